@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next';
+
+const config: NextConfig = {
+  compiler: { styledComponents: true },
+  serverExternalPackages: ['sequelize', 'sqlite3', 'umzug'],
+  turbopack: { root: import.meta.dirname },
+  poweredByHeader: false,
+  allowedDevOrigins: ['127.0.0.1'],
+};
+
+export default config;

@@ -1,0 +1,29 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Button } from '@/ui/controls/Button';
+import { FaultNote } from '@/ui/controls/Panel';
+import { send } from '@/ui/send';
+
+/** Loads the demo kitchen afresh; the cook's own plans and braises stay. */
+export function DemoButton() {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const load = async (): Promise<void> => {
+    setBusy(true);
+    const sent = await send('POST', '/api/demo');
+    setFault(sent.ok ? undefined : sent.message);
+    setBusy(false);
+    router.refresh();
+  };
+  return (
+    <>
+      <Button isDisabled={busy} onPress={() => void load()}>
+        {busy ? 'Setting the table…' : 'Load the demo kitchen afresh'}
+      </Button>
+      {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
+    </>
+  );
+}

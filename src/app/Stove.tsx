@@ -1,0 +1,230 @@
+'use client';
+
+import { Flame, Plus } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import styled from 'styled-components';
+import { DemoButton } from './DemoButton';
+import { ImportButton } from './ImportButton';
+import { useLiveCook } from './cook/useLiveCook';
+import { type Verdict } from '@/core/cook/events';
+import { nextAction } from '@/core/cook/nextAction';
+import { foldCook } from '@/core/cook/state';
+import { type CookView } from '@/core/cook/view';
+import { etaOf } from '@/core/forecast/forecast';
+import { type Day } from '@/core/schedule/day';
+import { linkButton } from '@/ui/controls/Button';
+import { Mute, Page, Panel } from '@/ui/controls/Panel';
+import { Scores } from './log/Scores';
+import { useKitchen, useNow } from '@/ui/KitchenContext';
+import { DISPLAY } from '@/ui/theme';
+import { clock, day as dayOf, dayFrom, duration } from '@/ui/time';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); gap: 12px; }
+`;
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  justify-content: space-between;
+  h1 { font-size: 30px; }
+  > div { display: flex; gap: 10px; flex-wrap: wrap; }
+`;
+
+const NewLink = styled(Link)`${linkButton('main')}`;
+const CookLink = styled(Link)`
+  ${linkButton('main')}
+  min-height: 52px;
+`;
+
+const Fire = styled(Panel)`
+  background: linear-gradient(120deg, var(--glow), var(--ember));
+  color: var(--on-ember);
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: 14px 28px;
+  align-items: center;
+  padding: 22px 24px;
+  h2 { font-size: 26px; }
+  h3 { font-size: 32px; margin: 2px 0 6px; }
+  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); padding: 18px; h3 { font-size: 32px; } }
+`;
+
+const Big = styled.p`
+  font-family: ${DISPLAY};
+  font-weight: 750;
+  font-size: 60px;
+  line-height: 1;
+`;
+
+const Entry = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 14px;
+  padding: 10px 0;
+  border-top: 1px solid var(--line);
+  &:first-child { border-top: 0; }
+  p { grid-column: 1 / -1; font-size: 15px; }
+`;
+
+const Cold = styled(Panel)`
+  text-align: center;
+  padding: 40px 24px;
+  display: grid;
+  gap: 14px;
+  justify-items: center;
+  h2 { font-size: 28px; }
+  p { max-width: 560px; }
+`;
+
+interface StoveProps {
+  readonly live: readonly CookView[];
+  readonly coming: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly eaters: number;
+    readonly serveAtMs: number;
+    readonly day: Day | undefined;
+  }[];
+  readonly last: readonly { readonly id: string; readonly title: string; readonly finishedMs: number; readonly verdict: Verdict | undefined }[];
+}
+
+/** Home: what is on, what is next, what was last. */
+export function Stove({ live, coming, last }: StoveProps) {
+  return (
+    <Page>
+      <Head>
+        <h1>Stove</h1>
+        <div>
+          <ImportButton />
+          <NewLink href="/plan/new">
+            <Plus size={18} aria-hidden /> Plan a braise
+          </NewLink>
+        </div>
+      </Head>
+      {live.map((view) => (
+        <OnTheFire key={view.id} view={view} />
+      ))}
+      {live.length === 0 ? (
+        <Cold>
+          <Flame size={40} aria-hidden color="var(--ember)" />
+          <h2>Nothing is on the fire</h2>
+          <p>
+            Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to start, says when the fork should
+            turn and how sure that is, and learns from every look you take.
+          </p>
+        </Cold>
+      ) : null}
+      <Grid>
+        <Panel>
+          <h2>Next</h2>
+          {coming.length === 0 ? (
+            <p style={{ marginTop: 8 }}>No plan is waiting.</p>
+          ) : (
+            <ul>
+              {coming.map((p) => (
+                <Coming key={p.id} {...p} />
+              ))}
+            </ul>
+          )}
+        </Panel>
+        <Panel>
+          <h2>Last</h2>
+          {last.length === 0 ? (
+            <p style={{ marginTop: 8 }}>The log is empty. It fills itself when a braise is finished.</p>
+          ) : (
+            <ul>
+              {last.map((e) => (
+                <LastEntry key={e.id} {...e} />
+              ))}
+            </ul>
+          )}
+        </Panel>
+      </Grid>
+      <div>
+        <DemoButton />
+      </div>
+    </Page>
+  );
+}
+
+function OnTheFire({ view: first }: { view: CookView }) {
+  const { timeZone } = useKitchen();
+  const router = useRouter();
+  const { view } = useLiveCook(first, () => {
+    router.refresh();
+  });
+  const now = useNow(15_000);
+  const state = foldCook(view.plan.input, view.events);
+  const action = nextAction(state, view.plan, view.live, now);
+  const turns = etaOf(view.live.forecast, 'turns');
+  const start = state.intoPotMs ?? view.plan.day.intoPotMs;
+  const at = (min: number): string => (Number.isFinite(min) ? clock(start + min * 60_000, timeZone) : 'later');
+  const dueIn = (action.dueMs - now) / 60_000;
+  return (
+    <Fire aria-label={`On the fire: ${view.plan.input.title}`}>
+      <div>
+        <h2>{view.plan.input.title}</h2>
+        <p>{dueIn > 1 ? `Next, in ${duration(dueIn)}, at ${clock(action.dueMs, timeZone)}` : 'Now'}</p>
+        <h3>{action.title}</h3>
+        <p>{action.why}</p>
+      </div>
+      <div>
+        {state.phase === 'offHeat' ? (
+          <p>Off the heat since {clock(state.offHeatMs ?? now, timeZone)}</p>
+        ) : (
+          <>
+            <p>The fork should turn at</p>
+            <Big>{at(turns.p50)}</Big>
+            <p>
+              likely {at(turns.p10)} to {at(turns.p90)}; table {clock(view.plan.day.serveMs, timeZone)}
+            </p>
+          </>
+        )}
+        <div style={{ marginTop: 12 }}>
+          <CookLink href={`/cook/${view.id}`}>Go to the pot</CookLink>
+        </div>
+      </div>
+    </Fire>
+  );
+}
+
+function Coming({ id, title, eaters, serveAtMs, day }: StoveProps['coming'][number]) {
+  const { timeZone, renderedAtMs } = useKitchen();
+  return (
+    <Entry>
+      <Link href={`/plan/${id}`}>
+        <b>{title}</b>
+      </Link>
+      <b>{day ? `begin ${clock(day.startMs, timeZone)}` : ''}</b>
+      <Mute style={{ gridColumn: '1 / -1' }}>
+        for {eaters}, {dayFrom(serveAtMs, renderedAtMs, timeZone)} {clock(serveAtMs, timeZone)}
+        {day ? `; light the stove by ${clock(day.lightBurnerMs, timeZone)}` : '; this plan needs another look'}
+      </Mute>
+    </Entry>
+  );
+}
+
+function LastEntry({ id, title, finishedMs, verdict }: StoveProps['last'][number]) {
+  const { timeZone } = useKitchen();
+  return (
+    <Entry>
+      <Link href={`/log/${id}`}>
+        <b>{title}</b>
+      </Link>
+      <Mute>{dayOf(finishedMs, timeZone)}</Mute>
+      {verdict ? (
+        <p>
+          <Scores verdict={verdict} short />
+          {verdict.nextTime === '' ? '' : ` Next time: ${verdict.nextTime}`}
+        </p>
+      ) : null}
+    </Entry>
+  );
+}

@@ -1,0 +1,10 @@
+import { cookFile, fileStem } from '@/core/formats/files';
+import { findCook } from '@/server/cooks';
+import { database } from '@/server/database';
+import { jsonFile, refuse } from '@/server/http';
+
+export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const cook = await findCook(await database(), (await params).id);
+  if (!cook) return refuse(404, 'This braise is not here any more.');
+  return jsonFile(cookFile(cook.input, cook.events), `${fileStem(cook.input.title)}.cook.json`);
+}

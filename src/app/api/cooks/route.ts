@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { planInputSchema } from '@/contract/plan';
+import { composePlan } from '@/core/plan/plan';
+import { checkPlanInput } from '@/core/plan/check';
+import { startCook } from '@/server/cooks';
+import { database } from '@/server/database';
+import { readBody, refuse } from '@/server/http';
+
+/** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
+export async function POST(request: Request): Promise<Response> {
+  const body = await readBody(request, z.strictObject({ input: planInputSchema, planId: z.string().max(40).nullable() }));
+  if (!body.ok) return body.response;
+  const { input, planId } = body.value;
+  const now = Date.now();
+  const fault = checkPlanInput(input, now)[0] ?? faultOf(composePlan(input, 64));
+  if (fault) return refuse(422, fault.message);
+  const id = await startCook(await database(), input, planId, now);
+  return Response.json({ id }, { status: 201 });
+}
+
+function faultOf(result: ReturnType<typeof composePlan>): { message: string } | undefined {
+  return result.ok ? undefined : result.faults[0];
+}

@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { planInputSchema } from '@/contract/plan';
+import { database } from '@/server/database';
+import { readBody } from '@/server/http';
+import { addPlan } from '@/server/plans';
+
+export async function POST(request: Request): Promise<Response> {
+  const body = await readBody(request, z.strictObject({ input: planInputSchema }));
+  if (!body.ok) return body.response;
+  const id = await addPlan(await database(), body.value.input, Date.now());
+  return Response.json({ id }, { status: 201 });
+}

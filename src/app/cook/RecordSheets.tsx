@@ -1,0 +1,327 @@
+'use client';
+
+import { useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { SCORE_WORDS, SCORES } from '../log/Scores';
+import { HEAT_SCHOOLS, LID_SCHOOLS } from '../plan/schools';
+import { actSchema } from '@/contract/cook';
+import { cautionFor } from '@/core/care/cautions';
+import { type CookAct, type Verdict } from '@/core/cook/events';
+import { type CookState } from '@/core/cook/state';
+import { cutById } from '@/core/larder/cuts';
+import { type LidKind } from '@/core/larder/vessels';
+import { LIMITS } from '@/core/plan/input';
+import { type Plan } from '@/core/plan/plan';
+import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { Button } from '@/ui/controls/Button';
+import { FieldRow, NumberField, Schools, SelectField, Switch, TextField } from '@/ui/controls/fields';
+import { CautionNote, FaultNote } from '@/ui/controls/Panel';
+import { Sheet } from '@/ui/controls/Sheet';
+import { ForkPicture } from '@/ui/drawings/ForkScale';
+
+export type SheetKind = 'fork' | 'probe' | 'liquid' | 'heat' | 'note' | 'finished';
+
+interface SheetProps {
+  readonly state: CookState;
+  readonly plan: Plan;
+  /** Where the estimate has the liquid now, mm. */
+  readonly levelMm: number;
+  readonly onRecord: (act: CookAct) => void;
+}
+
+const Stages = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px;
+`;
+
+const StageButton = styled(AriaButton)`
+  border: 2px solid var(--line);
+  border-radius: 14px;
+  background: var(--plate);
+  padding: 8px 6px 10px;
+  cursor: pointer;
+  display: grid;
+  justify-items: center;
+  min-height: 128px;
+  strong { font-size: 19px; }
+  small { color: var(--mute); font-size: 14px; line-height: 1.2; text-align: center; }
+  &:hover { border-color: var(--glow); }
+`;
+
+const Actions = styled.div`
+  display: flex;
+  gap: 10px;
+  button { min-height: 52px; flex: 1; }
+`;
+
+/** The first fault the contract finds in an act, as its sentence. */
+function faultIn(act: CookAct): string | undefined {
+  const parsed = actSchema.safeParse(act);
+  return parsed.success ? undefined : parsed.error.issues[0]?.message;
+}
+
+function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefined, (act: CookAct) => void] {
+  const [fault, setFault] = useState<string>();
+  const submit = (act: CookAct): void => {
+    const found = faultIn(act);
+    setFault(found);
+    if (found === undefined) onRecord(act);
+  };
+  return [fault, submit];
+}
+
+function ForkSheet({ state, onRecord }: SheetProps) {
+  const cut = cutById(state.input.meat.cutId);
+  return (
+    <>
+      <p>
+        Push a fork into the thickest {cut.pieceNoun} and try to turn it. Ready: {cut.donenessSign}.
+      </p>
+      <Stages>
+        {STAGES.map((stage) => (
+          <StageButton
+            key={stage}
+            onPress={() => {
+              onRecord({ kind: 'fork', stage });
+            }}
+          >
+            <ForkPicture stage={stage} size={64} />
+            <strong>{STAGE_WORDS[stage].name}</strong>
+            <small>{STAGE_WORDS[stage].feel}</small>
+          </StageButton>
+        ))}
+      </Stages>
+      <CautionNote>{cautionFor('open').text}</CautionNote>
+    </>
+  );
+}
+
+function ProbeSheet({ state, onRecord }: SheetProps) {
+  const [tempC, setTempC] = useState(85);
+  const [nearBone, setNearBone] = useState(false);
+  const [fault, submit] = useSubmit(onRecord);
+  const cut = cutById(state.input.meat.cutId);
+  return (
+    <>
+      <p>Into the middle of the thickest {cut.pieceNoun}. A hint, not the test: the fork decides.</p>
+      <NumberField label="Reading" unit="°C" step={1} decimals={1} value={tempC} error={fault} onChange={setTempC} />
+      <Switch value={nearBone} onChange={setNearBone}>
+        the tip was near bone
+      </Switch>
+      <CautionNote>
+        Safe and tender are two things: at least {cut.minSafeTempC} °C in the middle
+        {cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe. {cautionFor('open').text}
+      </CautionNote>
+      <Actions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'probe', tempC, nearBone });
+          }}
+        >
+          Record the reading
+        </Button>
+      </Actions>
+    </>
+  );
+}
+
+function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
+  const [shown, setShown] = useState(Math.round(levelMm));
+  const [simmering, setSimmering] = useState(true);
+  const [addedMl, setAddedMl] = useState(0);
+  const [hot, setHot] = useState(true);
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <p>Dip a clean wooden spoon to the base and read how far it is wet. By the estimate: {Math.round(levelMm)} mm.</p>
+      <FieldRow>
+        <NumberField label="Depth" unit="mm" step={1} value={shown} onChange={setShown} />
+        <NumberField label="Added" unit="ml" step={50} value={addedMl} onChange={setAddedMl} />
+      </FieldRow>
+      <Switch value={simmering} onChange={setSimmering}>
+        lazy bubbles
+      </Switch>
+      {addedMl > 0 ? (
+        <Switch value={hot} onChange={setHot}>
+          what I added was boiling hot
+        </Switch>
+      ) : null}
+      {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
+      <CautionNote>
+        {cautionFor('open').text} The pot is {plan.pot.heightMm} mm deep.
+      </CautionNote>
+      <Actions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'liquid', levelMm: shown, simmering, addedL: addedMl / 1000, addedTempC: hot ? 95 : 20 });
+          }}
+        >
+          Record the level
+        </Button>
+      </Actions>
+    </>
+  );
+}
+
+function HeatSheet({ state, onRecord }: SheetProps) {
+  const { heat } = state;
+  const [mode, setMode] = useState(heat.kind === 'simmer' ? 'simmer' : heat.fan ? 'fan' : 'still');
+  const [tempC, setTempC] = useState(heat.tempC);
+  const [lid, setLid] = useState<LidKind>(state.lid);
+  const [low, high] = mode === 'simmer' ? LIMITS.simmerC : LIMITS.ovenC;
+  const bad = !(tempC >= low && tempC <= high);
+  return (
+    <>
+      <Schools
+        label="Where"
+        value={mode}
+        schools={HEAT_SCHOOLS}
+        onChange={(id) => {
+          setMode(id);
+          if ((id === 'simmer') !== (mode === 'simmer')) setTempC(id === 'simmer' ? 96 : 150);
+        }}
+      />
+      <NumberField
+        label={mode === 'simmer' ? 'Liquid held at' : 'Oven set to'}
+        unit="°C"
+        step={mode === 'simmer' ? 1 : 5}
+        value={tempC}
+        error={bad ? `Temperature: from ${String(low)} to ${String(high)} °C here.` : undefined}
+        onChange={setTempC}
+      />
+      <Actions>
+        <Button
+          $tone="main"
+          isDisabled={bad}
+          onPress={() => {
+            onRecord({ kind: 'heat', heat: mode === 'simmer' ? { kind: 'simmer', tempC } : { kind: 'oven', tempC, fan: mode === 'fan' } });
+          }}
+        >
+          Record the heat
+        </Button>
+      </Actions>
+      <SelectField
+        label="Lid"
+        value={lid}
+        sections={[{ options: LID_SCHOOLS.map((s) => ({ id: s.id, label: `${s.name}: ${s.why}` })) }]}
+        onChange={(id) => {
+          setLid(id as LidKind);
+        }}
+      />
+      <Actions>
+        <Button
+          isDisabled={lid === state.lid}
+          onPress={() => {
+            onRecord({ kind: 'lid', lid });
+          }}
+        >
+          Record the lid
+        </Button>
+      </Actions>
+    </>
+  );
+}
+
+function NoteSheet({ onRecord }: SheetProps) {
+  const [text, setText] = useState('');
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <TextField label="Note" multiline value={text} error={fault} maxLength={500} onChange={setText} />
+      <Actions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'note', text });
+          }}
+        >
+          Keep the note
+        </Button>
+      </Actions>
+    </>
+  );
+}
+
+const QUESTIONS: Readonly<Record<(typeof SCORES)[number], string>> = {
+  tenderness: 'How tender?',
+  moisture: 'How moist?',
+  sauce: 'The sauce?',
+  salt: 'The salt?',
+};
+
+function FinishSheet({ onRecord }: SheetProps) {
+  const [verdict, setVerdict] = useState<Verdict>({ tenderness: 0, moisture: 0, sauce: 0, salt: 0, nextTime: '' });
+  const [fault, setFault] = useState<string>();
+  const finish = (): void => {
+    const missing = SCORES.find((s) => verdict[s] === 0);
+    if (missing !== undefined) {
+      setFault(`${QUESTIONS[missing]} Choose one of the five, then finish.`);
+      return;
+    }
+    const found = faultIn({ kind: 'finished', verdict });
+    setFault(found);
+    if (found === undefined) onRecord({ kind: 'finished', verdict });
+  };
+  return (
+    <>
+      {SCORES.map((s) => (
+        <Schools
+          key={s}
+          label={QUESTIONS[s]}
+          columns={5}
+          value={String(verdict[s])}
+          schools={SCORE_WORDS[s].map((word, i) => ({ id: String(i + 1), name: word, why: '' }))}
+          onChange={(id) => {
+            setVerdict((v) => ({ ...v, [s]: Number(id) }));
+          }}
+        />
+      ))}
+      <TextField
+        label="One line for next time"
+        value={verdict.nextTime}
+        maxLength={500}
+        onChange={(nextTime) => {
+          setVerdict((v) => ({ ...v, nextTime }));
+        }}
+      />
+      {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
+      <CautionNote>{cautionFor('store').text}</CautionNote>
+      <Actions>
+        <Button $tone="main" onPress={finish}>
+          Finish and log it
+        </Button>
+      </Actions>
+    </>
+  );
+}
+
+const SHEETS: Readonly<Record<SheetKind, { readonly title: string; readonly Body: (props: SheetProps) => React.ReactNode }>> = {
+  fork: { title: 'How does the fork feel?', Body: ForkSheet },
+  probe: { title: 'What does the probe say?', Body: ProbeSheet },
+  liquid: { title: 'Where is the liquid?', Body: LiquidSheet },
+  heat: { title: 'Heat and lid', Body: HeatSheet },
+  note: { title: 'Note', Body: NoteSheet },
+  finished: { title: 'How did it come out?', Body: FinishSheet },
+};
+
+/** The sheet of one kind of record; closes itself when something has been recorded. */
+export function RecordSheet({ kind, ...props }: SheetProps & { readonly kind: SheetKind | undefined; readonly onClose: () => void }) {
+  const sheet = kind === undefined ? undefined : SHEETS[kind];
+  return (
+    <Sheet title={sheet?.title ?? ''} isOpen={sheet !== undefined} onClose={props.onClose}>
+      {sheet ? (
+        <sheet.Body
+          {...props}
+          onRecord={(act) => {
+            props.onRecord(act);
+            props.onClose();
+          }}
+        />
+      ) : null}
+    </Sheet>
+  );
+}

@@ -1,0 +1,112 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { dequeue, enqueue, waiting } from './queue';
+import { type NewEvent } from '@/contract/cook';
+import { type CookEvent } from '@/core/cook/events';
+import { type CookView } from '@/core/cook/view';
+import { send } from '@/ui/send';
+
+const RETRY_MS = 4000;
+
+export interface LiveCook {
+  readonly view: CookView;
+  /** Events with those the server does not have yet. */
+  readonly events: readonly CookEvent[];
+  readonly pendingIds: ReadonlySet<string>;
+  readonly connected: boolean;
+  /** Why the last record was refused, until the next one. */
+  readonly refusal: string | undefined;
+  readonly record: (act: NewEvent['act'], atMs?: number) => void;
+}
+
+/**
+ * A cook as it goes: follows the server's stream, and records through a queue on this device, so that a lost connection
+ * or a stopped server loses nothing. The same id sent twice is one event. `onGone` is called when the cook is deleted.
+ */
+export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
+  const [view, setView] = useState(first);
+  const [pending, setPending] = useState<readonly NewEvent[]>([]);
+  const [connected, setConnected] = useState(true);
+  const [refusal, setRefusal] = useState<string>();
+  const sending = useRef(false);
+  const gone = useRef(onGone);
+  useEffect(() => {
+    gone.current = onGone;
+  }, [onGone]);
+  const cookId = first.id;
+
+  const flush = useCallback(async (): Promise<void> => {
+    if (sending.current) return;
+    sending.current = true;
+    try {
+      for (;;) {
+        const queued = await waiting(cookId);
+        setPending(queued);
+        const event = queued[0];
+        if (!event) break;
+        const sent = await send('POST', `/api/cooks/${cookId}/events`, event);
+        if (!sent.ok && (sent.status === 0 || sent.status >= 500)) {
+          setConnected(false);
+          break;
+        }
+        if (!sent.ok) setRefusal(sent.message);
+        await dequeue(event.id);
+      }
+    } finally {
+      sending.current = false;
+    }
+  }, [cookId]);
+
+  useEffect(() => {
+    const source = new EventSource(`/api/cooks/${cookId}/stream`);
+    source.addEventListener('view', (message: MessageEvent<string>) => {
+      setView(reviveView(message.data));
+      setConnected(true);
+    });
+    source.addEventListener('gone', () => {
+      source.close();
+      gone.current();
+    });
+    source.addEventListener('open', () => {
+      setConnected(true);
+      void flush();
+    });
+    source.addEventListener('error', () => {
+      setConnected(false);
+    });
+    const timer = setInterval(() => {
+      void flush();
+    }, RETRY_MS);
+    return () => {
+      clearInterval(timer);
+      source.close();
+    };
+  }, [cookId, flush]);
+
+  const record = useCallback(
+    (act: NewEvent['act'], atMs?: number) => {
+      const event: NewEvent = { id: crypto.randomUUID(), atMs: atMs ?? Date.now(), act };
+      setRefusal(undefined);
+      setPending((before) => [...before, event]);
+      void enqueue(cookId, event).then(flush);
+    },
+    [cookId, flush],
+  );
+
+  const known = new Set(view.events.map((e) => e.id));
+  const unsent = pending.filter((e) => !known.has(e.id));
+  return {
+    view,
+    events: [...view.events, ...unsent.map((e) => ({ ...e, cookId }))],
+    pendingIds: new Set(unsent.map((e) => e.id)),
+    connected,
+    refusal,
+    record,
+  };
+}
+
+/** JSON has no Infinity: times that never come arrive as null. */
+function reviveView(text: string): CookView {
+  return JSON.parse(text, (key, value: unknown) => (value === null && key !== 'planId' ? Infinity : value)) as CookView;
+}

@@ -1,0 +1,39 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import { type Metadata, type Viewport } from 'next';
+import { cookies, headers } from 'next/headers';
+import { type ReactNode } from 'react';
+import { StyleRegistry } from './StyleRegistry';
+import { TopBar } from './TopBar';
+import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
+import { KitchenProvider } from '@/ui/KitchenContext';
+
+export const metadata: Metadata = {
+  title: { default: 'Even Ember', template: '%s · Even Ember' },
+  description: 'Plan and run a braise: when the fork will turn, and how sure that is.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
+  const chosen = (await cookies()).get(THEME_COOKIE)?.value;
+  const theme = isTheme(chosen) ? chosen : undefined;
+  const setting = {
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    renderedAtMs: Date.now(),
+  };
+  return (
+    <html lang="en" data-theme={theme}>
+      <head>{nonce === undefined ? null : <meta property="csp-nonce" nonce={nonce} content={nonce} />}</head>
+      <body>
+        <StyleRegistry nonce={nonce}>
+          <KitchenProvider setting={setting}>
+            <TopBar theme={theme} />
+            {children}
+          </KitchenProvider>
+        </StyleRegistry>
+      </body>
+    </html>
+  );
+}

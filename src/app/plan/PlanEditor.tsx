@@ -1,0 +1,241 @@
+'use client';
+
+import { Download } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { DecisionDrawing } from './DecisionDrawing';
+import { FORMS } from './DecisionForms';
+import { type Decision, DECISION_NAMES, DECISIONS, sentences } from './decisions';
+import { useDraft } from './useDraft';
+import { usePlan } from './usePlan';
+import { Verdict } from './Verdict';
+import { type Kitchen } from '@/contract/plan';
+import { planFile, fileStem } from '@/core/formats/files';
+import { type PlanFault, type PlanInput } from '@/core/plan/input';
+import { Button } from '@/ui/controls/Button';
+import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
+import { EmberLine } from '@/ui/drawings/EmberLine';
+import { useKitchen } from '@/ui/KitchenContext';
+import { saveFile } from '@/ui/saveFile';
+import { send } from '@/ui/send';
+import { dayFrom } from '@/ui/time';
+
+const Layout = styled.main`
+  max-width: 1320px;
+  margin: 0 auto;
+  padding: 14px 16px 24px;
+  display: grid;
+  grid-template-columns: minmax(300px, 340px) minmax(0, 1fr) minmax(230px, 268px);
+  gap: 14px;
+  align-items: start;
+  @media (max-width: 1080px) { grid-template-columns: minmax(300px, 1fr) minmax(0, 1.3fr); }
+  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
+`;
+
+const Wide = styled(Panel)`
+  grid-column: 1 / -1;
+  padding: 12px 18px 8px;
+`;
+
+const Side = styled(Panel)`
+  padding: 0;
+  overflow: hidden;
+`;
+
+const SideHead = styled.div`
+  padding: 12px 16px;
+  border-bottom: 2px solid var(--rim);
+  display: grid;
+  gap: 8px;
+  h1 { font-size: 22px; overflow-wrap: anywhere; }
+  > div { display: flex; gap: 8px; flex-wrap: wrap; }
+`;
+
+const Step = styled.li<{ $open: boolean }>`
+  border-top: 1px solid var(--line);
+  border-left: 6px solid ${({ $open }) => ($open ? 'var(--glow)' : 'transparent')};
+  background: ${({ $open }) => ($open ? 'var(--well)' : 'transparent')};
+  &:first-child { border-top: 0; }
+`;
+
+const StepButton = styled(AriaButton)`
+  display: grid;
+  grid-template-columns: 28px minmax(0, 1fr) auto;
+  gap: 0 10px;
+  width: 100%;
+  text-align: left;
+  border: 0;
+  background: none;
+  padding: 7px 14px 7px 10px;
+  cursor: pointer;
+  align-items: center;
+  &[data-focus-visible] { outline-offset: -3px; }
+  i {
+    grid-row: span 2;
+    font-style: normal;
+    width: 28px;
+    height: 28px;
+    border-radius: 50%;
+    border: 2px solid var(--ink);
+    display: grid;
+    place-items: center;
+    font-weight: 700;
+    font-size: 14px;
+  }
+  strong { font-size: 16px; line-height: 1.2; }
+  b { font-size: 14px; white-space: nowrap; }
+  small { grid-column: 2 / -1; color: var(--mute); font-size: 14px; line-height: 1.25; }
+`;
+
+const Form = styled.div`
+  padding: 4px 16px 16px 14px;
+  display: grid;
+  gap: 12px;
+  p { font-size: 15px; }
+`;
+
+function faultDecision(fault: PlanFault): Decision {
+  if (fault.field.startsWith('meat.')) return 'meat';
+  if (fault.field.startsWith('pot.')) return 'pot';
+  if (fault.field.startsWith('heat.') || fault.field === 'altitudeM') return 'heat';
+  if (fault.field === 'vegetablesKg') return 'base';
+  return fault.field === 'liquidLevel' ? 'liquid' : 'serve';
+}
+
+interface PlanEditorProps {
+  readonly kitchen: Kitchen;
+  readonly start: PlanInput;
+  readonly id: string | null;
+}
+
+/** The plan screen: eight decisions, the drawing of the one in hand, the verdict, the day. */
+export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
+  const { timeZone, renderedAtMs } = useKitchen();
+  const router = useRouter();
+  const [saved, setSaved] = useState(start);
+  const draft = useDraft(`even-ember:draft:${id ?? 'new'}`, start);
+  const { input } = draft;
+  const { plan, faults, current } = usePlan(input);
+  const [open, setOpen] = useState<Decision>('meat');
+  const [message, setMessage] = useState<string>();
+  const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs });
+  const blocked = faults.length > 0 || plan === undefined;
+  const OpenForm = FORMS[open];
+
+  const save = async (): Promise<string | undefined> => {
+    const sent = await send<{ id: string }>(id === null ? 'POST' : 'PUT', id === null ? '/api/plans' : `/api/plans/${id}`, { input });
+    if (!sent.ok) {
+      setMessage(sent.message);
+      return undefined;
+    }
+    setMessage(undefined);
+    setSaved(input);
+    draft.reset(input);
+    return sent.data.id;
+  };
+
+  const onSave = async (): Promise<void> => {
+    const savedId = await save();
+    if (savedId !== undefined && id === null) router.replace(`/plan/${savedId}`);
+    else router.refresh();
+  };
+
+  const onCook = async (): Promise<void> => {
+    const planId = id !== null && !draft.changed ? id : await save();
+    if (planId === undefined) return;
+    const sent = await send<{ id: string }>('POST', '/api/cooks', { input, planId });
+    if (sent.ok) router.push(`/cook/${sent.data.id}`);
+    else setMessage(sent.message);
+  };
+
+  const blockedBy = faults[0];
+  return (
+    <Layout>
+      <Side as="div">
+        <SideHead>
+          <h1>{input.title.trim() === '' ? 'A braise' : input.title}</h1>
+          <div>
+            <Button $tone="hands" isDisabled={blocked} onPress={() => void onCook()}>
+              Start cooking
+            </Button>
+            <Button isDisabled={blocked || (id !== null && !draft.changed)} onPress={() => void onSave()}>
+              {id === null ? 'Keep' : draft.changed ? 'Keep changes' : 'Kept'}
+            </Button>
+            <Button
+              aria-label="Export this plan"
+              isDisabled={blocked}
+              onPress={() => {
+                saveFile(planFile(input), `${fileStem(input.title)}.plan.json`);
+              }}
+            >
+              <Download size={18} aria-hidden />
+            </Button>
+          </div>
+          {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
+          {draft.restored ? (
+            <div>
+              <Mute>Here is what you had not kept.</Mute>
+              <Button
+                onPress={() => {
+                  draft.reset(saved);
+                }}
+              >
+                Go back to the kept plan
+              </Button>
+            </div>
+          ) : null}
+        </SideHead>
+        <ol>
+          {DECISIONS.map((decision, i) => {
+            const line = lines[decision];
+            const isOpen = decision === open;
+            const atFault = blockedBy !== undefined && faultDecision(blockedBy) === decision;
+            return (
+              <Step key={decision} $open={isOpen}>
+                <StepButton
+                  aria-expanded={isOpen}
+                  onPress={() => {
+                    setOpen(decision);
+                  }}
+                >
+                  <i aria-hidden>{atFault ? '!' : i + 1}</i>
+                  <strong>
+                    <span className="visually-hidden">{DECISION_NAMES[decision]}: </span>
+                    {line.text}
+                  </strong>
+                  <b>{line.figure}</b>
+                  <small>
+                    {DECISION_NAMES[decision]} · {line.detail}
+                  </small>
+                </StepButton>
+                {isOpen ? (
+                  <Form>
+                    <OpenForm kitchen={kitchen} input={input} plan={plan} faults={faults} timeZone={timeZone} change={draft.change} />
+                  </Form>
+                ) : null}
+              </Step>
+            );
+          })}
+        </ol>
+      </Side>
+      <DecisionDrawing decision={open} input={input} plan={plan} change={draft.change} />
+      <Verdict plan={plan} faults={faults} current={current} />
+      {plan ? (
+        <Wide aria-labelledby="the-day">
+          <h2 id="the-day" style={{ fontSize: 18 }}>
+            The day, {dayFrom(plan.day.serveMs, renderedAtMs, timeZone)} <Mute style={{ fontWeight: 400 }}>· tall and bright: your hands · thin and dim: the heat alone</Mute>
+          </h2>
+          <EmberLine
+            spans={plan.day.spans}
+            marks={plan.day.marks}
+            ready={plan.day.turns}
+            serveMs={plan.day.serveMs}
+            timeZone={timeZone}
+          />
+        </Wide>
+      ) : null}
+    </Layout>
+  );
+}

@@ -1,0 +1,152 @@
+'use client';
+
+import styled from 'styled-components';
+import { etaOf } from '@/core/forecast/forecast';
+import { type PlanFault } from '@/core/plan/input';
+import { type Plan } from '@/core/plan/plan';
+import { formatMass, formatVolume } from '@/core/quantity/units';
+import { FaultNote, Panel } from '@/ui/controls/Panel';
+import { useKitchen } from '@/ui/KitchenContext';
+import { DISPLAY } from '@/ui/theme';
+import { clock, dayFrom, duration } from '@/ui/time';
+import { METRIC } from '@/ui/units';
+
+const Column = styled.div`
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  min-width: 0;
+`;
+
+const Dark = styled(Panel)`
+  background: var(--enamel);
+  color: var(--on-enamel);
+  p, span { color: var(--on-enamel-mute); }
+`;
+
+const Big = styled.p`
+  font-family: ${DISPLAY};
+  font-size: 42px;
+  font-weight: 750;
+  line-height: 1.05;
+  && { color: inherit; }
+`;
+
+const Figures = styled.dl`
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 10px;
+  margin: 8px 0 0;
+  dt { color: var(--ink); }
+  dd { margin: 0; font-weight: 700; text-align: right; }
+`;
+
+const Why = styled.details`
+  margin-top: 8px;
+  summary { cursor: pointer; font-weight: 650; padding: 4px 0; }
+  li { padding: 4px 0; font-size: 15px; }
+`;
+
+const Watch = styled.ul`
+  margin-top: 8px;
+  border-top: 1px solid var(--line);
+  li { padding: 6px 0 0; font-size: 15px; color: var(--warn); font-weight: 600; }
+`;
+
+function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
+  const { turns, serveMs, intoPotMs } = plan.day;
+  const from = turns.p10Ms - (turns.p90Ms - turns.p10Ms) * 0.35;
+  const to = Math.max(serveMs, turns.p90Ms) + 5 * 60_000;
+  const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
+  return (
+    <svg viewBox="0 0 200 40" width="100%" role="img" aria-label={`Ready window on the way to the table at ${clock(serveMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}>
+      <rect x="0" y="10" width="200" height="9" rx="4.5" fill="#071216" />
+      <rect x={at(turns.p10Ms)} y="10" width={at(turns.p90Ms) - at(turns.p10Ms)} height="9" rx="4.5" fill="#ee6a3c" />
+      <rect x={at(turns.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
+      <rect x={at(serveMs) - 1.5} y="3" width="3" height="23" fill="#f7a52b" />
+      <text x={Math.min(198, at(serveMs) + 1)} y="38" fontSize="11" textAnchor="end" fill="#b9c8c4">
+        table {clock(serveMs, timeZone)}
+      </text>
+    </svg>
+  );
+}
+
+/** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
+export function Verdict({ plan, faults, current }: { plan: Plan | undefined; faults: readonly PlanFault[]; current: boolean }) {
+  const { timeZone, renderedAtMs } = useKitchen();
+  return (
+    <Column aria-live="polite">
+      {faults.map((f) => (
+        <FaultNote key={f.field + f.message} role="alert">
+          {f.message}
+        </FaultNote>
+      ))}
+      {plan === undefined ? (
+        <Dark>
+          <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>
+        </Dark>
+      ) : (
+        <div style={{ display: 'contents', opacity: current ? 1 : 0.6 }}>
+          <Forecast plan={plan} timeZone={timeZone} nowMs={renderedAtMs} stale={faults.length > 0} />
+          <Panel>
+            <h2 style={{ fontSize: 18 }}>In the finished pot</h2>
+            <Figures>
+              <dt>Liquid when tender</dt>
+              <dd>{formatVolume(plan.finished.liquidL, METRIC)}</dd>
+              <dt>Fat to lift off</dt>
+              <dd>{formatVolume(plan.finished.fatL, METRIC)}</dd>
+              <dt>Sauce, reduced</dt>
+              <dd>{formatVolume(plan.finished.sauceL, METRIC)}</dd>
+              <dt>Meat a plate, off the bone</dt>
+              <dd>{formatMass(plan.finished.meatPerPlateKg, METRIC)}</dd>
+            </Figures>
+            {plan.watch.length > 0 ? (
+              <Watch aria-label="To watch">
+                {plan.watch.map((w) => (
+                  <li key={w}>{w}</li>
+                ))}
+              </Watch>
+            ) : null}
+            <Why>
+              <summary>Why these figures?</summary>
+              <ul>
+                {plan.reasons.map((r) => (
+                  <li key={r.text}>{r.text}</li>
+                ))}
+                <li>Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.</li>
+              </ul>
+            </Why>
+          </Panel>
+        </div>
+      )}
+    </Column>
+  );
+}
+
+function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: string; nowMs: number; stale: boolean }) {
+  const { day } = plan;
+  const eta = etaOf(plan.forecast, 'turns');
+  return (
+    <>
+      <Dark>
+        <p>{stale ? 'As last planned, the fork turns' : `Fork turns, ${dayFrom(day.turns.p50Ms, nowMs, timeZone)}`}</p>
+        <Big>{clock(day.turns.p50Ms, timeZone)}</Big>
+        <p>
+          likely {clock(day.turns.p10Ms, timeZone)} to {clock(day.turns.p90Ms, timeZone)}
+        </p>
+        <WindowBar plan={plan} timeZone={timeZone} />
+        <p>
+          {duration(eta.p50)} in the pot; good for about {duration(plan.goodForMin)} more.
+        </p>
+      </Dark>
+      <Panel>
+        <p>Light the stove by</p>
+        <Big>{clock(day.lightBurnerMs, timeZone)}</Big>
+        <p>
+          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Start chopping {clock(day.startMs, timeZone)};{' '}
+          {duration(day.handsOnMinutes)} of it is hands-on.
+        </p>
+      </Panel>
+    </>
+  );
+}

@@ -1,0 +1,12 @@
+import { type Metadata } from 'next';
+import { newPlan } from '../defaults';
+import { PlanEditor } from '../PlanEditor';
+import { database } from '@/server/database';
+import { readKitchen } from '@/server/kitchens';
+
+export const metadata: Metadata = { title: 'New plan' };
+
+export default async function NewPlanPage() {
+  const kitchen = await readKitchen(await database());
+  return <PlanEditor kitchen={kitchen} start={newPlan(kitchen, Date.now())} id={null} />;
+}

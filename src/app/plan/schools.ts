@@ -1,0 +1,33 @@
+import { type School } from '@/ui/controls/fields';
+import { LID_KINDS, LIDS, type LidKind } from '@/core/larder/vessels';
+
+/** How deep the liquid should stand, as shares of the meat's height. */
+export const LEVELS: readonly (School & { readonly level: number })[] = [
+  { id: 'shallow', name: 'Shallow', why: 'a third: dark, sticky, watch it', level: 0.33 },
+  { id: 'half', name: 'Half way', why: 'browns above, poaches below', level: 0.5 },
+  { id: 'threeQuarters', name: 'Three quarters', why: 'turn once; safe middle', level: 0.75, isDefault: true },
+  { id: 'covered', name: 'Just covered', why: 'even, no turning, thin sauce', level: 1.02 },
+];
+
+const LID_WHY: Readonly<Record<LidKind, string>> = {
+  heavy: 'keeps nearly all; liquid reaches the boil',
+  light: 'loses a little more steam',
+  tightFoil: 'as good as a lid while it holds',
+  foil: 'runs cooler and dries faster',
+  cartouche: 'moist tops, open pot',
+  ajar: 'stays well under the boil',
+  none: 'thickens, cooks cool, tops dry',
+};
+
+export const LID_SCHOOLS: readonly School[] = LID_KINDS.map((id) => ({
+  id,
+  name: LIDS[id].label,
+  why: LID_WHY[id],
+  isDefault: id === 'heavy',
+}));
+
+export const HEAT_SCHOOLS: readonly School[] = [
+  { id: 'still', name: 'Oven, still', why: 'steady, unattended', isDefault: true },
+  { id: 'fan', name: 'Oven, fan', why: 'warms faster, loses more steam' },
+  { id: 'simmer', name: 'Stove, simmer', why: 'you see it; lowest flame' },
+];

@@ -1,0 +1,79 @@
+'use client';
+
+import { type Remote, wrap } from 'comlink';
+import { useEffect, useRef, useState } from 'react';
+import { type PlanFault, type PlanInput } from '@/core/plan/input';
+import { type Plan } from '@/core/plan/plan';
+import { type PlanWorker } from '@/workers/plan.worker';
+
+/** Particles while the hand is still moving, and once it rests. */
+const QUICK = 96;
+const FULL = 512;
+const REST_MS = 250;
+
+export interface PlanState {
+  /** The newest plan that could be made; stays while the input is at fault. */
+  readonly plan: Plan | undefined;
+  readonly faults: readonly PlanFault[];
+  /** Whether `plan` belongs to the input as it stands. */
+  readonly current: boolean;
+}
+
+/**
+ * Plans `input` in a worker: a quick forecast at once, a full one when the input rests. Typing never waits; while one
+ * computation runs only the newest input queues behind it.
+ */
+export function usePlan(input: PlanInput): PlanState {
+  const [state, setState] = useState<PlanState>({ plan: undefined, faults: [], current: false });
+  const newest = useRef(input);
+  const kick = useRef<(() => void) | null>(null);
+
+  useEffect(() => {
+    const worker = new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
+    const remote: Remote<PlanWorker> = wrap<PlanWorker>(worker);
+    let busy = false;
+    let gone = false;
+    let rest: ReturnType<typeof setTimeout> | undefined;
+    let wanted: { input: PlanInput; particles: number } | undefined;
+
+    const run = async (): Promise<void> => {
+      if (busy) return;
+      busy = true;
+      while (wanted && !gone) {
+        const job = wanted;
+        wanted = undefined;
+        const result = await remote.plan(job.input, Date.now(), job.particles);
+        const current = newest.current === job.input;
+        setState((before) =>
+          result.ok
+            ? { plan: result.plan, faults: [], current }
+            : { plan: before.plan, faults: result.faults, current: false },
+        );
+      }
+      busy = false;
+    };
+    kick.current = () => {
+      clearTimeout(rest);
+      wanted = { input: newest.current, particles: QUICK };
+      void run();
+      rest = setTimeout(() => {
+        wanted = { input: newest.current, particles: FULL };
+        void run();
+      }, REST_MS);
+    };
+    kick.current();
+    return () => {
+      gone = true;
+      clearTimeout(rest);
+      kick.current = null;
+      worker.terminate();
+    };
+  }, []);
+
+  useEffect(() => {
+    newest.current = input;
+    kick.current?.();
+  }, [input]);
+
+  return state;
+}

@@ -1,0 +1,187 @@
+import { type StandingEvent } from './events';
+import { eventsOf, type CookState } from './state';
+import { advance, type Ensemble, priorEnsemble, stepAt, weights } from '../forecast/ensemble';
+import { etaOf, summarise } from '../forecast/forecast';
+import { type Observation } from '../forecast/observation';
+import { contentsAt, litresForLevelAt } from '../forecast/pot';
+import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
+import { type BraiseRequest, type TimedOpening } from '../forecast/request';
+import { type PlanHeat } from '../plan/input';
+import { braiseRequest } from '../plan/plan';
+
+/** How long each record leaves the pot open, s; 0 for what is done with the lid on. */
+const OPEN_SECONDS: Readonly<Record<string, number>> = { fork: 60, probe: 45, liquid: 40, turned: 90, lid: 20 };
+
+/** Records this close together are one opening of the pot. */
+const ONE_LOOK_MIN = 2;
+
+/** What one record did to the forecast. */
+export interface Lesson {
+  readonly eventId: string;
+  /** Change of the median moment the fork turns, min; positive is later. */
+  readonly shiftMin: number;
+  /** Change of the width of the 80 % window, min; negative is surer. */
+  readonly widthMin: number;
+  /** The unknown about which it taught most, and where that now stands. */
+  readonly about: LearnedUnknown | undefined;
+}
+
+/** Where an unknown stands after records: a temperature in K or a factor. */
+export interface LearnedUnknown {
+  readonly unknown: Unknown;
+  readonly value: number;
+  /** Movement in standard deviations of what was believed before. */
+  readonly movedSd: number;
+}
+
+const MIN_MS = 60_000;
+
+/** Minutes from the pieces meeting the liquid. */
+function minuteOf(intoPotMs: number, atMs: number): number {
+  return Math.max(0, (atMs - intoPotMs) / MIN_MS);
+}
+
+function engineHeat(heat: PlanHeat): BraiseRequest['heats'][number]['heat'] {
+  return heat.kind === 'oven' ? { kind: 'oven', tempC: heat.tempC, fan: heat.fan } : { kind: 'simmer', tempC: heat.tempC };
+}
+
+function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpening[] {
+  const out: { atMin: number; seconds: number }[] = [];
+  for (const event of events) {
+    const seconds = OPEN_SECONDS[event.act.kind] ?? 0;
+    const atMin = minuteOf(intoPotMs, event.atMs);
+    if (seconds === 0 || atMin === 0) continue;
+    const last = out.at(-1);
+    if (last && atMin - last.atMin < ONE_LOOK_MIN) last.seconds = Math.max(last.seconds, seconds);
+    else out.push({ atMin, seconds });
+  }
+  return out;
+}
+
+/** The braise as it has gone so far, for the engine: the plan with every act in it. */
+export function requestOf(state: CookState, events: readonly StandingEvent[] = state.events): BraiseRequest {
+  const planned = braiseRequest(state.input);
+  const start = state.intoPotMs;
+  if (start === undefined) return planned;
+  const at = (e: StandingEvent): number => minuteOf(start, e.atMs);
+  return {
+    ...planned,
+    heats: [
+      ...planned.heats,
+      ...eventsOf(events, 'heat').map((e) => ({ atMin: at(e), heat: engineHeat(e.act.heat) })),
+      ...eventsOf(events, 'offHeat').map((e) => ({ atMin: at(e), heat: { kind: 'off' } as const })),
+    ],
+    lids: [...planned.lids, ...eventsOf(events, 'lid').map((e) => ({ atMin: at(e), lid: e.act.lid }))],
+    turnsAtMin: eventsOf(events, 'turned').map(at),
+    openings: openings(events, start),
+    topUps: eventsOf(events, 'liquid')
+      .filter((e) => e.act.addedL > 0)
+      .map((e) => ({ atMin: at(e), litres: e.act.addedL, tempC: e.act.addedTempC })),
+  };
+}
+
+function observationsFor(event: StandingEvent, atMin: number, ensemble: Ensemble): Observation[] {
+  switch (event.act.kind) {
+    case 'fork':
+      return [{ kind: 'fork', atMin, stage: event.act.stage }];
+    case 'probe':
+      return [{ kind: 'probe', atMin, tempC: event.act.tempC, nearBone: event.act.nearBone }];
+    case 'liquid': {
+      const step = stepAt(ensemble.assembly.grid, atMin);
+      const seen: Observation[] = [{ kind: 'simmering', atMin, simmering: event.act.simmering }];
+      const rimMm = contentsAt(ensemble, step).pot.heightM * 1000;
+      if (event.act.levelMm > 0 && event.act.levelMm <= rimMm) {
+        seen.push({ kind: 'level', atMin, litres: litresForLevelAt(ensemble, step, event.act.levelMm) });
+      }
+      return seen;
+    }
+    default:
+      return [];
+  }
+}
+
+/** Acts that change what the pot does or say something about it; others leave the forecast as it is. */
+function matters(event: StandingEvent): boolean {
+  return event.act.kind !== 'note' && event.act.kind !== 'intoPot' && event.act.kind !== 'finished' && event.act.kind !== 'offHeat';
+}
+
+function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: number; sd: number } {
+  let mean = 0;
+  let square = 0;
+  for (let i = 0; i < ensemble.count; i++) {
+    const z = ensemble.z[i * UNKNOWN_COUNT + INDEX[unknown]] as number;
+    mean += (w[i] as number) * z;
+    square += (w[i] as number) * z * z;
+  }
+  return { mean, sd: Math.sqrt(Math.max(0, square - mean * mean)) };
+}
+
+/** Unknowns worth naming to a cook; the others are kept but seldom matter. */
+const NAMED: readonly Unknown[] = ['toughness', 'ovenOffset', 'hold', 'lidLeak', 'thickness', 'meatStart', 'liquidStart'];
+const ADDITIVE: readonly Unknown[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
+const WORTH_SAYING_SD = 0.25;
+
+function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefined {
+  const wBefore = weights(before);
+  const wAfter = weights(after);
+  let best: LearnedUnknown | undefined;
+  for (const unknown of NAMED) {
+    const from = meanZ(before, wBefore, unknown);
+    const to = meanZ(after, wAfter, unknown);
+    const movedSd = (to.mean - from.mean) / Math.max(from.sd, 1e-6);
+    if (Math.abs(movedSd) < WORTH_SAYING_SD || Math.abs(movedSd) <= Math.abs(best?.movedSd ?? 0)) continue;
+    best = { unknown, movedSd, value: naturalValue(after.prior, unknown, to.mean) };
+  }
+  return best;
+}
+
+/** An unknown at `z` spreads from its mean, in its own terms: K, or a factor. */
+export function naturalValue(prior: Prior, unknown: Unknown, z: number): number {
+  const law = prior[unknown];
+  const value = law.mean + law.sd * z;
+  return ADDITIVE.includes(unknown) ? value : Math.exp(value);
+}
+
+/** The steps of one cook's forecast: after the plan, then after every record that mattered. */
+export interface Following {
+  readonly ensemble: Ensemble;
+  readonly lessons: readonly Lesson[];
+}
+
+/** How one record moves the forecast. `events` are all standing events up to and including it. */
+export function followOne(
+  previous: Following,
+  state: CookState,
+  events: readonly StandingEvent[],
+  event: StandingEvent,
+): Following {
+  if (state.intoPotMs === undefined || !matters(event)) return previous;
+  const request = requestOf(state, events.filter((e) => e.act.kind !== 'offHeat'));
+  const atMin = minuteOf(state.intoPotMs, event.atMs);
+  const observations = [...previous.ensemble.observations, ...observationsFor(event, atMin, previous.ensemble)];
+  const ensemble = advance(previous.ensemble, request, observations);
+  const before = etaOf(summarise(previous.ensemble), 'turns');
+  const after = etaOf(summarise(ensemble), 'turns');
+  return {
+    ensemble,
+    lessons: [
+      ...previous.lessons,
+      {
+        eventId: event.id,
+        shiftMin: after.p50 - before.p50,
+        widthMin: after.p90 - after.p10 - (before.p90 - before.p10),
+        about: observations.length > previous.ensemble.observations.length ? mostMoved(previous.ensemble, ensemble) : undefined,
+      },
+    ],
+  };
+}
+
+/** Follows all standing events of a cook from its plan on. */
+export function followCook(state: CookState, options: { readonly particles?: number; readonly prior?: Prior } = {}): Following {
+  let following: Following = { ensemble: priorEnsemble(braiseRequest(state.input), options), lessons: [] };
+  state.events.forEach((event, i) => {
+    following = followOne(following, state, state.events.slice(0, i + 1), event);
+  });
+  return following;
+}
+

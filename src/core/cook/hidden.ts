@@ -1,0 +1,36 @@
+import { assemble } from '../forecast/assemble';
+import { chooseHorizonMin, slowest, stepAt } from '../forecast/ensemble';
+import { crossingMin } from '../forecast/forecast';
+import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../forecast/prior';
+import { normalQuantile, randomStream } from '../forecast/random';
+import { type BraiseRequest } from '../forecast/request';
+import { PLAIN_CELLS, runBraise } from '../heat/run';
+import { PLAIN_STEPS } from '../heat/timeGrid';
+import { type Stage, stageAt } from '../tenderness/stages';
+
+/** A pot whose truth is known: one draw of everything a kitchen does not know, cooked on the full grid. */
+export interface HiddenPot {
+  /** When the fork truly turns, min; Infinity if not within the horizon. */
+  readonly turnsMin: number;
+  stageAt(atMin: number): Stage;
+  coreC(atMin: number): number;
+  liquidC(atMin: number): number;
+}
+
+/** Cooks `request` with hidden truth drawn from the kitchen prior by `truthSeed`. */
+export function hiddenPot(request: BraiseRequest, truthSeed: number): HiddenPot {
+  const prior = kitchenPrior(request);
+  const random = randomStream(truthSeed);
+  const z = Float64Array.from({ length: UNKNOWN_COUNT }, () => normalQuantile(random()));
+  const assembly = assemble(request, chooseHorizonMin(request, []), PLAIN_STEPS, []);
+  const course = runBraise(assembly.setup(unknownsOf(prior, z, 0)), assembly.grid, PLAIN_CELLS);
+  const slow = slowest(course);
+  const demand = demandOf(prior, z, 0);
+  const at = (series: Float64Array, atMin: number): number => series[stepAt(assembly.grid, atMin)] as number;
+  return {
+    turnsMin: crossingMin(slow, assembly.grid.endS, request.cut.cookValue.turns * demand),
+    stageAt: (atMin) => stageAt(request.cut, at(slow, atMin), demand),
+    coreC: (atMin) => at(course.coreC[0] as Float64Array, atMin),
+    liquidC: (atMin) => at(course.liquidC, atMin),
+  };
+}

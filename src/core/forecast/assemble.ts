@@ -1,0 +1,253 @@
+import { arrange, type Arrangement, levelForLitres, type LyingPieces, meatHeightM, potBaseM2, type PotContents, submergedShare } from '../liquid/geometry';
+import { BONE, type BodySetup } from '../heat/body';
+import { type Composition, mixtureProperties } from '../heat/properties';
+import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
+import { equivalentBody, type PieceShape } from '../heat/shape';
+import { AS_EXPECTED, COLD_OVEN_TAU_S, DOOR_DROP_K, type Heat, type KitchenFactors, potPhase, ROOM_C } from '../heat/sources';
+import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
+import { pressureAtAltitudePa } from '../heat/water';
+import { type Cut } from '../larder/cuts';
+import { type LidKind, MATERIAL_HEAT_JKGK } from '../larder/vessels';
+import { type BraiseRequest, type MeatGroup } from './request';
+
+/** Unknowns of one kitchen, as offsets and factors on what the request says. */
+export interface Unknowns extends KitchenFactors {
+  readonly liquidFilm: number;
+  readonly thickness: number;
+  readonly liquidStartOffsetK: number;
+  readonly meatStartOffsetK: number;
+}
+
+export const NO_SURPRISES: Unknowns = {
+  ...AS_EXPECTED,
+  liquidFilm: 1,
+  thickness: 1,
+  liquidStartOffsetK: 0,
+  meatStartOffsetK: 0,
+};
+
+/** Snug pieces shield one another; an equivalent lengthening of the piece. Modeller's judgement. */
+const SNUG = { coverage: 0.62, contact: 0.15, stackedContact: 0.3, lengthPerContact: 0.5 } as const;
+/** Bone along an edge slows conduction by a tenth of its share. Modeller's judgement. */
+const EDGE_BONE_CONDUCTIVITY = 0.1;
+/** Juice is not quite all of the loss that weighing shows. */
+const JUICE_SHARE_AT_MAX = 0.98;
+/** Density of braising liquid near the boil, kg/l. */
+export const WATER_KG_PER_L = 0.96;
+
+/** The shape the conduction formula is given for a group. */
+export function pieceShape(cut: Cut, group: Pick<MeatGroup, 'lengthM' | 'widthM' | 'thicknessM'>): PieceShape {
+  const { lengthM, widthM, thicknessM } = group;
+  if (cut.shape === 'disc') {
+    return { kind: 'cylinder', diameterM: (lengthM + widthM) / 2, heightM: thicknessM };
+  }
+  if (cut.shape === 'roll') {
+    return { kind: 'cylinder', diameterM: (widthM + thicknessM) / 2, heightM: lengthM };
+  }
+  return { kind: 'box', lengthM, widthM, thicknessM };
+}
+
+/** Mass fraction of bone in the group as bought. */
+export function boneFraction(cut: Cut, onBone: boolean): number {
+  return onBone ? cut.boneFraction : 0;
+}
+
+/** Meat's own properties; an edge bone is mixed in, a core bone is kept apart. */
+interface GroupMaterial {
+  readonly conductivityWMK: number;
+  readonly volumetricHeatJM3K: number;
+  readonly volumeM3: number;
+  readonly coreBoneFraction: number;
+}
+
+function groupMaterial(cut: Cut, group: MeatGroup): GroupMaterial {
+  const meat = mixtureProperties(cut.composition satisfies Composition);
+  const meatHeat = meat.densityKgM3 * meat.specificHeatJKgK;
+  const share = boneFraction(cut, group.onBone);
+  if (share === 0 || cut.boneMode === 'none') {
+    return {
+      conductivityWMK: meat.conductivityWMK,
+      volumetricHeatJM3K: meatHeat,
+      volumeM3: group.massKg / meat.densityKgM3,
+      coreBoneFraction: 0,
+    };
+  }
+  const boneVolume = (group.massKg * share) / BONE.densityKgM3;
+  const meatVolume = (group.massKg * (1 - share)) / meat.densityKgM3;
+  if (cut.boneMode === 'core') {
+    return {
+      conductivityWMK: meat.conductivityWMK,
+      volumetricHeatJM3K: meatHeat,
+      volumeM3: boneVolume + meatVolume,
+      coreBoneFraction: boneVolume / (boneVolume + meatVolume),
+    };
+  }
+  return {
+    conductivityWMK: meat.conductivityWMK * (1 - EDGE_BONE_CONDUCTIVITY * share),
+    volumetricHeatJM3K: (1 - share) * meatHeat + share * BONE.volumetricHeatJM3K,
+    volumeM3: boneVolume + meatVolume,
+    coreBoneFraction: 0,
+  };
+}
+
+/** How a group's pieces lie in the pot. */
+export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
+  const volumeM3 = groupMaterial(cut, group).volumeM3 / group.pieces;
+  const profile = cut.form === 'cubes' || group.pieces > 14 ? 'heap' : cut.shape === 'roll' ? 'roll' : 'prism';
+  return {
+    count: group.pieces,
+    footprintM2: Math.max(
+      volumeM3 / group.thicknessM,
+      cut.shape === 'disc' ? (Math.PI / 4) * group.lengthM * group.widthM : group.lengthM * group.widthM * 0.9,
+    ),
+    heightM: group.thicknessM,
+    volumeM3,
+    profile,
+  };
+}
+
+/** What stands in the pot, with the pieces laid out. */
+export function potContents(request: BraiseRequest): PotContents {
+  return {
+    pot: request.pot,
+    arrangements: request.groups.map((group) => arrange(request.pot, lyingPieces(request.cut, group))),
+    vegetablesKg: request.vegetablesKg,
+  };
+}
+
+function contactFraction(arrangement: Arrangement): number {
+  if (arrangement.pieces.profile === 'heap') return 0;
+  if (arrangement.layers > 1) return SNUG.stackedContact;
+  return arrangement.pieces.count > 1 && arrangement.coverage > SNUG.coverage ? SNUG.contact : 0;
+}
+
+/** The parts of a braise that no unknown touches, worked out once for all particles. */
+export interface Assembly {
+  readonly request: BraiseRequest;
+  readonly contents: PotContents;
+  readonly levelM: number;
+  readonly grid: TimeGrid;
+  /** Setup of the deterministic problem with these unknowns. */
+  setup(unknowns: Unknowns): RunSetup;
+}
+
+const S_PER_MIN = 60;
+
+interface PhaseKey {
+  readonly fromS: number;
+  readonly heat: Heat;
+  readonly lid: LidKind;
+  readonly turned: boolean;
+}
+
+function phaseKeys(request: BraiseRequest): PhaseKey[] {
+  const starts = new Set<number>([0]);
+  for (const t of request.heats) starts.add(t.atMin);
+  for (const t of request.lids) starts.add(t.atMin);
+  for (const t of request.turnsAtMin) starts.add(t);
+  return [...starts]
+    .sort((a, b) => a - b)
+    .map((atMin) => {
+      const heat = request.heats.findLast((h) => h.atMin <= atMin) ?? request.heats[0];
+      const lid = request.lids.findLast((l) => l.atMin <= atMin) ?? request.lids[0];
+      if (!heat || !lid) throw new RangeError('A braise needs a heat and a lid from minute 0.');
+      return { fromS: atMin * S_PER_MIN, heat: heat.heat, lid: lid.lid, turned: request.turnsAtMin.some((t) => t <= atMin) };
+    });
+}
+
+/** Fall of the oven air when its door opens at `atMin`, K. */
+function doorDrop(request: BraiseRequest, atMin: number): number {
+  const heat = request.heats.findLast((h) => h.atMin <= atMin)?.heat;
+  if (heat?.kind === 'oven') return heat.fan ? DOOR_DROP_K.fan : DOOR_DROP_K.still;
+  return heat?.kind === 'grill' || heat?.kind === 'steamOven' ? DOOR_DROP_K.still : 0;
+}
+
+/**
+ * Prepares a request for running: geometry, phases and time grid. `marksMin` are moments at which a value is wanted
+ * exactly. Throws `RangeError` when the request has no heat, lid or meat.
+ */
+export function assemble(
+  request: BraiseRequest,
+  horizonMin: number,
+  rules: readonly StepRule[],
+  marksMin: readonly number[],
+): Assembly {
+  const { cut, pot } = request;
+  const contents = potContents(request);
+  const base = potBaseM2(pot);
+  const levelM = Math.min(levelForLitres(contents, request.liquidL), pot.heightM);
+  const side = Math.PI * pot.diameterM;
+  const surfaces = { base, wetSide: side * levelM, drySide: side * Math.max(0, pot.heightM - levelM) };
+  const shell = { surfaces, material: pot.material, wallAboveLiquidM: pot.heightM - levelM };
+  const keys = phaseKeys(request);
+  const materials = request.groups.map((group) => groupMaterial(cut, group));
+  const shapes = request.groups.map((group) => equivalentBody(pieceShape(cut, group)));
+  const first = request.heats[0]?.heat;
+  const grid = makeTimeGrid({
+    horizonS: horizonMin * S_PER_MIN,
+    rules,
+    phaseStartsS: keys.map((k) => k.fromS),
+    openings: request.openings.map((o) => ({
+      atS: o.atMin * S_PER_MIN,
+      durationS: o.seconds,
+      airDropK: doorDrop(request, o.atMin),
+      lidOff: true,
+    })),
+    topUps: request.topUps.map((t) => ({ atS: t.atMin * S_PER_MIN, massKg: t.litres * WATER_KG_PER_L, tempC: t.tempC })),
+    marksS: marksMin.map((m) => m * S_PER_MIN),
+    coldStart:
+      request.coldOven && first && (first.kind === 'oven' || first.kind === 'grill')
+        ? { dropK: first.tempC - ROOM_C, tauS: COLD_OVEN_TAU_S }
+        : undefined,
+  });
+  const filmBase = first?.kind === 'bath' ? BATH_FILM : CLEAR_LIQUID_FILM;
+  const filmScale = request.thickLiquid ? 0.5 : 1;
+  const submerged = request.groups.map(
+    (group, i) => group.submergedFraction ?? submergedShare(contents.arrangements[i] as Arrangement, levelM),
+  );
+  const contact = contents.arrangements.map(contactFraction);
+
+  return {
+    request,
+    contents,
+    levelM,
+    grid,
+    setup: (unknowns) => ({
+      bodies: request.groups.map((group, i): BodySetup => {
+        const material = materials[i] as GroupMaterial;
+        const shape = shapes[i] as { beta: number; lengthM: number };
+        return {
+          shape: {
+            beta: shape.beta,
+            lengthM: shape.lengthM * unknowns.thickness * (1 + SNUG.lengthPerContact * (contact[i] ?? 0)),
+          },
+          volumeM3: material.volumeM3,
+          conductivityWMK: material.conductivityWMK,
+          volumetricHeatJM3K: material.volumetricHeatJM3K,
+          coreBoneFraction: material.coreBoneFraction,
+          startTempC: group.startTempC + unknowns.meatStartOffsetK,
+          submergedFraction: submerged[i] ?? 1,
+          maxJuiceFraction: cut.cookLoss / JUICE_SHARE_AT_MAX,
+        };
+      }),
+      phases: keys.map((k): PotPhase => potPhase(k.heat, k.lid, k.turned, shell, unknowns)),
+      topUps: request.topUps.map((t) => ({
+        atS: t.atMin * S_PER_MIN,
+        massKg: t.litres * WATER_KG_PER_L,
+        tempC: t.tempC,
+      })),
+      history: request.preCook.map((p) => ({ seconds: p.minutes * S_PER_MIN, tempC: p.tempC, filmWM2K: p.filmWM2K })),
+      vesselHeatJK: pot.massKg * MATERIAL_HEAT_JKGK[pot.material],
+      liquidKg: request.liquidL * WATER_KG_PER_L,
+      liquidTempC: request.liquidTempC + unknowns.liquidStartOffsetK,
+      surfaceM2: base,
+      pressurePa: pressureAtAltitudePa(request.altitudeM),
+      liquidFilm: filmBase.map((h) => h * filmScale * unknowns.liquidFilm) as unknown as readonly [number, number, number],
+    }),
+  };
+}
+
+/** Height of the top of the meat over the base, m. */
+export function meatTopM(assembly: Assembly): number {
+  return meatHeightM(assembly.contents);
+}

@@ -1,0 +1,145 @@
+import { type Ensemble, slowest, stepAt, weights } from './ensemble';
+import { WeightedSample } from './quantile';
+import { STAGES, type Stage, stageThresholds } from '../tenderness/stages';
+
+/** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
+export interface StageEta {
+  readonly stage: Exclude<Stage, 'holds'>;
+  readonly p10: number;
+  readonly p50: number;
+  readonly p90: number;
+  /** Share of kitchens in which it begins by the horizon. */
+  readonly reached: number;
+}
+
+/** Where the fork scale stands over time: 0 raw, 1 Drags, 2 Gives, 3 Turns, 4 Falls, 5 Strings. */
+export interface ScaleBand {
+  readonly minutes: readonly number[];
+  readonly p10: readonly number[];
+  readonly p50: readonly number[];
+  readonly p90: readonly number[];
+}
+
+export interface Forecast {
+  readonly etas: readonly StageEta[];
+  /** Percentiles 1 to 99 of the moment the fork turns, min. */
+  readonly turnsPercentiles: readonly number[];
+  readonly horizonMin: number;
+  readonly band: ScaleBand;
+}
+
+const TIMED_STAGES = STAGES.slice(1) as Exclude<Stage, 'holds'>[];
+
+/** Moment in minutes at which `values` first reaches `target`, linear within a step; Infinity if never. Ascending values. */
+export function crossingMin(values: Float64Array, endS: Float64Array, target: number): number {
+  let low = 0;
+  let high = values.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((values[middle] as number) < target) low = middle + 1;
+    else high = middle;
+  }
+  if (low === values.length) return Infinity;
+  const to = values[low] as number;
+  const from = low === 0 ? 0 : (values[low - 1] as number);
+  const start = low === 0 ? 0 : (endS[low - 1] as number);
+  const end = endS[low] as number;
+  return (start + ((end - start) * (target - from)) / (to - from)) / 60;
+}
+
+/** Moment each particle reaches `stage`, min. */
+export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): Float64Array {
+  const threshold = stageThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
+  const { endS } = ensemble.assembly.grid;
+  return Float64Array.from(ensemble.courses, (course, i) =>
+    crossingMin(slowest(course), endS, threshold * (ensemble.demand[i] as number)),
+  );
+}
+
+/** Position on the fork scale, 0 to 5 and beyond, of a slowest quarter at `progress` of fork-tender. */
+export function scalePosition(thresholds: readonly number[], turns: number, progress: number): number {
+  const cookValue = progress * turns;
+  let from = 0;
+  for (let k = 0; k < thresholds.length; k++) {
+    const to = thresholds[k] as number;
+    if (cookValue < to) return k + (cookValue - from) / (to - from);
+    from = to;
+  }
+  return thresholds.length;
+}
+
+const BAND_POINTS = 90;
+
+function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): ScaleBand {
+  const thresholds = stageThresholds(ensemble.request.cut);
+  const turns = ensemble.request.cut.cookValue.turns;
+  const slow = ensemble.courses.map(slowest);
+  const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
+  const rows = minutes.map((m) => {
+    if (m === 0) return [0, 0, 0];
+    const step = stepAt(ensemble.assembly.grid, m);
+    const sample = new WeightedSample(
+      Float64Array.from(slow, (c, i) =>
+        scalePosition(thresholds, turns, (c[step] as number) / (turns * (ensemble.demand[i] as number))),
+      ),
+      w,
+    );
+    return [sample.quantile(0.1), sample.quantile(0.5), sample.quantile(0.9)];
+  });
+  return {
+    minutes,
+    p10: rows.map((r) => r[0] as number),
+    p50: rows.map((r) => r[1] as number),
+    p90: rows.map((r) => r[2] as number),
+  };
+}
+
+/** Sample of the moment the fork turns, for any share or quantile. */
+export function turnsSample(ensemble: Ensemble): WeightedSample {
+  return new WeightedSample(stageTimes(ensemble, 'turns'), weights(ensemble));
+}
+
+/** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
+export function summarise(ensemble: Ensemble): Forecast {
+  const w = weights(ensemble);
+  const horizonMin = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
+  const etas = TIMED_STAGES.map((stage): StageEta => {
+    const sample = new WeightedSample(stageTimes(ensemble, stage), w);
+    return {
+      stage,
+      p10: sample.quantile(0.1),
+      p50: sample.quantile(0.5),
+      p90: sample.quantile(0.9),
+      reached: sample.shareBelow(horizonMin),
+    };
+  });
+  const sample = turnsSample(ensemble);
+  const falls = etas.find((e) => e.stage === 'falls')?.p90 ?? Infinity;
+  return {
+    etas,
+    turnsPercentiles: Array.from({ length: 99 }, (_, i) => sample.quantile((i + 1) / 100)),
+    horizonMin,
+    band: scaleBand(ensemble, w, Number.isFinite(falls) ? Math.min(horizonMin, falls * 1.1) : horizonMin),
+  };
+}
+
+/** The row of one stage. */
+export function etaOf(forecast: Pick<Forecast, 'etas'>, stage: Exclude<Stage, 'holds'>): StageEta {
+  const found = forecast.etas.find((e) => e.stage === stage);
+  if (!found) throw new RangeError(`The forecast has no stage "${stage}".`);
+  return found;
+}
+
+/** Chance that the fork turns by `atMin`, from the forecast's percentiles; 0.01 to 0.99 steps, interpolated. */
+export function chanceBy(forecast: Pick<Forecast, 'turnsPercentiles'>, atMin: number): number {
+  const p = forecast.turnsPercentiles;
+  if (atMin <= (p[0] as number)) return atMin < (p[0] as number) ? 0 : 0.01;
+  for (let i = 1; i < p.length; i++) {
+    const high = p[i] as number;
+    if (atMin < high) {
+      const low = p[i - 1] as number;
+      return (i + (Number.isFinite(high) ? (atMin - low) / (high - low) : 0)) / 100;
+    }
+  }
+  return 0.99;
+}

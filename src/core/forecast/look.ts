@@ -1,0 +1,19 @@
+import { assemble, NO_SURPRISES } from './assemble';
+import { chooseHorizonMin, slowest } from './ensemble';
+import { crossingMin } from './forecast';
+import { type BraiseRequest } from './request';
+import { FAST_CELLS, runBraise } from '../heat/run';
+import { FAST_STEPS } from '../heat/timeGrid';
+
+/** Minutes later that the fork turns, with no surprises, because the pot is opened for `seconds` at `atMin`. */
+export function lookCostMin(request: BraiseRequest, atMin: number, seconds: number): number {
+  const horizon = chooseHorizonMin(request, []);
+  const tenderAt = (r: BraiseRequest): number => {
+    const assembly = assemble(r, horizon, FAST_STEPS, [atMin]);
+    const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+    return crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+  };
+  const opened = { ...request, openings: [...request.openings, { atMin, seconds }] };
+  const cost = tenderAt(opened) - tenderAt(request);
+  return Number.isFinite(cost) ? Math.max(0, cost) : 0;
+}

@@ -1,0 +1,89 @@
+import { normalCdf } from './random';
+import { type Cut } from '../larder/cuts';
+import { type Stage, stageIndex, stageThresholds } from '../tenderness/stages';
+
+/** Something the cook saw, felt or read. Minutes from the moment the pieces met the liquid. */
+export type Observation =
+  | { readonly kind: 'fork'; readonly atMin: number; readonly stage: Stage }
+  | { readonly kind: 'probe'; readonly atMin: number; readonly tempC: number; readonly nearBone: boolean }
+  | { readonly kind: 'liquidTemp'; readonly atMin: number; readonly tempC: number }
+  | { readonly kind: 'simmering'; readonly atMin: number; readonly simmering: boolean }
+  | { readonly kind: 'level'; readonly atMin: number; readonly litres: number };
+
+/** What one particle predicts at the moment of an observation. */
+export interface Prediction {
+  /** Cook value of the slowest quarter over what this particle's meat needs to be fork-tender. */
+  readonly progress: number;
+  readonly coreC: number;
+  readonly liquidC: number;
+  readonly boilC: number;
+  readonly litres: number;
+}
+
+/** Share of records that say nothing (wrong piece, slip of the thumb). */
+const BLUNDER = 0.03;
+/** How finely a cook feels: spread in the logarithm of the cook value. */
+const FORK_SPREAD = 0.18;
+/** A second test soon after the first shares its bias and so teaches less. */
+const REPEAT_SPREAD = 0.25;
+const REPEAT_MIN = 15;
+const PROBE_DEGREES_OF_FREEDOM = 4;
+/** A probe reads a little of the liquid along its stem. */
+const PROBE_STEM_SHARE = 0.04;
+const LIQUID_SD_K = 1.5;
+const SIMMER_BELOW_BOIL_K = 4;
+const SIMMER_SPREAD_K = 1.5;
+const LEVEL_SD_L = 0.08;
+
+/** Chance of each stage being reported when the slowest quarter is at `progress` of fork-tender. Six shares, sum 1. */
+export function stageChances(cut: Cut, progress: number, repeated = false): number[] {
+  const spread = repeated ? REPEAT_SPREAD : FORK_SPREAD;
+  const x = Math.log(Math.max(progress, 1e-9));
+  const below = stageThresholds(cut).map((t) => normalCdf((Math.log(t / cut.cookValue.turns) - x) / spread));
+  return [...below, 1].map((upper, i) => (1 - BLUNDER) * (upper - (i === 0 ? 0 : (below[i - 1] ?? 0))) + BLUNDER / 6);
+}
+
+/** Whether a fork test follows another one closely enough to share its bias. */
+export function isRepeat(observation: Observation, earlier: readonly Observation[]): boolean {
+  return (
+    observation.kind === 'fork' &&
+    earlier.some(
+      (o) => o.kind === 'fork' && o.atMin <= observation.atMin && observation.atMin - o.atMin < REPEAT_MIN,
+    )
+  );
+}
+
+/** Mean and spread of a core reading by a probe, °C. */
+export function probeLaw(prediction: Prediction, nearBone: boolean): { mean: number; sd: number } {
+  const gap = prediction.liquidC - prediction.coreC;
+  return {
+    mean: prediction.coreC + PROBE_STEM_SHARE * gap,
+    sd: Math.hypot(1, 0.06 * gap) * (nearBone ? 2 : 1),
+  };
+}
+
+/** Logarithm of the likelihood of a record under one particle's prediction, up to a constant per kind. */
+export function logLikelihood(cut: Cut, observation: Observation, prediction: Prediction, repeated: boolean): number {
+  switch (observation.kind) {
+    case 'fork':
+      return Math.log(stageChances(cut, prediction.progress, repeated)[stageIndex(observation.stage)] ?? BLUNDER / 6);
+    case 'probe': {
+      const { mean, sd } = probeLaw(prediction, observation.nearBone);
+      return logStudent((observation.tempC - mean) / sd) - Math.log(sd);
+    }
+    case 'liquidTemp':
+      return logStudent((observation.tempC - prediction.liquidC) / LIQUID_SD_K);
+    case 'simmering': {
+      const chance = normalCdf((prediction.liquidC - (prediction.boilC - SIMMER_BELOW_BOIL_K)) / SIMMER_SPREAD_K);
+      const said = observation.simmering ? chance : 1 - chance;
+      return Math.log((1 - BLUNDER) * said + BLUNDER / 2);
+    }
+    case 'level':
+      return logStudent((observation.litres - prediction.litres) / LEVEL_SD_L);
+  }
+}
+
+function logStudent(x: number): number {
+  const n = PROBE_DEGREES_OF_FREEDOM;
+  return (-(n + 1) / 2) * Math.log1p((x * x) / n);
+}

@@ -1,0 +1,30 @@
+import { WATER_KG_PER_L } from './assemble';
+import { type Ensemble, pouredLitres } from './ensemble';
+import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../liquid/geometry';
+import { VEGETABLE_WATER_SHARE, vegetableWaterShare } from '../liquid/vegetables';
+
+type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal' | 'gainedL'>;
+
+/** Liquid in the pot at the end of `step` of the nominal course, litres, juices and top-ups included. */
+export function litresAt(pot: Pot, step: number): number {
+  const poured = pouredLitres(pot.request, (pot.assembly.grid.endS[step] as number) / 60);
+  const evaporated = (pot.nominal.evaporatedKg[step] as number) / WATER_KG_PER_L;
+  return Math.max(0, pot.request.liquidL + poured + (pot.gainedL[step] as number) - evaporated);
+}
+
+/** What stands in the pot at `step`: meat and vegetables as far shrunk as the nominal course says. */
+export function contentsAt(pot: Pot, step: number): PotContents {
+  const juice = (pot.nominal.juiceFraction[0] as Float64Array)[step] as number;
+  const share = vegetableWaterShare(pot.nominal.liquidC, pot.assembly.grid.stepS, step);
+  return shrunk(pot.assembly.contents, juice, share * VEGETABLE_WATER_SHARE);
+}
+
+/** Height of the liquid's surface at `step`, mm. */
+export function levelMmAt(pot: Pot, step: number): number {
+  return levelForLitres(contentsAt(pot, step), litresAt(pot, step)) * 1000;
+}
+
+/** Litres of liquid that a level of `levelMm`, seen at `step`, stands for. */
+export function litresForLevelAt(pot: Pot, step: number, levelMm: number): number {
+  return litresForLevel(contentsAt(pot, step), levelMm / 1000);
+}

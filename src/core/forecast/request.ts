@@ -1,0 +1,76 @@
+import { type Heat } from '../heat/sources';
+import { type Cut } from '../larder/cuts';
+import { type LidKind, type PotMaterial } from '../larder/vessels';
+
+/** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
+export interface MeatGroup {
+  readonly massKg: number;
+  readonly pieces: number;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly thicknessM: number;
+  readonly onBone: boolean;
+  readonly startTempC: number;
+  /** Share of the surface under liquid; worked out from pot and liquid when left out. */
+  readonly submergedFraction?: number;
+}
+
+export interface TimedHeat {
+  readonly atMin: number;
+  readonly heat: Heat;
+}
+
+export interface TimedLid {
+  readonly atMin: number;
+  readonly lid: LidKind;
+}
+
+export interface TimedOpening {
+  readonly atMin: number;
+  readonly seconds: number;
+}
+
+export interface TimedTopUp {
+  readonly atMin: number;
+  readonly litres: number;
+  readonly tempC: number;
+}
+
+/** Warming or smoking before the liquid: the pieces in air or smoke. */
+export interface PreCook {
+  readonly minutes: number;
+  readonly tempC: number;
+  readonly filmWM2K: number;
+}
+
+/** One braise as the engine sees it. SI units; minutes count from the moment the pieces meet the liquid. */
+export interface BraiseRequest {
+  readonly cut: Cut;
+  readonly groups: readonly MeatGroup[];
+  readonly pot: {
+    readonly diameterM: number;
+    readonly heightM: number;
+    readonly massKg: number;
+    readonly material: PotMaterial;
+  };
+  readonly liquidL: number;
+  readonly liquidTempC: number;
+  /** A sauce thick enough to hinder stirring by convection. */
+  readonly thickLiquid: boolean;
+  readonly vegetablesKg: number;
+  /** Ascending; the first at 0. */
+  readonly heats: readonly TimedHeat[];
+  /** Ascending; the first at 0. */
+  readonly lids: readonly TimedLid[];
+  readonly turnsAtMin: readonly number[];
+  readonly openings: readonly TimedOpening[];
+  readonly topUps: readonly TimedTopUp[];
+  readonly preCook: readonly PreCook[];
+  /** The oven was cold when the pot went in. */
+  readonly coldOven: boolean;
+  readonly thicknessMeasured: boolean;
+  readonly altitudeM: number;
+  /** End of the forecast; chosen so that the slowest likely animal is past tender when left out. */
+  readonly horizonMin?: number;
+  readonly seed: number;
+}

@@ -1,0 +1,155 @@
+/** One size class of pieces as it lies in the pot. */
+export interface LyingPieces {
+  readonly count: number;
+  /** Ground each piece covers, m², and how high it stands, m. */
+  readonly footprintM2: number;
+  readonly heightM: number;
+  /** Volume of one piece, m³. */
+  readonly volumeM3: number;
+  /** `prism` has the same section at every height; `roll` is a cylinder on its side; `heap` is many small pieces. */
+  readonly profile: 'prism' | 'roll' | 'heap';
+}
+
+export interface PotShape {
+  readonly diameterM: number;
+  readonly heightM: number;
+}
+
+/** How the pieces settle. */
+export interface Arrangement {
+  readonly pieces: LyingPieces;
+  readonly perLayer: number;
+  readonly layers: number;
+  /** Height of the top of the meat, m. */
+  readonly stackHeightM: number;
+  /** Share of the base covered by the lowest layer, 0 to 1. */
+  readonly coverage: number;
+}
+
+/** Share of a round base that pieces laid by hand can cover. */
+const LAYER_PACKING = 0.8;
+/** Share of a heap of cubes that is meat; the rest fills with liquid. */
+const HEAP_SOLID = 0.62;
+/** Share of a layer of cut vegetables that is vegetable. */
+const VEGETABLE_SOLID = 0.55;
+const VEGETABLE_DENSITY_KGM3 = 1000;
+
+export function potBaseM2(pot: Pick<PotShape, 'diameterM'>): number {
+  return (Math.PI / 4) * pot.diameterM ** 2;
+}
+
+/** Lays the pieces in as few layers as the base allows. */
+export function arrange(pot: PotShape, pieces: LyingPieces): Arrangement {
+  const base = potBaseM2(pot);
+  if (pieces.profile === 'heap') {
+    const stack = (pieces.count * pieces.volumeM3) / (HEAP_SOLID * base);
+    const layers = Math.max(1, Math.round(stack / pieces.heightM));
+    return {
+      pieces,
+      perLayer: Math.ceil(pieces.count / layers),
+      layers,
+      stackHeightM: Math.max(stack, pieces.heightM),
+      coverage: Math.min(1, stack / pieces.heightM),
+    };
+  }
+  const perLayer = Math.max(1, Math.floor((LAYER_PACKING * base) / pieces.footprintM2));
+  const layers = Math.ceil(pieces.count / perLayer);
+  return {
+    pieces,
+    perLayer: Math.min(perLayer, pieces.count),
+    layers,
+    stackHeightM: layers * pieces.heightM,
+    coverage: Math.min(1, (Math.min(perLayer, pieces.count) * pieces.footprintM2) / base),
+  };
+}
+
+/** Share of a circle of diameter 1 lying below height `h` (0 to 1). */
+function rollShareBelow(h: number): number {
+  if (h <= 0) return 0;
+  if (h >= 1) return 1;
+  const angle = 2 * Math.acos(1 - 2 * h);
+  return (angle - Math.sin(angle)) / (2 * Math.PI);
+}
+
+/** Share of the meat's volume that lies below `levelM`, 0 to 1. */
+export function submergedShare(arrangement: Arrangement, levelM: number): number {
+  const { pieces, layers, stackHeightM, perLayer } = arrangement;
+  if (levelM <= 0) return 0;
+  if (pieces.profile === 'heap') return Math.min(1, levelM / stackHeightM);
+  let below = 0;
+  for (let layer = 0; layer < layers; layer++) {
+    const inLayer = Math.min(perLayer, pieces.count - layer * perLayer);
+    const h = Math.min(1, Math.max(0, levelM / pieces.heightM - layer));
+    below += inLayer * (pieces.profile === 'roll' ? rollShareBelow(h) : h);
+  }
+  return below / pieces.count;
+}
+
+/** Everything solid in the pot. */
+export interface PotContents {
+  readonly pot: PotShape;
+  readonly arrangements: readonly Arrangement[];
+  readonly vegetablesKg: number;
+}
+
+function vegetableVolumeM3(contents: PotContents): number {
+  return contents.vegetablesKg / VEGETABLE_DENSITY_KGM3;
+}
+
+function solidsBelowM3(contents: PotContents, levelM: number): number {
+  const base = potBaseM2(contents.pot);
+  let meat = 0;
+  let covered = 0;
+  for (const a of contents.arrangements) {
+    meat += submergedShare(a, levelM) * a.pieces.count * a.pieces.volumeM3;
+    covered += a.pieces.profile === 'heap' ? HEAP_SOLID * base * a.coverage : a.perLayer * a.pieces.footprintM2;
+  }
+  const vegetables = vegetableVolumeM3(contents);
+  if (vegetables === 0) return meat;
+  const gap = Math.max(0.15 * base, base - covered);
+  const vegetableHeight = vegetables / (VEGETABLE_SOLID * gap);
+  return meat + vegetables * Math.min(1, levelM / vegetableHeight);
+}
+
+/** Height of the top of the meat, m. */
+export function meatHeightM(contents: PotContents): number {
+  return Math.max(...contents.arrangements.map((a) => a.stackHeightM));
+}
+
+/** Litres of liquid that bring the surface to `levelM` above the base. */
+export function litresForLevel(contents: PotContents, levelM: number): number {
+  const free = potBaseM2(contents.pot) * levelM - solidsBelowM3(contents, levelM);
+  return Math.max(0, free) * 1000;
+}
+
+/** Height of the liquid's surface, m, with `litres` in the pot; the inverse of `litresForLevel` to 1e-7 m. */
+export function levelForLitres(contents: PotContents, litres: number): number {
+  let low = 0;
+  let high = 2;
+  while (high - low > 1e-7) {
+    const middle = (low + high) / 2;
+    if (litresForLevel(contents, middle) < litres) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** The same contents after meat and vegetables have given up a share of their volume as liquid: smaller every way. */
+export function shrunk(contents: PotContents, meatLoss: number, vegetableLoss: number): PotContents {
+  const line = Math.cbrt(1 - meatLoss);
+  return {
+    pot: contents.pot,
+    vegetablesKg: contents.vegetablesKg * (1 - vegetableLoss),
+    arrangements: contents.arrangements.map((a) => ({
+      ...a,
+      stackHeightM: a.stackHeightM * line,
+      coverage: a.coverage * line * line,
+      pieces: {
+        ...a.pieces,
+        footprintM2: a.pieces.footprintM2 * line * line,
+        heightM: a.pieces.heightM * line,
+        volumeM3: a.pieces.volumeM3 * (1 - meatLoss),
+      },
+    })),
+  };
+}

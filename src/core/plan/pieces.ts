@@ -1,0 +1,69 @@
+import { type Cut } from '../larder/cuts';
+import { mixtureProperties } from '../heat/properties';
+import { type MeatGroup } from '../forecast/request';
+
+/** Meat and liquid as they meet after searing and simmering first. The middle is still cold, the outside hot. */
+export const START_MEAT_C = 25;
+
+/** Size of one piece, mm, from its mass and thickness, keeping the cut's usual proportions. */
+export interface PieceSize {
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly thicknessMm: number;
+}
+
+/** Cubes of `edgeMm` in `massKg` of meat, at least one. */
+export function cubeCount(cut: Cut, massKg: number, edgeMm: number): number {
+  const density = mixtureProperties(cut.composition).densityKgM3;
+  return Math.max(1, Math.round(massKg / (density * (edgeMm / 1000) ** 3)));
+}
+
+/** Whole pieces in `massKg`, by the cut's usual weight, at least one. */
+export function usualCount(cut: Cut, massKg: number): number {
+  return cut.form === 'cubes'
+    ? cubeCount(cut, massKg, cut.sizeMm.thickness)
+    : Math.max(1, Math.round(massKg / cut.typicalPieceKg));
+}
+
+/**
+ * Usual thickness, mm, of a piece of `pieceKg`: small joints and large ones keep the cut's proportions, but cut slices
+ * and discs keep their thickness.
+ */
+export function usualThicknessMm(cut: Cut, pieceKg: number): number {
+  if (cut.form === 'cubes' || cut.shape === 'disc') return cut.sizeMm.thickness;
+  return Math.round(cut.sizeMm.thickness * Math.cbrt(pieceKg / cut.typicalPieceKg));
+}
+
+/** Dimensions of one piece so that mass and thickness both hold. */
+export function pieceSize(cut: Cut, pieceKg: number, thicknessMm: number): PieceSize {
+  const { length, width, thickness } = cut.sizeMm;
+  if (cut.form === 'cubes') return { lengthMm: thicknessMm, widthMm: thicknessMm, thicknessMm };
+  const massRatio = pieceKg / cut.typicalPieceKg;
+  const thicknessRatio = thicknessMm / thickness;
+  if (cut.shape === 'roll') {
+    return {
+      lengthMm: (length * massRatio) / thicknessRatio ** 2,
+      widthMm: width * thicknessRatio,
+      thicknessMm,
+    };
+  }
+  const spread = Math.sqrt(massRatio / thicknessRatio);
+  return { lengthMm: length * spread, widthMm: width * spread, thicknessMm };
+}
+
+/** The engine's view of the meat in a plan. */
+export function meatGroup(
+  cut: Cut,
+  meat: { readonly massKg: number; readonly pieces: number; readonly thicknessMm: number; readonly onBone: boolean },
+): MeatGroup {
+  const size = pieceSize(cut, meat.massKg / meat.pieces, meat.thicknessMm);
+  return {
+    massKg: meat.massKg,
+    pieces: meat.pieces,
+    lengthM: size.lengthMm / 1000,
+    widthM: size.widthMm / 1000,
+    thicknessM: size.thicknessMm / 1000,
+    onBone: meat.onBone,
+    startTempC: START_MEAT_C,
+  };
+}

@@ -1,0 +1,37 @@
+import { type Cut } from '../larder/cuts';
+
+/** The fork scale, from raw to too far. */
+export const STAGES = ['holds', 'drags', 'gives', 'turns', 'falls', 'strings'] as const;
+
+export type Stage = (typeof STAGES)[number];
+
+export const STAGE_WORDS: Readonly<Record<Stage, { readonly name: string; readonly feel: string }>> = {
+  holds: { name: 'Holds', feel: 'won’t go in' },
+  drags: { name: 'Drags', feel: 'goes in with a push' },
+  gives: { name: 'Gives', feel: 'slides in, won’t turn' },
+  turns: { name: 'Turns', feel: 'turns freely' },
+  falls: { name: 'Falls', feel: 'drops apart' },
+  strings: { name: 'Strings', feel: 'dry threads: too far' },
+};
+
+/** Share of the fork-tender cook value at which a fork first goes in with a push. Modeller's judgement. */
+const DRAGS_RATIO = 0.35;
+
+/**
+ * Cook values, min, at which each stage from `drags` on begins, for an animal of ordinary toughness; scale all of them
+ * by the same factor for a tougher one. Ascending.
+ */
+export function stageThresholds(cut: Cut): readonly [number, number, number, number, number] {
+  const { gives, turns, falls, strings } = cut.cookValue;
+  return [DRAGS_RATIO * turns, gives, turns, falls, strings];
+}
+
+/** Stage reached at `cookValueMin` by an animal whose toughness factor is `toughness` (1 = ordinary). */
+export function stageAt(cut: Cut, cookValueMin: number, toughness = 1): Stage {
+  const reached = stageThresholds(cut).filter((threshold) => cookValueMin >= threshold * toughness).length;
+  return STAGES[reached] ?? 'strings';
+}
+
+export function stageIndex(stage: Stage): number {
+  return STAGES.indexOf(stage);
+}

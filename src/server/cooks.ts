@@ -1,0 +1,156 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import { type CookRow, type Database, type EventRow } from './database';
+import { type NewEvent, newEventSchema } from '../contract/cook';
+import { planInputSchema } from '../contract/plan';
+import { type CookEvent } from '../core/cook/events';
+import { foldCook, refusal, undoRefusal } from '../core/cook/state';
+import { type PlanInput } from '../core/plan/input';
+
+export interface StoredCook {
+  readonly id: string;
+  readonly planId: string | null;
+  readonly input: PlanInput;
+  readonly createdAtMs: number;
+  readonly events: readonly CookEvent[];
+}
+
+function toEvent(row: EventRow): CookEvent {
+  const { id, atMs, act } = newEventSchema.parse({ id: row.id, atMs: Number(row.atMs), act: JSON.parse(row.act) as unknown });
+  return { id, cookId: row.cookId, atMs, act };
+}
+
+function toCook(row: CookRow, events: readonly EventRow[]): StoredCook {
+  return {
+    id: row.id,
+    planId: row.planId,
+    input: planInputSchema.parse(JSON.parse(row.input)),
+    createdAtMs: Number(row.createdAtMs),
+    events: events.map(toEvent),
+  };
+}
+
+export async function findCook(db: Database, id: string): Promise<StoredCook | undefined> {
+  const row = await db.cooks.findByPk(id);
+  if (!row) return undefined;
+  return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']] }));
+}
+
+/** All cooks, newest first. */
+export async function listCooks(db: Database): Promise<StoredCook[]> {
+  const [rows, events] = await Promise.all([
+    db.cooks.findAll({ order: [['createdAtMs', 'DESC']] }),
+    db.events.findAll({ order: [['position', 'ASC']] }),
+  ]);
+  const byCook = new Map<string, EventRow[]>();
+  for (const event of events) {
+    const known = byCook.get(event.cookId);
+    if (known) known.push(event);
+    else byCook.set(event.cookId, [event]);
+  }
+  return rows.map((row) => toCook(row, byCook.get(row.id) ?? []));
+}
+
+export async function startCook(
+  db: Database,
+  input: PlanInput,
+  planId: string | null,
+  nowMs: number,
+): Promise<string> {
+  const id = randomUUID();
+  await db.write(async (transaction) => {
+    await db.cooks.create({ id, origin: 'own', planId, input: JSON.stringify(input), createdAtMs: nowMs }, { transaction });
+  });
+  return id;
+}
+
+export type Appended =
+  | { readonly ok: true; readonly cook: StoredCook }
+  | { readonly ok: false; readonly status: 404 | 409 | 422; readonly message: string };
+
+/** How far ahead of the server's clock a screen's may run before its records are refused, ms. */
+const CLOCK_SLACK_MS = 5 * 60_000;
+
+/** Why an event cannot stand after those already there; undefined when it can. */
+function objection(
+  cook: StoredCook,
+  event: NewEvent,
+  nowMs: number,
+): { readonly status: 409 | 422; readonly message: string } | undefined {
+  if (event.atMs > nowMs + CLOCK_SLACK_MS) {
+    return { status: 422, message: 'This record lies in the future: check the clock of this device.' };
+  }
+  const state = foldCook(cook.input, cook.events);
+  const message = event.act.kind === 'undo' ? undoRefusal(state, event.act.eventId) : refusal(state, event.act);
+  if (message) return { status: 409, message };
+  const timed = event.act.kind !== 'note' && event.act.kind !== 'undo';
+  if (state.intoPotMs !== undefined && timed && event.atMs < state.intoPotMs) {
+    return { status: 422, message: 'This record lies before the meat went into the pot.' };
+  }
+  return undefined;
+}
+
+/**
+ * Appends an event to a cook in one transaction. An id that is already there is the same event and changes nothing;
+ * an act that makes no sense now is refused with a sentence. A cook that is written to is the cook's own.
+ */
+export async function appendEvent(db: Database, cookId: string, event: NewEvent, nowMs: number): Promise<Appended> {
+  return db.write(async (transaction): Promise<Appended> => {
+    const row = await db.cooks.findByPk(cookId, { transaction });
+    if (!row) return { ok: false, status: 404, message: 'This braise is not here any more.' };
+    const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
+    const cook = toCook(row, rows);
+    if (cook.events.some((e) => e.id === event.id)) return { ok: true, cook };
+    const no = objection(cook, event, nowMs);
+    if (no) return { ok: false, ...no };
+    await db.events.create(
+      { id: event.id, cookId, position: rows.length, atMs: event.atMs, act: JSON.stringify(event.act) },
+      { transaction },
+    );
+    if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
+    return { ok: true, cook: { ...cook, events: [...cook.events, { ...event, cookId }] } };
+  });
+}
+
+/** The first sentence that speaks against a file's events as a cook's history; undefined when they hang together. */
+export function historyFault(input: PlanInput, events: readonly NewEvent[], nowMs: number): string | undefined {
+  const cook: StoredCook = { id: '', planId: null, input, createdAtMs: 0, events: [] };
+  const taken: CookEvent[] = [];
+  for (const event of events) {
+    const no = objection({ ...cook, events: taken }, event, nowMs);
+    if (no) return no.message;
+    taken.push({ ...event, cookId: '' });
+  }
+  return undefined;
+}
+
+/** Takes in a cook from a file under a new id, its events with new ids so that the same file can come twice. */
+export async function importCook(
+  db: Database,
+  input: PlanInput,
+  events: readonly NewEvent[],
+  nowMs: number,
+): Promise<string> {
+  const ids = new Map(events.map((e) => [e.id, randomUUID()]));
+  const id = randomUUID();
+  await db.write(async (transaction) => {
+    await db.cooks.create(
+      { id, origin: 'own', planId: null, input: JSON.stringify(input), createdAtMs: events[0]?.atMs ?? nowMs },
+      { transaction },
+    );
+    const rows = events.map((event, position) => {
+      const act = event.act.kind === 'undo' ? { ...event.act, eventId: ids.get(event.act.eventId) ?? event.act.eventId } : event.act;
+      return { id: ids.get(event.id) ?? randomUUID(), cookId: id, position, atMs: event.atMs, act: JSON.stringify(act) };
+    });
+    await db.events.bulkCreate(rows, { transaction });
+  });
+  return id;
+}
+
+/** Removes a cook and its events. Returns whether there was one. */
+export async function removeCook(db: Database, id: string): Promise<boolean> {
+  return db.write(async (transaction) => {
+    await db.events.destroy({ where: { cookId: id }, transaction });
+    return (await db.cooks.destroy({ where: { id }, transaction })) > 0;
+  });
+}

@@ -1,0 +1,149 @@
+import 'server-only';
+import { copyFile, mkdir, stat } from 'node:fs/promises';
+import { join, resolve } from 'node:path';
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type ModelStatic,
+  Sequelize,
+  Transaction,
+} from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import { MIGRATIONS } from './migrations';
+
+export type Origin = 'demo' | 'own';
+
+export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCreationAttributes<KitchenRow>> {
+  id: string;
+  origin: Origin;
+  equipment: string;
+  updatedAtMs: number;
+}
+
+export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAttributes<PlanRow>> {
+  id: string;
+  origin: Origin;
+  title: string;
+  input: string;
+  planVersion: number;
+  updatedAtMs: number;
+}
+
+export interface CookRow extends Model<InferAttributes<CookRow>, InferCreationAttributes<CookRow>> {
+  id: string;
+  origin: Origin;
+  planId: CreationOptional<string | null>;
+  input: string;
+  createdAtMs: number;
+}
+
+export interface EventRow extends Model<InferAttributes<EventRow>, InferCreationAttributes<EventRow>> {
+  id: string;
+  cookId: string;
+  position: number;
+  atMs: number;
+  act: string;
+}
+
+export interface Database {
+  readonly kitchens: ModelStatic<KitchenRow>;
+  readonly plans: ModelStatic<PlanRow>;
+  readonly cooks: ModelStatic<CookRow>;
+  readonly events: ModelStatic<EventRow>;
+  /**
+   * Runs `work` in one immediate transaction. Writes queue up one behind the other: concurrent transactions on SQLite
+   * starve each other's connections.
+   */
+  write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  close(): Promise<void>;
+}
+
+/** Folder that holds everything the cook owns. */
+export function dataFolder(): string {
+  return resolve(process.env.EVEN_EMBER_DATA ?? 'data');
+}
+
+/** Column descriptions. Made anew for each column: Sequelize writes into those it is given. */
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const key = () => ({ type: DataTypes.STRING(40), primaryKey: true });
+const origin = () => ({ type: DataTypes.STRING(8), allowNull: false });
+const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
+
+async function copyAside(file: string): Promise<void> {
+  const known = await stat(file).catch(() => undefined);
+  if (known && known.size > 0) await copyFile(file, `${file}.before-update`);
+}
+
+/** Opens the database in `folder`, creating or updating it; before an update the old file is copied aside. */
+export async function openDatabase(folder: string): Promise<Database> {
+  await mkdir(folder, { recursive: true });
+  const file = join(folder, 'even-ember.sqlite');
+  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+  await sequelize.query('PRAGMA journal_mode = WAL');
+  const umzug = new Umzug({
+    migrations: MIGRATIONS,
+    context: sequelize.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize }),
+    logger: undefined,
+  });
+  const pending = await umzug.pending();
+  if (pending.length > 0) {
+    await sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
+    await copyAside(file);
+    await umzug.up();
+  }
+  const options = { timestamps: false } as const;
+  const kitchens = sequelize.define<KitchenRow>(
+    'kitchens',
+    { id: key(), origin: origin(), equipment: text(), updatedAtMs: moment() },
+    options,
+  );
+  const plans = sequelize.define<PlanRow>(
+    'plans',
+    {
+      id: key(),
+      origin: origin(),
+      title: text(),
+      input: text(),
+      planVersion: DataTypes.INTEGER,
+      updatedAtMs: moment(),
+    },
+    options,
+  );
+  const cooks = sequelize.define<CookRow>(
+    'cooks',
+    { id: key(), origin: origin(), planId: DataTypes.STRING(40), input: text(), createdAtMs: moment() },
+    options,
+  );
+  const events = sequelize.define<EventRow>(
+    'events',
+    { id: key(), cookId: DataTypes.STRING(40), position: DataTypes.INTEGER, atMs: moment(), act: text() },
+    options,
+  );
+  let tail: Promise<unknown> = Promise.resolve();
+  return {
+    kitchens,
+    plans,
+    cooks,
+    events,
+    write: (work) => {
+      const run = tail.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work));
+      tail = run.catch(() => undefined);
+      return run;
+    },
+    close: () => sequelize.close(),
+  };
+}
+
+declare global {
+  var evenEmberDatabase: Promise<Database> | undefined;
+}
+
+/** The process's one database; kept on `globalThis` so that a development reload does not open it twice. */
+export function database(): Promise<Database> {
+  globalThis.evenEmberDatabase ??= openDatabase(dataFolder());
+  return globalThis.evenEmberDatabase;
+}

@@ -1,0 +1,76 @@
+import { randomUUID } from 'node:crypto';
+import { type NewEvent } from '../../contract/cook';
+import { type CookAct, type Verdict } from '../../core/cook/events';
+import { hiddenPot } from '../../core/cook/hidden';
+import { etaOf } from '../../core/forecast/forecast';
+import { type BraiseRequest } from '../../core/forecast/request';
+import { type PlanInput } from '../../core/plan/input';
+import { braiseRequest, composePlan, type Plan } from '../../core/plan/plan';
+import { stageIndex } from '../../core/tenderness/stages';
+
+const MIN_MS = 60_000;
+const RETEST_MIN = 22;
+const TESTS_AT_MOST = 12;
+
+export function planFor(input: PlanInput): Plan {
+  const result = composePlan(input);
+  if (!result.ok) throw new Error(`The demo plan “${input.title}” cannot be cooked: ${result.faults[0]?.message ?? ''}`);
+  return result.plan;
+}
+
+const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), atMs: Math.round(atMs), act });
+
+/**
+ * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork turns or `untilMs`:
+ * turned at half time, tested from the low estimate on. Every look costs the pot its heat.
+ */
+export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs: number): NewEvent[] {
+  let request: BraiseRequest = braiseRequest(plan.input);
+  const eta = etaOf(plan.forecast, 'turns');
+  const events = [record(intoPotMs, { kind: 'intoPot' })];
+  const at = (minutes: number): number => intoPotMs + minutes * MIN_MS;
+  const turnMin = Math.round(eta.p50 / 2);
+  if (plan.pot.submergedShare < 0.9 && at(turnMin) < untilMs) {
+    events.push(record(at(turnMin), { kind: 'turned' }));
+    request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: 90 }] };
+  }
+  let testMin = Math.round(Math.max(eta.p10, turnMin + RETEST_MIN));
+  for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
+    const stage = hiddenPot(request, truth).stageAt(testMin);
+    events.push(record(at(testMin), { kind: 'fork', stage }));
+    if (stageIndex(stage) >= stageIndex('turns')) {
+      events.push(record(at(testMin + 2), { kind: 'offHeat' }));
+      break;
+    }
+    request = { ...request, openings: [...request.openings, { atMin: testMin, seconds: 60 }] };
+    testMin += RETEST_MIN;
+  }
+  return events;
+}
+
+/** A finished braise: its records and a verdict that follows from how it went. */
+export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
+  const late = ((truth * 7) % 13) - 4;
+  const intoPotMs = plan.day.intoPotMs + late * MIN_MS;
+  const events = recordsOf(plan, truth, intoPotMs, Infinity);
+  const off = events.at(-1);
+  if (!off) return events;
+  const lastTest = events.findLast((e) => e.act.kind === 'fork');
+  const fell = lastTest?.act.kind === 'fork' && stageIndex(lastTest.act.stage) > stageIndex('turns');
+  const spareMin = (plan.day.serveMs - plan.work.finish * MIN_MS - off.atMs) / MIN_MS;
+  const verdict: Verdict = {
+    tenderness: fell ? 4 : 5,
+    moisture: fell ? 3 : 4,
+    sauce: 2 + (truth % 3),
+    salt: 2 + ((truth >> 1) % 3),
+    nextTime: nextTime(spareMin, fell),
+  };
+  return [...events, record(off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS, { kind: 'finished', verdict })];
+}
+
+function nextTime(spareMin: number, fell: boolean): string {
+  if (fell) return 'First test ten minutes sooner: it was falling already.';
+  if (spareMin < 0) return `Start half an hour earlier; we ate ${String(Math.round(-spareMin))} minutes late.`;
+  if (spareMin > 60) return `It stood warm for ${String(Math.round(spareMin))} minutes: nine in ten is plenty for this cut.`;
+  return 'The same again, with greens.';
+}

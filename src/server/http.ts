@@ -1,0 +1,83 @@
+import 'server-only';
+import { type z } from 'zod';
+
+/** Largest body a route reads, bytes. */
+const MOST_BYTES = 1_000_000;
+
+/** An answer that is a sentence for the person at the screen. */
+export function refuse(status: number, message: string): Response {
+  return Response.json({ message }, { status });
+}
+
+/**
+ * Whether a writing request comes from one of our own pages. A browser always names the origin of a cross-site write;
+ * a request that names none, or another host than it was sent to, is refused.
+ */
+export function sameOrigin(request: Request): boolean {
+  const origin = request.headers.get('origin');
+  const host = request.headers.get('host');
+  if (!origin || !host) return false;
+  try {
+    return new URL(origin).host === host;
+  } catch {
+    return false;
+  }
+}
+
+async function limitedText(request: Request): Promise<string | undefined> {
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const decoder = new TextDecoder();
+  let text = '';
+  let size = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    size += value.byteLength;
+    if (size > MOST_BYTES) {
+      await reader.cancel();
+      return undefined;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}
+
+export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+
+/** Reads a writing request's text after the origin and size checks. */
+export async function readText(request: Request): Promise<Body<string>> {
+  if (!sameOrigin(request)) return { ok: false, response: refuse(403, 'This request did not come from an Even Ember page.') };
+  const text = await limitedText(request);
+  if (text === undefined) return { ok: false, response: refuse(413, 'That is more than 1 MB: too much for one request.') };
+  return { ok: true, value: text };
+}
+
+/** Reads a writing request's JSON as `schema` describes it. */
+export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<Body<T>> {
+  const text = await readText(request);
+  if (!text.ok) return text;
+  let data: unknown;
+  try {
+    data = JSON.parse(text.value);
+  } catch {
+    return { ok: false, response: refuse(400, 'The request was not JSON.') };
+  }
+  const parsed = schema.safeParse(data);
+  if (parsed.success) return { ok: true, value: parsed.data };
+  const issue = parsed.error.issues[0];
+  return {
+    ok: false,
+    response: refuse(400, issue ? `${issue.path.join('.') || 'request'}: ${issue.message}` : 'Not as described.'),
+  };
+}
+
+/** A JSON file to save under `name`. */
+export function jsonFile(data: object, name: string): Response {
+  return new Response(`${JSON.stringify(data, null, 2)}\n`, {
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'content-disposition': `attachment; filename="${name}"`,
+      'cache-control': 'no-store',
+    },
+  });
+}

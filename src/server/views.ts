@@ -1,0 +1,85 @@
+import 'server-only';
+import { type StoredCook } from './cooks';
+import { type Following, followOne } from '../core/cook/follow';
+import { liveForecast } from '../core/cook/live';
+import { type CookState, foldCook } from '../core/cook/state';
+import { type CookView } from '../core/cook/view';
+import { priorEnsemble } from '../core/forecast/ensemble';
+import { braiseRequest, composePlan, type Plan } from '../core/plan/plan';
+
+interface Followed {
+  readonly key: string;
+  readonly following: Following;
+}
+
+/** Forecasts of recent cooks, step by step, so that a new record costs one step and an undo none. Derived: may be dropped. */
+interface Cache {
+  readonly plans: Map<string, Plan>;
+  readonly steps: Map<string, Followed[]>;
+}
+
+declare global {
+  var evenEmberForecasts: Cache | undefined;
+}
+
+const MOST_COOKS = 200;
+
+function cache(): Cache {
+  globalThis.evenEmberForecasts ??= { plans: new Map(), steps: new Map() };
+  return globalThis.evenEmberForecasts;
+}
+
+function keep<T>(map: Map<string, T>, id: string, value: T): T {
+  map.delete(id);
+  map.set(id, value);
+  for (const oldest of map.keys()) {
+    if (map.size <= MOST_COOKS) break;
+    map.delete(oldest);
+  }
+  return value;
+}
+
+/** The plan a cook was started from, as it was then. */
+export function planOf(cook: StoredCook): Plan {
+  const known = cache().plans.get(cook.id);
+  if (known) return known;
+  const result = composePlan(cook.input);
+  if (!result.ok) throw new Error(result.faults[0]?.message ?? 'This braise cannot be planned.');
+  return keep(cache().plans, cook.id, result.plan);
+}
+
+/** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
+function follow(cookId: string, state: CookState): Following {
+  const known = cache().steps.get(cookId) ?? [];
+  const start = String(state.intoPotMs ?? 0);
+  const keys = state.events.map((_, i) => `${start}:${state.events.slice(0, i + 1).map((e) => `${e.id}@${String(e.atMs)}`).join(',')}`);
+  const steps: Followed[] = known[0] ? [known[0]] : [
+    { key: '', following: { ensemble: priorEnsemble(braiseRequest(state.input)), lessons: [] } },
+  ];
+  state.events.forEach((event, i) => {
+    const key = keys[i] as string;
+    const cached = known[i + 1];
+    const previous = steps[i] as Followed;
+    steps.push(
+      cached?.key === key
+        ? cached
+        : { key, following: followOne(previous.following, state, state.events.slice(0, i + 1), event) },
+    );
+  });
+  keep(cache().steps, cookId, steps);
+  return (steps.at(-1) as Followed).following;
+}
+
+/** The cook as a screen shows it at `nowMs`. */
+export function cookView(cook: StoredCook, nowMs: number): CookView {
+  const state = foldCook(cook.input, cook.events);
+  const end = state.offHeatMs ?? nowMs;
+  const atMin = state.intoPotMs === undefined ? 0 : Math.max(0, (end - state.intoPotMs) / 60_000);
+  return {
+    id: cook.id,
+    planId: cook.planId,
+    plan: planOf(cook),
+    events: cook.events,
+    live: liveForecast(follow(cook.id, state), cook.input.eaters, atMin),
+  };
+}

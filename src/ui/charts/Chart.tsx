@@ -1,0 +1,75 @@
+'use client';
+
+import { type EChartsCoreOption } from 'echarts/core';
+import { useEffect, useRef } from 'react';
+
+/** Colours of the current theme, for charts that cannot read CSS variables themselves. */
+export interface ChartColours {
+  readonly ink: string;
+  readonly mute: string;
+  readonly line: string;
+  readonly ember: string;
+  readonly wine: string;
+  readonly broth: string;
+  readonly sage: string;
+}
+
+interface ChartProps {
+  readonly label: string;
+  readonly height: number;
+  readonly option: (colours: ChartColours) => EChartsCoreOption;
+}
+
+function readColours(node: HTMLElement): ChartColours {
+  const style = getComputedStyle(node);
+  const read = (name: string): string => style.getPropertyValue(`--${name}`).trim();
+  return {
+    ink: read('ink'),
+    mute: read('mute'),
+    line: read('line'),
+    ember: read('ember'),
+    wine: read('wine'),
+    broth: read('broth'),
+    sage: read('sage'),
+  };
+}
+
+/** A chart drawn by ECharts, loaded when first shown. `label` says in words what it shows. */
+export function Chart({ label, height, option }: ChartProps) {
+  const box = useRef<HTMLDivElement>(null);
+  const chart = useRef<{ setOption: (o: EChartsCoreOption, replace: boolean) => void } | null>(null);
+  const wanted = useRef(option);
+
+  useEffect(() => {
+    wanted.current = option;
+    if (box.current) chart.current?.setOption(option(readColours(box.current)), true);
+  }, [option]);
+
+  useEffect(() => {
+    const node = box.current;
+    if (!node) return undefined;
+    let gone = false;
+    let dispose = (): void => undefined;
+    void import('./engine').then(({ init }) => {
+      if (gone) return;
+      const made = init(node, undefined, { renderer: 'svg' });
+      chart.current = made;
+      made.setOption(wanted.current(readColours(node)), true);
+      const resize = new ResizeObserver(() => {
+        made.resize();
+      });
+      resize.observe(node);
+      dispose = () => {
+        resize.disconnect();
+        made.dispose();
+        chart.current = null;
+      };
+    });
+    return () => {
+      gone = true;
+      dispose();
+    };
+  }, []);
+
+  return <div ref={box} role="img" aria-label={label} style={{ width: '100%', height }} />;
+}

@@ -1,0 +1,181 @@
+'use client';
+
+import { useCallback } from 'react';
+import { Chart, type ChartColours } from './Chart';
+import { clock } from '../time';
+import { type CourseSamples } from '@/core/forecast/course';
+import { type ScaleBand } from '@/core/forecast/forecast';
+import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+
+const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+
+function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone: string) {
+  return {
+    type: 'time' as const,
+    min: fromMs,
+    max: toMs,
+    splitNumber: 5,
+    axisLabel: { color: colours.mute, fontFamily: FONT, fontSize: 13, hideOverlap: true, formatter: (ms: number) => clock(ms, timeZone) },
+    axisLine: { lineStyle: { color: colours.line } },
+    splitLine: { show: false },
+  };
+}
+
+/** Temperatures of liquid and meat along the nominal course. */
+export function HeatChart({ course, startMs, timeZone, height = 330 }: { course: CourseSamples; startMs: number; timeZone: string; height?: number }) {
+  const option = useCallback(
+    (c: ChartColours) => {
+      const points = (values: readonly number[]): [number, number][] =>
+        course.minutes.map((m, i) => [startMs + m * 60_000, Math.round((values[i] as number) * 10) / 10]);
+      const last = course.minutes.at(-1) ?? 0;
+      return {
+        animation: false,
+        textStyle: { fontFamily: FONT },
+        grid: { left: 48, right: 92, top: 16, bottom: 30 },
+        tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${String(Math.round(v))} °C`, axisPointer: { label: { show: false } } },
+        xAxis: timeAxis(c, startMs, startMs + last * 60_000, timeZone),
+        yAxis: {
+          type: 'value',
+          min: 0,
+          max: 110,
+          interval: 20,
+          axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°' },
+          splitLine: { lineStyle: { color: c.line } },
+        },
+        series: [
+          {
+            name: 'Liquid',
+            type: 'line',
+            showSymbol: false,
+            data: points(course.liquidC),
+            color: c.broth,
+            lineStyle: { width: 3 },
+            endLabel: { show: true, formatter: 'liquid', color: c.ink, fontSize: 14, offset: [0, -8] },
+            markLine: {
+              silent: true,
+              symbol: 'none',
+              label: { formatter: 'melts fast', color: c.mute, position: 'insideStartTop' },
+              lineStyle: { color: c.mute, type: 'dashed' },
+              data: [{ yAxis: 85 }],
+            },
+          },
+          { name: 'Meat, mean', type: 'line', showSymbol: false, data: points(course.meanC), color: c.wine, lineStyle: { width: 2, type: 'dashed' } },
+          {
+            name: 'Meat, middle',
+            type: 'line',
+            showSymbol: false,
+            data: points(course.coreC),
+            color: c.wine,
+            lineStyle: { width: 3 },
+            endLabel: { show: true, formatter: 'middle', color: c.ink, fontSize: 14, offset: [0, 8] },
+          },
+        ],
+      };
+    },
+    [course, startMs, timeZone],
+  );
+  const end = course.liquidC.length - 1;
+  const hot = course.coreC.findIndex((t) => t >= 85);
+  return (
+    <Chart
+      height={height}
+      option={option}
+      label={`Temperatures: the liquid starts at ${String(Math.round(course.liquidC[1] ?? 0))} and ends at ${String(Math.round(course.liquidC[end] ?? 0))} °C; the middle of the meat ${hot < 0 ? 'stays below 85 °C' : `passes 85 °C at ${clock(startMs + (course.minutes[hot] ?? 0) * 60_000, timeZone)}`}.`}
+    />
+  );
+}
+
+export interface ForkPoint {
+  readonly atMs: number;
+  readonly stageIndex: number;
+}
+
+interface ScaleChartProps {
+  readonly band: ScaleBand;
+  readonly startMs: number;
+  readonly timeZone: string;
+  readonly nowMs?: number;
+  readonly tests?: readonly ForkPoint[];
+  readonly height?: number;
+}
+
+/** The fork scale over time: median and 80 % band, with the tests made. */
+export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height = 260 }: ScaleChartProps) {
+  const option = useCallback(
+    (c: ChartColours) => {
+      const at = (i: number): number => startMs + (band.minutes[i] as number) * 60_000;
+      const line = (values: readonly number[]): [number, number][] => values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
+      const last = band.minutes.length - 1;
+      const names = ['raw', ...STAGES.slice(1).map((s) => STAGE_WORDS[s].name)];
+      return {
+        animation: false,
+        textStyle: { fontFamily: FONT },
+        grid: { left: 62, right: 20, top: 26, bottom: 30 },
+        tooltip: {
+          trigger: 'axis',
+          formatter: (items: { dataIndex: number }[]) => {
+            const i = items[0]?.dataIndex ?? 0;
+            const word = (v: number | undefined): string => STAGE_WORDS[STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds'].name;
+            return `${clock(at(i), timeZone)}: likely ${word(band.p10[i])} to ${word(band.p90[i])}, most likely ${word(band.p50[i])}`;
+          },
+        },
+        xAxis: timeAxis(c, startMs, Math.max(at(last), nowMs ?? 0), timeZone),
+        yAxis: {
+          type: 'value',
+          min: 0,
+          max: 5.2,
+          interval: 1,
+          axisLabel: { color: c.mute, fontSize: 13, formatter: (v: number) => names[v] ?? '' },
+          splitLine: { lineStyle: { color: c.line } },
+        },
+        series: [
+          { type: 'line', stack: 'band', showSymbol: false, data: line(band.p10), lineStyle: { opacity: 0 }, color: c.ember, silent: true },
+          {
+            type: 'line',
+            stack: 'band',
+            showSymbol: false,
+            data: line(band.p90.map((v, i) => v - (band.p10[i] as number))),
+            lineStyle: { opacity: 0 },
+            areaStyle: { color: c.ember, opacity: 0.28 },
+            color: c.ember,
+            silent: true,
+          },
+          {
+            type: 'line',
+            showSymbol: false,
+            data: line(band.p50),
+            color: c.ember,
+            lineStyle: { width: 3 },
+            markLine:
+              nowMs === undefined
+                ? undefined
+                : {
+                    silent: true,
+                    symbol: 'none',
+                    label: { formatter: 'now', color: c.ink, fontSize: 14 },
+                    lineStyle: { color: c.ink, width: 2, type: 'solid' },
+                    data: [{ xAxis: nowMs }],
+                  },
+          },
+          {
+            type: 'scatter',
+            symbol: 'circle',
+            symbolSize: 15,
+            data: tests.map((t) => [t.atMs, t.stageIndex + 0.5]),
+            itemStyle: { color: 'transparent', borderColor: c.ink, borderWidth: 3 },
+            z: 5,
+          },
+        ],
+      };
+    },
+    [band, startMs, timeZone, nowMs, tests],
+  );
+  const turns = band.p50.findIndex((v) => v >= 3);
+  return (
+    <Chart
+      height={height}
+      option={option}
+      label={`Fork scale over time: the median reaches Turns ${turns < 0 ? 'after the forecast ends' : `at ${clock(startMs + (band.minutes[turns] as number) * 60_000, timeZone)}`}; ${String(tests.length)} fork ${tests.length === 1 ? 'test' : 'tests'} so far.`}
+    />
+  );
+}

@@ -1,0 +1,182 @@
+'use client';
+
+import { useId } from 'react';
+import styled from 'styled-components';
+import { clock, duration } from '../time';
+import { type DayMark, type DaySpan } from '@/core/schedule/day';
+
+const VIEW = { width: 1240, height: 122 };
+const BAND_Y = 58;
+const HANDS = 38;
+const HEAT = 22;
+
+/** Where the fork turns: the ready window. Moments in ms. */
+export interface ReadyWindow {
+  readonly p10Ms: number;
+  readonly p50Ms: number;
+  readonly p90Ms: number;
+}
+
+export interface EmberLineProps {
+  readonly spans: readonly DaySpan[];
+  readonly marks: readonly DayMark[];
+  readonly ready: ReadyWindow;
+  readonly serveMs: number;
+  readonly nowMs?: number;
+  readonly timeZone: string;
+  /** Spans as they really went, drawn beneath. */
+  readonly actual?: readonly DaySpan[];
+}
+
+const Scroll = styled.div`
+  overflow-x: auto;
+  svg { min-width: 720px; display: block; }
+`;
+
+const FILL: Readonly<Record<DaySpan['kind'], string>> = {
+  hands: 'url(#hands)',
+  heat: 'var(--broth-deep)',
+  wait: 'var(--wait)',
+  serve: 'var(--enamel)',
+};
+
+const INK: Readonly<Record<DaySpan['kind'], string>> = {
+  hands: 'var(--on-ember)',
+  heat: '#fff6ea',
+  wait: '#0d2429',
+  serve: 'var(--on-enamel)',
+};
+
+function textWidth(text: string, size: number): number {
+  return text.length * size * 0.56;
+}
+
+/** Drops labels that would run into the one before them. */
+function withoutCollisions<T extends { readonly x: number; readonly text: string }>(labels: readonly T[], size: number): T[] {
+  const kept: T[] = [];
+  let end = -Infinity;
+  for (const label of [...labels].sort((a, b) => a.x - b.x)) {
+    const half = textWidth(label.text, size) / 2;
+    if (label.x - half < end + 8) continue;
+    kept.push(label);
+    end = label.x + half;
+  }
+  return kept;
+}
+
+/** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
+export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '');
+  const first = spans[0];
+  if (!first) return null;
+  const everything = [...spans, ...(actual ?? [])];
+  const fromMs = Math.min(...everything.map((s) => s.fromMs), nowMs ?? Infinity);
+  const toMs = Math.max(serveMs, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
+  const pad = 34;
+  const x = (ms: number): number => pad + ((VIEW.width - 2 * pad) * (ms - fromMs)) / (toMs - fromMs);
+  const band = (s: DaySpan, y: number, thin: number): { x: number; y: number; w: number; h: number } => {
+    const h = (s.kind === 'heat' || s.kind === 'wait' ? HEAT : HANDS) * thin;
+    return { x: x(s.fromMs), y: y - h / 2, w: Math.max(2, x(s.toMs) - x(s.fromMs) - 2), h };
+  };
+  const says =
+    `The day from ${clock(fromMs, timeZone)} to ${clock(serveMs, timeZone)}. ` +
+    spans.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ') +
+    `. Fork turns about ${clock(ready.p50Ms, timeZone)}, likely ${clock(ready.p10Ms, timeZone)} to ${clock(ready.p90Ms, timeZone)}. ` +
+    marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ') +
+    '.' +
+    (actual ? ` As it went: ${actual.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ')}.` : '');
+  const ticks = withoutCollisions(
+    [
+      ...spans.map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: s.id === 'braise' })),
+      { x: x(serveMs), text: clock(serveMs, timeZone), strong: true },
+    ],
+    14,
+  );
+  const above = withoutCollisions(
+    [
+      { x: x(ready.p50Ms), text: `turns ${clock(ready.p50Ms, timeZone)}`, ember: true },
+      ...marks.map((m) => ({ x: x(m.atMs), text: m.label, ember: false })),
+    ],
+    14,
+  );
+  const height = actual ? VIEW.height + 34 : VIEW.height;
+  return (
+    <Scroll tabIndex={0} role="group" aria-label="Ember line, scrolls sideways on narrow screens">
+      <svg viewBox={`0 0 ${String(VIEW.width)} ${String(height)}`} width="100%" role="img" aria-label={says}>
+        <defs>
+          <linearGradient id="hands" x1="0" x2="1">
+            <stop offset="0" stopColor="var(--glow)" />
+            <stop offset="1" stopColor="var(--ember)" />
+          </linearGradient>
+          <linearGradient id={`ready${id}`} x1="0" x2="1">
+            <stop offset="0" stopColor="var(--ember)" stopOpacity="0.05" />
+            <stop offset="0.45" stopColor="var(--ember)" stopOpacity="0.75" />
+            <stop offset="1" stopColor="var(--ember)" stopOpacity="0.05" />
+          </linearGradient>
+        </defs>
+        <rect x={pad - 8} y={BAND_Y - 8} width={VIEW.width - 2 * pad + 16} height={16} rx={8} fill="var(--well)" />
+        {spans.map((s) => {
+          const b = band(s, BAND_Y, 1);
+          const label = `${s.label}${s.kind === 'hands' && b.w > 110 ? ` · ${duration((s.toMs - s.fromMs) / 60_000)}` : ''}`;
+          return (
+            <g key={s.id}>
+              <rect x={b.x} y={b.y} width={b.w} height={b.h} rx={s.kind === 'heat' || s.kind === 'wait' ? 6 : 9} fill={FILL[s.kind]}>
+                <title>{`${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+              </rect>
+              {textWidth(label, 14) + 14 < b.w ? (
+                <text x={b.x + 9} y={BAND_Y + 5} fontSize="14" fontWeight={s.kind === 'hands' ? 700 : 500} fill={INK[s.kind]}>
+                  {label}
+                </text>
+              ) : null}
+            </g>
+          );
+        })}
+        <rect
+          x={x(ready.p10Ms)}
+          y={BAND_Y - 17}
+          width={Math.max(4, x(ready.p90Ms) - x(ready.p10Ms))}
+          height={34}
+          fill={`url(#ready${id})`}
+        />
+        <path d={`M${String(x(ready.p50Ms))} ${String(BAND_Y - 22)} V${String(BAND_Y + 22)}`} stroke="var(--ember-ink)" strokeWidth="3" />
+        {marks.map((m) => (
+          <path key={m.id} d={`M${String(x(m.atMs))} ${String(BAND_Y - 21)} V${String(BAND_Y + 14)}`} stroke="var(--glow)" strokeWidth="3">
+            <title>{`${m.label}, ${clock(m.atMs, timeZone)}: ${m.why}`}</title>
+          </path>
+        ))}
+        {above.map((l) => (
+          <text key={`${l.text}${String(l.x)}`} x={l.x} y={BAND_Y - 30} textAnchor="middle" fontSize="14" fontWeight={l.ember ? 700 : 400} fill={l.ember ? 'var(--ember-ink)' : 'var(--ink)'}>
+            {l.text}
+          </text>
+        ))}
+        {ticks.map((t) => (
+          <text key={`${t.text}${String(t.x)}`} x={t.x} y={BAND_Y + 46} textAnchor="middle" fontSize="14" fontWeight={t.strong ? 700 : 400} fill="var(--mute)">
+            {t.text}
+          </text>
+        ))}
+        {actual?.map((s) => {
+          const b = band(s, BAND_Y + 76, 0.6);
+          return (
+            <rect key={`actual-${s.id}`} x={b.x} y={b.y} width={b.w} height={b.h} rx={6} fill={FILL[s.kind]}>
+              <title>{`As it went, ${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+            </rect>
+          );
+        })}
+        {actual ? (
+          <text x={pad} y={BAND_Y + 98} fontSize="14" fill="var(--mute)">
+            as it went
+          </text>
+        ) : null}
+        {nowMs === undefined ? null : (
+          <g>
+            <path d={`M${String(x(nowMs))} ${String(BAND_Y - 26)} V${String(BAND_Y + 28)}`} stroke="var(--ink)" strokeWidth="3" />
+            <circle cx={x(nowMs)} cy={BAND_Y - 26} r={6} fill="var(--ink)" />
+            <text x={x(nowMs)} y={BAND_Y + 62} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
+              now {clock(nowMs, timeZone)}
+            </text>
+          </g>
+        )}
+      </svg>
+    </Scroll>
+  );
+}
