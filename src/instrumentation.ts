@@ -1,9 +1,7 @@
-/** Opens the database when the server starts and, asked to stop, ends open streams first: they would hold it for 20 s. */
+/** What the server does when it starts; the work itself needs Node.js and lives in its own module. */
 export async function register(): Promise<void> {
-  if (process.env.NEXT_RUNTIME !== 'nodejs') return;
-  const { closeStreams } = await import('./server/hub');
-  const { database } = await import('./server/database');
-  const { loadDemoIfEmpty } = await import('./server/demo');
-  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, closeStreams);
-  await loadDemoIfEmpty(await database());
+  if (process.env.NEXT_RUNTIME === 'nodejs') {
+    const { startServer } = await import('./server/start');
+    await startServer();
+  }
 }

@@ -16,16 +16,10 @@ import { type Day } from '@/core/schedule/day';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
+import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { clock, day as dayOf, dayFrom, duration } from '@/ui/time';
-
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
-  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); gap: 12px; }
-`;
 
 const Head = styled.div`
   display: flex;
@@ -33,11 +27,19 @@ const Head = styled.div`
   gap: 10px;
   align-items: center;
   justify-content: space-between;
-  h1 { font-size: 30px; }
-  > div { display: flex; gap: 10px; flex-wrap: wrap; }
+  h1 {
+    font-size: 30px;
+  }
+  > div {
+    display: flex;
+    gap: 10px;
+    flex-wrap: wrap;
+  }
 `;
 
-const NewLink = styled(Link)`${linkButton('main')}`;
+const NewLink = styled(Link)`
+  ${linkButton('main')}
+`;
 const CookLink = styled(Link)`
   ${linkButton('main')}
   min-height: 52px;
@@ -51,9 +53,20 @@ const Fire = styled(Panel)`
   gap: 14px 28px;
   align-items: center;
   padding: 22px 24px;
-  h2 { font-size: 26px; }
-  h3 { font-size: 32px; margin: 2px 0 6px; }
-  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); padding: 18px; h3 { font-size: 32px; } }
+  h2 {
+    font-size: 26px;
+  }
+  h3 {
+    font-size: 32px;
+    margin: 2px 0 6px;
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 18px;
+    h3 {
+      font-size: 32px;
+    }
+  }
 `;
 
 const Big = styled.p`
@@ -69,8 +82,22 @@ const Entry = styled.li`
   gap: 2px 14px;
   padding: 10px 0;
   border-top: 1px solid var(--line);
-  &:first-child { border-top: 0; }
-  p { grid-column: 1 / -1; font-size: 15px; }
+  &:first-child {
+    border-top: 0;
+  }
+  p {
+    grid-column: 1 / -1;
+    font-size: 15px;
+  }
+`;
+
+const LastList = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0 32px;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 const Cold = styled(Panel)`
@@ -79,8 +106,12 @@ const Cold = styled(Panel)`
   display: grid;
   gap: 14px;
   justify-items: center;
-  h2 { font-size: 28px; }
-  p { max-width: 560px; }
+  h2 {
+    font-size: 28px;
+  }
+  p {
+    max-width: 560px;
+  }
 `;
 
 interface StoveProps {
@@ -92,7 +123,12 @@ interface StoveProps {
     readonly serveAtMs: number;
     readonly day: Day | undefined;
   }[];
-  readonly last: readonly { readonly id: string; readonly title: string; readonly finishedMs: number; readonly verdict: Verdict | undefined }[];
+  readonly last: readonly {
+    readonly id: string;
+    readonly title: string;
+    readonly finishedMs: number;
+    readonly verdict: Verdict | undefined;
+  }[];
 }
 
 /** Home: what is on, what is next, what was last. */
@@ -116,37 +152,35 @@ export function Stove({ live, coming, last }: StoveProps) {
           <Flame size={40} aria-hidden color="var(--ember)" />
           <h2>Nothing is on the fire</h2>
           <p>
-            Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to start, says when the fork should
-            turn and how sure that is, and learns from every look you take.
+            Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to
+            start, says when the fork should turn and how sure that is, and learns from every look you take.
           </p>
         </Cold>
       ) : null}
-      <Grid>
-        <Panel>
-          <h2>Next</h2>
-          {coming.length === 0 ? (
-            <p style={{ marginTop: 8 }}>No plan is waiting.</p>
-          ) : (
-            <ul>
-              {coming.map((p) => (
-                <Coming key={p.id} {...p} />
-              ))}
-            </ul>
-          )}
-        </Panel>
-        <Panel>
-          <h2>Last</h2>
-          {last.length === 0 ? (
-            <p style={{ marginTop: 8 }}>The log is empty. It fills itself when a braise is finished.</p>
-          ) : (
-            <ul>
-              {last.map((e) => (
-                <LastEntry key={e.id} {...e} />
-              ))}
-            </ul>
-          )}
-        </Panel>
-      </Grid>
+      <Panel>
+        <h2>Next</h2>
+        {coming.length === 0 ? (
+          <p style={{ marginTop: 8 }}>No plan is waiting.</p>
+        ) : (
+          <ul>
+            {coming.map((p, i) => (
+              <Coming key={p.id} {...p} isFirst={i === 0} />
+            ))}
+          </ul>
+        )}
+      </Panel>
+      <Panel>
+        <h2>Last</h2>
+        {last.length === 0 ? (
+          <p style={{ marginTop: 8 }}>The log is empty. It fills itself when a braise is finished.</p>
+        ) : (
+          <LastList>
+            {last.map((e) => (
+              <LastEntry key={e.id} {...e} />
+            ))}
+          </LastList>
+        )}
+      </Panel>
       <div>
         <DemoButton />
       </div>
@@ -195,7 +229,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
   );
 }
 
-function Coming({ id, title, eaters, serveAtMs, day }: StoveProps['coming'][number]) {
+function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['coming'][number] & { isFirst: boolean }) {
   const { timeZone, renderedAtMs } = useKitchen();
   return (
     <Entry>
@@ -207,6 +241,11 @@ function Coming({ id, title, eaters, serveAtMs, day }: StoveProps['coming'][numb
         for {eaters}, {dayFrom(serveAtMs, renderedAtMs, timeZone)} {clock(serveAtMs, timeZone)}
         {day ? `; light the stove by ${clock(day.lightBurnerMs, timeZone)}` : '; this plan needs another look'}
       </Mute>
+      {day && isFirst ? (
+        <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
+          <EmberLine spans={day.spans} marks={day.marks} ready={day.turns} serveMs={day.serveMs} timeZone={timeZone} />
+        </div>
+      ) : null}
     </Entry>
   );
 }

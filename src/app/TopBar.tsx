@@ -15,9 +15,14 @@ const Bar = styled.header`
     radial-gradient(circle at 18% 30%, rgb(252 252 248 / 30%) 0.7px, transparent 1px),
     radial-gradient(circle at 62% 74%, rgb(252 252 248 / 22%) 0.6px, transparent 1px),
     radial-gradient(circle at 84% 18%, rgb(252 252 248 / 18%) 0.9px, transparent 1.2px);
-  background-size: 47px 41px, 61px 53px, 83px 71px;
+  background-size:
+    47px 41px,
+    61px 53px,
+    83px 71px;
   color: #fcfcf8;
-  [data-theme='dark'] & { background-color: #0a1a1f; }
+  [data-theme='dark'] & {
+    background-color: #0a1a1f;
+  }
   > div {
     max-width: 1320px;
     margin: 0 auto;
@@ -27,7 +32,12 @@ const Bar = styled.header`
     align-items: stretch;
     gap: 26px;
   }
-  @media (max-width: 560px) { > div { gap: 14px; padding: 0 12px; } }
+  @media (max-width: 560px) {
+    > div {
+      gap: 14px;
+      padding: 0 12px;
+    }
+  }
 `;
 
 const Brand = styled(Link)`
@@ -39,7 +49,15 @@ const Brand = styled(Link)`
   font-size: 21px;
   text-decoration: none;
   white-space: nowrap;
-  @media (max-width: 560px) { span { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); } }
+  @media (max-width: 560px) {
+    span {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+  }
 `;
 
 const Nav = styled.nav`
@@ -54,8 +72,12 @@ const Nav = styled.nav`
     font-weight: 600;
     border-bottom: 4px solid transparent;
   }
-  a[aria-current='page'] { border-bottom-color: var(--glow); }
-  a:hover { background: rgb(252 252 248 / 8%); }
+  a[aria-current='page'] {
+    border-bottom-color: var(--glow);
+  }
+  a:hover {
+    background: rgb(252 252 248 / 8%);
+  }
 `;
 
 const ThemeButton = styled(Button)`
@@ -69,7 +91,9 @@ const ThemeButton = styled(Button)`
   display: grid;
   place-items: center;
   cursor: pointer;
-  &:hover { background: rgb(252 252 248 / 12%); }
+  &:hover {
+    background: rgb(252 252 248 / 12%);
+  }
 `;
 
 const PLACES = [
@@ -103,7 +127,13 @@ export function TopBar({ theme }: { theme: Theme | undefined }) {
         <Brand href="/">
           <svg viewBox="0 0 32 32" width="30" height="30" aria-hidden>
             <path d="M5 15h22v2a9 9 0 0 1-9 9h-4a9 9 0 0 1-9-9z M3 13.5h26v2.5H3z" fill="#fcfcf8" />
-            <path d="M12 10c-1.5-2 1.5-3 0-5.5M18 10c-1.5-2 1.5-3 0-5.5" stroke="#f7a52b" strokeWidth="2" fill="none" strokeLinecap="round" />
+            <path
+              d="M12 10c-1.5-2 1.5-3 0-5.5M18 10c-1.5-2 1.5-3 0-5.5"
+              stroke="#f7a52b"
+              strokeWidth="2"
+              fill="none"
+              strokeLinecap="round"
+            />
           </svg>
           <span>Even Ember</span>
         </Brand>

@@ -7,6 +7,7 @@ import { StyleRegistry } from './StyleRegistry';
 import { TopBar } from './TopBar';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
+import { presentMs } from '@/server/clock';
 
 export const metadata: Metadata = {
   title: { default: 'Even Ember', template: '%s · Even Ember' },
@@ -21,7 +22,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = isTheme(chosen) ? chosen : undefined;
   const setting = {
     timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    renderedAtMs: Date.now(),
+    renderedAtMs: presentMs(),
   };
   return (
     <html lang="en" data-theme={theme}>

@@ -1,21 +1,19 @@
 import { Stove } from './Stove';
 import { foldCook } from '@/core/cook/state';
-import { composePlan } from '@/core/plan/plan';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
 import { listPlans } from '@/server/plans';
-import { cookView } from '@/server/views';
+import { cookView, planFor } from '@/server/views';
+import { presentMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
 
 const LAST_ENTRIES = 4;
 const COMING = 4;
-/** Enough to say when to begin. */
-const LIGHT_PARTICLES = 96;
 
 export default async function StovePage() {
   const db = await database();
-  const now = Date.now();
+  const now = presentMs();
   const [cooks, plans] = await Promise.all([listCooks(db), listPlans(db)]);
   const states = cooks.map((cook) => ({ cook, state: foldCook(cook.input, cook.events) }));
   const live = states.filter((s) => s.state.phase !== 'finished').map((s) => cookView(s.cook, now));
@@ -23,13 +21,24 @@ export default async function StovePage() {
     .filter((s) => s.state.phase === 'finished')
     .sort((a, b) => (b.state.finishedMs ?? 0) - (a.state.finishedMs ?? 0))
     .slice(0, LAST_ENTRIES)
-    .map(({ cook, state }) => ({ id: cook.id, title: cook.input.title, finishedMs: state.finishedMs ?? 0, verdict: state.verdict }));
+    .map(({ cook, state }) => ({
+      id: cook.id,
+      title: cook.input.title,
+      finishedMs: state.finishedMs ?? 0,
+      verdict: state.verdict,
+    }));
   const coming = plans
     .filter((p) => p.input.serveAtMs > now)
     .slice(0, COMING)
     .map(({ id, input }) => {
-      const result = composePlan(input, LIGHT_PARTICLES);
-      return { id, title: input.title, eaters: input.eaters, serveAtMs: input.serveAtMs, day: result.ok ? result.plan.day : undefined };
+      const result = planFor(input);
+      return {
+        id,
+        title: input.title,
+        eaters: input.eaters,
+        serveAtMs: input.serveAtMs,
+        day: result.ok ? result.plan.day : undefined,
+      };
     });
   return <Stove live={live} coming={coming} last={last} />;
 }

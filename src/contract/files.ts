@@ -19,8 +19,7 @@ const cookFileSchema = z.strictObject({
 const anyFileSchema = z.discriminatedUnion('format', [planFileSchema, cookFileSchema]);
 
 export type ReadFile =
-  | { readonly ok: true; readonly file: PlanFile | CookFile }
-  | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly file: PlanFile | CookFile } | { readonly ok: false; readonly message: string };
 
 /** Reads the text of a plan or cook file, or says in a sentence what it is not. */
 export function readFile(text: string): ReadFile {
@@ -44,5 +43,8 @@ export function readFile(text: string): ReadFile {
   if (parsed.success) return { ok: true, file: parsed.data };
   const issue = parsed.error.issues[0];
   const where = issue && issue.path.length > 0 ? `“${issue.path.join('.')}”` : 'the file';
-  return { ok: false, message: `This file is damaged or was changed: ${where} – ${issue?.message ?? 'not as described'}.` };
+  return {
+    ok: false,
+    message: `This file is damaged or was changed: ${where} – ${issue?.message ?? 'not as described'}.`,
+  };
 }

@@ -16,7 +16,11 @@ export interface StoredCook {
 }
 
 function toEvent(row: EventRow): CookEvent {
-  const { id, atMs, act } = newEventSchema.parse({ id: row.id, atMs: Number(row.atMs), act: JSON.parse(row.act) as unknown });
+  const { id, atMs, act } = newEventSchema.parse({
+    id: row.id,
+    atMs: row.atMs,
+    act: JSON.parse(row.act) as unknown,
+  });
   return { id, cookId: row.cookId, atMs, act };
 }
 
@@ -25,7 +29,7 @@ function toCook(row: CookRow, events: readonly EventRow[]): StoredCook {
     id: row.id,
     planId: row.planId,
     input: planInputSchema.parse(JSON.parse(row.input)),
-    createdAtMs: Number(row.createdAtMs),
+    createdAtMs: row.createdAtMs,
     events: events.map(toEvent),
   };
 }
@@ -51,15 +55,13 @@ export async function listCooks(db: Database): Promise<StoredCook[]> {
   return rows.map((row) => toCook(row, byCook.get(row.id) ?? []));
 }
 
-export async function startCook(
-  db: Database,
-  input: PlanInput,
-  planId: string | null,
-  nowMs: number,
-): Promise<string> {
+export async function startCook(db: Database, input: PlanInput, planId: string | null, nowMs: number): Promise<string> {
   const id = randomUUID();
   await db.write(async (transaction) => {
-    await db.cooks.create({ id, origin: 'own', planId, input: JSON.stringify(input), createdAtMs: nowMs }, { transaction });
+    await db.cooks.create(
+      { id, origin: 'own', planId, input: JSON.stringify(input), createdAtMs: nowMs },
+      { transaction },
+    );
   });
   return id;
 }
@@ -139,8 +141,17 @@ export async function importCook(
       { transaction },
     );
     const rows = events.map((event, position) => {
-      const act = event.act.kind === 'undo' ? { ...event.act, eventId: ids.get(event.act.eventId) ?? event.act.eventId } : event.act;
-      return { id: ids.get(event.id) ?? randomUUID(), cookId: id, position, atMs: event.atMs, act: JSON.stringify(act) };
+      const act =
+        event.act.kind === 'undo'
+          ? { ...event.act, eventId: ids.get(event.act.eventId) ?? event.act.eventId }
+          : event.act;
+      return {
+        id: ids.get(event.id) ?? randomUUID(),
+        cookId: id,
+        position,
+        atMs: event.atMs,
+        act: JSON.stringify(act),
+      };
     });
     await db.events.bulkCreate(rows, { transaction });
   });

@@ -6,7 +6,7 @@ import {
   DataTypes,
   type InferAttributes,
   type InferCreationAttributes,
-  Model,
+  type Model,
   type ModelStatic,
   Sequelize,
   Transaction,
@@ -63,7 +63,7 @@ export interface Database {
 
 /** Folder that holds everything the cook owns. */
 export function dataFolder(): string {
-  return resolve(process.env.EVEN_EMBER_DATA ?? 'data');
+  return resolve(/* turbopackIgnore: true */ process.env.EVEN_EMBER_DATA ?? 'data');
 }
 
 /** Column descriptions. Made anew for each column: Sequelize writes into those it is given. */

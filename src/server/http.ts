@@ -46,9 +46,11 @@ export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: 
 
 /** Reads a writing request's text after the origin and size checks. */
 export async function readText(request: Request): Promise<Body<string>> {
-  if (!sameOrigin(request)) return { ok: false, response: refuse(403, 'This request did not come from an Even Ember page.') };
+  if (!sameOrigin(request))
+    return { ok: false, response: refuse(403, 'This request did not come from an Even Ember page.') };
   const text = await limitedText(request);
-  if (text === undefined) return { ok: false, response: refuse(413, 'That is more than 1 MB: too much for one request.') };
+  if (text === undefined)
+    return { ok: false, response: refuse(413, 'That is more than 1 MB: too much for one request.') };
   return { ok: true, value: text };
 }
 

@@ -1,11 +1,11 @@
 import 'server-only';
 import { type StoredCook } from './cooks';
-import { type Following, followOne } from '../core/cook/follow';
+import { type Following, followOne, startFollowing } from '../core/cook/follow';
 import { liveForecast } from '../core/cook/live';
 import { type CookState, foldCook } from '../core/cook/state';
 import { type CookView } from '../core/cook/view';
-import { priorEnsemble } from '../core/forecast/ensemble';
-import { braiseRequest, composePlan, type Plan } from '../core/plan/plan';
+import { type PlanInput } from '../core/plan/input';
+import { composePlan, type Plan, type PlanResult } from '../core/plan/plan';
 
 interface Followed {
   readonly key: string;
@@ -14,7 +14,7 @@ interface Followed {
 
 /** Forecasts of recent cooks, step by step, so that a new record costs one step and an undo none. Derived: may be dropped. */
 interface Cache {
-  readonly plans: Map<string, Plan>;
+  readonly plans: Map<string, PlanResult>;
   readonly steps: Map<string, Followed[]>;
 }
 
@@ -41,21 +41,29 @@ function keep<T>(map: Map<string, T>, id: string, value: T): T {
 
 /** The plan a cook was started from, as it was then. */
 export function planOf(cook: StoredCook): Plan {
-  const known = cache().plans.get(cook.id);
-  if (known) return known;
-  const result = composePlan(cook.input);
+  const result = planFor(cook.input);
   if (!result.ok) throw new Error(result.faults[0]?.message ?? 'This braise cannot be planned.');
-  return keep(cache().plans, cook.id, result.plan);
+  return result.plan;
+}
+
+/** The plan for an input, from memory when it has been worked out before. */
+export function planFor(input: PlanInput): PlanResult {
+  const key = JSON.stringify(input);
+  return cache().plans.get(key) ?? keep(cache().plans, key, composePlan(input));
 }
 
 /** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
 function follow(cookId: string, state: CookState): Following {
   const known = cache().steps.get(cookId) ?? [];
   const start = String(state.intoPotMs ?? 0);
-  const keys = state.events.map((_, i) => `${start}:${state.events.slice(0, i + 1).map((e) => `${e.id}@${String(e.atMs)}`).join(',')}`);
-  const steps: Followed[] = known[0] ? [known[0]] : [
-    { key: '', following: { ensemble: priorEnsemble(braiseRequest(state.input)), lessons: [] } },
-  ];
+  const keys = state.events.map(
+    (_, i) =>
+      `${start}:${state.events
+        .slice(0, i + 1)
+        .map((e) => `${e.id}@${String(e.atMs)}`)
+        .join(',')}`,
+  );
+  const steps: Followed[] = known[0] ? [known[0]] : [{ key: '', following: startFollowing(state.input) }];
   state.events.forEach((event, i) => {
     const key = keys[i] as string;
     const cached = known[i + 1];

@@ -1,5 +1,6 @@
 /** What a write came to: its answer, or a sentence to show. */
-export type Sent<T> = { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly message: string };
+export type Sent<T> =
+  { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly message: string };
 
 /** Sends a write to the server. A server that cannot be reached gives status 0 and says so. */
 export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Sent<T>> {
@@ -8,7 +9,10 @@ export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, bo
       method,
       ...(body === undefined
         ? {}
-        : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        : {
+            body: typeof body === 'string' ? body : JSON.stringify(body),
+            headers: { 'content-type': 'application/json' },
+          }),
     });
     const text = await response.text();
     const data: unknown = text === '' ? {} : JSON.parse(text);

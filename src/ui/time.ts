@@ -11,7 +11,9 @@ function formatter(timeZone: string, options: Intl.DateTimeFormatOptions): Intl.
 
 /** Clock time, e.g. "18:20". */
 export function clock(ms: number, timeZone: string): string {
-  return Number.isFinite(ms) ? formatter(timeZone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms) : '–';
+  return Number.isFinite(ms)
+    ? formatter(timeZone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms)
+    : '–';
 }
 
 /** Day, e.g. "Sat 28 Nov". */

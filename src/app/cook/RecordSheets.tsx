@@ -45,15 +45,27 @@ const StageButton = styled(AriaButton)`
   display: grid;
   justify-items: center;
   min-height: 128px;
-  strong { font-size: 19px; }
-  small { color: var(--mute); font-size: 14px; line-height: 1.2; text-align: center; }
-  &:hover { border-color: var(--glow); }
+  strong {
+    font-size: 19px;
+  }
+  small {
+    color: var(--mute);
+    font-size: 14px;
+    line-height: 1.2;
+    text-align: center;
+  }
+  &:hover {
+    border-color: var(--glow);
+  }
 `;
 
 const Actions = styled.div`
   display: flex;
   gap: 10px;
-  button { min-height: 52px; flex: 1; }
+  button {
+    min-height: 52px;
+    flex: 1;
+  }
 `;
 
 /** The first fault the contract finds in an act, as its sentence. */
@@ -112,7 +124,8 @@ function ProbeSheet({ state, onRecord }: SheetProps) {
       </Switch>
       <CautionNote>
         Safe and tender are two things: at least {cut.minSafeTempC} °C in the middle
-        {cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe. {cautionFor('open').text}
+        {cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe.{' '}
+        {cautionFor('open').text}
       </CautionNote>
       <Actions>
         <Button
@@ -198,7 +211,10 @@ function HeatSheet({ state, onRecord }: SheetProps) {
           $tone="main"
           isDisabled={bad}
           onPress={() => {
-            onRecord({ kind: 'heat', heat: mode === 'simmer' ? { kind: 'simmer', tempC } : { kind: 'oven', tempC, fan: mode === 'fan' } });
+            onRecord({
+              kind: 'heat',
+              heat: mode === 'simmer' ? { kind: 'simmer', tempC } : { kind: 'oven', tempC, fan: mode === 'fan' },
+            });
           }}
         >
           Record the heat
@@ -299,7 +315,9 @@ function FinishSheet({ onRecord }: SheetProps) {
   );
 }
 
-const SHEETS: Readonly<Record<SheetKind, { readonly title: string; readonly Body: (props: SheetProps) => React.ReactNode }>> = {
+const SHEETS: Readonly<
+  Record<SheetKind, { readonly title: string; readonly Body: (props: SheetProps) => React.ReactNode }>
+> = {
   fork: { title: 'How does the fork feel?', Body: ForkSheet },
   probe: { title: 'What does the probe say?', Body: ProbeSheet },
   liquid: { title: 'Where is the liquid?', Body: LiquidSheet },
@@ -309,7 +327,10 @@ const SHEETS: Readonly<Record<SheetKind, { readonly title: string; readonly Body
 };
 
 /** The sheet of one kind of record; closes itself when something has been recorded. */
-export function RecordSheet({ kind, ...props }: SheetProps & { readonly kind: SheetKind | undefined; readonly onClose: () => void }) {
+export function RecordSheet({
+  kind,
+  ...props
+}: SheetProps & { readonly kind: SheetKind | undefined; readonly onClose: () => void }) {
   const sheet = kind === undefined ? undefined : SHEETS[kind];
   return (
     <Sheet title={sheet?.title ?? ''} isOpen={sheet !== undefined} onClose={props.onClose}>

@@ -39,7 +39,10 @@ const signed = (minutes: number): string => `${minutes > 0 ? '+' : '−'}${Strin
 export function lessonWords(lesson: Lesson | undefined): string {
   if (!lesson || !Number.isFinite(lesson.shiftMin)) return '';
   const moved = Math.abs(lesson.shiftMin) >= 1.5 ? `ready ${signed(lesson.shiftMin)}` : 'on track';
-  const surer = Number.isFinite(lesson.widthMin) && lesson.widthMin < -4 ? `, ${String(Math.round(-lesson.widthMin))} min surer` : '';
+  const surer =
+    Number.isFinite(lesson.widthMin) && lesson.widthMin < -4
+      ? `, ${String(Math.round(-lesson.widthMin))} min surer`
+      : '';
   return moved + surer;
 }
 
@@ -51,15 +54,25 @@ export function learnedWords(lesson: Lesson | undefined): string {
   const kelvin = Math.round(value * 10) / 10;
   switch (unknown) {
     case 'toughness':
-      return percent === 0 ? '' : `This animal seems about ${String(Math.abs(percent))} % ${percent > 0 ? 'tougher' : 'tenderer'} than most.`;
+      return percent === 0
+        ? ''
+        : `This animal seems about ${String(Math.abs(percent))} % ${percent > 0 ? 'tougher' : 'tenderer'} than most.`;
     case 'ovenOffset':
-      return Math.abs(kelvin) < 1 ? '' : `The oven seems to run ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'hot' : 'low'}.`;
+      return Math.abs(kelvin) < 1
+        ? ''
+        : `The oven seems to run ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'hot' : 'low'}.`;
     case 'hold':
-      return Math.abs(kelvin) < 0.3 ? '' : `The simmer seems ${String(Math.abs(kelvin))} °C ${kelvin > 0 ? 'hotter' : 'cooler'} than set.`;
+      return Math.abs(kelvin) < 0.3
+        ? ''
+        : `The simmer seems ${String(Math.abs(kelvin))} °C ${kelvin > 0 ? 'hotter' : 'cooler'} than set.`;
     case 'lidLeak':
-      return Math.abs(percent) < 10 ? '' : `The lid seems to let through ${String(Math.abs(percent))} % ${percent > 0 ? 'more' : 'less'} than usual.`;
+      return Math.abs(percent) < 10
+        ? ''
+        : `The lid seems to let through ${String(Math.abs(percent))} % ${percent > 0 ? 'more' : 'less'} than usual.`;
     case 'thickness':
-      return Math.abs(percent) < 2 ? '' : `The pieces behave as if ${String(Math.abs(percent))} % ${percent > 0 ? 'thicker' : 'thinner'}.`;
+      return Math.abs(percent) < 2
+        ? ''
+        : `The pieces behave as if ${String(Math.abs(percent))} % ${percent > 0 ? 'thicker' : 'thinner'}.`;
     case 'meatStart':
       return `The meat went in about ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'warmer' : 'colder'}.`;
     case 'liquidStart':

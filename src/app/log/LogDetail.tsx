@@ -27,8 +27,14 @@ const Head = styled.div`
   gap: 10px;
   justify-content: space-between;
   align-items: center;
-  h1 { font-size: 28px; }
-  > div:last-child { display: flex; gap: 10px; flex-wrap: wrap; }
+  h1 {
+    font-size: 28px;
+  }
+  > div:last-child {
+    display: flex;
+    gap: 10px;
+    flex-wrap: wrap;
+  }
 `;
 
 const Columns = styled.div`
@@ -36,18 +42,38 @@ const Columns = styled.div`
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
   gap: 16px;
   align-items: start;
-  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); }
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 const Records = styled.ul`
-  li { display: grid; grid-template-columns: 56px minmax(0, 1fr); gap: 0 10px; padding: 7px 0; border-top: 1px solid var(--line); }
-  li:first-child { border-top: 0; }
-  time { font-weight: 700; }
-  small { grid-column: 2; color: var(--mute); font-size: 14px; }
+  li {
+    display: grid;
+    grid-template-columns: 56px minmax(0, 1fr);
+    gap: 0 10px;
+    padding: 7px 0;
+    border-top: 1px solid var(--line);
+  }
+  li:first-child {
+    border-top: 0;
+  }
+  time {
+    font-weight: 700;
+  }
+  small {
+    grid-column: 2;
+    color: var(--mute);
+    font-size: 14px;
+  }
 `;
 
-const FileLink = styled.a`${linkButton('plain')}`;
-const PotLink = styled(Link)`${linkButton('plain')}`;
+const FileLink = styled.a`
+  ${linkButton('plain')}
+`;
+const PotLink = styled(Link)`
+  ${linkButton('plain')}
+`;
 
 /** Serving time of a repeat: the same clock time on the next day that leaves time to cook. */
 function nextServing(serveMs: number, nowMs: number): number {
@@ -109,9 +135,11 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
           Planned above, as it went below
         </h2>
         <p>
-          Planned {duration(entry.plannedMin)} in the pot, likely {duration(entry.plannedP10Min)} to {duration(entry.plannedP90Min)}; the fork was found to
-          turn after {duration(entry.actualMin)}
-          {Math.abs(late) < 3 ? ', on time.' : `, ${duration(Math.abs(late))} ${late > 0 ? 'later' : 'sooner'} than the middle.`}
+          Planned {duration(entry.plannedMin)} in the pot, likely {duration(entry.plannedP10Min)} to{' '}
+          {duration(entry.plannedP90Min)}; the fork was found to turn after {duration(entry.actualMin)}
+          {Math.abs(late) < 3
+            ? ', on time.'
+            : `, ${duration(Math.abs(late))} ${late > 0 ? 'later' : 'sooner'} than the middle.`}
         </p>
         <EmberLine
           spans={plan.day.spans}

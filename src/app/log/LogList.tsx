@@ -18,7 +18,9 @@ const Head = styled.div`
   gap: 10px;
   justify-content: space-between;
   align-items: center;
-  h1 { font-size: 30px; }
+  h1 {
+    font-size: 30px;
+  }
 `;
 
 const Row = styled.li`
@@ -28,9 +30,15 @@ const Row = styled.li`
   padding: 14px 0;
   align-items: center;
   border-top: 1px solid var(--line);
-  &:first-child { border-top: 0; }
-  h2 { font-size: 19px; }
-  @media (max-width: 860px) { grid-template-columns: minmax(0, 1fr); }
+  &:first-child {
+    border-top: 0;
+  }
+  h2 {
+    font-size: 19px;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 /** Planned window and actual time of one braise on a common axis from 0 to `most` minutes. */
@@ -42,7 +50,14 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
     <div>
       <svg viewBox="0 0 300 30" width="100%" role="img" aria-label={words}>
         <rect x="0" y="11" width="300" height="8" rx="4" fill="var(--well)" />
-        <rect x={x(entry.plannedP10Min)} y="8" width={x(entry.plannedP90Min) - x(entry.plannedP10Min)} height="14" rx="4" fill="var(--wait)" />
+        <rect
+          x={x(entry.plannedP10Min)}
+          y="8"
+          width={x(entry.plannedP90Min) - x(entry.plannedP10Min)}
+          height="14"
+          rx="4"
+          fill="var(--wait)"
+        />
         <rect x={x(entry.plannedMin) - 1.5} y="4" width="3" height="22" fill="var(--ink)" />
         <circle cx={x(entry.actualMin)} cy="15" r="7" fill="var(--ember)" stroke="var(--plate)" strokeWidth="2" />
       </svg>
@@ -70,7 +85,8 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
         ) : (
           <>
             <p>
-              {inside} of {entries.length} {entries.length === 1 ? 'braise' : 'braises'} turned within the planned window; about 8 of 10 should.{' '}
+              {inside} of {entries.length} {entries.length === 1 ? 'braise' : 'braises'} turned within the planned
+              window; about 8 of 10 should.{' '}
               <Mute>Grey: the window planned. Line: its middle. Ember dot: when the fork was found to turn.</Mute>
             </p>
             <ul>

@@ -22,7 +22,9 @@ const Head = styled.div`
   align-items: baseline;
   gap: 12px;
   margin-bottom: 10px;
-  h2 { font-size: 22px; }
+  h2 {
+    font-size: 22px;
+  }
 `;
 
 const Body = styled.div`
@@ -32,10 +34,22 @@ const Body = styled.div`
 
 const Work = styled.ol`
   display: grid;
-  li { display: grid; grid-template-columns: 64px 1fr auto; gap: 12px; padding: 12px 0; border-top: 1px solid var(--line); }
-  li:first-child { border-top: 0; }
-  time { font-weight: 700; }
-  b { white-space: nowrap; }
+  li {
+    display: grid;
+    grid-template-columns: 64px 1fr auto;
+    gap: 12px;
+    padding: 12px 0;
+    border-top: 1px solid var(--line);
+  }
+  li:first-child {
+    border-top: 0;
+  }
+  time {
+    font-weight: 700;
+  }
+  b {
+    white-space: nowrap;
+  }
 `;
 
 interface DrawingProps {
@@ -112,7 +126,14 @@ function Drawing({ decision, input, plan, change }: DrawingProps & { readonly pl
         <Body>
           <ForkScale
             marked="turns"
-            notes={{ holds: clock(plan.day.intoPotMs, timeZone), drags: at('drags'), gives: at('gives'), turns: at('turns'), falls: at('falls'), strings: at('strings') }}
+            notes={{
+              holds: clock(plan.day.intoPotMs, timeZone),
+              drags: at('drags'),
+              gives: at('gives'),
+              turns: at('turns'),
+              falls: at('falls'),
+              strings: at('strings'),
+            }}
           />
           <p>
             <b>Ready:</b> {cut.donenessSign}. <b>What holds it together:</b> {cut.connectiveNote}.
@@ -143,7 +164,9 @@ function Drawing({ decision, input, plan, change }: DrawingProps & { readonly pl
         </Body>
       );
     case 'sear':
-      return <PanMap pan={plan.input.pan} sear={plan.sear} pieces={plan.input.meat.pieces} round={cut.shape === 'disc'} />;
+      return (
+        <PanMap pan={plan.input.pan} sear={plan.sear} pieces={plan.input.meat.pieces} round={cut.shape === 'disc'} />
+      );
     case 'base':
       return <WorkList plan={plan} only={['prep', 'sear', 'base', 'liquid']} />;
     case 'heat':
@@ -169,7 +192,11 @@ export function DecisionDrawing(props: DrawingProps) {
         <h2 id="drawing-title">{title}</h2>
         <Mute>{note}</Mute>
       </Head>
-      {props.plan ? <Drawing {...props} plan={props.plan} /> : <Mute>The drawing comes with the first plan that can be cooked.</Mute>}
+      {props.plan ? (
+        <Drawing {...props} plan={props.plan} />
+      ) : (
+        <Mute>The drawing comes with the first plan that can be cooked.</Mute>
+      )}
     </Panel>
   );
 }

@@ -5,7 +5,7 @@ import { usualMeat } from './defaults';
 import { type Decision } from './decisions';
 import { type Kitchen } from '@/contract/plan';
 import { cautionFor, type CareStep } from '@/core/care/cautions';
-import { CUTS, cutById, isCutId } from '@/core/larder/cuts';
+import { CUTS, cutById, cutLabel, isCutId } from '@/core/larder/cuts';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { cubeCount, usualThicknessMm } from '@/core/plan/pieces';
@@ -31,7 +31,7 @@ const Care = ({ step }: { step: CareStep }) => <CautionNote>{cautionFor(step).te
 
 const CUT_SECTIONS = [...new Set(CUTS.map((c) => c.species))].map((species) => ({
   title: species.charAt(0).toUpperCase() + species.slice(1),
-  options: CUTS.filter((c) => c.species === species).map((c) => ({ id: c.id, label: c.name })),
+  options: CUTS.filter((c) => c.species === species).map((c) => ({ id: c.id, label: cutLabel(c) })),
 }));
 
 function MeatForm({ input, faults, change }: FormProps) {
@@ -93,7 +93,11 @@ function MeatForm({ input, faults, change }: FormProps) {
         error={faultOf(faults, 'meat.thicknessMm')}
         onChange={(thicknessMm) => {
           if (cut && cubes && thicknessMm > 5) {
-            setMeat({ thicknessMm, thicknessMeasured: true, pieces: Math.min(400, cubeCount(cut, meat.massKg, thicknessMm)) });
+            setMeat({
+              thicknessMm,
+              thicknessMeasured: true,
+              pieces: Math.min(400, cubeCount(cut, meat.massKg, thicknessMm)),
+            });
           } else setMeat({ thicknessMm, thicknessMeasured: true });
         }}
       />
@@ -160,8 +164,8 @@ function SearForm({ kitchen, input, plan, change }: FormProps) {
         }}
       />
       <p>
-        Salt just before, pat dry, {plan ? `${String(plan.sear.minutesPerBatch)} min a batch` : 'batch by batch'} until it lets go by itself, deep brown.
-        Browning gives flavour and colour; it seals nothing in.
+        Salt just before, pat dry, {plan ? `${String(plan.sear.minutesPerBatch)} min a batch` : 'batch by batch'} until
+        it lets go by itself, deep brown. Browning gives flavour and colour; it seals nothing in.
       </p>
       <Care step="sear" />
     </>
@@ -183,8 +187,8 @@ function BaseForm({ input, faults, change }: FormProps) {
         }}
       />
       <p>
-        Soft and golden in 12 min, garlic for the last minute, paste toasted rust-red for three. They give about a quarter of their weight to the
-        liquid as water; that is counted.
+        Soft and golden in 12 min, garlic for the last minute, paste toasted rust-red for three. They give about a
+        quarter of their weight to the liquid as water; that is counted.
       </p>
     </>
   );
@@ -208,7 +212,8 @@ function LiquidForm({ input, plan, faults, change }: FormProps) {
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
       <p>
         Wine first, down by half to two thirds while it can still boil; then stock to the line
-        {plan ? `, ${String(plan.work.liquid)} min to a simmer` : ''}. More liquid makes no juicier meat, only thinner sauce.
+        {plan ? `, ${String(plan.work.liquid)} min to a simmer` : ''}. More liquid makes no juicier meat, only thinner
+        sauce.
       </p>
       <Care step="liquid" />
     </>
@@ -259,7 +264,8 @@ function FinishForm({ plan }: FormProps) {
   return (
     <>
       <p>
-        Meat out from below with a wide tool; strain; let it stand and lift the fat; reduce by itself until it coats a spoon
+        Meat out from below with a wide tool; strain; let it stand and lift the fat; reduce by itself until it coats a
+        spoon
         {plan ? `, about ${String(Math.round(plan.finished.reduceMinutes))} min on a good burner` : ''}; salt last.
       </p>
       {plan ? (

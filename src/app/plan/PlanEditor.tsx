@@ -30,8 +30,23 @@ const Layout = styled.main`
   grid-template-columns: minmax(300px, 340px) minmax(0, 1fr) minmax(230px, 268px);
   gap: 14px;
   align-items: start;
-  @media (max-width: 1080px) { grid-template-columns: minmax(300px, 1fr) minmax(0, 1.3fr); }
-  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); padding: 12px; }
+  @media (min-width: 1081px) and (min-height: 720px) {
+    height: calc(100vh - 56px);
+    grid-template-rows: minmax(0, 1fr) auto;
+    padding-bottom: 14px;
+    > *:not(:last-child) {
+      max-height: 100%;
+      overflow-y: auto;
+      scrollbar-width: thin;
+    }
+  }
+  @media (max-width: 1080px) {
+    grid-template-columns: minmax(300px, 1fr) minmax(0, 1.3fr);
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
 `;
 
 const Wide = styled(Panel)`
@@ -41,23 +56,36 @@ const Wide = styled(Panel)`
 
 const Side = styled(Panel)`
   padding: 0;
-  overflow: hidden;
+  overflow-x: hidden;
 `;
 
 const SideHead = styled.div`
   padding: 12px 16px;
   border-bottom: 2px solid var(--rim);
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: var(--plate);
   display: grid;
   gap: 8px;
-  h1 { font-size: 22px; overflow-wrap: anywhere; }
-  > div { display: flex; gap: 8px; flex-wrap: wrap; }
+  h1 {
+    font-size: 22px;
+    overflow-wrap: anywhere;
+  }
+  > div {
+    display: flex;
+    gap: 8px;
+    flex-wrap: wrap;
+  }
 `;
 
 const Step = styled.li<{ $open: boolean }>`
   border-top: 1px solid var(--line);
   border-left: 6px solid ${({ $open }) => ($open ? 'var(--glow)' : 'transparent')};
   background: ${({ $open }) => ($open ? 'var(--well)' : 'transparent')};
-  &:first-child { border-top: 0; }
+  &:first-child {
+    border-top: 0;
+  }
 `;
 
 const StepButton = styled(AriaButton)`
@@ -71,7 +99,9 @@ const StepButton = styled(AriaButton)`
   padding: 7px 14px 7px 10px;
   cursor: pointer;
   align-items: center;
-  &[data-focus-visible] { outline-offset: -3px; }
+  &[data-focus-visible] {
+    outline-offset: -3px;
+  }
   i {
     grid-row: span 2;
     font-style: normal;
@@ -84,16 +114,29 @@ const StepButton = styled(AriaButton)`
     font-weight: 700;
     font-size: 14px;
   }
-  strong { font-size: 16px; line-height: 1.2; }
-  b { font-size: 14px; white-space: nowrap; }
-  small { grid-column: 2 / -1; color: var(--mute); font-size: 14px; line-height: 1.25; }
+  strong {
+    font-size: 16px;
+    line-height: 1.2;
+  }
+  b {
+    font-size: 14px;
+    white-space: nowrap;
+  }
+  small {
+    grid-column: 2 / -1;
+    color: var(--mute);
+    font-size: 14px;
+    line-height: 1.25;
+  }
 `;
 
 const Form = styled.div`
   padding: 4px 16px 16px 14px;
   display: grid;
   gap: 12px;
-  p { font-size: 15px; }
+  p {
+    font-size: 15px;
+  }
 `;
 
 function faultDecision(fault: PlanFault): Decision {
@@ -125,7 +168,11 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
   const OpenForm = FORMS[open];
 
   const save = async (): Promise<string | undefined> => {
-    const sent = await send<{ id: string }>(id === null ? 'POST' : 'PUT', id === null ? '/api/plans' : `/api/plans/${id}`, { input });
+    const sent = await send<{ id: string }>(
+      id === null ? 'POST' : 'PUT',
+      id === null ? '/api/plans' : `/api/plans/${id}`,
+      { input },
+    );
     if (!sent.ok) {
       setMessage(sent.message);
       return undefined;
@@ -153,7 +200,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
   const blockedBy = faults[0];
   return (
     <Layout>
-      <Side as="div">
+      <Side aria-label="Decisions">
         <SideHead>
           <h1>{input.title.trim() === '' ? 'A braise' : input.title}</h1>
           <div>
@@ -196,6 +243,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
               <Step key={decision} $open={isOpen}>
                 <StepButton
                   aria-expanded={isOpen}
+                  id={`decision-${decision}`}
                   onPress={() => {
                     setOpen(decision);
                   }}
@@ -212,7 +260,14 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
                 </StepButton>
                 {isOpen ? (
                   <Form>
-                    <OpenForm kitchen={kitchen} input={input} plan={plan} faults={faults} timeZone={timeZone} change={draft.change} />
+                    <OpenForm
+                      kitchen={kitchen}
+                      input={input}
+                      plan={plan}
+                      faults={faults}
+                      timeZone={timeZone}
+                      change={draft.change}
+                    />
                   </Form>
                 ) : null}
               </Step>
@@ -225,7 +280,8 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
       {plan ? (
         <Wide aria-labelledby="the-day">
           <h2 id="the-day" style={{ fontSize: 18 }}>
-            The day, {dayFrom(plan.day.serveMs, renderedAtMs, timeZone)} <Mute style={{ fontWeight: 400 }}>· tall and bright: your hands · thin and dim: the heat alone</Mute>
+            The day, {dayFrom(plan.day.serveMs, renderedAtMs, timeZone)}{' '}
+            <Mute style={{ fontWeight: 400 }}>· tall and bright: your hands · thin and dim: the heat alone</Mute>
           </h2>
           <EmberLine
             spans={plan.day.spans}

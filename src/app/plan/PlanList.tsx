@@ -23,12 +23,22 @@ const Head = styled.div`
   gap: 10px;
   align-items: center;
   justify-content: space-between;
-  h1 { font-size: 30px; }
-  > div { display: flex; gap: 10px; flex-wrap: wrap; }
+  h1 {
+    font-size: 30px;
+  }
+  > div {
+    display: flex;
+    gap: 10px;
+    flex-wrap: wrap;
+  }
 `;
 
-const NewLink = styled(Link)`${linkButton('main')}`;
-const FileLink = styled.a`${linkButton('plain')}`;
+const NewLink = styled(Link)`
+  ${linkButton('main')}
+`;
+const FileLink = styled.a`
+  ${linkButton('plain')}
+`;
 
 const Row = styled.li`
   display: flex;
@@ -38,9 +48,16 @@ const Row = styled.li`
   justify-content: space-between;
   padding: 12px 0;
   border-top: 1px solid var(--line);
-  &:first-child { border-top: 0; }
-  h2 { font-size: 19px; }
-  > div:last-child { display: flex; gap: 8px; }
+  &:first-child {
+    border-top: 0;
+  }
+  h2 {
+    font-size: 19px;
+  }
+  > div:last-child {
+    display: flex;
+    gap: 8px;
+  }
 `;
 
 interface ListedPlan {
@@ -71,7 +88,9 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel>
         {plans.length === 0 ? (
-          <p>No plan is waiting. Plan a braise: say what is for supper and when, and it counts back to the first cut.</p>
+          <p>
+            No plan is waiting. Plan a braise: say what is for supper and when, and it counts back to the first cut.
+          </p>
         ) : (
           <ul>
             {plans.map(({ id, input }) => (
@@ -82,8 +101,8 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
                   </h2>
                   <Mute>
                     {cutLabel(cutById(input.meat.cutId))}, {formatMass(input.meat.massKg, METRIC)} for {input.eaters} ·{' '}
-                    {input.serveAtMs < renderedAtMs ? 'was to be served' : 'serve'} {dayFrom(input.serveAtMs, renderedAtMs, timeZone)}{' '}
-                    {clock(input.serveAtMs, timeZone)}
+                    {input.serveAtMs < renderedAtMs ? 'was to be served' : 'serve'}{' '}
+                    {dayFrom(input.serveAtMs, renderedAtMs, timeZone)} {clock(input.serveAtMs, timeZone)}
                   </Mute>
                 </div>
                 <div>

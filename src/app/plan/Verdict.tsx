@@ -21,7 +21,10 @@ const Column = styled.div`
 const Dark = styled(Panel)`
   background: var(--enamel);
   color: var(--on-enamel);
-  p, span { color: var(--on-enamel-mute); }
+  p,
+  span {
+    color: var(--on-enamel-mute);
+  }
 `;
 
 const Big = styled.p`
@@ -29,7 +32,9 @@ const Big = styled.p`
   font-size: 42px;
   font-weight: 750;
   line-height: 1.05;
-  && { color: inherit; }
+  && {
+    color: inherit;
+  }
 `;
 
 const Figures = styled.dl`
@@ -37,20 +42,38 @@ const Figures = styled.dl`
   grid-template-columns: 1fr auto;
   gap: 4px 10px;
   margin: 8px 0 0;
-  dt { color: var(--ink); }
-  dd { margin: 0; font-weight: 700; text-align: right; }
+  dt {
+    color: var(--ink);
+  }
+  dd {
+    margin: 0;
+    font-weight: 700;
+    text-align: right;
+  }
 `;
 
 const Why = styled.details`
   margin-top: 8px;
-  summary { cursor: pointer; font-weight: 650; padding: 4px 0; }
-  li { padding: 4px 0; font-size: 15px; }
+  summary {
+    cursor: pointer;
+    font-weight: 650;
+    padding: 4px 0;
+  }
+  li {
+    padding: 4px 0;
+    font-size: 15px;
+  }
 `;
 
 const Watch = styled.ul`
   margin-top: 8px;
   border-top: 1px solid var(--line);
-  li { padding: 6px 0 0; font-size: 15px; color: var(--warn); font-weight: 600; }
+  li {
+    padding: 6px 0 0;
+    font-size: 15px;
+    color: var(--warn);
+    font-weight: 600;
+  }
 `;
 
 function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
@@ -59,7 +82,12 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
   const to = Math.max(serveMs, turns.p90Ms) + 5 * 60_000;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
   return (
-    <svg viewBox="0 0 200 40" width="100%" role="img" aria-label={`Ready window on the way to the table at ${clock(serveMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}>
+    <svg
+      viewBox="0 0 200 40"
+      width="100%"
+      role="img"
+      aria-label={`Ready window on the way to the table at ${clock(serveMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}
+    >
       <rect x="0" y="10" width="200" height="9" rx="4.5" fill="#071216" />
       <rect x={at(turns.p10Ms)} y="10" width={at(turns.p90Ms) - at(turns.p10Ms)} height="9" rx="4.5" fill="#ee6a3c" />
       <rect x={at(turns.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
@@ -72,7 +100,15 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
 }
 
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, current }: { plan: Plan | undefined; faults: readonly PlanFault[]; current: boolean }) {
+export function Verdict({
+  plan,
+  faults,
+  current,
+}: {
+  plan: Plan | undefined;
+  faults: readonly PlanFault[];
+  current: boolean;
+}) {
   const { timeZone, renderedAtMs } = useKitchen();
   return (
     <Column aria-live="polite">
@@ -113,7 +149,10 @@ export function Verdict({ plan, faults, current }: { plan: Plan | undefined; fau
                 {plan.reasons.map((r) => (
                   <li key={r.text}>{r.text}</li>
                 ))}
-                <li>Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.</li>
+                <li>
+                  Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to
+                  trust them.
+                </li>
               </ul>
             </Why>
           </Panel>
@@ -143,8 +182,8 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
         <p>Light the stove by</p>
         <Big>{clock(day.lightBurnerMs, timeZone)}</Big>
         <p>
-          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Start chopping {clock(day.startMs, timeZone)};{' '}
-          {duration(day.handsOnMinutes)} of it is hands-on.
+          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Start chopping{' '}
+          {clock(day.startMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on.
         </p>
       </Panel>
     </>

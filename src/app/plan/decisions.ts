@@ -52,17 +52,26 @@ export function sentences(
       figure: fig((p) => `${String(Math.round(p.pot.fullShare * 100))} % full`),
     },
     sear: {
-      text: fig((p) => (p.sear.batches === 1 ? 'Brown in one batch' : `Brown in ${String(p.sear.batches)} batches of ${String(p.sear.perBatch)}`)),
+      text: fig((p) =>
+        p.sear.batches === 1
+          ? 'Brown in one batch'
+          : `Brown in ${String(p.sear.batches)} batches of ${String(p.sear.perBatch)}`,
+      ),
       detail: `in the ${input.pan.name.toLowerCase()}, salted just before`,
       figure: fig((p) => duration(p.work.sear)),
     },
     base: {
-      text: input.vegetablesKg > 0 ? `${known(input.vegetablesKg, (v) => formatMass(v, METRIC))} onion, carrot, celery` : 'No vegetables',
+      text:
+        input.vegetablesKg > 0
+          ? `${known(input.vegetablesKg, (v) => formatMass(v, METRIC))} onion, carrot, celery`
+          : 'No vegetables',
       detail: input.vegetablesKg > 0 ? 'soft and golden; paste toasted' : 'straight to the liquid',
       figure: fig((p) => duration(p.work.base)),
     },
     liquid: {
-      text: fig((p) => `${String(Math.round(input.liquidLevel * 100))} % up the meat: ${formatVolume(p.liquidL, METRIC)}`),
+      text: fig(
+        (p) => `${String(Math.round(input.liquidLevel * 100))} % up the meat: ${formatVolume(p.liquidL, METRIC)}`,
+      ),
       detail: 'wine reduced first, then stock; to a simmer',
       figure: fig((p) => `${String(Math.round(p.pot.levelStartMm))} mm deep`),
     },

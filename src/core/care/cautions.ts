@@ -1,14 +1,6 @@
 /** A step of the work at which something can hurt someone. */
 export type CareStep =
-  | 'rawMeat'
-  | 'sear'
-  | 'liquid'
-  | 'potIntoOven'
-  | 'potOnStove'
-  | 'open'
-  | 'finish'
-  | 'serve'
-  | 'store';
+  'rawMeat' | 'sear' | 'liquid' | 'potIntoOven' | 'potOnStove' | 'open' | 'finish' | 'serve' | 'store';
 
 export interface Caution {
   readonly step: CareStep;
@@ -25,15 +17,15 @@ const CAUTIONS: Readonly<Record<CareStep, string>> = {
   potIntoOven: 'A full pot is heavy and its knob stays hot: two dry mitts, a clear path, a cloth left on the lid.',
   potOnStove: 'Stay within earshot: a pot that boils dry can catch fire. Smoke alarm working.',
   open: 'Lift the lid away from your face: the steam burns. Two dry mitts.',
-  finish: 'Bones, bay and string out and counted before you strain or blend; never fill a blender over half with hot liquid.',
-  serve: 'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats.',
-  store: 'Cool in a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 to 4 days, reheat to 74 °C.',
+  finish:
+    'Bones, bay and string out and counted before you strain or blend; never fill a blender over half with hot liquid.',
+  serve:
+    'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats.',
+  store:
+    'Cool in a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 to 4 days, reheat to 74 °C.',
 };
 
 /** The caution that belongs to a step, ending with the reminder that local guidance decides. */
 export function cautionFor(step: CareStep): Caution {
   return { step, text: `${CAUTIONS[step]} ${DEFER}` };
 }
-
-/** Below this the pot may keep germs alive; whole cuts must stay above it. Source: usual holding limit, 54.4 °C. */
-export const HOLDING_LIMIT_C = 54.4;

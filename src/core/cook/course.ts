@@ -10,7 +10,13 @@ export function actualSpans(plan: Plan, state: CookState, endMs: number): DaySpa
   if (state.intoPotMs === undefined) return [];
   const spans: DaySpan[] = [];
   const readyMs = plan.day.intoPotMs - plan.day.startMs;
-  spans.push({ id: 'prep', label: 'made ready', kind: 'hands', fromMs: state.intoPotMs - readyMs, toMs: state.intoPotMs });
+  spans.push({
+    id: 'prep',
+    label: 'made ready',
+    kind: 'hands',
+    fromMs: state.intoPotMs - readyMs,
+    toMs: state.intoPotMs,
+  });
   const offMs = state.offHeatMs ?? endMs;
   spans.push({ id: 'braise', label: 'braised', kind: 'heat', fromMs: state.intoPotMs, toMs: offMs });
   if (state.offHeatMs !== undefined) {
@@ -26,14 +32,34 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
   const finishMs = plan.work.finish * MIN_MS;
   const plateMs = plan.work.plate * MIN_MS;
   const median = etaOf(forecast, 'turns').p50;
-  const tenderMs = state.offHeatMs ?? Math.max(nowMs, state.intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS);
+  const tenderMs =
+    state.offHeatMs ??
+    Math.max(nowMs, state.intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS);
   const finishStart = Math.max(tenderMs, serveMs - finishMs - plateMs);
   const spans: DaySpan[] = [
-    { id: 'prep', label: 'made ready', kind: 'wait', fromMs: state.intoPotMs - (plan.day.intoPotMs - plan.day.startMs), toMs: state.intoPotMs },
-    { id: 'braise', label: state.offHeatMs === undefined ? 'on the heat' : 'braised', kind: 'heat', fromMs: state.intoPotMs, toMs: tenderMs },
+    {
+      id: 'prep',
+      label: 'made ready',
+      kind: 'wait',
+      fromMs: state.intoPotMs - (plan.day.intoPotMs - plan.day.startMs),
+      toMs: state.intoPotMs,
+    },
+    {
+      id: 'braise',
+      label: state.offHeatMs === undefined ? 'on the heat' : 'braised',
+      kind: 'heat',
+      fromMs: state.intoPotMs,
+      toMs: tenderMs,
+    },
     { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: finishStart },
     { id: 'finish', label: 'strain, reduce', kind: 'hands', fromMs: finishStart, toMs: finishStart + finishMs },
-    { id: 'plate', label: 'plate', kind: 'serve', fromMs: finishStart + finishMs, toMs: finishStart + finishMs + plateMs },
+    {
+      id: 'plate',
+      label: 'plate',
+      kind: 'serve',
+      fromMs: finishStart + finishMs,
+      toMs: finishStart + finishMs + plateMs,
+    },
   ];
   return spans.filter((s) => s.toMs > s.fromMs);
 }
@@ -41,9 +67,27 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
 /** Records worth a mark on the line. */
 export function recordMarks(state: CookState): DayMark[] {
   const marks: DayMark[] = [
-    ...eventsOf(state.events, 'fork').map((e): DayMark => ({ id: e.id, kind: 'test', label: 'fork', atMs: e.atMs, why: 'tested' })),
-    ...eventsOf(state.events, 'turned').map((e): DayMark => ({ id: e.id, kind: 'turn', label: 'turned', atMs: e.atMs, why: 'turned' })),
-    ...eventsOf(state.events, 'liquid').map((e): DayMark => ({ id: e.id, kind: 'look', label: 'level', atMs: e.atMs, why: 'level marked' })),
+    ...eventsOf(state.events, 'fork').map((e): DayMark => ({
+      id: e.id,
+      kind: 'test',
+      label: 'fork',
+      atMs: e.atMs,
+      why: 'tested',
+    })),
+    ...eventsOf(state.events, 'turned').map((e): DayMark => ({
+      id: e.id,
+      kind: 'turn',
+      label: 'turned',
+      atMs: e.atMs,
+      why: 'turned',
+    })),
+    ...eventsOf(state.events, 'liquid').map((e): DayMark => ({
+      id: e.id,
+      kind: 'look',
+      label: 'level',
+      atMs: e.atMs,
+      why: 'level marked',
+    })),
   ];
   return marks.sort((a, b) => a.atMs - b.atMs);
 }

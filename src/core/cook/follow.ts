@@ -6,11 +6,9 @@ import { type Observation } from '../forecast/observation';
 import { contentsAt, litresForLevelAt } from '../forecast/pot';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
-import { type PlanHeat } from '../plan/input';
-import { braiseRequest } from '../plan/plan';
-
-/** How long each record leaves the pot open, s; 0 for what is done with the lid on. */
-const OPEN_SECONDS: Readonly<Record<string, number>> = { fork: 60, probe: 45, liquid: 40, turned: 90, lid: 20 };
+import { type PlanHeat, type PlanInput } from '../plan/input';
+import { OPEN_SECONDS, type PlannedLooks, withLooks } from '../plan/looks';
+import { braiseRequest, plannedRequest } from '../plan/plan';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;
@@ -42,13 +40,19 @@ function minuteOf(intoPotMs: number, atMs: number): number {
 }
 
 function engineHeat(heat: PlanHeat): BraiseRequest['heats'][number]['heat'] {
-  return heat.kind === 'oven' ? { kind: 'oven', tempC: heat.tempC, fan: heat.fan } : { kind: 'simmer', tempC: heat.tempC };
+  return heat.kind === 'oven'
+    ? { kind: 'oven', tempC: heat.tempC, fan: heat.fan }
+    : { kind: 'simmer', tempC: heat.tempC };
+}
+
+function openSeconds(kind: StandingEvent['act']['kind']): number {
+  return kind in OPEN_SECONDS ? OPEN_SECONDS[kind as keyof typeof OPEN_SECONDS] : 0;
 }
 
 function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpening[] {
   const out: { atMin: number; seconds: number }[] = [];
   for (const event of events) {
-    const seconds = OPEN_SECONDS[event.act.kind] ?? 0;
+    const seconds = openSeconds(event.act.kind);
     const atMin = minuteOf(intoPotMs, event.atMs);
     if (seconds === 0 || atMin === 0) continue;
     const last = out.at(-1);
@@ -102,7 +106,12 @@ function observationsFor(event: StandingEvent, atMin: number, ensemble: Ensemble
 
 /** Acts that change what the pot does or say something about it; others leave the forecast as it is. */
 function matters(event: StandingEvent): boolean {
-  return event.act.kind !== 'note' && event.act.kind !== 'intoPot' && event.act.kind !== 'finished' && event.act.kind !== 'offHeat';
+  return (
+    event.act.kind !== 'note' &&
+    event.act.kind !== 'intoPot' &&
+    event.act.kind !== 'finished' &&
+    event.act.kind !== 'offHeat'
+  );
 }
 
 function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: number; sd: number } {
@@ -117,7 +126,15 @@ function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: n
 }
 
 /** Unknowns worth naming to a cook; the others are kept but seldom matter. */
-const NAMED: readonly Unknown[] = ['toughness', 'ovenOffset', 'hold', 'lidLeak', 'thickness', 'meatStart', 'liquidStart'];
+const NAMED: readonly Unknown[] = [
+  'toughness',
+  'ovenOffset',
+  'hold',
+  'lidLeak',
+  'thickness',
+  'meatStart',
+  'liquidStart',
+];
 const ADDITIVE: readonly Unknown[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
 const WORTH_SAYING_SD = 0.25;
 
@@ -144,6 +161,8 @@ export function naturalValue(prior: Prior, unknown: Unknown, z: number): number 
 
 /** The steps of one cook's forecast: after the plan, then after every record that mattered. */
 export interface Following {
+  /** The looks the plan provides for; those still to come stay in the forecast. */
+  readonly looks: PlannedLooks;
   readonly ensemble: Ensemble;
   readonly lessons: readonly Lesson[];
 }
@@ -156,13 +175,18 @@ export function followOne(
   event: StandingEvent,
 ): Following {
   if (state.intoPotMs === undefined || !matters(event)) return previous;
-  const request = requestOf(state, events.filter((e) => e.act.kind !== 'offHeat'));
   const atMin = minuteOf(state.intoPotMs, event.atMs);
+  const done = requestOf(
+    state,
+    events.filter((e) => e.act.kind !== 'offHeat'),
+  );
+  const request = withLooks(done, previous.looks, atMin + ONE_LOOK_MIN);
   const observations = [...previous.ensemble.observations, ...observationsFor(event, atMin, previous.ensemble)];
   const ensemble = advance(previous.ensemble, request, observations);
   const before = etaOf(summarise(previous.ensemble), 'turns');
   const after = etaOf(summarise(ensemble), 'turns');
   return {
+    looks: previous.looks,
     ensemble,
     lessons: [
       ...previous.lessons,
@@ -170,18 +194,32 @@ export function followOne(
         eventId: event.id,
         shiftMin: after.p50 - before.p50,
         widthMin: after.p90 - after.p10 - (before.p90 - before.p10),
-        about: observations.length > previous.ensemble.observations.length ? mostMoved(previous.ensemble, ensemble) : undefined,
+        about:
+          observations.length > previous.ensemble.observations.length
+            ? mostMoved(previous.ensemble, ensemble)
+            : undefined,
       },
     ],
   };
 }
 
+/** The forecast of a cook before anything has been recorded: its plan's. */
+export function startFollowing(
+  input: PlanInput,
+  options: { readonly particles?: number; readonly prior?: Prior } = {},
+): Following {
+  const { looks, request } = plannedRequest(input);
+  return { looks, ensemble: priorEnsemble(request, options), lessons: [] };
+}
+
 /** Follows all standing events of a cook from its plan on. */
-export function followCook(state: CookState, options: { readonly particles?: number; readonly prior?: Prior } = {}): Following {
-  let following: Following = { ensemble: priorEnsemble(braiseRequest(state.input), options), lessons: [] };
+export function followCook(
+  state: CookState,
+  options: { readonly particles?: number; readonly prior?: Prior } = {},
+): Following {
+  let following = startFollowing(state.input, options);
   state.events.forEach((event, i) => {
     following = followOne(following, state, state.events.slice(0, i + 1), event);
   });
   return following;
 }
-

@@ -127,7 +127,10 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
       care: 'rawMeat',
     },
     sear: {
-      title: plan.sear.batches > 1 ? `Sear in ${String(plan.sear.batches)} batches of ${String(plan.sear.perBatch)}` : 'Sear the meat',
+      title:
+        plan.sear.batches > 1
+          ? `Sear in ${String(plan.sear.batches)} batches of ${String(plan.sear.perBatch)}`
+          : 'Sear the meat',
       why: `${String(plan.work.sear)} min. At most two thirds of the pan, so that steam can leave.`,
       sign: 'Loud steady sizzle; the meat lets go by itself when it is brown.',
       care: 'sear',
@@ -146,7 +149,8 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
     },
   };
   const step = span ? steps[span.id] : undefined;
-  if (step && span && nowMs < plan.day.intoPotMs) return { ...step, dueMs: Math.max(span.fromMs, plan.day.startMs), act: 'intoPot' };
+  if (step && span && nowMs < plan.day.intoPotMs)
+    return { ...step, dueMs: Math.max(span.fromMs, plan.day.startMs), act: 'intoPot' };
   return {
     title: `${cut.pieceNoun.charAt(0).toUpperCase()}${cut.pieceNoun.slice(1)}${state.input.meat.pieces > 1 ? 's' : ''} into the simmering liquid`,
     why: 'The clock of the forecast starts when the meat meets the simmer.',

@@ -1,9 +1,25 @@
-import { arrange, type Arrangement, levelForLitres, type LyingPieces, meatHeightM, potBaseM2, type PotContents, submergedShare } from '../liquid/geometry';
+import {
+  arrange,
+  type Arrangement,
+  levelForLitres,
+  type LyingPieces,
+  potBaseM2,
+  type PotContents,
+  submergedShare,
+} from '../liquid/geometry';
 import { BONE, type BodySetup } from '../heat/body';
 import { type Composition, mixtureProperties } from '../heat/properties';
 import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
 import { equivalentBody, type PieceShape } from '../heat/shape';
-import { AS_EXPECTED, COLD_OVEN_TAU_S, DOOR_DROP_K, type Heat, type KitchenFactors, potPhase, ROOM_C } from '../heat/sources';
+import {
+  AS_EXPECTED,
+  COLD_OVEN_TAU_S,
+  DOOR_DROP_K,
+  type Heat,
+  type KitchenFactors,
+  potPhase,
+  ROOM_C,
+} from '../heat/sources';
 import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
 import { pressureAtAltitudePa } from '../heat/water';
 import { type Cut } from '../larder/cuts';
@@ -151,7 +167,12 @@ function phaseKeys(request: BraiseRequest): PhaseKey[] {
       const heat = request.heats.findLast((h) => h.atMin <= atMin) ?? request.heats[0];
       const lid = request.lids.findLast((l) => l.atMin <= atMin) ?? request.lids[0];
       if (!heat || !lid) throw new RangeError('A braise needs a heat and a lid from minute 0.');
-      return { fromS: atMin * S_PER_MIN, heat: heat.heat, lid: lid.lid, turned: request.turnsAtMin.some((t) => t <= atMin) };
+      return {
+        fromS: atMin * S_PER_MIN,
+        heat: heat.heat,
+        lid: lid.lid,
+        turned: request.turnsAtMin.some((t) => t <= atMin),
+      };
     });
 }
 
@@ -193,7 +214,11 @@ export function assemble(
       airDropK: doorDrop(request, o.atMin),
       lidOff: true,
     })),
-    topUps: request.topUps.map((t) => ({ atS: t.atMin * S_PER_MIN, massKg: t.litres * WATER_KG_PER_L, tempC: t.tempC })),
+    topUps: request.topUps.map((t) => ({
+      atS: t.atMin * S_PER_MIN,
+      massKg: t.litres * WATER_KG_PER_L,
+      tempC: t.tempC,
+    })),
     marksS: marksMin.map((m) => m * S_PER_MIN),
     coldStart:
       request.coldOven && first && (first.kind === 'oven' || first.kind === 'grill')
@@ -242,12 +267,11 @@ export function assemble(
       liquidTempC: request.liquidTempC + unknowns.liquidStartOffsetK,
       surfaceM2: base,
       pressurePa: pressureAtAltitudePa(request.altitudeM),
-      liquidFilm: filmBase.map((h) => h * filmScale * unknowns.liquidFilm) as unknown as readonly [number, number, number],
+      liquidFilm: filmBase.map((h) => h * filmScale * unknowns.liquidFilm) as unknown as readonly [
+        number,
+        number,
+        number,
+      ],
     }),
   };
-}
-
-/** Height of the top of the meat over the base, m. */
-export function meatTopM(assembly: Assembly): number {
-  return meatHeightM(assembly.contents);
 }

@@ -51,5 +51,10 @@ export function sampleAt(course: CourseSamples, atMin: number): CourseMoment {
   const share = to > from ? Math.min(1, Math.max(0, (atMin - from) / (to - from))) : 1;
   const mix = (values: readonly number[]): number =>
     (values[low] as number) + share * ((values[high] as number) - (values[low] as number));
-  return { levelMm: mix(course.levelMm), litres: mix(course.litres), coreC: mix(course.coreC), meanC: mix(course.meanC) };
+  return {
+    levelMm: mix(course.levelMm),
+    litres: mix(course.litres),
+    coreC: mix(course.coreC),
+    meanC: mix(course.meanC),
+  };
 }

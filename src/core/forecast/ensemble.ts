@@ -130,7 +130,12 @@ export function pouredLitres(request: BraiseRequest, atMin: number): number {
   return request.topUps.reduce((sum, t) => (t.atMin <= atMin ? sum + t.litres : sum), 0);
 }
 
-function predict(ensemble: Pick<Ensemble, 'assembly' | 'gainedL' | 'boilC'>, course: RunCourse, demand: number, atMin: number): Prediction {
+function predict(
+  ensemble: Pick<Ensemble, 'assembly' | 'gainedL' | 'boilC'>,
+  course: RunCourse,
+  demand: number,
+  atMin: number,
+): Prediction {
   const { assembly } = ensemble;
   const step = stepAt(assembly.grid, atMin);
   const slow = Math.min(...course.slowCookValue.map((c) => c[step] as number));
@@ -209,12 +214,7 @@ export function weights(ensemble: Pick<Ensemble, 'logWeight'>): Float64Array {
   return raw.map((w) => w / sum);
 }
 
-function totalLikelihood(
-  base: Frame,
-  observations: readonly Observation[],
-  course: RunCourse,
-  demand: number,
-): number {
+function totalLikelihood(base: Frame, observations: readonly Observation[], course: RunCourse, demand: number): number {
   let sum = 0;
   observations.forEach((o, i) => {
     const repeated = isRepeat(o, observations.slice(0, i));
@@ -228,11 +228,7 @@ function totalLikelihood(
  * re-run with all acts, reweighted, and drawn anew with one preconditioned Crank–Nicolson move when fewer than half
  * still count. `observations` holds all records so far, the newest last; those of `previous` must be its beginning.
  */
-export function advance(
-  previous: Ensemble,
-  request: BraiseRequest,
-  observations: readonly Observation[],
-): Ensemble {
+export function advance(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
   const { prior, count } = previous;
   const base = frame(request, observations, prior);
   const courses = simulateAll(base.assembly, prior, previous.z, count);
@@ -326,9 +322,4 @@ function systematicResample(w: Float64Array, random: RandomStream): Int32Array {
     out[i] = j;
   }
   return out;
-}
-
-/** What particle `i` predicts at `atMin`. */
-export function predictionOf(ensemble: Ensemble, i: number, atMin: number): Prediction {
-  return predict(ensemble, ensemble.courses[i] as RunCourse, ensemble.demand[i] as number, atMin);
 }

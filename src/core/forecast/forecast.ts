@@ -68,23 +68,29 @@ export function scalePosition(thresholds: readonly number[], turns: number, prog
   return thresholds.length;
 }
 
-const BAND_POINTS = 90;
+const BAND_POINTS = 60;
+/** Bins of the scale from 0 to 5; quantiles are interpolated within a bin. */
+const BAND_BINS = 250;
 
 function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): ScaleBand {
   const thresholds = stageThresholds(ensemble.request.cut);
   const turns = ensemble.request.cut.cookValue.turns;
   const slow = ensemble.courses.map(slowest);
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
+  const bins = new Float64Array(BAND_BINS + 1);
   const rows = minutes.map((m) => {
     if (m === 0) return [0, 0, 0];
-    const step = stepAt(ensemble.assembly.grid, m);
-    const sample = new WeightedSample(
-      Float64Array.from(slow, (c, i) =>
-        scalePosition(thresholds, turns, (c[step] as number) / (turns * (ensemble.demand[i] as number))),
-      ),
-      w,
-    );
-    return [sample.quantile(0.1), sample.quantile(0.5), sample.quantile(0.9)];
+    const after = stepAt(ensemble.assembly.grid, m);
+    const share = shareOfStep(ensemble, after, m);
+    bins.fill(0);
+    slow.forEach((c, i) => {
+      const before = after === 0 ? 0 : (c[after - 1] as number);
+      const cookValue = before + share * ((c[after] as number) - before);
+      const position = scalePosition(thresholds, turns, cookValue / (turns * (ensemble.demand[i] as number)));
+      const bin = Math.floor((position * BAND_BINS) / thresholds.length);
+      bins[bin] = (bins[bin] as number) + (w[i] as number);
+    });
+    return [0.1, 0.5, 0.9].map((p) => (binQuantile(bins, p) * thresholds.length) / BAND_BINS);
   });
   return {
     minutes,
@@ -92,6 +98,22 @@ function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): Sca
     p50: rows.map((r) => r[1] as number),
     p90: rows.map((r) => r[2] as number),
   };
+}
+
+/** How far into the step that ends at or after `atMin` that moment lies, 0 to 1. */
+function shareOfStep(ensemble: Ensemble, step: number, atMin: number): number {
+  const { endS, stepS } = ensemble.assembly.grid;
+  return Math.min(1, Math.max(0, 1 - ((endS[step] as number) - atMin * 60) / (stepS[step] as number)));
+}
+
+function binQuantile(bins: Float64Array, p: number): number {
+  let sum = 0;
+  for (let i = 0; i < bins.length; i++) {
+    const here = bins[i] as number;
+    if (sum + here >= p) return i === bins.length - 1 ? i : i + (here > 0 ? (p - sum) / here : 0);
+    sum += here;
+  }
+  return bins.length - 1;
 }
 
 /** Sample of the moment the fork turns, for any share or quantile. */
@@ -142,4 +164,11 @@ export function chanceBy(forecast: Pick<Forecast, 'turnsPercentiles'>, atMin: nu
     }
   }
   return 0.99;
+}
+
+/** Median position on the fork scale at `atMin`, from the band. */
+export function bandAt(band: ScaleBand, atMin: number): number {
+  const last = band.minutes.length - 1;
+  const found = band.minutes.findIndex((m) => m >= atMin);
+  return band.p50[found < 0 ? last : found] as number;
 }

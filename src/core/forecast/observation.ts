@@ -47,9 +47,7 @@ export function stageChances(cut: Cut, progress: number, repeated = false): numb
 export function isRepeat(observation: Observation, earlier: readonly Observation[]): boolean {
   return (
     observation.kind === 'fork' &&
-    earlier.some(
-      (o) => o.kind === 'fork' && o.atMin <= observation.atMin && observation.atMin - o.atMin < REPEAT_MIN,
-    )
+    earlier.some((o) => o.kind === 'fork' && o.atMin <= observation.atMin && observation.atMin - o.atMin < REPEAT_MIN)
   );
 }
 

@@ -4,7 +4,7 @@ export class WeightedSample {
   private readonly cumulative: Float64Array;
 
   constructor(values: Float64Array, weights: Float64Array) {
-    const order = Array.from(values.keys()).sort((a, b) => (values[a] as number) - (values[b] as number));
+    const order = Uint32Array.from(values.keys()).sort((a, b) => (values[a] as number) - (values[b] as number));
     this.values = new Float64Array(values.length);
     this.cumulative = new Float64Array(values.length);
     let sum = 0;

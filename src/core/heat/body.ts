@@ -91,8 +91,7 @@ export class ConductingBody {
       const isBone = i < boneCells;
       const volume = (scale * (face(i + 1) ** power - face(i) ** power)) / power;
       this.heatCapacity[i] = volume * (isBone ? BONE.volumetricHeatJM3K : setup.volumetricHeatJM3K);
-      halfResistance[i] =
-        (face(i + 1) - face(i)) / (2 * (isBone ? BONE.conductivityWMK : setup.conductivityWMK));
+      halfResistance[i] = (face(i + 1) - face(i)) / (2 * (isBone ? BONE.conductivityWMK : setup.conductivityWMK));
       if (!isBone) {
         this.meatShare[i] = volume;
         meatVolume += volume;

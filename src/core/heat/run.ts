@@ -1,7 +1,8 @@
 import { type BodySetup, ConductingBody } from './body';
 import { type DetailSeries, DetailRecorder } from './detail';
 import { type TimeGrid, type TopUp } from './timeGrid';
-import { boilingPointC, latentHeatJKg, saturationPressurePa, saturationSlopePaK } from './water';
+import { dryingLaw, type DryingLaw } from './drying';
+import { boilingPointC, latentHeatJKg } from './water';
 import { tabulatedCookRate } from '../tenderness/cookValue';
 
 /** What surrounds the pot between two changes of heat or lid. SI units. */
@@ -59,9 +60,6 @@ export const BATH_FILM: readonly [number, number, number] = [200, 200, 200];
 export const LIQUID_HEAT_JKGK = 4100;
 const LEAST_LIQUID_KG = 0.02;
 
-/** Saturation within 3 % of the air's pressure is held there: the evaporation law diverges at boiling. */
-const NEAR_BOIL = 0.97;
-
 /** Course of one run; every array has one entry per step of the grid, taken at the step's end. */
 export interface RunCourse {
   readonly liquidC: Float64Array;
@@ -77,7 +75,7 @@ export type DetailedCourse = RunCourse & DetailSeries;
 
 /** Cells per piece: the proven production grid, and the coarse one for many particles. */
 export const PLAIN_CELLS = 40;
-export const FAST_CELLS = 20;
+export const FAST_CELLS = 14;
 
 /**
  * Solves conduction in every piece together with the pot's energy and water balance, exactly conservative, by implicit
@@ -106,6 +104,7 @@ export function runBraise(
 
   const pressure = setup.pressurePa;
   const boilC = boilingPointC(pressure);
+  const dryingLaws = setup.phases.map((phase) => dryingLaw(pressure, phase.ambientVapourPa));
   const latentAtBoil = latentHeatJKg(boilC);
   const [filmStill, filmSimmer, filmBoil] = setup.liquidFilm;
   let liquidC = setup.liquidTempC;
@@ -120,6 +119,9 @@ export function runBraise(
       slowHigh[g] = body.cookValue[body.slow.high] as number;
     });
   }
+
+  const rateLow = Float64Array.from(bodies, (body) => tabulatedCookRate(body.temp[body.slow.low] as number));
+  const rateHigh = Float64Array.from(bodies, (body) => tabulatedCookRate(body.temp[body.slow.high] as number));
 
   for (let step = 0; step < count; step++) {
     const stepS = grid.stepS[step] as number;
@@ -157,6 +159,7 @@ export function runBraise(
     const leak = grid.lidOff[step] === 1 ? 1 : phase.lidLeak;
     const source = phase.conductanceWK * (phase.ambientC - (grid.airDropK[step] as number)) + phase.powerW;
     const drop = phase.headspaceDropK;
+    const drying = dryingLaws[grid.phase[step] as number] as DryingLaw;
     const wetting = leak * setup.surfaceM2 * phase.massTransfer * pressure;
     let nextC: number;
     let evaporationW: number;
@@ -166,19 +169,14 @@ export function runBraise(
     if (phase.mode === 'held') {
       nextC = Math.min(phase.holdC, boilC);
       latent = latentHeatJKg(nextC);
-      evaporationW = Math.max(0, evaporationLaw(nextC, wetting, pressure, phase.ambientVapourPa) * latent);
+      evaporationW = Math.max(0, wetting * drying.drive(nextC) * latent);
       const pieces = pieceConductance * (nextC - drop) - toPieces;
       suppliedW = capacity * (nextC - liquidC) + pieces + evaporationW + phase.conductanceWK * (nextC - phase.ambientC);
     } else {
-      const saturation = saturationPressurePa(liquidC);
-      const clamped = saturation >= NEAR_BOIL * pressure;
-      const vapour = clamped ? NEAR_BOIL * pressure : saturation;
-      const flow = wetting * Math.log((pressure - phase.ambientVapourPa) / (pressure - vapour));
-      const base = flow * latent;
-      const slope = clamped ? 0 : (wetting * latent * saturationSlopePaK(liquidC, saturation)) / (pressure - vapour);
+      const base = wetting * drying.drive(liquidC) * latent;
+      const slope = wetting * drying.slope(liquidC) * latent;
       const numerator = capacity * liquidC + source + toPieces + pieceConductance * drop;
-      nextC =
-        (numerator - base + slope * liquidC) / (capacity + phase.conductanceWK + slope + pieceConductance);
+      nextC = (numerator - base + slope * liquidC) / (capacity + phase.conductanceWK + slope + pieceConductance);
       evaporationW = base + slope * (nextC - liquidC);
       if (evaporationW < 0) {
         evaporationW = 0;
@@ -205,14 +203,14 @@ export function runBraise(
     for (let g = 0; g < bodies.length; g++) {
       const body = bodies[g] as ConductingBody;
       const { low, high, weight } = body.slow;
-      const rateBefore = tabulatedCookRate(body.temp[low] as number);
-      const rateBeforeHigh = tabulatedCookRate(body.temp[high] as number);
       if (detail) detail.before(g, body);
       body.backward(stepS, surroundingsC);
-      const gainedLow = (rateBefore + tabulatedCookRate(body.temp[low] as number)) * halfMinutes;
-      const gainedHigh = (rateBeforeHigh + tabulatedCookRate(body.temp[high] as number)) * halfMinutes;
-      slowLow[g] = (slowLow[g] as number) + gainedLow;
-      slowHigh[g] = (slowHigh[g] as number) + gainedHigh;
+      const nowLow = tabulatedCookRate(body.temp[low] as number);
+      const nowHigh = tabulatedCookRate(body.temp[high] as number);
+      slowLow[g] = (slowLow[g] as number) + ((rateLow[g] as number) + nowLow) * halfMinutes;
+      slowHigh[g] = (slowHigh[g] as number) + ((rateHigh[g] as number) + nowHigh) * halfMinutes;
+      rateLow[g] = nowLow;
+      rateHigh[g] = nowHigh;
       (course.slowCookValue[g] as Float64Array)[step] =
         (1 - weight) * (slowLow[g] as number) + weight * (slowHigh[g] as number);
       (course.coreC[g] as Float64Array)[step] = body.coreTempC();
@@ -222,7 +220,9 @@ export function runBraise(
       detail.pot(step, {
         stepS,
         suppliedW,
-        netW: suppliedW - (phase.mode === 'held' ? phase.conductanceWK * (nextC - phase.ambientC) : phase.conductanceWK * nextC),
+        netW:
+          suppliedW -
+          (phase.mode === 'held' ? phase.conductanceWK * (nextC - phase.ambientC) : phase.conductanceWK * nextC),
         evaporationW,
         storedW: capacity * (nextC - liquidC),
       });
@@ -232,11 +232,6 @@ export function runBraise(
     course.evaporatedKg[step] = evaporatedKg;
   }
   return detail ? { ...course, ...detail.result() } : course;
-}
-
-function evaporationLaw(tempC: number, wetting: number, pressurePa: number, ambientVapourPa: number): number {
-  const vapour = Math.min(saturationPressurePa(tempC), NEAR_BOIL * pressurePa);
-  return wetting * Math.log((pressurePa - ambientVapourPa) / (pressurePa - vapour));
 }
 
 const PRE_HEAT_STEP_S = 30;

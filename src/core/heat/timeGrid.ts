@@ -47,9 +47,10 @@ export const PLAIN_STEPS: readonly StepRule[] = [{ fromS: 0, stepS: 15 }];
 /** Grid for many particles: short steps while the surface is steep, long ones when all is nearly even. */
 export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 0, stepS: 30 },
-  { fromS: 1200, stepS: 60 },
-  { fromS: 5400, stepS: 120 },
-  { fromS: 36000, stepS: 300 },
+  { fromS: 900, stepS: 60 },
+  { fromS: 3600, stepS: 120 },
+  { fromS: 7200, stepS: 240 },
+  { fromS: 72000, stepS: 600 },
 ];
 
 function allowedStep(rules: readonly StepRule[], atS: number): number {

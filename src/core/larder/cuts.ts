@@ -3,17 +3,7 @@ import { type Composition } from '../heat/properties';
 export type Confidence = 'high' | 'medium' | 'low';
 
 export type Species =
-  | 'beef'
-  | 'veal'
-  | 'pork'
-  | 'lamb'
-  | 'mutton'
-  | 'goat'
-  | 'venison'
-  | 'chicken'
-  | 'turkey'
-  | 'duck'
-  | 'rabbit';
+  'beef' | 'veal' | 'pork' | 'lamb' | 'mutton' | 'goat' | 'venison' | 'chicken' | 'turkey' | 'duck' | 'rabbit';
 
 /** One braising cut. Lengths in mm, masses in kg unless the name says otherwise, fractions of mass. */
 export interface Cut {

@@ -20,8 +20,12 @@ function outside(
   unit: string,
 ): PlanFault[] {
   if (Number.isFinite(value) && value >= low && value <= high) return [];
-  const got = Number.isFinite(value) ? `${number(value)}${unit} is ${value < low ? 'too little' : 'too much'}` : 'no number was given';
-  return [{ field, message: `${name}: ${got}. Anything from ${number(low)} to ${number(high)}${unit} can be planned.` }];
+  const got = Number.isFinite(value)
+    ? `${number(value)}${unit} is ${value < low ? 'too little' : 'too much'}`
+    : 'no number was given';
+  return [
+    { field, message: `${name}: ${got}. Anything from ${number(low)} to ${number(high)}${unit} can be planned.` },
+  ];
 }
 
 function whole(field: string, name: string, value: number): PlanFault[] {
@@ -63,7 +67,8 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
     return [
       {
         field: 'serveAtMs',
-        message: 'Serving time: that moment has passed. Choose one still to come; the plan says how much time it needs.',
+        message:
+          'Serving time: that moment has passed. Choose one still to come; the plan says how much time it needs.',
       },
     ];
   }
@@ -101,7 +106,10 @@ function checkFit(input: PlanInput): PlanFault[] {
       },
     ];
   }
-  const arrangement = arrange({ diameterM: pot.diameterMm / 1000, heightM: pot.heightMm / 1000 }, lyingPieces(cut, group));
+  const arrangement = arrange(
+    { diameterM: pot.diameterMm / 1000, heightM: pot.heightMm / 1000 },
+    lyingPieces(cut, group),
+  );
   const contents: PotContents = {
     pot: { diameterM: pot.diameterMm / 1000, heightM: pot.heightMm / 1000 },
     arrangements: [arrangement],

@@ -11,8 +11,9 @@ import { type BraiseRequest } from '../forecast/request';
 import { type Heat } from '../heat/sources';
 import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
 import { type Cut, cutById } from '../larder/cuts';
-import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
+import { MATERIAL_HEAT_JKGK, potVolumeL } from '../larder/vessels';
 import { arrange, litresForLevel, meatHeightM, type PotContents, submergedShare } from '../liquid/geometry';
+import { OPEN_SECONDS, type PlannedLooks, plannedLooks, withLooks } from './looks';
 import { type FinishedPot, finishedPot } from '../sauce/finish';
 import { type Day, latestIntoPotMs, layOutDay, type WorkMinutes } from '../schedule/day';
 import { type SearPlan, searPlan } from '../sear/batches';
@@ -70,8 +71,7 @@ export interface Plan {
 }
 
 export type PlanResult =
-  | { readonly ok: true; readonly plan: Plan }
-  | { readonly ok: false; readonly faults: readonly PlanFault[] };
+  { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly faults: readonly PlanFault[] };
 
 const VEGETABLE_MIN = 12;
 const PASTE_AND_GARLIC_MIN = 4;
@@ -121,7 +121,7 @@ function seedOf(input: PlanInput): number {
   return hash >>> 0;
 }
 
-/** The engine's request for a plan, before anything has happened. The input must have passed `checkPlanInput`. */
+/** The engine's request for a plan with nobody opening the pot. The input must have passed `checkPlanInput`. */
 export function braiseRequest(input: PlanInput): BraiseRequest {
   const cut = cutById(input.meat.cutId);
   return {
@@ -150,11 +150,24 @@ export function braiseRequest(input: PlanInput): BraiseRequest {
   };
 }
 
+/** The looks a plan provides for, and the request with all of them in it. */
+export function plannedRequest(input: PlanInput): { readonly looks: PlannedLooks; readonly request: BraiseRequest } {
+  const bare = braiseRequest(input);
+  const contents = contentsOf(input, bare.cut);
+  const arrangement = contents.arrangements[0];
+  const share = arrangement ? submergedShare(arrangement, meatHeightM(contents) * input.liquidLevel) : 1;
+  const looks = plannedLooks(bare, share);
+  return { looks, request: withLooks(bare, looks, 0) };
+}
+
 /**
  * The whole plan that follows from the input, or what keeps it from being planned. Pure: the present moment comes in as
  * `nowMs`. `particles` trades speed against smoothness of the forecast.
  */
-export function makePlan(input: PlanInput, options: { readonly nowMs: number; readonly particles?: number }): PlanResult {
+export function makePlan(
+  input: PlanInput,
+  options: { readonly nowMs: number; readonly particles?: number },
+): PlanResult {
   const faults = checkPlanInput(input, options.nowMs);
   if (faults.length > 0) return { ok: false, faults };
   const result = composePlan(input, options.particles);
@@ -167,7 +180,7 @@ export function makePlan(input: PlanInput, options: { readonly nowMs: number; re
 /** The plan for an input that has passed `checkPlanInput`, whatever the time is now. */
 export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const cut = cutById(input.meat.cutId);
-  const request = braiseRequest(input);
+  const { looks, request } = plannedRequest(input);
   const ensemble = priorEnsemble(request, { particles });
   const forecast = summarise(ensemble);
   const turns = etaOf(forecast, 'turns');
@@ -189,9 +202,9 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     work,
     oven: input.heat.kind === 'oven',
     heatLabel: heatLabel(input.heat),
-    turnPieces: pot.submergedShare < 0.9,
+    turnAtMin: looks.turnMin,
   });
-  const look = lookCostMin(request, turns.p10, 60);
+  const look = lookCostMin(braiseRequest(input), turns.p10, OPEN_SECONDS.fork);
   const evaporated = (ensemble.nominal.evaporatedKg[tenderStep] as number) / 0.96;
   return {
     ok: true,
@@ -212,7 +225,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       course: courseSamples(ensemble, forecast),
       lookCostMin: look,
       goodForMin: etaOf(forecast, 'strings').p50 - turns.p50,
-      reasons: reasonsFor(input, cut, ensemble, forecast),
+      reasons: reasonsFor(input, cut, ensemble, forecast, look),
       watch: thingsToWatch(input, cut, pot, finished, forecast),
     },
   };
@@ -268,8 +281,7 @@ function potPlan(
   const levelMm = (atMin: number): number => levelMmAt(ensemble, stepAt(ensemble.assembly.grid, atMin));
   const start = meatHeightM(contents) * input.liquidLevel;
   const liquid = litresForLevel(contents, start);
-  const meatVolume = (arrangement.pieces.count * arrangement.pieces.volumeM3) * 1000;
-  const potVolume = Math.PI * (input.pot.diameterMm / 200) ** 2 * (input.pot.heightMm / 100);
+  const meatVolume = arrangement.pieces.count * arrangement.pieces.volumeM3 * 1000;
   const top = Math.max(start, meatHeightM(contents)) * 1000;
   return {
     diameterMm: input.pot.diameterMm,
@@ -285,14 +297,14 @@ function potPlan(
     levelHalfMm: levelMm(tenderMin / 2),
     levelEndMm: levelMm(tenderMin),
     headroomMm: input.pot.heightMm - top,
-    fullShare: (liquid + meatVolume + input.vegetablesKg) / potVolume,
+    fullShare: (liquid + meatVolume + input.vegetablesKg) / potVolumeL(input.pot),
     submergedShare: submergedShare(arrangement, start),
     bone: input.meat.onBone && boneFraction(cut, true) > 0 ? cut.boneMode : 'none',
     vegetablesKg: input.vegetablesKg,
   };
 }
 
-function reasonsFor(input: PlanInput, cut: Cut, ensemble: Ensemble, forecast: Forecast): Reason[] {
+function reasonsFor(input: PlanInput, cut: Cut, ensemble: Ensemble, forecast: Forecast, lookMin: number): Reason[] {
   const { nominal, assembly } = ensemble;
   const turns = etaOf(forecast, 'turns');
   const step = stepAt(assembly.grid, turns.p50);
@@ -305,6 +317,7 @@ function reasonsFor(input: PlanInput, cut: Cut, ensemble: Ensemble, forecast: Fo
     `${String(Math.round(input.meat.thicknessMm))} mm thick: ${warmMin === undefined ? 'its middle stays below 85 °C' : `its middle passes 85 °C after about ${String(warmMin)} min`}; from there collagen melts fast.`,
     `The liquid ends at ${String(Math.round(liquidEnd))} °C${input.heat.kind === 'oven' ? `, whatever the dial says above it: covered liquid cannot pass the boil` : ', where you hold it'}.`,
     `This cut needs about ${String(Math.round(cut.cookValue.turns))} minutes at 95 °C; one animal and the next differ by ${String(spread)} %, which is most of the band.`,
+    `Every look lets heat out; one of a minute costs about ${String(Math.max(1, Math.round(lookMin)))} min. ${String(ensemble.request.openings.length)} are counted in.`,
   ];
   return reasons.map((text) => ({ text }));
 }
@@ -320,7 +333,8 @@ function thingsToWatch(input: PlanInput, cut: Cut, pot: PotPlan, finished: Finis
   if (pot.levelEndMm < pot.levelStartMm * 0.6) {
     watch.push('The liquid falls by more than a third: have hot stock ready and look at half time.');
   }
-  if (finished.liquidL < 0.25) watch.push('Less than 250 ml is left at the end: it can catch. Start with more, or a tighter lid.');
+  if (finished.liquidL < 0.25)
+    watch.push('Less than 250 ml is left at the end: it can catch. Start with more, or a tighter lid.');
   if (pot.headroomMm < 50) watch.push('Little headroom: fill with the pot where it will cook, and lift it level.');
   if (input.lid === 'none') watch.push('Without a lid the liquid stays well below the boil and the tops dry.');
   const strings = etaOf(forecast, 'strings').p10;

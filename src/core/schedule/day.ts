@@ -59,7 +59,8 @@ export function layOutDay(options: {
   readonly work: WorkMinutes;
   readonly oven: boolean;
   readonly heatLabel: string;
-  readonly turnPieces: boolean;
+  /** When the pieces are turned, min; undefined if they need not be. */
+  readonly turnAtMin: number | undefined;
 }): Day {
   const { serveMs, intoPotMs, turns, work, oven, heatLabel } = options;
   const liquidStart = plus(intoPotMs, -work.liquid);
@@ -80,7 +81,7 @@ export function layOutDay(options: {
   ];
   return {
     spans: spans.filter((s) => s.toMs > s.fromMs),
-    marks: dayMarks(intoPotMs, turns, oven, options.turnPieces, searStart),
+    marks: dayMarks(intoPotMs, turns, oven, options.turnAtMin, searStart),
     startMs: prepStart,
     lightBurnerMs: searStart,
     intoPotMs,
@@ -98,7 +99,7 @@ function dayMarks(
   intoPotMs: number,
   turns: { readonly p10: number; readonly p50: number },
   oven: boolean,
-  turnPieces: boolean,
+  turnAtMin: number | undefined,
   searStart: number,
 ): DayMark[] {
   const marks: DayMark[] = [];
@@ -111,7 +112,7 @@ function dayMarks(
       why: 'A cold oven costs about eight minutes of braising.',
     });
   }
-  const half = turns.p50 / 2;
+  const half = turnAtMin ?? turns.p50 / 2;
   if (!oven) {
     marks.push({
       id: 'simmer',
@@ -123,12 +124,13 @@ function dayMarks(
   }
   marks.push({
     id: 'half',
-    kind: turnPieces ? 'turn' : 'look',
-    label: turnPieces ? 'turn' : 'level',
+    kind: turnAtMin !== undefined ? 'turn' : 'look',
+    label: turnAtMin !== undefined ? 'turn' : 'level',
     atMs: plus(intoPotMs, half),
-    why: turnPieces
-      ? 'What stands out of the liquid cooks slower and dries; turned at half time it evens out.'
-      : 'Half way: see that the liquid stands where it should.',
+    why:
+      turnAtMin !== undefined
+        ? 'What stands out of the liquid cooks slower and dries; turned at half time it evens out.'
+        : 'Half way: see that the liquid stands where it should.',
   });
   marks.push({
     id: 'test1',

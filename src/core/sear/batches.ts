@@ -31,8 +31,7 @@ function facesOf(cut: Cut): number {
 /** Batches and minutes to brown `pieces` of this size in a round pan. */
 export function searPlan(cut: Cut, size: PieceSize, pieces: number, panDiameterMm: number): SearPlan {
   const pan = (Math.PI / 4) * panDiameterMm ** 2;
-  const footprint =
-    cut.shape === 'disc' ? (Math.PI / 4) * size.lengthMm * size.widthMm : size.lengthMm * size.widthMm;
+  const footprint = cut.shape === 'disc' ? (Math.PI / 4) * size.lengthMm * size.widthMm : size.lengthMm * size.widthMm;
   const byCover = Math.floor((PAN_SHARE * pan) / footprint);
   const fitting = layInPan(panDiameterMm, size.lengthMm, size.widthMm, pieces);
   const most = Math.max(1, Math.min(pieces, byCover, fitting.length));

@@ -58,16 +58,15 @@ const CHEEKS = dish(
   oven(150),
 );
 
-const DUCK = dish(
-  'Duck legs with lentils',
-  4,
-  ['duck_leg', 1.05, 4, 36, true],
-  ['demo-wide-30', 0.4, 0.6],
-  oven(155),
-);
+const DUCK = dish('Duck legs with lentils', 4, ['duck_leg', 1.05, 4, 36, true], ['demo-wide-30', 0.4, 0.6], oven(155));
 
 /** What was cooked in past weeks, newest first: days ago, hour served, and the seed of each pot's hidden truth. */
-export const PAST: readonly { readonly dish: Dish; readonly daysAgo: number; readonly hour: number; readonly truth: number }[] = [
+export const PAST: readonly {
+  readonly dish: Dish;
+  readonly daysAgo: number;
+  readonly hour: number;
+  readonly truth: number;
+}[] = [
   { dish: CHEEKS, daysAgo: 4, hour: 19, truth: 11 },
   { dish: DUCK, daysAgo: 9, hour: 20, truth: 23 },
   {
@@ -82,7 +81,12 @@ export const PAST: readonly { readonly dish: Dish; readonly daysAgo: number; rea
     hour: 19,
     truth: 41,
   },
-  { dish: { ...SHANKS, title: 'Lamb shanks, small pot' , massKg: 1.15, pieces: 3, eaters: 3, potId: 'demo-round-26' }, daysAgo: 31, hour: 20, truth: 53 },
+  {
+    dish: { ...SHANKS, title: 'Lamb shanks, small pot', massKg: 1.15, pieces: 3, eaters: 3, potId: 'demo-round-26' },
+    daysAgo: 31,
+    hour: 20,
+    truth: 53,
+  },
   {
     dish: dish('Pork collar with fennel', 6, ['pork_neck', 1.5, 1, 85, false], ['demo-round-26', 0.5, 0.5], simmer),
     daysAgo: 38,

@@ -89,7 +89,13 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
         { transaction },
       );
       await db.events.bulkCreate(
-        cook.events.map((e, position) => ({ id: e.id, cookId: id, position, atMs: e.atMs, act: JSON.stringify(e.act) })),
+        cook.events.map((e, position) => ({
+          id: e.id,
+          cookId: id,
+          position,
+          atMs: e.atMs,
+          act: JSON.stringify(e.act),
+        })),
         { transaction },
       );
     }

@@ -5,16 +5,20 @@ import { hiddenPot } from '../../core/cook/hidden';
 import { etaOf } from '../../core/forecast/forecast';
 import { type BraiseRequest } from '../../core/forecast/request';
 import { type PlanInput } from '../../core/plan/input';
-import { braiseRequest, composePlan, type Plan } from '../../core/plan/plan';
+import { OPEN_SECONDS } from '../../core/plan/looks';
+import { braiseRequest, composePlan, type Plan, plannedRequest } from '../../core/plan/plan';
 import { stageIndex } from '../../core/tenderness/stages';
 
 const MIN_MS = 60_000;
-const RETEST_MIN = 22;
+const RETEST_MIN = 15;
 const TESTS_AT_MOST = 12;
+/** Mostly right, now and then off. */
+const SCORE_CYCLE = [3, 3, 2, 3, 4] as const;
 
 export function planFor(input: PlanInput): Plan {
   const result = composePlan(input);
-  if (!result.ok) throw new Error(`The demo plan “${input.title}” cannot be cooked: ${result.faults[0]?.message ?? ''}`);
+  if (!result.ok)
+    throw new Error(`The demo plan “${input.title}” cannot be cooked: ${result.faults[0]?.message ?? ''}`);
   return result.plan;
 }
 
@@ -29,12 +33,12 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
   const eta = etaOf(plan.forecast, 'turns');
   const events = [record(intoPotMs, { kind: 'intoPot' })];
   const at = (minutes: number): number => intoPotMs + minutes * MIN_MS;
-  const turnMin = Math.round(eta.p50 / 2);
-  if (plan.pot.submergedShare < 0.9 && at(turnMin) < untilMs) {
+  const { turnMin } = plannedRequest(plan.input).looks;
+  if (turnMin !== undefined && at(turnMin) < untilMs) {
     events.push(record(at(turnMin), { kind: 'turned' }));
-    request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: 90 }] };
+    request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: OPEN_SECONDS.turned }] };
   }
-  let testMin = Math.round(Math.max(eta.p10, turnMin + RETEST_MIN));
+  let testMin = Math.round(eta.p10);
   for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
     const stage = hiddenPot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
@@ -42,7 +46,7 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
       events.push(record(at(testMin + 2), { kind: 'offHeat' }));
       break;
     }
-    request = { ...request, openings: [...request.openings, { atMin: testMin, seconds: 60 }] };
+    request = { ...request, openings: [...request.openings, { atMin: testMin, seconds: OPEN_SECONDS.fork }] };
     testMin += RETEST_MIN;
   }
   return events;
@@ -61,8 +65,8 @@ export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
   const verdict: Verdict = {
     tenderness: fell ? 4 : 5,
     moisture: fell ? 3 : 4,
-    sauce: 2 + (truth % 3),
-    salt: 2 + ((truth >> 1) % 3),
+    sauce: SCORE_CYCLE[truth % SCORE_CYCLE.length] ?? 3,
+    salt: SCORE_CYCLE[(truth >> 2) % SCORE_CYCLE.length] ?? 3,
     nextTime: nextTime(spareMin, fell),
   };
   return [...events, record(off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS, { kind: 'finished', verdict })];
@@ -71,6 +75,7 @@ export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
 function nextTime(spareMin: number, fell: boolean): string {
   if (fell) return 'First test ten minutes sooner: it was falling already.';
   if (spareMin < 0) return `Start half an hour earlier; we ate ${String(Math.round(-spareMin))} minutes late.`;
-  if (spareMin > 60) return `It stood warm for ${String(Math.round(spareMin))} minutes: nine in ten is plenty for this cut.`;
+  if (spareMin > 60)
+    return `It stood warm for ${String(Math.round(spareMin))} minutes: nine in ten is plenty for this cut.`;
   return 'The same again, with greens.';
 }

@@ -15,14 +15,30 @@ function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone:
     min: fromMs,
     max: toMs,
     splitNumber: 5,
-    axisLabel: { color: colours.mute, fontFamily: FONT, fontSize: 13, hideOverlap: true, formatter: (ms: number) => clock(ms, timeZone) },
+    axisLabel: {
+      color: colours.mute,
+      fontFamily: FONT,
+      fontSize: 13,
+      hideOverlap: true,
+      formatter: (ms: number) => clock(ms, timeZone),
+    },
     axisLine: { lineStyle: { color: colours.line } },
     splitLine: { show: false },
   };
 }
 
 /** Temperatures of liquid and meat along the nominal course. */
-export function HeatChart({ course, startMs, timeZone, height = 330 }: { course: CourseSamples; startMs: number; timeZone: string; height?: number }) {
+export function HeatChart({
+  course,
+  startMs,
+  timeZone,
+  height = 330,
+}: {
+  course: CourseSamples;
+  startMs: number;
+  timeZone: string;
+  height?: number;
+}) {
   const option = useCallback(
     (c: ChartColours) => {
       const points = (values: readonly number[]): [number, number][] =>
@@ -32,7 +48,11 @@ export function HeatChart({ course, startMs, timeZone, height = 330 }: { course:
         animation: false,
         textStyle: { fontFamily: FONT },
         grid: { left: 48, right: 92, top: 16, bottom: 30 },
-        tooltip: { trigger: 'axis', valueFormatter: (v: number) => `${String(Math.round(v))} °C`, axisPointer: { label: { show: false } } },
+        tooltip: {
+          trigger: 'axis',
+          valueFormatter: (v: number) => `${String(Math.round(v))} °C`,
+          axisPointer: { label: { show: false } },
+        },
         xAxis: timeAxis(c, startMs, startMs + last * 60_000, timeZone),
         yAxis: {
           type: 'value',
@@ -59,7 +79,14 @@ export function HeatChart({ course, startMs, timeZone, height = 330 }: { course:
               data: [{ yAxis: 85 }],
             },
           },
-          { name: 'Meat, mean', type: 'line', showSymbol: false, data: points(course.meanC), color: c.wine, lineStyle: { width: 2, type: 'dashed' } },
+          {
+            name: 'Meat, mean',
+            type: 'line',
+            showSymbol: false,
+            data: points(course.meanC),
+            color: c.wine,
+            lineStyle: { width: 2, type: 'dashed' },
+          },
           {
             name: 'Meat, middle',
             type: 'line',
@@ -104,7 +131,8 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
   const option = useCallback(
     (c: ChartColours) => {
       const at = (i: number): number => startMs + (band.minutes[i] as number) * 60_000;
-      const line = (values: readonly number[]): [number, number][] => values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
+      const line = (values: readonly number[]): [number, number][] =>
+        values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
       const last = band.minutes.length - 1;
       const names = ['raw', ...STAGES.slice(1).map((s) => STAGE_WORDS[s].name)];
       return {
@@ -115,7 +143,8 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
           trigger: 'axis',
           formatter: (items: { dataIndex: number }[]) => {
             const i = items[0]?.dataIndex ?? 0;
-            const word = (v: number | undefined): string => STAGE_WORDS[STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds'].name;
+            const word = (v: number | undefined): string =>
+              STAGE_WORDS[STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds'].name;
             return `${clock(at(i), timeZone)}: likely ${word(band.p10[i])} to ${word(band.p90[i])}, most likely ${word(band.p50[i])}`;
           },
         },
@@ -129,7 +158,15 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
           splitLine: { lineStyle: { color: c.line } },
         },
         series: [
-          { type: 'line', stack: 'band', showSymbol: false, data: line(band.p10), lineStyle: { opacity: 0 }, color: c.ember, silent: true },
+          {
+            type: 'line',
+            stack: 'band',
+            showSymbol: false,
+            data: line(band.p10),
+            lineStyle: { opacity: 0 },
+            color: c.ember,
+            silent: true,
+          },
           {
             type: 'line',
             stack: 'band',

@@ -26,26 +26,36 @@ const tones = {
     background: var(--plate);
     color: var(--ink);
     border-color: var(--line);
-    &:hover { border-color: var(--mute); }
+    &:hover {
+      border-color: var(--mute);
+    }
   `,
   main: css`
     background: var(--enamel);
     color: var(--on-enamel);
     border-color: var(--enamel);
-    [data-theme='dark'] & { border-color: var(--line); }
-    &:hover { filter: brightness(1.2); }
+    [data-theme='dark'] & {
+      border-color: var(--line);
+    }
+    &:hover {
+      filter: brightness(1.2);
+    }
   `,
   hands: css`
     background: linear-gradient(100deg, var(--glow), var(--ember));
     color: var(--on-ember);
     border-color: transparent;
-    &:hover { filter: brightness(1.06); }
+    &:hover {
+      filter: brightness(1.06);
+    }
   `,
   danger: css`
     background: var(--plate);
     color: var(--danger);
     border-color: var(--danger);
-    &:hover { background: var(--danger-ground); }
+    &:hover {
+      background: var(--danger-ground);
+    }
   `,
 } as const;
 
@@ -55,7 +65,10 @@ export type Tone = keyof typeof tones;
 export const Button = styled(AriaButton)<{ $tone?: Tone }>`
   ${shape}
   ${({ $tone }) => tones[$tone ?? 'plain']}
-  &[data-disabled] { opacity: 0.55; cursor: default; }
+  &[data-disabled] {
+    opacity: 0.55;
+    cursor: default;
+  }
 `;
 
 /** The same look on a link. */

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 
 /** An enamel plate: near-white, thin dark rim, round corners. */
 export const Panel = styled.section`
+  position: relative;
   background: var(--plate);
   border: 2px solid var(--rim);
   border-radius: 16px;
@@ -24,7 +25,10 @@ export const Page = styled.main`
   padding: 16px;
   display: grid;
   gap: 16px;
-  @media (max-width: 480px) { padding: 12px; gap: 12px; }
+  @media (max-width: 480px) {
+    padding: 12px;
+    gap: 12px;
+  }
 `;
 
 /** A short caution at the step where it matters. */

@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { type ReactNode } from 'react';
 import { Button as AriaButton, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
+import { useThemeScope } from '../ThemeScope';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -13,7 +14,10 @@ const Overlay = styled(ModalOverlay)`
   place-items: center;
   padding: 12px;
   z-index: 50;
-  @media (max-width: 560px) { place-items: end stretch; padding: 0; }
+  @media (max-width: 560px) {
+    place-items: end stretch;
+    padding: 0;
+  }
 `;
 
 const Box = styled(Modal)`
@@ -24,7 +28,10 @@ const Box = styled(Modal)`
   width: min(560px, 100%);
   max-height: 92vh;
   overflow: auto;
-  @media (max-width: 560px) { border-radius: 18px 18px 0 0; width: 100%; }
+  @media (max-width: 560px) {
+    border-radius: 18px 18px 0 0;
+    width: 100%;
+  }
 `;
 
 const Body = styled(Dialog)`
@@ -39,7 +46,9 @@ const Head = styled.div`
   justify-content: space-between;
   align-items: start;
   gap: 12px;
-  h2 { font-size: 22px; }
+  h2 {
+    font-size: 22px;
+  }
   button {
     width: 44px;
     height: 44px;
@@ -62,8 +71,10 @@ interface SheetProps {
 
 /** A dialog: in the middle on wide screens, from the bottom edge on a phone. */
 export function Sheet({ title, isOpen, onClose, children }: SheetProps) {
+  const theme = useThemeScope();
   return (
     <Overlay
+      data-theme={theme}
       isOpen={isOpen}
       onOpenChange={(open) => {
         if (!open) onClose();

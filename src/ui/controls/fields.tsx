@@ -2,6 +2,7 @@
 
 import { ChevronDown, Minus, Plus } from 'lucide-react';
 import { type ReactNode } from 'react';
+import { useThemeScope } from '../ThemeScope';
 import {
   Button as AriaButton,
   FieldError,
@@ -14,14 +15,16 @@ import {
   Header,
   NumberField as AriaNumberField,
   Popover,
-  Radio,
+  RadioButton,
+  RadioField,
   RadioGroup,
   Select,
   SelectValue,
   Slider as AriaSlider,
   SliderThumb,
   SliderTrack,
-  Switch as AriaSwitch,
+  SwitchButton,
+  SwitchField,
   TextArea as AriaTextArea,
   TextField as AriaTextField,
 } from 'react-aria-components';
@@ -53,8 +56,12 @@ const NumberGroup = styled(Group)`
   display: flex;
   align-items: stretch;
   overflow: hidden;
-  &[data-focus-within] { border-color: var(--glow); }
-  &[data-invalid] { border-color: var(--danger); }
+  &[data-focus-within] {
+    border-color: var(--glow);
+  }
+  &[data-invalid] {
+    border-color: var(--danger);
+  }
   input {
     flex: 1;
     min-width: 0;
@@ -74,7 +81,12 @@ const NumberGroup = styled(Group)`
     place-items: center;
     cursor: pointer;
   }
-  span { align-self: center; color: var(--mute); padding-right: 8px; font-size: 14px; }
+  span {
+    align-self: center;
+    color: var(--mute);
+    padding-right: 8px;
+    font-size: 14px;
+  }
 `;
 
 interface NumberFieldProps {
@@ -146,8 +158,12 @@ const Item = styled(ListBoxItem)`
   border-radius: 8px;
   cursor: pointer;
   outline: none;
-  &[data-focused] { background: var(--well); }
-  &[data-selected] { font-weight: 700; }
+  &[data-focused] {
+    background: var(--well);
+  }
+  &[data-selected] {
+    font-weight: 700;
+  }
 `;
 
 const SectionHeader = styled(Header)`
@@ -171,6 +187,7 @@ interface SelectFieldProps {
 
 /** One of a list, in sections. */
 export function SelectField({ label, value, sections, error, onChange }: SelectFieldProps) {
+  const theme = useThemeScope();
   return (
     <Select
       value={value}
@@ -185,7 +202,7 @@ export function SelectField({ label, value, sections, error, onChange }: SelectF
         <ChevronDown size={18} aria-hidden />
       </SelectButton>
       <ErrorText>{error}</ErrorText>
-      <List>
+      <List data-theme={theme}>
         <ListBox>
           {sections.map((section, i) => (
             <ListBoxSection key={section.title ?? i} aria-label={section.title ?? label}>
@@ -207,11 +224,17 @@ const Cards = styled(RadioGroup)<{ $columns: number }>`
   display: grid;
   grid-template-columns: repeat(${({ $columns }) => $columns}, minmax(0, 1fr));
   gap: 8px;
-  @media (max-width: 640px) { grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr)); }
-  > label, > span:first-child { grid-column: 1 / -1; margin: 0; }
+  @media (max-width: 640px) {
+    grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr));
+  }
+  > [data-schools-label] {
+    grid-column: 1 / -1;
+    margin: 0;
+  }
 `;
 
-const Card = styled(Radio)`
+const Card = styled(RadioButton)`
+  height: 100%;
   border: 2px solid var(--line);
   background: var(--plate);
   border-radius: 12px;
@@ -219,11 +242,27 @@ const Card = styled(Radio)`
   cursor: pointer;
   display: block;
   min-height: 48px;
-  strong { display: block; }
-  small { display: block; color: var(--mute); font-size: 13px; line-height: 1.3; }
-  &[data-selected] { background: var(--enamel); border-color: var(--glow); color: var(--on-enamel); }
-  &[data-selected] small { color: var(--on-enamel-mute); }
-  &[data-focus-visible] { outline: 3px solid var(--glow); outline-offset: 2px; }
+  strong {
+    display: block;
+  }
+  small {
+    display: block;
+    color: var(--mute);
+    font-size: 13px;
+    line-height: 1.3;
+  }
+  &[data-selected] {
+    background: var(--enamel);
+    border-color: var(--glow);
+    color: var(--on-enamel);
+  }
+  &[data-selected] small {
+    color: var(--on-enamel-mute);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
 `;
 
 export interface School {
@@ -243,18 +282,29 @@ interface SchoolsProps {
 }
 
 /** Named ways of doing one thing, each with a line of why; the default is marked. */
-export function Schools({ label, value, schools, columns = schools.length, hideLabel = false, onChange }: SchoolsProps) {
+export function Schools({
+  label,
+  value,
+  schools,
+  columns = schools.length,
+  hideLabel = false,
+  onChange,
+}: SchoolsProps) {
   return (
     <Cards $columns={columns} value={value} onChange={onChange} aria-label={hideLabel ? label : undefined}>
-      {hideLabel ? null : <LabelText>{label}</LabelText>}
+      {hideLabel ? null : <LabelText data-schools-label>{label}</LabelText>}
       {schools.map((s) => (
-        <Card key={s.id} value={s.id}>
-          <strong>
-            {s.name}
-            {s.isDefault === true ? ' · usual' : ''}
-          </strong>
-          <small>{s.why}</small>
-        </Card>
+        <RadioField key={s.id} value={s.id}>
+          <Card>
+            <strong>{s.name}</strong>
+            {s.why === '' ? null : (
+              <small>
+                {s.isDefault === true ? 'usual: ' : ''}
+                {s.why}
+              </small>
+            )}
+          </Card>
+        </RadioField>
       ))}
     </Cards>
   );
@@ -286,7 +336,9 @@ const SliderLine = styled.div`
   display: flex;
   justify-content: space-between;
   font-size: 14px;
-  output { font-weight: 650; }
+  output {
+    font-weight: 650;
+  }
 `;
 
 interface SliderProps {
@@ -302,13 +354,13 @@ interface SliderProps {
 /** A slider that says its value in words. */
 export function Slider({ label, value, min, max, step, says, onChange }: SliderProps) {
   return (
-    <AriaSlider
+    <AriaSlider<number>
       minValue={min}
       maxValue={max}
       step={step}
       value={Math.min(max, Math.max(min, Number.isFinite(value) ? value : min))}
       onChange={(v) => {
-        onChange(Array.isArray(v) ? (v[0] ?? min) : v);
+        onChange(v);
       }}
     >
       <SliderLine>
@@ -322,7 +374,7 @@ export function Slider({ label, value, min, max, step, says, onChange }: SliderP
   );
 }
 
-const SwitchBox = styled(AriaSwitch)`
+const SwitchBox = styled(SwitchButton)`
   display: inline-flex;
   align-items: center;
   gap: 10px;
@@ -347,9 +399,16 @@ const SwitchBox = styled(AriaSwitch)`
     border-radius: 50%;
     background: var(--plate);
   }
-  &[data-selected] i { background: var(--sage); }
-  &[data-selected] i::after { left: 20px; }
-  &[data-focus-visible] i { outline: 3px solid var(--glow); outline-offset: 2px; }
+  &[data-selected] i {
+    background: var(--sage);
+  }
+  &[data-selected] i::after {
+    left: 20px;
+  }
+  &[data-focus-visible] i {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
 `;
 
 export function Switch({
@@ -362,10 +421,12 @@ export function Switch({
   onChange: (value: boolean) => void;
 }) {
   return (
-    <SwitchBox isSelected={value} onChange={onChange}>
-      <i />
-      {children}
-    </SwitchBox>
+    <SwitchField isSelected={value} onChange={onChange}>
+      <SwitchBox>
+        <i />
+        {children}
+      </SwitchBox>
+    </SwitchField>
   );
 }
 
@@ -394,9 +455,22 @@ interface TextFieldProps {
   readonly onChange: (value: string) => void;
 }
 
-export function TextField({ label, value, error, multiline = false, type = 'text', maxLength, onChange }: TextFieldProps) {
+export function TextField({
+  label,
+  value,
+  error,
+  multiline = false,
+  type = 'text',
+  maxLength,
+  onChange,
+}: TextFieldProps) {
   return (
-    <AriaTextField value={value} onChange={onChange} isInvalid={error !== undefined} {...(maxLength === undefined ? {} : { maxLength })}>
+    <AriaTextField
+      value={value}
+      onChange={onChange}
+      isInvalid={error !== undefined}
+      {...(maxLength === undefined ? {} : { maxLength })}
+    >
       <LabelText>{label}</LabelText>
       {multiline ? <AreaBox /> : <TextBox type={type} />}
       <ErrorText>{error}</ErrorText>

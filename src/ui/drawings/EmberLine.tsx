@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { clock, duration } from '../time';
 import { type DayMark, type DaySpan } from '@/core/schedule/day';
 
-const VIEW = { width: 1240, height: 122 };
+const VIEW = { width: 1240, height: 108 };
 const BAND_Y = 58;
 const HANDS = 38;
 const HEAT = 22;
@@ -30,7 +30,10 @@ export interface EmberLineProps {
 
 const Scroll = styled.div`
   overflow-x: auto;
-  svg { min-width: 720px; display: block; }
+  svg {
+    min-width: 720px;
+    display: block;
+  }
 `;
 
 const FILL: Readonly<Record<DaySpan['kind'], string>> = {
@@ -51,17 +54,26 @@ function textWidth(text: string, size: number): number {
   return text.length * size * 0.56;
 }
 
-/** Drops labels that would run into the one before them. */
-function withoutCollisions<T extends { readonly x: number; readonly text: string }>(labels: readonly T[], size: number): T[] {
+/** Keeps labels, most important first, that run into none kept before. */
+function withoutCollisions<T extends { readonly x: number; readonly text: string }>(
+  labels: readonly T[],
+  size: number,
+): T[] {
   const kept: T[] = [];
-  let end = -Infinity;
-  for (const label of [...labels].sort((a, b) => a.x - b.x)) {
+  for (const label of labels) {
     const half = textWidth(label.text, size) / 2;
-    if (label.x - half < end + 8) continue;
-    kept.push(label);
-    end = label.x + half;
+    const clear = kept.every((k) => Math.abs(k.x - label.x) > half + textWidth(k.text, size) / 2 + 8);
+    if (clear) kept.push(label);
   }
   return kept;
+}
+
+/** The longest wording of a span that fits into its width; empty if none does. */
+function fitting(span: DaySpan, width: number): string {
+  const minutes = duration((span.toMs - span.fromMs) / 60_000);
+  const wordings =
+    span.kind === 'hands' ? [`${span.label} · ${minutes}`, span.label, span.label.split(',')[0] ?? ''] : [span.label];
+  return wordings.find((w) => textWidth(w, 14) + 16 < width) ?? '';
 }
 
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
@@ -84,11 +96,18 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
     `. Fork turns about ${clock(ready.p50Ms, timeZone)}, likely ${clock(ready.p10Ms, timeZone)} to ${clock(ready.p90Ms, timeZone)}. ` +
     marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ') +
     '.' +
-    (actual ? ` As it went: ${actual.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ')}.` : '');
+    (actual
+      ? ` As it went: ${actual.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ')}.`
+      : '');
   const ticks = withoutCollisions(
     [
-      ...spans.map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: s.id === 'braise' })),
       { x: x(serveMs), text: clock(serveMs, timeZone), strong: true },
+      ...spans
+        .filter((s) => s.id === 'braise')
+        .map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: true })),
+      ...spans
+        .filter((s) => s.id !== 'plate')
+        .map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: false })),
     ],
     14,
   );
@@ -99,7 +118,7 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
     ],
     14,
   );
-  const height = actual ? VIEW.height + 34 : VIEW.height;
+  const height = VIEW.height + (actual ? 44 : 0) + (nowMs === undefined ? 0 : 16);
   return (
     <Scroll tabIndex={0} role="group" aria-label="Ember line, scrolls sideways on narrow screens">
       <svg viewBox={`0 0 ${String(VIEW.width)} ${String(height)}`} width="100%" role="img" aria-label={says}>
@@ -117,18 +136,18 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
         <rect x={pad - 8} y={BAND_Y - 8} width={VIEW.width - 2 * pad + 16} height={16} rx={8} fill="var(--well)" />
         {spans.map((s) => {
           const b = band(s, BAND_Y, 1);
-          const label = `${s.label}${s.kind === 'hands' && b.w > 110 ? ` · ${duration((s.toMs - s.fromMs) / 60_000)}` : ''}`;
           return (
-            <g key={s.id}>
-              <rect x={b.x} y={b.y} width={b.w} height={b.h} rx={s.kind === 'heat' || s.kind === 'wait' ? 6 : 9} fill={FILL[s.kind]}>
-                <title>{`${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
-              </rect>
-              {textWidth(label, 14) + 14 < b.w ? (
-                <text x={b.x + 9} y={BAND_Y + 5} fontSize="14" fontWeight={s.kind === 'hands' ? 700 : 500} fill={INK[s.kind]}>
-                  {label}
-                </text>
-              ) : null}
-            </g>
+            <rect
+              key={s.id}
+              x={b.x}
+              y={b.y}
+              width={b.w}
+              height={b.h}
+              rx={s.kind === 'heat' || s.kind === 'wait' ? 6 : 9}
+              fill={FILL[s.kind]}
+            >
+              <title>{`${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+            </rect>
           );
         })}
         <rect
@@ -138,19 +157,59 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
           height={34}
           fill={`url(#ready${id})`}
         />
-        <path d={`M${String(x(ready.p50Ms))} ${String(BAND_Y - 22)} V${String(BAND_Y + 22)}`} stroke="var(--ember-ink)" strokeWidth="3" />
+        <path
+          d={`M${String(x(ready.p50Ms))} ${String(BAND_Y - 22)} V${String(BAND_Y + 22)}`}
+          stroke="var(--ember-ink)"
+          strokeWidth="3"
+        />
+        {spans.map((s) => {
+          const b = band(s, BAND_Y, 1);
+          return (
+            <text
+              key={s.id}
+              x={b.x + 9}
+              y={BAND_Y + 5}
+              fontSize="14"
+              fontWeight={s.kind === 'hands' ? 700 : 500}
+              fill={INK[s.kind]}
+            >
+              {fitting(s, b.w)}
+            </text>
+          );
+        })}
         {marks.map((m) => (
-          <path key={m.id} d={`M${String(x(m.atMs))} ${String(BAND_Y - 21)} V${String(BAND_Y + 14)}`} stroke="var(--glow)" strokeWidth="3">
+          <path
+            key={m.id}
+            d={`M${String(x(m.atMs))} ${String(BAND_Y - 24)} V${String(BAND_Y + (m.kind === 'oven' ? -12 : 14))}`}
+            stroke="var(--glow)"
+            strokeWidth="3"
+          >
             <title>{`${m.label}, ${clock(m.atMs, timeZone)}: ${m.why}`}</title>
           </path>
         ))}
         {above.map((l) => (
-          <text key={`${l.text}${String(l.x)}`} x={l.x} y={BAND_Y - 30} textAnchor="middle" fontSize="14" fontWeight={l.ember ? 700 : 400} fill={l.ember ? 'var(--ember-ink)' : 'var(--ink)'}>
+          <text
+            key={`${l.text}${String(l.x)}`}
+            x={l.x}
+            y={BAND_Y - 30}
+            textAnchor="middle"
+            fontSize="14"
+            fontWeight={l.ember ? 700 : 400}
+            fill={l.ember ? 'var(--ember-ink)' : 'var(--ink)'}
+          >
             {l.text}
           </text>
         ))}
         {ticks.map((t) => (
-          <text key={`${t.text}${String(t.x)}`} x={t.x} y={BAND_Y + 46} textAnchor="middle" fontSize="14" fontWeight={t.strong ? 700 : 400} fill="var(--mute)">
+          <text
+            key={`${t.text}${String(t.x)}`}
+            x={t.x}
+            y={BAND_Y + 46}
+            textAnchor="middle"
+            fontSize="14"
+            fontWeight={t.strong ? 700 : 400}
+            fill="var(--mute)"
+          >
             {t.text}
           </text>
         ))}
@@ -163,16 +222,20 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
           );
         })}
         {actual ? (
-          <text x={pad} y={BAND_Y + 98} fontSize="14" fill="var(--mute)">
+          <text x={VIEW.width - pad} y={BAND_Y + 81} fontSize="14" textAnchor="end" fill="var(--mute)">
             as it went
           </text>
         ) : null}
         {nowMs === undefined ? null : (
           <g>
-            <path d={`M${String(x(nowMs))} ${String(BAND_Y - 26)} V${String(BAND_Y + 28)}`} stroke="var(--ink)" strokeWidth="3" />
+            <path
+              d={`M${String(x(nowMs))} ${String(BAND_Y - 26)} V${String(BAND_Y + 28)}`}
+              stroke="var(--ink)"
+              strokeWidth="3"
+            />
             <circle cx={x(nowMs)} cy={BAND_Y - 26} r={6} fill="var(--ink)" />
             <text x={x(nowMs)} y={BAND_Y + 62} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
-              now {clock(nowMs, timeZone)}
+              {clock(nowMs, timeZone)}
             </text>
           </g>
         )}

@@ -27,7 +27,9 @@ function Fork({ depth, tilt }: { depth: number; tilt: number }) {
       strokeLinecap="round"
     >
       <path d={`M50 ${String(tip - 60)} V${String(tip - 34)}`} strokeWidth="4.6" />
-      <path d={`M39 ${String(tip)} V${String(tip - 22)} C39 ${String(tip - 36)} 61 ${String(tip - 36)} 61 ${String(tip - 22)} V${String(tip)}`} />
+      <path
+        d={`M39 ${String(tip)} V${String(tip - 22)} C39 ${String(tip - 36)} 61 ${String(tip - 36)} 61 ${String(tip - 22)} V${String(tip)}`}
+      />
       <path d={`M46.3 ${String(tip)} V${String(tip - 27)}`} />
       <path d={`M53.7 ${String(tip)} V${String(tip - 27)}`} />
     </g>
@@ -102,7 +104,9 @@ const Row = styled.ul`
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 8px;
-  @media (max-width: 720px) { grid-template-columns: repeat(3, minmax(0, 1fr)); }
+  @media (max-width: 720px) {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
 `;
 
 const Step = styled.li<{ $marked: boolean }>`
@@ -112,9 +116,19 @@ const Step = styled.li<{ $marked: boolean }>`
   border-radius: 12px;
   padding: 6px 6px 8px;
   text-align: center;
-  h3 { font-size: 17px; }
-  p { font-size: 13px; line-height: 1.25; color: ${({ $marked }) => ($marked ? 'var(--on-enamel-mute)' : 'var(--mute)')}; }
-  b { display: block; font-size: 14px; margin-top: 4px; }
+  h3 {
+    font-size: 17px;
+  }
+  p {
+    font-size: 13px;
+    line-height: 1.25;
+    color: ${({ $marked }) => ($marked ? 'var(--on-enamel-mute)' : 'var(--mute)')};
+  }
+  b {
+    display: block;
+    font-size: 14px;
+    margin-top: 4px;
+  }
 `;
 
 interface ForkScaleProps {

@@ -17,7 +17,13 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
   const barW = 205;
   const says = `${pan.name} from above: batch 1 of ${String(sear.batches)} holds ${String(sear.perBatch)} of ${String(pieces)} pieces and covers ${String(share)} % of the pan. Beyond ${String(limit)} % it steams instead of searing.`;
   return (
-    <svg viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`} width="100%" role="img" aria-label={says} style={{ display: 'block' }}>
+    <svg
+      viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`}
+      width="100%"
+      role="img"
+      aria-label={says}
+      style={{ display: 'block' }}
+    >
       <defs>
         <radialGradient id="pan-heat">
           <stop offset="0" stopColor="#b4451f" />
@@ -25,7 +31,15 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
           <stop offset="1" stopColor="#2a2422" />
         </radialGradient>
       </defs>
-      <rect x={cx + radius - 8} y={cy - 13} width={60} height={26} rx={13} fill="#17363c" />
+      <rect
+        x={radius - 8}
+        y={-13}
+        width={120}
+        height={26}
+        rx={13}
+        fill="#17363c"
+        transform={`translate(${String(cx)} ${String(cy)}) rotate(42)`}
+      />
       <circle cx={cx} cy={cy} r={radius + 12} fill="#17363c" />
       <circle cx={cx} cy={cy} r={radius} fill="url(#pan-heat)" />
       {sear.layout.map((p, i) => {
@@ -35,11 +49,30 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
         const y = cy + p.y * scale;
         return (
           <g key={i}>
-            <rect x={x - w / 2 - 4 * scale} y={y - h / 2 - 4 * scale} width={w + 8 * scale} height={h + 8 * scale} rx={round ? Math.min(w, h) / 2 : 10} fill="none" stroke="#f1e1c3" strokeDasharray="4 4" opacity="0.7" />
+            <rect
+              x={x - w / 2 - 4 * scale}
+              y={y - h / 2 - 4 * scale}
+              width={w + 8 * scale}
+              height={h + 8 * scale}
+              rx={round ? Math.min(w, h) / 2 : 10}
+              fill="none"
+              stroke="#f1e1c3"
+              strokeDasharray="4 4"
+              opacity="0.7"
+            />
             {round ? (
               <ellipse cx={x} cy={y} rx={w / 2} ry={h / 2} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
             ) : (
-              <rect x={x - w / 2} y={y - h / 2} width={w} height={h} rx={Math.min(10, h / 4)} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
+              <rect
+                x={x - w / 2}
+                y={y - h / 2}
+                width={w}
+                height={h}
+                rx={Math.min(10, h / 4)}
+                fill="#7b2740"
+                stroke="#3d0f1e"
+                strokeWidth="1.5"
+              />
             )}
             {Math.min(w, h) > 24 ? (
               <text x={x} y={y + 5} textAnchor="middle" fontSize="14" fontWeight="700" fill="#fcf3df">
@@ -60,7 +93,14 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
           {sear.minutesPerBatch} min, then the pan recovers
         </text>
         <rect x={barX} y={cy - 6} width={barW} height={14} rx={7} fill="var(--line)" />
-        <rect x={barX} y={cy - 6} width={Math.max(8, barW * Math.min(1, sear.coverage))} height={14} rx={7} fill="var(--ember)" />
+        <rect
+          x={barX}
+          y={cy - 6}
+          width={Math.max(8, barW * Math.min(1, sear.coverage))}
+          height={14}
+          rx={7}
+          fill="var(--ember)"
+        />
         <path d={`M${String(barX + barW * PAN_SHARE)} ${String(cy - 14)} v30`} stroke="var(--ink)" strokeWidth="3" />
         <text x={barX} y={cy + 34}>
           {share} % of the pan covered

@@ -40,7 +40,12 @@ function piecesInSection(pot: PotPlan): Box[] {
       const count = row % 2 === 0 ? across : Math.max(1, across - 1);
       const gap = (inside - count * edge) / (count + 1);
       for (let i = 0; i < count; i++) {
-        boxes.push({ x: gap + i * (edge + gap), y: (row * pot.meatTopMm) / high, w: edge, h: pot.meatTopMm / high - 1 });
+        boxes.push({
+          x: gap + i * (edge + gap),
+          y: (row * pot.meatTopMm) / high,
+          w: edge,
+          h: pot.meatTopMm / high - 1,
+        });
       }
     }
     return boxes;
@@ -63,7 +68,14 @@ function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
   const round = pot.profile === 'roll';
   const shape = (scale: number, fill: string, opacity = 1): ReactNode =>
     round ? (
-      <ellipse cx={cx} cy={cy} rx={(box.w / 2 - 1) * scale} ry={(box.h / 2 - 1) * scale} fill={fill} opacity={opacity} />
+      <ellipse
+        cx={cx}
+        cy={cy}
+        rx={(box.w / 2 - 1) * scale}
+        ry={(box.h / 2 - 1) * scale}
+        fill={fill}
+        opacity={opacity}
+      />
     ) : (
       <rect
         x={cx - (box.w / 2 - 1) * scale}
@@ -80,18 +92,48 @@ function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
       {shape(1, cool > 0 ? 'var(--wine)' : '#9a5a4c')}
       {cool > 0 && cool < 1 ? shape(1, '#b9805f', 0.55) : null}
       {cool > 0 && cool < 1 ? shape(0.35 + 0.6 * cool, '#5c1329') : null}
-      {pot.bone === 'core' && round ? <circle cx={cx} cy={cy} r={Math.min(box.w, box.h) * 0.14} fill="var(--marrow)" stroke="#6b5636" /> : null}
+      {pot.bone === 'core' && round ? (
+        <circle cx={cx} cy={cy} r={Math.min(box.w, box.h) * 0.14} fill="var(--marrow)" stroke="#6b5636" />
+      ) : null}
       {pot.bone === 'core' && !round ? (
-        <rect x={cx - box.w * 0.14} y={box.y + 2} width={box.w * 0.28} height={box.h - 4} rx={4} fill="var(--marrow)" stroke="#6b5636" />
+        <rect
+          x={cx - box.w * 0.14}
+          y={box.y + 2}
+          width={box.w * 0.28}
+          height={box.h - 4}
+          rx={4}
+          fill="var(--marrow)"
+          stroke="#6b5636"
+        />
       ) : null}
       {pot.bone === 'edge' ? (
-        <rect x={box.x + box.w * 0.12} y={box.y + box.h - Math.max(6, box.h * 0.18) - 2} width={box.w * 0.76} height={Math.max(6, box.h * 0.18)} rx={3} fill="var(--marrow)" stroke="#6b5636" />
+        <rect
+          x={box.x + box.w * 0.12}
+          y={box.y + box.h - Math.max(6, box.h * 0.18) - 2}
+          width={box.w * 0.76}
+          height={Math.max(6, box.h * 0.18)}
+          rx={3}
+          fill="var(--marrow)"
+          stroke="#6b5636"
+        />
       ) : null}
     </g>
   );
 }
 
-function Vegetables({ left, right, base, kg, scale }: { left: number; right: number; base: number; kg: number; scale: number }) {
+function Vegetables({
+  left,
+  right,
+  base,
+  kg,
+  scale,
+}: {
+  left: number;
+  right: number;
+  base: number;
+  kg: number;
+  scale: number;
+}) {
   const count = Math.min(16, Math.round(kg * 22));
   return (
     <g>
@@ -101,7 +143,15 @@ function Vegetables({ left, right, base, kg, scale }: { left: number; right: num
         return i % 3 === 0 ? (
           <circle key={i} cx={x} cy={base - 7 - lift} r={6} fill="#c9762b" />
         ) : (
-          <rect key={i} x={x - 7} y={base - 12 - lift} width={14} height={8} rx={3} fill={i % 3 === 1 ? '#d9c9a0' : '#9aa878'} />
+          <rect
+            key={i}
+            x={x - 7}
+            y={base - 12 - lift}
+            width={14}
+            height={8}
+            rx={3}
+            fill={i % 3 === 1 ? '#d9c9a0' : '#9aa878'}
+          />
         );
       })}
     </g>
@@ -116,7 +166,9 @@ function spread(wanted: readonly number[], least: number): number[] {
 }
 
 const ml = (litres: number): string =>
-  litres >= 1 ? `${(Math.round(litres * 20) / 20).toFixed(2).replace(/0$/, '')} l` : `${String(roundForKitchen(litres * 1000))} ml`;
+  litres >= 1
+    ? `${(Math.round(litres * 20) / 20).toFixed(2).replace(/0$/, '')} l`
+    : `${String(roundForKitchen(litres * 1000))} ml`;
 
 /** The pot cut in half, to scale: what lies in it, how high the liquid stands now and later, and where the heat comes from. */
 export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live }: PotSectionProps) {
@@ -136,7 +188,10 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
     w: b.w * scale,
     h: b.h * scale,
   }));
-  const [nowY, laterY] = spread([Math.min(up(level), up(pot.levelEndMm)), Math.max(up(level), up(pot.levelEndMm))], 44) as [number, number];
+  const [nowY, laterY] = spread(
+    [Math.min(up(level), up(pot.levelEndMm)), Math.max(up(level), up(pot.levelEndMm))],
+    44,
+  ) as [number, number];
   const levelFirst = up(level) <= up(pot.levelEndMm);
   const startLabelY = levelFirst ? nowY : laterY;
   const endLabelY = levelFirst ? laterY : nowY;
@@ -152,14 +207,22 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
     (live ? ` Middle of the meat about ${String(Math.round(live.coreC))} °C.` : '');
 
   return (
-    <svg viewBox={`0 0 ${String(VIEW.width)} ${String(VIEW.height)}`} width="100%" role="img" aria-label={says} style={{ display: 'block', borderRadius: 12, background: 'var(--warm-air)' }}>
+    <svg
+      viewBox={`0 0 ${String(VIEW.width)} ${String(VIEW.height)}`}
+      width="100%"
+      role="img"
+      aria-label={says}
+      style={{ display: 'block', borderRadius: 12, background: 'var(--warm-air)' }}
+    >
       <defs>
         <linearGradient id="air" x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor="var(--warm-air)" />
           <stop offset="1" stopColor="var(--hot-air)" />
         </linearGradient>
         <clipPath id="bowl">
-          <path d={`M${String(left)} ${String(rim)} V${String(FLOOR_Y - 18)} Q${String(left)} ${String(FLOOR_Y)} ${String(left + 18)} ${String(FLOOR_Y)} H${String(right - 18)} Q${String(right)} ${String(FLOOR_Y)} ${String(right)} ${String(FLOOR_Y - 18)} V${String(rim)} Z`} />
+          <path
+            d={`M${String(left)} ${String(rim)} V${String(FLOOR_Y - 18)} Q${String(left)} ${String(FLOOR_Y)} ${String(left + 18)} ${String(FLOOR_Y)} H${String(right - 18)} Q${String(right)} ${String(FLOOR_Y)} ${String(right)} ${String(FLOOR_Y - 18)} V${String(rim)} Z`}
+          />
         </clipPath>
       </defs>
       {oven ? <rect width={VIEW.width} height={VIEW.height} fill="url(#air)" /> : null}
@@ -175,7 +238,12 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         <rect x={left} y={up(level)} width={width} height={FLOOR_Y - up(level)} fill="var(--broth)" opacity="0.62" />
         <Vegetables left={left} right={right} base={FLOOR_Y - 4} kg={pot.vegetablesKg} scale={scale} />
         <path d={`M${String(left)} ${String(up(level))} H${String(right)}`} stroke="#fcfcf8" strokeWidth="2.5" />
-        <path d={`M${String(left)} ${String(up(pot.levelEndMm))} H${String(right)}`} stroke="#fcfcf8" strokeWidth="2" strokeDasharray="7 6" />
+        <path
+          d={`M${String(left)} ${String(up(pot.levelEndMm))} H${String(right)}`}
+          stroke="#fcfcf8"
+          strokeWidth="2"
+          strokeDasharray="7 6"
+        />
       </g>
 
       <path
@@ -185,13 +253,23 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         strokeWidth={WALL}
         strokeLinejoin="round"
       />
-      <path d={`M${String(left - 34)} ${String(rim + 26)} H${String(left - 8)} M${String(right + 8)} ${String(rim + 26)} H${String(right + 34)}`} stroke="#17363c" strokeWidth="11" strokeLinecap="round" />
+      <path
+        d={`M${String(left - 34)} ${String(rim + 26)} H${String(left - 8)} M${String(right + 8)} ${String(rim + 26)} H${String(right + 34)}`}
+        stroke="#17363c"
+        strokeWidth="11"
+        strokeLinecap="round"
+      />
       <LidDrawing lid={lid} left={left} right={right} rim={rim} />
       {oven ? null : <Flames left={left} right={right} />}
 
       <g stroke="var(--ink)" strokeWidth="1.4">
-        <path d={`M${String(left - 62)} ${String(up(pot.meatTopMm))} H${String(left - 16)} M${String(left - 62)} ${String(FLOOR_Y)} H${String(left - 16)} M${String(left - 54)} ${String(up(pot.meatTopMm))} V${String(FLOOR_Y)}`} />
-        <path d={`M${String(right + 10)} ${String(up(level))} L${String(right + 46)} ${String(startLabelY)} M${String(right + 10)} ${String(up(pot.levelEndMm))} L${String(right + 46)} ${String(endLabelY)}`} fill="none" />
+        <path
+          d={`M${String(left - 62)} ${String(up(pot.meatTopMm))} H${String(left - 16)} M${String(left - 62)} ${String(FLOOR_Y)} H${String(left - 16)} M${String(left - 54)} ${String(up(pot.meatTopMm))} V${String(FLOOR_Y)}`}
+        />
+        <path
+          d={`M${String(right + 10)} ${String(up(level))} L${String(right + 46)} ${String(startLabelY)} M${String(right + 10)} ${String(up(pot.levelEndMm))} L${String(right + 46)} ${String(endLabelY)}`}
+          fill="none"
+        />
       </g>
       <g fill="var(--ink)" fontSize="15">
         <text x={left - 68} y={(up(pot.meatTopMm) + FLOOR_Y) / 2} textAnchor="end">
@@ -221,7 +299,8 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
           </text>
         ) : (
           <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
-            {pot.diameterMm} mm across · {Math.round(pot.fullShare * 100)} % full · {pot.layers === 1 ? 'one layer' : `${String(pot.layers)} layers`}
+            {pot.diameterMm} mm across · {Math.round(pot.fullShare * 100)} % full ·{' '}
+            {pot.layers === 1 ? 'one layer' : `${String(pot.layers)} layers`}
           </text>
         )}
       </g>
@@ -246,11 +325,24 @@ function LidDrawing({ lid, left, right, rim }: { lid: LidKind; left: number; rig
     );
   }
   if (lid === 'cartouche') {
-    return <path d={`M${String(left + 6)} ${String(rim + 30)} H${String(right - 6)}`} stroke="var(--marrow)" strokeWidth="6" strokeLinecap="round" />;
+    return (
+      <path
+        d={`M${String(left + 6)} ${String(rim + 30)} H${String(right - 6)}`}
+        stroke="var(--marrow)"
+        strokeWidth="6"
+        strokeLinecap="round"
+      />
+    );
   }
   return (
     <g transform={`rotate(${String(tilt)} ${String(left)} ${String(rim)})`}>
-      <path d={`M${String(left - 12)} ${String(rim - 5)} Q${String(middle)} ${String(rim - 52)} ${String(right + 12)} ${String(rim - 5)}`} fill="none" stroke="#17363c" strokeWidth={lid === 'light' ? 7 : 11} strokeLinecap="round" />
+      <path
+        d={`M${String(left - 12)} ${String(rim - 5)} Q${String(middle)} ${String(rim - 52)} ${String(right + 12)} ${String(rim - 5)}`}
+        fill="none"
+        stroke="#17363c"
+        strokeWidth={lid === 'light' ? 7 : 11}
+        strokeLinecap="round"
+      />
       <rect x={middle - 17} y={rim - 46} width="34" height="16" rx="7" fill="#17363c" />
       <SteamWisps x={right + 14} y={rim - 12} count={1} />
     </g>

@@ -8,7 +8,10 @@ import { readBody, refuse } from '@/server/http';
 
 /** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
 export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request, z.strictObject({ input: planInputSchema, planId: z.string().max(40).nullable() }));
+  const body = await readBody(
+    request,
+    z.strictObject({ input: planInputSchema, planId: z.string().max(40).nullable() }),
+  );
   if (!body.ok) return body.response;
   const { input, planId } = body.value;
   const now = Date.now();

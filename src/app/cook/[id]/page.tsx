@@ -6,6 +6,7 @@ import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { cookView } from '@/server/views';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
+import { presentMs } from '@/server/clock';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -20,5 +21,5 @@ export default async function CookPage({ params }: Props) {
   const cook = await findCook(await database(), (await params).id);
   if (!cook) notFound();
   const chosen = (await cookies()).get(THEME_COOKIE)?.value;
-  return <CookScreen first={cookView(cook, Date.now())} night={!isTheme(chosen)} />;
+  return <CookScreen first={cookView(cook, presentMs())} night={!isTheme(chosen)} />;
 }

@@ -5,6 +5,7 @@ import { logEntry } from '../entry';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { cookView } from '@/server/views';
+import { presentMs } from '@/server/clock';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -21,5 +22,5 @@ export default async function LogEntryPage({ params }: Props) {
   if (!cook) notFound();
   const entry = logEntry(cook);
   if (!entry) redirect(`/cook/${id}`);
-  return <LogDetail view={cookView(cook, Date.now())} entry={entry} />;
+  return <LogDetail view={cookView(cook, presentMs())} entry={entry} />;
 }

@@ -3,10 +3,11 @@ import { newPlan } from '../defaults';
 import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
+import { presentMs } from '@/server/clock';
 
 export const metadata: Metadata = { title: 'New plan' };
 
 export default async function NewPlanPage() {
   const kitchen = await readKitchen(await database());
-  return <PlanEditor kitchen={kitchen} start={newPlan(kitchen, Date.now())} id={null} />;
+  return <PlanEditor kitchen={kitchen} start={newPlan(kitchen, presentMs())} id={null} />;
 }

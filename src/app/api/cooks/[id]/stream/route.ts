@@ -21,7 +21,9 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
       };
       const sendView = async (): Promise<void> => {
         const cook = await findCook(db, id);
-        send(cook ? `event: view\ndata: ${JSON.stringify(cookView(cook, Date.now()))}\n\n` : 'event: gone\ndata: {}\n\n');
+        send(
+          cook ? `event: view\ndata: ${JSON.stringify(cookView(cook, Date.now()))}\n\n` : 'event: gone\ndata: {}\n\n',
+        );
       };
       const tell = (): void => {
         sendView().catch((error: unknown) => {
@@ -51,6 +53,10 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     },
   });
   return new Response(stream, {
-    headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
+    headers: {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-cache, no-transform',
+      'x-accel-buffering': 'no',
+    },
   });
 }

@@ -1,0 +1,43 @@
+/** The layers of src/: who may import whom. */
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      comment: 'The kitchen science imports nothing outside itself: no package, no Node.js, no screen.',
+      severity: 'error',
+      from: { path: '^src/core', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^src/core' },
+    },
+    {
+      name: 'contract-knows-core-and-zod',
+      severity: 'error',
+      from: { path: '^src/contract', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: ['^src/(contract|core)', '^node_modules/zod'] },
+    },
+    {
+      name: 'ui-never-server',
+      severity: 'error',
+      from: { path: '^src/(ui|workers)' },
+      to: { path: '^src/(server|app)' },
+    },
+    {
+      name: 'only-server-touches-the-database',
+      severity: 'error',
+      from: { pathNot: '^src/server' },
+      to: { path: 'node_modules/(sequelize|sqlite3|umzug)' },
+    },
+    {
+      name: 'nothing-imports-pages',
+      severity: 'error',
+      from: { path: '^src/(core|contract|server|ui|workers|cli)' },
+      to: { path: '^src/app' },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+};

@@ -1,0 +1,95 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { By, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome';
+
+const FLAGS = [
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-dev-shm-usage',
+  '--hide-scrollbars',
+];
+
+export const WAIT_MS = 20_000;
+
+export interface Browser {
+  readonly driver: chrome.Driver;
+  close(): Promise<void>;
+}
+
+/** Debian's Chromium, headless, with a new empty profile. */
+export async function openBrowser(width = 1280, height = 800): Promise<Browser> {
+  const profile = await mkdtemp(join(tmpdir(), 'even-ember-chromium-'));
+  const options = new chrome.Options();
+  options.setChromeBinaryPath('/usr/bin/chromium');
+  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${String(width)},${String(height)}`);
+  const preferences = new logging.Preferences();
+  preferences.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+  options.setLoggingPrefs(preferences);
+  const driver = chrome.Driver.createSession(options, new chrome.ServiceBuilder('/usr/bin/chromedriver').build());
+  await setViewport(driver, width, height);
+  return {
+    driver,
+    close: async () => {
+      await driver.quit();
+      await rm(profile, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Makes the page itself `width` by `height`, whatever the window's frame takes. */
+export async function setViewport(driver: chrome.Driver, width: number, height: number): Promise<void> {
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: width < 500,
+  });
+}
+
+/** The first element whose accessible text holds `text`, once it is there. */
+export async function findText(driver: WebDriver, tag: string, text: string): Promise<WebElement> {
+  const path = `//${tag}[contains(normalize-space(.), ${JSON.stringify(text)})]`;
+  return driver.wait(until.elementLocated(By.xpath(path)), WAIT_MS, `No <${tag}> says “${text}”.`);
+}
+
+export async function press(driver: WebDriver, text: string, tag = 'button'): Promise<void> {
+  const element = await findText(driver, tag, text);
+  await driver.wait(until.elementIsEnabled(element), WAIT_MS, `“${text}” stays disabled.`);
+  await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+  await element.click();
+}
+
+/** The input with this label. */
+export async function field(driver: WebDriver, label: string): Promise<WebElement> {
+  const found = await driver.wait(
+    until.elementLocated(By.xpath(`//label[contains(normalize-space(.), ${JSON.stringify(label)})]`)),
+    WAIT_MS,
+    `No field is labelled “${label}”.`,
+  );
+  const id = await found.getAttribute('for');
+  return driver.findElement(By.id(id ?? ''));
+}
+
+/** Types over what a field holds and leaves it. */
+export async function fill(driver: WebDriver, label: string, text: string): Promise<void> {
+  const input = await field(driver, label);
+  await driver.executeScript(
+    'arguments[0].scrollIntoView({block: "center"}); arguments[0].focus(); arguments[0].select();',
+    input,
+  );
+  await input.sendKeys(text, '\t');
+}
+
+/** What the browser's console has said at level warning or worse since last asked. */
+export async function complaints(driver: WebDriver): Promise<string[]> {
+  const entries = await driver.manage().logs().get(logging.Type.BROWSER);
+  return entries.filter((e) => e.level.value >= logging.Level.WARNING.value).map((e) => e.message);
+}

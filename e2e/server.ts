@@ -1,0 +1,86 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** A running copy of the built app with data of its own. */
+export interface AppServer {
+  readonly url: string;
+  /** Stops it as a crash would, keeping its data. */
+  kill(): Promise<void>;
+  /** Starts it again on the same port and data. */
+  restart(): Promise<void>;
+  /** Stops it and throws its data away. */
+  close(): Promise<void>;
+}
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const server = createServer();
+    server.on('error', reject);
+    server.listen(0, '127.0.0.1', () => {
+      const address = server.address();
+      server.close(() => {
+        if (address && typeof address === 'object') resolve(address.port);
+        else reject(new Error('No free port'));
+      });
+    });
+  });
+}
+
+async function answers(url: string): Promise<void> {
+  for (let attempt = 0; attempt < 300; attempt++) {
+    const ok = await fetch(`${url}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (ok) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error('The app did not answer within 30 s.');
+}
+
+function ended(child: ChildProcess): Promise<void> {
+  return child.exitCode !== null || child.signalCode !== null
+    ? Promise.resolve()
+    : new Promise((resolve) => {
+        child.once('exit', () => {
+          resolve();
+        });
+      });
+}
+
+/** Serves the production build on a free port. `demo` says whether the demo kitchen is loaded. */
+export async function startApp(options: { readonly demo: boolean }): Promise<AppServer> {
+  const folder = await mkdtemp(join(tmpdir(), 'even-ember-'));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${String(port)}`;
+  let child: ChildProcess;
+  const launch = async (): Promise<void> => {
+    child = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+      {
+        env: { ...process.env, EVEN_EMBER_DATA: folder, EVEN_EMBER_DEMO: options.demo ? 'if-empty' : 'never' },
+        stdio: ['ignore', 'ignore', 'inherit'],
+      },
+    );
+    await answers(url);
+  };
+  await launch();
+  const kill = async (): Promise<void> => {
+    child.kill('SIGKILL');
+    await ended(child);
+  };
+  return {
+    url,
+    kill,
+    restart: launch,
+    close: async () => {
+      child.kill('SIGTERM');
+      await ended(child);
+      await rm(folder, { recursive: true, force: true });
+    },
+  };
+}

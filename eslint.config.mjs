@@ -1,0 +1,30 @@
+import next from 'eslint-config-next/core-web-vitals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'data/**', 'docs/**', '*.cjs'] },
+  ...next,
+  ...tseslint.configs.strictTypeChecked,
+  {
+    languageOptions: {
+      parserOptions: { projectService: { allowDefaultProject: ['*.mjs'] }, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      // `as number` on typed arrays in hot loops is the alternative to `!`; the index is in range by construction.
+      '@typescript-eslint/no-unnecessary-condition': ['error', { allowConstantLoopConditions: true }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true } }],
+    },
+  },
+  {
+    files: ['src/app/**', '*.config.*', '*.mjs'],
+    rules: { 'no-restricted-exports': 'off' },
+  },
+  {
+    files: ['**/*.mjs'],
+    ...tseslint.configs.disableTypeChecked,
+  },
+);

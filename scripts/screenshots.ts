@@ -1,0 +1,77 @@
+import { mkdir, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { By, type WebDriver } from 'selenium-webdriver';
+import { findText, openBrowser, press, setViewport } from '../e2e/browser';
+import { startApp } from '../e2e/server';
+
+const DESK = [1280, 800] as const;
+const PHONE = [390, 844] as const;
+const SETTLE_MS = 1500;
+
+const folder = process.argv[2] ?? 'docs/screenshots';
+
+async function shoot(driver: WebDriver, name: string): Promise<void> {
+  await driver.sleep(SETTLE_MS);
+  await writeFile(join(folder, `${name}.png`), await driver.takeScreenshot(), 'base64');
+  console.log(`${name}.png`);
+}
+
+async function linkTo(driver: WebDriver, prefix: string): Promise<string> {
+  const link = await driver.findElement(By.css(`main a[href^="${prefix}"]:not([href$="/new"])`));
+  return (await link.getAttribute('href')) ?? '';
+}
+
+/** Pictures of every main view from demo data, into docs/screenshots or the folder given. */
+async function main(): Promise<void> {
+  await mkdir(folder, { recursive: true });
+  const app = await startApp({ demo: true });
+  const browser = await openBrowser(...DESK);
+  const { driver } = browser;
+  try {
+    await driver.get(app.url);
+    await findText(driver, 'h1', 'Stove');
+    await shoot(driver, 'stove');
+    const plan = await linkTo(driver, '/plan/');
+    const cook = await linkTo(driver, '/cook/');
+    const entry = await linkTo(driver, '/log/');
+
+    await driver.get(plan);
+    await findText(driver, 'h2', 'The day');
+    await shoot(driver, 'plan-meat');
+    for (const [decision, name] of [
+      ['Liquid', 'plan-liquid'],
+      ['Sear', 'plan-sear'],
+      ['Heat', 'plan-heat'],
+      ['Serve', 'plan-serve'],
+    ] as const) {
+      await press(driver, `${decision}: `);
+      await shoot(driver, name);
+    }
+
+    await driver.get(cook);
+    await findText(driver, 'h2', 'So far');
+    await shoot(driver, 'cook');
+    await press(driver, 'In the pot');
+    await shoot(driver, 'cook-pot');
+
+    await driver.get(`${app.url}/log`);
+    await shoot(driver, 'log');
+    await driver.get(entry);
+    await findText(driver, 'h2', 'How it came out');
+    await shoot(driver, 'log-entry');
+
+    await setViewport(driver, ...PHONE);
+    await driver.get(app.url);
+    await shoot(driver, 'stove-phone');
+    await driver.get(cook);
+    await findText(driver, 'h2', 'So far');
+    await shoot(driver, 'cook-phone');
+    await press(driver, 'last: ');
+    await shoot(driver, 'cook-phone-fork');
+  } finally {
+    await browser.close();
+    await app.close();
+  }
+}
+
+await main();

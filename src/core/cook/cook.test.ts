@@ -1,0 +1,230 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { actualSpans, liveSpans } from './course';
+import { type CookAct, type CookEvent, standingEvents } from './events';
+import { followCook, requestOf } from './follow';
+import { hiddenPot } from './hidden';
+import { liveForecast } from './live';
+import { nextAction } from './nextAction';
+import { foldCook, refusal, undoRefusal } from './state';
+import { etaOf } from '../forecast/forecast';
+import { braiseRequest, composePlan, type Plan } from '../plan/plan';
+import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+
+const MIN_MS = 60_000;
+
+function planned(): Plan {
+  const result = composePlan(OXTAIL_PLAN);
+  if (!result.ok) throw new Error(result.faults[0]?.message);
+  return result.plan;
+}
+
+const plan = planned();
+
+const event = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
+  id,
+  cookId: 'c',
+  atMs: NOON_MS + minutes * MIN_MS,
+  act,
+});
+const log = (...acts: readonly (readonly [minutes: number, act: CookEvent['act']])[]): CookEvent[] =>
+  acts.map(([minutes, act], i) => event(`e${String(i)}`, minutes, act));
+
+const LIVE_ACTS: readonly CookAct[] = [
+  { kind: 'fork', stage: 'drags' },
+  { kind: 'probe', tempC: 88, nearBone: false },
+  { kind: 'liquid', levelMm: 30, simmering: true, addedL: 0, addedTempC: 95 },
+  { kind: 'turned' },
+  { kind: 'lid', lid: 'ajar' },
+  { kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: false } },
+];
+
+describe('events', () => {
+  it('count once, however often they arrive', () => {
+    const events = log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]);
+    expect(standingEvents([...events, ...events])).toHaveLength(2);
+  });
+
+  it('fall to an undo, and stand again when the undo is undone', () => {
+    const events = log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }], [61, { kind: 'undo', eventId: 'e1' }]);
+    expect(foldCook(OXTAIL_PLAN, events).turned).toBe(false);
+    const again = [...events, event('e9', 62, { kind: 'undo', eventId: 'e2' })];
+    expect(foldCook(OXTAIL_PLAN, again).turned).toBe(true);
+  });
+
+  it('fold to the same state in whatever order they arrive', () => {
+    const events = log(
+      [0, { kind: 'intoPot' }],
+      [50, { kind: 'fork', stage: 'holds' }],
+      [70, { kind: 'turned' }],
+      [90, { kind: 'note', text: 'smells good' }],
+    );
+    fc.assert(
+      fc.property(fc.shuffledSubarray(events, { minLength: events.length }), (shuffled) => {
+        expect(foldCook(OXTAIL_PLAN, shuffled)).toEqual(foldCook(OXTAIL_PLAN, events));
+      }),
+    );
+  });
+});
+
+describe('a cook’s state', () => {
+  it('goes from preparing to the log', () => {
+    const verdict = { tenderness: 5, moisture: 4, sauce: 3, salt: 3, nextTime: 'more prunes' };
+    const all = log(
+      [0, { kind: 'intoPot' }],
+      [180, { kind: 'fork', stage: 'turns' }],
+      [181, { kind: 'offHeat' }],
+      [210, { kind: 'finished', verdict }],
+    );
+    const phases = [0, 1, 2, 3, 4].map((n) => foldCook(OXTAIL_PLAN, all.slice(0, n)).phase);
+    expect(phases).toEqual(['preparing', 'braising', 'braising', 'offHeat', 'finished']);
+    expect(foldCook(OXTAIL_PLAN, all).verdict).toEqual(verdict);
+  });
+
+  it('refuses, with a sentence, what makes no sense yet', () => {
+    const empty = foldCook(OXTAIL_PLAN, []);
+    for (const act of LIVE_ACTS) expect(refusal(empty, act)).toContain('Nothing is in the pot yet');
+    const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
+    expect(refusal(on, { kind: 'intoPot' })).toContain('already');
+    for (const act of LIVE_ACTS) expect(refusal(on, act)).toBeUndefined();
+    expect(
+      refusal(on, { kind: 'finished', verdict: { tenderness: 5, moisture: 5, sauce: 3, salt: 3, nextTime: '' } }),
+    ).toContain('off the heat first');
+  });
+
+  it('does not let the start be taken back under records that count from it', () => {
+    const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
+    expect(undoRefusal(on, 'e0')).toContain('take those back first');
+    expect(undoRefusal(on, 'e1')).toBeUndefined();
+    expect(undoRefusal(on, 'nonsense')).toContain('already');
+  });
+});
+
+describe('following a cook', () => {
+  it('puts every act into the engine’s request', () => {
+    const state = foldCook(
+      OXTAIL_PLAN,
+      log(
+        [0, { kind: 'intoPot' }],
+        [60, { kind: 'turned' }],
+        [61, { kind: 'fork', stage: 'holds' }],
+        [90, { kind: 'liquid', levelMm: 20, simmering: false, addedL: 0.2, addedTempC: 20 }],
+        [100, { kind: 'heat', heat: { kind: 'simmer', tempC: 96 } }],
+        [110, { kind: 'lid', lid: 'ajar' }],
+      ),
+    );
+    const request = requestOf(state);
+    expect(request.turnsAtMin).toEqual([60]);
+    expect(request.openings).toEqual([
+      { atMin: 60, seconds: 90 },
+      { atMin: 90, seconds: 40 },
+      { atMin: 110, seconds: 20 },
+    ]);
+    expect(request.topUps).toEqual([{ atMin: 90, litres: 0.2, tempC: 20 }]);
+    expect(request.heats.map((h) => [h.atMin, h.heat.kind])).toEqual([
+      [0, 'oven'],
+      [100, 'simmer'],
+    ]);
+    expect(request.lids.map((l) => l.lid)).toEqual(['heavy', 'ajar']);
+  });
+
+  it('says what each record taught', () => {
+    const state = foldCook(
+      OXTAIL_PLAN,
+      log([0, { kind: 'intoPot' }], [150, { kind: 'fork', stage: 'holds' }], [151, { kind: 'note', text: 'hm' }]),
+    );
+    const { lessons } = followCook(state, { particles: 256 });
+    expect(lessons).toHaveLength(1);
+    expect(lessons[0]?.shiftMin).toBeGreaterThan(5);
+    expect(lessons[0]?.about?.unknown).toBe('toughness');
+    expect(lessons[0]?.about?.value).toBeGreaterThan(1);
+  });
+
+  it('waits for cold liquid that was poured in, and for heat turned down', () => {
+    const eta = (...acts: readonly (readonly [number, CookEvent['act']])[]): number =>
+      etaOf(
+        liveForecast(
+          followCook(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
+          4,
+          100,
+        ).forecast,
+        'turns',
+      ).p50;
+    const plain = eta();
+    expect(eta([90, { kind: 'heat', heat: { kind: 'oven', tempC: 100, fan: false } }])).toBeGreaterThan(plain + 20);
+    expect(eta([90, { kind: 'liquid', levelMm: 30, simmering: true, addedL: 1, addedTempC: 20 }])).toBeGreaterThan(
+      plain + 5,
+    );
+  });
+});
+
+describe('the next action', () => {
+  const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
+    const state = foldCook(OXTAIL_PLAN, log(...events));
+    const live = liveForecast(followCook(state, { particles: 128 }), 4, minutes);
+    return nextAction(state, plan, live, NOON_MS + minutes * MIN_MS);
+  };
+
+  it('walks through the work before the pot', () => {
+    const state = foldCook(OXTAIL_PLAN, []);
+    const live = liveForecast(followCook(state, { particles: 64 }), 4, 0);
+    const titles = plan.day.spans
+      .filter((s) => s.toMs <= plan.day.intoPotMs)
+      .map((s) => nextAction(state, plan, live, s.fromMs + 1).title);
+    expect(new Set(titles).size).toBe(4);
+    expect(nextAction(state, plan, live, plan.day.intoPotMs + 1).act).toBe('intoPot');
+  });
+
+  it('turns what stands out of the liquid, then tests, then takes it off', () => {
+    expect(at(10, [0, { kind: 'intoPot' }]).act).toBe('turned');
+    expect(at(120, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }]).act).toBe('fork');
+    expect(
+      at(181, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [180, { kind: 'fork', stage: 'turns' }]).act,
+    ).toBe('offHeat');
+    expect(
+      at(190, [0, { kind: 'intoPot' }], [180, { kind: 'fork', stage: 'turns' }], [182, { kind: 'offHeat' }]).act,
+    ).toBe('finished');
+  });
+
+  it('never asks for a second test within twelve minutes of the first', () => {
+    const next = at(201, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [200, { kind: 'fork', stage: 'gives' }]);
+    expect(next.dueMs).toBeGreaterThanOrEqual(NOON_MS + 212 * MIN_MS);
+  });
+});
+
+describe('the line of the day', () => {
+  it('keeps what was and what is to come end to end', () => {
+    const state = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
+    const live = liveForecast(followCook(state, { particles: 64 }), 4, 30);
+    const spans = liveSpans(plan, state, live.forecast, NOON_MS + 30 * MIN_MS);
+    spans.slice(1).forEach((s, i) => {
+      expect(s.fromMs).toBe(spans[i]?.toMs);
+    });
+  });
+
+  it('shows a finished braise as it went', () => {
+    const verdict = { tenderness: 5, moisture: 4, sauce: 3, salt: 3, nextTime: '' };
+    const state = foldCook(
+      OXTAIL_PLAN,
+      log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }], [230, { kind: 'finished', verdict }]),
+    );
+    expect(actualSpans(plan, state, NOON_MS + 230 * MIN_MS).map((s) => (s.toMs - s.fromMs) / MIN_MS)).toEqual([
+      (plan.day.intoPotMs - plan.day.startMs) / MIN_MS,
+      200,
+      30,
+    ]);
+  });
+});
+
+describe('a hidden pot', () => {
+  it('passes the stages in order and tells the same truth for the same seed', () => {
+    const request = braiseRequest(OXTAIL_PLAN);
+    const pot = hiddenPot(request, 3);
+    expect(hiddenPot(request, 3).turnsMin).toBe(pot.turnsMin);
+    expect(pot.stageAt(5)).toBe('holds');
+    expect(pot.stageAt(pot.turnsMin - 2)).toBe('gives');
+    expect(pot.stageAt(pot.turnsMin + 2)).toBe('turns');
+    expect(pot.coreC(120)).toBeGreaterThan(pot.coreC(20));
+    expect(pot.liquidC(120)).toBeGreaterThan(90);
+  });
+});

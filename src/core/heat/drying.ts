@@ -1,0 +1,49 @@
+import { saturationPressurePa, saturationSlopePaK } from './water';
+
+/** How hard a wet surface dries against air of a given vapour pressure, tabulated over temperature. */
+export interface DryingLaw {
+  /** ln((p - p_air) / (p - p_surface)) at `tempC`: multiply by conductance and pressure for kg/s. */
+  drive(tempC: number): number;
+  /** Its derivative, 1/K; 0 where the surface is held just under boiling. */
+  slope(tempC: number): number;
+}
+
+/** Saturation within 3 % of the air's pressure is held there: the law diverges at boiling. */
+const NEAR_BOIL = 0.97;
+const STEPS_PER_K = 20;
+const MAX_C = 110;
+const KEPT = 32;
+
+const laws = new Map<string, DryingLaw>();
+
+/** The law at `pressurePa` against air holding `ambientVapourPa`; Stefan flow, linear between 0.05 K steps, 0 to 110 °C. */
+export function dryingLaw(pressurePa: number, ambientVapourPa: number): DryingLaw {
+  const key = `${String(pressurePa)}/${String(ambientVapourPa)}`;
+  const known = laws.get(key);
+  if (known) return known;
+  const made = tabulate(pressurePa, ambientVapourPa);
+  if (laws.size >= KEPT) laws.clear();
+  laws.set(key, made);
+  return made;
+}
+
+function tabulate(pressurePa: number, ambientVapourPa: number): DryingLaw {
+  const size = MAX_C * STEPS_PER_K + 2;
+  const drive = new Float64Array(size);
+  const slope = new Float64Array(size);
+  for (let i = 0; i < size; i++) {
+    const tempC = i / STEPS_PER_K;
+    const saturation = saturationPressurePa(tempC);
+    const clamped = saturation >= NEAR_BOIL * pressurePa;
+    const vapour = clamped ? NEAR_BOIL * pressurePa : saturation;
+    drive[i] = Math.log((pressurePa - ambientVapourPa) / (pressurePa - vapour));
+    slope[i] = clamped ? 0 : saturationSlopePaK(tempC, saturation) / (pressurePa - vapour);
+  }
+  const at = (table: Float64Array, tempC: number): number => {
+    const position = Math.min(MAX_C, Math.max(0, tempC)) * STEPS_PER_K;
+    const index = position | 0;
+    const low = table[index] as number;
+    return low + (position - index) * ((table[index + 1] as number) - low);
+  };
+  return { drive: (tempC) => at(drive, tempC), slope: (tempC) => at(slope, tempC) };
+}

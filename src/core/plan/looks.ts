@@ -1,0 +1,50 @@
+import { assemble, NO_SURPRISES } from '../forecast/assemble';
+import { chooseHorizonMin, slowest } from '../forecast/ensemble';
+import { crossingMin } from '../forecast/forecast';
+import { type BraiseRequest, type TimedOpening } from '../forecast/request';
+import { FAST_CELLS, runBraise } from '../heat/run';
+import { FAST_STEPS } from '../heat/timeGrid';
+
+/** How long each act leaves the pot open, s. Estimates of unhurried hands. */
+export const OPEN_SECONDS = { fork: 60, probe: 45, liquid: 40, turned: 90, lid: 20 } as const;
+
+/** Meat that stands out of the liquid by more than this share is turned once. */
+const TURN_BELOW_SHARE = 0.9;
+const FIRST_TEST_SHARE = 0.85;
+
+/** The openings a braise is planned with; they cost heat and are part of its forecast. Minutes from the start. */
+export interface PlannedLooks {
+  /** When the pieces are turned; undefined if the liquid covers them. */
+  readonly turnMin: number | undefined;
+  readonly testsMin: readonly number[];
+}
+
+/** One turn at half time where it helps, a first fork test at 85 % of the median way and one at the middle. */
+export function plannedLooks(request: BraiseRequest, submergedShare: number): PlannedLooks {
+  const horizon = chooseHorizonMin(request, []);
+  const assembly = assemble(request, horizon, FAST_STEPS, []);
+  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+  const middle = crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+  if (!Number.isFinite(middle)) return { turnMin: undefined, testsMin: [] };
+  return {
+    turnMin: submergedShare < TURN_BELOW_SHARE ? Math.round(middle / 2) : undefined,
+    testsMin: [Math.round(middle * FIRST_TEST_SHARE), Math.round(middle)],
+  };
+}
+
+/** The request with those planned looks that lie after `fromMin`; the turn only if it has not been made. */
+export function withLooks(request: BraiseRequest, looks: PlannedLooks, fromMin: number): BraiseRequest {
+  const turn =
+    request.turnsAtMin.length === 0 && looks.turnMin !== undefined && looks.turnMin > fromMin
+      ? looks.turnMin
+      : undefined;
+  const openings: TimedOpening[] = looks.testsMin
+    .filter((atMin) => atMin > fromMin)
+    .map((atMin) => ({ atMin, seconds: OPEN_SECONDS.fork }));
+  if (turn !== undefined) openings.push({ atMin: turn, seconds: OPEN_SECONDS.turned });
+  return {
+    ...request,
+    turnsAtMin: turn === undefined ? request.turnsAtMin : [turn],
+    openings: [...request.openings, ...openings].sort((a, b) => a.atMin - b.atMin),
+  };
+}

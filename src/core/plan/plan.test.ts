@@ -1,0 +1,170 @@
+import { describe, expect, it } from 'vitest';
+import { checkPlanInput } from './check';
+import { type PlanInput } from './input';
+import { cubeCount, pieceSize, usualCount, usualThicknessMm } from './pieces';
+import { composePlan, liquidLitres, makePlan, type Plan } from './plan';
+import { CUTS, cutById, cutLabel } from '../larder/cuts';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+
+function plan(input: PlanInput): Plan {
+  const result = makePlan(input, { nowMs: NOON_MS, particles: 128 });
+  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  return result.plan;
+}
+
+const withMeat = (meat: Partial<PlanInput['meat']>): PlanInput => ({
+  ...OXTAIL_PLAN,
+  meat: { ...OXTAIL_PLAN.meat, ...meat },
+});
+
+describe('what cannot be planned', () => {
+  const cases: readonly (readonly [string, PlanInput, string, RegExp])[] = [
+    ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', /Weight of the meat: 0 kg is too little.*0\.1 to 12 kg/],
+    ['400 kg', withMeat({ massKg: 400 }), 'meat.massKg', /400 kg is too much/],
+    ['nothing typed', withMeat({ massKg: Number.NaN }), 'meat.massKg', /no number was given/],
+    [
+      'a 300 mm cube',
+      withMeat({ cutId: 'lamb_shoulder_cubes', thicknessMm: 300, pieces: 1 }),
+      'meat.thicknessMm',
+      /Thickness: 300 mm is too much.*10 to 160 mm/,
+    ],
+    ['two and a half pieces', withMeat({ pieces: 2.5 }), 'meat.pieces', /not a whole number/],
+    [
+      'an oven at 600 °C',
+      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 600, fan: false } },
+      'heat.tempC',
+      /Oven: 600 °C is too much.*80 to 240 °C/,
+    ],
+    [
+      'a serving time in the past',
+      { ...OXTAIL_PLAN, serveAtMs: NOON_MS - 1 },
+      'serveAtMs',
+      /Serving time: that moment has passed/,
+    ],
+    ['no serving time', { ...OXTAIL_PLAN, serveAtMs: Number.NaN }, 'serveAtMs', /Serving time/],
+    [
+      'more meat than pot',
+      withMeat({ massKg: 11, pieces: 60 }),
+      'meat.massKg',
+      /More meat than pot: 11 kg.*takes about/,
+    ],
+    ['a cut nobody knows', withMeat({ cutId: 'unicorn' }), 'meat.cutId', /no cut called “unicorn”/],
+    [
+      'a joint too long for the pot',
+      {
+        ...withMeat({ cutId: 'lamb_shoulder', massKg: 2.2, pieces: 1, thicknessMm: 70 }),
+        pot: { ...OXTAIL_PLAN.pot, diameterMm: 220 },
+      },
+      'pot.id',
+      /does not lie flat/,
+    ],
+    ['a level over the rim', { ...withMeat({ massKg: 4, pieces: 20 }), liquidLevel: 1.2 }, 'liquidLevel', /boil over/],
+    ['too little time', { ...OXTAIL_PLAN, serveAtMs: NOON_MS + HOUR_MS }, 'serveAtMs', /Serve at least .* later/],
+    [
+      'an oven that never gets there',
+      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 80, fan: false }, lid: 'none' },
+      'heat.tempC',
+      /raise the heat/,
+    ],
+  ];
+
+  it.each(cases)('%s', (_, input, field, message) => {
+    const result = makePlan(input, { nowMs: NOON_MS, particles: 64 });
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    expect(result.faults[0]?.field).toBe(field);
+    expect(result.faults[0]?.message).toMatch(message);
+  });
+
+  it('names every faulty field at once', () => {
+    const input: PlanInput = { ...withMeat({ massKg: 0, pieces: 0 }), eaters: 0 };
+    expect(checkPlanInput(input, NOON_MS).map((f) => f.field)).toEqual(['meat.massKg', 'meat.pieces', 'eaters']);
+  });
+});
+
+describe('a plan', () => {
+  const oxtail = plan(OXTAIL_PLAN);
+
+  it('is counted back from the plate without a gap', () => {
+    const { spans } = oxtail.day;
+    spans.slice(1).forEach((s, i) => {
+      expect(s.fromMs).toBe(spans[i]?.toMs);
+    });
+    expect(spans.at(-1)?.toMs).toBe(OXTAIL_PLAN.serveAtMs);
+    expect(spans[0]?.fromMs).toBe(oxtail.day.startMs);
+  });
+
+  it('leaves time to finish after the wanted share of kitchens is tender', () => {
+    const finish = oxtail.day.spans.find((s) => s.id === 'finish');
+    expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.turns.p90Ms)).toBeLessThan(60_000);
+    const surer = plan({ ...OXTAIL_PLAN, confidence: 0.97 });
+    expect(surer.day.startMs).toBeLessThan(oxtail.day.startMs);
+  });
+
+  it('keeps its water: what went in is there, gone as steam, or came from meat and vegetables', () => {
+    const { course, liquidL } = oxtail;
+    expect(course.litres[0]).toBeCloseTo(liquidL, 1);
+    expect(Math.min(...course.litres)).toBeGreaterThanOrEqual(0);
+  });
+
+  it('fills to the level asked for', () => {
+    expect(oxtail.pot.levelStartMm).toBeCloseTo(48 * 0.75, 6);
+    expect(liquidLitres({ ...OXTAIL_PLAN, liquidLevel: 1 })).toBeGreaterThan(oxtail.liquidL);
+  });
+
+  it('reads its reasons out', () => {
+    expect(oxtail.reasons.length).toBeGreaterThanOrEqual(3);
+    expect(oxtail.watch.join(' ')).not.toContain('NaN');
+  });
+
+  it('is the same for the same input', () => {
+    expect(plan(OXTAIL_PLAN)).toEqual(oxtail);
+  });
+
+  it('can be made for every cut of the larder in its usual form', () => {
+    for (const cut of CUTS) {
+      const massKg = Math.max(1.5, cut.typicalPieceKg);
+      const pieces = usualCount(cut, massKg);
+      const input: PlanInput = {
+        ...OXTAIL_PLAN,
+        pot: { ...OXTAIL_PLAN.pot, diameterMm: 300, heightMm: 180 },
+        meat: {
+          cutId: cut.id,
+          massKg,
+          pieces,
+          thicknessMm: usualThicknessMm(cut, massKg / pieces),
+          thicknessMeasured: false,
+          onBone: cut.bone !== 'no',
+        },
+        serveAtMs: NOON_MS + 12 * HOUR_MS,
+      };
+      const result = composePlan(input, 64);
+      expect(checkPlanInput(input, NOON_MS), cut.id).toEqual([]);
+      expect(result.ok, cut.id).toBe(true);
+    }
+  });
+});
+
+describe('pieces', () => {
+  it('keep mass and thickness when their proportions follow', () => {
+    const cut = cutById('beef_chuck_roast');
+    const usual = pieceSize(cut, cut.typicalPieceKg, cut.sizeMm.thickness);
+    expect(usual).toEqual({ lengthMm: 190, widthMm: 130, thicknessMm: 80 });
+    const flat = pieceSize(cut, cut.typicalPieceKg, 40);
+    expect(flat.lengthMm * flat.widthMm * 40).toBeCloseTo(190 * 130 * 80, 3);
+    const roll = pieceSize(cutById('lamb_shank'), 0.4, 80);
+    expect(roll.lengthMm).toBeLessThan(150);
+  });
+
+  it('counts cubes from weight and edge', () => {
+    const cut = cutById('lamb_shoulder_cubes');
+    expect(cubeCount(cut, 1, 30)).toBeGreaterThan(cubeCount(cut, 1, 40) * 2);
+    expect(cubeCount(cut, 0.001, 40)).toBe(1);
+  });
+
+  it('names cuts without doubling the animal', () => {
+    expect(cutLabel(cutById('lamb_shank'))).toBe('Lamb shank');
+    expect(cutLabel(cutById('mutton_shoulder_cubes'))).toBe('Mutton shoulder cubes');
+    expect(cutLabel(cutById('beef_oxtail'))).toBe('Oxtail');
+  });
+});

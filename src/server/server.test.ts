@@ -1,0 +1,173 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtemp, readdir, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { appendEvent, findCook, historyFault, importCook, listCooks, removeCook, startCook } from './cooks';
+import { type Database, openDatabase } from './database';
+import { loadDemo, loadDemoIfEmpty } from './demo';
+import { readBody, sameOrigin } from './http';
+import { readKitchen } from './kitchens';
+import { addPlan, findPlan, listPlans, removePlan, savePlan } from './plans';
+import { cookView } from './views';
+import { planInputSchema } from '../contract/plan';
+import { type NewEvent } from '../contract/cook';
+import { foldCook } from '../core/cook/state';
+import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+
+let folder: string;
+let db: Database;
+
+beforeEach(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'even-ember-test-'));
+  db = await openDatabase(folder);
+});
+
+afterEach(async () => {
+  await db.close();
+  await rm(folder, { recursive: true, force: true });
+});
+
+const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
+  id: randomUUID(),
+  atMs: NOON_MS + minutes * 60_000,
+  act,
+});
+const LATER = NOON_MS + 10 * 3_600_000;
+
+describe('plans', () => {
+  it('are kept, changed, listed and removed', async () => {
+    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    await savePlan(db, id, { ...OXTAIL_PLAN, eaters: 6 }, NOON_MS + 1);
+    expect((await findPlan(db, id))?.input.eaters).toBe(6);
+    expect(await listPlans(db)).toHaveLength(1);
+    expect(await removePlan(db, id)).toBe(true);
+    expect(await removePlan(db, id)).toBe(false);
+  });
+
+  it('outlive the database being closed and opened again', async () => {
+    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    await db.close();
+    db = await openDatabase(folder);
+    expect((await findPlan(db, id))?.input).toEqual(OXTAIL_PLAN);
+    expect(await readdir(folder)).toContain('even-ember.sqlite');
+  });
+});
+
+describe('cooks', () => {
+  it('append events once, in order, and refuse nonsense with a sentence', async () => {
+    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    const into = at(0, { kind: 'intoPot' });
+    expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
+    expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
+    expect((await findCook(db, id))?.events).toHaveLength(1);
+    const again = await appendEvent(db, id, at(5, { kind: 'intoPot' }), LATER);
+    expect(again).toMatchObject({ ok: false, status: 409 });
+    const early = await appendEvent(db, id, at(-5, { kind: 'turned' }), LATER);
+    expect(early).toMatchObject({ ok: false, status: 422 });
+    const future = await appendEvent(db, id, at(60 * 24, { kind: 'turned' }), LATER);
+    expect(future).toMatchObject({ ok: false, status: 422 });
+    expect(await appendEvent(db, 'nowhere', into, LATER)).toMatchObject({ ok: false, status: 404 });
+  });
+
+  it('take fifty records at once without losing one', async () => {
+    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
+    const notes = Array.from({ length: 50 }, (_, i) => at(i + 1, { kind: 'note', text: `note ${String(i)}` }));
+    const results = await Promise.all(notes.map((n) => appendEvent(db, id, n, LATER)));
+    expect(results.every((r) => r.ok)).toBe(true);
+    expect((await findCook(db, id))?.events).toHaveLength(51);
+  });
+
+  it('come in from a file under new ids, as often as wanted', async () => {
+    const turned = at(60, { kind: 'turned' });
+    const events = [at(0, { kind: 'intoPot' }), turned, at(61, { kind: 'undo', eventId: turned.id })];
+    expect(historyFault(OXTAIL_PLAN, events, LATER)).toBeUndefined();
+    const ids = [
+      await importCook(db, OXTAIL_PLAN, events, NOON_MS),
+      await importCook(db, OXTAIL_PLAN, events, NOON_MS),
+    ];
+    for (const id of ids) {
+      const cook = await findCook(db, id);
+      expect(cook && foldCook(cook.input, cook.events).turned).toBe(false);
+    }
+    expect(historyFault(OXTAIL_PLAN, [turned], LATER)).toContain('Nothing is in the pot');
+  });
+
+  it('show the same forecast after an undo as before the record', async () => {
+    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
+    const view = async () => {
+      const cook = await findCook(db, id);
+      if (!cook) throw new Error('gone');
+      return cookView(cook, NOON_MS + 160 * 60_000).live.forecast;
+    };
+    const before = await view();
+    const fork = at(150, { kind: 'fork', stage: 'holds' });
+    await appendEvent(db, id, fork, LATER);
+    expect(await view()).not.toEqual(before);
+    await appendEvent(db, id, at(151, { kind: 'undo', eventId: fork.id }), LATER);
+    expect(await view()).toEqual(before);
+  });
+});
+
+describe('the demo kitchen', () => {
+  it('gives a stranger a plan, a braise on the fire and six in the log', async () => {
+    await loadDemoIfEmpty(db);
+    const states = (await listCooks(db)).map((c) => foldCook(c.input, c.events).phase);
+    expect(states.filter((p) => p === 'braising')).toHaveLength(1);
+    expect(states.filter((p) => p === 'finished')).toHaveLength(6);
+    expect(await listPlans(db)).toHaveLength(1);
+    const kitchen = await readKitchen(db);
+    expect([kitchen.pots.length, kitchen.pans.length, kitchen.ovens.length, kitchen.burners.length]).toEqual([
+      3, 2, 1, 2,
+    ]);
+  });
+
+  it('is replaced when loaded again, and never touches what the cook has made or written to', async () => {
+    await loadDemo(db, NOON_MS);
+    const own = await addPlan(db, { ...OXTAIL_PLAN, title: 'Mine' }, NOON_MS);
+    const live = (await listCooks(db)).find((c) => foldCook(c.input, c.events).phase === 'braising');
+    if (!live) throw new Error('no live cook');
+    await appendEvent(
+      db,
+      live.id,
+      { id: randomUUID(), atMs: NOON_MS, act: { kind: 'note', text: 'mine now' } },
+      NOON_MS,
+    );
+    await loadDemo(db, NOON_MS + 1000);
+    expect((await findPlan(db, own))?.input.title).toBe('Mine');
+    expect(await findCook(db, live.id)).toBeDefined();
+    expect(await listCooks(db)).toHaveLength(8);
+    expect(await removeCook(db, live.id)).toBe(true);
+    expect(await listCooks(db)).toHaveLength(7);
+  });
+});
+
+describe('writes over HTTP', () => {
+  const post = (headers: Record<string, string>, body: string): Request =>
+    new Request('http://127.0.0.1:4870/api/plans', {
+      method: 'POST',
+      headers: { host: '127.0.0.1:4870', ...headers },
+      body,
+    });
+
+  it('come only from our own pages', () => {
+    expect(sameOrigin(post({ origin: 'http://127.0.0.1:4870' }, ''))).toBe(true);
+    expect(sameOrigin(post({ origin: 'http://evil.example' }, ''))).toBe(false);
+    expect(sameOrigin(post({}, ''))).toBe(false);
+    expect(sameOrigin(post({ origin: 'null' }, ''))).toBe(false);
+  });
+
+  it('are limited in size and read as described', async () => {
+    const origin = { origin: 'http://127.0.0.1:4870' };
+    const status = async (body: string): Promise<number> => {
+      const read = await readBody(post(origin, body), planInputSchema);
+      return read.ok ? 200 : read.response.status;
+    };
+    expect(await status(JSON.stringify(OXTAIL_PLAN))).toBe(200);
+    expect(await status('x'.repeat(1_000_001))).toBe(413);
+    expect(await status('{')).toBe(400);
+    expect(await status('{}')).toBe(400);
+  });
+});
