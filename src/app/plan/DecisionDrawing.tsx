@@ -187,7 +187,7 @@ function Drawing({ decision, input, plan, change }: DrawingProps & { readonly pl
 export function DecisionDrawing(props: DrawingProps) {
   const [title, note] = TITLES[props.decision];
   return (
-    <Panel aria-labelledby="drawing-title">
+    <Panel aria-labelledby="drawing-title" tabIndex={0}>
       <Head>
         <h2 id="drawing-title">{title}</h2>
         <Mute>{note}</Mute>

@@ -1,0 +1,222 @@
+import { AxeBuilder } from '@axe-core/webdriverjs';
+import { By, until } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, complaints, field, fill, findText, openBrowser, press, setViewport, WAIT_MS } from './browser';
+import { type AppServer, startApp } from './server';
+
+let app: AppServer;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  browser = await openBrowser();
+});
+
+afterAll(async () => {
+  await browser.close();
+  await app.close();
+});
+
+/** Everything axe finds wrong with the page as it stands, as short lines. */
+async function violations(): Promise<string[]> {
+  const { violations: found } = await new AxeBuilder(browser.driver).analyze();
+  return found.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+}
+
+async function bodyText(): Promise<string> {
+  return browser.driver.findElement(By.css('body')).getText();
+}
+
+async function waitForText(text: string): Promise<void> {
+  await browser.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);
+}
+
+async function turnsAt(): Promise<string> {
+  return (await findText(browser.driver, 'section', 'Forecast for')).findElement(By.css('strong')).getText();
+}
+
+describe('a braise from plan to log', () => {
+  it('meets a stranger with a live cook, a plan and a log', async () => {
+    const { driver } = browser;
+    await driver.get(app.url);
+    await findText(driver, 'h1', 'Stove');
+    const text = await bodyText();
+    expect(text).toContain('Oxtail in stout for the harbour supper');
+    expect(text).toContain('Lamb shanks with preserved lemon');
+    expect(text).toContain('Pork cheeks in cider');
+    expect(await violations()).toEqual([]);
+  });
+
+  it('refuses what cannot be cooked in a sentence and loses nothing of the form', async () => {
+    const { driver } = browser;
+    await press(driver, 'Plan a braise', 'a');
+    await findText(driver, 'h2', 'The day');
+    expect(await violations()).toEqual([]);
+    await fill(driver, 'Name of the dish', 'Saturday oxtail');
+    await fill(driver, 'Weight, trimmed', '0');
+    await waitForText('Weight of the meat: 0 kg is too little');
+    await driver.sleep(500);
+    await driver.navigate().refresh();
+    await waitForText('Weight of the meat: 0 kg is too little');
+    expect(await (await field(driver, 'Name of the dish')).getAttribute('value')).toBe('Saturday oxtail');
+    await fill(driver, 'Weight, trimmed', '400');
+    await waitForText('400 kg is too much');
+    await fill(driver, 'Weight, trimmed', '2.2');
+    await press(driver, 'Heat: ');
+    await fill(driver, 'Oven set to', '600');
+    await waitForText('Oven: 600 °C is too much');
+    await fill(driver, 'Oven set to', '150');
+    await driver.wait(async () => !(await bodyText()).includes('too much'), WAIT_MS);
+  });
+
+  it('plans each of the eight decisions with its drawing', async () => {
+    const { driver } = browser;
+    for (const [decision, title] of [
+      ['Pot: ', 'Does it fit?'],
+      ['Sear: ', 'How many at a time?'],
+      ['Base: ', 'What the hands do'],
+      ['Liquid: ', 'How deep should it sit?'],
+      ['Heat: ', 'How warm does it get?'],
+      ['Finish: ', 'After the fork turns'],
+      ['Serve: ', 'Ready in time?'],
+    ] as const) {
+      await press(driver, decision);
+      await findText(driver, 'h2', title);
+      expect(await violations(), decision).toEqual([]);
+    }
+    await press(driver, 'Liquid: ');
+    const before = await bodyText();
+    await press(driver, 'Just covered', 'label');
+    await driver.wait(async () => (await bodyText()) !== before, WAIT_MS);
+    await waitForText('102 % up the meat');
+  });
+
+  it('starts the cook, records, moves the forecast and takes a record back', async () => {
+    const { driver } = browser;
+    await press(driver, 'Start cooking');
+    await findText(driver, 'h2', 'So far');
+    await press(driver, 'They are in');
+    await waitForText('Into the pot, simmering');
+    expect(await violations()).toEqual([]);
+    const planned = await turnsAt();
+    await driver.findElement(By.css('body')).sendKeys('h');
+    await fill(driver, 'Oven set to', '110');
+    await press(driver, 'Record the heat');
+    await waitForText('Oven 110 °C');
+    await driver.wait(
+      async () => (await turnsAt()) > planned,
+      WAIT_MS,
+      'A cooler oven did not move the forecast later.',
+    );
+    await driver.findElement(By.css('button[aria-label="Take back: Oven 110 °C"]')).click();
+    await driver.wait(
+      async () => (await turnsAt()) === planned,
+      WAIT_MS,
+      'Taking it back did not restore the forecast.',
+    );
+  });
+
+  it('loses nothing to a killed server, and a second tab follows', async () => {
+    const { driver } = browser;
+    const cook = await driver.getCurrentUrl();
+    await app.kill();
+    await press(driver, 'Note');
+    await fill(driver, 'Note', 'smells of prunes');
+    await press(driver, 'Keep the note');
+    await waitForText('kept on this device, not yet sent');
+    await waitForText('No connection to the server');
+    await app.restart();
+    await driver.wait(
+      async () => !(await bodyText()).includes('not yet sent'),
+      WAIT_MS,
+      'The queued note was never sent.',
+    );
+    await driver.navigate().refresh();
+    await waitForText('smells of prunes');
+
+    const first = await driver.getWindowHandle();
+    await driver.switchTo().newWindow('tab');
+    await driver.get(cook);
+    await waitForText('smells of prunes');
+    const second = await driver.getWindowHandle();
+    await driver.switchTo().window(first);
+    await driver.findElement(By.css('body')).sendKeys('t');
+    await waitForText('Turned');
+    await driver.switchTo().window(second);
+    await driver.wait(
+      async () => (await driver.findElements(By.css('button[aria-label="Take back: Turned"]'))).length === 1,
+      WAIT_MS,
+      'The second tab did not hear of it.',
+    );
+    await driver.close();
+    await driver.switchTo().window(first);
+  });
+
+  it('asks how it came out and shows it in the log, planned against actual', async () => {
+    const { driver } = browser;
+    await driver.findElement(By.css('body')).sendKeys('f');
+    await press(driver, 'Turns');
+    await waitForText('Take the pot off the heat');
+    await press(driver, 'It is off the heat');
+    await press(driver, 'Say how it came out');
+    await findText(driver, 'h2', 'How did it come out?');
+    expect(await violations()).toEqual([]);
+    await press(driver, 'Finish and log it');
+    await waitForText('Choose one of the five, then finish');
+    for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
+    await fill(driver, 'One line for next time', 'Half the salt');
+    await press(driver, 'Finish and log it');
+    await driver.wait(until.urlContains('/log/'), WAIT_MS);
+    await waitForText('Half the salt');
+    expect(await violations()).toEqual([]);
+    await driver.get(`${app.url}/log`);
+    await waitForText('Saturday oxtail');
+    expect(await violations()).toEqual([]);
+  });
+
+  it('exports plan and cook, takes them in again and refuses anything else', async () => {
+    const { driver } = browser;
+    await driver.get(app.url + '/plan');
+    await waitForText('Saturday oxtail');
+    expect(await violations()).toEqual([]);
+    const exported = await driver.findElement(By.css('a[aria-label="Export Saturday oxtail"]')).getAttribute('href');
+    const text = await fetch(exported ?? '').then((r) => r.text());
+    expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 1 });
+    const post = (body: string): Promise<Response> =>
+      fetch(`${app.url}/api/import`, { method: 'POST', body, headers: { origin: app.url } });
+    const taken = await post(text);
+    expect(taken.status).toBe(201);
+    const { href } = (await taken.json()) as { href: string };
+    await driver.get(app.url + href);
+    await findText(driver, 'h1', 'Saturday oxtail');
+    const refused = await post('{"format": "something else"}');
+    expect(refused.status).toBe(422);
+    expect(await refused.text()).toContain('not an Even Ember plan or cook');
+    expect((await fetch(`${app.url}/api/import`, { method: 'POST', body: text })).status).toBe(403);
+  });
+
+  it('fits a phone, in both colours, without a complaint from the browser', async () => {
+    const { driver } = browser;
+    await setViewport(driver, 390, 844);
+    await driver.get(app.url);
+    const cook = await findText(driver, 'a', 'Go to the pot');
+    expect(await violations()).toEqual([]);
+    await cook.click();
+    await findText(driver, 'h2', 'So far');
+    expect(await violations()).toEqual([]);
+    const overflow = await driver.executeScript('return document.documentElement.scrollWidth - window.innerWidth');
+    expect(overflow).toBeLessThanOrEqual(0);
+    await setViewport(driver, 1280, 800);
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    await driver.findElement(By.css('header button')).click();
+    expect(await violations()).toEqual([]);
+    const said = (await complaints(driver)).filter(
+      (m) =>
+        !m.includes('ERR_CONNECTION_REFUSED') &&
+        !m.includes('ERR_INCOMPLETE_CHUNKED') &&
+        !m.includes('ERR_EMPTY_RESPONSE'),
+    );
+    expect(said).toEqual([]);
+  });
+});
