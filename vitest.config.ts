@@ -10,7 +10,12 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'unit', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
+        test: {
+          name: 'unit',
+          setupFiles: ['src/testing/setup.ts'],
+          include: ['src/**/*.test.{ts,tsx}'],
+          testTimeout: 60_000,
+        },
       },
       {
         extends: true,

@@ -139,10 +139,15 @@ const HistoryHead = styled.div`
   }
 `;
 
-const DarkButton = styled(Button)`
-  background: #1d0c04;
-  color: #fff6ea;
-  border-color: #1d0c04;
+/** On the ember card a dark button stands out; on a plain one the usual one does. */
+const ActButton = styled(Button)<{ $now: boolean }>`
+  ${({ $now }) =>
+    $now &&
+    css`
+      background: #1d0c04;
+      color: #fff6ea;
+      border-color: #1d0c04;
+    `}
 `;
 
 const Forecast = styled.div`
@@ -733,13 +738,15 @@ function NextCard({ action, now, laterUntil, finished, braising, cookId, onAct, 
         <b>Look for:</b> {action.sign}
       </p>
       <NextButtons>
-        <DarkButton
+        <ActButton
+          $now={isNow}
+          $tone="main"
           onPress={() => {
             onAct(action.act);
           }}
         >
           {BUTTON_WORDS[action.act]}
-        </DarkButton>
+        </ActButton>
         {isNow && (action.act === 'fork' || action.act === 'turned' || action.act === 'liquid') ? (
           <Button onPress={onLater}>Later, {LATER_MIN} min</Button>
         ) : null}

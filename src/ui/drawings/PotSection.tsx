@@ -7,6 +7,8 @@ import { type PotPlan } from '@/core/plan/plan';
 import { roundForKitchen } from '@/core/quantity/units';
 
 const VIEW = { width: 640, height: 400 };
+/** Room kept over the rim for lid, steam and the heat's name. */
+const OVER_RIM = 104;
 const FLOOR_Y = 350;
 const ROOM = { width: 330, height: 215 };
 const WALL = 11;
@@ -178,6 +180,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const left = (VIEW.width - width) / 2;
   const right = left + width;
   const rim = FLOOR_Y - height;
+  const top = Math.max(0, rim - OVER_RIM);
   const up = (mm: number): number => FLOOR_Y - mm * scale;
   const level = live?.levelMm ?? pot.levelStartMm;
   const oven = heat.kind === 'oven';
@@ -208,7 +211,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
 
   return (
     <svg
-      viewBox={`0 0 ${String(VIEW.width)} ${String(VIEW.height)}`}
+      viewBox={`0 ${String(top)} ${String(VIEW.width)} ${String(VIEW.height - top)}`}
       width="100%"
       role="img"
       aria-label={says}
@@ -225,8 +228,8 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
           />
         </clipPath>
       </defs>
-      {oven ? <rect width={VIEW.width} height={VIEW.height} fill="url(#air)" /> : null}
-      <text x="16" y="28" fontSize="15" fill="var(--ink)">
+      {oven ? <rect y={top} width={VIEW.width} height={VIEW.height - top} fill="url(#air)" /> : null}
+      <text x="16" y={top + 28} fontSize="15" fill="var(--ink)">
         {heatWord}
       </text>
 
