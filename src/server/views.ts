@@ -81,13 +81,19 @@ function follow(cookId: string, state: CookState): Following {
 /** The cook as a screen shows it at `nowMs`. */
 export function cookView(cook: StoredCook, nowMs: number): CookView {
   const state = foldCook(cook.input, cook.events);
-  const end = state.offHeatMs ?? nowMs;
-  const atMin = state.intoPotMs === undefined ? 0 : Math.max(0, (end - state.intoPotMs) / 60_000);
+  const plan = planOf(cook);
+  const startMs = state.intoPotMs ?? plan.day.intoPotMs;
+  const minute = (ms: number): number => Math.max(0, (ms - startMs) / 60_000);
   return {
     id: cook.id,
     planId: cook.planId,
-    plan: planOf(cook),
+    plan,
     events: cook.events,
-    live: liveForecast(follow(cook.id, state), cook.input.eaters, atMin),
+    live: liveForecast(follow(cook.id, state), cook.input.eaters, {
+      atMin: state.intoPotMs === undefined ? 0 : minute(state.offHeatMs ?? nowMs),
+      readyByMin: minute(plan.day.serveMs) - plan.work.finish - plan.work.plate,
+      heat: state.heat,
+      cooking: state.phase === 'braising',
+    }),
   };
 }

@@ -1,11 +1,16 @@
 import { expose } from 'comlink';
 import { type PlanInput } from '../core/plan/input';
 import { makePlan, type PlanResult } from '../core/plan/plan';
+import { type WayOut, waysOut } from '../core/plan/waysOut';
 
 const api = {
   /** The plan for an input, at the worker's own leisure. */
   plan(input: PlanInput, nowMs: number, particles: number): PlanResult {
     return makePlan(input, { nowMs, particles });
+  },
+  /** Ways to still eat in time when the plan is too late. */
+  waysOut(input: PlanInput, nowMs: number): WayOut[] {
+    return waysOut(input, nowMs);
   },
 };
 

@@ -120,6 +120,18 @@ const NextButtons = styled.div`
   }
 `;
 
+const Ways = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  margin-top: 8px;
+  li {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+  }
+`;
+
 const HistoryHead = styled.div`
   display: flex;
   align-items: center;
@@ -592,8 +604,29 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                 {view.live.liquidLowMin === undefined
                   ? 'Liquid is fine: it will not run low before the meat is done.'
                   : `The liquid would run low at ${clock(moment(view.live.liquidLowMin), timeZone)}.`}{' '}
+                {cooking && view.live.teachesMost
+                  ? `What would teach most: a ${view.live.teachesMost.kind === 'fork' ? 'fork test' : 'probe reading'} at ${clock(moment(view.live.teachesMost.atMin), timeZone)}, ${String(Math.round(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin))} min surer. `
+                  : null}
                 Cook values are fitted to kitchen practice, not measured: the fork decides.
               </Mute>
+              {cooking && view.live.heatWays.length > 0 ? (
+                <Ways aria-label="What the heat could do">
+                  {view.live.heatWays.map((w) => (
+                    <li key={w.says}>
+                      <span>
+                        {w.says}: turns about <b>{clock(moment(w.p50Min), timeZone)}</b>
+                      </span>
+                      <Button
+                        onPress={() => {
+                          live.record({ kind: 'heat', heat: w.heat });
+                        }}
+                      >
+                        I have done that
+                      </Button>
+                    </li>
+                  ))}
+                </Ways>
+              ) : null}
             </ForecastPanel>
             <Records>
               {Object.entries(HOTKEYS).map(([key, { act: kind }]) => (

@@ -6,7 +6,7 @@ import { type Verdict } from '@/core/cook/events';
 export const SCORE_WORDS: Readonly<
   Record<keyof Omit<Verdict, 'nextTime'>, readonly [string, string, string, string, string]>
 > = {
-  tenderness: ['tough', 'chewy', 'firm', 'falling', 'just right'],
+  tenderness: ['tough', 'chewy', 'firm', 'just right', 'falling apart'],
   moisture: ['dry', 'dryish', 'fair', 'moist', 'succulent'],
   sauce: ['watery', 'thin', 'right', 'thick', 'sticky'],
   salt: ['unsalted', 'short of salt', 'right', 'a bit salty', 'too salty'],

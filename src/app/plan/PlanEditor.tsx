@@ -160,7 +160,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
   const [saved, setSaved] = useState(start);
   const draft = useDraft(`even-ember:draft:${id ?? 'new'}`, start);
   const { input } = draft;
-  const { plan, faults, current } = usePlan(input);
+  const { plan, faults, waysOut, current } = usePlan(input);
   const [open, setOpen] = useState<Decision>('meat');
   const [message, setMessage] = useState<string>();
   const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs });
@@ -276,7 +276,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
         </ol>
       </Side>
       <DecisionDrawing decision={open} input={input} plan={plan} change={draft.change} />
-      <Verdict plan={plan} faults={faults} current={current} />
+      <Verdict plan={plan} faults={faults} waysOut={waysOut} current={current} onTake={draft.change} />
       {plan ? (
         <Wide aria-labelledby="the-day">
           <h2 id="the-day" style={{ fontSize: 18 }}>

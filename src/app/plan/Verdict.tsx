@@ -2,9 +2,11 @@
 
 import styled from 'styled-components';
 import { etaOf } from '@/core/forecast/forecast';
-import { type PlanFault } from '@/core/plan/input';
+import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
+import { type WayOut } from '@/core/plan/waysOut';
 import { formatMass, formatVolume } from '@/core/quantity/units';
+import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { useKitchen } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
@@ -76,6 +78,21 @@ const Watch = styled.ul`
   }
 `;
 
+const Ways = styled.ul`
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 8px;
+    align-items: center;
+    padding: 8px 0;
+    border-top: 1px solid var(--line);
+    font-size: 15px;
+  }
+  li:first-child {
+    border-top: 0;
+  }
+`;
+
 function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
   const { turns, serveMs, intoPotMs } = plan.day;
   const from = turns.p10Ms - (turns.p90Ms - turns.p10Ms) * 0.35;
@@ -99,16 +116,16 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
   );
 }
 
+interface VerdictProps {
+  readonly plan: Plan | undefined;
+  readonly faults: readonly PlanFault[];
+  readonly waysOut: readonly WayOut[];
+  readonly current: boolean;
+  readonly onTake: (input: PlanInput) => void;
+}
+
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({
-  plan,
-  faults,
-  current,
-}: {
-  plan: Plan | undefined;
-  faults: readonly PlanFault[];
-  current: boolean;
-}) {
+export function Verdict({ plan, faults, waysOut, current, onTake }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   return (
     <Column aria-live="polite">
@@ -117,6 +134,29 @@ export function Verdict({
           {f.message}
         </FaultNote>
       ))}
+      {waysOut.length > 0 ? (
+        <Panel aria-labelledby="ways-out">
+          <h2 id="ways-out" style={{ fontSize: 18 }}>
+            Ways out
+          </h2>
+          <Ways>
+            {waysOut.map((w) => (
+              <li key={w.says}>
+                <span>
+                  {w.says}: begin by {clock(w.startMs, timeZone)}, table {clock(w.input.serveAtMs, timeZone)}
+                </span>
+                <Button
+                  onPress={() => {
+                    onTake(w.input);
+                  }}
+                >
+                  Take
+                </Button>
+              </li>
+            ))}
+          </Ways>
+        </Panel>
+      ) : null}
       {plan === undefined ? (
         <Dark>
           <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>

@@ -4,6 +4,7 @@ import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
+import { type WayOut } from '@/core/plan/waysOut';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 /** Particles while the hand is still moving, and once it rests. */
@@ -15,6 +16,8 @@ export interface PlanState {
   /** The newest plan that could be made; stays while the input is at fault. */
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
+  /** When there is too little time: other ways that have been forecast and fit. */
+  readonly waysOut: readonly WayOut[];
   /** Whether `plan` belongs to the input as it stands. */
   readonly current: boolean;
 }
@@ -24,7 +27,7 @@ export interface PlanState {
  * computation runs only the newest input queues behind it.
  */
 export function usePlan(input: PlanInput): PlanState {
-  const [state, setState] = useState<PlanState>({ plan: undefined, faults: [], current: false });
+  const [state, setState] = useState<PlanState>({ plan: undefined, faults: [], waysOut: [], current: false });
   const newest = useRef(input);
   const kick = useRef<(() => void) | null>(null);
 
@@ -44,10 +47,12 @@ export function usePlan(input: PlanInput): PlanState {
         wanted = undefined;
         const result = await remote.plan(job.input, Date.now(), job.particles);
         const current = newest.current === job.input;
+        const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
+        const ways = late ? await remote.waysOut(job.input, Date.now()) : [];
         setState((before) =>
           result.ok
-            ? { plan: result.plan, faults: [], current }
-            : { plan: before.plan, faults: result.faults, current: false },
+            ? { plan: result.plan, faults: [], waysOut: [], current }
+            : { plan: before.plan, faults: result.faults, waysOut: ways, current: false },
         );
       }
       busy = false;

@@ -4,7 +4,7 @@ import { actualSpans, liveSpans } from './course';
 import { type CookAct, type CookEvent, standingEvents } from './events';
 import { followCook, requestOf } from './follow';
 import { hiddenPot } from './hidden';
-import { liveForecast } from './live';
+import { type LiveMoment, liveForecast } from './live';
 import { nextAction } from './nextAction';
 import { foldCook, refusal, undoRefusal } from './state';
 import { etaOf } from '../forecast/forecast';
@@ -38,6 +38,9 @@ const LIVE_ACTS: readonly CookAct[] = [
   { kind: 'lid', lid: 'ajar' },
   { kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: false } },
 ];
+
+/** So many minutes into a braise with three hours more than it needs. */
+const moment = (atMin: number): LiveMoment => ({ atMin, readyByMin: 400, heat: OXTAIL_PLAN.heat, cooking: true });
 
 describe('events', () => {
   it('count once, however often they arrive', () => {
@@ -146,7 +149,7 @@ describe('following a cook', () => {
         liveForecast(
           followCook(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
           4,
-          100,
+          moment(100),
         ).forecast,
         'turns',
       ).p50;
@@ -161,13 +164,13 @@ describe('following a cook', () => {
 describe('the next action', () => {
   const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
     const state = foldCook(OXTAIL_PLAN, log(...events));
-    const live = liveForecast(followCook(state, { particles: 128 }), 4, minutes);
+    const live = liveForecast(followCook(state, { particles: 128 }), 4, moment(minutes));
     return nextAction(state, plan, live, NOON_MS + minutes * MIN_MS);
   };
 
   it('walks through the work before the pot', () => {
     const state = foldCook(OXTAIL_PLAN, []);
-    const live = liveForecast(followCook(state, { particles: 64 }), 4, 0);
+    const live = liveForecast(followCook(state, { particles: 64 }), 4, moment(0));
     const titles = plan.day.spans
       .filter((s) => s.toMs <= plan.day.intoPotMs)
       .map((s) => nextAction(state, plan, live, s.fromMs + 1).title);
@@ -195,7 +198,7 @@ describe('the next action', () => {
 describe('the line of the day', () => {
   it('keeps what was and what is to come end to end', () => {
     const state = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
-    const live = liveForecast(followCook(state, { particles: 64 }), 4, 30);
+    const live = liveForecast(followCook(state, { particles: 64 }), 4, moment(30));
     const spans = liveSpans(plan, state, live.forecast, NOON_MS + 30 * MIN_MS);
     spans.slice(1).forEach((s, i) => {
       expect(s.fromMs).toBe(spans[i]?.toMs);

@@ -21,7 +21,7 @@ export type CookAct =
   | { readonly kind: 'offHeat' }
   | { readonly kind: 'finished'; readonly verdict: Verdict };
 
-/** How it came out; each from 1 to 5, 3 being right for salt and sauce. */
+/** How it came out, each from 1 to 5: right is 4 for tenderness (5 falls apart), 5 for moisture, 3 for sauce and salt. */
 export interface Verdict {
   readonly tenderness: number;
   readonly moisture: number;

@@ -2,6 +2,10 @@ import { type Following, type Lesson } from './follow';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { etaOf, type Forecast, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
+import { bestRecord, type Teaching } from '../forecast/teaching';
+import { type PlanHeat } from '../plan/input';
+import { OPEN_SECONDS } from '../plan/looks';
+import { type HeatWay, heatWays } from '../plan/waysOut';
 import { finishedPot, type FinishedPot } from '../sauce/finish';
 import { stepAt } from '../forecast/ensemble';
 
@@ -15,25 +19,46 @@ export interface LiveForecast {
   /** When the liquid would fall to `LOW_LITRES` with nothing added; undefined if not before the meat falls apart. */
   readonly liquidLowMin: number | undefined;
   readonly finished: FinishedPot;
+  /** The record that would narrow the window most for its cost; undefined when none is worth it. */
+  readonly teachesMost: Teaching | undefined;
+  /** Changes of heat that would help when the forecast misses the plate, each forecast from here. */
+  readonly heatWays: readonly HeatWay[];
 }
 
 /** Less than this in the pot can catch, litres. */
 export const LOW_LITRES = 0.25;
 
-/** Sums up where a cook stands; `atMin` is how long the pieces have been in. */
-export function liveForecast(following: Following, eaters: number, atMin: number): LiveForecast {
+/** Where a live cook stands on the clock, min from the pieces meeting the liquid. */
+export interface LiveMoment {
+  readonly atMin: number;
+  /** When finishing has to begin. */
+  readonly readyByMin: number;
+  readonly heat: PlanHeat;
+  readonly cooking: boolean;
+}
+
+/** Sums up where a cook stands. */
+export function liveForecast(following: Following, eaters: number, moment: LiveMoment): LiveForecast {
   const { ensemble } = following;
+  const { atMin } = moment;
   const forecast = summarise(ensemble);
   const course = courseSamples(ensemble, forecast);
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
   const turns = etaOf(forecast, 'turns');
   const ready = Number.isFinite(turns.p50) ? Math.max(turns.p50, atMin) : forecast.horizonMin;
+  const lookCost = lookCostMin(
+    ensemble.request,
+    Math.max(atMin + 1, Math.min(turns.p10, turns.p50 - 5)),
+    OPEN_SECONDS.fork,
+  );
   return {
     forecast,
     course,
     lessons: following.lessons,
-    lookCostMin: lookCostMin(ensemble.request, Math.max(atMin + 1, Math.min(turns.p10, turns.p50 - 5)), 60),
+    lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
     finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), eaters),
+    teachesMost: moment.cooking ? bestRecord(ensemble, atMin, lookCost) : undefined,
+    heatWays: moment.cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
   };
 }

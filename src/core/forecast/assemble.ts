@@ -7,7 +7,7 @@ import {
   type PotContents,
   submergedShare,
 } from '../liquid/geometry';
-import { BONE, type BodySetup } from '../heat/body';
+import { BONE, type BodySetup, type Pieces } from '../heat/body';
 import { type Composition, mixtureProperties } from '../heat/properties';
 import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
 import { equivalentBody, type PieceShape } from '../heat/shape';
@@ -201,8 +201,10 @@ export function assemble(
   const surfaces = { base, wetSide: side * levelM, drySide: side * Math.max(0, pot.heightM - levelM) };
   const shell = { surfaces, material: pot.material, wallAboveLiquidM: pot.heightM - levelM };
   const keys = phaseKeys(request);
-  const materials = request.groups.map((group) => groupMaterial(cut, group));
-  const shapes = request.groups.map((group) => equivalentBody(pieceShape(cut, group)));
+  const pieces = request.groups.map((group): Pieces => ({
+    shape: equivalentBody(pieceShape(cut, group)),
+    ...groupMaterial(cut, group),
+  }));
   const first = request.heats[0]?.heat;
   const grid = makeTimeGrid({
     horizonS: horizonMin * S_PER_MIN,
@@ -239,17 +241,9 @@ export function assemble(
     grid,
     setup: (unknowns) => ({
       bodies: request.groups.map((group, i): BodySetup => {
-        const material = materials[i] as GroupMaterial;
-        const shape = shapes[i] as { beta: number; lengthM: number };
         return {
-          shape: {
-            beta: shape.beta,
-            lengthM: shape.lengthM * unknowns.thickness * (1 + SNUG.lengthPerContact * (contact[i] ?? 0)),
-          },
-          volumeM3: material.volumeM3,
-          conductivityWMK: material.conductivityWMK,
-          volumetricHeatJM3K: material.volumetricHeatJM3K,
-          coreBoneFraction: material.coreBoneFraction,
+          pieces: pieces[i] as Pieces,
+          stretch: unknowns.thickness * (1 + SNUG.lengthPerContact * (contact[i] ?? 0)),
           startTempC: group.startTempC + unknowns.meatStartOffsetK,
           submergedFraction: submerged[i] ?? 1,
           maxJuiceFraction: cut.cookLoss / JUICE_SHARE_AT_MAX,

@@ -20,7 +20,7 @@ const HORIZON_WHEN_NEVER_MIN = 24 * 60;
 /** The forecast runs until an animal this many spreads tougher than usual is past falling apart. */
 const HORIZON_SPREADS = 2.6;
 /** How much longer than its median, in logarithm of the cook value, the worst kitchen takes. */
-const HORIZON_MARGIN = 1.35;
+const HORIZON_MARGIN = 1.2;
 
 /** Everything one posterior knows. Arrays of particles are parallel. */
 export interface Ensemble {
@@ -254,6 +254,10 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
   return effective < count / 2 ? renew(next, w) : next;
 }
 
+/**
+ * Draws the particles anew by weight. Only copies need a new heat run: the first of each keeps its course, and all make
+ * a few moves in what the meat demands, which cost no run. Every move leaves the posterior unchanged.
+ */
 function renew(ensemble: Ensemble, w: Float64Array): Ensemble {
   const { count, prior, assembly, observations } = ensemble;
   const random = randomStream(ensemble.request.seed + 7919 * (observations.length + 1));
@@ -269,13 +273,16 @@ function renew(ensemble: Ensemble, w: Float64Array): Ensemble {
     const current = ensemble.z.slice(from, from + UNKNOWN_COUNT);
     let course = ensemble.courses[parent] as RunCourse;
     let likelihood = ensemble.logLikelihood[parent] as number;
-    perturb(current, proposal, UNKNOWN_COUNT, random);
-    const moved = runBraise(assembly.setup(unknownsOf(prior, proposal, 0)), assembly.grid, FAST_CELLS);
-    const movedLikelihood = totalLikelihood(ensemble, observations, moved, demandOf(prior, proposal, 0));
-    if (Math.log(random()) < movedLikelihood - likelihood) {
-      current.set(proposal);
-      course = moved;
-      likelihood = movedLikelihood;
+    const isCopy = i > 0 && parents[i - 1] === parent;
+    if (isCopy) {
+      perturb(current, proposal, UNKNOWN_COUNT, random);
+      const moved = runBraise(assembly.setup(unknownsOf(prior, proposal, 0)), assembly.grid, FAST_CELLS);
+      const movedLikelihood = totalLikelihood(ensemble, observations, moved, demandOf(prior, proposal, 0));
+      if (Math.log(random()) < movedLikelihood - likelihood) {
+        current.set(proposal);
+        course = moved;
+        likelihood = movedLikelihood;
+      }
     }
     for (let move = 0; move < CHEAP_MOVES; move++) {
       perturb(current, proposal, DEMAND_UNKNOWNS, random);
@@ -322,4 +329,9 @@ function systematicResample(w: Float64Array, random: RandomStream): Int32Array {
     out[i] = j;
   }
   return out;
+}
+
+/** What particle `i` predicts at `atMin`. */
+export function predictionOf(ensemble: Ensemble, i: number, atMin: number): Prediction {
+  return predict(ensemble, ensemble.courses[i] as RunCourse, ensemble.demand[i] as number, atMin);
 }

@@ -14,7 +14,7 @@ export function litresAt(pot: Pot, step: number): number {
 
 /** What stands in the pot at `step`: meat and vegetables as far shrunk as the nominal course says. */
 export function contentsAt(pot: Pot, step: number): PotContents {
-  const juice = (pot.nominal.juiceFraction[0] as Float64Array)[step] as number;
+  const juice = pot.nominal.juiceFraction.map((course) => course[step] as number);
   const share = vegetableWaterShare(pot.nominal.liquidC, pot.assembly.grid.stepS, step);
   return shrunk(pot.assembly.contents, juice, share * VEGETABLE_WATER_SHARE);
 }

@@ -1,7 +1,7 @@
 import { type EquivalentBody } from './shape';
 
-/** What conducts: one size class of pieces in the pot. SI units. */
-export interface BodySetup {
+/** The pieces of one size class as things that conduct. SI units; the same object for every particle. */
+export interface Pieces {
   readonly shape: Pick<EquivalentBody, 'beta' | 'lengthM'>;
   /** Total volume of all pieces of this class, meat and core bone, m³. */
   readonly volumeM3: number;
@@ -10,6 +10,13 @@ export interface BodySetup {
   readonly volumetricHeatJM3K: number;
   /** Share of the volume that is a bone running through the middle, 0 to 0.9. */
   readonly coreBoneFraction: number;
+}
+
+/** One size class in one kitchen. */
+export interface BodySetup {
+  readonly pieces: Pieces;
+  /** Factor on the shape's length: thickness misjudged, pieces shielding one another. The volume stays. */
+  readonly stretch: number;
   readonly startTempC: number;
   /** Share of the surface under liquid when the pieces go in, 0 to 1. */
   readonly submergedFraction: number;
@@ -39,9 +46,89 @@ export interface QuantileCells {
   readonly weight: number;
 }
 
+/** A piece cut into shells, before any stretch: what does not change from one kitchen to the next. */
+interface Geometry {
+  readonly firstMeat: number;
+  /** Heat capacity of each shell, J/K. */
+  readonly heatCapacity: Float64Array;
+  /** Conductance from each shell to the next, W/K. */
+  readonly coupling: Float64Array;
+  readonly meatShare: Float64Array;
+  readonly slow: QuantileCells;
+  readonly surfaceM2: number;
+  readonly outerResistance: number;
+}
+
+const geometries = new WeakMap<Pieces, Map<number, Geometry>>();
+
+function geometryOf(pieces: Pieces, cells: number): Geometry {
+  const known = geometries.get(pieces) ?? new Map<number, Geometry>();
+  geometries.set(pieces, known);
+  const found = known.get(cells) ?? cut(pieces, cells);
+  known.set(cells, found);
+  return found;
+}
+
+/** Cuts a piece into `cells` shells; with a core bone, shells meet exactly at its surface. */
+function cut(pieces: Pieces, cells: number): Geometry {
+  const { beta, lengthM } = pieces.shape;
+  const power = beta + 1;
+  const bone = pieces.coreBoneFraction;
+  const boneRadius = bone > 0 ? lengthM * bone ** (1 / power) : 0;
+  const firstMeat = bone > 0 ? Math.max(2, Math.round((cells * boneRadius) / lengthM / 2)) : 0;
+  const meatCells = cells - firstMeat;
+  const face = (i: number): number =>
+    i <= firstMeat && firstMeat > 0
+      ? (boneRadius * i) / firstMeat
+      : boneRadius + ((lengthM - boneRadius) * (i - firstMeat)) / meatCells;
+  const scale = (pieces.volumeM3 * power) / lengthM ** power;
+  const heatCapacity = new Float64Array(cells);
+  const coupling = new Float64Array(cells);
+  const meatShare = new Float64Array(cells);
+  const halfResistance = new Float64Array(cells);
+  for (let i = 0; i < cells; i++) {
+    const isBone = i < firstMeat;
+    const volume = (scale * (face(i + 1) ** power - face(i) ** power)) / power;
+    heatCapacity[i] = volume * (isBone ? BONE.volumetricHeatJM3K : pieces.volumetricHeatJM3K);
+    halfResistance[i] = (face(i + 1) - face(i)) / (2 * (isBone ? BONE.conductivityWMK : pieces.conductivityWMK));
+    if (!isBone) meatShare[i] = volume;
+  }
+  const meatVolume = meatShare.reduce((a, b) => a + b, 0);
+  for (let i = 0; i < cells; i++) meatShare[i] = (meatShare[i] as number) / meatVolume;
+  for (let i = 0; i < cells - 1; i++) {
+    coupling[i] = (scale * face(i + 1) ** beta) / ((halfResistance[i] as number) + (halfResistance[i + 1] as number));
+  }
+  return {
+    firstMeat,
+    heatCapacity,
+    coupling,
+    meatShare,
+    slow: findQuantile(meatShare, firstMeat, SLOW_QUANTILE),
+    surfaceM2: scale * lengthM ** beta,
+    outerResistance: halfResistance[cells - 1] as number,
+  };
+}
+
+function findQuantile(meatShare: Float64Array, firstMeat: number, quantile: number): QuantileCells {
+  let cumulative = 0;
+  let previousMiddle = 0;
+  for (let i = firstMeat; i < meatShare.length; i++) {
+    const share = meatShare[i] as number;
+    const middle = cumulative + share / 2;
+    if (middle >= quantile) {
+      if (i === firstMeat) return { low: i, high: i, weight: 0 };
+      return { low: i - 1, high: i, weight: (quantile - previousMiddle) / (middle - previousMiddle) };
+    }
+    previousMiddle = middle;
+    cumulative += share;
+  }
+  const last = meatShare.length - 1;
+  return { low: last, high: last, weight: 0 };
+}
+
 /**
  * A piece cut into shells, advanced by implicit Euler. The surface film enters only the last row, so all other rows
- * are factored once per step length. With a core bone the shells meet exactly at its surface.
+ * are factored once per step length.
  */
 export class ConductingBody {
   readonly cells: number;
@@ -50,11 +137,11 @@ export class ConductingBody {
   readonly temp: Float64Array;
   readonly cookValue: Float64Array;
   readonly slow: QuantileCells;
-  /** Share of the meat's volume in each cell (0 for bone). */
-  readonly meatShare: Float64Array;
   readonly surfaceM2: number;
   /** Half of the outer shell over conductivity, m²K/W. */
   readonly outerResistance: number;
+  /** Share of the meat's volume in each cell (0 for bone). */
+  private readonly meatShare: Float64Array;
   private readonly heatCapacity: Float64Array;
   private readonly coupling: Float64Array;
   private readonly work: Float64Array;
@@ -64,67 +151,33 @@ export class ConductingBody {
     readonly setup: BodySetup,
     cells: number,
   ) {
-    const { beta, lengthM } = setup.shape;
-    const power = beta + 1;
-    const bone = setup.coreBoneFraction;
-    const boneRadius = bone > 0 ? lengthM * bone ** (1 / power) : 0;
-    const boneCells = bone > 0 ? Math.max(2, Math.round((cells * boneRadius) / lengthM / 2)) : 0;
-    const meatCells = cells - boneCells;
+    const geometry = geometryOf(setup.pieces, cells);
+    const { stretch } = setup;
     this.cells = cells;
-    this.firstMeat = boneCells;
-    const face = (i: number): number =>
-      i <= boneCells && boneCells > 0
-        ? (boneRadius * i) / boneCells
-        : boneRadius + ((lengthM - boneRadius) * (i - boneCells)) / meatCells;
-
-    const geometricVolume = lengthM ** power / power;
-    const scale = setup.volumeM3 / geometricVolume;
+    this.firstMeat = geometry.firstMeat;
+    this.slow = geometry.slow;
+    this.meatShare = geometry.meatShare;
+    this.heatCapacity = geometry.heatCapacity;
+    this.surfaceM2 = geometry.surfaceM2 / stretch;
+    this.outerResistance = geometry.outerResistance * stretch;
+    this.coupling = stretch === 1 ? geometry.coupling : geometry.coupling.map((k) => k / (stretch * stretch));
     this.temp = new Float64Array(cells).fill(setup.startTempC);
     this.cookValue = new Float64Array(cells);
     this.work = new Float64Array(cells);
-    this.heatCapacity = new Float64Array(cells);
-    this.coupling = new Float64Array(cells);
-    this.meatShare = new Float64Array(cells);
-    const halfResistance = new Float64Array(cells);
-    let meatVolume = 0;
-    for (let i = 0; i < cells; i++) {
-      const isBone = i < boneCells;
-      const volume = (scale * (face(i + 1) ** power - face(i) ** power)) / power;
-      this.heatCapacity[i] = volume * (isBone ? BONE.volumetricHeatJM3K : setup.volumetricHeatJM3K);
-      halfResistance[i] = (face(i + 1) - face(i)) / (2 * (isBone ? BONE.conductivityWMK : setup.conductivityWMK));
-      if (!isBone) {
-        this.meatShare[i] = volume;
-        meatVolume += volume;
-      }
-    }
-    for (let i = 0; i < cells; i++) this.meatShare[i] = (this.meatShare[i] ?? 0) / meatVolume;
-    for (let i = 0; i < cells - 1; i++) {
-      this.coupling[i] = (scale * face(i + 1) ** beta) / ((halfResistance[i] ?? 0) + (halfResistance[i + 1] ?? 0));
-    }
-    this.surfaceM2 = scale * lengthM ** beta;
-    this.outerResistance = halfResistance[cells - 1] ?? 0;
-    this.slow = this.findQuantile(SLOW_QUANTILE);
   }
 
-  private findQuantile(quantile: number): QuantileCells {
-    let cumulative = 0;
-    let previousMiddle = 0;
-    for (let i = this.firstMeat; i < this.cells; i++) {
-      const share = this.meatShare[i] ?? 0;
-      const middle = cumulative + share / 2;
-      if (middle >= quantile) {
-        if (i === this.firstMeat) return { low: i, high: i, weight: 0 };
-        return { low: i - 1, high: i, weight: (quantile - previousMiddle) / (middle - previousMiddle) };
-      }
-      previousMiddle = middle;
-      cumulative += share;
-    }
-    return { low: this.cells - 1, high: this.cells - 1, weight: 0 };
-  }
+  private lastStepS = 0;
+  private lastFactors: Factors | undefined;
 
   private factors(stepS: number): Factors {
-    const cached = this.factorCache.get(stepS);
-    if (cached) return cached;
+    if (this.lastFactors && stepS === this.lastStepS) return this.lastFactors;
+    const found = this.factorCache.get(stepS) ?? this.factorise(stepS);
+    this.lastStepS = stepS;
+    this.lastFactors = found;
+    return found;
+  }
+
+  private factorise(stepS: number): Factors {
     const last = this.cells - 1;
     const a = new Float64Array(last);
     const b = new Float64Array(last);

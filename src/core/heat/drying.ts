@@ -1,11 +1,11 @@
 import { saturationPressurePa, saturationSlopePaK } from './water';
 
-/** How hard a wet surface dries against air of a given vapour pressure, tabulated over temperature. */
+/** How hard a wet surface dries against air of a given vapour pressure, tabulated every 0.05 K from 0 to 110 °C. */
 export interface DryingLaw {
-  /** ln((p - p_air) / (p - p_surface)) at `tempC`: multiply by conductance and pressure for kg/s. */
-  drive(tempC: number): number;
+  /** ln((p - p_air) / (p - p_surface)): multiply by conductance and pressure for kg/s. */
+  readonly drive: Float64Array;
   /** Its derivative, 1/K; 0 where the surface is held just under boiling. */
-  slope(tempC: number): number;
+  readonly slope: Float64Array;
 }
 
 /** Saturation within 3 % of the air's pressure is held there: the law diverges at boiling. */
@@ -39,11 +39,13 @@ function tabulate(pressurePa: number, ambientVapourPa: number): DryingLaw {
     drive[i] = Math.log((pressurePa - ambientVapourPa) / (pressurePa - vapour));
     slope[i] = clamped ? 0 : saturationSlopePaK(tempC, saturation) / (pressurePa - vapour);
   }
-  const at = (table: Float64Array, tempC: number): number => {
-    const position = Math.min(MAX_C, Math.max(0, tempC)) * STEPS_PER_K;
-    const index = position | 0;
-    const low = table[index] as number;
-    return low + (position - index) * ((table[index + 1] as number) - low);
-  };
-  return { drive: (tempC) => at(drive, tempC), slope: (tempC) => at(slope, tempC) };
+  return { drive, slope };
+}
+
+/** A tabulated law at `tempC`, linear between its entries; the ends hold beyond them. */
+export function lookUp(table: Float64Array, tempC: number): number {
+  const position = (tempC < 0 ? 0 : tempC > MAX_C ? MAX_C : tempC) * STEPS_PER_K;
+  const index = position | 0;
+  const low = table[index] as number;
+  return low + (position - index) * ((table[index + 1] as number) - low);
 }

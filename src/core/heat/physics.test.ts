@@ -56,11 +56,14 @@ function thetaAfter(
 ): { centre: number; surface: number } {
   const body = new ConductingBody(
     {
-      shape: { beta, lengthM: 1 },
-      volumeM3: 1 / (beta + 1),
-      conductivityWMK: 1,
-      volumetricHeatJM3K: 1,
-      coreBoneFraction: 0,
+      pieces: {
+        shape: { beta, lengthM: 1 },
+        volumeM3: 1 / (beta + 1),
+        conductivityWMK: 1,
+        volumetricHeatJM3K: 1,
+        coreBoneFraction: 0,
+      },
+      stretch: 1,
       startTempC: 1,
       submergedFraction: 1,
       maxJuiceFraction: 0,

@@ -14,11 +14,14 @@ function setupOf({ inputs: i }: Scenario): RunSetup {
   return {
     bodies: [
       {
-        shape: { beta: n('beta'), lengthM: n('L_m') },
-        volumeM3: n('V_m3'),
-        conductivityWMK: n('k_meat'),
-        volumetricHeatJM3K: n('rhoc_meat'),
-        coreBoneFraction: n('f_bone_vol'),
+        pieces: {
+          shape: { beta: n('beta'), lengthM: n('L_m') },
+          volumeM3: n('V_m3'),
+          conductivityWMK: n('k_meat'),
+          volumetricHeatJM3K: n('rhoc_meat'),
+          coreBoneFraction: n('f_bone_vol'),
+        },
+        stretch: 1,
         startTempC: n('T_meat0_C'),
         submergedFraction: n('phi'),
         maxJuiceFraction: n('xl_max'),

@@ -1,7 +1,7 @@
 import { type BodySetup, ConductingBody } from './body';
 import { type DetailSeries, DetailRecorder } from './detail';
 import { type TimeGrid, type TopUp } from './timeGrid';
-import { dryingLaw, type DryingLaw } from './drying';
+import { dryingLaw, type DryingLaw, lookUp } from './drying';
 import { boilingPointC, latentHeatJKg } from './water';
 import { tabulatedCookRate } from '../tenderness/cookValue';
 
@@ -93,6 +93,7 @@ export function runBraise(
   if (setup.phases.length === 0) throw new RangeError('A braise needs at least one heat phase.');
   const bodies = setup.bodies.map((b) => new ConductingBody(b, cells));
   const count = grid.count;
+  const bodyCount = bodies.length;
   const series = (): Float64Array[] => bodies.map(() => new Float64Array(count));
   const course = {
     liquidC: new Float64Array(count),
@@ -147,7 +148,8 @@ export function runBraise(
 
     let toPieces = 0;
     let pieceConductance = 0;
-    for (const body of bodies) {
+    for (let g = 0; g < bodyCount; g++) {
+      const body = bodies[g] as ConductingBody;
       const exposed = (1 - body.setup.submergedFraction) * phase.exposureScale;
       const film = 1 / ((1 - exposed) / filmLiquid + exposed / phase.topFilmWM2K);
       body.forward(stepS, film);
@@ -169,12 +171,12 @@ export function runBraise(
     if (phase.mode === 'held') {
       nextC = Math.min(phase.holdC, boilC);
       latent = latentHeatJKg(nextC);
-      evaporationW = Math.max(0, wetting * drying.drive(nextC) * latent);
+      evaporationW = Math.max(0, wetting * lookUp(drying.drive, nextC) * latent);
       const pieces = pieceConductance * (nextC - drop) - toPieces;
       suppliedW = capacity * (nextC - liquidC) + pieces + evaporationW + phase.conductanceWK * (nextC - phase.ambientC);
     } else {
-      const base = wetting * drying.drive(liquidC) * latent;
-      const slope = wetting * drying.slope(liquidC) * latent;
+      const base = wetting * lookUp(drying.drive, liquidC) * latent;
+      const slope = wetting * lookUp(drying.slope, liquidC) * latent;
       const numerator = capacity * liquidC + source + toPieces + pieceConductance * drop;
       nextC = (numerator - base + slope * liquidC) / (capacity + phase.conductanceWK + slope + pieceConductance);
       evaporationW = base + slope * (nextC - liquidC);
@@ -200,7 +202,7 @@ export function runBraise(
 
     const surroundingsC = nextC - drop;
     const halfMinutes = stepS / 120;
-    for (let g = 0; g < bodies.length; g++) {
+    for (let g = 0; g < bodyCount; g++) {
       const body = bodies[g] as ConductingBody;
       const { low, high, weight } = body.slow;
       if (detail) detail.before(g, body);

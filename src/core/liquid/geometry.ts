@@ -134,22 +134,28 @@ export function levelForLitres(contents: PotContents, litres: number): number {
   return (low + high) / 2;
 }
 
-/** The same contents after meat and vegetables have given up a share of their volume as liquid: smaller every way. */
-export function shrunk(contents: PotContents, meatLoss: number, vegetableLoss: number): PotContents {
-  const line = Math.cbrt(1 - meatLoss);
+/**
+ * The same contents after meat and vegetables have given up a share of their volume as liquid: smaller every way.
+ * `meatLoss` has one share per arrangement.
+ */
+export function shrunk(contents: PotContents, meatLoss: readonly number[], vegetableLoss: number): PotContents {
   return {
     pot: contents.pot,
     vegetablesKg: contents.vegetablesKg * (1 - vegetableLoss),
-    arrangements: contents.arrangements.map((a) => ({
-      ...a,
-      stackHeightM: a.stackHeightM * line,
-      coverage: a.coverage * line * line,
-      pieces: {
-        ...a.pieces,
-        footprintM2: a.pieces.footprintM2 * line * line,
-        heightM: a.pieces.heightM * line,
-        volumeM3: a.pieces.volumeM3 * (1 - meatLoss),
-      },
-    })),
+    arrangements: contents.arrangements.map((a, i) => {
+      const loss = meatLoss[i] ?? 0;
+      const line = Math.cbrt(1 - loss);
+      return {
+        ...a,
+        stackHeightM: a.stackHeightM * line,
+        coverage: a.coverage * line * line,
+        pieces: {
+          ...a.pieces,
+          footprintM2: a.pieces.footprintM2 * line * line,
+          heightM: a.pieces.heightM * line,
+          volumeM3: a.pieces.volumeM3 * (1 - loss),
+        },
+      };
+    }),
   };
 }

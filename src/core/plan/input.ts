@@ -43,6 +43,8 @@ export interface PlanInput {
 export interface PlanFault {
   readonly field: string;
   readonly message: string;
+  /** The braise itself is fine but there is no time left for it: `waysOut` can help. */
+  readonly tooLate?: true;
 }
 
 /** Limits of what the app plans; outside them the model was never checked. */

@@ -250,7 +250,8 @@ function tooLate(input: PlanInput, day: Day, nowMs: number): PlanFault {
     min < 60 ? `${String(min)} min` : `${String(Math.floor(min / 60))} h ${String(min % 60)} min`;
   return {
     field: 'serveAtMs',
-    message: `Serving time: this braise needs ${duration(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${duration(late)} of it has already gone. Serve at least ${duration(late)} later, cut the meat smaller, or accept less certainty.`,
+    tooLate: true,
+    message: `Serving time: this braise needs ${duration(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${duration(late)} of it has already gone. Serve at least ${duration(late)} later, or take one of the ways out.`,
   };
 }
 

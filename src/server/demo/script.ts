@@ -63,7 +63,7 @@ export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
   const fell = lastTest?.act.kind === 'fork' && stageIndex(lastTest.act.stage) > stageIndex('turns');
   const spareMin = (plan.day.serveMs - plan.work.finish * MIN_MS - off.atMs) / MIN_MS;
   const verdict: Verdict = {
-    tenderness: fell ? 4 : 5,
+    tenderness: fell ? 5 : 4,
     moisture: fell ? 3 : 4,
     sauce: SCORE_CYCLE[truth % SCORE_CYCLE.length] ?? 3,
     salt: SCORE_CYCLE[(truth >> 2) % SCORE_CYCLE.length] ?? 3,

@@ -1,0 +1,37 @@
+import { readFileSync } from 'node:fs';
+import { type z } from 'zod';
+
+/** A fault of the caller: one clear sentence each. */
+export class UsageError extends Error {
+  constructor(readonly sentences: readonly string[]) {
+    super(sentences.join('\n'));
+  }
+}
+
+/** Text of a file, or of standard input for `-` or no name. */
+function readText(file: string | undefined): string {
+  try {
+    return readFileSync(file === undefined || file === '-' ? 0 : file, 'utf8');
+  } catch {
+    throw new UsageError([`The file ${file ?? '-'} cannot be read.`]);
+  }
+}
+
+/** JSON of a file or standard input as `schema` has it. Every fault becomes a sentence that names the field. */
+export function readJson<T>(file: string | undefined, schema: z.ZodType<T>): T {
+  const text = readText(file);
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    throw new UsageError([`${file === undefined || file === '-' ? 'The input' : file} is not JSON.`]);
+  }
+  const parsed = schema.safeParse(data);
+  if (parsed.success) return parsed.data;
+  throw new UsageError(
+    parsed.error.issues.map(
+      (issue) =>
+        `${issue.path.length > 0 ? issue.path.join('.') : 'the request'}: ${issue.message.includes('received undefined') ? 'is missing' : issue.message}.`,
+    ),
+  );
+}

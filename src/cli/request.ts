@@ -1,0 +1,43 @@
+import { type BraiseInput, type FollowRecord } from '../contract/braise';
+import { type Observation } from '../core/forecast/observation';
+import { type BraiseRequest } from '../core/forecast/request';
+import { cutById } from '../core/larder/cuts';
+
+/** The engine's request for a checked input. */
+export function engineRequest(input: BraiseInput): BraiseRequest {
+  const { cut, ...rest } = input;
+  return { ...rest, cut: cutById(cut) };
+}
+
+/** The request as far as acts and looks have changed it by `records`, and what was observed. */
+export function requestAfter(
+  request: BraiseRequest,
+  records: readonly FollowRecord[],
+): { readonly request: BraiseRequest; readonly observations: Observation[] } {
+  const at = <K extends FollowRecord['kind']>(kind: K): Extract<FollowRecord, { kind: K }>[] =>
+    records.filter((r): r is Extract<FollowRecord, { kind: K }> => r.kind === kind);
+  return {
+    request: {
+      ...request,
+      heats: [...request.heats, ...at('heat').map(({ atMin, heat }) => ({ atMin, heat }))],
+      lids: [...request.lids, ...at('lid').map(({ atMin, lid }) => ({ atMin, lid }))],
+      turnsAtMin: [...request.turnsAtMin, ...at('turned').map((r) => r.atMin)],
+      openings: [...request.openings, ...at('opened').map(({ atMin, seconds }) => ({ atMin, seconds }))],
+      topUps: [...request.topUps, ...at('topUp').map(({ atMin, litres, tempC }) => ({ atMin, litres, tempC }))],
+    },
+    observations: [
+      ...records.flatMap((r): Observation[] => {
+        switch (r.kind) {
+          case 'fork':
+          case 'probe':
+          case 'liquidTemp':
+          case 'simmering':
+          case 'level':
+            return [r];
+          default:
+            return [];
+        }
+      }),
+    ],
+  };
+}

@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { calibrate } from './calibrate';
+import { readJson, UsageError } from './io';
+import { engineRequest, requestAfter } from './request';
+import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
+import { answerOf } from '../core/forecast/answer';
+import { advance, priorEnsemble } from '../core/forecast/ensemble';
+import { etaOf, summarise } from '../core/forecast/forecast';
+import { lookCostMin } from '../core/forecast/look';
+import { bestRecord } from '../core/forecast/teaching';
+import { CUTS } from '../core/larder/cuts';
+
+const HELP = `ember <command> [file|-]
+
+  forecast [file|-]   a braise request in JSON to its forecast in JSON
+  follow [file|-]     {"request": …, "records": […]} to the forecast after each record
+  calibrate [--text]  simulated kitchens and kitchen practice against the forecast
+  schema              JSON Schema of request, follow and answer
+  cuts                the table of cuts
+  --help              this text
+
+Quantities are SI, minutes count from the moment the pieces meet the liquid.
+Answers go to standard output with exit 0; faults to standard error, a sentence each, with exit 2.
+`;
+
+const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 10) / 10 : null);
+
+function forecast(file: string | undefined): unknown {
+  const input = readJson(file, braiseSchema);
+  return answerOf(priorEnsemble(engineRequest(input), { particles: input.particles }), input.chanceAtMin);
+}
+
+function follow(file: string | undefined): unknown {
+  const { request: input, records } = readJson(file, followSchema);
+  const late = records.findIndex((r, i) => i > 0 && r.atMin < (records[i - 1]?.atMin ?? 0));
+  if (late > 0) throw new UsageError([`records.${String(late)}.atMin: must not lie before the record above it.`]);
+  const request = engineRequest(input);
+  let ensemble = priorEnsemble(request, { particles: input.particles });
+  const row = (atMin: number, kind: string): unknown => {
+    const turns = etaOf(summarise(ensemble), 'turns');
+    const best = bestRecord(ensemble, atMin, lookCostMin(ensemble.request, atMin + 5, 60));
+    return {
+      atMin,
+      kind,
+      turns: { p10Min: finite(turns.p10), p50Min: finite(turns.p50), p90Min: finite(turns.p90) },
+      teachesMost:
+        best === undefined
+          ? null
+          : {
+              kind: best.kind,
+              atMin: finite(best.atMin),
+              windowMin: finite(best.widthMin),
+              expectedWindowMin: finite(best.expectedWidthMin),
+              costMin: finite(best.costMin),
+            },
+    };
+  };
+  const steps = [row(0, 'start')];
+  records.forEach((record, i) => {
+    const after = requestAfter(request, records.slice(0, i + 1));
+    ensemble = advance(ensemble, after.request, after.observations);
+    steps.push(row(record.atMin, record.kind));
+  });
+  return { version: 1, steps };
+}
+
+function schema(): unknown {
+  return {
+    request: z.toJSONSchema(braiseSchema, { io: 'input' }),
+    follow: z.toJSONSchema(followSchema, { io: 'input' }),
+    answer: z.toJSONSchema(forecastAnswerSchema),
+  };
+}
+
+function answer(args: readonly string[]): string {
+  const [command, file] = args;
+  const json = (data: unknown): string => `${JSON.stringify(data, null, 1)}\n`;
+  switch (command) {
+    case 'forecast':
+      return json(forecast(file));
+    case 'follow':
+      return json(follow(file));
+    case 'calibrate': {
+      const result = calibrate();
+      return file === '--text' ? result.text : json(result.data);
+    }
+    case 'schema':
+      return json(schema());
+    case 'cuts':
+      return json(CUTS);
+    case undefined:
+    case '--help':
+    case '-h':
+      return HELP;
+    default:
+      throw new UsageError([`There is no command “${command}”: one of forecast, follow, calibrate, schema, cuts.`]);
+  }
+}
+
+/** What a command prints and how it exits. */
+export interface Outcome {
+  readonly stdout: string;
+  readonly stderr: string;
+  readonly code: 0 | 2;
+}
+
+/** Runs one command. Faults of the caller and of ours alike become sentences, never a stack trace. */
+export function run(args: readonly string[]): Outcome {
+  try {
+    return { stdout: answer(args), stderr: '', code: 0 };
+  } catch (error) {
+    const sentences =
+      error instanceof UsageError ? error.sentences : ['Something went wrong inside; the input may be worth a report.'];
+    return { stdout: '', stderr: `${sentences.join('\n')}\n`, code: 2 };
+  }
+}

@@ -1,0 +1,111 @@
+import { type Ensemble, slowest, stepAt } from './ensemble';
+import { crossingMin, etaOf, summarise, turnsSample } from './forecast';
+import { lookCostMin } from './look';
+import { levelMmAt, litresAt } from './pot';
+import { finishedPot } from '../sauce/finish';
+import { type Stage } from '../tenderness/stages';
+
+const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 100) / 100 : null);
+const rounded = (x: number): number => Math.round(x * 10_000) / 10_000;
+
+/** A forecast as the command line answers it: quantiles per stage, chances, and the nominal course minute by minute. */
+export interface Answer {
+  readonly version: 1;
+  readonly horizonMin: number;
+  readonly stages: {
+    readonly stage: Stage;
+    readonly p10Min: number | null;
+    readonly p50Min: number | null;
+    readonly p90Min: number | null;
+    readonly reachedShare: number;
+  }[];
+  readonly turnsPercentilesMin: (number | null)[];
+  readonly chance: { readonly atMin: number; readonly share: number }[];
+  readonly slowestGroup: number;
+  readonly goodForMin: number | null;
+  readonly lookCostMin: number;
+  readonly whenTender: {
+    readonly liquidL: number;
+    readonly fatL: number;
+    readonly gelatinGPerL: number;
+    readonly juiceShare: number;
+  } | null;
+  readonly series: Readonly<
+    Record<
+      | 'minute'
+      | 'liquidC'
+      | 'coreC'
+      | 'meanC'
+      | 'slowCookValueMin'
+      | 'meanCookValueMin'
+      | 'waterL'
+      | 'levelMm'
+      | 'moistureShare',
+      number[]
+    >
+  >;
+}
+
+/** Index of the group whose slowest quarter has the least cook value when the first would be tender. */
+function slowestGroup(ensemble: Ensemble): number {
+  const { nominal, request, assembly } = ensemble;
+  const at = crossingMin(slowest(nominal), assembly.grid.endS, request.cut.cookValue.turns);
+  const step = Number.isFinite(at) ? stepAt(assembly.grid, at) : assembly.grid.count - 1;
+  const values = nominal.slowCookValue.map((c) => c[step] as number);
+  return values.indexOf(Math.min(...values));
+}
+
+/** Sums an ensemble up for the command line; `chanceAtMin` are moments at which the chance of being ready is wanted. */
+export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): Answer {
+  const { nominal, request, assembly } = ensemble;
+  const forecast = summarise(ensemble);
+  const turns = etaOf(forecast, 'turns');
+  const sample = turnsSample(ensemble);
+  const group = slowestGroup(ensemble);
+  const tender = Number.isFinite(turns.p50) ? stepAt(assembly.grid, turns.p50) : undefined;
+  const pot = tender === undefined ? undefined : finishedPot(ensemble, tender, 1);
+  const minutes = Array.from({ length: Math.floor(forecast.horizonMin) + 1 }, (_, i) => i);
+  const steps = minutes.map((m) => stepAt(assembly.grid, m));
+  const pick = (values: Float64Array): number[] => steps.map((s) => rounded(values[s] as number));
+  const juice = nominal.juiceFraction[group] as Float64Array;
+  const water = request.cut.composition.water;
+  return {
+    version: 1,
+    horizonMin: forecast.horizonMin,
+    stages: forecast.etas.map((e) => ({
+      stage: e.stage,
+      p10Min: finite(e.p10),
+      p50Min: finite(e.p50),
+      p90Min: finite(e.p90),
+      reachedShare: rounded(e.reached),
+    })),
+    turnsPercentilesMin: forecast.turnsPercentiles.map(finite),
+    chance: chanceAtMin.map((atMin) => ({ atMin, share: rounded(sample.shareBelow(atMin)) })),
+    slowestGroup: group,
+    goodForMin: finite(etaOf(forecast, 'strings').p50 - turns.p50),
+    lookCostMin: rounded(lookCostMin(request, Number.isFinite(turns.p10) ? turns.p10 : 60, 60)),
+    whenTender:
+      pot === undefined || tender === undefined
+        ? null
+        : {
+            liquidL: rounded(pot.liquidL),
+            fatL: rounded(pot.fatL),
+            gelatinGPerL: rounded(pot.liquidL > 0 ? (pot.gelatinGPerL * pot.sauceL) / pot.liquidL : 0),
+            juiceShare: rounded(juice[tender] as number),
+          },
+    series: {
+      minute: minutes,
+      liquidC: pick(nominal.liquidC),
+      coreC: pick(nominal.coreC[group] as Float64Array),
+      meanC: pick(nominal.meanC[group] as Float64Array),
+      slowCookValueMin: pick(nominal.slowCookValue[group] as Float64Array),
+      meanCookValueMin: pick(nominal.meanCookValue[group] as Float64Array),
+      waterL: steps.map((s) => rounded(litresAt(ensemble, s))),
+      levelMm: steps.map((s) => rounded(levelMmAt(ensemble, s))),
+      moistureShare: steps.map((s) => {
+        const lost = juice[s] as number;
+        return rounded(Math.max(0, (water - lost) / (1 - lost)));
+      }),
+    },
+  };
+}

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { makePlan } from './plan';
+import { heatWays, waysOut } from './waysOut';
+import { priorEnsemble } from '../forecast/ensemble';
+import { etaOf, summarise } from '../forecast/forecast';
+import { bestRecord, teachingOf } from '../forecast/teaching';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
+
+describe('ways out of a plan that is too late', () => {
+  const late = { ...OXTAIL_PLAN, serveAtMs: NOON_MS + 5.9 * HOUR_MS };
+  const ways = waysOut(late, NOON_MS);
+
+  it('are only such as really fit', () => {
+    expect(makePlan(late, { nowMs: NOON_MS, particles: 128 })).toMatchObject({
+      ok: false,
+      faults: [{ field: 'serveAtMs', tooLate: true }],
+    });
+    for (const way of ways) {
+      expect(way.startMs).toBeGreaterThanOrEqual(NOON_MS);
+      expect(makePlan(way.input, { nowMs: NOON_MS, particles: 128 }).ok, way.says).toBe(true);
+    }
+  });
+
+  it('end with serving later', () => {
+    expect(ways.at(-1)?.says).toContain('Serve later');
+    expect(ways.at(-1)?.input.serveAtMs).toBeGreaterThan(late.serveAtMs);
+  });
+});
+
+describe('changing the heat of a live pot', () => {
+  const request = shortRibRequest({ heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 130, fan: false } }] });
+  const ensemble = priorEnsemble(request, { particles: 128 });
+  const turns = etaOf(summarise(ensemble), 'turns');
+  const heat = { kind: 'oven', tempC: 130, fan: false } as const;
+
+  it('offers what makes it sooner when it would be late, with the time it gains', () => {
+    const ways = heatWays(ensemble, heat, 30, turns.p50 - 20);
+    expect(ways.length).toBeGreaterThan(0);
+    for (const w of ways) expect(w.p50Min).toBeLessThan(turns.p50 - 5);
+  });
+
+  it('offers a lower oven that is still ready in time when it would be much too early', () => {
+    const [way] = heatWays(ensemble, heat, 30, turns.p90 + 150);
+    expect(way?.heat).toMatchObject({ kind: 'oven' });
+    expect(way?.p90Min).toBeLessThanOrEqual(turns.p90 + 150);
+  });
+
+  it('says nothing when it fits', () => {
+    expect(heatWays(ensemble, heat, 30, turns.p90 + 10)).toEqual([]);
+  });
+});
+
+describe('what a record would teach', () => {
+  const ensemble = priorEnsemble(shortRibRequest());
+  const turns = etaOf(summarise(ensemble), 'turns');
+
+  it('narrows the window in expectation, more near the time than at the start', () => {
+    const early = teachingOf(ensemble, 'fork', 15, 2);
+    const late = teachingOf(ensemble, 'fork', turns.p50, 2);
+    expect(late.expectedWidthMin).toBeLessThan(late.widthMin * 0.85);
+    expect(early.widthMin - early.expectedWidthMin).toBeLessThan(late.widthMin - late.expectedWidthMin);
+  });
+
+  it('is not asked for when the look costs more than it tells', () => {
+    expect(bestRecord(ensemble, 60, 500)).toBeUndefined();
+    expect(bestRecord(ensemble, 60, 2)?.atMin).toBeGreaterThan(60);
+  });
+});
