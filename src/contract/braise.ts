@@ -39,7 +39,7 @@ const groupSchema = z.strictObject({
 const AT = { atMin: minute };
 
 /** Ascending in time and there from minute 0. */
-const fromStart = <T extends { atMin: number }>(list: readonly T[]): boolean =>
+const fromStart = (list: readonly { readonly atMin: number }[]): boolean =>
   list[0]?.atMin === 0 && list.every((x, i) => i === 0 || x.atMin > (list[i - 1]?.atMin ?? 0));
 
 /** How far the box around a piece may be larger than the piece. */

@@ -58,7 +58,7 @@ export function liveForecast(following: Following, eaters: number, moment: LiveM
     lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
     finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), eaters),
-    teachesMost: moment.cooking ? bestRecord(ensemble, atMin, lookCost) : undefined,
+    teachesMost: moment.cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
     heatWays: moment.cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
   };
 }

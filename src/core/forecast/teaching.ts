@@ -71,11 +71,16 @@ const CANDIDATES = 5;
 
 /**
  * The record that is worth most: narrows the window by most for what it costs, among fork tests and probe readings
- * from `fromMin` to the high estimate. Undefined when none is worth its cost.
+ * from `fromMin` to the high estimate or `untilMin`. Undefined when none is worth its cost.
  */
-export function bestRecord(ensemble: Ensemble, fromMin: number, costMin: number): Teaching | undefined {
+export function bestRecord(
+  ensemble: Ensemble,
+  fromMin: number,
+  costMin: number,
+  untilMin = Infinity,
+): Teaching | undefined {
   const sample = turnsSample(ensemble);
-  const last = sample.quantile(0.9);
+  const last = Math.min(untilMin, sample.quantile(0.9));
   const from = Math.max(fromMin, Math.min(sample.quantile(0.1) * 0.6, fromMin + 5));
   if (!Number.isFinite(last) || last <= from) return undefined;
   let best: Teaching | undefined;
