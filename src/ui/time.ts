@@ -16,8 +16,9 @@ export function clock(ms: number, timeZone: string): string {
     : '–';
 }
 
-/** Day, e.g. "Sat 28 Nov". */
+/** Day, e.g. "Sat 28 Nov"; a dash for no moment. */
 export function day(ms: number, timeZone: string): string {
+  if (!Number.isFinite(ms)) return '–';
   return formatter(timeZone, { weekday: 'short', day: 'numeric', month: 'short' }).format(ms).replace(',', '');
 }
 

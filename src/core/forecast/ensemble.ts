@@ -19,8 +19,11 @@ const LONGEST_HORIZON_MIN = 120 * 60;
 const HORIZON_WHEN_NEVER_MIN = 24 * 60;
 /** The forecast runs until an animal this many spreads tougher than usual is past falling apart. */
 const HORIZON_SPREADS = 2.6;
-/** How much longer than its median, in logarithm of the cook value, the worst kitchen takes. */
+/** How much longer than the nominal pot the forecast runs, so that slow kitchens are seen to the end. */
 const HORIZON_MARGIN = 1.2;
+/** The same where the liquid stays under the boil: there a few degrees make hours. */
+const COOL_HORIZON_MARGIN = 2.5;
+const BOILS_WITHIN_K = 1;
 
 /** Everything one posterior knows. Arrays of particles are parallel. */
 export interface Ensemble {
@@ -83,7 +86,11 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
     const slow = slowest(course);
     const step = slow.findIndex((c) => c >= needed);
     if (step >= 0) {
-      const found = ((assembly.grid.endS[step] as number) / 60) * HORIZON_MARGIN;
+      const boilC = boilingPointC(pressureAtAltitudePa(request.altitudeM));
+      const boils = (course.liquidC[step] as number) > boilC - BOILS_WITHIN_K;
+      const held = request.heats.at(-1)?.heat.kind === 'simmer';
+      const margin = boils || held ? HORIZON_MARGIN : COOL_HORIZON_MARGIN;
+      const found = ((assembly.grid.endS[step] as number) / 60) * margin;
       return Math.max(SHORTEST_HORIZON_MIN, after, Math.ceil(found / 30) * 30);
     }
     const reached = slow[slow.length - 1] ?? 0;

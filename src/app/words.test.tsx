@@ -1,0 +1,108 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { actWords, learnedWords, lessonWords } from './cook/words';
+import { Scores } from './log/Scores';
+import { DECISIONS, sentences } from './plan/decisions';
+import { newPlan, usualMeat } from './plan/defaults';
+import { type Lesson } from '@/core/cook/follow';
+import { type Unknown } from '@/core/forecast/prior';
+import { CUTS } from '@/core/larder/cuts';
+import { checkPlanInput } from '@/core/plan/check';
+import { composePlan } from '@/core/plan/plan';
+import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+
+const lesson = (part: Partial<Lesson>): Lesson => ({
+  eventId: 'e',
+  shiftMin: 0,
+  widthMin: 0,
+  about: undefined,
+  ...part,
+});
+const about = (unknown: Unknown, value: number): Lesson => lesson({ about: { unknown, value, movedSd: 1 } });
+
+describe('records in words', () => {
+  it.each([
+    [{ kind: 'fork', stage: 'gives' } as const, 'Fork: Gives, slides in, won’t turn'],
+    [{ kind: 'probe', tempC: 93.04, nearBone: true } as const, 'Probe 93 °C, by the bone'],
+    [
+      { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 } as const,
+      'Liquid 31 mm, bubbling, 200 ml added',
+    ],
+    [{ kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: true } } as const, 'Oven 140 °C, fan'],
+    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Simmer held at 96 °C'],
+    [{ kind: 'lid', lid: 'ajar' } as const, 'Lid ajar'],
+  ])('%o reads “%s”', (act, words) => {
+    expect(actWords(act)).toBe(words);
+  });
+
+  it('say how the forecast moved, and how much surer it is', () => {
+    expect(lessonWords(lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe('ready −14 min, 22 min surer');
+    expect(lessonWords(lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready +6 min');
+    expect(lessonWords(lesson({ shiftMin: 0.4 }))).toBe('on track');
+    expect(lessonWords(undefined)).toBe('');
+  });
+
+  it('say what was learned, and nothing when it is too little to say', () => {
+    expect(learnedWords(about('toughness', 1.08))).toBe('This animal seems about 8 % tougher than most.');
+    expect(learnedWords(about('ovenOffset', -6.2))).toBe('The oven seems to run 6 °C low.');
+    expect(learnedWords(about('hold', 0.1))).toBe('');
+    expect(learnedWords(about('lidLeak', 1.4))).toContain('40 % more');
+    expect(learnedWords(about('thickness', 0.95))).toContain('5 % thinner');
+    expect(learnedWords(lesson({}))).toBe('');
+  });
+});
+
+describe('a verdict in words', () => {
+  const verdict = { tenderness: 4, moisture: 4, sauce: 3, salt: 2, nextTime: '' };
+
+  it('names what was off and, at length, what was right', () => {
+    expect(renderToStaticMarkup(<Scores verdict={verdict} />)).toBe('Just right, moist, sauce right, short of salt.');
+    expect(renderToStaticMarkup(<Scores verdict={verdict} short />)).toBe('Just right, moist, short of salt.');
+  });
+});
+
+describe('the eight decisions', () => {
+  const zone = { timeZone: 'UTC', nowMs: NOON_MS };
+
+  it('each read as a sentence with a figure once there is a plan', () => {
+    const result = composePlan(OXTAIL_PLAN, 64);
+    if (!result.ok) throw new Error('no plan');
+    const lines = sentences(OXTAIL_PLAN, result.plan, zone);
+    for (const decision of DECISIONS) {
+      expect(lines[decision].text, decision).not.toContain('–');
+      expect(lines[decision].figure, decision).not.toContain('–');
+    }
+    expect(lines.meat.text).toBe('Oxtail, 2.2 kg');
+    expect(lines.serve.text).toBe('4 at the table, 20:00');
+  });
+
+  it('show a dash, never NaN, while a field is empty', () => {
+    const empty = {
+      ...OXTAIL_PLAN,
+      eaters: Number.NaN,
+      meat: { ...OXTAIL_PLAN.meat, massKg: Number.NaN },
+      serveAtMs: Number.NaN,
+    };
+    const text = JSON.stringify(sentences(empty, undefined, zone));
+    expect(text).not.toContain('NaN');
+    expect(text).toContain('–');
+  });
+});
+
+describe('a new plan', () => {
+  it('can be cooked as it stands', () => {
+    const input = newPlan(SALTMARSH_ROW, NOON_MS);
+    expect(checkPlanInput(input, NOON_MS)).toEqual([]);
+    expect(composePlan(input, 64).ok).toBe(true);
+  });
+
+  it('starts every cut with about enough for the table in whole usual pieces', () => {
+    for (const cut of CUTS) {
+      const meat = usualMeat(cut.id, 4);
+      expect((meat.massKg * 1000) / cut.rawGramsPerServing, cut.id).toBeGreaterThan(3.7);
+      expect(Number.isInteger(meat.pieces), cut.id).toBe(true);
+      expect(meat.thicknessMm, cut.id).toBeGreaterThan(5);
+    }
+  });
+});

@@ -1,0 +1,159 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { EmberLine } from './EmberLine';
+import { ForkScale } from './ForkScale';
+import { PanMap } from './PanMap';
+import { PotSection } from './PotSection';
+import { composePlan, type Plan } from '@/core/plan/plan';
+import { type PlanInput } from '@/core/plan/input';
+import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { OXTAIL_PLAN } from '@/testing/fixtures';
+
+function plan(input: PlanInput = OXTAIL_PLAN): Plan {
+  const result = composePlan(input, 64);
+  if (!result.ok) throw new Error(result.faults[0]?.message);
+  return result.plan;
+}
+
+/** The text alternative of a drawing. */
+function says(markup: string): string {
+  return /role="img" aria-label="([^"]*)"/.exec(markup)?.[1] ?? '';
+}
+
+/** Every number in an attribute of that name. */
+function numbers(markup: string, attribute: string): number[] {
+  return [...markup.matchAll(new RegExp(` ${attribute}="(-?[\\d.]+)"`, 'g'))].map((m) => Number(m[1]));
+}
+
+const oxtail = plan();
+const section = (p: Plan) => (
+  <PotSection
+    pot={p.pot}
+    liquidL={p.liquidL}
+    evaporationMlPerHour={p.evaporationMlPerHour}
+    heat={p.input.heat}
+    lid={p.input.lid}
+  />
+);
+
+describe('the pot section', () => {
+  const markup = renderToStaticMarkup(section(oxtail));
+
+  it('says in words what it draws', () => {
+    expect(says(markup)).toContain('300 mm pot, oven 150 °C, heavy lid');
+    expect(says(markup)).toContain('Meat stands 48 mm high in 1 layer');
+    expect(says(markup)).toContain('Liquid at the start 36 mm deep');
+    expect(markup).not.toContain('NaN');
+  });
+
+  it('draws meat and pot to one scale', () => {
+    const pieces = [
+      ...markup.matchAll(
+        /<rect x="[\d.]+" y="[\d.]+" width="([\d.]+)" height="([\d.]+)" rx="[\d.]+" fill="var\(--wine\)"/g,
+      ),
+    ];
+    const [, width = '0', height = '0'] = pieces[0] ?? [];
+    expect(pieces.length).toBeGreaterThan(1);
+    expect((Number(width) + 2) / (Number(height) + 2)).toBeCloseTo(
+      oxtail.pot.pieceLengthMm / oxtail.pot.pieceHeightMm,
+      1,
+    );
+  });
+
+  it('shows the bone where it is, a burner’s flames, and what is inside a live pot', () => {
+    expect(markup).toContain('var(--marrow)');
+    const stove = renderToStaticMarkup(
+      section(plan({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 96 }, lid: 'none' })),
+    );
+    expect(says(stove)).toContain('burner, held at 96 °C, no lid');
+    expect(stove).toContain('var(--ember)');
+    const live = renderToStaticMarkup(
+      <PotSection
+        pot={oxtail.pot}
+        liquidL={oxtail.liquidL}
+        evaporationMlPerHour={oxtail.evaporationMlPerHour}
+        heat={oxtail.input.heat}
+        lid="foil"
+        live={{ levelMm: 30, litres: 0.8, coreC: 61, meanC: 80 }}
+      />,
+    );
+    expect(says(live)).toContain('Liquid now 30 mm deep, 800 ml');
+    expect(says(live)).toContain('Middle of the meat about 61 °C');
+  });
+
+  it('can draw cubes, rolls and every lid', () => {
+    for (const lid of ['heavy', 'light', 'tightFoil', 'foil', 'cartouche', 'ajar'] as const) {
+      for (const [cutId, pieces, thicknessMm] of [
+        ['lamb_shoulder_cubes', 26, 35],
+        ['lamb_shank', 4, 65],
+      ] as const) {
+        const input: PlanInput = {
+          ...OXTAIL_PLAN,
+          lid,
+          meat: { ...OXTAIL_PLAN.meat, cutId, massKg: 1.6, pieces, thicknessMm },
+        };
+        expect(renderToStaticMarkup(section(plan(input)))).not.toContain('NaN');
+      }
+    }
+  });
+});
+
+describe('the pan map', () => {
+  it('says how many lie in the first batch and when it steams, and draws as many', () => {
+    const markup = renderToStaticMarkup(<PanMap pan={oxtail.input.pan} sear={oxtail.sear} pieces={12} round />);
+    expect(says(markup)).toContain(
+      `batch 1 of ${String(oxtail.sear.batches)} holds ${String(oxtail.sear.perBatch)} of 12 pieces`,
+    );
+    expect(says(markup)).toContain('Beyond 67 % it steams');
+    expect(markup.match(/<ellipse/g)).toHaveLength(oxtail.sear.perBatch);
+  });
+});
+
+describe('the ember line', () => {
+  const line = (part: Partial<Parameters<typeof EmberLine>[0]> = {}) =>
+    renderToStaticMarkup(
+      <EmberLine
+        spans={oxtail.day.spans}
+        marks={oxtail.day.marks}
+        ready={oxtail.day.turns}
+        serveMs={oxtail.day.serveMs}
+        timeZone="UTC"
+        {...part}
+      />,
+    );
+
+  it('says every span, mark and the ready window in words', () => {
+    const text = says(line());
+    for (const span of oxtail.day.spans) expect(text).toContain(span.label);
+    for (const mark of oxtail.day.marks) expect(text).toContain(mark.label);
+    expect(text).toContain('to 20:00.');
+    expect(text).toMatch(/Fork turns about \d\d:\d\d, likely \d\d:\d\d to \d\d:\d\d/);
+  });
+
+  it('keeps everything inside the drawing', () => {
+    const markup = line({ nowMs: oxtail.day.intoPotMs + 60 * 60_000, actual: oxtail.day.spans });
+    for (const x of numbers(markup, 'x')) {
+      expect(x).toBeGreaterThanOrEqual(0);
+      expect(x).toBeLessThanOrEqual(1240);
+    }
+    expect(markup).not.toContain('NaN');
+    expect(says(markup)).toContain('As it went:');
+  });
+
+  it('draws nothing for an empty day', () => {
+    expect(line({ spans: [] })).toBe('');
+  });
+});
+
+describe('the fork scale', () => {
+  it('has a drawn fork, a word and a feel for each stage, and marks the one in hand', () => {
+    const markup = renderToStaticMarkup(<ForkScale marked="turns" notes={{ gives: '17:16' }} />);
+    for (const stage of STAGES) {
+      expect(markup).toContain(STAGE_WORDS[stage].name);
+      expect(markup).toContain(STAGE_WORDS[stage].feel);
+    }
+    expect(markup.match(/<svg/g)).toHaveLength(6);
+    expect(markup.match(/aria-current="step"/g)).toHaveLength(1);
+    expect(markup).toContain('17:16');
+  });
+});
