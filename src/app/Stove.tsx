@@ -14,28 +14,12 @@ import { type CookView } from '@/core/cook/view';
 import { etaOf } from '@/core/forecast/forecast';
 import { type Day } from '@/core/schedule/day';
 import { linkButton } from '@/ui/controls/Button';
-import { Mute, Page, Panel } from '@/ui/controls/Panel';
+import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { clock, day as dayOf, dayFrom, duration } from '@/ui/time';
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-  justify-content: space-between;
-  h1 {
-    font-size: 30px;
-  }
-  > div {
-    display: flex;
-    gap: 10px;
-    flex-wrap: wrap;
-  }
-`;
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -135,7 +119,7 @@ interface StoveProps {
 export function Stove({ live, coming, last }: StoveProps) {
   return (
     <Page>
-      <Head>
+      <PageHead>
         <h1>Stove</h1>
         <div>
           <ImportButton />
@@ -143,7 +127,7 @@ export function Stove({ live, coming, last }: StoveProps) {
             <Plus size={18} aria-hidden /> Plan a braise
           </NewLink>
         </div>
-      </Head>
+      </PageHead>
       {live.map((view) => (
         <OnTheFire key={view.id} view={view} />
       ))}

@@ -1,7 +1,7 @@
 import { assemble, NO_SURPRISES } from '../core/forecast/assemble';
 import { advance, priorEnsemble } from '../core/forecast/ensemble';
 import { summarise } from '../core/forecast/forecast';
-import { type BraiseRequest } from '../core/forecast/request';
+import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { PLAIN_CELLS, runBraise } from '../core/heat/run';
 import { PLAIN_STEPS } from '../core/heat/timeGrid';
 import { cutById } from '../core/larder/cuts';
@@ -14,15 +14,10 @@ const BRAISE: BraiseRequest = {
   pot: { diameterM: 0.26, heightM: 0.12, massKg: 5, material: 'castIron' },
   liquidL: 1.25,
   liquidTempC: 96,
-  thickLiquid: false,
+  ...UNEVENTFUL,
   vegetablesKg: 0.3,
   heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
   lids: [{ atMin: 0, lid: 'heavy' }],
-  turnsAtMin: [],
-  openings: [],
-  topUps: [],
-  preCook: [],
-  coldOven: false,
   thicknessMeasured: true,
   altitudeM: 0,
   seed: 1,

@@ -5,7 +5,7 @@ import { crossingMin, etaOf, summarise } from '../core/forecast/forecast';
 import { isRepeat, type Observation, probeLaw, stageChances } from '../core/forecast/observation';
 import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../core/forecast/prior';
 import { normalQuantile, type RandomStream, randomStream } from '../core/forecast/random';
-import { type BraiseRequest } from '../core/forecast/request';
+import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { PLAIN_CELLS, runBraise } from '../core/heat/run';
 import { FAST_STEPS } from '../core/heat/timeGrid';
 import { type Cut, cutById } from '../core/larder/cuts';
@@ -49,7 +49,7 @@ function practiceRequest(row: PracticeWindow): BraiseRequest {
     pot: { ...POT_26, massKg: row.lid === 'light' ? LIGHT_POT_KG : HEAVY_POT_KG },
     liquidL: bath ? BATH_LITRES : litres,
     liquidTempC: bath ? row.tempC : row.method === 'stove' ? 92 : 96,
-    thickLiquid: false,
+    ...UNEVENTFUL,
     vegetablesKg: 0,
     heats: [
       {
@@ -62,11 +62,6 @@ function practiceRequest(row: PracticeWindow): BraiseRequest {
       },
     ],
     lids: [{ atMin: 0, lid: row.lid }],
-    turnsAtMin: [],
-    openings: [],
-    topUps: [],
-    preCook: [],
-    coldOven: false,
     thicknessMeasured: true,
     altitudeM: 0,
     horizonMin: bath ? BATH_HORIZON_MIN : undefined,

@@ -1,4 +1,4 @@
-import { type BraiseRequest } from '../core/forecast/request';
+import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { cutById } from '../core/larder/cuts';
 import { type PlanInput } from '../core/plan/input';
 
@@ -41,15 +41,10 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
     pot: { diameterM: 0.26, heightM: 0.16, massKg: 5, material: 'castIron' },
     liquidL: 1.25,
     liquidTempC: 96,
-    thickLiquid: false,
+    ...UNEVENTFUL,
     vegetablesKg: 0.3,
     heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
     lids: [{ atMin: 0, lid: 'heavy' }],
-    turnsAtMin: [],
-    openings: [],
-    topUps: [],
-    preCook: [],
-    coldOven: false,
     thicknessMeasured: true,
     altitudeM: 0,
     seed: 7,

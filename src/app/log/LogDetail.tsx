@@ -15,27 +15,11 @@ import { stageIndex } from '@/core/tenderness/stages';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
-import { FaultNote, Mute, Page, Panel } from '@/ui/controls/Panel';
+import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { clock, day, duration } from '@/ui/time';
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  justify-content: space-between;
-  align-items: center;
-  h1 {
-    font-size: 28px;
-  }
-  > div:last-child {
-    display: flex;
-    gap: 10px;
-    flex-wrap: wrap;
-  }
-`;
 
 const Columns = styled.div`
   display: grid;
@@ -105,7 +89,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
 
   return (
     <Page>
-      <Head>
+      <PageHead>
         <div>
           <h1>{plan.input.title}</h1>
           <Mute>{day(entry.finishedMs, timeZone)}</Mute>
@@ -128,7 +112,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
             <Trash2 size={18} aria-hidden />
           </ConfirmButton>
         </div>
-      </Head>
+      </PageHead>
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel aria-labelledby="planned">
         <h2 id="planned" style={{ fontSize: 20 }}>

@@ -7,21 +7,10 @@ import { Scores } from './Scores';
 import { ImportButton } from '../ImportButton';
 import { cutById, cutLabel } from '@/core/larder/cuts';
 import { formatMass } from '@/core/quantity/units';
-import { Mute, Page, Panel } from '@/ui/controls/Panel';
+import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useKitchen } from '@/ui/KitchenContext';
 import { day, duration } from '@/ui/time';
 import { METRIC } from '@/ui/units';
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  justify-content: space-between;
-  align-items: center;
-  h1 {
-    font-size: 30px;
-  }
-`;
 
 const Row = styled.li`
   display: grid;
@@ -75,10 +64,10 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
   const inside = entries.filter((e) => e.actualMin >= e.plannedP10Min && e.actualMin <= e.plannedP90Min).length;
   return (
     <Page>
-      <Head>
+      <PageHead>
         <h1>Log</h1>
         <ImportButton />
-      </Head>
+      </PageHead>
       <Panel>
         {entries.length === 0 ? (
           <p>Nothing is in the log yet. Finish a braise and it stands here, planned against what really happened.</p>

@@ -8,7 +8,7 @@ import styled from 'styled-components';
 import { ImportButton } from '../ImportButton';
 import { linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
-import { FaultNote, Mute, Page, Panel } from '@/ui/controls/Panel';
+import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useKitchen } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { clock, dayFrom } from '@/ui/time';
@@ -16,22 +16,6 @@ import { cutById, cutLabel } from '@/core/larder/cuts';
 import { type PlanInput } from '@/core/plan/input';
 import { formatMass } from '@/core/quantity/units';
 import { METRIC } from '@/ui/units';
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-  justify-content: space-between;
-  h1 {
-    font-size: 30px;
-  }
-  > div {
-    display: flex;
-    gap: 10px;
-    flex-wrap: wrap;
-  }
-`;
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -76,7 +60,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
   };
   return (
     <Page>
-      <Head>
+      <PageHead>
         <h1>Plans</h1>
         <div>
           <ImportButton />
@@ -84,7 +68,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
             <Plus size={18} aria-hidden /> Plan a braise
           </NewLink>
         </div>
-      </Head>
+      </PageHead>
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel>
         {plans.length === 0 ? (

@@ -74,3 +74,13 @@ export interface BraiseRequest {
   readonly horizonMin?: number;
   readonly seed: number;
 }
+
+/** A braise to which nothing happens on the way: no turn, no look, no top-up, no smoking first, oven hot. */
+export const UNEVENTFUL = {
+  thickLiquid: false,
+  turnsAtMin: [],
+  openings: [],
+  topUps: [],
+  preCook: [],
+  coldOven: false,
+} as const satisfies Partial<BraiseRequest>;

@@ -7,7 +7,7 @@ import { etaOf, type Forecast, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { levelMmAt } from '../forecast/pot';
-import { type BraiseRequest } from '../forecast/request';
+import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
 import { type Heat } from '../heat/sources';
 import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
 import { type Cut, cutById } from '../larder/cuts';
@@ -135,15 +135,10 @@ export function braiseRequest(input: PlanInput): BraiseRequest {
     },
     liquidL: liquidLitres(input),
     liquidTempC: boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K,
-    thickLiquid: false,
+    ...UNEVENTFUL,
     vegetablesKg: input.vegetablesKg,
     heats: [{ atMin: 0, heat: engineHeat(input.heat) }],
     lids: [{ atMin: 0, lid: input.lid }],
-    turnsAtMin: [],
-    openings: [],
-    topUps: [],
-    preCook: [],
-    coldOven: false,
     thicknessMeasured: input.meat.thicknessMeasured,
     altitudeM: input.altitudeM,
     seed: seedOf(input),

@@ -31,6 +31,23 @@ export const Page = styled.main`
   }
 `;
 
+/** A page's title with what can be done on it. */
+export const PageHead = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  justify-content: space-between;
+  h1 {
+    font-size: 30px;
+  }
+  > div:last-child {
+    display: flex;
+    gap: 10px;
+    flex-wrap: wrap;
+  }
+`;
+
 /** A short caution at the step where it matters. */
 export const CautionNote = styled.p`
   font-size: 14px;

@@ -1,0 +1,145 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import styled, { css } from 'styled-components';
+import { place } from './place';
+import { cautionFor } from '@/core/care/cautions';
+import { type CookActKind } from '@/core/cook/events';
+import { type NextAction } from '@/core/cook/nextAction';
+import { Button } from '@/ui/controls/Button';
+import { Panel } from '@/ui/controls/Panel';
+import { useKitchen } from '@/ui/KitchenContext';
+import { clock, duration } from '@/ui/time';
+
+const Next = styled(Panel)<{ $now: boolean }>`
+  background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
+  color: ${({ $now }) => ($now ? '#1d0c04' : 'var(--ink)')};
+  border-color: ${({ $now }) => ($now ? 'transparent' : 'var(--glow)')};
+  display: grid;
+  gap: 8px;
+  h1 {
+    font-size: 34px;
+  }
+  > p {
+    font-size: 16px;
+  }
+  @media (max-width: 480px) {
+    h1 {
+      font-size: 32px;
+    }
+  }
+  ${place(0)}
+`;
+
+const NextButtons = styled.div`
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+  margin-top: 4px;
+  button {
+    min-height: 52px;
+    font-size: 18px;
+  }
+`;
+
+/** On the ember card a dark button stands out; on a plain one the usual one does. */
+const ActButton = styled(Button)<{ $now: boolean }>`
+  ${({ $now }) =>
+    $now &&
+    css`
+      background: #1d0c04;
+      color: #fff6ea;
+      border-color: #1d0c04;
+    `}
+`;
+
+const BUTTON_WORDS: Readonly<Record<CookActKind, string>> = {
+  intoPot: 'They are in',
+  fork: 'Test it now',
+  probe: 'Record it',
+  liquid: 'Mark it now',
+  turned: 'Turned',
+  lid: 'Record it',
+  heat: 'Record it',
+  note: 'Record it',
+  offHeat: 'It is off the heat',
+  finished: 'Say how it came out',
+};
+
+/** How long “later” puts a due action off, min. */
+export const LATER_MIN = 10;
+
+/** Due within this many minutes is now. */
+const SOON_MIN = 1;
+
+interface NextCardProps {
+  readonly action: NextAction;
+  readonly now: number;
+  readonly laterUntil: number;
+  readonly finished: boolean;
+  readonly braising: boolean;
+  readonly cookId: string;
+  readonly onAct: (act: CookActKind) => void;
+  readonly onLater: () => void;
+}
+
+/** The one thing to do next, large, with why and the sign to look for. */
+export function NextCard({ action, now, laterUntil, finished, braising, cookId, onAct, onLater }: NextCardProps) {
+  const { timeZone } = useKitchen();
+  const router = useRouter();
+  if (finished) {
+    return (
+      <Next $now={false}>
+        <h1>In the log</h1>
+        <p>This braise is finished. Undo “Finished” below to record more.</p>
+        <NextButtons>
+          <Button
+            $tone="hands"
+            onPress={() => {
+              router.push(`/log/${cookId}`);
+            }}
+          >
+            See how it went
+          </Button>
+        </NextButtons>
+      </Next>
+    );
+  }
+  const dueMs = Math.max(action.dueMs, laterUntil);
+  const dueIn = (dueMs - now) / 60_000;
+  const isNow = dueIn <= SOON_MIN;
+  return (
+    <Next $now={isNow} aria-label="Next action">
+      <p aria-live="polite">{isNow ? 'Now' : `Next, in ${duration(dueIn)}, at ${clock(dueMs, timeZone)}`}</p>
+      <h1>{action.title}</h1>
+      <p>{action.why}</p>
+      <p>
+        <b>Look for:</b> {action.sign}
+      </p>
+      <NextButtons>
+        <ActButton
+          $now={isNow}
+          $tone="main"
+          onPress={() => {
+            onAct(action.act);
+          }}
+        >
+          {BUTTON_WORDS[action.act]}
+        </ActButton>
+        {isNow && (action.act === 'fork' || action.act === 'turned' || action.act === 'liquid') ? (
+          <Button onPress={onLater}>Later, {LATER_MIN} min</Button>
+        ) : null}
+        {braising && action.act !== 'offHeat' ? (
+          <Button
+            onPress={() => {
+              onAct('offHeat');
+            }}
+          >
+            Off the heat
+          </Button>
+        ) : null}
+      </NextButtons>
+      <p style={{ fontSize: 14 }}>{cautionFor(action.care).text}</p>
+    </Next>
+  );
+}

@@ -1,0 +1,8 @@
+import { css } from 'styled-components';
+
+/** Where a part stands in the single column of a narrow screen. */
+export const place = (order: number) => css`
+  @media (max-width: 900px) {
+    order: ${order};
+  }
+`;
