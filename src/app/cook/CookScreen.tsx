@@ -356,7 +356,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                   height={224}
                 />
               ) : (
-                <div style={{ maxWidth: 400, margin: '0 auto' }}>
+                <div style={{ maxWidth: 540, margin: '0 auto' }}>
                   <PotSection
                     pot={view.plan.pot}
                     liquidL={view.plan.liquidL}
