@@ -6,7 +6,7 @@ import { type Observation } from '../forecast/observation';
 import { contentsAt, litresForLevelAt } from '../forecast/pot';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
-import { type PlanHeat, type PlanInput } from '../plan/input';
+import { type PlanInput } from '../plan/input';
 import { OPEN_SECONDS, type PlannedLooks, withLooks } from '../plan/looks';
 import { braiseRequest, plannedRequest } from '../plan/plan';
 
@@ -39,12 +39,6 @@ function minuteOf(intoPotMs: number, atMs: number): number {
   return Math.max(0, (atMs - intoPotMs) / MIN_MS);
 }
 
-function engineHeat(heat: PlanHeat): BraiseRequest['heats'][number]['heat'] {
-  return heat.kind === 'oven'
-    ? { kind: 'oven', tempC: heat.tempC, fan: heat.fan }
-    : { kind: 'simmer', tempC: heat.tempC };
-}
-
 function openSeconds(kind: StandingEvent['act']['kind']): number {
   return kind in OPEN_SECONDS ? OPEN_SECONDS[kind as keyof typeof OPEN_SECONDS] : 0;
 }
@@ -72,7 +66,7 @@ export function requestOf(state: CookState, events: readonly StandingEvent[] = s
     ...planned,
     heats: [
       ...planned.heats,
-      ...eventsOf(events, 'heat').map((e) => ({ atMin: at(e), heat: engineHeat(e.act.heat) })),
+      ...eventsOf(events, 'heat').map((e) => ({ atMin: at(e), heat: e.act.heat })),
       ...eventsOf(events, 'offHeat').map((e) => ({ atMin: at(e), heat: { kind: 'off' } as const })),
     ],
     lids: [...planned.lids, ...eventsOf(events, 'lid').map((e) => ({ atMin: at(e), lid: e.act.lid }))],

@@ -8,7 +8,6 @@ import { lookCostMin } from '../forecast/look';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { levelMmAt } from '../forecast/pot';
 import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
-import { type Heat } from '../heat/sources';
 import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
 import { type Cut, cutById } from '../larder/cuts';
 import { MATERIAL_HEAT_JKGK, potVolumeL } from '../larder/vessels';
@@ -91,12 +90,6 @@ export function boilingAtC(altitudeM: number): number {
   return boilingPointC(pressureAtAltitudePa(altitudeM));
 }
 
-function engineHeat(heat: PlanHeat): Heat {
-  return heat.kind === 'oven'
-    ? { kind: 'oven', tempC: heat.tempC, fan: heat.fan }
-    : { kind: 'simmer', tempC: heat.tempC };
-}
-
 /** The pot's contents for a given input. */
 function contentsOf(input: PlanInput, cut: Cut): PotContents {
   const pot = { diameterM: input.pot.diameterMm / 1000, heightM: input.pot.heightMm / 1000 };
@@ -137,7 +130,7 @@ export function braiseRequest(input: PlanInput): BraiseRequest {
     liquidTempC: boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K,
     ...UNEVENTFUL,
     vegetablesKg: input.vegetablesKg,
-    heats: [{ atMin: 0, heat: engineHeat(input.heat) }],
+    heats: [{ atMin: 0, heat: input.heat }],
     lids: [{ atMin: 0, lid: input.lid }],
     thicknessMeasured: input.meat.thicknessMeasured,
     altitudeM: input.altitudeM,
