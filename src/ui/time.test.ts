@@ -27,6 +27,7 @@ describe('times in words', () => {
     expect(duration(59.7)).toBe('1 h 00');
     expect(duration(125)).toBe('2 h 05');
     expect(duration(-3)).toBe('0 min');
+    expect(duration(Infinity)).toBe('–');
   });
 });
 

@@ -312,7 +312,15 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                   )}
                 </div>
                 <div>
-                  {cooking ? <b>{turns.p50 > atMin ? `in ${duration(turns.p50 - atMin)}` : 'any minute'}</b> : null}
+                  {cooking ? (
+                    <b>
+                      {!Number.isFinite(turns.p50)
+                        ? 'not at this heat'
+                        : turns.p50 > atMin
+                          ? `in ${duration(turns.p50 - atMin)}`
+                          : 'any minute'}
+                    </b>
+                  ) : null}
                   <div>
                     likely {clock(moment(turns.p10), timeZone)} to {clock(moment(turns.p90), timeZone)}
                   </div>

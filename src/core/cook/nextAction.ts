@@ -95,7 +95,8 @@ function testAction(state: CookState, live: LiveForecast, start: number, nowMs: 
   const { forecast } = live;
   const turns = etaOf(forecast, 'turns');
   const lastFork = eventsOf(state.events, 'fork').at(-1);
-  const firstMin = forecast.turnsPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? turns.p10;
+  const asked = forecast.turnsPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? turns.p10;
+  const firstMin = Math.min(asked, forecast.horizonMin);
   let dueMin = firstMin;
   if (lastFork) {
     const since = (lastFork.atMs - start) / MIN_MS;

@@ -77,13 +77,21 @@ function fitting(span: DaySpan, width: number): string {
 }
 
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
-export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
+export function EmberLine({ spans, marks, ready: window, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const first = spans[0];
   if (!first) return null;
   const everything = [...spans, ...(actual ?? [])];
   const fromMs = Math.min(...everything.map((s) => s.fromMs), nowMs ?? Infinity);
-  const toMs = Math.max(serveMs, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
+  const shownTo = Math.max(
+    serveMs,
+    ...everything.map((s) => s.toMs),
+    ...[window.p50Ms, window.p90Ms].filter(Number.isFinite),
+  );
+  // What does not come by the forecast's end is drawn at the line's end; its words stay "–".
+  const within = (ms: number): number => (Number.isFinite(ms) ? ms : shownTo);
+  const ready: ReadyWindow = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
+  const toMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
   const pad = 34;
   const x = (ms: number): number => pad + ((VIEW.width - 2 * pad) * (ms - fromMs)) / (toMs - fromMs);
   const band = (s: DaySpan, y: number, thin: number): { x: number; y: number; w: number; h: number } => {
@@ -93,7 +101,7 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
   const says =
     `The day from ${clock(fromMs, timeZone)} to ${clock(serveMs, timeZone)}. ` +
     spans.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ') +
-    `. Fork turns about ${clock(ready.p50Ms, timeZone)}, likely ${clock(ready.p10Ms, timeZone)} to ${clock(ready.p90Ms, timeZone)}. ` +
+    `. Fork turns about ${clock(window.p50Ms, timeZone)}, likely ${clock(window.p10Ms, timeZone)} to ${clock(window.p90Ms, timeZone)}. ` +
     marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ') +
     '.' +
     (actual
@@ -113,7 +121,7 @@ export function EmberLine({ spans, marks, ready, serveMs, nowMs, timeZone, actua
   );
   const above = withoutCollisions(
     [
-      { x: x(ready.p50Ms), text: `turns ${clock(ready.p50Ms, timeZone)}`, ember: true },
+      { x: x(ready.p50Ms), text: `turns ${clock(window.p50Ms, timeZone)}`, ember: true },
       ...marks.map((m) => ({ x: x(m.atMs), text: m.label, ember: false })),
     ],
     14,

@@ -140,6 +140,13 @@ describe('the ember line', () => {
     expect(says(markup)).toContain('As it went:');
   });
 
+  it('can be drawn when the fork may never turn', () => {
+    const markup = line({ ready: { ...oxtail.day.turns, p50Ms: Infinity, p90Ms: Infinity } });
+    expect(markup).not.toContain('NaN');
+    expect(markup).not.toContain('Infinity');
+    expect(says(markup)).toContain('Fork turns about –');
+  });
+
   it('draws nothing for an empty day', () => {
     expect(line({ spans: [] })).toBe('');
   });
