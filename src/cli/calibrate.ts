@@ -11,25 +11,28 @@ import { FAST_STEPS } from '../core/heat/timeGrid';
 import { type Cut, cutById } from '../core/larder/cuts';
 import { STAGES } from '../core/tenderness/stages';
 
-const POT_26 = { diameterM: 0.26, heightM: 0.1, material: 'castIron' as const };
+/** The pot whose oven conductance is the reference scenarios' own, 1.73 W/K with a 1.8 kg roast in it. */
+const POT_26 = { diameterM: 0.26, heightM: 0.16, material: 'castIron' as const };
 const HEAVY_POT_KG = 5;
 const LIGHT_POT_KG = 2.5;
 const BATH_LITRES = 15;
 const BATH_HORIZON_MIN = 160 * 60;
 
-/** Dimensions of a row's form, m: a stated thickness, a stated weight, or the cut's usual size. */
+/** Dimensions of a row's form, m: a stated thickness (slices are cut across), a stated weight, or the cut's usual size. */
 function formSize(cut: Cut, form: string): { lengthM: number; widthM: number; thicknessM: number } {
   const mm = /(\d+) mm/.exec(form)?.[1];
   const kg = /([\d.]+) kg/.exec(form)?.[1];
   const { length, width, thickness } = cut.sizeMm;
   if (mm !== undefined && cut.form === 'cubes')
     return { lengthM: +mm / 1000, widthM: +mm / 1000, thicknessM: +mm / 1000 };
+  if (mm !== undefined && form.startsWith('slices') && cut.shape === 'box')
+    return { lengthM: width / 1000, widthM: thickness / 1000, thicknessM: +mm / 1000 };
   if (mm !== undefined) return { lengthM: length / 1000, widthM: width / 1000, thicknessM: +mm / 1000 };
   const scale = kg === undefined ? 1 : Math.cbrt(+kg / cut.typicalPieceKg);
   return { lengthM: (length * scale) / 1000, widthM: (width * scale) / 1000, thicknessM: (thickness * scale) / 1000 };
 }
 
-/** A practice row as a braise: 26 cm pot, simmering start, three quarters under liquid. */
+/** A practice row as a braise: 26 cm pot, simmering start, oven lit as the pot goes in, three quarters under liquid. */
 function practiceRequest(row: PracticeWindow): BraiseRequest {
   const cut = cutById(row.cut);
   const bath = row.method === 'bath';
@@ -41,7 +44,7 @@ function practiceRequest(row: PracticeWindow): BraiseRequest {
         massKg: row.massKg,
         pieces: 1,
         ...formSize(cut, row.form),
-        onBone: cut.bone === 'yes' || cut.boneMode === 'core',
+        onBone: cut.bone !== 'no',
         startTempC: bath ? 5 : 25,
         submergedFraction: bath ? 1 : 0.75,
       },
@@ -50,6 +53,7 @@ function practiceRequest(row: PracticeWindow): BraiseRequest {
     liquidL: bath ? BATH_LITRES : litres,
     liquidTempC: bath ? row.tempC : row.method === 'stove' ? 92 : 96,
     ...UNEVENTFUL,
+    coldOven: row.method === 'oven',
     vegetablesKg: 0,
     heats: [
       {

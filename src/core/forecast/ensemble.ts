@@ -1,4 +1,4 @@
-import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns } from './assemble';
+import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns, WATER_KG_PER_L } from './assemble';
 import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { normalQuantile, type RandomStream, randomStream, sobolNormals } from './random';
@@ -137,26 +137,56 @@ export function pouredLitres(request: BraiseRequest, atMin: number): number {
   return request.topUps.reduce((sum, t) => (t.atMin <= atMin ? sum + t.litres : sum), 0);
 }
 
+/** How far into the step that ends at or after `atMin` that moment lies, 0 to 1. */
+export function shareOfStep(grid: TimeGrid, step: number, atMin: number): number {
+  return Math.min(1, Math.max(0, 1 - ((grid.endS[step] as number) - atMin * 60) / (grid.stepS[step] as number)));
+}
+
+/** Where a moment lies on a grid, and what the likelihood of its record needs that no particle changes. */
+interface Moment {
+  readonly step: number;
+  readonly share: number;
+  /** Litres without evaporation: poured in, and given by meat and vegetables. */
+  readonly litresBeforeSteam: number;
+}
+
+function momentOn(frame: Pick<Frame, 'assembly' | 'gainedL'>, atMin: number): Moment {
+  const { grid, request } = frame.assembly;
+  const step = stepAt(grid, atMin);
+  return {
+    step,
+    share: shareOfStep(grid, step, atMin),
+    litresBeforeSteam: request.liquidL + pouredLitres(request, atMin) + (frame.gainedL[step] as number),
+  };
+}
+
+/** A series at a moment, linear within the step. */
+function valueAt(series: Float64Array, { step, share }: Moment, start: number): number {
+  const to = series[step] as number;
+  if (share === 1) return to;
+  const from = step === 0 ? start : (series[step - 1] as number);
+  return from + share * (to - from);
+}
+
 function predict(
-  ensemble: Pick<Ensemble, 'assembly' | 'gainedL' | 'boilC'>,
+  frame: Pick<Frame, 'assembly' | 'boilC'>,
   course: RunCourse,
   demand: number,
-  atMin: number,
+  moment: Moment,
 ): Prediction {
-  const { assembly } = ensemble;
-  const step = stepAt(assembly.grid, atMin);
-  const slow = Math.min(...course.slowCookValue.map((c) => c[step] as number));
-  const core = Math.min(...course.coreC.map((c) => c[step] as number));
+  const { request } = frame.assembly;
+  let slow = Infinity;
+  let core = Infinity;
+  request.groups.forEach((group, g) => {
+    slow = Math.min(slow, valueAt(course.slowCookValue[g] as Float64Array, moment, 0));
+    core = Math.min(core, valueAt(course.coreC[g] as Float64Array, moment, group.startTempC));
+  });
   return {
-    progress: slow / (assembly.request.cut.cookValue.turns * demand),
+    progress: slow / (request.cut.cookValue.turns * demand),
     coreC: core,
-    liquidC: course.liquidC[step] as number,
-    boilC: ensemble.boilC,
-    litres:
-      assembly.request.liquidL +
-      pouredLitres(assembly.request, atMin) +
-      (ensemble.gainedL[step] as number) -
-      (course.evaporatedKg[step] as number) / 0.96,
+    liquidC: valueAt(course.liquidC, moment, request.liquidTempC),
+    boilC: frame.boilC,
+    litres: moment.litresBeforeSteam - valueAt(course.evaporatedKg, moment, 0) / WATER_KG_PER_L,
   };
 }
 
@@ -221,98 +251,147 @@ export function weights(ensemble: Pick<Ensemble, 'logWeight'>): Float64Array {
   return raw.map((w) => w / sum);
 }
 
-function totalLikelihood(base: Frame, observations: readonly Observation[], course: RunCourse, demand: number): number {
-  let sum = 0;
-  observations.forEach((o, i) => {
-    const repeated = isRepeat(o, observations.slice(0, i));
-    sum += logLikelihood(base.assembly.request.cut, o, predict(base, course, demand, o.atMin), repeated);
-  });
-  return sum;
+/** A record placed on a grid. */
+interface Witness {
+  readonly observation: Observation;
+  readonly repeated: boolean;
+  readonly moment: Moment;
+}
+
+function witnesses(frame: Frame, observations: readonly Observation[]): Witness[] {
+  return observations.map((observation, i) => ({
+    observation,
+    repeated: isRepeat(observation, observations.slice(0, i)),
+    moment: momentOn(frame, observation.atMin),
+  }));
+}
+
+/** Log-likelihood of the records under one heat course, as a function of what the meat demands. */
+function likelihoodOf(frame: Frame, seen: readonly Witness[], course: RunCourse): (demand: number) => number {
+  const { cut } = frame.assembly.request;
+  let fixed = 0;
+  const forks: { witness: Witness; prediction: Prediction }[] = [];
+  for (const witness of seen) {
+    const prediction = predict(frame, course, 1, witness.moment);
+    if (witness.observation.kind === 'fork') forks.push({ witness, prediction });
+    else fixed += logLikelihood(cut, witness.observation, prediction, witness.repeated);
+  }
+  return (demand) =>
+    forks.reduce(
+      (sum, { witness, prediction }) =>
+        sum +
+        logLikelihood(
+          cut,
+          witness.observation,
+          { ...prediction, progress: prediction.progress / demand },
+          witness.repeated,
+        ),
+      fixed,
+    );
+}
+
+function effectiveCount(w: Float64Array): number {
+  return 1 / w.reduce((sum, x) => sum + x * x, 0);
 }
 
 /**
- * The forecast after the braise has gone as `request` now says and one more record, if any, has come in. Particles are
- * re-run with all acts, reweighted, and drawn anew with one preconditioned Crank–Nicolson move when fewer than half
- * still count. `observations` holds all records so far, the newest last; those of `previous` must be its beginning.
+ * The forecast after the braise has gone as `request` now says and one more record, if any, has come in. `observations`
+ * holds all records so far, the newest last; those of `previous` must be its beginning.
+ *
+ * An auxiliary particle filter: the heat courses already at hand say roughly how well each particle explains the new
+ * records. If fewer than half still count, particles are drawn anew by that guess; then every one is run once through
+ * what really happened, copies after a preconditioned Crank–Nicolson move, and the weights make good what the guess
+ * missed. Particles drawn anew also move in what the meat demands, which needs no run.
  */
 export function advance(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
   const { prior, count } = previous;
   const base = frame(request, observations, prior);
-  const courses = simulateAll(base.assembly, prior, previous.z, count);
-  const fresh = observations.length > previous.observations.length;
-  const logLikelihoods = fresh
-    ? Float64Array.from(courses, (course, i) =>
-        totalLikelihood(base, observations, course, previous.demand[i] as number),
-      )
-    : previous.logLikelihood;
-  const next: Ensemble = {
-    ...previous,
-    ...base,
-    request,
-    observations,
-    courses,
-    logLikelihood: logLikelihoods,
-    logWeight: previous.logWeight.map(
-      (w, i) => w + (logLikelihoods[i] as number) - (previous.logLikelihood[i] as number),
-    ),
-  };
-  const w = weights(next);
-  const effective = 1 / w.reduce((sum, x) => sum + x * x, 0);
-  return effective < count / 2 ? renew(next, w) : next;
-}
+  const added = observations.slice(previous.observations.length);
+  if (added.length === 0) {
+    return { ...previous, ...base, request, courses: simulateAll(base.assembly, prior, previous.z, count) };
+  }
+  const guess = guessedGain(previous, request, observations);
+  const guessed = previous.logWeight.map((w, i) => w + (guess[i] as number));
+  const w = weights({ logWeight: guessed });
+  const renewing = effectiveCount(w) < count / 2;
+  const random = randomStream(request.seed + 7919 * (observations.length + 1));
+  const parents = renewing ? systematicResample(w, random) : undefined;
+  const seen = witnesses(base, observations);
 
-/**
- * Draws the particles anew by weight. Only copies need a new heat run: the first of each keeps its course, and all make
- * a few moves in what the meat demands, which cost no run. Every move leaves the posterior unchanged.
- */
-function renew(ensemble: Ensemble, w: Float64Array): Ensemble {
-  const { count, prior, assembly, observations } = ensemble;
-  const random = randomStream(ensemble.request.seed + 7919 * (observations.length + 1));
-  const parents = systematicResample(w, random);
-  const z = new Float64Array(ensemble.z.length);
+  const z = new Float64Array(previous.z.length);
   const courses: RunCourse[] = [];
   const demand = new Float64Array(count);
   const logLikelihoods = new Float64Array(count);
+  const logWeight = new Float64Array(count);
   const proposal = new Float64Array(UNKNOWN_COUNT);
+  const run = (normals: Float64Array): RunCourse =>
+    runBraise(base.assembly.setup(unknownsOf(prior, normals, 0)), base.assembly.grid, FAST_CELLS);
+
+  let parentRow = new Float64Array(UNKNOWN_COUNT);
+  let parentCourse: RunCourse | undefined;
+  let parentFit = 0;
   for (let i = 0; i < count; i++) {
-    const parent = parents[i] as number;
-    const from = parent * UNKNOWN_COUNT;
-    const current = ensemble.z.slice(from, from + UNKNOWN_COUNT);
-    let course = ensemble.courses[parent] as RunCourse;
-    let likelihood = ensemble.logLikelihood[parent] as number;
-    const isCopy = i > 0 && parents[i - 1] === parent;
+    const parent = parents ? (parents[i] as number) : i;
+    const isCopy = parents !== undefined && i > 0 && parents[i - 1] === parent;
+    if (!isCopy || !parentCourse) {
+      parentRow = previous.z.slice(parent * UNKNOWN_COUNT, (parent + 1) * UNKNOWN_COUNT);
+      parentCourse = run(parentRow);
+      parentFit = likelihoodOf(base, seen, parentCourse)(demandOf(prior, parentRow, 0));
+    }
+    const owed = parentFit - (previous.logLikelihood[parent] as number);
+    logWeight[i] = renewing ? owed - (guess[parent] as number) : (previous.logWeight[parent] as number) + owed;
+    const current = parentRow.slice();
+    let course = parentCourse;
+    let fit = parentFit;
     if (isCopy) {
       perturb(current, proposal, UNKNOWN_COUNT, random);
-      const moved = runBraise(assembly.setup(unknownsOf(prior, proposal, 0)), assembly.grid, FAST_CELLS);
-      const movedLikelihood = totalLikelihood(ensemble, observations, moved, demandOf(prior, proposal, 0));
-      if (Math.log(random()) < movedLikelihood - likelihood) {
+      const moved = run(proposal);
+      const movedFit = likelihoodOf(base, seen, moved)(demandOf(prior, proposal, 0));
+      if (Math.log(random()) < movedFit - fit) {
         current.set(proposal);
         course = moved;
-        likelihood = movedLikelihood;
+        fit = movedFit;
       }
     }
-    for (let move = 0; move < CHEAP_MOVES; move++) {
-      perturb(current, proposal, DEMAND_UNKNOWNS, random);
-      const tried = totalLikelihood(ensemble, observations, course, demandOf(prior, proposal, 0));
-      if (Math.log(random()) < tried - likelihood) {
-        current.set(proposal);
-        likelihood = tried;
+    if (renewing) {
+      const fitOf = likelihoodOf(base, seen, course);
+      for (let move = 0; move < CHEAP_MOVES; move++) {
+        perturb(current, proposal, DEMAND_UNKNOWNS, random);
+        const tried = fitOf(demandOf(prior, proposal, 0));
+        if (Math.log(random()) < tried - fit) {
+          current.set(proposal);
+          fit = tried;
+        }
       }
     }
     z.set(current, i * UNKNOWN_COUNT);
     courses.push(course);
     demand[i] = demandOf(prior, current, 0);
-    logLikelihoods[i] = likelihood;
+    logLikelihoods[i] = fit;
   }
   return {
-    ...ensemble,
+    ...previous,
+    ...base,
+    request,
+    observations,
     z,
     courses,
     demand,
     logLikelihood: logLikelihoods,
-    logWeight: new Float64Array(count),
-    renewals: ensemble.renewals + 1,
+    logWeight,
+    renewals: previous.renewals + (renewing ? 1 : 0),
   };
+}
+
+/** How much better each particle's course so far explains all records than those it had been told. */
+function guessedGain(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Float64Array {
+  const now: Frame = { ...previous, assembly: { ...previous.assembly, request } };
+  const endMin = (previous.assembly.grid.endS[previous.assembly.grid.count - 1] as number) / 60;
+  const known = previous.observations.length;
+  const seen = witnesses(now, observations).filter((s, i) => i >= known && s.observation.atMin <= endMin);
+  return Float64Array.from(previous.courses, (course, i) =>
+    likelihoodOf(now, seen, course)(previous.demand[i] as number),
+  );
 }
 
 /** A step that leaves the prior unchanged, on the first `moving` unknowns. */
@@ -340,5 +419,5 @@ function systematicResample(w: Float64Array, random: RandomStream): Int32Array {
 
 /** What particle `i` predicts at `atMin`. */
 export function predictionOf(ensemble: Ensemble, i: number, atMin: number): Prediction {
-  return predict(ensemble, ensemble.courses[i] as RunCourse, ensemble.demand[i] as number, atMin);
+  return predict(ensemble, ensemble.courses[i] as RunCourse, ensemble.demand[i] as number, momentOn(ensemble, atMin));
 }

@@ -1,4 +1,4 @@
-import { type Ensemble, slowest, stepAt, weights } from './ensemble';
+import { type Ensemble, shareOfStep, slowest, stepAt, weights } from './ensemble';
 import { WeightedSample } from './quantile';
 import { STAGES, type Stage, stageThresholds } from '../tenderness/stages';
 
@@ -81,7 +81,7 @@ function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): Sca
   const rows = minutes.map((m) => {
     if (m === 0) return [0, 0, 0];
     const after = stepAt(ensemble.assembly.grid, m);
-    const share = shareOfStep(ensemble, after, m);
+    const share = shareOfStep(ensemble.assembly.grid, after, m);
     bins.fill(0);
     slow.forEach((c, i) => {
       const before = after === 0 ? 0 : (c[after - 1] as number);
@@ -98,12 +98,6 @@ function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): Sca
     p50: rows.map((r) => r[1] as number),
     p90: rows.map((r) => r[2] as number),
   };
-}
-
-/** How far into the step that ends at or after `atMin` that moment lies, 0 to 1. */
-function shareOfStep(ensemble: Ensemble, step: number, atMin: number): number {
-  const { endS, stepS } = ensemble.assembly.grid;
-  return Math.min(1, Math.max(0, 1 - ((endS[step] as number) - atMin * 60) / (stepS[step] as number)));
 }
 
 function binQuantile(bins: Float64Array, p: number): number {
