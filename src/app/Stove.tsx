@@ -11,7 +11,7 @@ import { type Verdict } from '@/core/cook/events';
 import { nextAction } from '@/core/cook/nextAction';
 import { foldCook } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
-import { etaOf } from '@/core/forecast/forecast';
+import { readyEta } from '@/core/forecast/forecast';
 import { type Day } from '@/core/schedule/day';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
@@ -181,7 +181,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
   const now = useNow(15_000);
   const state = foldCook(view.plan.input, view.events);
   const action = nextAction(state, view.plan, view.live, now);
-  const turns = etaOf(view.live.forecast, 'turns');
+  const turns = readyEta(view.live.forecast);
   const start = state.intoPotMs ?? view.plan.day.intoPotMs;
   const at = (min: number): string => (Number.isFinite(min) ? clock(start + min * 60_000, timeZone) : 'later');
   const dueIn = (action.dueMs - now) / 60_000;
@@ -227,7 +227,7 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
-          <EmberLine spans={day.spans} marks={day.marks} ready={day.turns} serveMs={day.serveMs} timeZone={timeZone} />
+          <EmberLine spans={day.spans} marks={day.marks} ready={day.ready} serveMs={day.serveMs} timeZone={timeZone} />
         </div>
       ) : null}
     </Entry>

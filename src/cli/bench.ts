@@ -6,7 +6,13 @@ import { PLAIN_CELLS, runBraise } from '../core/heat/run';
 import { PLAIN_STEPS } from '../core/heat/timeGrid';
 import { cutById } from '../core/larder/cuts';
 import { type PlanInput } from '../core/plan/input';
+import { usualVegetables } from '../core/liquid/vegetables';
+import { fatById } from '../core/larder/fats';
+import { type Pattern, PATTERNS, withPattern } from '../core/patterns/patterns';
 import { composePlan } from '../core/plan/plan';
+import { startPlan } from '../core/plan/start';
+import { type SearPieces, searPlan } from '../core/sear/sear';
+import { TEST_KITCHEN } from '../testing/fixtures';
 
 const BRAISE: BraiseRequest = {
   cut: cutById('beef_short_rib_english'),
@@ -15,7 +21,7 @@ const BRAISE: BraiseRequest = {
   liquidL: 1.25,
   liquidTempC: 96,
   ...UNEVENTFUL,
-  vegetablesKg: 0.3,
+  vegetables: usualVegetables(0.3),
   heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
   lids: [{ atMin: 0, lid: 'heavy' }],
   thicknessMeasured: true,
@@ -23,20 +29,27 @@ const BRAISE: BraiseRequest = {
   seed: 1,
 };
 
-const PLAN: PlanInput = {
-  title: 'Bench',
-  eaters: 4,
-  meat: { cutId: 'lamb_shank', massKg: 1.6, pieces: 4, thicknessMm: 65, thicknessMeasured: true, onBone: true },
-  pot: { id: 'p', name: 'Pot', diameterMm: 260, heightMm: 122, massKg: 5, material: 'castIron' },
-  pan: { id: 'f', name: 'Pan', diameterMm: 280 },
-  vegetablesKg: 0.4,
-  liquidLevel: 0.6,
-  heat: { kind: 'oven', tempC: 155, fan: false },
-  lid: 'heavy',
-  serveAtMs: 1_800_000_000_000,
-  confidence: 0.9,
-  altitudeM: 0,
-};
+const SHANKS = withPattern(
+  startPlan(TEST_KITCHEN, {
+    title: 'Bench',
+    cutId: 'lamb_shank',
+    eaters: 4,
+    serveAtMs: 1_800_000_000_000,
+  }),
+  PATTERNS[2] as Pattern,
+);
+const PLAN: PlanInput = { ...SHANKS, pot: TEST_KITCHEN.pots[1] as PlanInput['pot'] };
+
+/** Forty pieces of four sizes, round and square. */
+const MIXED: readonly SearPieces[] = [0, 1, 2, 3].map((i) => ({
+  label: 'piece',
+  count: 10,
+  footprint:
+    i % 2 === 0 ? { kind: 'rectangle', length: 60 + i * 8, width: 40 } : { kind: 'circle', diameter: 50 + i * 6 },
+  faces: 2,
+  edges: 1,
+  small: false,
+}));
 
 /** Best and spread of many runs, ms. */
 function time(name: string, aim: string, runs: number, work: () => void): void {
@@ -74,4 +87,19 @@ time('plan screen, quick recompute (96 particles)', '', 40, () => {
 });
 time('plan screen, full recompute (512 particles)', '', 20, () => {
   composePlan(PLAN, 512);
+});
+time('whole plan without the particle forecast', '30', 60, () => {
+  composePlan(PLAN, 0);
+});
+time('pan map, 40 mixed pieces', '20', 60, () => {
+  searPlan({
+    pieces: MIXED,
+    pan: PLAN.pan,
+    burner: PLAN.sear.burner,
+    fat: fatById('neutral'),
+    depth: 'deep',
+    moving: false,
+    dried: true,
+    mostAtOnce: null,
+  });
 });

@@ -54,7 +54,7 @@ function practiceRequest(row: PracticeWindow): BraiseRequest {
     liquidTempC: bath ? row.tempC : row.method === 'stove' ? 92 : 96,
     ...UNEVENTFUL,
     coldOven: row.method === 'oven',
-    vegetablesKg: 0,
+    vegetables: [],
     heats: [
       {
         atMin: 0,
@@ -106,13 +106,13 @@ class Truth {
 
   turnsMin(request: BraiseRequest): number {
     const { assembly, course, demand } = this.cooked(request);
-    return crossingMin(slowest(course), assembly.grid.endS, demand);
+    return crossingMin(slowest(course, request), assembly.grid.endS, demand);
   }
 
   /** What a cook would feel at `atMin`, noise and blunders included. */
   fork(request: BraiseRequest, atMin: number, earlier: readonly Observation[]): Observation {
     const { assembly, course, demand } = this.cooked(request);
-    const progress = (slowest(course)[stepAt(assembly.grid, atMin)] as number) / demand;
+    const progress = (slowest(course, request)[stepAt(assembly.grid, atMin)] as number) / demand;
     const repeated = isRepeat({ kind: 'fork', atMin, stage: 'holds' }, earlier);
     let pick = this.random();
     const chances = stageChances(this.base.cut, progress, repeated);

@@ -2,11 +2,17 @@ import { type BraiseInput, type FollowRecord } from '../contract/braise';
 import { type Observation } from '../core/forecast/observation';
 import { type BraiseRequest } from '../core/forecast/request';
 import { cutById } from '../core/larder/cuts';
+import { usualVegetables } from '../core/liquid/vegetables';
 
 /** The engine's request for a checked input. */
 export function engineRequest(input: BraiseInput): BraiseRequest {
-  const { cut, ...rest } = input;
-  return { ...rest, cut: cutById(cut) };
+  const { cut, groups, vegetablesKg, ...rest } = input;
+  return {
+    ...rest,
+    cut: cutById(cut),
+    groups: groups.map(({ cut: own, ...group }) => (own === undefined ? group : { ...group, cut: cutById(own) })),
+    vegetables: usualVegetables(vegetablesKg),
+  };
 }
 
 /** The request as far as acts and looks have changed it by `records`, and what was observed. */

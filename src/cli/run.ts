@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { calibrate } from './calibrate';
 import { readJson, UsageError } from './io';
+import { planFrom } from './plan';
 import { engineRequest, requestAfter } from './request';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
+import { planInputSchema } from '../contract/plan';
 import { answerOf } from '../core/forecast/answer';
 import { advance, priorEnsemble } from '../core/forecast/ensemble';
 import { etaOf, summarise } from '../core/forecast/forecast';
@@ -14,8 +16,9 @@ const HELP = `ember <command> [file|-]
 
   forecast [file|-]   a braise request in JSON to its forecast in JSON
   follow [file|-]     {"request": …, "records": […]} to the forecast after each record
+  plan [file|-]       a plan's input, bare or as a plan file, to the whole plan in JSON, every figure with its reason
   calibrate [--text]  simulated kitchens and kitchen practice against the forecast
-  schema              JSON Schema of request, follow and answer
+  schema              JSON Schema of request, follow, answer and plan input
   cuts                the table of cuts
   --help              this text
 
@@ -69,6 +72,7 @@ function schema(): unknown {
     request: z.toJSONSchema(braiseSchema, { io: 'input' }),
     follow: z.toJSONSchema(followSchema, { io: 'input' }),
     answer: z.toJSONSchema(forecastAnswerSchema),
+    plan: z.toJSONSchema(planInputSchema, { io: 'input' }),
   };
 }
 
@@ -80,6 +84,8 @@ function answer(args: readonly string[]): string {
       return json(forecast(file));
     case 'follow':
       return json(follow(file));
+    case 'plan':
+      return json(planFrom(file));
     case 'calibrate': {
       const result = calibrate();
       return file === '--text' ? result.text : json(result.data);
@@ -93,7 +99,7 @@ function answer(args: readonly string[]): string {
     case '-h':
       return HELP;
     default:
-      throw new UsageError([`There is no command “${command}”: one of forecast, follow, calibrate, schema, cuts.`]);
+      throw new UsageError([`There is no command “${command}”: one of forecast, follow, plan, calibrate, schema, cuts.`]);
   }
 }
 

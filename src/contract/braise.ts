@@ -24,7 +24,13 @@ const heatSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('off') }),
 ]) satisfies z.ZodType<Heat>;
 
+const cutSchema = z
+  .string()
+  .refine(isCutId, { error: () => `is not a cut; one of ${CUTS.map((c) => c.id).join(', ')}` });
+
 const groupSchema = z.strictObject({
+  /** Where it is of another cut than the one the forecast is about. */
+  cut: cutSchema.optional(),
   massKg: between(0.03, 20, 'kg'),
   pieces: z.number().int('must be a whole number').min(1, 'must be 1 or more').max(500, 'must be 500 or fewer'),
   lengthM: between(0.01, 0.6, 'm'),
@@ -49,7 +55,7 @@ const MEAT_DENSITY_KGM3 = 1050;
 /** A braise as the command line takes it. SI units; minutes count from the moment the pieces meet the liquid. */
 export const braiseSchema = z
   .strictObject({
-    cut: z.string().refine(isCutId, { error: () => `is not a cut; one of ${CUTS.map((c) => c.id).join(', ')}` }),
+    cut: cutSchema,
     groups: z.array(groupSchema).min(1, 'needs at least one group of pieces').max(6, 'at most 6 groups'),
     pot: z.strictObject({
       diameterM: between(0.1, 0.6, 'm'),

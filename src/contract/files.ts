@@ -1,18 +1,25 @@
 import { z } from 'zod';
 import { newEventSchema } from './cook';
-import { planInputSchema } from './plan';
+import { anyPlanInputSchema } from './upgrade';
 import { type CookFile, FILE_VERSION, type PlanFile } from '../core/formats/files';
 
-const planFileSchema = z.strictObject({
+/** This version, or an older one that is brought up to it. */
+const anyVersion = z
+  .int()
+  .min(1)
+  .max(FILE_VERSION)
+  .transform(() => FILE_VERSION);
+
+export const planFileSchema = z.strictObject({
   format: z.literal('even-ember/plan'),
-  version: z.literal(FILE_VERSION),
-  input: planInputSchema,
+  version: anyVersion,
+  input: anyPlanInputSchema,
 }) satisfies z.ZodType<PlanFile>;
 
 const cookFileSchema = z.strictObject({
   format: z.literal('even-ember/cook'),
-  version: z.literal(FILE_VERSION),
-  input: planInputSchema,
+  version: anyVersion,
+  input: anyPlanInputSchema,
   events: z.array(newEventSchema).max(1000),
 }) satisfies z.ZodType<CookFile>;
 
@@ -33,10 +40,10 @@ export function readFile(text: string): ReadFile {
   if (!head.success || !head.data.format.startsWith('even-ember/')) {
     return { ok: false, message: 'This JSON is not an Even Ember plan or cook: it has no “format” of ours.' };
   }
-  if (head.data.version !== FILE_VERSION) {
+  if (head.data.version > FILE_VERSION) {
     return {
       ok: false,
-      message: `This file is version ${String(head.data.version)} of its format; this app reads version ${String(FILE_VERSION)}.`,
+      message: `This file is version ${String(head.data.version)} of its format; this app reads up to version ${String(FILE_VERSION)}.`,
     };
   }
   const parsed = anyFileSchema.safeParse(data);

@@ -1,6 +1,12 @@
 import { z } from 'zod';
-import { type PlanInput } from '../core/plan/input';
+import { AVOIDABLE } from '../core/larder/allergens';
+import { BURNER_KINDS } from '../core/larder/burners';
+import { FATES } from '../core/larder/garnish';
+import { SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder/seasoning';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
+import { type Pattern } from '../core/patterns/patterns';
+import { APPETITES, type PlanInput, RESULTS } from '../core/plan/input';
+import { type Choice, type Habits, SCHOOL_IDS, type SchoolId, SCHOOLS } from '../core/plan/schools';
 
 /** Text a person typed: trimmed, never empty, never huge. */
 const name = (most: number) => z.string().trim().min(1).max(most);
@@ -9,6 +15,12 @@ const name = (most: number) => z.string().trim().min(1).max(most);
 const quantity = z.number().min(-1e6).max(1e6);
 
 const moment = z.number().int().min(0).max(8.64e15);
+
+const id = name(60);
+
+/** One of a school's options. */
+const choice = <Id extends SchoolId>(school: Id) =>
+  z.enum(SCHOOLS[school].options.map((o) => o.id) as [Choice<Id>, ...Choice<Id>[]]);
 
 const potSchema = z.strictObject({
   id: name(80),
@@ -19,7 +31,22 @@ const potSchema = z.strictObject({
   material: z.enum(POT_MATERIALS),
 });
 
-const panSchema = z.strictObject({ id: name(80), name: name(80), diameterMm: z.number().min(100).max(600) });
+const panSchema = z.strictObject({
+  id: name(80),
+  name: name(80),
+  shape: z.enum(['round', 'rectangle']),
+  lengthMm: z.number().min(100).max(800),
+  widthMm: z.number().min(100).max(800),
+  massKg: z.number().min(0.2).max(15),
+  material: z.enum(POT_MATERIALS),
+});
+
+const burnerSchema = z.strictObject({
+  id: name(80),
+  name: name(80),
+  kind: z.enum(BURNER_KINDS),
+  powerW: z.number().min(100).max(10_000),
+});
 
 export const heatSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('oven'), tempC: quantity, fan: z.boolean() }),
@@ -28,30 +55,105 @@ export const heatSchema = z.discriminatedUnion('kind', [
 
 export const lidSchema = z.enum(LID_KINDS);
 
+const partSchema = z.strictObject({
+  cutId: id,
+  massKg: quantity,
+  grossKg: quantity.nullable(),
+  pieces: quantity,
+  thicknessMm: quantity,
+  thicknessMeasured: z.boolean(),
+  onBone: z.boolean(),
+  pricePerKg: quantity.nullable(),
+});
+
 /** The shape of a plan's input. That it can be cooked is checked by the core, which gives a sentence per fault. */
 export const planInputSchema = z.strictObject({
   title: name(120),
   eaters: quantity,
-  meat: z.strictObject({
-    cutId: name(60),
-    massKg: quantity,
-    pieces: quantity,
-    thicknessMm: quantity,
-    thicknessMeasured: z.boolean(),
-    onBone: z.boolean(),
+  appetite: z.enum(APPETITES),
+  result: z.enum(RESULTS),
+  avoid: z.array(z.enum(AVOIDABLE as [(typeof AVOIDABLE)[number], ...typeof AVOIDABLE])).max(AVOIDABLE.length),
+  meat: partSchema,
+  also: z.array(partSchema).max(8),
+  prepare: z.strictObject({
+    temper: choice('temper'),
+    tie: z.enum(['auto', 'yes', 'no']),
+    filling: z.strictObject({ rolls: quantity, kg: quantity, saltGPerKg: quantity }).nullable(),
+  }),
+  season: z.strictObject({
+    when: choice('saltWhen'),
+    gramsPerKg: quantity,
+    crystal: z.enum(SALT_CRYSTAL_IDS as [SaltCrystalId, ...SaltCrystalId[]]),
+    spices: z.array(z.strictObject({ id, grams: quantity })).max(20),
   }),
   pot: potSchema,
-  pan: panSchema,
-  vegetablesKg: quantity,
-  liquidLevel: quantity,
-  heat: heatSchema,
   lid: lidSchema,
+  lie: z.enum(['flat', 'upright']),
+  pan: panSchema,
+  sear: z.strictObject({
+    depth: choice('searDepth'),
+    moving: choice('searMoving'),
+    dredge: choice('dredge'),
+    fatId: id,
+    burner: burnerSchema,
+    dried: z.boolean(),
+    mostAtOnce: quantity.nullable(),
+  }),
+  base: z.strictObject({
+    items: z.array(z.strictObject({ id, kg: quantity, fate: z.enum(FATES), when: z.enum(['start', 'late']) })).max(40),
+    onion: choice('onion'),
+    fatKept: choice('fatKept'),
+    pasteKg: quantity,
+    pasteWhen: choice('pasteWhen'),
+    thicken: choice('thicken'),
+  }),
+  liquid: z.strictObject({
+    level: quantity,
+    parts: z.array(z.strictObject({ id, litres: quantity })).max(20),
+    fillerId: id,
+    fillerStrength: quantity,
+    reduce: choice('reduce'),
+    start: choice('start'),
+    herbs: z.array(z.strictObject({ id, count: quantity })).max(20),
+    herbForm: choice('herbForm'),
+  }),
+  heat: heatSchema,
   serveAtMs: moment,
   confidence: quantity,
   altitudeM: quantity,
 }) satisfies z.ZodType<PlanInput>;
 
 export const momentSchema = moment;
+
+const ratio = z.number().min(0).max(5000);
+
+/** A braise pattern somebody keeps: ratios per kilogram of meat. */
+export const patternSchema = z.strictObject({
+  id: name(80),
+  name: name(80),
+  says: z.string().max(200),
+  items: z.array(z.strictObject({ id, gPerKg: ratio, fate: z.enum(FATES), when: z.enum(['start', 'late']) })).max(40),
+  parts: z.array(z.strictObject({ id, mlPerKg: ratio })).max(20),
+  fillerId: id,
+  fillerStrength: z.number().min(0).max(1),
+  level: z.number().min(0.2).max(1.2).nullable(),
+  reduce: choice('reduce'),
+  onion: choice('onion'),
+  pasteGPerKg: ratio,
+  pasteWhen: choice('pasteWhen'),
+  thicken: choice('thicken'),
+  herbs: z.array(z.strictObject({ id, perL: ratio })).max(20),
+  herbForm: choice('herbForm'),
+  spices: z.array(z.strictObject({ id, gPerKg: ratio })).max(20),
+  searDepth: choice('searDepth'),
+  fatId: id,
+  lid: lidSchema.nullable(),
+}) satisfies z.ZodType<Pattern>;
+
+/** What a kitchen does unless told otherwise: its own option of some of the schools. */
+export const habitsSchema = z.strictObject(
+  Object.fromEntries(SCHOOL_IDS.map((school) => [school, choice(school).optional()])),
+) as unknown as z.ZodType<Habits>;
 
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
@@ -60,7 +162,9 @@ export const kitchenSchema = z.strictObject({
   pots: z.array(potSchema).min(1),
   pans: z.array(panSchema).min(1),
   ovens: z.array(z.strictObject({ id: name(80), name: name(80), fan: z.boolean() })),
-  burners: z.array(z.strictObject({ id: name(80), name: name(80), powerW: z.number().min(100).max(10000) })),
+  burners: z.array(burnerSchema).min(1),
+  habits: habitsSchema,
+  patterns: z.array(patternSchema).max(100),
 });
 
 export type Kitchen = z.infer<typeof kitchenSchema>;

@@ -2,7 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent, newEventSchema } from '../contract/cook';
-import { planInputSchema } from '../contract/plan';
+import { anyPlanInputSchema } from '../contract/upgrade';
 import { type CookEvent } from '../core/cook/events';
 import { foldCook, refusal, undoRefusal } from '../core/cook/state';
 import { type PlanInput } from '../core/plan/input';
@@ -28,7 +28,7 @@ function toCook(row: CookRow, events: readonly EventRow[]): StoredCook {
   return {
     id: row.id,
     planId: row.planId,
-    input: planInputSchema.parse(JSON.parse(row.input)),
+    input: anyPlanInputSchema.parse(JSON.parse(row.input)),
     createdAtMs: row.createdAtMs,
     events: events.map(toEvent),
   };

@@ -1,6 +1,7 @@
 import 'server-only';
 import { type Database } from './database';
-import { type Kitchen, kitchenSchema } from '../contract/plan';
+import { type Kitchen } from '../contract/plan';
+import { anyKitchenSchema } from '../contract/upgrade';
 
 const ONLY = 'kitchen';
 
@@ -12,15 +13,37 @@ export const PLAIN_KITCHEN: Kitchen = {
     { id: 'pot-26', name: 'Round casserole, 26 cm', diameterMm: 260, heightMm: 120, massKg: 5, material: 'castIron' },
     { id: 'pot-22', name: 'Small casserole, 22 cm', diameterMm: 220, heightMm: 105, massKg: 3.6, material: 'castIron' },
   ],
-  pans: [{ id: 'pan-28', name: 'Frying pan, 28 cm', diameterMm: 280 }],
+  pans: [
+    {
+      id: 'pan-28',
+      name: 'Frying pan, 28 cm',
+      shape: 'round',
+      lengthMm: 280,
+      widthMm: 280,
+      massKg: 1.8,
+      material: 'steel',
+    },
+  ],
   ovens: [{ id: 'oven', name: 'Oven', fan: true }],
-  burners: [{ id: 'burner', name: 'Burner', powerW: 1800 }],
+  burners: [{ id: 'burner', name: 'Burner', kind: 'radiant', powerW: 1800 }],
+  habits: {},
+  patterns: [],
 };
 
 /** The kitchen on record, or a plain one. */
 export async function readKitchen(db: Database): Promise<Kitchen> {
   const row = await db.kitchens.findByPk(ONLY);
-  return row ? kitchenSchema.parse(JSON.parse(row.equipment)) : PLAIN_KITCHEN;
+  return row ? anyKitchenSchema.parse(JSON.parse(row.equipment)) : PLAIN_KITCHEN;
+}
+
+/** Keeps the kitchen; from then on it is the cook's own, demo or not. */
+export async function saveKitchen(db: Database, kitchen: Kitchen, nowMs: number): Promise<void> {
+  await db.write(async (transaction) => {
+    await db.kitchens.upsert(
+      { id: ONLY, origin: 'own', equipment: JSON.stringify(kitchen), updatedAtMs: nowMs },
+      { transaction },
+    );
+  });
 }
 
 export { ONLY as KITCHEN_ID };

@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type Database, type PlanRow } from './database';
-import { planInputSchema } from '../contract/plan';
+import { anyPlanInputSchema } from '../contract/upgrade';
 import { type PlanInput } from '../core/plan/input';
 import { PLAN_VERSION } from '../core/plan/plan';
 
@@ -12,7 +12,7 @@ export interface StoredPlan {
 }
 
 function toPlan(row: PlanRow): StoredPlan {
-  return { id: row.id, input: planInputSchema.parse(JSON.parse(row.input)), updatedAtMs: row.updatedAtMs };
+  return { id: row.id, input: anyPlanInputSchema.parse(JSON.parse(row.input)), updatedAtMs: row.updatedAtMs };
 }
 
 /** All plans, the one to be served soonest first. */

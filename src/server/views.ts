@@ -89,7 +89,7 @@ export function cookView(cook: StoredCook, nowMs: number): CookView {
     planId: cook.planId,
     plan,
     events: cook.events,
-    live: liveForecast(follow(cook.id, state), cook.input.eaters, {
+    live: liveForecast(follow(cook.id, state), plan.finishBy, {
       atMin: state.intoPotMs === undefined ? 0 : minute(state.offHeatMs ?? nowMs),
       readyByMin: minute(plan.day.serveMs) - plan.work.finish - plan.work.plate,
       heat: state.heat,

@@ -1,25 +1,56 @@
 import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { cutById } from '../core/larder/cuts';
+import { usualVegetables } from '../core/liquid/vegetables';
 import { type PlanInput } from '../core/plan/input';
+import { type KitchenTools, startPlan } from '../core/plan/start';
 
 /** A Tuesday noon in UTC; what time it is in tests. */
 export const NOON_MS = Date.UTC(2026, 2, 10, 12, 0);
 export const HOUR_MS = 3_600_000;
 
-/** Oxtail for four, to be served eight hours after `NOON_MS`. */
-export const OXTAIL_PLAN: PlanInput = {
-  title: 'Oxtail in stout',
-  eaters: 4,
-  meat: { cutId: 'beef_oxtail', massKg: 2.2, pieces: 12, thicknessMm: 48, thicknessMeasured: true, onBone: true },
-  pot: { id: 'wide', name: 'Wide casserole, 30 cm', diameterMm: 300, heightMm: 110, massKg: 6.2, material: 'castIron' },
-  pan: { id: 'pan', name: 'Iron pan, 28 cm', diameterMm: 280 },
-  vegetablesKg: 0.5,
-  liquidLevel: 0.75,
-  heat: { kind: 'oven', tempC: 150, fan: false },
-  lid: 'heavy',
-  serveAtMs: NOON_MS + 8 * HOUR_MS,
-  confidence: 0.9,
+/** What the kitchen of the tests has. */
+export const TEST_KITCHEN: KitchenTools = {
   altitudeM: 0,
+  pots: [
+    { id: 'wide', name: 'Wide casserole, 30 cm', diameterMm: 300, heightMm: 110, massKg: 6.2, material: 'castIron' },
+    { id: 'round', name: 'Round casserole, 26 cm', diameterMm: 260, heightMm: 122, massKg: 5.1, material: 'castIron' },
+  ],
+  pans: [
+    {
+      id: 'pan',
+      name: 'Iron pan, 28 cm',
+      shape: 'round',
+      lengthMm: 280,
+      widthMm: 280,
+      massKg: 2.5,
+      material: 'castIron',
+    },
+  ],
+  burners: [{ id: 'burner', name: 'Large burner', kind: 'gas', powerW: 2600 }],
+  habits: {},
+};
+
+const STARTED = startPlan(TEST_KITCHEN, {
+  title: 'Oxtail in stout',
+  cutId: 'beef_oxtail',
+  eaters: 4,
+  serveAtMs: NOON_MS + 9 * HOUR_MS,
+  meat: {
+    cutId: 'beef_oxtail',
+    massKg: 2.2,
+    grossKg: null,
+    pieces: 12,
+    thicknessMm: 48,
+    thicknessMeasured: true,
+    onBone: true,
+    pricePerKg: null,
+  },
+});
+
+/** Oxtail for four, to be served nine hours after `NOON_MS`. */
+export const OXTAIL_PLAN: PlanInput = {
+  ...STARTED,
+  liquid: { ...STARTED.liquid, level: 0.75, parts: [{ id: 'stout', litres: 0.5 }], reduce: 'none' },
 };
 
 /** Short ribs in a 26 cm pot at 150 °C, simmering when they go in. */
@@ -42,7 +73,7 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
     liquidL: 1.25,
     liquidTempC: 96,
     ...UNEVENTFUL,
-    vegetablesKg: 0.3,
+    vegetables: usualVegetables(0.3),
     heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
     lids: [{ atMin: 0, lid: 'heavy' }],
     thicknessMeasured: true,

@@ -18,7 +18,7 @@ import { nextAction } from '@/core/cook/nextAction';
 import { eventsOf, foldCook, undoRefusal } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { sampleAt } from '@/core/forecast/course';
-import { bandAt, etaOf } from '@/core/forecast/forecast';
+import { bandAt, readyEta } from '@/core/forecast/forecast';
 import { STAGE_WORDS, stageIndex, STAGES } from '@/core/tenderness/stages';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
@@ -212,7 +212,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
   const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
-  const turns = etaOf(view.live.forecast, 'turns');
+  const turns = readyEta(view.live.forecast);
   const moment = (min: number): number => startMs + min * 60_000;
   const cooking = state.phase === 'braising';
   const likely = STAGES[Math.min(5, Math.floor(bandAt(view.live.forecast.band, atMin)))];

@@ -128,7 +128,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
         <EmberLine
           spans={plan.day.spans}
           marks={[]}
-          ready={plan.day.turns}
+          ready={plan.day.ready}
           serveMs={plan.day.serveMs}
           timeZone={timeZone}
           actual={actualSpans(plan, state, entry.finishedMs)}

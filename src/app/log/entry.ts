@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Verdict } from '@/core/cook/events';
 import { eventsOf, foldCook } from '@/core/cook/state';
-import { etaOf } from '@/core/forecast/forecast';
+import { readyEta } from '@/core/forecast/forecast';
 import { stageIndex } from '@/core/tenderness/stages';
 import { type StoredCook } from '@/server/cooks';
 import { planOf } from '@/server/views';
@@ -25,9 +25,10 @@ export interface LogEntry {
 export function logEntry(cook: StoredCook): LogEntry | undefined {
   const state = foldCook(cook.input, cook.events);
   if (state.finishedMs === undefined || state.verdict === undefined || state.intoPotMs === undefined) return undefined;
-  const turned = eventsOf(state.events, 'fork').find((e) => stageIndex(e.act.stage) >= stageIndex('turns'));
+  const { forecast } = planOf(cook);
+  const turned = eventsOf(state.events, 'fork').find((e) => stageIndex(e.act.stage) >= stageIndex(forecast.target));
   const readyMs = turned?.atMs ?? state.offHeatMs ?? state.finishedMs;
-  const planned = etaOf(planOf(cook).forecast, 'turns');
+  const planned = readyEta(forecast);
   return {
     id: cook.id,
     title: cook.input.title,

@@ -286,7 +286,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
           <EmberLine
             spans={plan.day.spans}
             marks={plan.day.marks}
-            ready={plan.day.turns}
+            ready={plan.day.ready}
             serveMs={plan.day.serveMs}
             timeZone={timeZone}
           />

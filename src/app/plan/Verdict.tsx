@@ -1,7 +1,7 @@
 'use client';
 
 import styled from 'styled-components';
-import { etaOf } from '@/core/forecast/forecast';
+import { readyEta } from '@/core/forecast/forecast';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
@@ -204,14 +204,14 @@ export function Verdict({ plan, faults, waysOut, current, onTake }: VerdictProps
 
 function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: string; nowMs: number; stale: boolean }) {
   const { day } = plan;
-  const eta = etaOf(plan.forecast, 'turns');
+  const eta = readyEta(plan.forecast);
   return (
     <>
       <Dark>
-        <p>{stale ? 'As last planned, the fork turns' : `Fork turns, ${dayFrom(day.turns.p50Ms, nowMs, timeZone)}`}</p>
-        <Big>{clock(day.turns.p50Ms, timeZone)}</Big>
+        <p>{stale ? 'As last planned, the fork turns' : `Fork turns, ${dayFrom(day.ready.p50Ms, nowMs, timeZone)}`}</p>
+        <Big>{clock(day.ready.p50Ms, timeZone)}</Big>
         <p>
-          likely {clock(day.turns.p10Ms, timeZone)} to {clock(day.turns.p90Ms, timeZone)}
+          likely {clock(day.ready.p10Ms, timeZone)} to {clock(day.ready.p90Ms, timeZone)}
         </p>
         <WindowBar plan={plan} timeZone={timeZone} />
         <p>

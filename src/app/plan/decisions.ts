@@ -78,7 +78,7 @@ export function sentences(
     heat: {
       text: `${heat.kind === 'oven' ? 'Oven' : 'Stove, held at'} ${known(heat.tempC, (v) => formatTemperature(v, METRIC))}${heat.kind === 'oven' ? (heat.fan ? ', fan' : ', still') : ''}`,
       detail: 'lid on until tender',
-      figure: fig((p) => duration((p.day.turns.p50Ms - p.day.intoPotMs) / 60_000)),
+      figure: fig((p) => duration((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000)),
     },
     finish: {
       text: 'Strain, lift the fat, reduce',

@@ -8,7 +8,8 @@ import { type LiveMoment, liveForecast } from './live';
 import { nextAction } from './nextAction';
 import { foldCook, refusal, undoRefusal } from './state';
 import { etaOf } from '../forecast/forecast';
-import { braiseRequest, composePlan, type Plan } from '../plan/plan';
+import { composePlan, type Plan } from '../plan/plan';
+import { braiseRequest } from '../plan/request';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 
 const MIN_MS = 60_000;
@@ -148,7 +149,7 @@ describe('following a cook', () => {
       etaOf(
         liveForecast(
           followCook(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
-          4,
+          plan.finishBy,
           moment(100),
         ).forecast,
         'turns',
@@ -164,13 +165,13 @@ describe('following a cook', () => {
 describe('the next action', () => {
   const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
     const state = foldCook(OXTAIL_PLAN, log(...events));
-    const live = liveForecast(followCook(state, { particles: 128 }), 4, moment(minutes));
+    const live = liveForecast(followCook(state, { particles: 128 }), plan.finishBy, moment(minutes));
     return nextAction(state, plan, live, NOON_MS + minutes * MIN_MS);
   };
 
   it('walks through the work before the pot', () => {
     const state = foldCook(OXTAIL_PLAN, []);
-    const live = liveForecast(followCook(state, { particles: 64 }), 4, moment(0));
+    const live = liveForecast(followCook(state, { particles: 64 }), plan.finishBy, moment(0));
     const titles = plan.day.spans
       .filter((s) => s.toMs <= plan.day.intoPotMs)
       .map((s) => nextAction(state, plan, live, s.fromMs + 1).title);
@@ -198,7 +199,7 @@ describe('the next action', () => {
 describe('the line of the day', () => {
   it('keeps what was and what is to come end to end', () => {
     const state = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
-    const live = liveForecast(followCook(state, { particles: 64 }), 4, moment(30));
+    const live = liveForecast(followCook(state, { particles: 64 }), plan.finishBy, moment(30));
     const spans = liveSpans(plan, state, live.forecast, NOON_MS + 30 * MIN_MS);
     spans.slice(1).forEach((s, i) => {
       expect(s.fromMs).toBe(spans[i]?.toMs);

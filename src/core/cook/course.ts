@@ -1,5 +1,5 @@
 import { eventsOf, type CookState } from './state';
-import { type Forecast, etaOf } from '../forecast/forecast';
+import { type Forecast, readyEta } from '../forecast/forecast';
 import { type Plan } from '../plan/plan';
 import { type DayMark, type DaySpan } from '../schedule/day';
 
@@ -31,7 +31,7 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
   const { serveMs } = plan.day;
   const finishMs = plan.work.finish * MIN_MS;
   const plateMs = plan.work.plate * MIN_MS;
-  const median = etaOf(forecast, 'turns').p50;
+  const median = readyEta(forecast).p50;
   const tenderMs =
     state.offHeatMs ??
     Math.max(nowMs, state.intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS);

@@ -1,14 +1,14 @@
 import { type StandingEvent } from './events';
 import { eventsOf, type CookState } from './state';
 import { advance, type Ensemble, priorEnsemble, stepAt, weights } from '../forecast/ensemble';
-import { etaOf, summarise } from '../forecast/forecast';
+import { readyEta, summarise } from '../forecast/forecast';
 import { type Observation } from '../forecast/observation';
 import { contentsAt, litresForLevelAt } from '../forecast/pot';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
 import { type PlanInput } from '../plan/input';
 import { OPEN_SECONDS, type PlannedLooks, withLooks } from '../plan/looks';
-import { braiseRequest, plannedRequest } from '../plan/plan';
+import { braiseRequest, plannedRequest } from '../plan/request';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;
@@ -177,8 +177,8 @@ export function followOne(
   const request = withLooks(done, previous.looks, atMin + ONE_LOOK_MIN);
   const observations = [...previous.ensemble.observations, ...observationsFor(event, atMin, previous.ensemble)];
   const ensemble = advance(previous.ensemble, request, observations);
-  const before = etaOf(summarise(previous.ensemble), 'turns');
-  const after = etaOf(summarise(ensemble), 'turns');
+  const before = readyEta(summarise(previous.ensemble));
+  const after = readyEta(summarise(ensemble));
   return {
     looks: previous.looks,
     ensemble,

@@ -24,7 +24,7 @@ export function hiddenPot(request: BraiseRequest, truthSeed: number): HiddenPot 
   const z = Float64Array.from({ length: UNKNOWN_COUNT }, () => normalQuantile(random()));
   const assembly = assemble(request, chooseHorizonMin(request, []), PLAIN_STEPS, []);
   const course = runBraise(assembly.setup(unknownsOf(prior, z, 0)), assembly.grid, PLAIN_CELLS);
-  const slow = slowest(course);
+  const slow = slowest(course, request);
   const demand = demandOf(prior, z, 0);
   const at = (series: Float64Array, atMin: number): number => series[stepAt(assembly.grid, atMin)] as number;
   return {

@@ -1,12 +1,12 @@
 import { type Following, type Lesson } from './follow';
 import { type CourseSamples, courseSamples } from '../forecast/course';
-import { etaOf, type Forecast, summarise } from '../forecast/forecast';
+import { readyEta, type Forecast, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
 import { bestRecord, type Teaching } from '../forecast/teaching';
 import { type PlanHeat } from '../plan/input';
 import { OPEN_SECONDS } from '../plan/looks';
 import { type HeatWay, heatWays } from '../plan/waysOut';
-import { finishedPot, type FinishedPot } from '../sauce/finish';
+import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce/finish';
 import { stepAt } from '../forecast/ensemble';
 
 /** The forecast of a cook as it now stands. Minutes count from the pieces meeting the liquid. */
@@ -38,13 +38,13 @@ export interface LiveMoment {
 }
 
 /** Sums up where a cook stands. */
-export function liveForecast(following: Following, eaters: number, moment: LiveMoment): LiveForecast {
+export function liveForecast(following: Following, finish: FinishQuestion, moment: LiveMoment): LiveForecast {
   const { ensemble } = following;
   const { atMin } = moment;
   const forecast = summarise(ensemble);
   const course = courseSamples(ensemble, forecast);
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
-  const turns = etaOf(forecast, 'turns');
+  const turns = readyEta(forecast);
   const ready = Number.isFinite(turns.p50) ? Math.max(turns.p50, atMin) : forecast.horizonMin;
   const lookCost = lookCostMin(
     ensemble.request,
@@ -57,7 +57,7 @@ export function liveForecast(following: Following, eaters: number, moment: LiveM
     lessons: following.lessons,
     lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
-    finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), eaters),
+    finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), finish),
     teachesMost: moment.cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
     heatWays: moment.cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
   };

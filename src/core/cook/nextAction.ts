@@ -2,10 +2,12 @@ import { type CookActKind } from './events';
 import { type LiveForecast } from './live';
 import { eventsOf, type CookState } from './state';
 import { type CareStep } from '../care/cautions';
-import { chanceBy, etaOf } from '../forecast/forecast';
+import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
 import { type Plan } from '../plan/plan';
-import { stageIndex } from '../tenderness/stages';
+import { STAGE_WORDS, stageIndex, TARGETS } from '../tenderness/stages';
+import { formatVolume } from '../quantity/format';
+import { METRIC } from '../quantity/units';
 
 /** The one thing to do next, and when. */
 export interface NextAction {
@@ -32,22 +34,23 @@ const percent = (share: number): string => `${String(Math.round(share * 100))} %
 
 /** What the cook should do next, given the plan, what has happened and the live forecast. */
 export function nextAction(state: CookState, plan: Plan, live: LiveForecast, nowMs: number): NextAction {
-  const cut = cutById(state.input.meat.cutId);
+  const cut = cutById(plan.cutId);
   if (state.phase === 'preparing' || state.intoPotMs === undefined) return beforeThePot(state, plan, nowMs);
   if (state.phase === 'offHeat') return afterTheHeat(state, live, state.offHeatMs ?? nowMs);
   const start = state.intoPotMs;
   const at = (minutes: number): number => start + minutes * MIN_MS;
   const { forecast } = live;
-  const turns = etaOf(forecast, 'turns');
+  const turns = readyEta(forecast);
   const lastFork = eventsOf(state.events, 'fork').at(-1);
-  const turnsIndex = stageIndex('turns');
-  if (lastFork && stageIndex(lastFork.act.stage) >= turnsIndex) {
-    const far = stageIndex(lastFork.act.stage) > turnsIndex;
+  const { target } = forecast;
+  const { until } = TARGETS[target];
+  if (lastFork && stageIndex(lastFork.act.stage) >= stageIndex(target)) {
+    const far = stageIndex(lastFork.act.stage) > stageIndex(target);
     return {
       title: 'Take the pot off the heat',
       why: far
-        ? 'It is past turning: every minute more dries it.'
-        : `The fork turned at your last test. It stays good for about ${String(Math.round(Math.max(10, etaOf(forecast, 'strings').p10 - turns.p50)))} more minutes.`,
+        ? 'It is past what you wanted: every minute more takes it further.'
+        : `Your last test found it there: ${STAGE_WORDS[target].feel}. It stays good for about ${String(Math.round(Math.max(10, etaOf(forecast, until).p10 - turns.p50)))} more minutes.`,
       sign: cut.donenessSign,
       dueMs: nowMs,
       act: 'offHeat',
@@ -55,7 +58,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
     };
   }
 
-  const candidates: NextAction[] = [testAction(state, live, start, nowMs)];
+  const candidates: NextAction[] = [testAction(state, plan, live, start, nowMs)];
   if (!state.turned && plan.pot.submergedShare < 0.9 && turns.p50 / 2 < turns.p10 - TURN_BEFORE_MIN) {
     candidates.push({
       title: `Turn the ${cut.pieceNoun}s`,
@@ -90,12 +93,12 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   return candidates.reduce((first, c) => (c.dueMs < first.dueMs ? c : first));
 }
 
-function testAction(state: CookState, live: LiveForecast, start: number, nowMs: number): NextAction {
-  const cut = cutById(state.input.meat.cutId);
+function testAction(state: CookState, plan: Plan, live: LiveForecast, start: number, nowMs: number): NextAction {
+  const cut = cutById(plan.cutId);
   const { forecast } = live;
-  const turns = etaOf(forecast, 'turns');
+  const turns = readyEta(forecast);
   const lastFork = eventsOf(state.events, 'fork').at(-1);
-  const asked = forecast.turnsPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? turns.p10;
+  const asked = forecast.readyPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? turns.p10;
   const firstMin = Math.min(asked, forecast.horizonMin);
   let dueMin = firstMin;
   if (lastFork) {
@@ -109,7 +112,7 @@ function testAction(state: CookState, live: LiveForecast, start: number, nowMs: 
   const cost = live.lookCostMin;
   return {
     title: `Fork test the thickest ${cut.pieceNoun}`,
-    why: `${percent(chance)} chance that it turns by then. One look costs ${cost < 1 ? 'less than a minute' : `about ${String(Math.round(cost))} min`}.`,
+    why: `${percent(chance)} chance that it ${STAGE_WORDS[forecast.target].name.toLowerCase()} by then. One look costs ${cost < 1 ? 'less than a minute' : `about ${String(Math.round(cost))} min`}.`,
     sign: `Push a fork in beside the ${state.input.meat.onBone && cut.boneFraction > 0 ? 'bone' : 'middle'} and try to turn it. Ready: ${cut.donenessSign}.`,
     dueMs: due,
     act: 'fork',
@@ -118,7 +121,7 @@ function testAction(state: CookState, live: LiveForecast, start: number, nowMs: 
 }
 
 function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
-  const cut = cutById(state.input.meat.cutId);
+  const cut = cutById(plan.cutId);
   const span = plan.day.spans.find((s) => nowMs < s.toMs && s.toMs <= plan.day.intoPotMs);
   const steps: Readonly<Record<string, Omit<NextAction, 'dueMs' | 'act'>>> = {
     prep: {
@@ -129,22 +132,22 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
     },
     sear: {
       title:
-        plan.sear.batches > 1
-          ? `Sear in ${String(plan.sear.batches)} batches of ${String(plan.sear.perBatch)}`
+        plan.sear.batches.length > 1
+          ? `Sear in ${String(plan.sear.batches.length)} batches, ${String(plan.sear.perBatch.value)} at most`
           : 'Sear the meat',
-      why: `${String(plan.work.sear)} min. At most two thirds of the pan, so that steam can leave.`,
+      why: `${String(plan.work.sear)} min. ${plan.sear.says}`,
       sign: 'Loud steady sizzle; the meat lets go by itself when it is brown.',
       care: 'sear',
     },
     base: {
       title: 'Soften the vegetables',
-      why: `${String(plan.work.base)} min in the same fat. Their water lifts the brown bits.`,
-      sign: 'Soft and golden; paste gone rust-red.',
+      why: `${String(plan.work.base)} min: ${plan.base.steps.map((s) => s.title.toLowerCase()).join(', ')}.`,
+      sign: `${plan.base.steps.at(-1)?.look ?? 'Soft and golden'}.`,
       care: 'sear',
     },
     liquid: {
-      title: 'Wine down, liquid in, up to a simmer',
-      why: `${String(plan.work.liquid)} min. From a simmer the forecast holds; from cold it runs half an hour late.`,
+      title: plan.liquid.wine ? 'Wine down, liquid in, up to a simmer' : 'Liquid in, up to a simmer',
+      why: `${String(plan.work.liquid)} min: ${plan.liquid.pours.map((p) => `${p.liquid.name.toLowerCase()} ${formatVolume(p.pouredL, METRIC)}`).join(', ')}.`,
       sign: 'The base scraped clean, harsh smell gone, lazy bubbles.',
       care: 'liquid',
     },

@@ -1,5 +1,5 @@
-import { type Ensemble, slowest, stepAt } from './ensemble';
-import { crossingMin, etaOf, summarise, turnsSample } from './forecast';
+import { type Ensemble, stepAt } from './ensemble';
+import { etaOf, slowestGroup, summarise, readySample } from './forecast';
 import { lookCostMin } from './look';
 import { levelMmAt, litresAt } from './pot';
 import { finishedPot } from '../sauce/finish';
@@ -46,29 +46,22 @@ export interface Answer {
   >;
 }
 
-/** Index of the group whose slowest quarter has the least cook value when the first would be tender. */
-function slowestGroup(ensemble: Ensemble): number {
-  const { nominal, request, assembly } = ensemble;
-  const at = crossingMin(slowest(nominal), assembly.grid.endS, request.cut.cookValue.turns);
-  const step = Number.isFinite(at) ? stepAt(assembly.grid, at) : assembly.grid.count - 1;
-  const values = nominal.slowCookValue.map((c) => c[step] as number);
-  return values.indexOf(Math.min(...values));
-}
-
 /** Sums an ensemble up for the command line; `chanceAtMin` are moments at which the chance of being ready is wanted. */
 export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): Answer {
   const { nominal, request, assembly } = ensemble;
   const forecast = summarise(ensemble);
   const turns = etaOf(forecast, 'turns');
-  const sample = turnsSample(ensemble);
+  const sample = readySample(ensemble);
   const group = slowestGroup(ensemble);
   const tender = Number.isFinite(turns.p50) ? stepAt(assembly.grid, turns.p50) : undefined;
-  const pot = tender === undefined ? undefined : finishedPot(ensemble, tender, 1);
+  const pot =
+    tender === undefined ? undefined : finishedPot(ensemble, tender, { eaters: 1, powerW: 1000, stockGelatinG: 0 });
   const minutes = Array.from({ length: Math.floor(forecast.horizonMin) + 1 }, (_, i) => i);
   const steps = minutes.map((m) => stepAt(assembly.grid, m));
   const pick = (values: Float64Array): number[] => steps.map((s) => rounded(values[s] as number));
   const juice = nominal.juiceFraction[group] as Float64Array;
-  const water = request.cut.composition.water;
+  const lead = request.groups[group];
+  const water = (lead?.cut ?? request.cut).composition.water;
   return {
     version: 1,
     horizonMin: forecast.horizonMin,
@@ -79,7 +72,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
       p90Min: finite(e.p90),
       reachedShare: rounded(e.reached),
     })),
-    turnsPercentilesMin: forecast.turnsPercentiles.map(finite),
+    turnsPercentilesMin: forecast.readyPercentiles.map(finite),
     chance: chanceAtMin.map((atMin) => ({ atMin, share: rounded(sample.shareBelow(atMin)) })),
     slowestGroup: group,
     goodForMin: finite(etaOf(forecast, 'strings').p50 - turns.p50),

@@ -1,5 +1,5 @@
 import {
-  arrange,
+  arrangeAll,
   type Arrangement,
   levelForLitres,
   type LyingPieces,
@@ -24,7 +24,8 @@ import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
 import { pressureAtAltitudePa } from '../heat/water';
 import { type Cut } from '../larder/cuts';
 import { type LidKind, MATERIAL_HEAT_JKGK } from '../larder/vessels';
-import { type BraiseRequest, type MeatGroup } from './request';
+import { type BraiseRequest, cutOf, type MeatGroup } from './request';
+import { startingVegetablesKg } from '../liquid/vegetables';
 
 /** Unknowns of one kitchen, as offsets and factors on what the request says. */
 export interface Unknowns extends KitchenFactors {
@@ -106,19 +107,36 @@ function groupMaterial(cut: Cut, group: MeatGroup): GroupMaterial {
   };
 }
 
-/** How a group's pieces lie in the pot. */
+/** How a group's pieces lie in the pot, or stand when `upright`. */
 export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
   const volumeM3 = groupMaterial(cut, group).volumeM3 / group.pieces;
-  const profile = cut.form === 'cubes' || group.pieces > 14 ? 'heap' : cut.shape === 'roll' ? 'roll' : 'prism';
+  const { lengthM, widthM, thicknessM } = group;
+  if (cut.form === 'cubes' || group.pieces > 14) {
+    return { count: group.pieces, footprintM2: volumeM3 / thicknessM, heightM: thicknessM, volumeM3, profile: 'heap' };
+  }
+  if (group.upright === true) {
+    const onEdge = cut.shape === 'disc';
+    const heightM = cut.shape === 'roll' ? lengthM : widthM;
+    return {
+      count: group.pieces,
+      footprintM2: Math.max(
+        volumeM3 / heightM,
+        cut.shape === 'roll' ? (Math.PI / 4) * widthM * thicknessM : lengthM * thicknessM * 0.9,
+      ),
+      heightM,
+      volumeM3,
+      profile: onEdge ? 'roll' : 'prism',
+    };
+  }
   return {
     count: group.pieces,
     footprintM2: Math.max(
-      volumeM3 / group.thicknessM,
-      cut.shape === 'disc' ? (Math.PI / 4) * group.lengthM * group.widthM : group.lengthM * group.widthM * 0.9,
+      volumeM3 / thicknessM,
+      cut.shape === 'disc' ? (Math.PI / 4) * lengthM * widthM : lengthM * widthM * 0.9,
     ),
-    heightM: group.thicknessM,
+    heightM: thicknessM,
     volumeM3,
-    profile,
+    profile: cut.shape === 'roll' ? 'roll' : 'prism',
   };
 }
 
@@ -126,15 +144,18 @@ export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
 export function potContents(request: BraiseRequest): PotContents {
   return {
     pot: request.pot,
-    arrangements: request.groups.map((group) => arrange(request.pot, lyingPieces(request.cut, group))),
-    vegetablesKg: request.vegetablesKg,
+    arrangements: arrangeAll(
+      request.pot,
+      request.groups.map((group) => lyingPieces(cutOf(request, group), group)),
+    ),
+    vegetablesKg: startingVegetablesKg(request.vegetables),
   };
 }
 
-function contactFraction(arrangement: Arrangement): number {
+function contactFraction(arrangement: Arrangement, coverage: number): number {
   if (arrangement.pieces.profile === 'heap') return 0;
   if (arrangement.layers > 1) return SNUG.stackedContact;
-  return arrangement.pieces.count > 1 && arrangement.coverage > SNUG.coverage ? SNUG.contact : 0;
+  return coverage > SNUG.coverage ? SNUG.contact : 0;
 }
 
 /** The parts of a braise that no unknown touches, worked out once for all particles. */
@@ -193,7 +214,7 @@ export function assemble(
   rules: readonly StepRule[],
   marksMin: readonly number[],
 ): Assembly {
-  const { cut, pot } = request;
+  const { pot } = request;
   const contents = potContents(request);
   const base = potBaseM2(pot);
   const levelM = Math.min(levelForLitres(contents, request.liquidL), pot.heightM);
@@ -202,8 +223,8 @@ export function assemble(
   const shell = { surfaces, material: pot.material, wallAboveLiquidM: pot.heightM - levelM };
   const keys = phaseKeys(request);
   const pieces = request.groups.map((group): Pieces => ({
-    shape: equivalentBody(pieceShape(cut, group)),
-    ...groupMaterial(cut, group),
+    shape: equivalentBody(pieceShape(cutOf(request, group), group)),
+    ...groupMaterial(cutOf(request, group), group),
   }));
   const first = request.heats[0]?.heat;
   const grid = makeTimeGrid({
@@ -232,7 +253,9 @@ export function assemble(
   const submerged = request.groups.map(
     (group, i) => group.submergedFraction ?? submergedShare(contents.arrangements[i] as Arrangement, levelM),
   );
-  const contact = contents.arrangements.map(contactFraction);
+  const laid = contents.arrangements.reduce((sum, a) => sum + a.coverage, 0);
+  const several = contents.arrangements.reduce((sum, a) => sum + a.pieces.count, 0) > 1;
+  const contact = contents.arrangements.map((a) => contactFraction(a, several ? laid : 0));
 
   return {
     request,
@@ -246,7 +269,7 @@ export function assemble(
           stretch: unknowns.thickness * (1 + SNUG.lengthPerContact * (contact[i] ?? 0)),
           startTempC: group.startTempC + unknowns.meatStartOffsetK,
           submergedFraction: submerged[i] ?? 1,
-          maxJuiceFraction: cut.cookLoss / JUICE_SHARE_AT_MAX,
+          maxJuiceFraction: cutOf(request, group).cookLoss / JUICE_SHARE_AT_MAX,
         };
       }),
       phases: keys.map((k): PotPhase => potPhase(k.heat, k.lid, k.turned, shell, unknowns)),

@@ -1,5 +1,5 @@
 import { type Ensemble, stepAt } from './ensemble';
-import { etaOf, type Forecast } from './forecast';
+import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { levelMmAt, litresAt } from './pot';
 
 /** The nominal course for drawing, one entry per sample. Levels over the base in mm, volumes in litres. */
@@ -14,19 +14,20 @@ export interface CourseSamples {
 
 const SAMPLES = 72;
 
-/** Samples of the nominal course up to a little after the meat falls apart. */
+/** Samples of the nominal course, of the slowest group where there are several, up to a little after the meat falls apart. */
 export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSamples {
   const { nominal, assembly } = ensemble;
   const falls = etaOf(forecast, 'falls').p50;
   const endMin = Number.isFinite(falls) ? Math.min(forecast.horizonMin, falls * 1.1) : forecast.horizonMin;
+  const last = slowestGroup(ensemble);
   const minutes = Array.from({ length: SAMPLES + 1 }, (_, i) => (endMin * i) / SAMPLES);
   const steps = minutes.map((m) => stepAt(assembly.grid, m));
   const pick = (series: Float64Array): number[] => steps.map((s) => series[s] as number);
   return {
     minutes,
     liquidC: pick(nominal.liquidC),
-    coreC: pick(nominal.coreC[0] as Float64Array),
-    meanC: pick(nominal.meanC[0] as Float64Array),
+    coreC: pick(nominal.coreC[last] as Float64Array),
+    meanC: pick(nominal.meanC[last] as Float64Array),
     levelMm: steps.map((s) => levelMmAt(ensemble, s)),
     litres: steps.map((s) => litresAt(ensemble, s)),
   };

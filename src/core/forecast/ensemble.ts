@@ -2,7 +2,7 @@ import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns, WAT
 import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { normalQuantile, type RandomStream, randomStream, sobolNormals } from './random';
-import { type BraiseRequest } from './request';
+import { type BraiseRequest, cutOf } from './request';
 import { type DetailedCourse, FAST_CELLS, type RunCourse, runBraise } from '../heat/run';
 import { FAST_STEPS, type TimeGrid } from '../heat/timeGrid';
 import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
@@ -78,12 +78,13 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   const after = latestMin(request, observations) + 30;
   if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
   const { cookValue, toughnessSpread } = request.cut;
-  const needed = Math.max(cookValue.strings, cookValue.turns * Math.exp(HORIZON_SPREADS * toughnessSpread));
+  const wanted = cookValue[request.target ?? 'turns'];
+  const needed = Math.max(cookValue.strings, wanted * Math.exp(HORIZON_SPREADS * toughnessSpread));
   let horizon = 12 * 60;
   for (;;) {
     const assembly = assemble(request, Math.max(horizon, after), FAST_STEPS, []);
     const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-    const slow = slowest(course);
+    const slow = slowest(course, request);
     const step = slow.findIndex((c) => c >= needed);
     if (step >= 0) {
       const boilC = boilingPointC(pressureAtAltitudePa(request.altitudeM));
@@ -99,12 +100,26 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   }
 }
 
-/** Cook value of the slowest group at each step. */
-export function slowest(course: RunCourse): Float64Array {
+/** Factors that turn each group's cook value into what it would mean to the cut the forecast is about. */
+function inLeadTerms(request: BraiseRequest): number[] {
+  return request.groups.map((group) => request.cut.cookValue.turns / cutOf(request, group).cookValue.turns);
+}
+
+/** Cook value of the slowest group at each step; other cuts count as far as they are on their own way to tender. */
+export function slowest(course: RunCourse, request: BraiseRequest): Float64Array {
   const [first, ...others] = course.slowCookValue;
   if (!first) return new Float64Array(0);
-  if (others.length === 0) return first;
-  return first.map((value, i) => Math.min(value, ...others.map((o) => o[i] as number)));
+  const [factor = 1, ...factors] = inLeadTerms(request);
+  const lead = factor === 1 ? first : first.map((value) => value * factor);
+  if (others.length === 0) return lead;
+  return lead.map((value, i) => Math.min(value, ...others.map((o, g) => (o[i] as number) * (factors[g] as number))));
+}
+
+/** Index of the group that is least far on its way to tender at `step`. */
+export function slowestGroupAt(course: RunCourse, request: BraiseRequest, step: number): number {
+  const factors = inLeadTerms(request);
+  const values = course.slowCookValue.map((c, g) => (c[step] as number) * (factors[g] as number));
+  return values.indexOf(Math.min(...values));
 }
 
 function marks(request: BraiseRequest, observations: readonly Observation[]): number[] {
@@ -119,13 +134,13 @@ function nominalCourse(assembly: Assembly, centre: Unknowns): DetailedCourse {
 /** Litres that meat and vegetables have given to the liquid at each step of a detailed course. */
 export function gainedLitres(assembly: Assembly, course: DetailedCourse): Float64Array {
   const { request, grid } = assembly;
-  const vegetables = vegetableWaterKg(request.vegetablesKg, course.liquidC, grid.stepS);
+  const vegetables = vegetableWaterKg(request.vegetables, course.liquidC, grid);
   return vegetables.map((water, i) =>
     request.groups.reduce(
       (sum, group, g) =>
         sum +
         group.massKg *
-          (1 - boneFraction(request.cut, group.onBone)) *
+          (1 - boneFraction(cutOf(request, group), group.onBone)) *
           ((course.juiceFraction[g] as Float64Array)[i] as number),
       water,
     ),
@@ -178,11 +193,12 @@ function predict(
   let slow = Infinity;
   let core = Infinity;
   request.groups.forEach((group, g) => {
-    slow = Math.min(slow, valueAt(course.slowCookValue[g] as Float64Array, moment, 0));
+    const cookValue = valueAt(course.slowCookValue[g] as Float64Array, moment, 0);
+    slow = Math.min(slow, cookValue / cutOf(request, group).cookValue.turns);
     core = Math.min(core, valueAt(course.coreC[g] as Float64Array, moment, group.startTempC));
   });
   return {
-    progress: slow / (request.cut.cookValue.turns * demand),
+    progress: slow / demand,
     coreC: core,
     liquidC: valueAt(course.liquidC, moment, request.liquidTempC),
     boilC: frame.boilC,
@@ -229,6 +245,25 @@ export function priorEnsemble(
     logLikelihood: new Float64Array(count),
     courses: simulateAll(base.assembly, prior, z, count),
     demand: demands(prior, z, count),
+    renewals: 0,
+  };
+}
+
+/** The one course without surprises as an ensemble: a forecast with no width, for when speed is all. */
+export function nominalEnsemble(request: BraiseRequest): Ensemble {
+  const prior = kitchenPrior(request);
+  const base = frame(request, [], prior);
+  return {
+    ...base,
+    request,
+    prior,
+    observations: [],
+    count: 1,
+    z: new Float64Array(UNKNOWN_COUNT),
+    logWeight: new Float64Array(1),
+    logLikelihood: new Float64Array(1),
+    courses: [base.nominal],
+    demand: Float64Array.of(1),
     renewals: 0,
   };
 }

@@ -20,13 +20,13 @@ const HORIZON_MIN = 720;
 function plainTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, PLAIN_STEPS, []);
   const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, PLAIN_CELLS);
-  return crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
 }
 
 function fastTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, FAST_STEPS, []);
   const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-  return crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
 }
 
 const anyBraise = fc
@@ -45,6 +45,7 @@ const anyBraise = fc
       groups: [
         {
           ...meatGroup(cut, {
+            cutId: cut.id,
             massKg,
             pieces: usualCount(cut, massKg),
             thicknessMm: cut.sizeMm.thickness,
@@ -133,7 +134,7 @@ describe('laws of the pot', () => {
       fc.property(anyBraise, (braise) => {
         const assembly = assemble(braise, 600, FAST_STEPS, []);
         const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS, true);
-        const slow = slowest(course);
+        const slow = slowest(course, braise);
         for (let i = 0; i < assembly.grid.count; i++) {
           const values = [
             course.liquidC[i],
@@ -158,6 +159,7 @@ describe('laws of the pot', () => {
         groups: [
           {
             ...meatGroup(cut, {
+              cutId: cut.id,
               massKg: 1.5,
               pieces: usualCount(cut, 1.5),
               thicknessMm: cut.sizeMm.thickness,

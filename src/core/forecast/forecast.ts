@@ -1,6 +1,6 @@
-import { type Ensemble, shareOfStep, slowest, stepAt, weights } from './ensemble';
+import { type Ensemble, shareOfStep, slowest, slowestGroupAt, stepAt, weights } from './ensemble';
 import { WeightedSample } from './quantile';
-import { STAGES, type Stage, stageThresholds } from '../tenderness/stages';
+import { STAGES, type Stage, stageThresholds, type TargetStage } from '../tenderness/stages';
 
 /** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
 export interface StageEta {
@@ -21,9 +21,11 @@ export interface ScaleBand {
 }
 
 export interface Forecast {
+  /** The stage the cook waits for. */
+  readonly target: TargetStage;
   readonly etas: readonly StageEta[];
-  /** Percentiles 1 to 99 of the moment the fork turns, min. */
-  readonly turnsPercentiles: readonly number[];
+  /** Percentiles 1 to 99 of the moment the target is reached, min. */
+  readonly readyPercentiles: readonly number[];
   readonly horizonMin: number;
   readonly band: ScaleBand;
 }
@@ -47,12 +49,20 @@ export function crossingMin(values: Float64Array, endS: Float64Array, target: nu
   return (start + ((end - start) * (target - from)) / (to - from)) / 60;
 }
 
+/** Index of the group that is last to be tender without surprises. */
+export function slowestGroup(ensemble: Ensemble): number {
+  const { nominal, request, assembly } = ensemble;
+  const at = crossingMin(slowest(nominal, request), assembly.grid.endS, request.cut.cookValue.turns);
+  const step = Number.isFinite(at) ? stepAt(assembly.grid, at) : assembly.grid.count - 1;
+  return slowestGroupAt(nominal, request, step);
+}
+
 /** Moment each particle reaches `stage`, min. */
 export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): Float64Array {
   const threshold = stageThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
   const { endS } = ensemble.assembly.grid;
   return Float64Array.from(ensemble.courses, (course, i) =>
-    crossingMin(slowest(course), endS, threshold * (ensemble.demand[i] as number)),
+    crossingMin(slowest(course, ensemble.request), endS, threshold * (ensemble.demand[i] as number)),
   );
 }
 
@@ -75,7 +85,7 @@ const BAND_BINS = 250;
 function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): ScaleBand {
   const thresholds = stageThresholds(ensemble.request.cut);
   const turns = ensemble.request.cut.cookValue.turns;
-  const slow = ensemble.courses.map(slowest);
+  const slow = ensemble.courses.map((course) => slowest(course, ensemble.request));
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
   const bins = new Float64Array(BAND_BINS + 1);
   const rows = minutes.map((m) => {
@@ -110,9 +120,14 @@ function binQuantile(bins: Float64Array, p: number): number {
   return bins.length - 1;
 }
 
-/** Sample of the moment the fork turns, for any share or quantile. */
-export function turnsSample(ensemble: Ensemble): WeightedSample {
-  return new WeightedSample(stageTimes(ensemble, 'turns'), weights(ensemble));
+/** The stage the braise is for. */
+export function targetOf(ensemble: Pick<Ensemble, 'request'>): TargetStage {
+  return ensemble.request.target ?? 'turns';
+}
+
+/** Sample of the moment the target is reached, for any share or quantile. */
+export function readySample(ensemble: Ensemble): WeightedSample {
+  return new WeightedSample(stageTimes(ensemble, targetOf(ensemble)), weights(ensemble));
 }
 
 /** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
@@ -129,11 +144,12 @@ export function summarise(ensemble: Ensemble): Forecast {
       reached: sample.shareBelow(horizonMin),
     };
   });
-  const sample = turnsSample(ensemble);
+  const sample = readySample(ensemble);
   const falls = etas.find((e) => e.stage === 'falls')?.p90 ?? Infinity;
   return {
+    target: targetOf(ensemble),
     etas,
-    turnsPercentiles: Array.from({ length: 99 }, (_, i) => sample.quantile((i + 1) / 100)),
+    readyPercentiles: Array.from({ length: 99 }, (_, i) => sample.quantile((i + 1) / 100)),
     horizonMin,
     band: scaleBand(ensemble, w, Number.isFinite(falls) ? Math.min(horizonMin, falls * 1.1) : horizonMin),
   };
@@ -146,9 +162,14 @@ export function etaOf(forecast: Pick<Forecast, 'etas'>, stage: Exclude<Stage, 'h
   return found;
 }
 
-/** Chance that the fork turns by `atMin`, from the forecast's percentiles; 0.01 to 0.99 steps, interpolated. */
-export function chanceBy(forecast: Pick<Forecast, 'turnsPercentiles'>, atMin: number): number {
-  const p = forecast.turnsPercentiles;
+/** When the target is reached. */
+export function readyEta(forecast: Pick<Forecast, 'etas' | 'target'>): StageEta {
+  return etaOf(forecast, forecast.target);
+}
+
+/** Chance that the target is reached by `atMin`, from the forecast's percentiles; 0.01 to 0.99 steps, interpolated. */
+export function chanceBy(forecast: Pick<Forecast, 'readyPercentiles'>, atMin: number): number {
+  const p = forecast.readyPercentiles;
   if (atMin <= (p[0] as number)) return atMin < (p[0] as number) ? 0 : 0.01;
   for (let i = 1; i < p.length; i++) {
     const high = p[i] as number;

@@ -11,7 +11,7 @@ export function lookCostMin(request: BraiseRequest, atMin: number, seconds: numb
   const tenderAt = (r: BraiseRequest): number => {
     const assembly = assemble(r, horizon, FAST_STEPS, [atMin]);
     const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-    return crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+    return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
   };
   const opened = { ...request, openings: [...request.openings, { atMin, seconds }] };
   const cost = tenderAt(opened) - tenderAt(request);

@@ -1,7 +1,7 @@
 import { WATER_KG_PER_L } from './assemble';
 import { type Ensemble, pouredLitres } from './ensemble';
 import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../liquid/geometry';
-import { VEGETABLE_WATER_SHARE, vegetableWaterShare } from '../liquid/vegetables';
+import { vegetablesKgAt } from '../liquid/vegetables';
 
 type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal' | 'gainedL'>;
 
@@ -15,8 +15,8 @@ export function litresAt(pot: Pot, step: number): number {
 /** What stands in the pot at `step`: meat and vegetables as far shrunk as the nominal course says. */
 export function contentsAt(pot: Pot, step: number): PotContents {
   const juice = pot.nominal.juiceFraction.map((course) => course[step] as number);
-  const share = vegetableWaterShare(pot.nominal.liquidC, pot.assembly.grid.stepS, step);
-  return shrunk(pot.assembly.contents, juice, share * VEGETABLE_WATER_SHARE);
+  const vegetablesKg = vegetablesKgAt(pot.request.vegetables, pot.nominal.liquidC, pot.assembly.grid, step);
+  return shrunk(pot.assembly.contents, juice, vegetablesKg);
 }
 
 /** Height of the liquid's surface at `step`, mm. */

@@ -1,15 +1,21 @@
 import { type Heat } from '../heat/sources';
 import { type Cut } from '../larder/cuts';
 import { type LidKind, type PotMaterial } from '../larder/vessels';
+import { type WaterGiver } from '../liquid/vegetables';
+import { type TargetStage } from '../tenderness/stages';
 
 /** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
 export interface MeatGroup {
+  /** Of another cut than the one the forecast is about. */
+  readonly cut?: Cut;
   readonly massKg: number;
   readonly pieces: number;
   readonly lengthM: number;
   readonly widthM: number;
   readonly thicknessM: number;
   readonly onBone: boolean;
+  /** Standing on edge or end instead of lying on the broad side. */
+  readonly upright?: boolean;
   readonly startTempC: number;
   /** Share of the surface under liquid; worked out from pot and liquid when left out. */
   readonly submergedFraction?: number;
@@ -43,8 +49,14 @@ export interface PreCook {
   readonly filmWM2K: number;
 }
 
+/** The cut a group is of. */
+export function cutOf(request: Pick<BraiseRequest, 'cut'>, group: Pick<MeatGroup, 'cut'>): Cut {
+  return group.cut ?? request.cut;
+}
+
 /** One braise as the engine sees it. SI units; minutes count from the moment the pieces meet the liquid. */
 export interface BraiseRequest {
+  /** The cut the forecast is about; of mixed meats the one that is last. */
   readonly cut: Cut;
   readonly groups: readonly MeatGroup[];
   readonly pot: {
@@ -57,7 +69,8 @@ export interface BraiseRequest {
   readonly liquidTempC: number;
   /** A sauce thick enough to hinder stirring by convection. */
   readonly thickLiquid: boolean;
-  readonly vegetablesKg: number;
+  /** What lies in the pot besides meat, from the start or later. */
+  readonly vegetables: readonly WaterGiver[];
   /** Ascending; the first at 0. */
   readonly heats: readonly TimedHeat[];
   /** Ascending; the first at 0. */
@@ -68,6 +81,8 @@ export interface BraiseRequest {
   readonly preCook: readonly PreCook[];
   /** The oven was cold when the pot went in. */
   readonly coldOven: boolean;
+  /** The stage the cook waits for; the fork turning when left out. */
+  readonly target?: TargetStage;
   readonly thicknessMeasured: boolean;
   readonly altitudeM: number;
   /** End of the forecast; chosen so that the slowest likely animal is past tender when left out. */

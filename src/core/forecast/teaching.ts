@@ -1,5 +1,5 @@
 import { type Ensemble, predictionOf, weights } from './ensemble';
-import { stageTimes, turnsSample } from './forecast';
+import { readySample, stageTimes, targetOf } from './forecast';
 import { probeLaw, stageChances } from './observation';
 import { WeightedSample } from './quantile';
 import { normalQuantile } from './random';
@@ -43,7 +43,7 @@ function expectedWidth(times: Float64Array, w: Float64Array, chance: readonly Fl
 export function teachingOf(ensemble: Ensemble, kind: Teaching['kind'], atMin: number, costMin: number): Teaching {
   const w = weights(ensemble);
   const horizon = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
-  const times = stageTimes(ensemble, 'turns').map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
+  const times = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
   const predictions = Array.from({ length: ensemble.count }, (_, i) => predictionOf(ensemble, i, atMin));
   const { cut } = ensemble.request;
   let chance: Float64Array[];
@@ -79,7 +79,7 @@ export function bestRecord(
   costMin: number,
   untilMin = Infinity,
 ): Teaching | undefined {
-  const sample = turnsSample(ensemble);
+  const sample = readySample(ensemble);
   const last = Math.min(untilMin, sample.quantile(0.9));
   const from = Math.max(fromMin, Math.min(sample.quantile(0.1) * 0.6, fromMin + 5));
   if (!Number.isFinite(last) || last <= from) return undefined;

@@ -1,8 +1,8 @@
 import { type CookEvent } from '../cook/events';
 import { type PlanInput } from '../plan/input';
 
-/** Version of both file formats; raised when a field changes its meaning. */
-export const FILE_VERSION = 1;
+/** Version of both file formats; raised when a field changes its meaning. Older ones are read and brought up to it. */
+export const FILE_VERSION = 2;
 
 /** A plan on its own, to give away or keep. */
 export interface PlanFile {

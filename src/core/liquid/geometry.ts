@@ -38,9 +38,24 @@ export function potBaseM2(pot: Pick<PotShape, 'diameterM'>): number {
   return (Math.PI / 4) * pot.diameterM ** 2;
 }
 
-/** Lays the pieces in as few layers as the base allows. */
-export function arrange(pot: PotShape, pieces: LyingPieces): Arrangement {
-  const base = potBaseM2(pot);
+/**
+ * Lays several sizes side by side, each on its share of the base: what it covers, or its part of the crowd when there is
+ * not room for all in one layer.
+ */
+export function arrangeAll(pot: PotShape, groups: readonly LyingPieces[]): Arrangement[] {
+  const ground = groups.map((g) => (g.profile === 'heap' ? heapGroundM2(g) : g.count * g.footprintM2));
+  const total = ground.reduce((a, b) => a + b, 0);
+  return groups.map((pieces, i) => arrange(pot, pieces, (ground[i] as number) / total));
+}
+
+/** Ground a heap would cover one piece deep, m². */
+function heapGroundM2(pieces: LyingPieces): number {
+  return (pieces.count * pieces.volumeM3) / (HEAP_SOLID * pieces.heightM);
+}
+
+/** Lays the pieces in as few layers as the base allows; `share` of the base is theirs. */
+export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangement {
+  const base = potBaseM2(pot) * share;
   if (pieces.profile === 'heap') {
     const stack = (pieces.count * pieces.volumeM3) / (HEAP_SOLID * base);
     const layers = Math.max(1, Math.round(stack / pieces.heightM));
@@ -49,7 +64,7 @@ export function arrange(pot: PotShape, pieces: LyingPieces): Arrangement {
       perLayer: Math.ceil(pieces.count / layers),
       layers,
       stackHeightM: Math.max(stack, pieces.heightM),
-      coverage: Math.min(1, stack / pieces.heightM),
+      coverage: Math.min(1, stack / pieces.heightM) * share,
     };
   }
   const perLayer = Math.max(1, Math.floor((LAYER_PACKING * base) / pieces.footprintM2));
@@ -59,7 +74,7 @@ export function arrange(pot: PotShape, pieces: LyingPieces): Arrangement {
     perLayer: Math.min(perLayer, pieces.count),
     layers,
     stackHeightM: layers * pieces.heightM,
-    coverage: Math.min(1, (Math.min(perLayer, pieces.count) * pieces.footprintM2) / base),
+    coverage: Math.min(1, (Math.min(perLayer, pieces.count) * pieces.footprintM2) / base) * share,
   };
 }
 
@@ -96,19 +111,35 @@ function vegetableVolumeM3(contents: PotContents): number {
   return contents.vegetablesKg / VEGETABLE_DENSITY_KGM3;
 }
 
+/** Ground that meat takes from the vegetables, m². */
+function coveredM2(contents: PotContents): number {
+  const base = potBaseM2(contents.pot);
+  return contents.arrangements.reduce(
+    (sum, a) =>
+      sum + (a.pieces.profile === 'heap' ? HEAP_SOLID * base * a.coverage : a.perLayer * a.pieces.footprintM2),
+    0,
+  );
+}
+
 function solidsBelowM3(contents: PotContents, levelM: number): number {
   const base = potBaseM2(contents.pot);
-  let meat = 0;
-  let covered = 0;
-  for (const a of contents.arrangements) {
-    meat += submergedShare(a, levelM) * a.pieces.count * a.pieces.volumeM3;
-    covered += a.pieces.profile === 'heap' ? HEAP_SOLID * base * a.coverage : a.perLayer * a.pieces.footprintM2;
-  }
+  const covered = coveredM2(contents);
+  const meat = contents.arrangements.reduce(
+    (sum, a) => sum + submergedShare(a, levelM) * a.pieces.count * a.pieces.volumeM3,
+    0,
+  );
   const vegetables = vegetableVolumeM3(contents);
   if (vegetables === 0) return meat;
-  const gap = Math.max(0.15 * base, base - covered);
-  const vegetableHeight = vegetables / (VEGETABLE_SOLID * gap);
-  return meat + vegetables * Math.min(1, levelM / vegetableHeight);
+  return meat + vegetables * Math.min(1, levelM / heapHeightM(vegetables, base, covered));
+}
+
+function heapHeightM(vegetablesM3: number, base: number, covered: number): number {
+  return vegetablesM3 / (VEGETABLE_SOLID * Math.max(0.15 * base, base - covered));
+}
+
+/** How high the vegetables would stand between the pieces, m. */
+export function vegetableHeightM(contents: PotContents): number {
+  return heapHeightM(vegetableVolumeM3(contents), potBaseM2(contents.pot), coveredM2(contents));
 }
 
 /** Height of the top of the meat, m. */
@@ -135,13 +166,13 @@ export function levelForLitres(contents: PotContents, litres: number): number {
 }
 
 /**
- * The same contents after meat and vegetables have given up a share of their volume as liquid: smaller every way.
- * `meatLoss` has one share per arrangement.
+ * The same contents after meat has given up a share of its volume as liquid, smaller every way, and with the vegetables
+ * that are there by then. `meatLoss` has one share per arrangement.
  */
-export function shrunk(contents: PotContents, meatLoss: readonly number[], vegetableLoss: number): PotContents {
+export function shrunk(contents: PotContents, meatLoss: readonly number[], vegetablesKg: number): PotContents {
   return {
     pot: contents.pot,
-    vegetablesKg: contents.vegetablesKg * (1 - vegetableLoss),
+    vegetablesKg,
     arrangements: contents.arrangements.map((a, i) => {
       const loss = meatLoss[i] ?? 0;
       const line = Math.cbrt(1 - loss);

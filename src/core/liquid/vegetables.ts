@@ -1,22 +1,71 @@
-/** Share of raw mass that a usual mix of onion, carrot and celery gives up as water. Modeller's judgement, ±30 %. */
-export const VEGETABLE_WATER_SHARE = 0.27;
-const RELEASE_TAU_MIN = 30;
-const RELEASE_FROM_C = 75;
-
-/** How much of that water is out, 0 to 1, by the end of `step`. */
-export function vegetableWaterShare(liquidC: Float64Array, stepS: Float64Array, step: number): number {
-  let hotMin = 0;
-  for (let i = 0; i <= step; i++) if ((liquidC[i] as number) >= RELEASE_FROM_C) hotMin += (stepS[i] as number) / 60;
-  return 1 - Math.exp(-hotMin / RELEASE_TAU_MIN);
+/** Something in the pot besides meat that gives the liquid water or takes it up. */
+export interface WaterGiver {
+  readonly kg: number;
+  /** Kilograms given (positive) or taken (negative) per kilogram, when cooked through. */
+  readonly waterShare: number;
+  /** Time above 75 °C in which two thirds of that has happened, min. */
+  readonly tauMin: number;
+  /** When it goes in, min from the pieces meeting the liquid. */
+  readonly fromMin: number;
 }
 
-/** Water that `vegetablesKg` of aromatics have released, kg, at each step of a course. */
-export function vegetableWaterKg(vegetablesKg: number, liquidC: Float64Array, stepS: Float64Array): Float64Array {
+const RELEASE_FROM_C = 75;
+
+/** A usual mix of onion, carrot and celery, there from the start. Water share is a modeller's judgement, ±30 %. */
+export function usualVegetables(kg: number): readonly WaterGiver[] {
+  return kg > 0 ? [{ kg, waterShare: 0.27, tauMin: 30, fromMin: 0 }] : [];
+}
+
+/** Raw weight of what is in the pot from the start, kg. */
+export function startingVegetablesKg(vegetables: readonly WaterGiver[]): number {
+  return vegetables.reduce((sum, v) => (v.fromMin <= 0 ? sum + v.kg : sum), 0);
+}
+
+interface Steps {
+  readonly stepS: Float64Array;
+  readonly endS: Float64Array;
+}
+
+/** How far each has given or taken its water by the end of `step`, 0 to 1. */
+function progressAt(vegetables: readonly WaterGiver[], liquidC: Float64Array, grid: Steps, step: number): number[] {
+  return vegetables.map(({ tauMin, fromMin }) => {
+    let hotMin = 0;
+    for (let i = 0; i <= step; i++) {
+      const stepMin = (grid.stepS[i] as number) / 60;
+      const sinceMin = (grid.endS[i] as number) / 60 - fromMin;
+      if ((liquidC[i] as number) >= RELEASE_FROM_C && sinceMin > 0) hotMin += Math.min(stepMin, sinceMin);
+    }
+    return 1 - Math.exp(-hotMin / tauMin);
+  });
+}
+
+/** What vegetables weigh, as they are by the end of `step`; those not yet in count nothing. */
+export function vegetablesKgAt(
+  vegetables: readonly WaterGiver[],
+  liquidC: Float64Array,
+  grid: Steps,
+  step: number,
+): number {
+  const progress = progressAt(vegetables, liquidC, grid, step);
+  const nowMin = (grid.endS[step] as number) / 60;
+  return vegetables.reduce(
+    (sum, v, i) => (v.fromMin <= nowMin ? sum + v.kg * (1 - v.waterShare * (progress[i] ?? 0)) : sum),
+    0,
+  );
+}
+
+/** Water that all of them have given, less what they have taken, kg, at each step of a course. */
+export function vegetableWaterKg(vegetables: readonly WaterGiver[], liquidC: Float64Array, grid: Steps): Float64Array {
   const out = new Float64Array(liquidC.length);
-  let hotMin = 0;
-  for (let i = 0; i < liquidC.length; i++) {
-    if ((liquidC[i] as number) >= RELEASE_FROM_C) hotMin += (stepS[i] as number) / 60;
-    out[i] = vegetablesKg * VEGETABLE_WATER_SHARE * (1 - Math.exp(-hotMin / RELEASE_TAU_MIN));
+  for (const { kg, waterShare, tauMin, fromMin } of vegetables) {
+    let hotMin = 0;
+    for (let i = 0; i < liquidC.length; i++) {
+      const sinceMin = (grid.endS[i] as number) / 60 - fromMin;
+      if ((liquidC[i] as number) >= RELEASE_FROM_C && sinceMin > 0) {
+        hotMin += Math.min((grid.stepS[i] as number) / 60, sinceMin);
+      }
+      out[i] = (out[i] as number) + kg * waterShare * (1 - Math.exp(-hotMin / tauMin));
+    }
   }
   return out;
 }

@@ -1,42 +1,128 @@
+import { type Choice } from './schools';
+import { type Avoided } from '../larder/allergens';
+import { type Burner, type Pan } from '../larder/burners';
+import { type Fate } from '../larder/garnish';
+import { type SaltCrystalId } from '../larder/seasoning';
 import { type LidKind, type Pot } from '../larder/vessels';
-
-/** A frying pan for searing. */
-export interface Pan {
-  readonly id: string;
-  readonly name: string;
-  readonly diameterMm: number;
-}
 
 /** Heat as a cook sets it. */
 export type PlanHeat =
   | { readonly kind: 'oven'; readonly tempC: number; readonly fan: boolean }
   | { readonly kind: 'simmer'; readonly tempC: number };
 
+/** How the meat should eat. */
+export const RESULTS = ['slices', 'tender', 'shreds', 'melts'] as const;
+export type ResultId = (typeof RESULTS)[number];
+
+export const APPETITES = ['light', 'usual', 'hearty'] as const;
+export type Appetite = (typeof APPETITES)[number];
+
+/** One cut in one size. */
+export interface MeatPart {
+  readonly cutId: string;
+  /** As it goes into the pot, trimmed, bone and all. */
+  readonly massKg: number;
+  /** As bought, before trimming; null when nobody weighed it. */
+  readonly grossKg: number | null;
+  readonly pieces: number;
+  readonly thicknessMm: number;
+  readonly thicknessMeasured: boolean;
+  readonly onBone: boolean;
+  /** Price of a kilogram as bought, in whatever money the kitchen uses; null when not given. */
+  readonly pricePerKg: number | null;
+}
+
+/** How the meat is got ready. */
+export interface Preparation {
+  readonly temper: Choice<'temper'>;
+  readonly tie: 'auto' | 'yes' | 'no';
+  /** A filling to roll into the meat, all rolls together; null when nothing is rolled. */
+  readonly filling: { readonly rolls: number; readonly kg: number; readonly saltGPerKg: number } | null;
+}
+
+export interface Seasoning {
+  readonly when: Choice<'saltWhen'>;
+  /** Grams on each kilogram of net boneless meat. */
+  readonly gramsPerKg: number;
+  readonly crystal: SaltCrystalId;
+  readonly spices: readonly { readonly id: string; readonly grams: number }[];
+}
+
+export interface Searing {
+  readonly depth: Choice<'searDepth'>;
+  readonly moving: Choice<'searMoving'>;
+  readonly dredge: Choice<'dredge'>;
+  readonly fatId: string;
+  readonly burner: Burner;
+  readonly dried: boolean;
+  /** Pieces the cook puts in at once; null leaves it to the budget. */
+  readonly mostAtOnce: number | null;
+}
+
+/** Something solid in the pot besides meat. */
+export interface BaseItem {
+  readonly id: string;
+  readonly kg: number;
+  readonly fate: Fate;
+  /** From the start, or counted back from the end. */
+  readonly when: 'start' | 'late';
+}
+
+export interface BaseChoice {
+  readonly items: readonly BaseItem[];
+  readonly onion: Choice<'onion'>;
+  readonly fatKept: Choice<'fatKept'>;
+  readonly pasteKg: number;
+  readonly pasteWhen: Choice<'pasteWhen'>;
+  readonly thicken: Choice<'thicken'>;
+}
+
+export interface LiquidChoice {
+  /** Height of the liquid as a share of the meat's height, 0.2 to 1.2. */
+  readonly level: number;
+  /** What is poured by measure; wine as it comes from the bottle. */
+  readonly parts: readonly { readonly id: string; readonly litres: number }[];
+  /** What fills up to the level. */
+  readonly fillerId: string;
+  /** Share of the filler that is stock and not water, 0 to 1. */
+  readonly fillerStrength: number;
+  readonly reduce: Choice<'reduce'>;
+  readonly start: Choice<'start'>;
+  readonly herbs: readonly { readonly id: string; readonly count: number }[];
+  readonly herbForm: Choice<'herbForm'>;
+}
+
 /** All a cook decides; everything in a `Plan` follows from it. */
 export interface PlanInput {
   readonly title: string;
   readonly eaters: number;
-  readonly meat: {
-    readonly cutId: string;
-    /** As it goes into the pot, trimmed, bone and all. */
-    readonly massKg: number;
-    readonly pieces: number;
-    readonly thicknessMm: number;
-    readonly thicknessMeasured: boolean;
-    readonly onBone: boolean;
-  };
+  readonly appetite: Appetite;
+  readonly result: ResultId;
+  readonly avoid: readonly Avoided[];
+  readonly meat: MeatPart;
+  /** Further cuts or sizes in the same pot. */
+  readonly also: readonly MeatPart[];
+  readonly prepare: Preparation;
+  readonly season: Seasoning;
   readonly pot: Pot;
-  readonly pan: Pan;
-  readonly vegetablesKg: number;
-  /** Height of the liquid as a share of the meat's height, 0.2 to 1.2. */
-  readonly liquidLevel: number;
-  readonly heat: PlanHeat;
   readonly lid: LidKind;
+  /** Pieces lie on their broad side or stand up. */
+  readonly lie: 'flat' | 'upright';
+  readonly pan: Pan;
+  readonly sear: Searing;
+  readonly base: BaseChoice;
+  readonly liquid: LiquidChoice;
+  readonly heat: PlanHeat;
   /** When the plates go out, ms since 1970. */
   readonly serveAtMs: number;
   /** Share of kitchens that should be tender in time; 0.5 to 0.98. */
   readonly confidence: number;
   readonly altitudeM: number;
+}
+
+/** The main cut and all others, in order. */
+export function meatParts(input: Pick<PlanInput, 'meat' | 'also'>): readonly MeatPart[] {
+  return [input.meat, ...input.also];
 }
 
 /** Something in the input that cannot be cooked: which field, and a sentence saying what is wrong and what is allowed. */
@@ -45,6 +131,8 @@ export interface PlanFault {
   readonly message: string;
   /** The braise itself is fine but there is no time left for it: `waysOut` can help. */
   readonly tooLate?: true;
+  /** It does not fit the pot: `fitWays` can help. */
+  readonly tooFull?: true;
 }
 
 /** Limits of what the app plans; outside them the model was never checked. */
@@ -55,10 +143,22 @@ export const LIMITS = {
   eaters: [1, 40],
   ovenC: [80, 240],
   simmerC: [75, 100],
-  vegetablesKg: [0, 5],
   liquidLevel: [0.2, 1.2],
   altitudeM: [0, 4000],
   potDiameterMm: [120, 500],
   potHeightMm: [50, 400],
   confidence: [0.5, 0.98],
+  saltGPerKg: [0, 40],
+  fillerStrength: [0, 1],
+  itemKg: [0, 5],
+  partL: [0, 10],
+  spiceG: [0, 300],
+  herbCount: [0, 200],
+  pasteKg: [0, 1],
+  atOnce: [1, 400],
+  pricePerKg: [0, 10_000],
+  fillingKg: [0, 5],
+  rolls: [1, 60],
+  fillingSaltGPerKg: [0, 60],
+  meats: [1, 4],
 } as const satisfies Record<string, readonly [number, number]>;

@@ -1,9 +1,5 @@
-import { assemble, NO_SURPRISES } from '../forecast/assemble';
-import { chooseHorizonMin, slowest } from '../forecast/ensemble';
-import { crossingMin } from '../forecast/forecast';
+import { slowestAtTarget } from '../forecast/nominal';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
-import { FAST_CELLS, runBraise } from '../heat/run';
-import { FAST_STEPS } from '../heat/timeGrid';
 
 /** How long each act leaves the pot open, s. Estimates of unhurried hands. */
 export const OPEN_SECONDS = { fork: 60, probe: 45, liquid: 40, turned: 90, lid: 20 } as const;
@@ -21,10 +17,7 @@ export interface PlannedLooks {
 
 /** One turn at half time where it helps, a first fork test at 85 % of the median way and one at the middle. */
 export function plannedLooks(request: BraiseRequest, submergedShare: number): PlannedLooks {
-  const horizon = chooseHorizonMin(request, []);
-  const assembly = assemble(request, horizon, FAST_STEPS, []);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-  const middle = crossingMin(slowest(course), assembly.grid.endS, request.cut.cookValue.turns);
+  const middle = slowestAtTarget(request).atMin;
   if (!Number.isFinite(middle)) return { turnMin: undefined, testsMin: [] };
   return {
     turnMin: submergedShare < TURN_BELOW_SHARE ? Math.round(middle / 2) : undefined,

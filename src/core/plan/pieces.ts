@@ -1,4 +1,4 @@
-import { type Cut } from '../larder/cuts';
+import { type Cut, cutById } from '../larder/cuts';
 import { mixtureProperties } from '../heat/properties';
 import { type MeatGroup } from '../forecast/request';
 
@@ -51,19 +51,34 @@ export function pieceSize(cut: Cut, pieceKg: number, thicknessMm: number): Piece
   return { lengthMm: length * spread, widthMm: width * spread, thicknessMm };
 }
 
-/** The engine's view of the meat in a plan. */
+/** The engine's view of one cut of a plan; it carries its cut where that is not the one the forecast is about. */
 export function meatGroup(
-  cut: Cut,
-  meat: { readonly massKg: number; readonly pieces: number; readonly thicknessMm: number; readonly onBone: boolean },
+  lead: Cut,
+  part: {
+    readonly cutId: string;
+    readonly massKg: number;
+    readonly pieces: number;
+    readonly thicknessMm: number;
+    readonly onBone: boolean;
+  },
+  upright = false,
 ): MeatGroup {
-  const size = pieceSize(cut, meat.massKg / meat.pieces, meat.thicknessMm);
+  const cut = cutById(part.cutId);
+  const size = pieceSize(cut, part.massKg / part.pieces, part.thicknessMm);
   return {
-    massKg: meat.massKg,
-    pieces: meat.pieces,
+    ...(cut.id === lead.id ? {} : { cut }),
+    ...(upright ? { upright } : {}),
+    massKg: part.massKg,
+    pieces: part.pieces,
     lengthM: size.lengthMm / 1000,
     widthM: size.widthMm / 1000,
     thicknessM: size.thicknessMm / 1000,
-    onBone: meat.onBone,
+    onBone: part.onBone && cut.bone !== 'no',
     startTempC: START_MEAT_C,
   };
+}
+
+/** Many small pieces that heap up rather than lie side by side. */
+export function isSmall(cut: Cut, part: { readonly massKg: number; readonly pieces: number }): boolean {
+  return cut.form === 'cubes' || part.massKg / part.pieces < 0.07;
 }

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { type PlanInput } from './input';
 import { cubeCount, pieceSize, usualCount, usualThicknessMm } from './pieces';
-import { composePlan, liquidLitres, makePlan, type Plan } from './plan';
+import { composePlan, makePlan, type Plan } from './plan';
+import { liquidLitres } from './request';
 import { CUTS, cutById, cutLabel } from '../larder/cuts';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 
@@ -15,6 +16,15 @@ function plan(input: PlanInput): Plan {
 const withMeat = (meat: Partial<PlanInput['meat']>): PlanInput => ({
   ...OXTAIL_PLAN,
   meat: { ...OXTAIL_PLAN.meat, ...meat },
+});
+
+const withLevel = (input: PlanInput, level: number): PlanInput => ({
+  ...input,
+  liquid: { ...input.liquid, level },
+});
+const withItem = (item: PlanInput['base']['items'][number]): PlanInput => ({
+  ...OXTAIL_PLAN,
+  base: { ...OXTAIL_PLAN.base, items: [...OXTAIL_PLAN.base.items, item] },
 });
 
 describe('what cannot be planned', () => {
@@ -58,7 +68,31 @@ describe('what cannot be planned', () => {
       'pot.id',
       /does not lie flat/,
     ],
-    ['a level over the rim', { ...withMeat({ massKg: 4, pieces: 20 }), liquidLevel: 1.2 }, 'liquidLevel', /boil over/],
+    ['a level over the rim', withLevel(withMeat({ massKg: 4, pieces: 20 }), 1.2), 'liquid.level', /boil over/],
+    [
+      'dry beans',
+      withItem({ id: 'beansDry', kg: 0.3, fate: 'bite', when: 'start' }),
+      'base.items',
+      /Dry beans: they hold a poison.*Soak them 5 h.*boil them hard.*local food-safety guidance/,
+    ],
+    [
+      'a vegetable nobody knows',
+      withItem({ id: 'moonfruit', kg: 0.3, fate: 'bite', when: 'start' }),
+      'base.items',
+      /none called “moonfruit”/,
+    ],
+    [
+      'a mountain of onion',
+      withItem({ id: 'onion', kg: 4.5, fate: 'melt', when: 'start' }),
+      'base.items',
+      /More vegetables than room/,
+    ],
+    [
+      'less bought than trimmed',
+      withMeat({ grossKg: 1 }),
+      'meat.grossKg',
+      /1 kg is less than the 2.2 kg left after trimming/,
+    ],
     ['too little time', { ...OXTAIL_PLAN, serveAtMs: NOON_MS + HOUR_MS }, 'serveAtMs', /Serve at least .* later/],
     [
       'an oven that never gets there',
@@ -96,7 +130,7 @@ describe('a plan', () => {
 
   it('leaves time to finish after the wanted share of kitchens is tender', () => {
     const finish = oxtail.day.spans.find((s) => s.id === 'finish');
-    expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.turns.p90Ms)).toBeLessThan(60_000);
+    expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.ready.p90Ms)).toBeLessThan(60_000);
     const surer = plan({ ...OXTAIL_PLAN, confidence: 0.97 });
     expect(surer.day.startMs).toBeLessThan(oxtail.day.startMs);
   });
@@ -109,7 +143,7 @@ describe('a plan', () => {
 
   it('fills to the level asked for', () => {
     expect(oxtail.pot.levelStartMm).toBeCloseTo(48 * 0.75, 6);
-    expect(liquidLitres({ ...OXTAIL_PLAN, liquidLevel: 1 })).toBeGreaterThan(oxtail.liquidL);
+    expect(liquidLitres(withLevel(OXTAIL_PLAN, 1))).toBeGreaterThan(oxtail.liquidL);
   });
 
   it('reads its reasons out', () => {
@@ -135,6 +169,8 @@ describe('a plan', () => {
           thicknessMm: usualThicknessMm(cut, massKg / pieces),
           thicknessMeasured: false,
           onBone: cut.bone !== 'no',
+          grossKg: null,
+          pricePerKg: null,
         },
         serveAtMs: NOON_MS + 12 * HOUR_MS,
       };

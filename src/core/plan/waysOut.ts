@@ -3,7 +3,7 @@ import { cubeCount } from './pieces';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
 import { advance, type Ensemble } from '../forecast/ensemble';
-import { etaOf, summarise } from '../forecast/forecast';
+import { readyEta, summarise } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
@@ -84,7 +84,7 @@ export interface HeatWay {
 
 function withHeat(ensemble: Ensemble, heat: PlanHeat, atMin: number): { p50: number; p90: number } {
   const request = { ...ensemble.request, heats: [...ensemble.request.heats, { atMin, heat }] };
-  return etaOf(summarise(advance(ensemble, request, ensemble.observations)), 'turns');
+  return readyEta(summarise(advance(ensemble, request, ensemble.observations)));
 }
 
 const TOO_EARLY_MIN = 60;
@@ -96,7 +96,7 @@ const LOWER_C = [140, 130, 120, 110] as const;
  * lower when it is more than an hour early. Empty when it fits or nothing helps by five minutes.
  */
 export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatWay[] {
-  const now = etaOf(summarise(ensemble), 'turns');
+  const now = readyEta(summarise(ensemble));
   const way = (says: string, changed: PlanHeat): HeatWay => {
     const eta = withHeat(ensemble, changed, atMin);
     return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90 };

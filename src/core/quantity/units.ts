@@ -4,115 +4,98 @@ export interface UnitChoice {
   readonly temperature: 'C' | 'F';
 }
 
-/** Exact definitions: international avoirdupois ounce, US customary fluid ounce, inch. */
-const G_PER_OZ = 28.349523125;
-const ML_PER_FL_OZ = 29.5735295625;
-const MM_PER_INCH = 25.4;
+export const METRIC: UnitChoice = { weight: 'metric', temperature: 'C' };
 
-/** A family of quantities that a unit choice turns into a display unit and back. */
+/** What a number measures. SI inside the core: kg, litres, mm and °C. */
 export type Dimension = 'mass' | 'volume' | 'length' | 'temperature' | 'temperatureStep';
 
-/** One display unit: `si = display * scale + shift`, SI being kg, litres, mm and °C here. */
-export interface DisplayUnit {
+/** One unit: `si = value * scale + shift`. */
+export interface Unit {
   readonly symbol: string;
+  readonly dimension: Dimension;
   readonly scale: number;
   readonly shift: number;
-  /** Sensible step and decimals for typing in this unit. */
-  readonly step: number;
-  readonly decimals: number;
+  /** How people write it, lower case, without full stops. */
+  readonly written: readonly string[];
 }
 
-const UNIT: Readonly<Record<string, DisplayUnit>> = {
-  kg: { symbol: 'kg', scale: 1, shift: 0, step: 0.1, decimals: 2 },
-  lb: { symbol: 'lb', scale: (16 * G_PER_OZ) / 1000, shift: 0, step: 0.25, decimals: 2 },
-  l: { symbol: 'l', scale: 1, shift: 0, step: 0.1, decimals: 2 },
-  cup: { symbol: 'cups', scale: (8 * ML_PER_FL_OZ) / 1000, shift: 0, step: 0.25, decimals: 2 },
-  mm: { symbol: 'mm', scale: 1, shift: 0, step: 1, decimals: 0 },
-  inch: { symbol: 'in', scale: MM_PER_INCH, shift: 0, step: 0.125, decimals: 3 },
-  C: { symbol: '°C', scale: 1, shift: 0, step: 1, decimals: 0 },
-  F: { symbol: '°F', scale: 5 / 9, shift: -160 / 9, step: 1, decimals: 0 },
-  stepC: { symbol: '°C', scale: 1, shift: 0, step: 1, decimals: 1 },
-  stepF: { symbol: '°F', scale: 5 / 9, shift: 0, step: 1, decimals: 1 },
-};
+/** Exact definitions: international avoirdupois ounce, US customary fluid ounce, inch. */
+const KG_PER_OZ = 0.028349523125;
+const L_PER_FL_OZ = 0.0295735295625;
+export const MM_PER_INCH = 25.4;
 
-/** The unit in which `dimension` is shown and typed under `choice`. */
-export function displayUnit(dimension: Dimension, choice: UnitChoice): DisplayUnit {
+const unit = (symbol: string, dimension: Dimension, scale: number, written: readonly string[], shift = 0): Unit => ({
+  symbol,
+  dimension,
+  scale,
+  shift,
+  written,
+});
+
+/** Every unit that can be typed. Cups, spoons, pints and quarts are US customary. */
+export const UNITS = {
+  g: unit('g', 'mass', 0.001, ['g', 'gram', 'grams', 'gramme', 'grammes', 'gr']),
+  kg: unit('kg', 'mass', 1, ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms']),
+  oz: unit('oz', 'mass', KG_PER_OZ, ['oz', 'ounce', 'ounces']),
+  lb: unit('lb', 'mass', 16 * KG_PER_OZ, ['lb', 'lbs', 'pound', 'pounds', '#']),
+  ml: unit('ml', 'volume', 0.001, ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc']),
+  cl: unit('cl', 'volume', 0.01, ['cl']),
+  dl: unit('dl', 'volume', 0.1, ['dl']),
+  l: unit('l', 'volume', 1, ['l', 'litre', 'litres', 'liter', 'liters']),
+  tsp: unit('tsp', 'volume', L_PER_FL_OZ / 6, ['tsp', 'tsps', 'teaspoon', 'teaspoons']),
+  tbsp: unit('tbsp', 'volume', L_PER_FL_OZ / 2, ['tbsp', 'tbsps', 'tablespoon', 'tablespoons']),
+  flOz: unit('fl oz', 'volume', L_PER_FL_OZ, ['fl oz', 'floz', 'fluid ounce', 'fluid ounces']),
+  cup: unit('cup', 'volume', 8 * L_PER_FL_OZ, ['cup', 'cups', 'c']),
+  pint: unit('pint', 'volume', 16 * L_PER_FL_OZ, ['pint', 'pints', 'pt']),
+  quart: unit('quart', 'volume', 32 * L_PER_FL_OZ, ['quart', 'quarts', 'qt', 'qts']),
+  mm: unit('mm', 'length', 1, ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters']),
+  cm: unit('cm', 'length', 10, ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters']),
+  inch: unit('in', 'length', MM_PER_INCH, ['in', 'inch', 'inches', '"', '″', '”']),
+  celsius: unit('°C', 'temperature', 1, ['°c', 'c', 'celsius', 'degrees c', 'deg c', 'ºc']),
+  fahrenheit: unit('°F', 'temperature', 5 / 9, ['°f', 'f', 'fahrenheit', 'degrees f', 'deg f', 'ºf'], -160 / 9),
+  kelvinStep: unit('°C', 'temperatureStep', 1, ['°c', 'c', 'k']),
+  fahrenheitStep: unit('°F', 'temperatureStep', 5 / 9, ['°f', 'f']),
+} as const satisfies Record<string, Unit>;
+
+/** The unit in which a bare number of `dimension` is understood under `choice`. */
+export function displayUnit(dimension: Dimension, choice: UnitChoice): Unit {
   const metric = choice.weight === 'metric';
   const celsius = choice.temperature === 'C';
-  const key = {
-    mass: metric ? 'kg' : 'lb',
-    volume: metric ? 'l' : 'cup',
-    length: metric ? 'mm' : 'inch',
-    temperature: celsius ? 'C' : 'F',
-    temperatureStep: celsius ? 'stepC' : 'stepF',
-  }[dimension];
-  return UNIT[key] as DisplayUnit;
-}
-
-/** From SI (kg, l, mm, °C) to the display unit. */
-export function toDisplay(si: number, unit: DisplayUnit): number {
-  return (si - unit.shift) / unit.scale;
-}
-
-/** From the display unit to SI; the exact inverse of `toDisplay` up to rounding of floating point. */
-export function fromDisplay(shown: number, unit: DisplayUnit): number {
-  return shown * unit.scale + unit.shift;
-}
-
-/** Rounds to a step a kitchen can measure: 5 below 100, 10 below 1000, then 50. */
-function kitchenStep(amount: number): number {
-  if (amount < 20) return 1;
-  if (amount < 100) return 5;
-  return amount < 1000 ? 10 : 50;
-}
-
-/** `amount` rounded to what a kitchen scale or jug can tell apart. */
-export function roundForKitchen(amount: number): number {
-  const step = kitchenStep(Math.abs(amount));
-  return Math.round(amount / step) * step;
-}
-
-/** Weight for reading, e.g. "1.8 kg", "420 g", "3 lb 15 oz". */
-export function formatMass(kg: number, choice: UnitChoice): string {
-  if (choice.weight === 'us') {
-    const ounces = Math.round((kg * 1000) / G_PER_OZ);
-    const pounds = Math.floor(ounces / 16);
-    const rest = ounces % 16;
-    if (pounds === 0) return `${String(rest)} oz`;
-    return rest === 0 ? `${String(pounds)} lb` : `${String(pounds)} lb ${String(rest)} oz`;
+  switch (dimension) {
+    case 'mass':
+      return metric ? UNITS.kg : UNITS.lb;
+    case 'volume':
+      return metric ? UNITS.ml : UNITS.cup;
+    case 'length':
+      return metric ? UNITS.mm : UNITS.inch;
+    case 'temperature':
+      return celsius ? UNITS.celsius : UNITS.fahrenheit;
+    case 'temperatureStep':
+      return celsius ? UNITS.kelvinStep : UNITS.fahrenheitStep;
   }
-  const grams = roundForKitchen(kg * 1000);
-  return grams >= 1000 ? `${trimZeros((grams / 1000).toFixed(2))} kg` : `${String(grams)} g`;
 }
 
-/** Volume for reading, e.g. "690 ml", "1.2 l", "3 cups", "5 fl oz". */
-export function formatVolume(litres: number, choice: UnitChoice): string {
-  if (choice.weight === 'us') {
-    const ounces = (litres * 1000) / ML_PER_FL_OZ;
-    if (Math.abs(ounces) < 8) return `${trimZeros((Math.round(ounces * 2) / 2).toFixed(1))} fl oz`;
-    const cups = Math.round(ounces / 2) / 4;
-    return `${trimZeros(cups.toFixed(2))} ${cups === 1 ? 'cup' : 'cups'}`;
-  }
-  const ml = roundForKitchen(litres * 1000);
-  return Math.abs(ml) >= 1000 ? `${trimZeros((ml / 1000).toFixed(2))} l` : `${String(ml)} ml`;
+/** From SI (kg, l, mm, °C) to a unit. */
+export function toUnit(si: number, { scale, shift }: Unit): number {
+  return (si - shift) / scale;
 }
 
-/** Length for reading, e.g. "45 mm", "1¾ in". */
-export function formatLength(mm: number, choice: UnitChoice): string {
-  if (choice.weight === 'us') {
-    const eighths = Math.round((mm / MM_PER_INCH) * 8);
-    return `${trimZeros((eighths / 8).toFixed(3))} in`;
-  }
-  return `${String(Math.round(mm))} mm`;
+/** From a unit to SI; the exact inverse of `toUnit` up to rounding of floating point. */
+export function fromUnit(value: number, { scale, shift }: Unit): number {
+  return value * scale + shift;
 }
 
-/** Temperature for reading, e.g. "150 °C", "300 °F" (Fahrenheit over 200 to the nearest 5, as dials are marked). */
-export function formatTemperature(tempC: number, choice: UnitChoice): string {
-  if (choice.temperature === 'C') return `${String(Math.round(tempC))} °C`;
-  const f = tempC * 1.8 + 32;
-  return `${String(f > 212 ? Math.round(f / 5) * 5 : Math.round(f))} °F`;
-}
-
-function trimZeros(text: string): string {
-  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
-}
+/** Oven marks on gas cookers, °C, as dials are commonly read; halves and quarters below 1 included. */
+export const GAS_MARKS: readonly (readonly [mark: number, tempC: number])[] = [
+  [0.25, 110],
+  [0.5, 130],
+  [1, 140],
+  [2, 150],
+  [3, 170],
+  [4, 180],
+  [5, 190],
+  [6, 200],
+  [7, 220],
+  [8, 230],
+  [9, 240],
+];

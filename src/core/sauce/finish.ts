@@ -1,7 +1,9 @@
 import { type Ensemble } from '../forecast/ensemble';
 import { litresAt } from '../forecast/pot';
 import { boneFraction } from '../forecast/assemble';
-import { latentHeatJKg } from '../heat/water';
+import { cutOf } from '../forecast/request';
+import { potBaseM2 } from '../liquid/geometry';
+import { boilAwayMinutes } from '../liquid/pour';
 
 /** What the pot holds at one moment of the nominal course, and what becomes of it. */
 export interface FinishedPot {
@@ -16,6 +18,10 @@ export interface FinishedPot {
   readonly gelatinGPerL: number;
   /** Cooked meat off the bone per eater, kg. */
   readonly meatPerPlateKg: number;
+  /** Juice the meat has given, and what remains of it, kg. */
+  readonly juiceKg: number;
+  readonly cookedKg: number;
+  readonly meatWaterKg: number;
 }
 
 const FAT_DENSITY_KGL = 0.9;
@@ -23,23 +29,28 @@ const FAT_DENSITY_KGL = 0.9;
 const FAT_COOK_SHARE = 0.5;
 /** Half of the dissolved collagen leaves the meat. Modeller's judgement. */
 const GELATIN_LEAVES = 0.5;
-const SAUCE_PER_EATER_L = 0.08;
-/** Power that a household burner puts into an open wide pot, net of losses, W. */
-export const REDUCING_W = 1000;
-
-/** Minutes to boil away `litres` on a burner that delivers `powerW` after losses. */
-export function reduceMinutes(litres: number, powerW: number): number {
-  return (Math.max(0, litres) * 0.96 * latentHeatJKg(100)) / powerW / 60;
+/** A small ladle a plate. */
+const SAUCE_PER_EATER_L = 0.1;
+/** What finishing goes by. */
+export interface FinishQuestion {
+  readonly eaters: number;
+  /** What the burner puts into the open pot, W. */
+  readonly powerW: number;
+  /** Gelatin that the stock brings, g. */
+  readonly stockGelatinG: number;
 }
 
-/** The pot at `step` of the ensemble's nominal course, for `eaters`. */
-export function finishedPot(ensemble: Ensemble, step: number, eaters: number): FinishedPot {
+/** The pot at `step` of the ensemble's nominal course. */
+export function finishedPot(ensemble: Ensemble, step: number, question: FinishQuestion): FinishedPot {
+  const { eaters, powerW, stockGelatinG } = question;
   const { request, nominal } = ensemble;
-  const { cut } = request;
   let fatKg = 0;
   let collagenKg = 0;
   let cookedKg = 0;
+  let juiceKg = 0;
+  let meatWaterKg = 0;
   request.groups.forEach((group, g) => {
+    const cut = cutOf(request, group);
     const edible = group.massKg * (1 - boneFraction(cut, group.onBone));
     const mean = (nominal.meanCookValue[g] as Float64Array)[step] as number;
     const slow = (nominal.slowCookValue[g] as Float64Array)[step] as number;
@@ -47,7 +58,10 @@ export function finishedPot(ensemble: Ensemble, step: number, eaters: number): F
     const melted = fat * (1 - Math.exp(-mean / (FAT_COOK_SHARE * cut.cookValue.turns)));
     fatKg += melted;
     collagenKg += (edible * cut.collagenGPerKg * (1 - 2 ** (-slow / cut.cookValue.turns))) / 1000;
-    cookedKg += edible * (1 - ((nominal.juiceFraction[g] as Float64Array)[step] as number)) - melted;
+    const juice = (nominal.juiceFraction[g] as Float64Array)[step] as number;
+    cookedKg += edible * (1 - juice) - melted;
+    juiceKg += edible * juice;
+    meatWaterKg += edible * Math.max(0.1, cut.composition.water - juice);
   });
   const liquidL = litresAt(ensemble, step);
   const sauceL = Math.min(liquidL, SAUCE_PER_EATER_L * eaters);
@@ -55,8 +69,11 @@ export function finishedPot(ensemble: Ensemble, step: number, eaters: number): F
     liquidL,
     fatL: fatKg / FAT_DENSITY_KGL,
     sauceL,
-    reduceMinutes: reduceMinutes(liquidL - sauceL, REDUCING_W),
-    gelatinGPerL: sauceL > 0 ? (collagenKg * GELATIN_LEAVES * 1000) / sauceL : 0,
+    reduceMinutes: boilAwayMinutes(liquidL - sauceL, powerW, potBaseM2(request.pot)),
+    gelatinGPerL: sauceL > 0 ? (collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG) / sauceL : 0,
     meatPerPlateKg: cookedKg / eaters,
+    juiceKg,
+    cookedKg,
+    meatWaterKg,
   };
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { latestIntoPotMs, layOutDay } from './day';
 import { cautionFor, DEFER } from '../care/cautions';
-import { reduceMinutes } from '../sauce/finish';
+import { boilAwayMinutes } from '../liquid/pour';
 import { NOON_MS } from '../../testing/fixtures';
 
 const MIN_MS = 60_000;
@@ -13,7 +13,7 @@ function day(part: Partial<Parameters<typeof layOutDay>[0]> = {}) {
   return layOutDay({
     serveMs: NOON_MS,
     intoPotMs: latestIntoPotMs(NOON_MS, turns.p90, work),
-    turns,
+    ready: turns,
     work,
     oven: true,
     heatLabel: 'oven',
@@ -39,7 +39,7 @@ describe('the day', () => {
         fc.integer({ min: 1, max: 90 }),
         (p10, a, b) => {
           const forecast = { p10, p50: p10 + a, p90: p10 + a + b };
-          const { spans } = day({ turns: forecast, intoPotMs: latestIntoPotMs(NOON_MS, forecast.p90, work) });
+          const { spans } = day({ ready: forecast, intoPotMs: latestIntoPotMs(NOON_MS, forecast.p90, work) });
           spans.slice(1).forEach((s, i) => {
             expect(s.fromMs).toBe(spans[i]?.toMs);
           });
@@ -69,8 +69,8 @@ describe('the day', () => {
 
 describe('around it', () => {
   it('reduces about 1.6 litres an hour with a kilowatt that arrives', () => {
-    expect(reduceMinutes(1, 1000)).toBeCloseTo(36, 0);
-    expect(reduceMinutes(-1, 1000)).toBe(0);
+    expect(boilAwayMinutes(1, 1000, 0)).toBeCloseTo(36, 0);
+    expect(boilAwayMinutes(-1, 1000, 0)).toBe(0);
   });
 
   it('ends every caution by deferring to local guidance', () => {

@@ -23,7 +23,8 @@ export interface Day {
   readonly startMs: number;
   readonly lightBurnerMs: number;
   readonly intoPotMs: number;
-  readonly turns: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
+  /** When the meat is as wanted. */
+  readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   readonly serveMs: number;
   readonly handsOnMinutes: number;
 }
@@ -49,26 +50,26 @@ export function latestIntoPotMs(serveMs: number, readyMin: number, work: WorkMin
 }
 
 /**
- * Lays the day out around the moment the pieces meet the liquid. `turns` holds minutes from that moment at which the
- * fork turns (10th, 50th, 90th percentile).
+ * Lays the day out around the moment the pieces meet the liquid. `ready` holds minutes from that moment at which the
+ * meat is as wanted (10th, 50th, 90th percentile).
  */
 export function layOutDay(options: {
   readonly serveMs: number;
   readonly intoPotMs: number;
-  readonly turns: { readonly p10: number; readonly p50: number; readonly p90: number };
+  readonly ready: { readonly p10: number; readonly p50: number; readonly p90: number };
   readonly work: WorkMinutes;
   readonly oven: boolean;
   readonly heatLabel: string;
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
 }): Day {
-  const { serveMs, intoPotMs, turns, work, oven, heatLabel } = options;
+  const { serveMs, intoPotMs, ready, work, oven, heatLabel } = options;
   const liquidStart = plus(intoPotMs, -work.liquid);
   const baseStart = plus(liquidStart, -work.base);
   const searStart = plus(baseStart, -work.sear);
   const prepStart = plus(searStart, -work.prep);
   const finishStart = plus(serveMs, -(work.plate + work.finish));
-  const tenderMs = Math.min(plus(intoPotMs, turns.p50), finishStart);
+  const tenderMs = Math.min(plus(intoPotMs, ready.p50), finishStart);
   const spans: DaySpan[] = [
     { id: 'prep', label: 'prepare', kind: 'hands', fromMs: prepStart, toMs: searStart },
     { id: 'sear', label: 'sear', kind: 'hands', fromMs: searStart, toMs: baseStart },
@@ -81,14 +82,14 @@ export function layOutDay(options: {
   ];
   return {
     spans: spans.filter((s) => s.toMs > s.fromMs),
-    marks: dayMarks(intoPotMs, turns, oven, options.turnAtMin, searStart),
+    marks: dayMarks(intoPotMs, ready, oven, options.turnAtMin, searStart),
     startMs: prepStart,
     lightBurnerMs: searStart,
     intoPotMs,
-    turns: {
-      p10Ms: plus(intoPotMs, turns.p10),
-      p50Ms: plus(intoPotMs, turns.p50),
-      p90Ms: plus(intoPotMs, turns.p90),
+    ready: {
+      p10Ms: plus(intoPotMs, ready.p10),
+      p50Ms: plus(intoPotMs, ready.p50),
+      p90Ms: plus(intoPotMs, ready.p90),
     },
     serveMs,
     handsOnMinutes: work.prep + work.sear + work.base + work.liquid + work.finish + work.plate,
@@ -97,7 +98,7 @@ export function layOutDay(options: {
 
 function dayMarks(
   intoPotMs: number,
-  turns: { readonly p10: number; readonly p50: number },
+  ready: { readonly p10: number; readonly p50: number },
   oven: boolean,
   turnAtMin: number | undefined,
   searStart: number,
@@ -112,7 +113,7 @@ function dayMarks(
       why: 'A cold oven costs about eight minutes of braising.',
     });
   }
-  const half = turnAtMin ?? turns.p50 / 2;
+  const half = turnAtMin ?? ready.p50 / 2;
   if (!oven) {
     marks.push({
       id: 'simmer',
@@ -136,15 +137,15 @@ function dayMarks(
     id: 'test1',
     kind: 'test',
     label: 'fork test',
-    atMs: plus(intoPotMs, Math.max(turns.p10, half + 15)),
+    atMs: plus(intoPotMs, Math.max(ready.p10, half + 15)),
     why: 'One kitchen in ten is ready by now: the first test that can pay for the heat it costs.',
   });
-  if (turns.p50 - turns.p10 > 15) {
+  if (ready.p50 - ready.p10 > 15) {
     marks.push({
       id: 'test2',
       kind: 'test',
       label: 'fork test',
-      atMs: plus(intoPotMs, turns.p50),
+      atMs: plus(intoPotMs, ready.p50),
       why: 'The middle of the forecast.',
     });
   }

@@ -1,56 +1,187 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PAN_SHARE, searPlan } from './batches';
-import { layInPan } from './panMap';
-import { cutById } from '../larder/cuts';
+import { BROWNS_C, heatingMinutes, searCourse, searVerdict } from './heat';
+import { PAN_SHARE, type SearPieces, searPlan, type SearRequest } from './sear';
+import { type Burner, burnerNetW, type Pan, panFloorM2 } from '../larder/burners';
+import { fatById } from '../larder/fats';
 
-describe('the pan map', () => {
-  it('never lets pieces overlap or leave the pan', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 160, max: 360 }),
-        fc.integer({ min: 20, max: 220 }),
-        fc.integer({ min: 20, max: 160 }),
-        fc.integer({ min: 1, max: 40 }),
-        (diameter, width, height, wanted) => {
-          const placed = layInPan(diameter, width, height, wanted);
-          expect(placed.length).toBeLessThanOrEqual(wanted);
-          placed.forEach((a, i) => {
-            const corner = Math.hypot(Math.abs(a.x) + a.width / 2, Math.abs(a.y) + a.height / 2);
-            expect(corner).toBeLessThanOrEqual(diameter / 2 + 1e-9);
-            for (const b of placed.slice(i + 1)) {
-              const apart =
-                Math.abs(a.x - b.x) >= (a.width + b.width) / 2 || Math.abs(a.y - b.y) >= (a.height + b.height) / 2;
-              expect(apart).toBe(true);
-            }
-          });
-        },
-      ),
+const IRON: Pan = {
+  id: 'p',
+  name: 'Iron pan',
+  shape: 'round',
+  lengthMm: 280,
+  widthMm: 280,
+  massKg: 2.5,
+  material: 'castIron',
+};
+const LARGE: Burner = { id: 'l', name: 'Large', kind: 'gas', powerW: 2600 };
+const SMALL: Burner = { id: 's', name: 'Small', kind: 'gas', powerW: 1200 };
+const shanks = (count: number): SearPieces => ({
+  label: 'shank',
+  count,
+  footprint: { kind: 'rectangle', length: 150, width: 70 },
+  faces: 4,
+  edges: 0,
+  small: false,
+});
+const request = (part: Partial<SearRequest> = {}): SearRequest => ({
+  pieces: [shanks(4)],
+  pan: IRON,
+  burner: LARGE,
+  fat: fatById('neutral'),
+  depth: 'deep',
+  moving: false,
+  dried: true,
+  mostAtOnce: null,
+  ...part,
+});
+
+describe('the heat budget', () => {
+  const heat = { heatJK: 1200, floorM2: 0.0616, powerW: 1040, startC: 220 };
+
+  it('warms an empty pan as the burner’s joules say, worked by hand', () => {
+    // 1200 J/K × 198 K = 238 kJ; net power falls from 1040 W to 430 W as losses grow: about 5 min.
+    expect(heatingMinutes(heat, 22, 220)).toBeGreaterThan(238_000 / 1040 / 60);
+    expect(heatingMinutes(heat, 22, 220)).toBeLessThan(238_000 / 420 / 60);
+    expect(heatingMinutes({ ...heat, powerW: 100 }, 22, 220)).toBe(Infinity);
+  });
+
+  it('falls further the more cold meat lies in the pan, and never browns on a weak flame', () => {
+    const lowest = [0.01, 0.02, 0.04, 0.06].map(
+      (contactM2) => searCourse(heat, { contactM2, surfaceWaterKgM2: 0.02, minutes: 3.5 }).lowestC,
     );
+    expect([...lowest].sort((a, b) => b - a)).toEqual(lowest);
+    const weak = searCourse(
+      { ...heat, powerW: 300, heatJK: 500 },
+      { contactM2: 0.045, surfaceWaterKgM2: 0.12, minutes: 3.5 },
+    );
+    expect(searVerdict(weak)).toBe('steams');
+  });
+
+  it('is hurt by wet meat', () => {
+    const at = (surfaceWaterKgM2: number) => searCourse(heat, { contactM2: 0.03, surfaceWaterKgM2, minutes: 3 });
+    expect(at(0.3).lowestC).toBeLessThan(at(0.02).lowestC);
+    expect(at(0.3).coolShare).toBeGreaterThan(at(0.02).coolShare + 0.05);
   });
 });
 
 describe('searing', () => {
-  const cut = cutById('lamb_shank');
-  const size = { lengthMm: 150, widthMm: 70, thicknessMm: 65 };
-
-  it('takes four shanks in two batches in a 28 cm pan', () => {
-    const plan = searPlan(cut, size, 4, 280);
-    expect(plan.batches).toBe(2);
-    expect(plan.perBatch).toBe(2);
-    expect(plan.layout).toHaveLength(2);
-    expect(plan.coverage).toBeLessThanOrEqual(PAN_SHARE);
-    expect(plan.minutes).toBe(4 + 2 * 12 + 2);
+  it('takes four shanks in two batches of two in a 28 cm pan', () => {
+    const plan = searPlan(request());
+    expect(plan.batches.map((b) => b.count)).toEqual([2, 2]);
+    expect(plan.verdict).toBe('sears');
+    expect(plan.batches[0]?.lowestC).toBeGreaterThan(BROWNS_C);
+    expect(plan.batches[0]?.minutes).toBe(14);
+    const heatUp = plan.minutes.inputs[0]?.value ?? 0;
+    const recovering = plan.minutes.inputs[3]?.value ?? 0;
+    expect(plan.minutes.value).toBeCloseTo(heatUp + 2 * 14 + recovering, 9);
   });
 
-  it('needs no more batches in a wider pan', () => {
-    const counts = [200, 240, 280, 320].map((pan) => searPlan(cut, size, 8, pan).batches);
-    expect(counts).toEqual([...counts].sort((a, b) => b - a));
+  it('covers by hand: two shanks of 105 cm² on 616 cm²', () => {
+    expect(searPlan(request()).batches[0]?.coverage).toBeCloseTo(210 / 615.75, 3);
   });
 
-  it('browns a piece larger than the pan by itself, with nothing drawn in it', () => {
-    const plan = searPlan(cutById('lamb_shoulder'), { lengthMm: 260, widthMm: 190, thicknessMm: 75 }, 1, 200);
-    expect(plan.batches).toBe(1);
-    expect(plan.layout).toHaveLength(0);
+  it('makes smaller batches on a smaller flame, and says why a crowd would steam', () => {
+    const cubes: SearPieces = {
+      label: 'cube',
+      count: 36,
+      footprint: { kind: 'rectangle', length: 35, width: 35 },
+      faces: 3,
+      edges: 0,
+      small: true,
+    };
+    const strong = searPlan(request({ pieces: [cubes] }));
+    const weak = searPlan(
+      request({ pieces: [cubes], burner: { ...SMALL, powerW: 900 }, pan: { ...IRON, massKg: 1.2, material: 'steel' } }),
+    );
+    expect(weak.batches.length).toBeGreaterThan(strong.batches.length);
+    const crowd = searPlan(
+      request({
+        pieces: [cubes],
+        burner: { ...SMALL, powerW: 900 },
+        pan: { ...IRON, massKg: 1.2, material: 'steel' },
+        mostAtOnce: 30,
+        dried: false,
+      }),
+    );
+    expect(crowd.verdict).toBe('steams');
+    expect(crowd.says).toMatch(/This will steam: the pan falls to \d+ °C/);
+  });
+
+  it('never covers more than two thirds by its own choice and loses no piece', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 40 }),
+        fc.integer({ min: 30, max: 120 }),
+        fc.integer({ min: 200, max: 340 }),
+        fc.integer({ min: 900, max: 3500 }),
+        (count, diameter, pan, powerW) => {
+          const plan = searPlan(
+            request({
+              pieces: [{ ...shanks(count), footprint: { kind: 'circle', diameter } }],
+              pan: { ...IRON, lengthMm: pan, widthMm: pan },
+              burner: { ...LARGE, powerW },
+            }),
+          );
+          expect(plan.batches.reduce((sum, b) => sum + b.count, 0)).toBe(count);
+          for (const b of plan.batches) {
+            if (b.count > 1) expect(b.coverage).toBeLessThanOrEqual(PAN_SHARE + 1e-9);
+            expect(b.layout.length).toBe(b.groups.length);
+          }
+          expect(Number.isFinite(plan.minutes.value)).toBe(true);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('starts the pan under the smoke of the fat', () => {
+    const butter = searPlan(request({ fat: fatById('butter') }));
+    expect(butter.startC).toBe(155);
+    expect(butter.fatSays).toContain('smokes from about 160 °C');
+    expect(butter.batches[0]?.minutes).toBeGreaterThan(1.8 * 14);
+    expect(butter.fatSays).toContain('browns more slowly');
+  });
+
+  it('browns a joint larger than the pan by itself and draws nothing in it', () => {
+    const plan = searPlan(
+      request({
+        pieces: [{ ...shanks(1), footprint: { kind: 'rectangle', length: 260, width: 190 } }],
+        pan: { ...IRON, lengthMm: 200, widthMm: 200 },
+      }),
+    );
+    expect(plan.batches).toHaveLength(1);
+    expect(plan.tooLarge).toBe(true);
+  });
+
+  it('takes no time when nothing is seared', () => {
+    const plan = searPlan(request({ depth: 'none' }));
+    expect(plan.minutes.value).toBe(0);
+    expect(plan.batches).toHaveLength(0);
+    expect(plan.says).toContain('paler');
+  });
+
+  it('keeps small dice moving instead of face by face', () => {
+    const dice: SearPieces = {
+      ...shanks(8),
+      footprint: { kind: 'rectangle', length: 25, width: 25 },
+      faces: 3,
+      small: true,
+    };
+    expect(searPlan(request({ pieces: [dice], moving: true })).batches[0]?.minutes).toBe(9);
+  });
+
+  it('mixes sizes, the largest first', () => {
+    const plan = searPlan(
+      request({ pieces: [shanks(2), { ...shanks(6), footprint: { kind: 'circle', diameter: 50 } }] }),
+    );
+    expect(plan.batches[0]?.groups[0]).toBe(0);
+    expect(plan.batches.flatMap((b) => b.groups).filter((g) => g === 1)).toHaveLength(6);
+  });
+
+  it('counts what reaches the pan by the kind of burner', () => {
+    expect(burnerNetW(LARGE)).toBe(1040);
+    expect(burnerNetW({ ...LARGE, kind: 'induction' })).toBe(2210);
+    expect(panFloorM2({ shape: 'rectangle', lengthMm: 400, widthMm: 250 })).toBe(0.1);
   });
 });

@@ -14,6 +14,18 @@ export const STAGE_WORDS: Readonly<Record<Stage, { readonly name: string; readon
   strings: { name: 'Strings', feel: 'dry threads: too far' },
 };
 
+/** Stages a braise can be stopped at. */
+export type TargetStage = 'gives' | 'turns' | 'falls';
+
+/** What has come about when the target is reached, and by when it has gone past its best. */
+export const TARGETS: Readonly<
+  Record<TargetStage, { readonly ready: string; readonly mark: string; readonly until: 'falls' | 'strings' }>
+> = {
+  gives: { ready: 'Slices cleanly', mark: 'slices', until: 'falls' },
+  turns: { ready: 'Fork turns', mark: 'turns', until: 'strings' },
+  falls: { ready: 'Falls apart', mark: 'falls', until: 'strings' },
+};
+
 /** Share of the fork-tender cook value at which a fork first goes in with a push. Modeller's judgement. */
 const DRAGS_RATIO = 0.35;
 

@@ -1,6 +1,8 @@
 import { SALTMARSH_ROW } from './kitchen';
-import { type PlanHeat, type PlanInput } from '../../core/plan/input';
-import { type Pot, type LidKind } from '../../core/larder/vessels';
+import { PATTERNS, withPattern } from '../../core/patterns/patterns';
+import { type BaseItem, type PlanHeat, type PlanInput, type ResultId } from '../../core/plan/input';
+import { startPlan } from '../../core/plan/start';
+import { type LidKind, type Pot } from '../../core/larder/vessels';
 
 /** A dish of the demo kitchen, before it is given a day. */
 export interface Dish {
@@ -12,10 +14,13 @@ export interface Dish {
   readonly thicknessMm: number;
   readonly onBone: boolean;
   readonly potId: string;
-  readonly vegetablesKg: number;
+  readonly patternId: string;
   readonly liquidLevel: number;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
+  readonly result: ResultId;
+  /** What this cook does otherwise than the pattern. */
+  readonly change?: (input: PlanInput) => PlanInput;
 }
 
 const oven = (tempC: number, fan = false): PlanHeat => ({ kind: 'oven', tempC, fan });
@@ -25,28 +30,55 @@ const dish = (
   title: string,
   eaters: number,
   meat: readonly [cutId: string, massKg: number, pieces: number, thicknessMm: number, onBone: boolean],
-  pot: readonly [potId: string, vegetablesKg: number, liquidLevel: number],
+  pot: readonly [potId: string, patternId: string, liquidLevel: number],
   heat: PlanHeat,
-  lid: LidKind = 'heavy',
+  change?: (input: PlanInput) => PlanInput,
 ): Dish => {
   const [cutId, massKg, pieces, thicknessMm, onBone] = meat;
-  const [potId, vegetablesKg, liquidLevel] = pot;
-  return { title, eaters, cutId, massKg, pieces, thicknessMm, onBone, potId, vegetablesKg, liquidLevel, heat, lid };
+  const [potId, patternId, liquidLevel] = pot;
+  return {
+    title,
+    eaters,
+    cutId,
+    massKg,
+    pieces,
+    thicknessMm,
+    onBone,
+    potId,
+    patternId,
+    liquidLevel,
+    heat,
+    lid: 'heavy',
+    result: 'tender',
+    ...(change ? { change } : {}),
+  };
 };
+
+const pouring =
+  (from: string, to: string) =>
+  (input: PlanInput): PlanInput => ({
+    ...input,
+    liquid: { ...input.liquid, parts: input.liquid.parts.map((p) => (p.id === from ? { ...p, id: to } : p)) },
+  });
+
+const withItems =
+  (items: readonly BaseItem[]) =>
+  (input: PlanInput): PlanInput => ({ ...input, base: { ...input.base, items } });
 
 export const OXTAIL = dish(
   'Oxtail in stout for the harbour supper',
   4,
   ['beef_oxtail', 2.2, 12, 48, true],
-  ['demo-wide-30', 0.5, 0.75],
+  ['demo-wide-30', 'ale-prune', 0.75],
   oven(150),
+  pouring('darkAle', 'stout'),
 );
 
 export const SHANKS = dish(
   'Lamb shanks with preserved lemon',
   4,
   ['lamb_shank', 1.6, 4, 65, true],
-  ['demo-round-26', 0.4, 0.6],
+  ['demo-round-26', 'green-lemon', 0.6],
   oven(155),
 );
 
@@ -54,11 +86,17 @@ const CHEEKS = dish(
   'Pork cheeks in cider',
   4,
   ['pork_cheek', 1.0, 12, 28, false],
-  ['demo-round-26', 0.35, 0.9],
+  ['demo-round-26', 'cider-mustard', 0.9],
   oven(150),
 );
 
-const DUCK = dish('Duck legs with lentils', 4, ['duck_leg', 1.05, 4, 36, true], ['demo-wide-30', 0.4, 0.6], oven(155));
+const DUCK = dish(
+  'Duck legs with lentils',
+  4,
+  ['duck_leg', 1.05, 4, 36, true],
+  ['demo-wide-30', 'lentil-stock', 0.7],
+  oven(155),
+);
 
 /** What was cooked in past weeks, newest first: days ago, hour served, and the seed of each pot's hidden truth. */
 export const PAST: readonly {
@@ -76,7 +114,13 @@ export const PAST: readonly {
     truth: 37,
   },
   {
-    dish: dish('Rabbit legs with mustard', 4, ['rabbit_leg', 0.86, 4, 34, true], ['demo-wide-30', 0.3, 0.6], oven(150)),
+    dish: dish(
+      'Rabbit legs with mustard',
+      4,
+      ['rabbit_leg', 0.86, 4, 34, true],
+      ['demo-wide-30', 'cider-mustard', 0.6],
+      oven(150),
+    ),
     daysAgo: 24,
     hour: 19,
     truth: 41,
@@ -88,7 +132,18 @@ export const PAST: readonly {
     truth: 53,
   },
   {
-    dish: dish('Pork collar with fennel', 6, ['pork_neck', 1.5, 1, 85, false], ['demo-round-26', 0.5, 0.5], simmer),
+    dish: dish(
+      'Pork collar with fennel',
+      6,
+      ['pork_neck', 1.5, 1, 85, false],
+      ['demo-round-26', 'root-herb', 0.5],
+      simmer,
+      withItems([
+        { id: 'onion', kg: 0.2, fate: 'melt', when: 'start' },
+        { id: 'fennel', kg: 0.35, fate: 'bite', when: 'start' },
+        { id: 'garlic', kg: 0.02, fate: 'melt', when: 'start' },
+      ]),
+    ),
     daysAgo: 38,
     hour: 19,
     truth: 67,
@@ -98,26 +153,31 @@ export const PAST: readonly {
 /** The dish as a plan to be served at `serveAtMs`. */
 export function planInput(dish: Dish, serveAtMs: number): PlanInput {
   const pot = SALTMARSH_ROW.pots.find((p) => p.id === dish.potId) as Pot;
-  const pan = SALTMARSH_ROW.pans[0] as PlanInput['pan'];
-  return {
+  const pattern = PATTERNS.find((p) => p.id === dish.patternId);
+  const begun = startPlan(SALTMARSH_ROW, {
     title: dish.title,
+    cutId: dish.cutId,
     eaters: dish.eaters,
+    serveAtMs,
     meat: {
       cutId: dish.cutId,
       massKg: dish.massKg,
+      grossKg: null,
       pieces: dish.pieces,
       thicknessMm: dish.thicknessMm,
       thicknessMeasured: true,
       onBone: dish.onBone,
+      pricePerKg: null,
     },
+  });
+  const based = pattern ? withPattern(begun, pattern) : begun;
+  const input: PlanInput = {
+    ...based,
     pot,
-    pan,
-    vegetablesKg: dish.vegetablesKg,
-    liquidLevel: dish.liquidLevel,
-    heat: dish.heat,
     lid: dish.lid,
-    serveAtMs,
-    confidence: 0.9,
-    altitudeM: SALTMARSH_ROW.altitudeM,
+    heat: dish.heat,
+    result: dish.result,
+    liquid: { ...based.liquid, level: dish.liquidLevel },
   };
+  return dish.change ? dish.change(input) : input;
 }

@@ -4,7 +4,7 @@ import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
 import { SALTMARSH_ROW } from './kitchen';
 import { finishedRecords, planFor, recordsOf } from './script';
 import { type NewEvent } from '../../contract/cook';
-import { etaOf } from '../../core/forecast/forecast';
+import { readyEta } from '../../core/forecast/forecast';
 import { type PlanInput } from '../../core/plan/input';
 import { PLAN_VERSION } from '../../core/plan/plan';
 import { type Database } from '../database';
@@ -33,7 +33,7 @@ interface DemoCook {
 /** The braise on the fire: its plate time set so that its first fork test has just been made at `nowMs`. */
 function onTheFire(nowMs: number): DemoCook {
   const trial = planFor(planInput(OXTAIL, nowMs));
-  const intoPotMs = nowMs - Math.round(etaOf(trial.forecast, 'turns').p10 + AFTER_FIRST_TEST_MIN) * MIN_MS;
+  const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MIN_MS;
   const serveMs = Math.ceil((intoPotMs + (trial.day.serveMs - trial.day.intoPotMs)) / QUARTER_MS) * QUARTER_MS;
   const input = planInput(OXTAIL, serveMs);
   return {

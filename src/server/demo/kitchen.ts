@@ -1,6 +1,6 @@
 import { type Kitchen } from '../../contract/plan';
 
-/** The kitchen on Saltmarsh Row: three pots, two pans, one oven, two burners. */
+/** The kitchen on Saltmarsh Row: three pots, three pans, one oven, two burners. */
 export const SALTMARSH_ROW: Kitchen = {
   name: 'Saltmarsh Row',
   altitudeM: 12,
@@ -31,12 +31,39 @@ export const SALTMARSH_ROW: Kitchen = {
     },
   ],
   pans: [
-    { id: 'demo-pan-28', name: 'Iron pan, 28 cm', diameterMm: 280 },
-    { id: 'demo-pan-24', name: 'Steel pan, 24 cm', diameterMm: 240 },
+    {
+      id: 'demo-pan-28',
+      name: 'Iron pan, 28 cm',
+      shape: 'round',
+      lengthMm: 280,
+      widthMm: 280,
+      massKg: 2.6,
+      material: 'castIron',
+    },
+    {
+      id: 'demo-pan-24',
+      name: 'Steel pan, 24 cm',
+      shape: 'round',
+      lengthMm: 240,
+      widthMm: 240,
+      massKg: 1.3,
+      material: 'steel',
+    },
+    {
+      id: 'demo-tin',
+      name: 'Roasting tin, 36 by 26 cm',
+      shape: 'rectangle',
+      lengthMm: 360,
+      widthMm: 260,
+      massKg: 1.9,
+      material: 'steel',
+    },
   ],
   ovens: [{ id: 'demo-oven', name: 'Oven', fan: true }],
   burners: [
-    { id: 'demo-burner-large', name: 'Large burner', powerW: 2600 },
-    { id: 'demo-burner-small', name: 'Small burner', powerW: 1200 },
+    { id: 'demo-burner-large', name: 'Large burner', kind: 'gas', powerW: 3200 },
+    { id: 'demo-burner-small', name: 'Small burner', kind: 'gas', powerW: 1400 },
   ],
+  habits: {},
+  patterns: [],
 };

@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { type NewEvent } from '../../contract/cook';
 import { type CookAct, type Verdict } from '../../core/cook/events';
 import { hiddenPot } from '../../core/cook/hidden';
-import { etaOf } from '../../core/forecast/forecast';
+import { readyEta } from '../../core/forecast/forecast';
 import { type BraiseRequest } from '../../core/forecast/request';
 import { type PlanInput } from '../../core/plan/input';
 import { OPEN_SECONDS } from '../../core/plan/looks';
-import { braiseRequest, composePlan, type Plan, plannedRequest } from '../../core/plan/plan';
+import { composePlan, type Plan } from '../../core/plan/plan';
+import { braiseRequest, plannedRequest } from '../../core/plan/request';
 import { stageIndex } from '../../core/tenderness/stages';
 
 const MIN_MS = 60_000;
@@ -30,7 +31,7 @@ const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), at
  */
 export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs: number): NewEvent[] {
   let request: BraiseRequest = braiseRequest(plan.input);
-  const eta = etaOf(plan.forecast, 'turns');
+  const eta = readyEta(plan.forecast);
   const events = [record(intoPotMs, { kind: 'intoPot' })];
   const at = (minutes: number): number => intoPotMs + minutes * MIN_MS;
   const { turnMin } = plannedRequest(plan.input).looks;
@@ -42,7 +43,7 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
   for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
     const stage = hiddenPot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
-    if (stageIndex(stage) >= stageIndex('turns')) {
+    if (stageIndex(stage) >= stageIndex(plan.forecast.target)) {
       events.push(record(at(testMin + 2), { kind: 'offHeat' }));
       break;
     }
@@ -60,7 +61,7 @@ export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
   const off = events.at(-1);
   if (!off) return events;
   const lastTest = events.findLast((e) => e.act.kind === 'fork');
-  const fell = lastTest?.act.kind === 'fork' && stageIndex(lastTest.act.stage) > stageIndex('turns');
+  const fell = lastTest?.act.kind === 'fork' && stageIndex(lastTest.act.stage) > stageIndex(plan.forecast.target);
   const spareMin = (plan.day.serveMs - plan.work.finish * MIN_MS - off.atMs) / MIN_MS;
   const verdict: Verdict = {
     tenderness: fell ? 5 : 4,

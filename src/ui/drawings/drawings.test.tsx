@@ -115,7 +115,7 @@ describe('the ember line', () => {
       <EmberLine
         spans={oxtail.day.spans}
         marks={oxtail.day.marks}
-        ready={oxtail.day.turns}
+        ready={oxtail.day.ready}
         serveMs={oxtail.day.serveMs}
         timeZone="UTC"
         {...part}
@@ -141,7 +141,7 @@ describe('the ember line', () => {
   });
 
   it('can be drawn when the fork may never turn', () => {
-    const markup = line({ ready: { ...oxtail.day.turns, p50Ms: Infinity, p90Ms: Infinity } });
+    const markup = line({ ready: { ...oxtail.day.ready, p50Ms: Infinity, p90Ms: Infinity } });
     expect(markup).not.toContain('NaN');
     expect(markup).not.toContain('Infinity');
     expect(says(markup)).toContain('Fork turns about –');

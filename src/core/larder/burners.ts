@@ -1,0 +1,42 @@
+import { MATERIAL_HEAT_JKGK, type PotMaterial } from './vessels';
+
+export type BurnerKind = 'gas' | 'radiant' | 'induction';
+
+/** One ring of the stove at full power. */
+export interface Burner {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: BurnerKind;
+  readonly powerW: number;
+}
+
+/** Share of a burner's power that reaches the pan. Usual test figures. */
+export const BURNER_EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.4, radiant: 0.65, induction: 0.85 };
+
+export const BURNER_KINDS = Object.keys(BURNER_EFFICIENCY) as BurnerKind[];
+
+/** Watts that reach the pan at full power. */
+export function burnerNetW(burner: Pick<Burner, 'kind' | 'powerW'>): number {
+  return burner.powerW * BURNER_EFFICIENCY[burner.kind];
+}
+
+/** A pan to sear in: round ones have equal length and width. Floor dimensions in mm. */
+export interface Pan {
+  readonly id: string;
+  readonly name: string;
+  readonly shape: 'round' | 'rectangle';
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly massKg: number;
+  readonly material: PotMaterial;
+}
+
+/** Heat the pan holds per kelvin, J/K. */
+export function panHeatJK(pan: Pick<Pan, 'massKg' | 'material'>): number {
+  return pan.massKg * MATERIAL_HEAT_JKGK[pan.material];
+}
+
+/** Area of the pan's floor, m². */
+export function panFloorM2(pan: Pick<Pan, 'shape' | 'lengthMm' | 'widthMm'>): number {
+  return pan.shape === 'round' ? (Math.PI / 4) * (pan.lengthMm / 1000) ** 2 : (pan.lengthMm * pan.widthMm) / 1e6;
+}

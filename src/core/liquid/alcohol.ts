@@ -1,0 +1,27 @@
+/** Share of alcohol left after minutes of simmering. Source: retention tests by Augustin and others, 1992. */
+const RETENTION: readonly (readonly [minutes: number, left: number])[] = [
+  [0, 1],
+  [15, 0.4],
+  [30, 0.35],
+  [60, 0.25],
+  [90, 0.2],
+  [120, 0.1],
+  [150, 0.05],
+];
+
+/** Density of ethanol, g/ml. */
+const ETHANOL_G_ML = 0.789;
+
+/** Share of alcohol that is still there after `minutes` of simmering: never nought. Log-linear between tests. */
+export function alcoholLeft(minutes: number): number {
+  const after = RETENTION.findIndex(([m]) => m > minutes);
+  if (after < 0) return 0.05;
+  const [m0, r0] = RETENTION[Math.max(0, after - 1)] as readonly [number, number];
+  const [m1, r1] = RETENTION[after] as readonly [number, number];
+  return Math.exp(Math.log(r0) + ((Math.log(r1) - Math.log(r0)) * (minutes - m0)) / (m1 - m0));
+}
+
+/** Pure alcohol in `litres` of `share` by volume, g. */
+export function alcoholG(litres: number, share: number): number {
+  return litres * 1000 * share * ETHANOL_G_ML;
+}

@@ -1,0 +1,175 @@
+import { alcoholG, alcoholLeft } from './alcohol';
+import { type Figure, input as from } from '../explain/figure';
+import { latentHeatJKg } from '../heat/water';
+import { isReducible, type Liquid, liquidById } from '../larder/liquids';
+import { type Choice, WINE_LEFT } from '../plan/schools';
+
+export interface PourQuestion {
+  /** Litres that stand at the wanted level, all told. */
+  readonly wantedL: number;
+  readonly parts: readonly { readonly id: string; readonly litres: number }[];
+  readonly fillerId: string;
+  readonly fillerStrength: number;
+  readonly reduce: Choice<'reduce'>;
+  /** Inside area of the pot's base, m². */
+  readonly baseM2: number;
+  /** What the burner puts into the pot, W. */
+  readonly powerW: number;
+  /** Minutes the pot will simmer afterwards. */
+  readonly braiseMin: number;
+  readonly eaters: number;
+  readonly startSimmering: boolean;
+}
+
+/** One pour, in the order they go in. */
+export interface Pour {
+  readonly liquid: Liquid;
+  /** As it comes from bottle or jug. */
+  readonly pouredL: number;
+  /** What of it stands in the pot when the meat goes in. */
+  readonly inPotL: number;
+  readonly note: string;
+}
+
+export interface PourPlan {
+  readonly pours: readonly Pour[];
+  /** Litres in the pot when the meat goes in. */
+  readonly totalL: number;
+  /** More is measured out than the level takes, l. */
+  readonly overL: number;
+  readonly wine: {
+    readonly pouredL: number;
+    readonly target: Figure;
+    readonly minutes: Figure;
+    readonly depthBeforeMm: number;
+    readonly depthAfterMm: number;
+  } | null;
+  readonly alcohol: Figure | null;
+  readonly saltG: number;
+  readonly sugarG: number;
+  readonly gelatinG: number;
+  readonly acid: boolean;
+  /** °C of the mixed liquid if it went in as it is. */
+  readonly mixedC: number;
+}
+
+const TAP_C = 20;
+const OPEN_POT_LOSS_WM2K = 18;
+const SIMMER_C = 96;
+/** Wine that has just boiled down. */
+const HOT_C = 95;
+
+/** Minutes to boil `litres` away from a pot of base `baseM2` on a burner that delivers `powerW`; Infinity if it cannot. */
+export function boilAwayMinutes(litres: number, powerW: number, baseM2: number): number {
+  const net = powerW - OPEN_POT_LOSS_WM2K * baseM2 * 2 * 78;
+  if (net <= 0) return litres > 0 ? Infinity : 0;
+  return (Math.max(0, litres) * 0.96 * latentHeatJKg(100)) / net / 60;
+}
+
+/** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
+export function pourPlan(q: PourQuestion): PourPlan {
+  const left = WINE_LEFT[q.reduce];
+  const measured = q.parts.map(({ id, litres }): Pour => {
+    const liquid = liquidById(id);
+    const boils = isReducible(liquid) && left < 1;
+    return {
+      liquid,
+      pouredL: litres,
+      inPotL: boils ? litres * left : litres,
+      note: boils ? 'flame off to pour; boil down before anything else' : '',
+    };
+  });
+  const sum = measured.reduce((total, p) => total + p.inPotL, 0);
+  const fillL = Math.max(0, q.wantedL - sum);
+  const filler = liquidById(q.fillerId);
+  const fill: Pour[] = [];
+  if (fillL > 0.0005) {
+    const strong = filler.id === 'water' ? 1 : q.fillerStrength;
+    if (strong > 0) {
+      fill.push({ liquid: filler, pouredL: fillL * strong, inPotL: fillL * strong, note: 'hot, to the line' });
+    }
+    if (strong < 1) {
+      const waterL = fillL * (1 - strong);
+      fill.push({ liquid: liquidById('water'), pouredL: waterL, inPotL: waterL, note: 'thins the stock' });
+    }
+  }
+  const rank = (p: Pour): number =>
+    isReducible(p.liquid) ? 0 : p.liquid.kind === 'tomato' ? 1 : p.liquid.kind === 'seasoning' ? 3 : 2;
+  const pours = [...measured.sort((a, b) => rank(a) - rank(b)), ...fill].filter((p) => p.pouredL > 0);
+  const totalL = pours.reduce((total, p) => total + p.inPotL, 0);
+  const wines = measured.filter((p) => isReducible(p.liquid) && p.pouredL > 0);
+  const wineL = wines.reduce((total, p) => total + p.pouredL, 0);
+  const goneL = wineL * (1 - left);
+  const minutes = boilAwayMinutes(goneL, q.powerW, q.baseM2);
+  const inG = measured.reduce((total, p) => total + alcoholG(p.pouredL, p.liquid.alcohol), 0);
+  const simmerMin = (goneL > 0 && Number.isFinite(minutes) ? minutes : 0) + q.braiseMin;
+  const each = (pick: (l: Liquid) => number): number =>
+    pours.reduce((total, p) => total + p.pouredL * pick(p.liquid), 0);
+  return {
+    pours,
+    totalL,
+    overL: Math.max(0, sum - q.wantedL),
+    wine:
+      wineL > 0
+        ? {
+            pouredL: wineL,
+            target: {
+              label: 'Down to',
+              value: wineL * left,
+              as: 'volume',
+              formula: 'What was poured times the share the school leaves.',
+              inputs: [from('poured', wineL, 'volume'), from('left', left, 'share')],
+              changes: 'The school; dilution hides harshness and stops reduction, so it comes before the stock.',
+              sure: 'computed',
+            },
+            minutes: {
+              label: 'Boiling down',
+              value: minutes,
+              as: 'minutes',
+              formula:
+                'Water to drive off times its heat of evaporation, over what the burner puts in less what the open pot loses.',
+              inputs: [
+                from('to drive off', goneL, 'volume'),
+                from('reaches the pot', q.powerW, 'power'),
+                from('pot’s base, cm²', q.baseM2 * 1e4, 'number'),
+              ],
+              changes: 'A stronger burner, a wider pot; the meat out, so that it does not boil hard.',
+              sure: 'estimate',
+            },
+            depthBeforeMm: wineL / q.baseM2,
+            depthAfterMm: (wineL * left) / q.baseM2,
+          }
+        : null,
+    alcohol:
+      inG > 0
+        ? {
+            label: 'Alcohol left, a plate',
+            value: (inG * alcoholLeft(simmerMin)) / q.eaters / 1000,
+            as: 'mass',
+            formula:
+              'Pure alcohol poured in, times the share that tests found left after as long a simmer, over the plates.',
+            inputs: [
+              from('pure alcohol in, g', inG, 'number'),
+              from('simmering, all told', simmerMin, 'minutes'),
+              from('still there', alcoholLeft(simmerMin), 'share'),
+              from('plates', q.eaters, 'count'),
+            ],
+            changes:
+              'Longer, open and stirred leaves less; it is never nought. For children and those who avoid it: no wine at all.',
+            sure: 'practice',
+          }
+        : null,
+    saltG: each((l) => l.saltGPerL),
+    sugarG: each((l) => l.sugarGPerL),
+    gelatinG: each((l) => l.gelatinGPerL),
+    acid: pours.some((p) => p.liquid.acid && p.inPotL > 0.05),
+    mixedC: mixedTempC(pours, left < 1, q.startSimmering),
+  };
+}
+
+function mixedTempC(pours: readonly Pour[], reduced: boolean, simmering: boolean): number {
+  if (simmering) return SIMMER_C;
+  const total = pours.reduce((sum, p) => sum + p.inPotL, 0);
+  if (total <= 0) return TAP_C;
+  return pours.reduce((sum, p) => sum + p.inPotL * (isReducible(p.liquid) && reduced ? HOT_C : TAP_C), 0) / total;
+}

@@ -1,0 +1,313 @@
+import { edibleKgOf } from '../buy/buy';
+import { isCutId } from '../larder/cuts';
+import { type Fate } from '../larder/garnish';
+import { herbById } from '../larder/seasoning';
+import { type LidKind } from '../larder/vessels';
+import { meatParts, type PlanInput } from '../plan/input';
+import { type Choice } from '../plan/schools';
+
+/** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
+export interface Pattern {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+  readonly items: readonly {
+    readonly id: string;
+    readonly gPerKg: number;
+    readonly fate: Fate;
+    readonly when: 'start' | 'late';
+  }[];
+  readonly parts: readonly { readonly id: string; readonly mlPerKg: number }[];
+  readonly fillerId: string;
+  readonly fillerStrength: number;
+  /** Share of the meat's height; null leaves the level as it is. */
+  readonly level: number | null;
+  readonly reduce: Choice<'reduce'>;
+  readonly onion: Choice<'onion'>;
+  readonly pasteGPerKg: number;
+  readonly pasteWhen: Choice<'pasteWhen'>;
+  readonly thicken: Choice<'thicken'>;
+  readonly herbs: readonly { readonly id: string; readonly perL: number }[];
+  readonly herbForm: Choice<'herbForm'>;
+  readonly spices: readonly { readonly id: string; readonly gPerKg: number }[];
+  readonly searDepth: Choice<'searDepth'>;
+  readonly fatId: string;
+  readonly lid: LidKind | null;
+}
+
+type Item = Pattern['items'][number];
+const start = (id: string, gPerKg: number, fate: Fate = 'melt'): Item => ({ id, gPerKg, fate, when: 'start' });
+const late = (id: string, gPerKg: number, fate: Fate = 'bite'): Item => ({ id, gPerKg, fate, when: 'late' });
+const part = (id: string, mlPerKg: number) => ({ id, mlPerKg });
+const herb = (id: string, perL: number) => ({ id, perL });
+
+const USUAL = {
+  fillerId: 'stockUnsalted',
+  fillerStrength: 1,
+  level: null,
+  reduce: 'half',
+  onion: 'golden',
+  pasteGPerKg: 0,
+  pasteWhen: 'none',
+  thicken: 'none',
+  herbs: [herb('bay', 2), herb('thyme', 5)],
+  herbForm: 'bundle',
+  spices: [],
+  searDepth: 'deep',
+  fatId: 'neutral',
+  lid: null,
+} as const satisfies Partial<Pattern>;
+
+/** Bases for a start: ours, as ratios; everything else is computed for the cut and weight at hand. */
+export const PATTERNS: readonly Pattern[] = [
+  {
+    ...USUAL,
+    id: 'ale-prune',
+    name: 'Dark ale and prune',
+    says: 'malt, fruit and a little bitterness; for beef and game',
+    items: [start('onion', 220), start('carrot', 100), start('garlic', 10), late('prune', 110)],
+    parts: [part('darkAle', 250), part('vinegar', 10)],
+    reduce: 'none',
+    pasteGPerKg: 15,
+    pasteWhen: 'beforeWine',
+  },
+  {
+    ...USUAL,
+    id: 'cider-mustard',
+    name: 'Cider and mustard',
+    says: 'sharp and pale; for pork, rabbit and chicken',
+    items: [start('onion', 150), start('leek', 120), start('celery', 60), start('mustard', 35)],
+    parts: [part('cider', 250)],
+    reduce: 'none',
+    onion: 'soft',
+    searDepth: 'light',
+    herbs: [herb('bay', 2), herb('sage', 4)],
+  },
+  {
+    ...USUAL,
+    id: 'red-mushroom',
+    name: 'Red wine and mushroom',
+    says: 'deep and dark; for beef, oxtail, venison',
+    items: [start('onion', 180), start('carrot', 120), start('celery', 70), start('garlic', 12), late('mushroom', 250)],
+    parts: [part('redWine', 350)],
+    reduce: 'twoThirds',
+    pasteGPerKg: 20,
+    pasteWhen: 'afterWine',
+  },
+  {
+    ...USUAL,
+    id: 'white-tomato',
+    name: 'White wine and tomato',
+    says: 'bright and light; for veal, lamb, chicken',
+    items: [start('onion', 150), start('carrot', 100), start('celery', 80), start('garlic', 12)],
+    parts: [part('whiteWine', 200), part('cannedTomato', 250)],
+    herbs: [herb('bay', 2), herb('thyme', 5), herb('lemonPeel', 1)],
+    fatId: 'olive',
+  },
+  {
+    ...USUAL,
+    id: 'onion-melt',
+    name: 'Onion melt',
+    says: 'as much onion as half the meat, cooked down until it is the sauce',
+    items: [start('onion', 550), start('garlic', 8)],
+    parts: [part('whiteWine', 120)],
+    onion: 'golden',
+    level: 0.4,
+    searDepth: 'light',
+    herbs: [herb('bay', 2)],
+  },
+  {
+    ...USUAL,
+    id: 'paprika-onion',
+    name: 'Paprika and onion',
+    says: 'sweet and red, onion for body; for beef, pork, veal in pieces',
+    items: [start('onion', 500), start('pepper', 150), start('garlic', 12)],
+    parts: [],
+    fillerStrength: 0.5,
+    spices: [
+      { id: 'paprika', gPerKg: 25 },
+      { id: 'caraway', gPerKg: 2 },
+    ],
+    pasteGPerKg: 15,
+    pasteWhen: 'inStock',
+    searDepth: 'light',
+    fatId: 'lard',
+    herbs: [herb('bay', 2)],
+  },
+  {
+    ...USUAL,
+    id: 'citrus-spice',
+    name: 'Citrus and warm spice',
+    says: 'little liquid under a tight lid; for lamb, goat, duck',
+    items: [start('onion', 200), start('ginger', 15), start('garlic', 12), late('apricot', 90)],
+    parts: [part('orangeJuice', 150)],
+    reduce: 'half',
+    level: 0.35,
+    spices: [
+      { id: 'cumin', gPerKg: 4 },
+      { id: 'corianderSeed', gPerKg: 4 },
+      { id: 'turmeric', gPerKg: 1.5 },
+    ],
+    herbs: [herb('cinnamon', 1), herb('orangePeel', 2)],
+    herbForm: 'loose',
+    fatId: 'olive',
+    lid: 'heavy',
+  },
+  {
+    ...USUAL,
+    id: 'soy-sweet',
+    name: 'Soy and sweet',
+    says: 'salty-sweet and glossy; for pork belly, short rib, duck',
+    items: [
+      start('ginger', 25, 'picked'),
+      start('garlic', 15, 'picked'),
+      start('sugar', 30),
+      start('leek', 60, 'strained'),
+    ],
+    parts: [part('soySauce', 60), part('riceWine', 120)],
+    fillerId: 'water',
+    reduce: 'none',
+    level: 0.66,
+    herbs: [herb('starAnise', 1.5), herb('cinnamon', 1)],
+    herbForm: 'loose',
+  },
+  {
+    ...USUAL,
+    id: 'root-herb',
+    name: 'Root and herb pot roast',
+    says: 'a whole joint on its vegetables; they are eaten with it',
+    items: [
+      start('onion', 120, 'bite'),
+      late('carrot', 250),
+      late('parsnip', 200),
+      late('potato', 350),
+      start('garlic', 15, 'bite'),
+    ],
+    parts: [part('whiteWine', 120)],
+    level: 0.4,
+    herbs: [herb('bay', 2), herb('thyme', 6), herb('rosemary', 1)],
+    herbForm: 'bundle',
+  },
+  {
+    ...USUAL,
+    id: 'lentil-stock',
+    name: 'Lentil and stock',
+    says: 'lentils cook in the braise and drink it; for duck, sausage cuts, hock',
+    items: [start('onion', 150), start('carrot', 120), start('celery', 80), start('garlic', 10), late('lentils', 200)],
+    parts: [part('whiteWine', 100), part('vinegar', 10)],
+    level: 0.66,
+  },
+  {
+    ...USUAL,
+    id: 'green-lemon',
+    name: 'Green herb and preserved lemon',
+    says: 'salty lemon and a handful of green at the end; for lamb and chicken',
+    items: [
+      start('onion', 250),
+      start('garlic', 12),
+      start('ginger', 10),
+      late('preservedLemon', 35),
+      late('olives', 60),
+    ],
+    parts: [],
+    fillerStrength: 0.7,
+    onion: 'soft',
+    searDepth: 'light',
+    spices: [
+      { id: 'cumin', gPerKg: 3 },
+      { id: 'gingerGround', gPerKg: 2 },
+    ],
+    herbs: [herb('coriander', 3), herb('parsley', 3), herb('bay', 1)],
+    fatId: 'olive',
+  },
+  {
+    ...USUAL,
+    id: 'rolled-tomato',
+    name: 'Rolled and filled, in tomato',
+    says: 'tied rolls nearly covered in tomato; the sauce goes on pasta first',
+    items: [start('onion', 150), start('garlic', 12), start('celery', 50)],
+    parts: [part('redWine', 150), part('passata', 500)],
+    fillerId: 'water',
+    level: 0.8,
+    pasteGPerKg: 30,
+    pasteWhen: 'beforeWine',
+    herbs: [herb('bay', 2)],
+    fatId: 'olive',
+  },
+];
+
+/** To kitchen scales: 5 g up to 100 g, 10 g above. */
+function kitchenKg(grams: number): number {
+  const step = grams < 100 ? 5 : 10;
+  return Math.max(grams > 0.5 ? Math.min(step, grams) : 0, Math.round(grams / step) * step) / 1000 || 0;
+}
+
+/** Meat off the bone in a plan, kg; what is not yet entered counts nothing. */
+function meatKg(input: Pick<PlanInput, 'meat' | 'also'>): number {
+  return edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg) && isCutId(p.cutId)));
+}
+
+/** The plan with a pattern's base, liquid, herbs, spice and schools put on its meat, scaled to its weight. */
+export function withPattern(input: PlanInput, pattern: Pattern): PlanInput {
+  const kg = meatKg(input);
+  const roughL = Math.max(0.4, kg);
+  return {
+    ...input,
+    lid: pattern.lid ?? input.lid,
+    season: {
+      ...input.season,
+      spices: pattern.spices.map(({ id, gPerKg }) => ({ id, grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2) })),
+    },
+    sear: { ...input.sear, depth: pattern.searDepth, fatId: pattern.fatId },
+    base: {
+      ...input.base,
+      items: pattern.items.map(({ id, gPerKg, fate, when }) => ({ id, kg: kitchenKg(gPerKg * kg), fate, when })),
+      onion: pattern.onion,
+      pasteKg: kitchenKg(pattern.pasteGPerKg * kg),
+      pasteWhen: pattern.pasteWhen,
+      thicken: pattern.thicken,
+    },
+    liquid: {
+      ...input.liquid,
+      level: pattern.level ?? input.liquid.level,
+      parts: pattern.parts.map(({ id, mlPerKg }) => ({ id, litres: kitchenKg(mlPerKg * kg) })),
+      fillerId: pattern.fillerId,
+      fillerStrength: pattern.fillerStrength,
+      reduce: pattern.reduce,
+      herbs: pattern.herbs.map(({ id, perL }) => ({
+        id,
+        count: Math.min(Math.ceil(herbById(id).mostPerL * roughL), Math.max(1, Math.round(perL * roughL))),
+      })),
+      herbForm: pattern.herbForm,
+    },
+  };
+}
+
+/** The pattern a plan amounts to, to be put on other meat. */
+export function patternOf(input: PlanInput, id: string, name: string): Pattern {
+  const kg = meatKg(input);
+  const roughL = Math.max(0.4, kg);
+  const perKg = (value: number): number => (kg > 0 ? Math.round((value / kg) * 10) / 10 : 0);
+  const { base, liquid, season } = input;
+  return {
+    id,
+    name,
+    says: 'yours',
+    items: base.items.map((i) => ({ id: i.id, gPerKg: perKg(i.kg * 1000), fate: i.fate, when: i.when })),
+    parts: liquid.parts.map((p) => ({ id: p.id, mlPerKg: perKg(p.litres * 1000) })),
+    fillerId: liquid.fillerId,
+    fillerStrength: liquid.fillerStrength,
+    level: liquid.level,
+    reduce: liquid.reduce,
+    onion: base.onion,
+    pasteGPerKg: perKg(base.pasteKg * 1000),
+    pasteWhen: base.pasteWhen,
+    thicken: base.thicken,
+    herbs: liquid.herbs.map((h) => ({ id: h.id, perL: Math.round((h.count / roughL) * 10) / 10 })),
+    herbForm: liquid.herbForm,
+    spices: season.spices.map((s) => ({ id: s.id, gPerKg: perKg(s.grams) })),
+    searDepth: input.sear.depth,
+    fatId: input.sear.fatId,
+    lid: input.lid,
+  };
+}

@@ -1,0 +1,125 @@
+import { checkPlanInput, HEADROOM_MM } from './check';
+import { meatParts, type PlanInput } from './input';
+import { type Pot, potVolumeL } from '../larder/vessels';
+
+/** Another way to get the same dinner into pots; `input` is what taking it would plan. */
+export interface FitWay {
+  readonly says: string;
+  readonly input: PlanInput;
+}
+
+const NEXT_POT_MM = 10;
+const WIDEST_MM = 400;
+
+function fits(input: PlanInput): boolean {
+  return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || f.field.startsWith('pot.'));
+}
+
+function scaled(input: PlanInput, share: number): PlanInput {
+  const part = <T extends { massKg: number; grossKg: number | null; pieces: number }>(p: T): T => ({
+    ...p,
+    massKg: p.massKg * share,
+    grossKg: p.grossKg === null ? null : p.grossKg * share,
+    pieces: Math.max(1, Math.ceil(p.pieces * share)),
+  });
+  return {
+    ...input,
+    meat: part(input.meat),
+    also: input.also.map(part),
+    eaters: Math.max(1, Math.round(input.eaters * share)),
+    base: {
+      ...input.base,
+      items: input.base.items.map((i) => ({ ...i, kg: i.kg * share })),
+      pasteKg: input.base.pasteKg * share,
+    },
+    liquid: { ...input.liquid, parts: input.liquid.parts.map((p) => ({ ...p, litres: p.litres * share })) },
+    season: { ...input.season, spices: input.season.spices.map((s) => ({ ...s, grams: s.grams * share })) },
+  };
+}
+
+/** Largest share of the vegetables that fits, to a twentieth; 0 when not even none does. */
+function vegetableShare(input: PlanInput): number {
+  for (let share = 0.95; share >= 0; share -= 0.05) {
+    const tried: PlanInput = {
+      ...input,
+      base: { ...input.base, items: input.base.items.map((i) => ({ ...i, kg: i.kg * share })) },
+    };
+    if (fits(tried)) return share;
+  }
+  return 0;
+}
+
+/** Highest level that leaves headroom, as a share of the meat's height; undefined when none does. */
+function lowerLevel(input: PlanInput): number | undefined {
+  for (let level = Math.floor(input.liquid.level * 20) / 20; level >= 0.25; level -= 0.05) {
+    if (fits({ ...input, liquid: { ...input.liquid, level } })) return Math.round(level * 100) / 100;
+  }
+  return undefined;
+}
+
+/** Narrowest pot of the same depth that would hold it, mm; undefined when none up to 400 mm does. */
+function narrowestMm(input: PlanInput): number | undefined {
+  for (let mm = Math.ceil(input.pot.diameterMm / NEXT_POT_MM) * NEXT_POT_MM; mm <= WIDEST_MM; mm += NEXT_POT_MM) {
+    if (fits({ ...input, pot: { ...input.pot, diameterMm: mm } })) return mm;
+  }
+  return undefined;
+}
+
+/**
+ * Ways to make what does not fit fit, each tried: another of the kitchen's pots, pieces standing, a lower level, fewer
+ * vegetables, two pots; and how wide a pot would have to be. Empty when it fits as it is.
+ */
+export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
+  if (fits(input)) return [];
+  const ways: FitWay[] = [];
+  const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => potVolumeL(a) - potVolumeL(b));
+  for (const pot of others) {
+    const tried = { ...input, pot };
+    if (fits(tried)) ways.push({ says: `Take ${pot.name} (${potVolumeL(pot).toFixed(1)} l)`, input: tried });
+  }
+  const standing: PlanInput = { ...input, lie: input.lie === 'flat' ? 'upright' : 'flat' };
+  if (fits(standing)) {
+    ways.push({ says: standing.lie === 'upright' ? 'Stand the pieces up' : 'Lay the pieces flat', input: standing });
+  }
+  const level = lowerLevel(input);
+  if (level !== undefined && level < input.liquid.level) {
+    ways.push({
+      says: `Liquid up to ${String(Math.round(level * 100))} % of the meat, turned once`,
+      input: { ...input, liquid: { ...input.liquid, level } },
+    });
+  }
+  const kg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  const share = kg > 0 ? vegetableShare(input) : 0;
+  if (share > 0) {
+    ways.push({
+      says: `Fewer vegetables: ${(kg * share).toFixed(2)} of ${kg.toFixed(2)} kg`,
+      input: {
+        ...input,
+        base: {
+          ...input.base,
+          items: input.base.items.map((i) => ({ ...i, kg: Math.round(i.kg * share * 200) / 200 })),
+        },
+      },
+    });
+  }
+  if (meatParts(input).every((p) => p.pieces > 1)) {
+    const half = scaled(input, 0.5);
+    if (fits(half)) ways.push({ says: 'Two pots, half in each: this plan for one of them', input: half });
+  }
+  const narrowest = narrowestMm(input);
+  if (ways.length === 0 && narrowest !== undefined) {
+    ways.push({
+      says: `It would take a pot ${String(narrowest)} mm across at this depth, with ${String(HEADROOM_MM)} mm of headroom`,
+      input: {
+        ...input,
+        pot: {
+          ...input.pot,
+          id: `pot-${String(narrowest)}`,
+          name: `A pot ${String(narrowest)} mm across`,
+          diameterMm: narrowest,
+        },
+      },
+    });
+  }
+  return ways;
+}

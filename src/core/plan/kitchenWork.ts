@@ -1,0 +1,463 @@
+import { meatParts, type PlanInput } from './input';
+import { isSmall, type PieceSize, pieceSize } from './pieces';
+import { pourOf } from './request';
+import { basePlan, type BasePlan } from '../base/base';
+import { buyPlan, type BuyPlan, edibleKgOf, trotterKg } from '../buy/buy';
+import { tableCare, type TableCare } from '../care/table';
+import { type Figure, input as from } from '../explain/figure';
+import { boneFraction, pieceShape } from '../forecast/assemble';
+import { type BraiseRequest } from '../forecast/request';
+import { slowestAtTarget } from '../forecast/nominal';
+import { equivalentBody } from '../heat/shape';
+import { burnerNetW } from '../larder/burners';
+import { type Cut, cutById } from '../larder/cuts';
+import { fatById } from '../larder/fats';
+import { garnishById } from '../larder/garnish';
+import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
+import { herbPlan, type HerbPlan } from '../liquid/herbs';
+import { type PourPlan } from '../liquid/pour';
+import { prepPlan, type PrepPlan } from '../prep/prep';
+import { type FinishedPot } from '../sauce/finish';
+import { type WorkMinutes } from '../schedule/day';
+import { saltPlan, type SaltPlan, type SaltSource, usualSaltG } from '../season/salt';
+import { searPlan, type SearPieces, type SearPlan } from '../sear/sear';
+
+/** One cut of the plan with the size of its pieces. */
+export interface SizedPart {
+  readonly cut: Cut;
+  readonly part: PlanInput['meat'];
+  readonly size: PieceSize;
+}
+
+export function sizedParts(input: PlanInput): SizedPart[] {
+  return meatParts(input).map((part) => {
+    const cut = cutById(part.cutId);
+    return { cut, part, size: pieceSize(cut, part.massKg / part.pieces, part.thicknessMm) };
+  });
+}
+
+const THIN_EDGE_MM = 30;
+
+/** A part as it comes to the sear pan: which face lies down, how many faces and edges are browned. */
+function searPieces({ cut, part, size }: SizedPart): SearPieces {
+  const small = isSmall(cut, part);
+  const label = cut.pieceNoun;
+  if (cut.form === 'cubes') {
+    const edge = size.thicknessMm;
+    return {
+      label,
+      count: part.pieces,
+      footprint: { kind: 'rectangle', length: edge, width: edge },
+      faces: 3,
+      edges: 0,
+      small,
+    };
+  }
+  if (cut.shape === 'disc') {
+    const diameter = (size.lengthMm + size.widthMm) / 2;
+    return { label, count: part.pieces, footprint: { kind: 'circle', diameter }, faces: 2, edges: 1, small };
+  }
+  const width = cut.shape === 'roll' ? size.thicknessMm : size.widthMm;
+  return {
+    label,
+    count: part.pieces,
+    footprint: { kind: 'rectangle', length: size.lengthMm, width },
+    faces: cut.shape === 'roll' ? 4 : 2,
+    edges: cut.shape === 'roll' || size.thicknessMm < THIN_EDGE_MM ? 0 : 2,
+    small,
+  };
+}
+
+export function searOf(input: PlanInput, parts: readonly SizedPart[]): SearPlan {
+  const { sear } = input;
+  return searPlan({
+    pieces: parts.map(searPieces),
+    pan: input.pan,
+    burner: sear.burner,
+    fat: fatById(sear.fatId),
+    depth: sear.depth,
+    moving: sear.moving === 'moving',
+    dried: sear.dried,
+    mostAtOnce: sear.mostAtOnce,
+  });
+}
+
+/** Everything but the salt on the meat that brings salt, largest first. */
+function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
+  const { filling } = input.prepare;
+  return [
+    ...pour.pours.map((p) => ({ label: p.liquid.name, grams: p.pouredL * p.liquid.saltGPerL })),
+    ...input.base.items.map((i) => ({ label: garnishById(i.id).name, grams: i.kg * garnishById(i.id).saltGPerKg })),
+    ...(filling ? [{ label: 'Filling', grams: filling.kg * filling.saltGPerKg }] : []),
+  ]
+    .filter((s) => s.grams > 0.05)
+    .sort((a, b) => b.grams - a.grams);
+}
+
+/** Surface over volume of the meat, 1/m, by weight where there are several sizes. */
+function surfacePerM(parts: readonly SizedPart[]): number {
+  const total = parts.reduce((sum, p) => sum + p.part.massKg, 0);
+  return parts.reduce((sum, { cut, part, size }) => {
+    const { beta, lengthM } = equivalentBody(
+      pieceShape(cut, {
+        lengthM: size.lengthMm / 1000,
+        widthM: size.widthMm / 1000,
+        thicknessM: size.thicknessMm / 1000,
+      }),
+    );
+    return sum + (((beta + 1) / lengthM) * part.massKg) / total;
+  }, 0);
+}
+
+/** Water in the pot by where it comes from and goes, from the start until the target. */
+export interface WaterBalance {
+  readonly poured: Figure;
+  readonly fromMeat: Figure;
+  readonly fromVegetables: Figure;
+  readonly takenUp: Figure;
+  readonly steam: Figure;
+  readonly left: Figure;
+  readonly perHour: Figure;
+  /** What going in cold would cost, min. */
+  readonly coldCost: Figure;
+}
+
+export interface LiquidPlan extends PourPlan {
+  readonly herbs: HerbPlan;
+  readonly water: WaterBalance;
+  readonly sugar: Figure;
+  /** Stock in the filler that keeps the sauce at the aim with the meat salted as planned, 0 to 1. */
+  readonly stockShareForSalt: number;
+  readonly says: readonly string[];
+}
+
+/** What the nominal course says when the target is reached. */
+export interface AtTarget {
+  readonly minutes: number;
+  readonly evaporatedL: number;
+  readonly gainedFromMeatL: number;
+  readonly gainedFromVegetablesL: number;
+  readonly takenUpL: number;
+}
+
+/** Everything the hands do and everything that goes in; follows from the input and the nominal course alone. */
+export interface KitchenWork {
+  readonly buy: BuyPlan;
+  readonly prep: PrepPlan;
+  readonly salt: SaltPlan;
+  readonly usualSaltGPerKg: number;
+  readonly sear: SearPlan;
+  readonly base: BasePlan;
+  readonly liquid: LiquidPlan;
+  readonly table: TableCare;
+  /** What is counted in and must be counted out before serving. */
+  readonly countOut: readonly { readonly what: string; readonly count: number }[];
+  readonly trotterKg: number;
+  readonly work: WorkMinutes;
+}
+
+const CHOP_MIN_PER_KG = 9;
+const CHOP_LEAST_MIN = 3;
+const DEGLAZE_MIN = 2;
+const TAP_C = 20;
+const LIFT_AND_STRAIN_MIN = 8;
+const LIFT_FAT_MIN = 5;
+const PLATE_MIN = 5;
+const STAGED_STOCK_MIN = 3;
+/** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
+const CATCHES_G_L = 200;
+
+function liquidFigures(input: PlanInput, request: BraiseRequest, at: AtTarget, finished: FinishedPot): WaterBalance {
+  const hours = at.minutes / 60;
+  const minutes = from('on the heat', at.minutes, 'minutes');
+  const volume = (
+    label: string,
+    value: number,
+    formula: string,
+    inputs: Figure['inputs'],
+    changes: string,
+    sure: Figure['sure'],
+  ): Figure => ({
+    label,
+    value,
+    as: 'volume',
+    formula,
+    inputs,
+    changes,
+    sure,
+  });
+  const start = slowestAtTarget(request).atMin;
+  const cold = slowestAtTarget({
+    ...request,
+    liquidTempC: input.liquid.start === 'simmer' ? TAP_C + 15 : request.liquidTempC,
+  }).atMin;
+  const warm = input.liquid.start === 'simmer' ? start : slowestAtTarget({ ...request, liquidTempC: 96 }).atMin;
+  return {
+    poured: volume(
+      'In the pot at the start',
+      request.liquidL,
+      'The pot’s area times the depth, less meat and vegetables below the line.',
+      [
+        from('pot, across', input.pot.diameterMm, 'length'),
+        from('level, of the meat’s height', input.liquid.level, 'share'),
+      ],
+      'A narrower pot, snugger pieces or a lower level take less.',
+      'computed',
+    ),
+    fromMeat: volume(
+      'From the meat',
+      at.gainedFromMeatL,
+      'Raw meat off the bone times what it gives up by the time it is done.',
+      [
+        from(
+          'juice, of its raw weight',
+          finished.juiceKg / Math.max(1e-6, finished.juiceKg + finished.cookedKg),
+          'share',
+        ),
+        minutes,
+      ],
+      'Hotter and longer gives more.',
+      'estimate',
+    ),
+    fromVegetables: volume(
+      'From the vegetables',
+      at.gainedFromVegetablesL,
+      'Each one’s weight times its share of water, as far as the time lets it out.',
+      [
+        from(
+          'vegetables',
+          input.base.items.reduce((sum, i) => sum + i.kg, 0),
+          'mass',
+        ),
+        minutes,
+      ],
+      'Onion, tomato and mushrooms give most.',
+      'estimate',
+    ),
+    takenUp: volume(
+      'Taken up',
+      at.takenUpL,
+      'What lentils, beans, rice, barley, potatoes and dried fruit drink.',
+      [
+        from(
+          'late and dry things',
+          input.base.items.reduce((sum, i) => (garnishById(i.id).waterShare < 0 ? sum + i.kg : sum), 0),
+          'mass',
+        ),
+      ],
+      'Less of them, or cooked apart.',
+      'estimate',
+    ),
+    steam: volume(
+      'Gone as steam',
+      at.evaporatedL,
+      'Heat the pot gets beyond what warms it, over the heat of evaporation, and what the lid lets by below the boil.',
+      [minutes],
+      'A tighter lid below the boil; less heat at it.',
+      'estimate',
+    ),
+    left: volume(
+      'In the pot when done',
+      finished.liquidL,
+      'All that went in and came out of meat and vegetables, less steam and what was drunk.',
+      [
+        from('start', request.liquidL, 'volume'),
+        from('from meat', at.gainedFromMeatL, 'volume'),
+        from('from vegetables', at.gainedFromVegetablesL, 'volume'),
+        from('taken up', at.takenUpL, 'volume'),
+        from('steam', at.evaporatedL, 'volume'),
+      ],
+      'The lid and the level.',
+      'estimate',
+    ),
+    perHour: {
+      label: 'Steam',
+      value: hours > 0 ? at.evaporatedL / hours : 0,
+      as: 'volumePerHour',
+      formula: 'Steam over the time on the heat; less at first, more once all is at the boil.',
+      inputs: [from('steam', at.evaporatedL, 'volume'), minutes],
+      changes: 'Lid and heat.',
+      sure: 'estimate',
+    },
+    coldCost: {
+      label: 'Going in cold costs',
+      value: Math.max(0, cold - warm),
+      as: 'minutes',
+      formula: 'The same pot run twice: once simmering when the meat goes in, once with cold stock.',
+      inputs: [from('simmering, done after', warm, 'minutes'), from('cold, done after', cold, 'minutes')],
+      changes: 'Less liquid, a stronger oven. Simmer first and the time can be told.',
+      sure: 'estimate',
+    },
+  };
+}
+
+/** The hands' work and what goes in, for an input that has passed `checkPlanInput`. */
+export function kitchenWork(
+  input: PlanInput,
+  request: BraiseRequest,
+  at: AtTarget,
+  finished: FinishedPot,
+): KitchenWork {
+  const parts = sizedParts(input);
+  const sear = searOf(input, parts);
+  const pour = pourOf(input, request.liquidL, at.minutes);
+  const base = basePlan({
+    base: input.base,
+    season: input.season,
+    searFatL: sear.fatL.value,
+    sauceL: finished.sauceL,
+    gelatinGPerL: finished.gelatinGPerL,
+  });
+  const prep = prepPlan(parts, input.prepare, input.season.when === 'overnight');
+  const edible = edibleKgOf(meatParts(input));
+  const sources = saltSources(input, pour);
+  const otherG = sources.reduce((sum, s) => sum + s.grams, 0);
+  const question = {
+    addedG: input.season.gramsPerKg * edible,
+    when: input.season.when,
+    sources,
+    meatWaterKg: finished.meatWaterKg,
+    meatKg: finished.cookedKg,
+    liquidKg: finished.liquidL * 0.96,
+    sauceKg: finished.sauceL * 0.96,
+    surfacePerM: surfacePerM(parts),
+    minutes: at.minutes,
+  };
+  const salt = saltPlan(question, edible, input.season.crystal);
+  const herbs = herbPlan(input.liquid.herbs, input.liquid.herbForm, request.liquidL);
+  const sugarG = pour.sugarG + input.base.items.reduce((sum, i) => sum + i.kg * garnishById(i.id).sugarGPerKg, 0);
+  const sugarGPerL = finished.sauceL > 0 ? sugarG / finished.sauceL : 0;
+  const strings = prep.strings;
+  const countOut = [
+    ...(strings > 0 ? [{ what: 'strings', count: strings }] : []),
+    ...herbs.countOut,
+    ...parts
+      .filter((p) => boneFraction(p.cut, p.part.onBone) > 0)
+      .map((p) => ({ what: `bones of the ${p.cut.name.toLowerCase()}`, count: p.part.pieces })),
+  ];
+  const powerW = burnerNetW(input.sear.burner);
+  const heatUpJ =
+    (request.liquidL * 0.96 * 4100 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material]) *
+    Math.max(0, 96 - pourTempC(pour));
+  const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
+  const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  const chop = vegetableKg > 0 ? CHOP_LEAST_MIN + CHOP_MIN_PER_KG * vegetableKg : 0;
+  return {
+    buy: buyPlan(parts, input.eaters, input.appetite, finished.cookedKg),
+    prep,
+    salt,
+    usualSaltGPerKg: edible > 0 ? usualSaltG(edible, otherG) / edible : 0,
+    sear,
+    base,
+    liquid: {
+      ...pour,
+      herbs,
+      water: liquidFigures(input, request, at, finished),
+      sugar: {
+        label: 'Sugar in the sauce',
+        value: sugarGPerL,
+        as: 'gramsPerL',
+        formula: 'Sugar of all that goes in over the reduced sauce.',
+        inputs: [from('sugar in all, g', sugarG, 'number'), from('sauce', finished.sauceL, 'volume')],
+        changes: 'Fruit, paste, onion, sweet wine and juice bring it; over about 200 g/l it catches and darkens.',
+        sure: 'estimate',
+      },
+      stockShareForSalt: stockShare(question, input, pour),
+      says: liquidAdvice(input, pour, sugarGPerL, herbs),
+    },
+    table: tableCare(
+      input,
+      parts.map((p) => p.cut),
+      strings,
+    ),
+    countOut,
+    trotterKg: trotterKg(parts),
+    work: {
+      prep: Math.round(prep.minutes + chop),
+      sear: Math.round(sear.minutes.value),
+      base: Math.round(base.minutes.value),
+      liquid: Math.round(
+        DEGLAZE_MIN +
+          wineMin +
+          (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
+          (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
+      ),
+      finish: Math.round(LIFT_AND_STRAIN_MIN + LIFT_FAT_MIN + Math.min(180, finished.reduceMinutes)),
+      plate: PLATE_MIN,
+    },
+  };
+}
+
+/** What the mixed pours come to before they are heated, °C. */
+function pourTempC(pour: PourPlan): number {
+  const hot = pour.wine ? pour.wine.target.value : 0;
+  return pour.totalL > 0 ? (hot * 95 + (pour.totalL - hot) * TAP_C) / pour.totalL : TAP_C;
+}
+
+/** How much of the filler may be stock for the sauce to meet the aim, by bisection over the stock's salt. */
+function stockShare(question: Parameters<typeof saltPlan>[0], input: PlanInput, pour: PourPlan): number {
+  const filler = pour.pours.findLast((p) => p.liquid.id === input.liquid.fillerId);
+  if (!filler || filler.liquid.saltGPerL < 1) return 1;
+  const fillL = pour.pours.reduce(
+    (sum, p) => (p.liquid.id === input.liquid.fillerId || p.liquid.id === 'water' ? sum + p.pouredL : sum),
+    0,
+  );
+  const rest = question.sources.filter((s) => s.label !== filler.liquid.name);
+  const at = (share: number): number =>
+    saltPlan(
+      {
+        ...question,
+        sources: [...rest, { label: filler.liquid.name, grams: fillL * share * filler.liquid.saltGPerL }],
+      },
+      1,
+      'fine',
+    ).sauce.value;
+  const high = 0.01;
+  if (at(1) <= high) return 1;
+  if (at(0) > high) return 0;
+  let low = 0;
+  let top = 1;
+  for (let i = 0; i < 12; i++) {
+    const middle = (low + top) / 2;
+    if (at(middle) <= high) low = middle;
+    else top = middle;
+  }
+  return low;
+}
+
+function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): string[] {
+  const says: string[] = [];
+  const ml = (litres: number): string => `${String(Math.round(litres * 100) * 10)} ml`;
+  if (pour.overL > 0.02)
+    says.push(
+      `${ml(pour.overL)} more is measured out than the level takes: pour less, reduce further or raise the level.`,
+    );
+  if (
+    pour.wine &&
+    input.liquid.reduce === 'none' &&
+    pour.pours.some((p) => p.liquid.kind === 'wine' && p.pouredL > 0.1)
+  ) {
+    says.push('Wine that is not reduced stays harsh: a lid keeps it in.');
+  }
+  if (pour.wine && ['threeQuarters', 'syrup', 'twoThirds'].includes(input.liquid.reduce)) {
+    const beer = pour.pours.find((p) => p.liquid.kind === 'beer');
+    if (beer) says.push(`${beer.liquid.name} turns bitter when it is boiled down hard.`);
+    if (input.base.pasteWhen === 'beforeWine' && input.base.pasteKg > 0) {
+      says.push('Paste in the pan holds up a hard reduction: toast it after the wine.');
+    }
+  }
+  if (sugarGPerL > CATCHES_G_L)
+    says.push(
+      `${String(Math.round(sugarGPerL))} g of sugar in a litre of sauce: it catches and darkens. Low heat, a look more often, sugar late.`,
+    );
+  const pulses = input.base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0);
+  if (pulses && pour.acid)
+    says.push('Wine, tomato and vinegar slow beans and lentils: let them soften first, or count half as long again.');
+  if (pour.acid && input.pot.material === 'aluminium')
+    says.push('Acid and bare aluminium do not go together: the sauce turns grey and metallic.');
+  if (pour.acid && (input.lid === 'foil' || input.lid === 'tightFoil')) says.push('Keep foil off an acid sauce.');
+  if (herbs.says !== '') says.push(herbs.says);
+  if (input.base.thicken === 'early' || input.base.thicken === 'roux')
+    says.push('Stock in three stages, stirred smooth each time: all at once it lumps.');
+  return says;
+}

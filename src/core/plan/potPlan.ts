@@ -1,0 +1,148 @@
+import { meatParts, type PlanInput } from './input';
+import { contentsOf } from './request';
+import { sizedParts } from './kitchenWork';
+import { boneFraction, lyingPieces } from '../forecast/assemble';
+import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { levelMmAt } from '../forecast/pot';
+import { type Figure, input as from } from '../explain/figure';
+import { cutById } from '../larder/cuts';
+import { potVolumeL } from '../larder/vessels';
+import { litresForLevel, meatHeightM, submergedShare, vegetableHeightM } from '../liquid/geometry';
+import { meatGroup } from './pieces';
+
+/** One cut as it lies in the pot, for the section drawing. Millimetres. */
+export interface PotGroup {
+  readonly count: number;
+  /** Extent along the section, and how high it stands. */
+  readonly acrossMm: number;
+  readonly heightMm: number;
+  readonly profile: 'prism' | 'roll' | 'heap';
+  readonly perLayer: number;
+  readonly layers: number;
+  readonly topMm: number;
+  /** Share of the pot's base that is this group's. */
+  readonly groundShare: number;
+  readonly bone: 'none' | 'core' | 'edge';
+}
+
+/** How the pot is filled, for the section drawing. Millimetres. */
+export interface PotPlan {
+  readonly diameterMm: number;
+  readonly heightMm: number;
+  readonly groups: readonly PotGroup[];
+  readonly meatTopMm: number;
+  readonly vegetableTopMm: number;
+  readonly levelStartMm: number;
+  readonly levelHalfMm: number;
+  readonly levelEndMm: number;
+  readonly headroomMm: number;
+  readonly full: Figure;
+  readonly headroom: Figure;
+  readonly sticksOut: Figure;
+  readonly submergedShare: number;
+  readonly vegetablesKg: number;
+}
+
+/** The pot as it stands at the start, half way and when the target is reached at `readyMin`. */
+export function potPlan(input: PlanInput, ensemble: Ensemble, readyMin: number): PotPlan {
+  const contents = contentsOf(input);
+  const levelMm = (atMin: number): number => levelMmAt(ensemble, stepAt(ensemble.assembly.grid, atMin));
+  const meatTop = meatHeightM(contents);
+  const start = meatTop * input.liquid.level;
+  const liquid = litresForLevel(contents, start);
+  const meatL = contents.arrangements.reduce((sum, a) => sum + a.pieces.count * a.pieces.volumeM3 * 1000, 0);
+  const top = Math.max(start, meatTop) * 1000;
+  const room = potVolumeL(input.pot);
+  const lead = cutById(input.meat.cutId);
+  const ground = contents.arrangements.map((a) =>
+    a.pieces.profile === 'heap'
+      ? a.coverage
+      : (a.perLayer * a.pieces.footprintM2) / ((Math.PI / 4) * contents.pot.diameterM ** 2),
+  );
+  const covered = ground.reduce((a, b) => a + b, 0);
+  const submerged = contents.arrangements.map((a) => submergedShare(a, start));
+  const sizes = sizedParts(input);
+  const groups = contents.arrangements.map((a, i): PotGroup => {
+    const part = meatParts(input)[i] ?? input.meat;
+    const cut = cutById(part.cutId);
+    const size = sizes[i]?.size;
+    const group = meatGroup(lead, part, input.lie === 'upright');
+    const lying = lyingPieces(cut, group);
+    const upright = group.upright === true && lying.profile !== 'heap';
+    const across =
+      lying.profile === 'heap'
+        ? part.thicknessMm
+        : lying.profile === 'roll'
+          ? lying.heightM * 1000
+          : upright
+            ? cut.shape === 'roll'
+              ? (size?.widthMm ?? 0)
+              : (size?.thicknessMm ?? 0)
+            : (size?.lengthMm ?? 0);
+    return {
+      count: part.pieces,
+      acrossMm: across,
+      heightMm: lying.heightM * 1000,
+      profile: lying.profile,
+      perLayer: a.perLayer,
+      layers: a.layers,
+      topMm: a.stackHeightM * 1000,
+      groundShare: (ground[i] ?? 0) / Math.max(1, covered),
+      bone: part.onBone && boneFraction(cut, true) > 0 ? cut.boneMode : 'none',
+    };
+  });
+  const vegetablesKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  return {
+    diameterMm: input.pot.diameterMm,
+    heightMm: input.pot.heightMm,
+    groups,
+    meatTopMm: meatTop * 1000,
+    vegetableTopMm: vegetableHeightM(contents) * 1000,
+    levelStartMm: start * 1000,
+    levelHalfMm: levelMm(readyMin / 2),
+    levelEndMm: levelMm(readyMin),
+    headroomMm: input.pot.heightMm - top,
+    submergedShare: Math.min(...submerged),
+    vegetablesKg,
+    full: {
+      label: 'Full',
+      value: (liquid + meatL + contents.vegetablesKg) / room,
+      as: 'share',
+      formula: 'Meat, vegetables and liquid over what the pot holds to the brim.',
+      inputs: [
+        from('meat', meatL, 'volume'),
+        from('vegetables at the start', contents.vegetablesKg, 'mass'),
+        from('liquid', liquid, 'volume'),
+        from('pot, to the brim', room, 'volume'),
+      ],
+      changes: 'A lower level, fewer vegetables, a wider pot.',
+      sure: 'computed',
+    },
+    headroom: {
+      label: 'Headroom',
+      value: input.pot.heightMm - top,
+      as: 'length',
+      formula: 'Depth of the pot less the higher of meat and liquid; 30 mm are wanted for the boil and for turning.',
+      inputs: [
+        from('pot, deep', input.pot.heightMm, 'length'),
+        from('meat stands', meatTop * 1000, 'length'),
+        from('liquid stands', start * 1000, 'length'),
+      ],
+      changes: 'A deeper or wider pot; pieces side by side instead of stacked.',
+      sure: 'computed',
+    },
+    sticksOut: {
+      label: 'Sticks out',
+      value: Math.max(0, meatTop - start) * 1000,
+      as: 'length',
+      formula: 'Height of the meat less the depth of the liquid; it cooks slower and dries unless it is turned.',
+      inputs: [
+        from('meat stands', meatTop * 1000, 'length'),
+        from('liquid stands', start * 1000, 'length'),
+        from('of the meat under liquid', Math.min(...submerged), 'share'),
+      ],
+      changes: 'A higher level, a narrower pot, turning once.',
+      sure: 'computed',
+    },
+  };
+}

@@ -1,0 +1,159 @@
+import { meatParts, type PlanInput } from './input';
+import { type PlannedLooks, plannedLooks, withLooks } from './looks';
+import { meatGroup } from './pieces';
+import { lyingPieces } from '../forecast/assemble';
+import { slowestAtTarget } from '../forecast/nominal';
+import { type BraiseRequest, cutOf, UNEVENTFUL } from '../forecast/request';
+import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
+import { burnerNetW } from '../larder/burners';
+import { type Cut, cutById } from '../larder/cuts';
+import { garnishById } from '../larder/garnish';
+import {
+  arrangeAll,
+  litresForLevel,
+  meatHeightM,
+  potBaseM2,
+  type PotContents,
+  submergedShare,
+} from '../liquid/geometry';
+import { pourPlan, type PourPlan } from '../liquid/pour';
+import { type WaterGiver } from '../liquid/vegetables';
+import { type TargetStage } from '../tenderness/stages';
+
+/** Below the boil by this much is how a pot brought to a simmer goes in. */
+const SIMMER_START_BELOW_BOIL_K = 4;
+
+/** The stage a wanted result stops at. */
+export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> = {
+  slices: 'gives',
+  tender: 'turns',
+  shreds: 'falls',
+  melts: 'falls',
+};
+
+/** What a simmer on the stove cannot exceed where the cook lives. */
+export function boilingAtC(altitudeM: number): number {
+  return boilingPointC(pressureAtAltitudePa(altitudeM));
+}
+
+export function potShape(input: Pick<PlanInput, 'pot'>): PotContents['pot'] {
+  return { diameterM: input.pot.diameterMm / 1000, heightM: input.pot.heightMm / 1000 };
+}
+
+/** What stands in the pot at the start; late vegetables are not in it yet. */
+export function contentsOf(input: PlanInput): PotContents {
+  const lead = cutById(input.meat.cutId);
+  const groups = meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright'));
+  return {
+    pot: potShape(input),
+    arrangements: arrangeAll(
+      potShape(input),
+      groups.map((group) => lyingPieces(group.cut ?? lead, group)),
+    ),
+    vegetablesKg: startingKg(input),
+  };
+}
+
+/** Weight of what is in the pot besides meat from the start, kg. */
+export function startingKg(input: Pick<PlanInput, 'base'>): number {
+  return input.base.items.reduce((sum, i) => (i.when === 'start' ? sum + i.kg : sum), 0);
+}
+
+/** Litres that stand at the chosen level. The input must have passed `checkPlanInput`. */
+export function liquidLitres(input: PlanInput): number {
+  const contents = contentsOf(input);
+  return litresForLevel(contents, meatHeightM(contents) * input.liquid.level);
+}
+
+/** How those litres are made up, `braiseMin` being how long the pot will simmer. */
+export function pourOf(input: PlanInput, wantedL: number, braiseMin: number): PourPlan {
+  return pourPlan({
+    wantedL,
+    parts: input.liquid.parts,
+    fillerId: input.liquid.fillerId,
+    fillerStrength: input.liquid.fillerStrength,
+    reduce: input.liquid.reduce,
+    baseM2: potBaseM2(potShape(input)),
+    powerW: burnerNetW(input.sear.burner),
+    braiseMin,
+    eaters: input.eaters,
+    startSimmering: input.liquid.start === 'simmer',
+  });
+}
+
+/** A number that stands for the input, so that the same plan always gets the same particles. */
+function seedOf(input: PlanInput): number {
+  const text = JSON.stringify([
+    input.meat,
+    input.also,
+    input.pot,
+    input.heat,
+    input.lid,
+    input.base.items,
+    input.liquid.level,
+  ]);
+  let hash = 2166136261;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 16777619);
+  return hash >>> 0;
+}
+
+const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): WaterGiver => {
+  const { waterShare, tauMin } = garnishById(item.id);
+  return { kg: item.kg, waterShare, tauMin, fromMin };
+};
+
+/** The request with `lead` as the cut the forecast is about and nothing in it yet that comes later. */
+function requestFor(input: PlanInput, lead: Cut): BraiseRequest {
+  const wantedL = liquidLitres(input);
+  const pour = pourOf(input, wantedL, 0);
+  return {
+    cut: lead,
+    groups: meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright')),
+    pot: { ...potShape(input), massKg: input.pot.massKg, material: input.pot.material },
+    liquidL: Math.max(wantedL, pour.totalL),
+    liquidTempC:
+      input.liquid.start === 'simmer' ? boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K : pour.mixedC,
+    ...UNEVENTFUL,
+    vegetables: input.base.items.filter((i) => i.when === 'start' && i.kg > 0).map((i) => waterGiver(i, 0)),
+    heats: [{ atMin: 0, heat: input.heat }],
+    lids: [{ atMin: 0, lid: input.lid }],
+    target: RESULT_TARGET[input.result],
+    thicknessMeasured: meatParts(input).every((p) => p.thicknessMeasured),
+    altitudeM: input.altitudeM,
+    seed: seedOf(input),
+  };
+}
+
+/**
+ * The engine's request for a plan with nobody opening the pot: of mixed meats the one that is last leads; what goes in
+ * late is counted back from the middle of the braise. The input must have passed `checkPlanInput`.
+ */
+export function braiseRequest(input: PlanInput): BraiseRequest {
+  let request = requestFor(input, cutById(input.meat.cutId));
+  let last = slowestAtTarget(request);
+  const slowest = request.groups[last.group];
+  if (slowest?.cut) {
+    request = requestFor(input, cutOf(request, slowest));
+    last = slowestAtTarget(request);
+  }
+  const late = input.base.items.filter((i) => i.when === 'late' && i.kg > 0);
+  if (late.length === 0) return request;
+  const endMin = Number.isFinite(last.atMin) ? last.atMin : 0;
+  return {
+    ...request,
+    vegetables: [
+      ...request.vegetables,
+      ...late.map((i) => waterGiver(i, Math.max(0, Math.round(endMin - (garnishById(i.id).lateMinutes ?? 30))))),
+    ],
+  };
+}
+
+/** The looks a plan provides for, and the request with all of them in it. */
+export function plannedRequest(input: PlanInput): { readonly looks: PlannedLooks; readonly request: BraiseRequest } {
+  const bare = braiseRequest(input);
+  const contents = contentsOf(input);
+  const levelM = meatHeightM(contents) * input.liquid.level;
+  const share = Math.min(...contents.arrangements.map((a) => submergedShare(a, levelM)));
+  const looks = plannedLooks(bare, share);
+  return { looks, request: withLooks(bare, looks, 0) };
+}

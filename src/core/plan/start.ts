@@ -1,0 +1,107 @@
+import { type MeatPart, type PlanInput } from './input';
+import { isSmall, usualCount, usualThicknessMm } from './pieces';
+import { habit, type Habits, LEVEL_SHARES, usualLevel } from './schools';
+import { usualBase } from '../base/base';
+import { edibleKgOf, rawPerEaterKg } from '../buy/buy';
+import { type Burner, type Pan } from '../larder/burners';
+import { cutById } from '../larder/cuts';
+import { type Pot } from '../larder/vessels';
+import { USUAL_SALT_G_PER_KG } from '../season/salt';
+
+/** What a kitchen brings to a plan. */
+export interface KitchenTools {
+  readonly altitudeM: number;
+  readonly pots: readonly Pot[];
+  readonly pans: readonly Pan[];
+  readonly burners: readonly Burner[];
+  readonly habits: Habits;
+}
+
+const FIVE_HUNDREDTHS = 20;
+
+/** A cut as it starts: enough for the eaters, in its usual pieces, or `massKg` of it. */
+export function usualMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
+  const cut = cutById(cutId);
+  const onBone = cut.bone !== 'no';
+  const raw = massKg ?? eaters * rawPerEaterKg(cut, onBone, 'usual');
+  const pieces = usualCount(cut, raw);
+  const kg =
+    massKg ??
+    Math.round((cut.form === 'cubes' ? raw : Math.max(raw, pieces * cut.typicalPieceKg)) * FIVE_HUNDREDTHS) /
+      FIVE_HUNDREDTHS;
+  return {
+    cutId,
+    massKg: kg,
+    grossKg: null,
+    pieces,
+    thicknessMm: usualThicknessMm(cut, kg / pieces),
+    thicknessMeasured: false,
+    onBone,
+    pricePerKg: null,
+  };
+}
+
+/** Where a plan starts: a cut for so many, everything else as this kitchen usually does it. */
+export function startPlan(
+  kitchen: KitchenTools,
+  what: {
+    readonly title: string;
+    readonly cutId: string;
+    readonly eaters: number;
+    readonly serveAtMs: number;
+    readonly meat?: MeatPart;
+  },
+): PlanInput {
+  const pot = kitchen.pots[0];
+  const pan = kitchen.pans[0];
+  const burner = kitchen.burners[0];
+  if (!pot || !pan || !burner) throw new RangeError('A kitchen needs a pot, a pan and a burner.');
+  const meat = what.meat ?? usualMeat(what.cutId, what.eaters);
+  const cut = cutById(meat.cutId);
+  const school = <Id extends keyof Habits>(id: Id) => habit(kitchen.habits, id);
+  const chosenLevel = school('level');
+  const small = isSmall(cut, meat);
+  const edibleKg = edibleKgOf([meat]);
+  return {
+    title: what.title,
+    eaters: what.eaters,
+    appetite: 'usual',
+    result: 'tender',
+    avoid: [],
+    meat,
+    also: [],
+    prepare: { temper: school('temper'), tie: 'auto', filling: null },
+    season: { when: school('saltWhen'), gramsPerKg: USUAL_SALT_G_PER_KG, crystal: 'fine', spices: [] },
+    pot,
+    lid: 'heavy',
+    lie: 'flat',
+    pan,
+    sear: {
+      depth: school('searDepth'),
+      moving: school('searMoving'),
+      dredge: school('dredge'),
+      fatId: 'neutral',
+      burner,
+      dried: true,
+      mostAtOnce: null,
+    },
+    base: usualBase(edibleKg, kitchen.habits),
+    liquid: {
+      level: chosenLevel === 'auto' ? usualLevel(small, true) : LEVEL_SHARES[chosenLevel],
+      parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100 }],
+      fillerId: 'stockUnsalted',
+      fillerStrength: 1,
+      reduce: school('reduce'),
+      start: school('start'),
+      herbs: [
+        { id: 'bay', count: 2 },
+        { id: 'thyme', count: 4 },
+      ],
+      herbForm: school('herbForm'),
+    },
+    heat: { kind: 'oven', tempC: 150, fan: false },
+    serveAtMs: what.serveAtMs,
+    confidence: 0.9,
+    altitudeM: kitchen.altitudeM,
+  };
+}

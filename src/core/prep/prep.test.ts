@@ -1,0 +1,74 @@
+import { describe, expect, it } from 'vitest';
+import { canRoll, prepPlan } from './prep';
+import { CUTS, cutById } from '../larder/cuts';
+import { type MeatPart, type Preparation } from '../plan/input';
+import { pieceSize, usualCount, usualThicknessMm } from '../plan/pieces';
+
+const PLAIN: Preparation = { temper: 'none', tie: 'auto', filling: null };
+
+function row(cutId: string, massKg: number, more: Partial<MeatPart> = {}) {
+  const cut = cutById(cutId);
+  const pieces = more.pieces ?? usualCount(cut, massKg);
+  const part: MeatPart = {
+    cutId,
+    massKg,
+    grossKg: null,
+    pieces,
+    thicknessMm: usualThicknessMm(cut, massKg / pieces),
+    thicknessMeasured: true,
+    onBone: cut.bone !== 'no',
+    pricePerKg: null,
+    ...more,
+  };
+  return { cut, part, size: pieceSize(cut, massKg / pieces, part.thicknessMm) };
+}
+
+describe('getting the meat ready', () => {
+  it('always dries and never rinses', () => {
+    for (const cut of CUTS) {
+      const plan = prepPlan([row(cut.id, 1.5)], PLAIN, false);
+      const dry = plan.steps.find((s) => s.id === 'dry');
+      expect(dry?.says, cut.id).toContain('Never rinse');
+      expect(plan.minutes).toBeGreaterThan(3);
+    }
+  });
+
+  it('counts what trimming took when both weights are known', () => {
+    const plan = prepPlan([row('beef_cheek', 1.2, { grossKg: 1.5 })], PLAIN, false);
+    expect(plan.steps[0]?.figures[0]?.value).toBeCloseTo(0.3, 12);
+    expect(plan.steps[0]?.says).toContain('silverskin');
+  });
+
+  it('ties rolls and thick roasts with counted strings, not shanks, thin slabs or cubes', () => {
+    const strings = (cutId: string, kg: number, tie: Preparation['tie'] = 'auto'): number =>
+      prepPlan([row(cutId, kg)], { ...PLAIN, tie }, false).strings;
+    expect(strings('veal_breast', 1.5)).toBe(Math.round(250 / 35) - 1);
+    expect(strings('beef_chuck_roast', 1.8)).toBeGreaterThan(2);
+    expect(strings('lamb_shank', 1.6)).toBe(0);
+    expect(strings('pork_belly', 1.4)).toBe(0);
+    expect(strings('beef_chuck_cubes', 1.2, 'yes')).toBe(0);
+    expect(strings('beef_chuck_roast', 1.8, 'no')).toBe(0);
+  });
+
+  it('divides a filling evenly and gives two strings a roll', () => {
+    const plan = prepPlan(
+      [row('beef_flank', 0.9, { pieces: 1 })],
+      { ...PLAIN, filling: { rolls: 8, kg: 0.24, saltGPerKg: 10 } },
+      false,
+    );
+    expect(plan.strings).toBe(16);
+    const fill = plan.steps.find((s) => s.id === 'fill');
+    expect(fill?.figures[0]?.value).toBeCloseTo(0.03, 12);
+    const diameter = fill?.figures[1]?.value ?? 0;
+    expect(diameter).toBeGreaterThan(25);
+    expect(diameter).toBeLessThan(60);
+    expect(canRoll('beef_oxtail')).toBe(false);
+  });
+
+  it('says how long meat may stand out, and does not count waiting as work', () => {
+    const plan = prepPlan([row('lamb_shank', 1.6)], { ...PLAIN, temper: 'hour' }, true);
+    expect(plan.steps.map((s) => s.id)).toEqual(['trim', 'salt', 'dry', 'temper']);
+    expect(plan.steps.at(-1)?.says).toContain('1 h in a hot room');
+    expect(plan.minutes).toBeLessThan(30);
+  });
+});

@@ -1,0 +1,113 @@
+import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from './units';
+
+/** What a typed quantity came to: SI (kg, l, mm, °C), or a sentence saying what was not understood. */
+export type Parsed =
+  { readonly ok: true; readonly si: number; readonly bare: boolean } | { readonly ok: false; readonly message: string };
+
+const GLYPHS: Readonly<Record<string, number>> = {
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+};
+const GLYPH = `[${Object.keys(GLYPHS).join('')}]`;
+/** "1 1/2", "1½", "1/2", "½", "1.5", "1,5", "1 ½". */
+const NUMBER = new RegExp(
+  `^(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*(${GLYPH})|(${GLYPH})|(\\d*[.,]?\\d+))`,
+);
+
+const EXAMPLES: Readonly<Record<Dimension, string>> = {
+  mass: '1.2 kg, 800 g or 2 lb 3 oz',
+  volume: '750 ml, 1.2 l, 3 cups or 1 quart',
+  length: '45 mm, 4.5 cm or 1½ in',
+  temperature: '150 °C, 300 °F or gas 2',
+  temperatureStep: '5 °C or 9 °F',
+};
+
+function readNumber(text: string): { value: number; rest: string } | undefined {
+  const found = NUMBER.exec(text);
+  if (!found) return undefined;
+  const [all, mixedWhole, mixedTop, mixedBottom, top, bottom, whole, glyph, loneGlyph, decimal] = found;
+  const ratio = (a: string | undefined, b: string | undefined): number => Number(a) / Number(b);
+  const value =
+    mixedWhole !== undefined
+      ? Number(mixedWhole) + ratio(mixedTop, mixedBottom)
+      : top !== undefined
+        ? ratio(top, bottom)
+        : whole !== undefined
+          ? Number(whole) + (GLYPHS[glyph ?? ''] ?? 0)
+          : loneGlyph !== undefined
+            ? (GLYPHS[loneGlyph] ?? 0)
+            : Number((decimal ?? '').replace(',', '.'));
+  return { value, rest: text.slice(all.length).trimStart() };
+}
+
+const BY_WRITING = Object.values(UNITS)
+  .flatMap((u: Unit) => u.written.map((written) => ({ written, unit: u })))
+  .sort((a, b) => b.written.length - a.written.length);
+
+function readUnit(text: string, dimension: Dimension): { unit: Unit; rest: string } | 'other' | undefined {
+  const fits = ({ written }: { written: string }): boolean =>
+    text.startsWith(written) && !/^[a-z]/.test(text.slice(written.length));
+  const mine = BY_WRITING.find((w) => w.unit.dimension === dimension && fits(w));
+  if (mine) return { unit: mine.unit, rest: text.slice(mine.written.length).trimStart() };
+  return BY_WRITING.some(fits) ? 'other' : undefined;
+}
+
+function gasMark(text: string): Parsed | undefined {
+  const found = /^(?:gas(?: mark)?|mark|gm)\s*(.+)$/.exec(text);
+  if (!found) return undefined;
+  const mark = readNumber(found[1] ?? '');
+  const row = mark && mark.rest === '' ? GAS_MARKS.find(([m]) => m === mark.value) : undefined;
+  return row
+    ? { ok: true, si: row[1], bare: false }
+    : { ok: false, message: `There is no gas mark “${found[1] ?? ''}”: ¼, ½ and 1 to 9.` };
+}
+
+/**
+ * Reads a quantity as people type it: "2 lb 3 oz", "1½ in", "1,2 kg", "gas 3". A bare number is in the unit that
+ * `choice` shows (kg or lb, ml or cups, mm or inches, °C or °F). An empty text gives NaN, a field nobody has filled.
+ */
+export function parseQuantity(text: string, dimension: Dimension, choice: UnitChoice): Parsed {
+  let rest = text
+    .trim()
+    .toLowerCase()
+    .replaceAll('.', (dot, at: number, all: string) => (/\d/.test(all[at + 1] ?? '') ? dot : ''));
+  if (rest === '') return { ok: true, si: Number.NaN, bare: true };
+  const notUnderstood: Parsed = {
+    ok: false,
+    message: `“${text.trim()}” is not understood here. Type it like ${EXAMPLES[dimension]}.`,
+  };
+  if (dimension === 'temperature') {
+    const mark = gasMark(rest);
+    if (mark) return mark;
+  }
+  let negative = false;
+  if (/^[-−]/.test(rest)) {
+    negative = true;
+    rest = rest.slice(1).trimStart();
+  }
+  let si = 0;
+  let last: Unit | undefined;
+  let bare = false;
+  for (let part = 0; rest !== ''; part++) {
+    const number = readNumber(rest);
+    if (!number || !Number.isFinite(number.value) || bare) return notUnderstood;
+    const unit = readUnit(number.rest, dimension);
+    if (unit === 'other') return notUnderstood;
+    if (!unit && number.rest !== '') return notUnderstood;
+    const additive = dimension !== 'temperature' && dimension !== 'temperatureStep';
+    if (part > 0 && (!additive || !unit || (last && unit.unit.scale >= last.scale))) return notUnderstood;
+    bare = unit === undefined;
+    const used = unit?.unit ?? displayUnit(dimension, choice);
+    si += fromUnit(number.value * (negative ? -1 : 1), used);
+    last = used;
+    rest = (unit?.rest ?? '').replace(/^(?:and|,|\+)\s*/, '');
+  }
+  return { ok: true, si, bare };
+}
