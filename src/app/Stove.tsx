@@ -17,7 +17,8 @@ import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
 import { EmberLine } from '@/ui/drawings/EmberLine';
-import { useKitchen, useNow } from '@/ui/KitchenContext';
+import { useKitchen, useNow, useSay } from '@/ui/KitchenContext';
+import { TARGETS } from '@/core/tenderness/stages';
 import { DISPLAY } from '@/ui/theme';
 import { clock, day as dayOf, dayFrom, duration } from '@/ui/time';
 
@@ -174,6 +175,7 @@ export function Stove({ live, coming, last }: StoveProps) {
 
 function OnTheFire({ view: first }: { view: CookView }) {
   const { timeZone } = useKitchen();
+  const say = useSay();
   const router = useRouter();
   const { view } = useLiveCook(first, () => {
     router.refresh();
@@ -191,14 +193,14 @@ function OnTheFire({ view: first }: { view: CookView }) {
         <h2>{view.plan.input.title}</h2>
         <p>{dueIn > 1 ? `Next, in ${duration(dueIn)}, at ${clock(action.dueMs, timeZone)}` : 'Now'}</p>
         <h3>{action.title}</h3>
-        <p>{action.why}</p>
+        <p>{say(action.why)}</p>
       </div>
       <div>
         {state.phase === 'offHeat' ? (
           <p>Off the heat since {clock(state.offHeatMs ?? now, timeZone)}</p>
         ) : (
           <>
-            <p>The fork should turn at</p>
+            <p>{TARGETS[view.live.forecast.target].ready}, likely at</p>
             <Big>{at(turns.p50)}</Big>
             <p>
               likely {at(turns.p10)} to {at(turns.p90)}; table {clock(view.plan.day.serveMs, timeZone)}
@@ -227,7 +229,14 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
-          <EmberLine spans={day.spans} marks={day.marks} ready={day.ready} serveMs={day.serveMs} timeZone={timeZone} />
+          <EmberLine
+            spans={day.spans}
+            marks={day.marks}
+            ready={day.ready}
+            target={day.target}
+            serveMs={day.serveMs}
+            timeZone={timeZone}
+          />
         </div>
       ) : null}
     </Entry>

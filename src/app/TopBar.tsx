@@ -8,6 +8,7 @@ import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { DISPLAY } from '@/ui/theme';
 import { type Theme, THEME_COOKIE } from '@/ui/themeChoice';
+import { UnitsMenu } from './UnitsMenu';
 
 const Bar = styled.header`
   background-color: #17363c;
@@ -144,6 +145,7 @@ export function TopBar({ theme }: { theme: Theme | undefined }) {
             </Link>
           ))}
         </Nav>
+        <UnitsMenu />
         <ThemeButton onPress={toggle} aria-label={shown === 'dark' ? 'Daylight colours' : 'Night kitchen colours'}>
           {shown === 'dark' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
         </ThemeButton>

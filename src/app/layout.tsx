@@ -7,6 +7,7 @@ import { StyleRegistry } from './StyleRegistry';
 import { TopBar } from './TopBar';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
+import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { presentMs } from '@/server/clock';
 
 export const metadata: Metadata = {
@@ -18,11 +19,13 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
-  const chosen = (await cookies()).get(THEME_COOKIE)?.value;
+  const jar = await cookies();
+  const chosen = jar.get(THEME_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : undefined;
   const setting = {
     timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     renderedAtMs: presentMs(),
+    units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
   };
   return (
     <html lang="en" data-theme={theme}>

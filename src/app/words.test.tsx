@@ -3,12 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { actWords, learnedWords, lessonWords } from './cook/words';
 import { Scores } from './log/Scores';
 import { DECISIONS, sentences } from './plan/decisions';
-import { newPlan, usualMeat } from './plan/defaults';
+import { newPlan } from './plan/newPlan';
 import { type Lesson } from '@/core/cook/follow';
 import { type Unknown } from '@/core/forecast/prior';
 import { CUTS } from '@/core/larder/cuts';
 import { checkPlanInput } from '@/core/plan/check';
 import { composePlan } from '@/core/plan/plan';
+import { usualMeat } from '@/core/plan/start';
+import { METRIC, type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 
@@ -33,7 +35,7 @@ describe('records in words', () => {
     [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Simmer held at 96 °C'],
     [{ kind: 'lid', lid: 'ajar' } as const, 'Lid ajar'],
   ])('%o reads “%s”', (act, words) => {
-    expect(actWords(act)).toBe(words);
+    expect(actWords(act, METRIC)).toBe(words);
   });
 
   it('say how the forecast moved, and how much surer it is', () => {
@@ -44,12 +46,12 @@ describe('records in words', () => {
   });
 
   it('say what was learned, and nothing when it is too little to say', () => {
-    expect(learnedWords(about('toughness', 1.08))).toBe('This animal seems about 8 % tougher than most.');
-    expect(learnedWords(about('ovenOffset', -6.2))).toBe('The oven seems to run 6 °C low.');
-    expect(learnedWords(about('hold', 0.1))).toBe('');
-    expect(learnedWords(about('lidLeak', 1.4))).toContain('40 % more');
-    expect(learnedWords(about('thickness', 0.95))).toContain('5 % thinner');
-    expect(learnedWords(lesson({}))).toBe('');
+    expect(learnedWords(about('toughness', 1.08), METRIC)).toBe('This animal seems about 8 % tougher than most.');
+    expect(learnedWords(about('ovenOffset', -6.2), METRIC)).toBe('The oven seems to run 6 °C low.');
+    expect(learnedWords(about('hold', 0.1), METRIC)).toBe('');
+    expect(learnedWords(about('lidLeak', 1.4), METRIC)).toContain('40 % more');
+    expect(learnedWords(about('thickness', 0.95), METRIC)).toContain('5 % thinner');
+    expect(learnedWords(lesson({}), METRIC)).toBe('');
   });
 });
 
@@ -63,7 +65,7 @@ describe('a verdict in words', () => {
 });
 
 describe('the eight decisions', () => {
-  const zone = { timeZone: 'UTC', nowMs: NOON_MS };
+  const zone = { timeZone: 'UTC', nowMs: NOON_MS, units: METRIC };
 
   it('each read as a sentence with a figure once there is a plan', () => {
     const result = composePlan(OXTAIL_PLAN, 64);
@@ -74,7 +76,20 @@ describe('the eight decisions', () => {
       expect(lines[decision].figure, decision).not.toContain('–');
     }
     expect(lines.meat.text).toBe('Oxtail, 2.2 kg');
-    expect(lines.serve.text).toBe('4 at the table, 20:00');
+    expect(lines.serve.text).toBe('4 at the table, 21:00');
+  });
+
+  it('speak the cook’s units', () => {
+    const result = composePlan(OXTAIL_PLAN, 0);
+    if (!result.ok) throw new Error('no plan');
+    const us: UnitChoice = { weight: 'us', temperature: 'F' };
+    const lines = sentences(OXTAIL_PLAN, result.plan, { ...zone, units: us });
+    expect(lines.meat.text).toBe('Oxtail, 4 lb 14 oz');
+    expect(lines.meat.detail).toContain('1⅞ in thick');
+    expect(lines.heat.text).toContain('300 °F');
+    expect(actWords({ kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 }, us)).toBe(
+      'Liquid 1¼ in, bubbling, 7 fl oz added',
+    );
   });
 
   it('show a dash, never NaN, while a field is empty', () => {

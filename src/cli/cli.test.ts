@@ -9,7 +9,10 @@ import { braiseSchema, forecastAnswerSchema } from '../contract/braise';
 import { answerOf } from '../core/forecast/answer';
 import { priorEnsemble } from '../core/forecast/ensemble';
 import { CUTS } from '../core/larder/cuts';
+import { planFile } from '../core/formats/files';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
+import { type Plan } from '../core/plan/plan';
+import { FIRST_INPUT, OXTAIL_PLAN } from '../testing/fixtures';
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-cli-'));
 afterAll(() => {
@@ -129,9 +132,43 @@ describe('bad input', () => {
   });
 });
 
+describe('ember plan', () => {
+  it('prints the whole plan, every figure with its reason', () => {
+    const { code, stdout } = ask('plan', OXTAIL_PLAN);
+    expect(code).toBe(0);
+    const plan = JSON.parse(stdout) as Plan;
+    expect(plan.salt.now).toMatchObject({ as: 'mass', label: 'On the meat' });
+    expect(plan.salt.now.formula.length).toBeGreaterThan(20);
+    expect(plan.liquid.pours.reduce((sum, p) => sum + p.inPotL, 0)).toBeCloseTo(plan.liquidL, 3);
+    expect(stdout).not.toContain('NaN');
+  });
+
+  it('takes a plan file as well, of either version', () => {
+    expect(ask('plan', planFile(OXTAIL_PLAN)).code).toBe(0);
+    expect(ask('plan', { ...planFile(OXTAIL_PLAN), version: 1, input: FIRST_INPUT }).code).toBe(0);
+    expect(ask('plan', FIRST_INPUT).code).toBe(0);
+  });
+
+  it.each([
+    ['a wrong lid', { ...OXTAIL_PLAN, lid: 'cling film' }, /lid: /],
+    ['nothing like a plan', { cut: 'x' }, /title: /],
+    [
+      'too much meat',
+      { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 400 } },
+      /meat.massKg: Weight of the meat: 400 kg/,
+    ],
+    ['a cold oven', { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 80, fan: false }, lid: 'none' }, /heat.tempC: /],
+  ])('refuses %s in a sentence', (_, data, message) => {
+    const { code, stdout, stderr } = ask('plan', data);
+    expect(code).toBe(2);
+    expect(stdout).toBe('');
+    expect(stderr).toMatch(message);
+  });
+});
+
 describe('ember schema, cuts, --help', () => {
   it('describe themselves', () => {
-    expect(Object.keys(JSON.parse(run(['schema']).stdout) as object)).toEqual(['request', 'follow', 'answer']);
+    expect(Object.keys(JSON.parse(run(['schema']).stdout) as object)).toEqual(['request', 'follow', 'answer', 'plan']);
     expect(JSON.parse(run(['cuts']).stdout)).toHaveLength(CUTS.length);
     expect(run(['--help']).stdout).toContain('ember <command>');
   });

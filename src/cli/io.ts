@@ -26,6 +26,11 @@ export function readJson<T>(file: string | undefined, schema: z.ZodType<T>): T {
   } catch {
     throw new UsageError([`${file === undefined || file === '-' ? 'The input' : file} is not JSON.`]);
   }
+  return checked(data, schema);
+}
+
+/** Data as `schema` has it. Throws `UsageError` with a sentence per fault that names the field. */
+export function checked<T>(data: unknown, schema: z.ZodType<T>): T {
   const parsed = schema.safeParse(data);
   if (parsed.success) return parsed.data;
   throw new UsageError(

@@ -1,18 +1,26 @@
 import { z } from 'zod';
-import { readJson, UsageError } from './io';
-import { planFileSchema } from '../contract/files';
-import { anyPlanInputSchema } from '../contract/upgrade';
+import { checked, readJson, UsageError } from './io';
+import { readFile } from '../contract/files';
+import { planInputSchemaFor } from '../contract/upgrade';
 import { checkPlanInput } from '../core/plan/check';
+import { type PlanInput } from '../core/plan/input';
 import { composePlan, type Plan } from '../core/plan/plan';
 
-const inputOrFile = z.union([planFileSchema.transform((file) => file.input), anyPlanInputSchema]);
+function inputFrom(data: unknown): PlanInput {
+  if (typeof data !== 'object' || data === null || !('format' in data)) {
+    return checked(data, planInputSchemaFor(data));
+  }
+  const read = readFile(JSON.stringify(data));
+  if (!read.ok) throw new UsageError([read.message]);
+  return read.file.input;
+}
 
 /**
  * The whole plan for an input, bare or as a plan file. The serving time may lie in the past: a plan on paper has no now.
  * Throws `UsageError` with a sentence per fault.
  */
 export function planFrom(file: string | undefined): Plan {
-  const input = readJson(file, inputOrFile);
+  const input = inputFrom(readJson(file, z.unknown()));
   const faults = checkPlanInput(input, -Infinity);
   if (faults.length > 0) throw new UsageError(faults.map((f) => `${f.field}: ${f.message}`));
   const result = composePlan(input);

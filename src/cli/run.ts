@@ -99,7 +99,9 @@ function answer(args: readonly string[]): string {
     case '-h':
       return HELP;
     default:
-      throw new UsageError([`There is no command “${command}”: one of forecast, follow, plan, calibrate, schema, cuts.`]);
+      throw new UsageError([
+        `There is no command “${command}”: one of forecast, follow, plan, calibrate, schema, cuts.`,
+      ]);
   }
 }
 

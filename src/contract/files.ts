@@ -1,29 +1,25 @@
 import { z } from 'zod';
 import { newEventSchema } from './cook';
-import { anyPlanInputSchema } from './upgrade';
+import { planInputSchema } from './plan';
+import { firstPlanInputSchema } from './upgrade';
+import { type PlanInput } from '../core/plan/input';
 import { type CookFile, FILE_VERSION, type PlanFile } from '../core/formats/files';
 
-/** This version, or an older one that is brought up to it. */
-const anyVersion = z
-  .int()
-  .min(1)
-  .max(FILE_VERSION)
-  .transform(() => FILE_VERSION);
+/** Plan and cook files of one version, its inputs read by `input` and brought up to the present. */
+const filesOf = (input: z.ZodType<PlanInput>) => {
+  const version = z.int().transform(() => FILE_VERSION);
+  const plan = z.strictObject({ format: z.literal('even-ember/plan'), version, input }) satisfies z.ZodType<PlanFile>;
+  const cook = z.strictObject({
+    format: z.literal('even-ember/cook'),
+    version,
+    input,
+    events: z.array(newEventSchema).max(1000),
+  }) satisfies z.ZodType<CookFile>;
+  return z.discriminatedUnion('format', [plan, cook]);
+};
 
-export const planFileSchema = z.strictObject({
-  format: z.literal('even-ember/plan'),
-  version: anyVersion,
-  input: anyPlanInputSchema,
-}) satisfies z.ZodType<PlanFile>;
-
-const cookFileSchema = z.strictObject({
-  format: z.literal('even-ember/cook'),
-  version: anyVersion,
-  input: anyPlanInputSchema,
-  events: z.array(newEventSchema).max(1000),
-}) satisfies z.ZodType<CookFile>;
-
-const anyFileSchema = z.discriminatedUnion('format', [planFileSchema, cookFileSchema]);
+const PRESENT = filesOf(planInputSchema);
+const FIRST = filesOf(firstPlanInputSchema);
 
 export type ReadFile =
   { readonly ok: true; readonly file: PlanFile | CookFile } | { readonly ok: false; readonly message: string };
@@ -46,7 +42,7 @@ export function readFile(text: string): ReadFile {
       message: `This file is version ${String(head.data.version)} of its format; this app reads up to version ${String(FILE_VERSION)}.`,
     };
   }
-  const parsed = anyFileSchema.safeParse(data);
+  const parsed = (head.data.version === 1 ? FIRST : PRESENT).safeParse(data);
   if (parsed.success) return { ok: true, file: parsed.data };
   const issue = parsed.error.issues[0];
   const where = issue && issue.path.length > 0 ? `“${issue.path.join('.')}”` : 'the file';

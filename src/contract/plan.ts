@@ -167,4 +167,7 @@ export const kitchenSchema = z.strictObject({
   patterns: z.array(patternSchema).max(100),
 });
 
-export type Kitchen = z.infer<typeof kitchenSchema>;
+export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'patterns'> & {
+  readonly habits: Habits;
+  readonly patterns: readonly Pattern[];
+};

@@ -79,18 +79,24 @@ function fromFirst(first: z.infer<typeof firstInputSchema>): PlanInput {
   };
 }
 
+/** A first-version input, read as the present one. */
+export const firstPlanInputSchema: z.ZodType<PlanInput> = firstInputSchema.transform((first, context): PlanInput => {
+  try {
+    return planInputSchema.parse(fromFirst(first));
+  } catch {
+    context.addIssue({ code: 'custom', message: 'is of an older version and names a cut this app does not know' });
+    return z.NEVER;
+  }
+});
+
 /** A plan's input of any version, as the present one. */
-export const anyPlanInputSchema: z.ZodType<PlanInput> = z.union([
-  planInputSchema,
-  firstInputSchema.transform((first, context): PlanInput => {
-    try {
-      return planInputSchema.parse(fromFirst(first));
-    } catch {
-      context.addIssue({ code: 'custom', message: 'is of an older version and names a cut this app does not know' });
-      return z.NEVER;
-    }
-  }),
-]);
+export const anyPlanInputSchema: z.ZodType<PlanInput> = z.union([planInputSchema, firstPlanInputSchema]);
+
+/** The schema an input of unknown version should be read by, so that a fault in it can be named. */
+export function planInputSchemaFor(data: unknown): z.ZodType<PlanInput> {
+  const present = typeof data === 'object' && data !== null && ('base' in data || 'liquid' in data);
+  return present ? planInputSchema : firstPlanInputSchema;
+}
 
 /** Equipment as it was first kept: pans by width alone, burners of no kind, no habits, no patterns. */
 const firstKitchenSchema = z.strictObject({

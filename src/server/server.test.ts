@@ -120,7 +120,7 @@ describe('the demo kitchen', () => {
     expect(await listPlans(db)).toHaveLength(1);
     const kitchen = await readKitchen(db);
     expect([kitchen.pots.length, kitchen.pans.length, kitchen.ovens.length, kitchen.burners.length]).toEqual([
-      3, 2, 1, 2,
+      3, 3, 1, 2,
     ]);
   });
 

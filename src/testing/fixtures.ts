@@ -53,6 +53,22 @@ export const OXTAIL_PLAN: PlanInput = {
   liquid: { ...STARTED.liquid, level: 0.75, parts: [{ id: 'stout', litres: 0.5 }], reduce: 'none' },
 };
 
+/** A plan's input as the first version kept it. */
+export const FIRST_INPUT = {
+  title: 'Lamb shanks as they were',
+  eaters: 4,
+  meat: { cutId: 'lamb_shank', massKg: 1.6, pieces: 4, thicknessMm: 65, thicknessMeasured: true, onBone: true },
+  pot: { id: 'r', name: 'Round casserole', diameterMm: 260, heightMm: 122, massKg: 5, material: 'castIron' },
+  pan: { id: 'f', name: 'Frying pan', diameterMm: 280 },
+  vegetablesKg: 0.4,
+  liquidLevel: 0.6,
+  heat: { kind: 'oven', tempC: 155, fan: false },
+  lid: 'heavy',
+  serveAtMs: NOON_MS + 9 * HOUR_MS,
+  confidence: 0.9,
+  altitudeM: 0,
+} as const;
+
 /** Short ribs in a 26 cm pot at 150 °C, simmering when they go in. */
 export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseRequest {
   return {

@@ -1,22 +1,60 @@
 'use client';
 
-import { createContext, type ReactNode, useContext, useEffect, useState } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react';
+import { UNITS_COOKIE, unitsToText } from './unitChoice';
+import { sentenceInUnits } from '@/core/quantity/sentence';
+import { METRIC, type UnitChoice } from '@/core/quantity/units';
 
 export interface KitchenSetting {
   /** Zone in which clock times are shown. */
   readonly timeZone: string;
   /** The moment the page was made, so that server and browser agree on the first drawing. */
   readonly renderedAtMs: number;
+  readonly units: UnitChoice;
 }
 
-const Context = createContext<KitchenSetting>({ timeZone: 'UTC', renderedAtMs: 0 });
+interface Kitchen extends KitchenSetting {
+  readonly setUnits: (units: UnitChoice) => void;
+}
+
+const Context = createContext<Kitchen>({
+  timeZone: 'UTC',
+  renderedAtMs: 0,
+  units: METRIC,
+  setUnits: () => undefined,
+});
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
-  return <Context value={setting}>{children}</Context>;
+  const [units, setUnits] = useState(setting.units);
+  const { timeZone, renderedAtMs } = setting;
+  const kitchen = useMemo(
+    (): Kitchen => ({
+      timeZone,
+      renderedAtMs,
+      units,
+      setUnits: (next) => {
+        setUnits(next);
+        document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
+      },
+    }),
+    [timeZone, renderedAtMs, units],
+  );
+  return <Context value={kitchen}>{children}</Context>;
 }
 
-export function useKitchen(): KitchenSetting {
+export function useKitchen(): Kitchen {
   return useContext(Context);
+}
+
+/** The units this cook reads and types. */
+export function useUnits(): UnitChoice {
+  return useContext(Context).units;
+}
+
+/** Turns the core's metric sentences into the cook's units. */
+export function useSay(): (text: string) => string {
+  const { units } = useContext(Context);
+  return useCallback((text) => sentenceInUnits(text, units), [units]);
 }
 
 /** The present moment, ms, renewed every `everyMs` and whenever the page comes back into view. */

@@ -1,4 +1,6 @@
 import { expose } from 'comlink';
+import { type Pot } from '../core/larder/vessels';
+import { type FitWay, fitWays } from '../core/plan/fit';
 import { type PlanInput } from '../core/plan/input';
 import { makePlan, type PlanResult } from '../core/plan/plan';
 import { type WayOut, waysOut } from '../core/plan/waysOut';
@@ -11,6 +13,10 @@ const api = {
   /** Ways to still eat in time when the plan is too late. */
   waysOut(input: PlanInput, nowMs: number): WayOut[] {
     return waysOut(input, nowMs);
+  },
+  /** Ways to make what does not fit the pot fit. */
+  fitWays(input: PlanInput, pots: Pot[]): FitWay[] {
+    return fitWays(input, pots);
   },
 };
 

@@ -26,7 +26,8 @@ import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
 import { PotSection } from '@/ui/drawings/PotSection';
-import { useKitchen, useNow } from '@/ui/KitchenContext';
+import { TARGETS } from '@/core/tenderness/stages';
+import { useKitchen, useNow, useSay } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
 import { DISPLAY } from '@/ui/theme';
@@ -192,6 +193,7 @@ function isSheet(act: CookActKind): act is SheetKind {
 export function CookScreen({ first, night }: { first: CookView; night: boolean }) {
   const router = useRouter();
   const { timeZone } = useKitchen();
+  const say = useSay();
   const live = useLiveCook(first, () => {
     router.push('/');
   });
@@ -301,7 +303,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                 <div aria-live="polite">
                   {state.phase === 'braising' || state.phase === 'preparing' ? (
                     <>
-                      <span>The fork should turn freely at</span>
+                      <span>{TARGETS[view.live.forecast.target].ready}, likely at</span>
                       <strong>{clock(moment(turns.p50), timeZone)}</strong>
                     </>
                   ) : (
@@ -368,7 +370,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                   <PotSection
                     pot={view.plan.pot}
                     liquidL={view.plan.liquidL}
-                    evaporationMlPerHour={view.plan.evaporationMlPerHour}
+                    evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
                     heat={state.heat}
                     lid={state.lid}
                     live={here}
@@ -389,7 +391,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                   {view.live.heatWays.map((w) => (
                     <li key={w.says}>
                       <span>
-                        {w.says}: turns about <b>{clock(moment(w.p50Min), timeZone)}</b>
+                        {say(w.says)}: ready about <b>{clock(moment(w.p50Min), timeZone)}</b>
                       </span>
                       <Button
                         onPress={() => {
@@ -409,6 +411,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
             <EmberLine
               spans={liveSpans(view.plan, state, view.live.forecast, now)}
               marks={recordMarks(state)}
+              target={view.live.forecast.target}
               ready={{ p10Ms: moment(turns.p10), p50Ms: moment(turns.p50), p90Ms: moment(turns.p90) }}
               serveMs={view.plan.day.serveMs}
               nowMs={state.phase === 'finished' ? undefined : now}

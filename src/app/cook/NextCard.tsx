@@ -8,7 +8,7 @@ import { type CookActKind } from '@/core/cook/events';
 import { type NextAction } from '@/core/cook/nextAction';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useSay } from '@/ui/KitchenContext';
 import { clock, duration } from '@/ui/time';
 
 const Next = styled(Panel)<{ $now: boolean }>`
@@ -86,6 +86,7 @@ interface NextCardProps {
 /** The one thing to do next, large, with why and the sign to look for. */
 export function NextCard({ action, now, laterUntil, finished, braising, cookId, onAct, onLater }: NextCardProps) {
   const { timeZone } = useKitchen();
+  const say = useSay();
   const router = useRouter();
   if (finished) {
     return (
@@ -112,9 +113,9 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
     <Next $now={isNow} aria-label="Next action">
       <p aria-live="polite">{isNow ? 'Now' : `Next, in ${duration(dueIn)}, at ${clock(dueMs, timeZone)}`}</p>
       <h1>{action.title}</h1>
-      <p>{action.why}</p>
+      <p>{say(action.why)}</p>
       <p>
-        <b>Look for:</b> {action.sign}
+        <b>Look for:</b> {say(action.sign)}
       </p>
       <NextButtons>
         <ActButton
@@ -139,7 +140,7 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
           </Button>
         ) : null}
       </NextButtons>
-      <p style={{ fontSize: 14 }}>{cautionFor(action.care).text}</p>
+      <p style={{ fontSize: 14 }}>{say(cautionFor(action.care).text)}</p>
     </Next>
   );
 }

@@ -15,7 +15,14 @@ import { LIMITS } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
 import { Button } from '@/ui/controls/Button';
-import { FieldRow, NumberField, Schools, SelectField, Switch, TextField } from '@/ui/controls/fields';
+import { FieldRow } from '@/ui/controls/frame';
+import { QuantityField } from '@/ui/controls/QuantityField';
+import { Schools } from '@/ui/controls/Schools';
+import { SelectField } from '@/ui/controls/SelectField';
+import { Switch } from '@/ui/controls/Switch';
+import { TextField } from '@/ui/controls/TextField';
+import { useSay, useUnits } from '@/ui/KitchenContext';
+import { formatLength } from '@/core/quantity/format';
 import { CautionNote, FaultNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
@@ -84,8 +91,8 @@ function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefin
   return [fault, submit];
 }
 
-function ForkSheet({ state, onRecord }: SheetProps) {
-  const cut = cutById(state.input.meat.cutId);
+function ForkSheet({ plan, onRecord }: SheetProps) {
+  const cut = cutById(plan.cutId);
   return (
     <>
       <p>
@@ -110,22 +117,23 @@ function ForkSheet({ state, onRecord }: SheetProps) {
   );
 }
 
-function ProbeSheet({ state, onRecord }: SheetProps) {
+function ProbeSheet({ plan, onRecord }: SheetProps) {
+  const say = useSay();
   const [tempC, setTempC] = useState(85);
   const [nearBone, setNearBone] = useState(false);
   const [fault, submit] = useSubmit(onRecord);
-  const cut = cutById(state.input.meat.cutId);
+  const cut = cutById(plan.cutId);
   return (
     <>
       <p>Into the middle of the thickest {cut.pieceNoun}. A hint, not the test: the fork decides.</p>
-      <NumberField label="Reading" unit="°C" step={1} decimals={1} value={tempC} error={fault} onChange={setTempC} />
+      <QuantityField label="Reading" dimension="temperature" value={tempC} error={fault} onChange={setTempC} />
       <Switch value={nearBone} onChange={setNearBone}>
         the tip was near bone
       </Switch>
       <CautionNote>
-        Safe and tender are two things: at least {cut.minSafeTempC} °C in the middle
-        {cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe.{' '}
-        {cautionFor('open').text}
+        {say(
+          `Safe and tender are two things: at least ${String(cut.minSafeTempC)} °C in the middle${cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe. ${cautionFor('open').text}`,
+        )}
       </CautionNote>
       <Actions>
         <Button
@@ -142,35 +150,39 @@ function ProbeSheet({ state, onRecord }: SheetProps) {
 }
 
 function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
+  const units = useUnits();
   const [shown, setShown] = useState(Math.round(levelMm));
   const [simmering, setSimmering] = useState(true);
-  const [addedMl, setAddedMl] = useState(0);
+  const [addedL, setAddedL] = useState(0);
   const [hot, setHot] = useState(true);
   const [fault, submit] = useSubmit(onRecord);
   return (
     <>
-      <p>Dip a clean wooden spoon to the base and read how far it is wet. By the estimate: {Math.round(levelMm)} mm.</p>
+      <p>
+        Dip a clean wooden spoon to the base and read how far it is wet. By the estimate: {formatLength(levelMm, units)}
+        .
+      </p>
       <FieldRow>
-        <NumberField label="Depth" unit="mm" step={1} value={shown} onChange={setShown} />
-        <NumberField label="Added" unit="ml" step={50} value={addedMl} onChange={setAddedMl} />
+        <QuantityField label="Depth" dimension="length" value={shown} onChange={setShown} />
+        <QuantityField label="Added" dimension="volume" value={addedL} onChange={setAddedL} />
       </FieldRow>
       <Switch value={simmering} onChange={setSimmering}>
         lazy bubbles
       </Switch>
-      {addedMl > 0 ? (
+      {addedL > 0 ? (
         <Switch value={hot} onChange={setHot}>
           what I added was boiling hot
         </Switch>
       ) : null}
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <CautionNote>
-        {cautionFor('open').text} The pot is {plan.pot.heightMm} mm deep.
+        {cautionFor('open').text} The pot is {formatLength(plan.pot.heightMm, units)} deep.
       </CautionNote>
       <Actions>
         <Button
           $tone="main"
           onPress={() => {
-            submit({ kind: 'liquid', levelMm: shown, simmering, addedL: addedMl / 1000, addedTempC: hot ? 95 : 20 });
+            submit({ kind: 'liquid', levelMm: shown, simmering, addedL, addedTempC: hot ? 95 : 20 });
           }}
         >
           Record the level
@@ -181,6 +193,7 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
 }
 
 function HeatSheet({ state, onRecord }: SheetProps) {
+  const say = useSay();
   const { heat } = state;
   const [mode, setMode] = useState(heat.kind === 'simmer' ? 'simmer' : heat.fan ? 'fan' : 'still');
   const [tempC, setTempC] = useState(heat.tempC);
@@ -198,12 +211,11 @@ function HeatSheet({ state, onRecord }: SheetProps) {
           if ((id === 'simmer') !== (mode === 'simmer')) setTempC(id === 'simmer' ? 96 : 150);
         }}
       />
-      <NumberField
+      <QuantityField
         label={mode === 'simmer' ? 'Liquid held at' : 'Oven set to'}
-        unit="°C"
-        step={mode === 'simmer' ? 1 : 5}
+        dimension="temperature"
         value={tempC}
-        error={bad ? `Temperature: from ${String(low)} to ${String(high)} °C here.` : undefined}
+        error={bad ? say(`Temperature: from ${String(low)} °C to ${String(high)} °C here.`) : undefined}
         onChange={setTempC}
       />
       <Actions>
@@ -223,7 +235,7 @@ function HeatSheet({ state, onRecord }: SheetProps) {
       <SelectField
         label="Lid"
         value={lid}
-        sections={[{ options: LID_SCHOOLS.map((s) => ({ id: s.id, label: `${s.name}: ${s.why}` })) }]}
+        sections={[{ options: LID_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {
           setLid(id as LidKind);
         }}
@@ -270,6 +282,7 @@ const QUESTIONS: Readonly<Record<(typeof SCORES)[number], string>> = {
 };
 
 function FinishSheet({ onRecord }: SheetProps) {
+  const say = useSay();
   const [verdict, setVerdict] = useState<Verdict>({ tenderness: 0, moisture: 0, sauce: 0, salt: 0, nextTime: '' });
   const [fault, setFault] = useState<string>();
   const finish = (): void => {
@@ -305,7 +318,7 @@ function FinishSheet({ onRecord }: SheetProps) {
         }}
       />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
-      <CautionNote>{cautionFor('store').text}</CautionNote>
+      <CautionNote>{say(cautionFor('store').text)}</CautionNote>
       <Actions>
         <Button $tone="main" onPress={finish}>
           Finish and log it

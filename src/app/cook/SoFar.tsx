@@ -10,6 +10,7 @@ import { type CookView } from '@/core/cook/view';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { Panel } from '@/ui/controls/Panel';
+import { useUnits } from '@/ui/KitchenContext';
 import { clock } from '@/ui/time';
 
 const HistoryHead = styled.div`
@@ -94,6 +95,7 @@ interface SoFarProps {
 
 /** What has been recorded, newest first, with what each record taught. */
 export function SoFar({ state, view, pendingIds, timeZone, onUndo, onRemove, onHelp }: SoFarProps) {
+  const units = useUnits();
   return (
     <HistoryPanel aria-labelledby="so-far" tabIndex={0}>
       <HistoryHead>
@@ -124,14 +126,14 @@ export function SoFar({ state, view, pendingIds, timeZone, onUndo, onRemove, onH
             const lesson = view.live.lessons.find((l) => l.eventId === event.id);
             const note = pendingIds.has(event.id)
               ? 'kept on this device, not yet sent'
-              : [lessonWords(lesson), learnedWords(lesson)].filter((t) => t !== '').join('. ');
+              : [lessonWords(lesson), learnedWords(lesson, units)].filter((t) => t !== '').join('. ');
             return (
               <li key={event.id}>
                 <time dateTime={new Date(event.atMs).toISOString()}>{clock(event.atMs, timeZone)}</time>
-                <p>{actWords(event.act)}</p>
+                <p>{actWords(event.act, units)}</p>
                 {undoRefusal(state, event.id) === undefined ? (
                   <AriaButton
-                    aria-label={`Take back: ${actWords(event.act)}`}
+                    aria-label={`Take back: ${actWords(event.act, units)}`}
                     onPress={() => {
                       onUndo(event.id);
                     }}

@@ -2,28 +2,28 @@ import { type CookAct } from '@/core/cook/events';
 import { type Lesson } from '@/core/cook/follow';
 import { LIDS } from '@/core/larder/vessels';
 import { STAGE_WORDS } from '@/core/tenderness/stages';
-import { formatTemperature, formatVolume } from '@/core/quantity/units';
-import { METRIC } from '@/ui/units';
+import { formatLength, formatTemperature, formatTemperatureStep, formatVolume } from '@/core/quantity/format';
+import { type UnitChoice } from '@/core/quantity/units';
 
 /** What was recorded, in a few words. */
-export function actWords(act: CookAct): string {
+export function actWords(act: CookAct, units: UnitChoice): string {
   switch (act.kind) {
     case 'intoPot':
       return 'Into the pot, simmering';
     case 'fork':
       return `Fork: ${STAGE_WORDS[act.stage].name}, ${STAGE_WORDS[act.stage].feel}`;
     case 'probe':
-      return `Probe ${String(Math.round(act.tempC * 10) / 10)} °C${act.nearBone ? ', by the bone' : ''}`;
+      return `Probe ${formatTemperature(act.tempC, units)}${act.nearBone ? ', by the bone' : ''}`;
     case 'liquid':
-      return `Liquid ${String(Math.round(act.levelMm))} mm, ${act.simmering ? 'bubbling' : 'still'}${act.addedL > 0 ? `, ${formatVolume(act.addedL, METRIC)} added` : ''}`;
+      return `Liquid ${formatLength(act.levelMm, units)}, ${act.simmering ? 'bubbling' : 'still'}${act.addedL > 0 ? `, ${formatVolume(act.addedL, units)} added` : ''}`;
     case 'turned':
       return 'Turned';
     case 'lid':
       return LIDS[act.lid].label;
     case 'heat':
       return act.heat.kind === 'oven'
-        ? `Oven ${formatTemperature(act.heat.tempC, METRIC)}${act.heat.fan ? ', fan' : ''}`
-        : `Simmer held at ${formatTemperature(act.heat.tempC, METRIC)}`;
+        ? `Oven ${formatTemperature(act.heat.tempC, units)}${act.heat.fan ? ', fan' : ''}`
+        : `Simmer held at ${formatTemperature(act.heat.tempC, units)}`;
     case 'note':
       return act.text;
     case 'offHeat':
@@ -47,7 +47,7 @@ export function lessonWords(lesson: Lesson | undefined): string {
 }
 
 /** The unknown a record taught most about, as a sentence; empty when nothing stood out. */
-export function learnedWords(lesson: Lesson | undefined): string {
+export function learnedWords(lesson: Lesson | undefined, units: UnitChoice): string {
   if (!lesson?.about) return '';
   const { unknown, value } = lesson.about;
   const percent = Math.round((value - 1) * 100);
@@ -60,7 +60,7 @@ export function learnedWords(lesson: Lesson | undefined): string {
     case 'ovenOffset':
       return Math.abs(kelvin) < 1
         ? ''
-        : `The oven seems to run ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'hot' : 'low'}.`;
+        : `The oven seems to run ${formatTemperatureStep(Math.abs(kelvin), units)} ${kelvin > 0 ? 'hot' : 'low'}.`;
     case 'hold':
       return Math.abs(kelvin) < 0.3
         ? ''
@@ -74,9 +74,9 @@ export function learnedWords(lesson: Lesson | undefined): string {
         ? ''
         : `The pieces behave as if ${String(Math.abs(percent))} % ${percent > 0 ? 'thicker' : 'thinner'}.`;
     case 'meatStart':
-      return `The meat went in about ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'warmer' : 'colder'}.`;
+      return `The meat went in about ${formatTemperatureStep(Math.abs(kelvin), units)} ${kelvin > 0 ? 'warmer' : 'colder'}.`;
     case 'liquidStart':
-      return `The liquid started about ${String(Math.abs(Math.round(kelvin)))} °C ${kelvin > 0 ? 'hotter' : 'cooler'}.`;
+      return `The liquid started about ${formatTemperatureStep(Math.abs(kelvin), units)} ${kelvin > 0 ? 'hotter' : 'cooler'}.`;
     default:
       return '';
   }

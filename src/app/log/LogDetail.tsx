@@ -67,7 +67,7 @@ function nextServing(serveMs: number, nowMs: number): number {
 
 /** One braise of the log: planned against actual, what was recorded and what it taught. */
 export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) {
-  const { timeZone } = useKitchen();
+  const { timeZone, units } = useKitchen();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const { plan } = view;
@@ -129,6 +129,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
           spans={plan.day.spans}
           marks={[]}
           ready={plan.day.ready}
+          target={plan.forecast.target}
           serveMs={plan.day.serveMs}
           timeZone={timeZone}
           actual={actualSpans(plan, state, entry.finishedMs)}
@@ -151,11 +152,11 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
           <Records>
             {state.events.map((e) => {
               const lesson = view.live.lessons.find((l) => l.eventId === e.id);
-              const note = [lessonWords(lesson), learnedWords(lesson)].filter((t) => t !== '').join('. ');
+              const note = [lessonWords(lesson), learnedWords(lesson, units)].filter((t) => t !== '').join('. ');
               return (
                 <li key={e.id}>
                   <time dateTime={new Date(e.atMs).toISOString()}>{clock(e.atMs, timeZone)}</time>
-                  <span>{actWords(e.act)}</span>
+                  <span>{actWords(e.act, units)}</span>
                   {note === '' ? null : <small>{note}</small>}
                 </li>
               );

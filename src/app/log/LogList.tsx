@@ -6,11 +6,10 @@ import { type LogEntry } from './entry';
 import { Scores } from './Scores';
 import { ImportButton } from '../ImportButton';
 import { cutById, cutLabel } from '@/core/larder/cuts';
-import { formatMass } from '@/core/quantity/units';
+import { formatMass } from '@/core/quantity/format';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useKitchen } from '@/ui/KitchenContext';
 import { day, duration } from '@/ui/time';
-import { METRIC } from '@/ui/units';
 
 const Row = styled.li`
   display: grid;
@@ -59,7 +58,7 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
 }
 
 export function LogList({ entries }: { entries: readonly LogEntry[] }) {
-  const { timeZone } = useKitchen();
+  const { timeZone, units } = useKitchen();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;
   const inside = entries.filter((e) => e.actualMin >= e.plannedP10Min && e.actualMin <= e.plannedP90Min).length;
   return (
@@ -86,7 +85,7 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
                       <Link href={`/log/${e.id}`}>{e.title}</Link>
                     </h2>
                     <Mute>
-                      {day(e.finishedMs, timeZone)} · {cutLabel(cutById(e.cutId))}, {formatMass(e.massKg, METRIC)}
+                      {day(e.finishedMs, timeZone)} · {cutLabel(cutById(e.cutId))}, {formatMass(e.massKg, units)}
                     </Mute>
                   </div>
                   <PlannedActual entry={e} most={most} />

@@ -5,13 +5,15 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { DecisionDrawing } from './DecisionDrawing';
-import { FORMS } from './DecisionForms';
+import { DecisionPanel } from './DecisionPanel';
+import { FORMS } from './forms';
 import { type Decision, DECISION_NAMES, DECISIONS, sentences } from './decisions';
 import { useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
+import { type Pattern } from '@/core/patterns/patterns';
+import { type SchoolId } from '@/core/plan/schools';
 import { planFile, fileStem } from '@/core/formats/files';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { Button } from '@/ui/controls/Button';
@@ -140,11 +142,13 @@ const Form = styled.div`
 `;
 
 function faultDecision(fault: PlanFault): Decision {
-  if (fault.field.startsWith('meat.')) return 'meat';
+  if (/^(meat|also|eaters|prepare)/.test(fault.field)) return 'meat';
   if (fault.field.startsWith('pot.')) return 'pot';
   if (fault.field.startsWith('heat.') || fault.field === 'altitudeM') return 'heat';
-  if (fault.field === 'vegetablesKg') return 'base';
-  return fault.field === 'liquidLevel' ? 'liquid' : 'serve';
+  if (fault.field.startsWith('base.')) return 'base';
+  if (fault.field.startsWith('liquid.')) return 'liquid';
+  if (fault.field.startsWith('sear.') || fault.field.startsWith('season.')) return 'sear';
+  return 'serve';
 }
 
 interface PlanEditorProps {
@@ -154,16 +158,17 @@ interface PlanEditorProps {
 }
 
 /** The plan screen: eight decisions, the drawing of the one in hand, the verdict, the day. */
-export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
-  const { timeZone, renderedAtMs } = useKitchen();
+export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps) {
+  const { timeZone, renderedAtMs, units } = useKitchen();
+  const [kitchen, setKitchen] = useState(firstKitchen);
   const router = useRouter();
   const [saved, setSaved] = useState(start);
   const draft = useDraft(`even-ember:draft:${id ?? 'new'}`, start);
   const { input } = draft;
-  const { plan, faults, waysOut, current } = usePlan(input);
+  const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
   const [open, setOpen] = useState<Decision>('meat');
   const [message, setMessage] = useState<string>();
-  const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs });
+  const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs, units });
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
 
@@ -195,6 +200,27 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
     const sent = await send<{ id: string }>('POST', '/api/cooks', { input, planId });
     if (sent.ok) router.push(`/cook/${sent.data.id}`);
     else setMessage(sent.message);
+  };
+
+  const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'patterns'>): Promise<void> => {
+    const sent = await send<{ habits: Kitchen['habits']; patterns: Kitchen['patterns'] }>(
+      'PUT',
+      '/api/kitchen',
+      change,
+    );
+    if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
+    else setMessage(sent.message);
+  };
+  const ours = {
+    keepHabit: (school: SchoolId, option: string): void => {
+      void keepKitchen({ habits: { ...kitchen.habits, [school]: option } });
+    },
+    keepPattern: (pattern: Pattern): void => {
+      void keepKitchen({ patterns: [...kitchen.patterns, pattern] });
+    },
+    dropPattern: (patternId: string): void => {
+      void keepKitchen({ patterns: kitchen.patterns.filter((p) => p.id !== patternId) });
+    },
   };
 
   const blockedBy = faults[0];
@@ -267,6 +293,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
                       faults={faults}
                       timeZone={timeZone}
                       change={draft.change}
+                      {...ours}
                     />
                   </Form>
                 ) : null}
@@ -275,8 +302,23 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
           })}
         </ol>
       </Side>
-      <DecisionDrawing decision={open} input={input} plan={plan} change={draft.change} />
-      <Verdict plan={plan} faults={faults} waysOut={waysOut} current={current} onTake={draft.change} />
+      <DecisionPanel
+        decision={open}
+        kitchen={kitchen}
+        input={input}
+        plan={plan}
+        timeZone={timeZone}
+        change={draft.change}
+        keepHabit={ours.keepHabit}
+      />
+      <Verdict
+        plan={plan}
+        faults={faults}
+        waysOut={waysOut}
+        fitWays={fitWays}
+        current={current}
+        onTake={draft.change}
+      />
       {plan ? (
         <Wide aria-labelledby="the-day">
           <h2 id="the-day" style={{ fontSize: 18 }}>
@@ -287,6 +329,7 @@ export function PlanEditor({ kitchen, start, id }: PlanEditorProps) {
             spans={plan.day.spans}
             marks={plan.day.marks}
             ready={plan.day.ready}
+            target={plan.forecast.target}
             serveMs={plan.day.serveMs}
             timeZone={timeZone}
           />

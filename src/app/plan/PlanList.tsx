@@ -14,8 +14,7 @@ import { send } from '@/ui/send';
 import { clock, dayFrom } from '@/ui/time';
 import { cutById, cutLabel } from '@/core/larder/cuts';
 import { type PlanInput } from '@/core/plan/input';
-import { formatMass } from '@/core/quantity/units';
-import { METRIC } from '@/ui/units';
+import { formatMass } from '@/core/quantity/format';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -50,7 +49,7 @@ interface ListedPlan {
 }
 
 export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
-  const { timeZone, renderedAtMs } = useKitchen();
+  const { timeZone, renderedAtMs, units } = useKitchen();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const remove = async (id: string): Promise<void> => {
@@ -84,7 +83,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
                     <Link href={`/plan/${id}`}>{input.title}</Link>
                   </h2>
                   <Mute>
-                    {cutLabel(cutById(input.meat.cutId))}, {formatMass(input.meat.massKg, METRIC)} for {input.eaters} ·{' '}
+                    {cutLabel(cutById(input.meat.cutId))}, {formatMass(input.meat.massKg, units)} for {input.eaters} ·{' '}
                     {input.serveAtMs < renderedAtMs ? 'was to be served' : 'serve'}{' '}
                     {dayFrom(input.serveAtMs, renderedAtMs, timeZone)} {clock(input.serveAtMs, timeZone)}
                   </Mute>

@@ -5,13 +5,16 @@ import { readyEta } from '@/core/forecast/forecast';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
-import { formatMass, formatVolume } from '@/core/quantity/units';
+import { formatFigure } from '@/core/explain/figure';
+import { formatVolume } from '@/core/quantity/format';
+import { TARGETS } from '@/core/tenderness/stages';
+import { type FitWay } from '@/core/plan/fit';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useSay, useUnits } from '@/ui/KitchenContext';
+import { Why } from '@/ui/controls/Why';
 import { DISPLAY } from '@/ui/theme';
 import { clock, dayFrom, duration } from '@/ui/time';
-import { METRIC } from '@/ui/units';
 
 const Column = styled.div`
   display: grid;
@@ -54,7 +57,7 @@ const Figures = styled.dl`
   }
 `;
 
-const Why = styled.details`
+const Reasons = styled.details`
   margin-top: 8px;
   summary {
     cursor: pointer;
@@ -94,7 +97,7 @@ const Ways = styled.ul`
 `;
 
 function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
-  const { turns, serveMs, intoPotMs } = plan.day;
+  const { ready: turns, serveMs, intoPotMs } = plan.day;
   const from = turns.p10Ms - (turns.p90Ms - turns.p10Ms) * 0.35;
   const to = Math.max(serveMs, turns.p90Ms) + 5 * 60_000;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
@@ -120,18 +123,21 @@ interface VerdictProps {
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
   readonly waysOut: readonly WayOut[];
+  readonly fitWays: readonly FitWay[];
   readonly current: boolean;
   readonly onTake: (input: PlanInput) => void;
 }
 
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, waysOut, current, onTake }: VerdictProps) {
+export function Verdict({ plan, faults, waysOut, fitWays, current, onTake }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
+  const units = useUnits();
+  const say = useSay();
   return (
     <Column aria-live="polite">
       {faults.map((f) => (
         <FaultNote key={f.field + f.message} role="alert">
-          {f.message}
+          {say(f.message)}
         </FaultNote>
       ))}
       {waysOut.length > 0 ? (
@@ -157,6 +163,27 @@ export function Verdict({ plan, faults, waysOut, current, onTake }: VerdictProps
           </Ways>
         </Panel>
       ) : null}
+      {fitWays.length > 0 ? (
+        <Panel aria-labelledby="fit-ways">
+          <h2 id="fit-ways" style={{ fontSize: 18 }}>
+            To make it fit
+          </h2>
+          <Ways>
+            {fitWays.map((w) => (
+              <li key={w.says}>
+                <span>{say(w.says)}</span>
+                <Button
+                  onPress={() => {
+                    onTake(w.input);
+                  }}
+                >
+                  Take
+                </Button>
+              </li>
+            ))}
+          </Ways>
+        </Panel>
+      ) : null}
       {plan === undefined ? (
         <Dark>
           <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>
@@ -168,33 +195,41 @@ export function Verdict({ plan, faults, waysOut, current, onTake }: VerdictProps
             <h2 style={{ fontSize: 18 }}>In the finished pot</h2>
             <Figures>
               <dt>Liquid when tender</dt>
-              <dd>{formatVolume(plan.finished.liquidL, METRIC)}</dd>
+              <dd>
+                {formatFigure(plan.liquid.water.left, units)} <Why figure={plan.liquid.water.left} />
+              </dd>
               <dt>Fat to lift off</dt>
-              <dd>{formatVolume(plan.finished.fatL, METRIC)}</dd>
+              <dd>{formatVolume(plan.finished.fatL, units)}</dd>
               <dt>Sauce, reduced</dt>
-              <dd>{formatVolume(plan.finished.sauceL, METRIC)}</dd>
+              <dd>{formatVolume(plan.finished.sauceL, units)}</dd>
+              <dt>Salt in the sauce</dt>
+              <dd>
+                {formatFigure(plan.salt.sauce, units)} <Why figure={plan.salt.sauce} />
+              </dd>
               <dt>Meat a plate, off the bone</dt>
-              <dd>{formatMass(plan.finished.meatPerPlateKg, METRIC)}</dd>
+              <dd>
+                {formatFigure(plan.buy.served, units)} <Why figure={plan.buy.served} />
+              </dd>
             </Figures>
             {plan.watch.length > 0 ? (
               <Watch aria-label="To watch">
                 {plan.watch.map((w) => (
-                  <li key={w}>{w}</li>
+                  <li key={w}>{say(w)}</li>
                 ))}
               </Watch>
             ) : null}
-            <Why>
-              <summary>Why these figures?</summary>
+            <Reasons>
+              <summary>Why this time?</summary>
               <ul>
                 {plan.reasons.map((r) => (
-                  <li key={r.text}>{r.text}</li>
+                  <li key={r}>{say(r)}</li>
                 ))}
                 <li>
                   Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to
                   trust them.
                 </li>
               </ul>
-            </Why>
+            </Reasons>
           </Panel>
         </div>
       )}
@@ -208,7 +243,11 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
   return (
     <>
       <Dark>
-        <p>{stale ? 'As last planned, the fork turns' : `Fork turns, ${dayFrom(day.ready.p50Ms, nowMs, timeZone)}`}</p>
+        <p>
+          {stale
+            ? `As last planned: ${TARGETS[plan.forecast.target].ready.toLowerCase()}`
+            : `${TARGETS[plan.forecast.target].ready}, ${dayFrom(day.ready.p50Ms, nowMs, timeZone)}`}
+        </p>
         <Big>{clock(day.ready.p50Ms, timeZone)}</Big>
         <p>
           likely {clock(day.ready.p10Ms, timeZone)} to {clock(day.ready.p90Ms, timeZone)}

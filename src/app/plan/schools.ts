@@ -1,13 +1,11 @@
-import { type School } from '@/ui/controls/fields';
+import { type School } from '@/ui/controls/Schools';
 import { LID_KINDS, LIDS, type LidKind } from '@/core/larder/vessels';
+import { LEVEL_SHARES, SCHOOLS } from '@/core/plan/schools';
 
 /** How deep the liquid should stand, as shares of the meat's height. */
-export const LEVELS: readonly (School & { readonly level: number })[] = [
-  { id: 'shallow', name: 'Shallow', why: 'a third: dark, sticky, watch it', level: 0.33 },
-  { id: 'half', name: 'Half way', why: 'browns above, poaches below', level: 0.5 },
-  { id: 'threeQuarters', name: 'Three quarters', why: 'turn once; safe middle', level: 0.75, isDefault: true },
-  { id: 'covered', name: 'Just covered', why: 'even, no turning, thin sauce', level: 1.02 },
-];
+export const LEVELS: readonly (School & { readonly level: number })[] = SCHOOLS.level.options.flatMap((o) =>
+  o.id === 'auto' ? [] : [{ id: o.id, name: o.name, why: o.why, level: LEVEL_SHARES[o.id] }],
+);
 
 const LID_WHY: Readonly<Record<LidKind, string>> = {
   heavy: 'keeps nearly all; liquid reaches the boil',

@@ -6,18 +6,21 @@ import { planInputSchema } from '@/contract/plan';
 
 const REST_MS = 300;
 
-/** NaN, an emptied field, does not survive JSON; null stands for it. */
-function revive(key: string, value: unknown): unknown {
-  return value === null && key !== '' ? Number.NaN : value;
-}
+/** NaN, an emptied field, does not survive JSON; this stands for it. */
+const EMPTY = '\u0000empty';
+
+const pack = (_: string, value: unknown): unknown => (Number.isNaN(value) ? EMPTY : value);
+const unpack =
+  (empty: number) =>
+  (_: string, value: unknown): unknown =>
+    value === EMPTY ? empty : value;
 
 function readDraft(key: string): PlanInput | undefined {
   try {
     const text = localStorage.getItem(key);
     if (text === null) return undefined;
-    const draft: unknown = JSON.parse(text, revive);
-    const shape = planInputSchema.safeParse(JSON.parse(text, (k, v: unknown) => (v === null && k !== '' ? 1 : v)));
-    return shape.success ? (draft as PlanInput) : undefined;
+    const shape = planInputSchema.safeParse(JSON.parse(text, unpack(1)));
+    return shape.success ? (JSON.parse(text, unpack(Number.NaN)) as PlanInput) : undefined;
   } catch {
     return undefined;
   }
@@ -55,7 +58,7 @@ export function useDraft(key: string, start: PlanInput): Draft {
   useEffect(() => {
     if (!changed) return undefined;
     const timer = setTimeout(() => {
-      localStorage.setItem(key, JSON.stringify(input));
+      localStorage.setItem(key, JSON.stringify(input, pack));
     }, REST_MS);
     return () => {
       clearTimeout(timer);

@@ -5,6 +5,8 @@ import { useEffect, useRef, useState } from 'react';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
+import { type FitWay } from '@/core/plan/fit';
+import { type Pot } from '@/core/larder/vessels';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 /** Particles while the hand is still moving, and once it rests. */
@@ -18,6 +20,8 @@ export interface PlanState {
   readonly faults: readonly PlanFault[];
   /** When there is too little time: other ways that have been forecast and fit. */
   readonly waysOut: readonly WayOut[];
+  /** When it does not fit the pot: other ways that do. */
+  readonly fitWays: readonly FitWay[];
   /** Whether `plan` belongs to the input as it stands. */
   readonly current: boolean;
 }
@@ -26,8 +30,15 @@ export interface PlanState {
  * Plans `input` in a worker: a quick forecast at once, a full one when the input rests. Typing never waits; while one
  * computation runs only the newest input queues behind it.
  */
-export function usePlan(input: PlanInput): PlanState {
-  const [state, setState] = useState<PlanState>({ plan: undefined, faults: [], waysOut: [], current: false });
+export function usePlan(input: PlanInput, pots: readonly Pot[]): PlanState {
+  const [state, setState] = useState<PlanState>({
+    plan: undefined,
+    faults: [],
+    waysOut: [],
+    fitWays: [],
+    current: false,
+  });
+  const kitchenPots = useRef(pots);
   const newest = useRef(input);
   const kick = useRef<(() => void) | null>(null);
 
@@ -49,10 +60,12 @@ export function usePlan(input: PlanInput): PlanState {
         const current = newest.current === job.input;
         const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
         const ways = late ? await remote.waysOut(job.input, Date.now()) : [];
+        const full = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooFull === true);
+        const fitting = full ? await remote.fitWays(job.input, [...kitchenPots.current]) : [];
         setState((before) =>
           result.ok
-            ? { plan: result.plan, faults: [], waysOut: [], current }
-            : { plan: before.plan, faults: result.faults, waysOut: ways, current: false },
+            ? { plan: result.plan, faults: [], waysOut: [], fitWays: [], current }
+            : { plan: before.plan, faults: result.faults, waysOut: ways, fitWays: fitting, current: false },
         );
       }
       busy = false;

@@ -1,6 +1,6 @@
 /** A step of the work at which something can hurt someone. */
 export type CareStep =
-  'rawMeat' | 'sear' | 'liquid' | 'potIntoOven' | 'potOnStove' | 'open' | 'finish' | 'serve' | 'store';
+  'rawMeat' | 'sear' | 'base' | 'liquid' | 'potIntoOven' | 'potOnStove' | 'open' | 'finish' | 'serve' | 'store';
 
 export interface Caution {
   readonly step: CareStep;
@@ -13,6 +13,7 @@ const CAUTIONS: Readonly<Record<CareStep, string>> = {
   rawMeat:
     'Do not rinse raw meat: it splashes germs. Wash hands, board and knife; keep raw juices off everything eaten raw. Out of the fridge under 2 h, 1 h in a hot room.',
   sear: 'Hot fat: dry meat, lay it away from you. If it catches fire, heat off and lid on, never water. Seared meat goes on a clean plate.',
+  base: 'Paste, flour and sugar stick and burn skin: stay with them. Sharp knife, steady board for hard roots; gloves or oiled hands for chilli, and nothing of it near the eyes. Dry beans never go into a slow pot.',
   liquid: 'Burner off before wine goes in, pour it from a cup, stand back. Alcohol never all cooks away.',
   potIntoOven: 'A full pot is heavy and its knob stays hot: two dry mitts, a clear path, a cloth left on the lid.',
   potOnStove: 'Stay within earshot: a pot that boils dry can catch fire. Smoke alarm working.',

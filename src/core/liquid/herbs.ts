@@ -16,6 +16,9 @@ export interface HerbPlan {
   readonly says: string;
 }
 
+/** A shallow braise ends with more liquid than it starts with. */
+const LEAST_L = 0.5;
+
 const plural = (noun: string, count: number): string => {
   if (count === 1) return noun;
   if (noun === 'leaf') return 'leaves';
@@ -41,7 +44,7 @@ export function herbPlan(
         herb,
         count,
         usual: usualHerbCount(herb, litres),
-        tooMuch: count > Math.max(1, Math.ceil(herb.mostPerL * litres)),
+        tooMuch: count > Math.ceil(herb.mostPerL * Math.max(LEAST_L, litres)),
       };
     });
   const cooked = lines.filter((l) => l.herb.when !== 'end');

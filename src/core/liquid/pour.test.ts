@@ -106,7 +106,9 @@ describe('herbs', () => {
       { id: 'bay', count: 2 },
       { id: 'thyme', count: 5 },
     ];
-    expect(herbPlan(herbs, 'bundle', 1).countOut.reduce((sum, c) => sum + c.count, 0)).toBe(2);
+    expect(herbPlan(herbs, 'bundle', 1).countOut).toEqual([{ what: 'herb bundle', count: 1 }]);
+    const shedding = [...herbs, { id: 'peppercorn', count: 8 }];
+    expect(herbPlan(shedding, 'bundle', 1).countOut.reduce((sum, c) => sum + c.count, 0)).toBe(2);
     expect(herbPlan(herbs, 'cloth', 1).countOut).toEqual([{ what: 'cloth packet', count: 1 }]);
     expect(herbPlan(herbs, 'loose', 1).countOut).toEqual([
       { what: 'bay leaf, leaves', count: 2 },

@@ -1,12 +1,12 @@
 import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from './input';
 import { pieceSize } from './pieces';
-import { contentsOf } from './request';
+import { contentsOf, pourOf } from './request';
 import { cutById, isCutId } from '../larder/cuts';
 import { isFatId } from '../larder/fats';
 import { isGarnishId } from '../larder/garnish';
 import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
-import { litresForLevel, meatHeightM, vegetableHeightM } from '../liquid/geometry';
+import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../liquid/geometry';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;
@@ -221,7 +221,8 @@ function checkFit(input: PlanInput): PlanFault[] {
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);
   const topMm = meatHeightM(contents) * 1000;
-  const levelMm = topMm * input.liquid.level;
+  const poured = pourOf(input, litresForLevel(contents, (topMm / 1000) * input.liquid.level), 0);
+  const levelMm = Math.max(topMm * input.liquid.level, levelForLitres(contents, poured.totalL) * 1000);
   const room = pot.heightMm - HEADROOM_MM;
   if (topMm > pot.heightMm - MEAT_BELOW_RIM_MM) {
     const most = (massKg * (pot.heightMm - MEAT_BELOW_RIM_MM)) / topMm;

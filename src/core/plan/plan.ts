@@ -92,6 +92,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     work,
     oven: input.heat.kind === 'oven',
     heatLabel: heatLabel(input.heat),
+    target: forecast.target,
     turnAtMin: looks.turnMin,
   });
   const look = lookCostMin(braiseRequest(input), ready.p10, OPEN_SECONDS.fork);

@@ -7,7 +7,7 @@ import { levelMmAt } from '../forecast/pot';
 import { type Figure, input as from } from '../explain/figure';
 import { cutById } from '../larder/cuts';
 import { potVolumeL } from '../larder/vessels';
-import { litresForLevel, meatHeightM, submergedShare, vegetableHeightM } from '../liquid/geometry';
+import { levelForLitres, meatHeightM, submergedShare, vegetableHeightM } from '../liquid/geometry';
 import { meatGroup } from './pieces';
 
 /** One cut as it lies in the pot, for the section drawing. Millimetres. */
@@ -48,8 +48,8 @@ export function potPlan(input: PlanInput, ensemble: Ensemble, readyMin: number):
   const contents = contentsOf(input);
   const levelMm = (atMin: number): number => levelMmAt(ensemble, stepAt(ensemble.assembly.grid, atMin));
   const meatTop = meatHeightM(contents);
-  const start = meatTop * input.liquid.level;
-  const liquid = litresForLevel(contents, start);
+  const liquid = ensemble.request.liquidL;
+  const start = levelForLitres(contents, liquid);
   const meatL = contents.arrangements.reduce((sum, a) => sum + a.pieces.count * a.pieces.volumeM3 * 1000, 0);
   const top = Math.max(start, meatTop) * 1000;
   const room = potVolumeL(input.pot);

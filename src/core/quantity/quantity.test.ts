@@ -11,6 +11,7 @@ import {
   withFraction,
 } from './format';
 import { parseQuantity } from './parse';
+import { sentenceInUnits } from './sentence';
 import { type Dimension, displayUnit, fromUnit, GAS_MARKS, METRIC, toUnit, type UnitChoice, UNITS } from './units';
 
 const US: UnitChoice = { weight: 'us', temperature: 'F' };
@@ -174,5 +175,20 @@ describe('reading', () => {
     GAS_MARKS.slice(1).forEach(([, tempC], i) => {
       expect(tempC).toBeGreaterThan(GAS_MARKS[i]?.[1] ?? 0);
     });
+  });
+});
+
+describe('a sentence', () => {
+  const text = 'At 150 °C the 1.2 kg stand 48 mm high in 690 ml; 35 g/l of gelatin, 10 g/kg of salt, about 12 g.';
+
+  it('keeps its metric words in a metric kitchen', () => {
+    expect(sentenceInUnits(text, METRIC)).toBe(text);
+  });
+
+  it('says the same in pounds, inches, cups and °F, and leaves ratios alone', () => {
+    expect(sentenceInUnits(text, US)).toBe(
+      'At 300 °F the 2 lb 10 oz stand 1⅞ in high in 3 cups; 35 g/l of gelatin, 10 g/kg of salt, about ⅜ oz.',
+    );
+    expect(sentenceInUnits(text, { weight: 'metric', temperature: 'F' })).toContain('At 300 °F the 1.2 kg');
   });
 });

@@ -17,6 +17,7 @@ function day(part: Partial<Parameters<typeof layOutDay>[0]> = {}) {
     work,
     oven: true,
     heatLabel: 'oven',
+    target: 'turns',
     turnAtMin: 80,
     ...part,
   });

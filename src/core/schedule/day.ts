@@ -1,3 +1,5 @@
+import { type TargetStage } from '../tenderness/stages';
+
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is slack. Times in ms since 1970. */
 export interface DaySpan {
   readonly id: 'prep' | 'sear' | 'base' | 'liquid' | 'braise' | 'hold' | 'finish' | 'plate';
@@ -23,7 +25,8 @@ export interface Day {
   readonly startMs: number;
   readonly lightBurnerMs: number;
   readonly intoPotMs: number;
-  /** When the meat is as wanted. */
+  /** What the meat is cooked to, and when it is there. */
+  readonly target: TargetStage;
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   readonly serveMs: number;
   readonly handsOnMinutes: number;
@@ -60,6 +63,7 @@ export function layOutDay(options: {
   readonly work: WorkMinutes;
   readonly oven: boolean;
   readonly heatLabel: string;
+  readonly target: TargetStage;
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
 }): Day {
@@ -86,6 +90,7 @@ export function layOutDay(options: {
     startMs: prepStart,
     lightBurnerMs: searStart,
     intoPotMs,
+    target: options.target,
     ready: {
       p10Ms: plus(intoPotMs, ready.p10),
       p50Ms: plus(intoPotMs, ready.p50),

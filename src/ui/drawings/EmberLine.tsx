@@ -4,13 +4,14 @@ import { useId } from 'react';
 import styled from 'styled-components';
 import { clock, duration } from '../time';
 import { type DayMark, type DaySpan } from '@/core/schedule/day';
+import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
 
 const VIEW = { width: 1240, height: 108 };
 const BAND_Y = 58;
 const HANDS = 38;
 const HEAT = 22;
 
-/** Where the fork turns: the ready window. Moments in ms. */
+/** When the meat is as wanted: the ready window. Moments in ms. */
 export interface ReadyWindow {
   readonly p10Ms: number;
   readonly p50Ms: number;
@@ -21,6 +22,8 @@ export interface EmberLineProps {
   readonly spans: readonly DaySpan[];
   readonly marks: readonly DayMark[];
   readonly ready: ReadyWindow;
+  /** What the meat is cooked to. */
+  readonly target: TargetStage;
   readonly serveMs: number;
   readonly nowMs?: number;
   readonly timeZone: string;
@@ -77,7 +80,7 @@ function fitting(span: DaySpan, width: number): string {
 }
 
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
-export function EmberLine({ spans, marks, ready: window, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
+export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const first = spans[0];
   if (!first) return null;
@@ -101,7 +104,7 @@ export function EmberLine({ spans, marks, ready: window, serveMs, nowMs, timeZon
   const says =
     `The day from ${clock(fromMs, timeZone)} to ${clock(serveMs, timeZone)}. ` +
     spans.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ') +
-    `. Fork turns about ${clock(window.p50Ms, timeZone)}, likely ${clock(window.p10Ms, timeZone)} to ${clock(window.p90Ms, timeZone)}. ` +
+    `. ${TARGETS[target].ready} about ${clock(window.p50Ms, timeZone)}, likely ${clock(window.p10Ms, timeZone)} to ${clock(window.p90Ms, timeZone)}. ` +
     marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ') +
     '.' +
     (actual
@@ -121,7 +124,7 @@ export function EmberLine({ spans, marks, ready: window, serveMs, nowMs, timeZon
   );
   const above = withoutCollisions(
     [
-      { x: x(ready.p50Ms), text: `turns ${clock(window.p50Ms, timeZone)}`, ember: true },
+      { x: x(ready.p50Ms), text: `${TARGETS[target].mark} ${clock(window.p50Ms, timeZone)}`, ember: true },
       ...marks.map((m) => ({ x: x(m.atMs), text: m.label, ember: false })),
     ],
     14,

@@ -1,21 +1,46 @@
 'use client';
 
-import { type Pan } from '@/core/plan/input';
-import { PAN_SHARE, type SearPlan } from '@/core/sear/batches';
+import { type Pan } from '@/core/larder/burners';
+import { formatTemperature } from '@/core/quantity/format';
+import { BROWNS_C } from '@/core/sear/heat';
+import { PAN_GAP_MM } from '@/core/sear/pack';
+import { PAN_SHARE, type SearBatch } from '@/core/sear/sear';
+import { useUnits } from '../KitchenContext';
 
-const SIZE = { width: 640, height: 400 };
+const SIZE = { width: 640, height: 360 };
+const DRAWN_MM = 322;
 
-/** The sear pan from above, to scale, with the first batch in it and how much of the pan it covers. */
-export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan; pieces: number; round: boolean }) {
-  const scale = 340 / pan.diameterMm;
-  const radius = (pan.diameterMm * scale) / 2;
-  const cx = 30 + radius;
+const VERDICT_WORDS: Readonly<Record<SearBatch['verdict'], string>> = {
+  sears: 'it sears',
+  labours: 'it labours',
+  steams: 'it steams',
+};
+
+interface PanMapProps {
+  readonly pan: Pan;
+  readonly batch: SearBatch;
+  /** From 1. */
+  readonly number: number;
+  readonly batches: number;
+  readonly pieces: number;
+}
+
+/** The sear pan from above, to scale, with one batch in it, what it covers and how far it cools the pan. */
+export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
+  const units = useUnits();
+  const scale = DRAWN_MM / Math.max(pan.lengthMm, pan.widthMm);
+  const halfW = (pan.lengthMm * scale) / 2;
+  const halfH = (pan.widthMm * scale) / 2;
+  const cx = 22 + DRAWN_MM / 2;
   const cy = SIZE.height / 2;
-  const share = Math.round(sear.coverage * 100);
+  const share = Math.round(batch.coverage * 100);
   const limit = Math.round(PAN_SHARE * 100);
   const barX = 400;
   const barW = 205;
-  const says = `${pan.name} from above: batch 1 of ${String(sear.batches)} holds ${String(sear.perBatch)} of ${String(pieces)} pieces and covers ${String(share)} % of the pan. Beyond ${String(limit)} % it steams instead of searing.`;
+  const coolest = formatTemperature(batch.lowestC, units);
+  const browns = formatTemperature(BROWNS_C, units);
+  const heatShare = (tempC: number): number => Math.min(1, Math.max(0, (tempC - 100) / 130));
+  const says = `${pan.name} from above: batch ${String(number)} of ${String(batches)} holds ${String(batch.count)} of ${String(pieces)} pieces and covers ${String(share)} % of the pan. The pan falls to ${coolest}; under ${browns} meat stops browning. ${VERDICT_WORDS[batch.verdict]}.`;
   return (
     <svg
       viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`}
@@ -26,42 +51,60 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
     >
       <defs>
         <radialGradient id="pan-heat">
-          <stop offset="0" stopColor="#b4451f" />
+          <stop offset="0" stopColor={batch.verdict === 'sears' ? '#b4451f' : '#6d4436'} />
           <stop offset="0.75" stopColor="#4a2a20" />
           <stop offset="1" stopColor="#2a2422" />
         </radialGradient>
       </defs>
-      <rect
-        x={radius - 8}
-        y={-13}
-        width={120}
-        height={26}
-        rx={13}
-        fill="#17363c"
-        transform={`translate(${String(cx)} ${String(cy)}) rotate(42)`}
-      />
-      <circle cx={cx} cy={cy} r={radius + 12} fill="#17363c" />
-      <circle cx={cx} cy={cy} r={radius} fill="url(#pan-heat)" />
-      {sear.layout.map((p, i) => {
+      {pan.shape === 'round' ? (
+        <>
+          <rect
+            x={halfW - 8}
+            y={-13}
+            width={96}
+            height={26}
+            rx={13}
+            fill="#17363c"
+            transform={`translate(${String(cx)} ${String(cy)}) rotate(38)`}
+          />
+          <circle cx={cx} cy={cy} r={halfW + 9} fill="#17363c" />
+          <circle cx={cx} cy={cy} r={halfW} fill="url(#pan-heat)" />
+        </>
+      ) : (
+        <>
+          <rect
+            x={cx - halfW - 10}
+            y={cy - halfH - 10}
+            width={2 * halfW + 20}
+            height={2 * halfH + 20}
+            rx={20}
+            fill="#17363c"
+          />
+          <rect x={cx - halfW} y={cy - halfH} width={2 * halfW} height={2 * halfH} rx={12} fill="url(#pan-heat)" />
+        </>
+      )}
+      {batch.layout.map((p) => {
         const w = p.width * scale;
         const h = p.height * scale;
         const x = cx + p.x * scale;
         const y = cy + p.y * scale;
+        const air = (PAN_GAP_MM / 2) * scale;
+        const round = p.kind === 'circle';
         return (
-          <g key={i}>
+          <g key={p.index}>
             <rect
-              x={x - w / 2 - 4 * scale}
-              y={y - h / 2 - 4 * scale}
-              width={w + 8 * scale}
-              height={h + 8 * scale}
-              rx={round ? Math.min(w, h) / 2 : 10}
+              x={x - w / 2 - air}
+              y={y - h / 2 - air}
+              width={w + 2 * air}
+              height={h + 2 * air}
+              rx={round ? w / 2 + air : 10}
               fill="none"
               stroke="#f1e1c3"
               strokeDasharray="4 4"
               opacity="0.7"
             />
             {round ? (
-              <ellipse cx={x} cy={y} rx={w / 2} ry={h / 2} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
+              <circle cx={x} cy={y} r={w / 2} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
             ) : (
               <rect
                 x={x - w / 2}
@@ -74,42 +117,67 @@ export function PanMap({ pan, sear, pieces, round }: { pan: Pan; sear: SearPlan;
                 strokeWidth="1.5"
               />
             )}
-            {Math.min(w, h) > 24 ? (
+            {Math.min(w, h) > 22 ? (
               <text x={x} y={y + 5} textAnchor="middle" fontSize="14" fontWeight="700" fill="#fcf3df">
-                {i + 1}
+                {p.index + 1}
               </text>
             ) : null}
           </g>
         );
       })}
+      {batch.layout.length < batch.count ? (
+        <text x={cx} y={cy + 5} textAnchor="middle" fontSize="15" fill="#fcf3df">
+          larger than the pan: lean and turn it
+        </text>
+      ) : null}
       <g fill="var(--ink)" fontSize="15">
-        <text x={barX} y={cy - 78} fontWeight="700" fontSize="19">
-          {sear.batches === 1 ? 'One batch' : `Batch 1 of ${String(sear.batches)}`}
+        <text x={barX} y={cy - 96} fontWeight="700" fontSize="19">
+          {batches === 1 ? 'One batch' : `Batch ${String(number)} of ${String(batches)}`}:{' '}
+          {VERDICT_WORDS[batch.verdict]}
         </text>
-        <text x={barX} y={cy - 52}>
-          {sear.perBatch} of {pieces} pieces
+        <text x={barX} y={cy - 70}>
+          {batch.count} of {pieces} pieces, {Math.round(batch.minutes)} min
         </text>
-        <text x={barX} y={cy - 30}>
-          {sear.minutesPerBatch} min, then the pan recovers
-        </text>
-        <rect x={barX} y={cy - 6} width={barW} height={14} rx={7} fill="var(--line)" />
+        <rect x={barX} y={cy - 46} width={barW} height={14} rx={7} fill="var(--line)" />
         <rect
           x={barX}
-          y={cy - 6}
-          width={Math.max(8, barW * Math.min(1, sear.coverage))}
+          y={cy - 46}
+          width={Math.max(8, barW * Math.min(1, batch.coverage))}
+          height={14}
+          rx={7}
+          fill="var(--wine)"
+        />
+        <path d={`M${String(barX + barW * PAN_SHARE)} ${String(cy - 54)} v30`} stroke="var(--ink)" strokeWidth="3" />
+        <text x={barX} y={cy - 10}>
+          {share} % of the pan covered
+        </text>
+        <text x={barX} y={cy + 10} fontSize="14" fill="var(--mute)">
+          at most to the mark, {limit} %: steam must get out
+        </text>
+        <rect x={barX} y={cy + 34} width={barW} height={14} rx={7} fill="var(--line)" />
+        <rect
+          x={barX}
+          y={cy + 34}
+          width={Math.max(8, barW * heatShare(batch.lowestC))}
           height={14}
           rx={7}
           fill="var(--ember)"
         />
-        <path d={`M${String(barX + barW * PAN_SHARE)} ${String(cy - 14)} v30`} stroke="var(--ink)" strokeWidth="3" />
-        <text x={barX} y={cy + 34}>
-          {share} % of the pan covered
+        <path
+          d={`M${String(barX + barW * heatShare(BROWNS_C))} ${String(cy + 26)} v30`}
+          stroke="var(--ink)"
+          strokeWidth="3"
+        />
+        <text x={barX} y={cy + 70}>
+          pan at its coolest {coolest}
         </text>
-        <text x={barX} y={cy + 58} fontSize="14" fill="var(--mute)">
-          beyond the mark, {limit} %, it steams
+        <text x={barX} y={cy + 90} fontSize="14" fill="var(--mute)">
+          left of the mark, {browns}, it stops browning
         </text>
-        <text x={barX} y={cy + 82} fontSize="14" fill="var(--mute)">
-          dashed: the air each piece needs
+        <text x={barX} y={cy + 120} fontSize="14" fill="var(--mute)">
+          {number < batches
+            ? `then ${String(Math.max(1, Math.round(batch.recoverMinutes)))} min to come back`
+            : 'dashed: the air each piece needs'}
         </text>
       </g>
     </svg>

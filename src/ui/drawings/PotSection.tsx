@@ -1,10 +1,12 @@
 'use client';
 
-import { type ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
+import styled from 'styled-components';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
 import { type PlanHeat } from '@/core/plan/input';
-import { type PotPlan } from '@/core/plan/plan';
-import { roundForKitchen } from '@/core/quantity/units';
+import { type PotGroup, type PotPlan } from '@/core/plan/potPlan';
+import { formatLength, formatTemperature, formatVolume } from '@/core/quantity/format';
+import { useUnits } from '../KitchenContext';
 
 const VIEW = { width: 640, height: 400 };
 /** Room kept over the rim for lid, steam and the heat's name. */
@@ -12,6 +14,8 @@ const OVER_RIM = 104;
 const FLOOR_Y = 350;
 const ROOM = { width: 330, height: 215 };
 const WALL = 11;
+/** Least distance between the labels of two levels. */
+const LABEL_PITCH = 36;
 
 interface PotSectionProps {
   readonly pot: PotPlan;
@@ -21,6 +25,8 @@ interface PotSectionProps {
   readonly lid: LidKind;
   /** In a live cook: where things stand by the estimate. */
   readonly live?: { readonly levelMm: number; readonly litres: number; readonly coreC: number; readonly meanC: number };
+  /** Lets the level line be dragged; called with the share of the meat's height. */
+  readonly onLevel?: (share: number) => void;
 }
 
 interface Box {
@@ -28,46 +34,66 @@ interface Box {
   readonly y: number;
   readonly w: number;
   readonly h: number;
+  readonly group: PotGroup;
 }
 
-/** Pieces as the cut through the pot's middle meets them, in mm from the left wall and up from the base. */
-function piecesInSection(pot: PotPlan): Box[] {
+/** One group's pieces as the cut through the pot meets them on its part of the base, mm from the left and up. */
+function groupInSection(group: PotGroup, from: number, width: number): Box[] {
   const boxes: Box[] = [];
-  const inside = pot.diameterMm;
-  if (pot.profile === 'heap') {
-    const edge = Math.min(pot.pieceHeightMm, pot.pieceWidthMm);
-    const across = Math.max(1, Math.floor(inside / (edge * 1.08)));
-    const high = Math.max(1, Math.round(pot.meatTopMm / edge));
+  if (group.profile === 'heap') {
+    const edge = group.acrossMm;
+    const across = Math.max(1, Math.floor(width / (edge * 1.08)));
+    const high = Math.max(1, Math.round(group.topMm / edge));
     for (let row = 0; row < high; row++) {
       const count = row % 2 === 0 ? across : Math.max(1, across - 1);
-      const gap = (inside - count * edge) / (count + 1);
+      const gap = (width - count * edge) / (count + 1);
       for (let i = 0; i < count; i++) {
         boxes.push({
-          x: gap + i * (edge + gap),
-          y: (row * pot.meatTopMm) / high,
+          x: from + gap + i * (edge + gap),
+          y: (row * group.topMm) / high,
           w: edge,
-          h: pot.meatTopMm / high - 1,
+          h: group.topMm / high - 1,
+          group,
         });
       }
     }
     return boxes;
   }
-  const width = pot.profile === 'roll' ? pot.pieceHeightMm : Math.min(pot.pieceLengthMm, inside - 4);
-  const acrossMost = Math.max(1, Math.floor(inside / (width + 2)));
-  const perRow = Math.min(acrossMost, Math.max(1, Math.round(Math.sqrt(pot.perLayer * 1.4))));
-  for (let layer = 0; layer < pot.layers; layer++) {
-    const gap = (inside - perRow * width) / (perRow + 1);
+  const across = Math.min(group.acrossMm, width - 4);
+  const most = Math.max(1, Math.floor(width / (across + 2)));
+  const perRow = Math.min(most, Math.max(1, Math.round(Math.sqrt(group.perLayer * 1.4))));
+  for (let layer = 0; layer < group.layers; layer++) {
+    const gap = (width - perRow * across) / (perRow + 1);
     for (let i = 0; i < perRow; i++) {
-      boxes.push({ x: gap + i * (width + gap), y: layer * pot.pieceHeightMm, w: width, h: pot.pieceHeightMm });
+      boxes.push({
+        x: from + gap + i * (across + gap),
+        y: layer * group.heightMm,
+        w: across,
+        h: group.heightMm,
+        group,
+      });
     }
   }
   return boxes;
 }
 
-function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
+/** All pieces in section: the groups side by side, each on its share of the base. */
+function piecesInSection(pot: PotPlan): Box[] {
+  const total = pot.groups.reduce((sum, g) => sum + g.groundShare, 0);
+  let from = 0;
+  return pot.groups.flatMap((group) => {
+    const width = (pot.diameterMm * group.groundShare) / total;
+    const boxes = groupInSection(group, from, width);
+    from += width;
+    return boxes;
+  });
+}
+
+function Piece({ box, cool }: { box: Box; cool: number }) {
+  const { profile, bone } = box.group;
   const cx = box.x + box.w / 2;
   const cy = box.y + box.h / 2;
-  const round = pot.profile === 'roll';
+  const round = profile === 'roll';
   const shape = (scale: number, fill: string, opacity = 1): ReactNode =>
     round ? (
       <ellipse
@@ -94,10 +120,10 @@ function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
       {shape(1, cool > 0 ? 'var(--wine)' : '#9a5a4c')}
       {cool > 0 && cool < 1 ? shape(1, '#b9805f', 0.55) : null}
       {cool > 0 && cool < 1 ? shape(0.35 + 0.6 * cool, '#5c1329') : null}
-      {pot.bone === 'core' && round ? (
+      {bone === 'core' && round ? (
         <circle cx={cx} cy={cy} r={Math.min(box.w, box.h) * 0.14} fill="var(--marrow)" stroke="#6b5636" />
       ) : null}
-      {pot.bone === 'core' && !round ? (
+      {bone === 'core' && !round ? (
         <rect
           x={cx - box.w * 0.14}
           y={box.y + 2}
@@ -108,7 +134,7 @@ function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
           stroke="#6b5636"
         />
       ) : null}
-      {pot.bone === 'edge' ? (
+      {bone === 'edge' ? (
         <rect
           x={box.x + box.w * 0.12}
           y={box.y + box.h - Math.max(6, box.h * 0.18) - 2}
@@ -123,25 +149,26 @@ function Piece({ box, pot, cool }: { box: Box; pot: PotPlan; cool: number }) {
   );
 }
 
+/** Cut vegetables between the pieces, as many as their weight asks for, up to the height they stand. */
 function Vegetables({
   left,
   right,
   base,
   kg,
-  scale,
+  topPx,
 }: {
   left: number;
   right: number;
   base: number;
   kg: number;
-  scale: number;
+  topPx: number;
 }) {
-  const count = Math.min(16, Math.round(kg * 22));
+  const count = Math.min(40, Math.round(kg * 30));
   return (
     <g>
       {Array.from({ length: count }, (_, i) => {
         const x = left + 12 + ((i + 0.5) * (right - left - 24)) / count;
-        const lift = ((i * 37) % 11) * scale;
+        const lift = (((i * 37) % 17) / 17) * Math.max(0, topPx - 14);
         return i % 3 === 0 ? (
           <circle key={i} cx={x} cy={base - 7 - lift} r={6} fill="#c9762b" />
         ) : (
@@ -167,13 +194,17 @@ function spread(wanted: readonly number[], least: number): number[] {
   return out;
 }
 
-const ml = (litres: number): string =>
-  litres >= 1
-    ? `${(Math.round(litres * 20) / 20).toFixed(2).replace(/0$/, '')} l`
-    : `${String(roundForKitchen(litres * 1000))} ml`;
+/** A level line and its label. */
+interface LevelLabel {
+  readonly mm: number;
+  readonly figure: string;
+  readonly what: string;
+}
 
 /** The pot cut in half, to scale: what lies in it, how high the liquid stands now and later, and where the heat comes from. */
-export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live }: PotSectionProps) {
+export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live, onLevel }: PotSectionProps) {
+  const units = useUnits();
+  const mm = (value: number): string => formatLength(value, units);
   const scale = Math.min(ROOM.width / pot.diameterMm, ROOM.height / pot.heightMm);
   const width = pot.diameterMm * scale;
   const height = pot.heightMm * scale;
@@ -181,35 +212,45 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const right = left + width;
   const rim = FLOOR_Y - height;
   const top = Math.max(0, rim - OVER_RIM);
-  const up = (mm: number): number => FLOOR_Y - mm * scale;
+  const up = (value: number): number => FLOOR_Y - value * scale;
   const level = live?.levelMm ?? pot.levelStartMm;
   const oven = heat.kind === 'oven';
   const cool = live ? Math.min(1, Math.max(0, (92 - live.coreC) / 67)) : 1;
   const boxes = piecesInSection(pot).map((b) => ({
+    ...b,
     x: left + b.x * scale,
     y: up(b.y + b.h),
     w: b.w * scale,
     h: b.h * scale,
   }));
-  const [nowY, laterY] = spread(
-    [Math.min(up(level), up(pot.levelEndMm)), Math.max(up(level), up(pot.levelEndMm))],
-    44,
-  ) as [number, number];
-  const levelFirst = up(level) <= up(pot.levelEndMm);
-  const startLabelY = levelFirst ? nowY : laterY;
-  const endLabelY = levelFirst ? laterY : nowY;
+  const litres = formatVolume(live?.litres ?? liquidL, units);
+  const labels: LevelLabel[] = [
+    { mm: level, figure: litres, what: live ? 'by estimate, now' : `going in, ${mm(level)}` },
+    ...(live ? [] : [{ mm: pot.levelHalfMm, figure: mm(pot.levelHalfMm), what: 'at half time' }]),
+    { mm: pot.levelEndMm, figure: mm(pot.levelEndMm), what: 'when done' },
+  ];
+  const sorted = [...labels].sort((a, b) => b.mm - a.mm);
+  const middle = (up(sorted[0]?.mm ?? 0) + up(sorted.at(-1)?.mm ?? 0)) / 2;
+  const wanted = spread(
+    sorted.map((l) => up(l.mm)),
+    LABEL_PITCH,
+  );
+  const shift = middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2;
+  const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));
+  const layers = Math.max(...pot.groups.map((g) => g.layers));
   const heatWord = oven
-    ? `oven ${String(Math.round(heat.tempC))} °C${heat.fan ? ', fan' : ''}`
-    : `burner, held at ${String(Math.round(heat.tempC))} °C`;
+    ? `oven ${formatTemperature(heat.tempC, units)}${heat.fan ? ', fan' : ''}`
+    : `burner, held at ${formatTemperature(heat.tempC, units)}`;
   const says =
-    `Section through ${String(pot.diameterMm)} mm pot, ${heatWord}, ${LIDS[lid].label.toLowerCase()}. ` +
-    `Meat stands ${String(Math.round(pot.meatTopMm))} mm high in ${String(pot.layers)} ${pot.layers === 1 ? 'layer' : 'layers'}. ` +
-    `Liquid ${live ? 'now' : 'at the start'} ${String(Math.round(level))} mm deep, ${ml(live?.litres ?? liquidL)}; ` +
-    `when tender ${String(Math.round(pot.levelEndMm))} mm. ` +
-    `${String(roundForKitchen(evaporationMlPerHour))} ml leaves as steam each hour.` +
-    (live ? ` Middle of the meat about ${String(Math.round(live.coreC))} °C.` : '');
+    `Section through a pot ${mm(pot.diameterMm)} across, ${heatWord}, ${LIDS[lid].label.toLowerCase()}. ` +
+    `Meat stands ${mm(pot.meatTopMm)} high in ${String(layers)} ${layers === 1 ? 'layer' : 'layers'}. ` +
+    `Liquid ${live ? 'now' : 'at the start'} ${mm(level)} deep, ${litres}; ` +
+    (live ? '' : `at half time ${mm(pot.levelHalfMm)}; `) +
+    `when done ${mm(pot.levelEndMm)}. ` +
+    `${formatVolume(evaporationMlPerHour / 1000, units)} leaves as steam each hour.` +
+    (live ? ` Middle of the meat about ${formatTemperature(live.coreC, units)}.` : '');
 
-  return (
+  const drawing = (
     <svg
       viewBox={`0 ${String(top)} ${String(VIEW.width)} ${String(VIEW.height - top)}`}
       width="100%"
@@ -236,11 +277,25 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
       <g clipPath="url(#bowl)">
         <rect x={left} y={rim} width={width} height={height} fill="var(--plate)" />
         {boxes.map((box, i) => (
-          <Piece key={i} box={box} pot={pot} cool={cool} />
+          <Piece key={i} box={box} cool={cool} />
         ))}
         <rect x={left} y={up(level)} width={width} height={FLOOR_Y - up(level)} fill="var(--broth)" opacity="0.62" />
-        <Vegetables left={left} right={right} base={FLOOR_Y - 4} kg={pot.vegetablesKg} scale={scale} />
+        <Vegetables
+          left={left}
+          right={right}
+          base={FLOOR_Y - 4}
+          kg={pot.vegetablesKg}
+          topPx={Math.min(pot.vegetableTopMm, pot.heightMm - 12) * scale}
+        />
         <path d={`M${String(left)} ${String(up(level))} H${String(right)}`} stroke="#fcfcf8" strokeWidth="2.5" />
+        {live ? null : (
+          <path
+            d={`M${String(left)} ${String(up(pot.levelHalfMm))} H${String(right)}`}
+            stroke="#fcfcf8"
+            strokeWidth="1.6"
+            strokeDasharray="2 5"
+          />
+        )}
         <path
           d={`M${String(left)} ${String(up(pot.levelEndMm))} H${String(right)}`}
           stroke="#fcfcf8"
@@ -269,45 +324,160 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         <path
           d={`M${String(left - 62)} ${String(up(pot.meatTopMm))} H${String(left - 16)} M${String(left - 62)} ${String(FLOOR_Y)} H${String(left - 16)} M${String(left - 54)} ${String(up(pot.meatTopMm))} V${String(FLOOR_Y)}`}
         />
-        <path
-          d={`M${String(right + 10)} ${String(up(level))} L${String(right + 46)} ${String(startLabelY)} M${String(right + 10)} ${String(up(pot.levelEndMm))} L${String(right + 46)} ${String(endLabelY)}`}
-          fill="none"
-        />
+        {sorted.map((l, i) => (
+          <path
+            key={l.what}
+            d={`M${String(right + 10)} ${String(up(l.mm))} L${String(right + 42)} ${String(labelY[i] ?? 0)}`}
+            fill="none"
+          />
+        ))}
       </g>
       <g fill="var(--ink)" fontSize="15">
         <text x={left - 68} y={(up(pot.meatTopMm) + FLOOR_Y) / 2} textAnchor="end">
-          <tspan fontWeight="700">{Math.round(pot.meatTopMm)} mm</tspan>
+          <tspan fontWeight="700">{mm(pot.meatTopMm)}</tspan>
           <tspan x={left - 68} dy="18" fontSize="14">
             of meat
           </tspan>
         </text>
-        <text x={right + 50} y={startLabelY + 1}>
-          <tspan fontWeight="700">{ml(live?.litres ?? liquidL)}</tspan>
-          <tspan x={right + 50} dy="18" fontSize="14">
-            {live ? 'by estimate, now' : 'going in'}
-          </tspan>
-        </text>
-        <text x={right + 50} y={endLabelY + 1}>
-          <tspan fontWeight="700">{Math.round(pot.levelEndMm)} mm</tspan>
-          <tspan x={right + 50} dy="18" fontSize="14">
-            when tender
-          </tspan>
-        </text>
+        {sorted.map((l, i) => (
+          <text key={l.what} x={right + 46} y={(labelY[i] ?? 0) + 1}>
+            <tspan fontWeight="700">{l.figure}</tspan>
+            <tspan x={right + 46} dy="16" fontSize="13">
+              {l.what}
+            </tspan>
+          </text>
+        ))}
         <text x={right + 26} y={rim - 26} fontSize="14">
-          {roundForKitchen(evaporationMlPerHour)} ml/h steam
+          {formatVolume(evaporationMlPerHour / 1000, units)} an hour
         </text>
         {live ? (
           <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle">
-            middle of the meat about {Math.round(live.coreC)} °C
+            middle of the meat about {formatTemperature(live.coreC, units)}
           </text>
         ) : (
           <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
-            {pot.diameterMm} mm across · {Math.round(pot.fullShare * 100)} % full ·{' '}
-            {pot.layers === 1 ? 'one layer' : `${String(pot.layers)} layers`}
+            {mm(pot.diameterMm)} across · {Math.round(pot.full.value * 100)} % full ·{' '}
+            {layers === 1 ? 'one layer' : `${String(layers)} layers`}
           </text>
         )}
       </g>
     </svg>
+  );
+  if (!onLevel) return drawing;
+  const viewH = VIEW.height - top;
+  return (
+    <Frame>
+      {drawing}
+      <LevelHandle
+        share={level / pot.meatTopMm}
+        says={`${litres}, ${mm(level)} deep`}
+        topShare={(up(level) - top) / viewH}
+        leftShare={left / VIEW.width}
+        widthShare={width / VIEW.width}
+        perShare={(pot.meatTopMm * scale) / viewH}
+        onLevel={onLevel}
+      />
+    </Frame>
+  );
+}
+
+const Frame = styled.div`
+  position: relative;
+`;
+
+const Handle = styled.div`
+  position: absolute;
+  height: 28px;
+  transform: translateY(-50%);
+  cursor: ns-resize;
+  touch-action: none;
+  border-radius: 8px;
+  &::after {
+    content: '';
+    position: absolute;
+    left: 50%;
+    top: 50%;
+    width: 44px;
+    height: 16px;
+    transform: translate(-50%, -50%);
+    border-radius: 9px;
+    border: 2px solid #17363c;
+    background: #fcfcf8 repeating-linear-gradient(0deg, transparent 0 3px, #17363c 3px 4px, transparent 4px 5px)
+      center / 22px 10px no-repeat;
+  }
+`;
+
+const LOWEST = 0.2;
+const HIGHEST = 1.2;
+const KEY_STEP = 0.01;
+const PAGE_STEP = 0.1;
+
+interface LevelHandleProps {
+  readonly share: number;
+  readonly says: string;
+  readonly topShare: number;
+  readonly leftShare: number;
+  readonly widthShare: number;
+  /** Height of the drawing, as a share of it, that one whole meat's height takes. */
+  readonly perShare: number;
+  readonly onLevel: (share: number) => void;
+}
+
+/** The grip on the level line: drag it, or focus it and use the arrow, page, home and end keys. */
+function LevelHandle({ share, says, topShare, leftShare, widthShare, perShare, onLevel }: LevelHandleProps) {
+  const drag = useRef<{ readonly y: number; readonly share: number; readonly height: number } | null>(null);
+  const set = (value: number): void => {
+    onLevel(Math.round(Math.min(HIGHEST, Math.max(LOWEST, value)) * 100) / 100);
+  };
+  const onKey = (key: string): boolean => {
+    const steps: Readonly<Record<string, number>> = {
+      ArrowUp: KEY_STEP,
+      ArrowRight: KEY_STEP,
+      ArrowDown: -KEY_STEP,
+      ArrowLeft: -KEY_STEP,
+      PageUp: PAGE_STEP,
+      PageDown: -PAGE_STEP,
+    };
+    const step = steps[key];
+    if (step !== undefined) set(share + step);
+    else if (key === 'Home') set(LOWEST);
+    else if (key === 'End') set(HIGHEST);
+    else return false;
+    return true;
+  };
+  return (
+    <Handle
+      role="slider"
+      tabIndex={0}
+      aria-label="Level of the liquid, as a share of the meat’s height"
+      aria-orientation="vertical"
+      aria-valuemin={LOWEST * 100}
+      aria-valuemax={HIGHEST * 100}
+      aria-valuenow={Math.round(share * 100)}
+      aria-valuetext={`${String(Math.round(share * 100))} %: ${says}`}
+      style={{
+        top: `${String(topShare * 100)}%`,
+        left: `${String(leftShare * 100)}%`,
+        width: `${String(widthShare * 100)}%`,
+      }}
+      onKeyDown={(e) => {
+        if (onKey(e.key)) e.preventDefault();
+      }}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        drag.current = { y: e.clientY, share, height: e.currentTarget.parentElement?.clientHeight ?? 1 };
+      }}
+      onPointerMove={(e) => {
+        const from = drag.current;
+        if (from) set(from.share + (from.y - e.clientY) / from.height / perShare);
+      }}
+      onPointerUp={() => {
+        drag.current = null;
+      }}
+      onPointerCancel={() => {
+        drag.current = null;
+      }}
+    />
   );
 }
 

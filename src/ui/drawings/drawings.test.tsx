@@ -30,7 +30,7 @@ const section = (p: Plan) => (
   <PotSection
     pot={p.pot}
     liquidL={p.liquidL}
-    evaporationMlPerHour={p.evaporationMlPerHour}
+    evaporationMlPerHour={p.liquid.water.perHour.value * 1000}
     heat={p.input.heat}
     lid={p.input.lid}
   />
@@ -40,7 +40,8 @@ describe('the pot section', () => {
   const markup = renderToStaticMarkup(section(oxtail));
 
   it('says in words what it draws', () => {
-    expect(says(markup)).toContain('300 mm pot, oven 150 °C, heavy lid');
+    expect(says(markup)).toContain('a pot 300 mm across, oven 150 °C, heavy lid');
+    expect(says(markup)).toMatch(/at half time \d+ mm; when done \d+ mm/);
     expect(says(markup)).toContain('Meat stands 48 mm high in 1 layer');
     expect(says(markup)).toContain('Liquid at the start 36 mm deep');
     expect(markup).not.toContain('NaN');
@@ -55,7 +56,7 @@ describe('the pot section', () => {
     const [, width = '0', height = '0'] = pieces[0] ?? [];
     expect(pieces.length).toBeGreaterThan(1);
     expect((Number(width) + 2) / (Number(height) + 2)).toBeCloseTo(
-      oxtail.pot.pieceLengthMm / oxtail.pot.pieceHeightMm,
+      (oxtail.pot.groups[0]?.acrossMm ?? 0) / (oxtail.pot.groups[0]?.heightMm ?? 1),
       1,
     );
   });
@@ -71,7 +72,7 @@ describe('the pot section', () => {
       <PotSection
         pot={oxtail.pot}
         liquidL={oxtail.liquidL}
-        evaporationMlPerHour={oxtail.evaporationMlPerHour}
+        evaporationMlPerHour={70}
         heat={oxtail.input.heat}
         lid="foil"
         live={{ levelMm: 30, litres: 0.8, coreC: 61, meanC: 80 }}
@@ -98,14 +99,61 @@ describe('the pot section', () => {
   });
 });
 
-describe('the pan map', () => {
-  it('says how many lie in the first batch and when it steams, and draws as many', () => {
-    const markup = renderToStaticMarkup(<PanMap pan={oxtail.input.pan} sear={oxtail.sear} pieces={12} round />);
-    expect(says(markup)).toContain(
-      `batch 1 of ${String(oxtail.sear.batches)} holds ${String(oxtail.sear.perBatch)} of 12 pieces`,
+describe('the level line', () => {
+  it('is a slider that says the share, the litres and the depth, when it can be moved', () => {
+    const markup = renderToStaticMarkup(
+      <PotSection
+        pot={oxtail.pot}
+        liquidL={oxtail.liquidL}
+        evaporationMlPerHour={70}
+        heat={oxtail.input.heat}
+        lid="heavy"
+        onLevel={() => undefined}
+      />,
     );
-    expect(says(markup)).toContain('Beyond 67 % it steams');
-    expect(markup.match(/<ellipse/g)).toHaveLength(oxtail.sear.perBatch);
+    expect(markup).toMatch(/role="slider"[^>]*aria-valuenow="75"[^>]*aria-valuetext="75 %: [^"]*36 mm deep"/);
+    expect(renderToStaticMarkup(section(oxtail))).not.toContain('role="slider"');
+  });
+});
+
+describe('two cuts in one pot', () => {
+  it('lie side by side, both within the walls', () => {
+    const mixed = plan({
+      ...OXTAIL_PLAN,
+      also: [
+        { ...OXTAIL_PLAN.meat, cutId: 'pork_shoulder_cubes', massKg: 0.4, pieces: 9, thicknessMm: 35, onBone: false },
+      ],
+    });
+    const markup = renderToStaticMarkup(section(mixed));
+    expect(mixed.pot.groups).toHaveLength(2);
+    expect(markup).not.toContain('NaN');
+    for (const x of numbers(markup, 'x')) expect(x).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe('the pan map', () => {
+  const [batch] = oxtail.sear.batches;
+
+  it('says how many lie in a batch, what they cover and how far the pan cools, and draws as many', () => {
+    if (!batch) throw new Error('no batch');
+    const markup = renderToStaticMarkup(
+      <PanMap pan={oxtail.input.pan} batch={batch} number={1} batches={oxtail.sear.batches.length} pieces={12} />,
+    );
+    expect(says(markup)).toContain(
+      `batch 1 of ${String(oxtail.sear.batches.length)} holds ${String(batch.count)} of 12 pieces`,
+    );
+    expect(says(markup)).toMatch(/The pan falls to \d+ °C; under 150 °C meat stops browning\. it sears/);
+    expect(markup.match(/<circle[^>]*fill="#7b2740"/g)).toHaveLength(batch.count);
+  });
+
+  it('draws a roasting tin as a rectangle', () => {
+    const tin = { ...oxtail.input.pan, shape: 'rectangle' as const, lengthMm: 360, widthMm: 260 };
+    const inTin = plan({ ...OXTAIL_PLAN, pan: tin });
+    const first = inTin.sear.batches[0];
+    if (!first) throw new Error('no batch');
+    const markup = renderToStaticMarkup(<PanMap pan={tin} batch={first} number={1} batches={1} pieces={12} />);
+    expect(markup.match(/fill="url\(#pan-heat\)"/g)).toHaveLength(1);
+    expect(markup).not.toContain('NaN');
   });
 });
 
@@ -116,6 +164,7 @@ describe('the ember line', () => {
         spans={oxtail.day.spans}
         marks={oxtail.day.marks}
         ready={oxtail.day.ready}
+        target="turns"
         serveMs={oxtail.day.serveMs}
         timeZone="UTC"
         {...part}
@@ -126,7 +175,7 @@ describe('the ember line', () => {
     const text = says(line());
     for (const span of oxtail.day.spans) expect(text).toContain(span.label);
     for (const mark of oxtail.day.marks) expect(text).toContain(mark.label);
-    expect(text).toContain('to 20:00.');
+    expect(text).toContain('to 21:00.');
     expect(text).toMatch(/Fork turns about \d\d:\d\d, likely \d\d:\d\d to \d\d:\d\d/);
   });
 

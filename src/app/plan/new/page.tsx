@@ -1,5 +1,5 @@
 import { type Metadata } from 'next';
-import { newPlan } from '../defaults';
+import { newPlan } from '../newPlan';
 import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';

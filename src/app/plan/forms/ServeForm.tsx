@@ -1,0 +1,83 @@
+'use client';
+
+import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { Care, faultOf, type FormProps } from './common';
+import { ALLERGEN_NAMES, AVOIDABLE, type Avoided, DIET_NAMES } from '@/core/larder/allergens';
+import { LabelText } from '@/ui/controls/frame';
+import { Slider } from '@/ui/controls/Slider';
+import { TextField } from '@/ui/controls/TextField';
+import { localInputValue, momentFromLocalInput } from '@/ui/localInput';
+
+const NAMES: Readonly<Record<string, string>> = { ...ALLERGEN_NAMES, ...DIET_NAMES };
+
+const Chips = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  > :first-child {
+    flex-basis: 100%;
+    margin: 0;
+  }
+`;
+
+const Chip = styled(CheckboxButton)`
+  border: 2px solid var(--line);
+  border-radius: 999px;
+  padding: 5px 12px;
+  min-height: 34px;
+  cursor: pointer;
+  font-size: 14px;
+  background: var(--plate);
+  display: block;
+  &[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--glow);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+export function ServeForm({ input, faults, timeZone, change }: FormProps) {
+  return (
+    <>
+      <TextField
+        label="Plates out at"
+        type="datetime-local"
+        value={localInputValue(input.serveAtMs, timeZone)}
+        error={faultOf(faults, 'serveAtMs')}
+        onChange={(text) => {
+          change({ serveAtMs: momentFromLocalInput(text, timeZone) });
+        }}
+      />
+      <Slider
+        label="How sure to be on time"
+        min={0.5}
+        max={0.98}
+        step={0.01}
+        value={input.confidence}
+        says={`${String(Math.round(input.confidence * 100))} of 100 kitchens`}
+        onChange={(confidence) => {
+          change({ confidence });
+        }}
+      />
+      <Chips
+        value={[...input.avoid]}
+        onChange={(avoid) => {
+          change({ avoid: avoid.filter((a): a is Avoided => AVOIDABLE.some((known) => known === a)) });
+        }}
+      >
+        <LabelText>Somebody at the table avoids</LabelText>
+        {AVOIDABLE.map((a) => (
+          <CheckboxField key={a} value={a}>
+            <Chip>{NAMES[a]}</Chip>
+          </CheckboxField>
+        ))}
+      </Chips>
+      <Care step="serve" />
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import styled from 'styled-components';
+import { type FormProps } from '../forms/common';
+import { type Plan } from '@/core/plan/plan';
+import { PotSection } from '@/ui/drawings/PotSection';
+
+export type PanelProps = Pick<FormProps, 'kitchen' | 'input' | 'timeZone' | 'change' | 'keepHabit'> & {
+  readonly plan: Plan;
+};
+
+export const Body = styled.div`
+  display: grid;
+  gap: 14px;
+`;
+
+/** A part of a panel under the drawing. */
+export const Part = styled.section`
+  display: grid;
+  gap: 8px;
+  border-top: 2px solid var(--line);
+  padding-top: 12px;
+  h3 {
+    font-size: 18px;
+  }
+  p {
+    font-size: 15px;
+  }
+`;
+
+/** Steps in order: what, how long, what to stop at. */
+export const StepList = styled.ol`
+  display: grid;
+  > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 14px;
+    padding: 8px 0 8px 12px;
+    border-top: 1px solid var(--line);
+    border-left: 5px solid transparent;
+  }
+  > li[data-stay] {
+    border-left-color: var(--glow);
+  }
+  > li > b {
+    white-space: nowrap;
+  }
+  > li > small {
+    grid-column: 1 / -1;
+    color: var(--mute);
+    font-size: 14px;
+    line-height: 1.3;
+  }
+`;
+
+/** The pot in section as the plan has it. */
+export function Section({ plan, onLevel }: { plan: Plan; onLevel?: (share: number) => void }) {
+  return (
+    <PotSection
+      pot={plan.pot}
+      liquidL={plan.liquidL}
+      evaporationMlPerHour={plan.liquid.water.perHour.value * 1000}
+      heat={plan.input.heat}
+      lid={plan.input.lid}
+      {...(onLevel ? { onLevel } : {})}
+    />
+  );
+}

@@ -1,0 +1,294 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { checkPlanInput } from './check';
+import { fitWays } from './fit';
+import { type MeatPart, type PlanInput } from './input';
+import { composePlan, type Plan } from './plan';
+import { habit, SCHOOL_IDS, SCHOOLS, usualLevel } from './schools';
+import { startPlan, usualMeat } from './start';
+import { type Figure } from '../explain/figure';
+import { etaOf, readyEta } from '../forecast/forecast';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+
+function plan(input: PlanInput, particles = 0): Plan {
+  const result = composePlan(input, particles);
+  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  return result.plan;
+}
+
+const oxtail = plan(OXTAIL_PLAN);
+const part = (cutId: string, massKg: number): MeatPart => usualMeat(cutId, 4, massKg);
+const withBase = (items: PlanInput['base']['items']): PlanInput => ({
+  ...OXTAIL_PLAN,
+  base: { ...OXTAIL_PLAN.base, items },
+});
+
+/** Every figure anywhere in a plan. */
+function figures(value: unknown): Figure[] {
+  if (typeof value !== 'object' || value === null) return [];
+  if ('formula' in value && 'sure' in value) return [value as Figure];
+  return Object.values(value).flatMap(figures);
+}
+
+describe('every figure', () => {
+  it('answers why: in words, with its inputs and what would change it', () => {
+    const all = figures({ ...oxtail, forecast: null, course: null });
+    expect(all.length).toBeGreaterThan(25);
+    for (const f of all) {
+      expect(Number.isFinite(f.value), f.label).toBe(true);
+      expect(f.formula.length, f.label).toBeGreaterThan(15);
+      expect(f.changes.length, f.label).toBeGreaterThan(10);
+      for (const i of f.inputs) expect(Number.isFinite(i.value), `${f.label}: ${i.label}`).toBe(true);
+    }
+  });
+});
+
+describe('the water', () => {
+  it('closes: what went in and came out of things is there or has gone as steam', () => {
+    for (const input of [
+      OXTAIL_PLAN,
+      withBase([{ id: 'lentils', kg: 0.25, fate: 'bite', when: 'late' }]),
+      { ...OXTAIL_PLAN, lid: 'foil' as const },
+    ]) {
+      const { water } = plan(input).liquid;
+      const there =
+        water.poured.value +
+        water.fromMeat.value +
+        water.fromVegetables.value -
+        water.takenUp.value -
+        water.steam.value;
+      expect(water.left.value).toBeCloseTo(there, 2);
+    }
+  });
+
+  it('is drunk by lentils, given by onion', () => {
+    const dry = plan(withBase([{ id: 'lentils', kg: 0.25, fate: 'bite', when: 'late' }]));
+    const wet = plan(withBase([{ id: 'onion', kg: 0.25, fate: 'melt', when: 'start' }]));
+    expect(dry.liquid.water.takenUp.value).toBeCloseTo(0.25 * 1.6 * (1 - Math.exp(-40 / 25)), 1);
+    expect(wet.liquid.water.fromVegetables.value).toBeGreaterThan(0.05);
+    expect(dry.pot.levelEndMm).toBeLessThan(wet.pot.levelEndMm + 20);
+  });
+
+  it('rises with the litres, and takes longer in cold', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.35, max: 0.9, noNaN: true }), (level) => {
+        const bare = { ...OXTAIL_PLAN.liquid, parts: [] };
+        const more = { ...OXTAIL_PLAN, liquid: { ...bare, level: level + 0.05 } };
+        const less = { ...OXTAIL_PLAN, liquid: { ...bare, level } };
+        expect(plan(more).liquidL).toBeGreaterThan(plan(less).liquidL);
+      }),
+      { numRuns: 10 },
+    );
+    const cold = plan({ ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, start: 'cold' } });
+    expect(readyEta(cold.forecast).p50).toBeGreaterThan(readyEta(oxtail.forecast).p50 + 10);
+    expect(oxtail.liquid.water.coldCost.value).toBeGreaterThan(10);
+  });
+});
+
+describe('more poured than the level takes', () => {
+  it('stands where it really stands, is said, and is refused when it would boil over', () => {
+    const much = (litres: number): PlanInput => ({
+      ...OXTAIL_PLAN,
+      liquid: { ...OXTAIL_PLAN.liquid, level: 0.4, parts: [{ id: 'stout', litres }] },
+    });
+    const p = plan(much(1));
+    expect(p.liquidL).toBeCloseTo(1, 9);
+    expect(p.pot.levelStartMm).toBeGreaterThan(48 * 0.4 + 5);
+    expect(p.liquid.says.join()).toMatch(/more is measured out than the level takes/);
+    expect(checkPlanInput(much(6), NOON_MS)[0]).toMatchObject({ field: 'liquid.level', tooFull: true });
+  });
+});
+
+describe('a wanted result', () => {
+  it('moves the moment the plan waits for', () => {
+    const chuck: PlanInput = { ...OXTAIL_PLAN, meat: part('pork_shoulder', 1.5) };
+    const at = (result: PlanInput['result']): number => readyEta(plan({ ...chuck, result }).forecast).p50;
+    expect(at('slices')).toBeLessThan(at('tender'));
+    expect(at('tender')).toBeLessThan(at('shreds'));
+    const shreds = plan({ ...chuck, result: 'shreds' }, 64);
+    expect(shreds.day.target).toBe('falls');
+    expect(shreds.day.ready.p50Ms - shreds.day.intoPotMs).toBeCloseTo(etaOf(shreds.forecast, 'falls').p50 * 60_000, 0);
+  });
+});
+
+describe('mixed meats', () => {
+  const mixed: PlanInput = {
+    ...OXTAIL_PLAN,
+    meat: part('pork_shoulder_cubes', 0.6),
+    also: [part('beef_chuck_cubes', 1.2)],
+  };
+
+  it('are governed by the one that is last, which is said', () => {
+    const p = plan(mixed);
+    expect(p.cutId).toBe('beef_chuck_cubes');
+    expect(p.reasons[0]).toContain('chuck cubes governs');
+    const alone = plan({ ...mixed, also: [] });
+    expect(readyEta(p.forecast).p50).toBeGreaterThan(readyEta(alone.forecast).p50);
+  });
+
+  it('do not depend on the order they are entered in', () => {
+    const turned: PlanInput = { ...mixed, meat: mixed.also[0] as MeatPart, also: [mixed.meat] };
+    expect(readyEta(plan(turned).forecast).p50).toBeCloseTo(readyEta(plan(mixed).forecast).p50, 0);
+  });
+
+  it('share the pot and the pan', () => {
+    const p = plan(mixed);
+    expect(p.pot.groups).toHaveLength(2);
+    expect(p.pot.groups.reduce((sum, g) => sum + g.groundShare, 0)).toBeLessThanOrEqual(1.0001);
+    const seared = p.sear.batches.reduce((sum, b) => sum + b.count, 0);
+    expect(seared).toBe(mixed.meat.pieces + (mixed.also[0]?.pieces ?? 0));
+  });
+
+  it('name a fault by the meat it is in', () => {
+    const bad = { ...mixed, also: [{ ...part('beef_chuck_cubes', 1), massKg: 0 }] };
+    expect(checkPlanInput(bad, NOON_MS).map((f) => f.field)).toContain('also.0.massKg');
+    const four = { ...mixed, also: Array.from({ length: 4 }, () => part('beef_chuck_cubes', 0.2)) };
+    expect(checkPlanInput(four, NOON_MS).map((f) => f.field)).toContain('also');
+  });
+});
+
+describe('what does not fit the pot', () => {
+  const crowded: PlanInput = {
+    ...OXTAIL_PLAN,
+    pot: { id: 'small', name: 'Small pot', diameterMm: 200, heightMm: 90, massKg: 3, material: 'castIron' },
+  };
+
+  it('gets ways out that are tried, each of them fitting', () => {
+    expect(checkPlanInput(crowded, NOON_MS)[0]?.tooFull).toBe(true);
+    const ways = fitWays(crowded, TEST_KITCHEN.pots);
+    expect(ways.map((w) => w.says).join('; ')).toMatch(/Take Wide casserole/);
+    for (const way of ways) expect(checkPlanInput(way.input, NOON_MS), way.says).toEqual([]);
+  });
+
+  it('can be put into two pots, half in each', () => {
+    const two: PlanInput = {
+      ...crowded,
+      pot: { ...crowded.pot, diameterMm: 240, heightMm: 100 },
+      meat: part('beef_oxtail', 3),
+    };
+    const way = fitWays(two, []).find((w) => w.says.startsWith('Two pots'));
+    expect(way?.input.meat.massKg).toBeCloseTo(1.5, 9);
+    expect(way?.input.eaters).toBe(2);
+  });
+
+  it('is told how wide a pot it would take when nothing else helps', () => {
+    const roast: PlanInput = { ...crowded, meat: part('lamb_shoulder', 2) };
+    const ways = fitWays(roast, []);
+    expect(ways.at(-1)?.says).toMatch(/a pot \d+ mm across|Stand/);
+  });
+
+  it('needs no ways when it fits', () => {
+    expect(fitWays(OXTAIL_PLAN, TEST_KITCHEN.pots)).toEqual([]);
+  });
+});
+
+describe('standing pieces', () => {
+  it('stand higher on less ground', () => {
+    const shanks: PlanInput = { ...OXTAIL_PLAN, meat: part('lamb_shank', 1.6) };
+    const deep = { ...shanks.pot, heightMm: 220 };
+    const flat = plan({ ...shanks, pot: deep });
+    const upright = plan({ ...shanks, pot: deep, lie: 'upright' });
+    expect(upright.pot.meatTopMm).toBeGreaterThan(flat.pot.meatTopMm);
+    expect(upright.pot.groups[0]?.groundShare).toBeLessThan(flat.pot.groups[0]?.groundShare ?? 0);
+  });
+});
+
+describe('who can eat it', () => {
+  const table = (input: PlanInput): Plan['table'] => plan(input).table;
+
+  it('names allergens with what brings them, hidden ones too', () => {
+    const names = table(OXTAIL_PLAN).concerns.map((c) => c.avoided);
+    expect(names).toEqual(expect.arrayContaining(['gluten', 'celery', 'alcohol', 'beef']));
+    const ready: PlanInput = { ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, fillerId: 'stockReady' } };
+    const pork = table(ready).concerns.find((c) => c.avoided === 'pork');
+    expect(pork?.sources).toEqual([]);
+    expect(pork?.hidden.join()).toContain('gelatin');
+  });
+
+  it('warns the one at the table who avoids it, and puts it first on the watch list', () => {
+    const p = plan({ ...OXTAIL_PLAN, avoid: ['alcohol'] });
+    expect(p.table.conflicts[0]).toMatch(/avoids alcohol, and Stout brings it; some always stays/);
+    expect(p.watch[0]).toBe(p.table.conflicts[0]);
+    const dry: PlanInput = { ...OXTAIL_PLAN, avoid: ['alcohol'], liquid: { ...OXTAIL_PLAN.liquid, parts: [] } };
+    expect(plan(dry).table.conflicts).toEqual([]);
+    expect(plan(dry).liquid.alcohol).toBeNull();
+  });
+
+  it('knows milk with meat, and cured pork', () => {
+    const input: PlanInput = {
+      ...withBase([{ id: 'curedPork', kg: 0.1, fate: 'bite', when: 'start' }]),
+      sear: { ...OXTAIL_PLAN.sear, fatId: 'butter' },
+      avoid: ['pork', 'milkWithMeat'],
+    };
+    expect(table(input).conflicts).toHaveLength(2);
+  });
+
+  it('lists what could choke and counts it out', () => {
+    const p = plan({
+      ...OXTAIL_PLAN,
+      liquid: { ...OXTAIL_PLAN.liquid, herbs: [{ id: 'clove', count: 3 }], herbForm: 'loose' },
+    });
+    expect(p.table.chokeables.join()).toContain('3 × cloves');
+    expect(p.countOut).toContainEqual({ what: 'cloves, cloves', count: 3 });
+    expect(p.countOut).toContainEqual({ what: 'bones of the oxtail', count: 12 });
+  });
+});
+
+describe('salt through the plan', () => {
+  it('counts stock, soy, olives and cured pork, and lets less on the meat for it', () => {
+    const salty: PlanInput = {
+      ...withBase([{ id: 'olives', kg: 0.1, fate: 'bite', when: 'late' }]),
+      liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'soySauce', litres: 0.05 }] },
+    };
+    const p = plan(salty);
+    expect(p.salt.sources.map((s) => s.label)).toEqual(['Soy sauce', 'Olives', 'Stock, unsalted']);
+    expect(p.salt.total.value * 1000).toBeCloseTo(
+      OXTAIL_PLAN.season.gramsPerKg * 2.2 * 0.58 + 8 + 3 + (p.salt.sources[2]?.grams ?? 0),
+      1,
+    );
+    expect(p.salt.now.value).toBeLessThan(oxtail.salt.now.value);
+    expect(p.usualSaltGPerKg).toBe(5);
+  });
+
+  it('says how much of a salty stock the sauce can bear', () => {
+    const salty: PlanInput = {
+      ...OXTAIL_PLAN,
+      liquid: { ...OXTAIL_PLAN.liquid, level: 1.02, parts: [], fillerId: 'stockConcentrate' },
+      season: { ...OXTAIL_PLAN.season, when: 'hold' },
+    };
+    const share = plan(salty).liquid.stockShareForSalt;
+    expect(share).toBeGreaterThan(0);
+    expect(share).toBeLessThan(1);
+    const thinned = plan({ ...salty, liquid: { ...salty.liquid, fillerStrength: share } });
+    expect(thinned.salt.sauce.value).toBeCloseTo(0.01, 4);
+  });
+});
+
+describe('a kitchen’s own way', () => {
+  it('starts plans with its habits, ours where it has none', () => {
+    const started = startPlan(
+      { ...TEST_KITCHEN, habits: { onion: 'deep', level: 'shallow', saltWhen: 'overnight' } },
+      { title: 't', cutId: 'lamb_shank', eaters: 4, serveAtMs: NOON_MS + 20 * HOUR_MS },
+    );
+    expect(started.base.onion).toBe('deep');
+    expect(started.liquid.level).toBe(0.33);
+    expect(started.season.when).toBe('overnight');
+    expect(started.sear.depth).toBe('deep');
+    expect(plan(started).prep.steps.some((s) => s.id === 'salt')).toBe(true);
+  });
+
+  it('covers cubes and leaves large pieces part-way under a tight lid', () => {
+    expect(usualLevel(true, true)).toBeGreaterThan(1);
+    expect(usualLevel(false, true)).toBeLessThan(0.7);
+  });
+
+  it('has a usual option in every school, and a line of why for each', () => {
+    for (const id of SCHOOL_IDS) {
+      expect(
+        SCHOOLS[id].options.some((o) => o.id === habit({}, id)),
+        id,
+      ).toBe(true);
+      for (const o of SCHOOLS[id].options) expect(o.why.length, o.id).toBeGreaterThan(5);
+    }
+  });
+});

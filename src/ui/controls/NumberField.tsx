@@ -1,0 +1,45 @@
+'use client';
+
+import { Minus, Plus } from 'lucide-react';
+import { Button as AriaButton, Input, NumberField as AriaNumberField } from 'react-aria-components';
+import { ErrorText, LabelText, StepperGroup } from './frame';
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly unit?: string;
+  readonly value: number;
+  readonly step: number;
+  readonly decimals?: number;
+  readonly error?: string | undefined;
+  readonly onChange: (value: number) => void;
+}
+
+/**
+ * A number with its unit. It takes whatever is typed: what is allowed is for the caller to say, in `error`. An emptied
+ * field gives NaN.
+ */
+export function NumberField({ label, unit, value, step, decimals = 0, error, onChange }: NumberFieldProps) {
+  return (
+    <AriaNumberField
+      value={value}
+      onChange={onChange}
+      step={step}
+      isInvalid={error !== undefined}
+      commitBehavior="validate"
+      formatOptions={{ maximumFractionDigits: decimals, useGrouping: false }}
+    >
+      <LabelText>{label}</LabelText>
+      <StepperGroup>
+        <AriaButton slot="decrement" aria-label={`${label}: less`}>
+          <Minus size={16} aria-hidden />
+        </AriaButton>
+        <Input />
+        {unit === undefined ? null : <span>{unit}</span>}
+        <AriaButton slot="increment" aria-label={`${label}: more`}>
+          <Plus size={16} aria-hidden />
+        </AriaButton>
+      </StepperGroup>
+      <ErrorText>{error}</ErrorText>
+    </AriaNumberField>
+  );
+}

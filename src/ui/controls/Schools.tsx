@@ -1,0 +1,95 @@
+'use client';
+
+import { RadioButton, RadioField, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { LabelText } from './frame';
+
+const Cards = styled(RadioGroup)<{ $columns: number }>`
+  display: grid;
+  grid-template-columns: repeat(${({ $columns }) => $columns}, minmax(0, 1fr));
+  gap: 8px;
+  @media (max-width: 640px) {
+    grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr));
+  }
+  > [data-schools-label] {
+    grid-column: 1 / -1;
+    margin: 0;
+  }
+`;
+
+const Card = styled(RadioButton)`
+  height: 100%;
+  border: 2px solid var(--line);
+  background: var(--plate);
+  border-radius: 12px;
+  padding: 9px 12px;
+  cursor: pointer;
+  display: block;
+  min-height: 48px;
+  strong {
+    display: block;
+  }
+  small {
+    display: block;
+    color: var(--mute);
+    font-size: 13px;
+    line-height: 1.3;
+  }
+  &[data-selected] {
+    background: var(--enamel);
+    border-color: var(--glow);
+    color: var(--on-enamel);
+  }
+  &[data-selected] small {
+    color: var(--on-enamel-mute);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+export interface School {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly isDefault?: boolean;
+}
+
+interface SchoolsProps {
+  readonly label: string;
+  readonly value: string;
+  readonly schools: readonly School[];
+  readonly columns?: number;
+  readonly hideLabel?: boolean;
+  readonly onChange: (id: string) => void;
+}
+
+/** Named ways of doing one thing, each with a line of why; the default is marked. */
+export function Schools({
+  label,
+  value,
+  schools,
+  columns = schools.length,
+  hideLabel = false,
+  onChange,
+}: SchoolsProps) {
+  return (
+    <Cards $columns={columns} value={value} onChange={onChange} aria-label={hideLabel ? label : undefined}>
+      {hideLabel ? null : <LabelText data-schools-label>{label}</LabelText>}
+      {schools.map((s) => (
+        <RadioField key={s.id} value={s.id}>
+          <Card>
+            <strong>{s.name}</strong>
+            {s.why === '' ? null : (
+              <small>
+                {s.isDefault === true ? 'usual: ' : ''}
+                {s.why}
+              </small>
+            )}
+          </Card>
+        </RadioField>
+      ))}
+    </Cards>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { Input, TextArea as AriaTextArea, TextField as AriaTextField } from 'react-aria-components';
+import styled from 'styled-components';
+import { ErrorText, frame, LabelText } from './frame';
+
+const TextBox = styled(Input)`
+  ${frame}
+  width: 100%;
+  padding: 0 12px;
+  font-weight: 650;
+`;
+
+const AreaBox = styled(AriaTextArea)`
+  ${frame}
+  width: 100%;
+  padding: 10px 12px;
+  min-height: 84px;
+  resize: vertical;
+`;
+
+interface TextFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly error?: string | undefined;
+  readonly multiline?: boolean;
+  readonly type?: 'text' | 'datetime-local';
+  readonly maxLength?: number;
+  readonly onChange: (value: string) => void;
+}
+
+export function TextField({
+  label,
+  value,
+  error,
+  multiline = false,
+  type = 'text',
+  maxLength,
+  onChange,
+}: TextFieldProps) {
+  return (
+    <AriaTextField
+      value={value}
+      onChange={onChange}
+      isInvalid={error !== undefined}
+      {...(maxLength === undefined ? {} : { maxLength })}
+    >
+      <LabelText>{label}</LabelText>
+      {multiline ? <AreaBox /> : <TextBox type={type} />}
+      <ErrorText>{error}</ErrorText>
+    </AriaTextField>
+  );
+}

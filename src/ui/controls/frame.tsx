@@ -1,0 +1,73 @@
+'use client';
+
+import { FieldError, Group, Label } from 'react-aria-components';
+import styled, { css } from 'styled-components';
+
+export const LabelText = styled(Label)`
+  display: block;
+  font-size: 14px;
+  color: var(--mute);
+  margin-bottom: 4px;
+`;
+
+export const ErrorText = styled(FieldError)`
+  display: block;
+  font-size: 14px;
+  color: var(--danger);
+  margin-top: 4px;
+`;
+
+/** The look of everything that can be typed into. */
+export const frame = css`
+  background: var(--plate);
+  border: 2px solid var(--line);
+  border-radius: 10px;
+  min-height: 44px;
+`;
+
+/** An input between a button for less and one for more. */
+export const StepperGroup = styled(Group)`
+  ${frame}
+  display: flex;
+  align-items: stretch;
+  overflow: hidden;
+  &[data-focus-within] {
+    border-color: var(--glow);
+  }
+  &[data-invalid] {
+    border-color: var(--danger);
+  }
+  input {
+    flex: 1;
+    min-width: 0;
+    width: 100%;
+    border: 0;
+    background: none;
+    padding: 0 4px;
+    text-align: center;
+    font-weight: 650;
+    outline: none;
+  }
+  button {
+    width: 38px;
+    border: 0;
+    background: var(--well);
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+  }
+  span {
+    align-self: center;
+    color: var(--mute);
+    padding-right: 8px;
+    font-size: 14px;
+  }
+`;
+
+/** Fields side by side where there is room. */
+export const FieldRow = styled.div<{ $columns?: number }>`
+  display: grid;
+  grid-template-columns: repeat(${({ $columns }) => $columns ?? 2}, minmax(0, 1fr));
+  gap: 10px;
+  align-items: start;
+`;
