@@ -74,7 +74,7 @@ describe('a braise from plan to log', () => {
     for (const [decision, title] of [
       ['Pot: ', 'Does it fit?'],
       ['Sear: ', 'How many at a time?'],
-      ['Base: ', 'What the hands do'],
+      ['Base: ', 'What goes in, and when?'],
       ['Liquid: ', 'How deep should it sit?'],
       ['Heat: ', 'How warm does it get?'],
       ['Finish: ', 'After the fork turns'],
@@ -181,7 +181,7 @@ describe('a braise from plan to log', () => {
     expect(await violations()).toEqual([]);
     const exported = await driver.findElement(By.css('a[aria-label="Export Saturday oxtail"]')).getAttribute('href');
     const text = await fetch(exported ?? '').then((r) => r.text());
-    expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 1 });
+    expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 2 });
     const post = (body: string): Promise<Response> =>
       fetch(`${app.url}/api/import`, { method: 'POST', body, headers: { origin: app.url } });
     const taken = await post(text);
@@ -209,7 +209,7 @@ describe('a braise from plan to log', () => {
     await setViewport(driver, 1280, 800);
     await driver.get(`${app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
-    await driver.findElement(By.css('header button')).click();
+    await driver.findElement(By.css('header button[aria-label*="colours"]')).click();
     expect(await violations()).toEqual([]);
     const said = (await complaints(driver)).filter(
       (m) =>

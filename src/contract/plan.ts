@@ -118,6 +118,7 @@ export const planInputSchema = z.strictObject({
     herbForm: choice('herbForm'),
   }),
   heat: heatSchema,
+  finish: z.strictObject({ sauceLPerPlate: quantity }),
   serveAtMs: moment,
   confidence: quantity,
   altitudeM: quantity,

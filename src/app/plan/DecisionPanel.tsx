@@ -69,7 +69,20 @@ function FinishPanel({ plan, timeZone }: PanelProps) {
           ))}
       </StepList>
       <Section plan={plan} />
-      <Figures figures={[plan.liquid.water.left, plan.salt.sauce, plan.salt.atEnd, plan.buy.served]} />
+      <Figures
+        figures={[
+          plan.liquid.water.left,
+          plan.finish.fat,
+          plan.finish.sauce,
+          plan.finish.reduce,
+          plan.finish.gelatin,
+          plan.salt.sauce,
+          plan.salt.holdBack,
+          plan.salt.atEnd,
+          ...(plan.base.flour && plan.input.base.thicken === 'end' ? [plan.base.flour] : []),
+          plan.buy.served,
+        ]}
+      />
     </Body>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Download } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { DecisionPanel } from './DecisionPanel';
@@ -147,6 +147,7 @@ function faultDecision(fault: PlanFault): Decision {
   if (fault.field.startsWith('heat.') || fault.field === 'altitudeM') return 'heat';
   if (fault.field.startsWith('base.')) return 'base';
   if (fault.field.startsWith('liquid.')) return 'liquid';
+  if (fault.field.startsWith('finish.')) return 'finish';
   if (fault.field.startsWith('sear.') || fault.field.startsWith('season.')) return 'sear';
   return 'serve';
 }
@@ -168,6 +169,19 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
   const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
   const [open, setOpen] = useState<Decision>('meat');
   const [message, setMessage] = useState<string>();
+  const side = useRef<HTMLElement>(null);
+  const firstOpen = useRef(true);
+  useEffect(() => {
+    // The first decision is open where it stands; after that the one just opened comes to the top of the list.
+    if (firstOpen.current) {
+      firstOpen.current = false;
+      return;
+    }
+    const list = side.current;
+    const step = list?.querySelector<HTMLElement>(`#decision-${open}`);
+    const head = list?.firstElementChild?.clientHeight ?? 0;
+    if (list && step) list.scrollTo({ top: step.offsetTop - head });
+  }, [open]);
   const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs, units });
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
@@ -226,7 +240,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
   const blockedBy = faults[0];
   return (
     <Layout>
-      <Side aria-label="Decisions">
+      <Side ref={side} aria-label="Decisions">
         <SideHead>
           <h1>{input.title.trim() === '' ? 'A braise' : input.title}</h1>
           <div>

@@ -5,14 +5,12 @@ import { readyEta } from '@/core/forecast/forecast';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
-import { formatFigure } from '@/core/explain/figure';
-import { formatVolume } from '@/core/quantity/format';
 import { TARGETS } from '@/core/tenderness/stages';
 import { type FitWay } from '@/core/plan/fit';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
-import { useKitchen, useSay, useUnits } from '@/ui/KitchenContext';
-import { Why } from '@/ui/controls/Why';
+import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { Figures } from '@/ui/controls/Why';
 import { DISPLAY } from '@/ui/theme';
 import { clock, dayFrom, duration } from '@/ui/time';
 
@@ -39,21 +37,6 @@ const Big = styled.p`
   line-height: 1.05;
   && {
     color: inherit;
-  }
-`;
-
-const Figures = styled.dl`
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 10px;
-  margin: 8px 0 0;
-  dt {
-    color: var(--ink);
-  }
-  dd {
-    margin: 0;
-    font-weight: 700;
-    text-align: right;
   }
 `;
 
@@ -131,7 +114,6 @@ interface VerdictProps {
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
 export function Verdict({ plan, faults, waysOut, fitWays, current, onTake }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
-  const units = useUnits();
   const say = useSay();
   return (
     <Column aria-live="polite">
@@ -193,24 +175,10 @@ export function Verdict({ plan, faults, waysOut, fitWays, current, onTake }: Ver
           <Forecast plan={plan} timeZone={timeZone} nowMs={renderedAtMs} stale={faults.length > 0} />
           <Panel>
             <h2 style={{ fontSize: 18 }}>In the finished pot</h2>
-            <Figures>
-              <dt>Liquid when tender</dt>
-              <dd>
-                {formatFigure(plan.liquid.water.left, units)} <Why figure={plan.liquid.water.left} />
-              </dd>
-              <dt>Fat to lift off</dt>
-              <dd>{formatVolume(plan.finished.fatL, units)}</dd>
-              <dt>Sauce, reduced</dt>
-              <dd>{formatVolume(plan.finished.sauceL, units)}</dd>
-              <dt>Salt in the sauce</dt>
-              <dd>
-                {formatFigure(plan.salt.sauce, units)} <Why figure={plan.salt.sauce} />
-              </dd>
-              <dt>Meat a plate, off the bone</dt>
-              <dd>
-                {formatFigure(plan.buy.served, units)} <Why figure={plan.buy.served} />
-              </dd>
-            </Figures>
+            <Figures
+              columns={1}
+              figures={[plan.liquid.water.left, plan.finish.fat, plan.finish.sauce, plan.salt.sauce, plan.buy.served]}
+            />
             {plan.watch.length > 0 ? (
               <Watch aria-label="To watch">
                 {plan.watch.map((w) => (

@@ -2,7 +2,7 @@ import { type Ensemble, stepAt } from './ensemble';
 import { etaOf, slowestGroup, summarise, readySample } from './forecast';
 import { lookCostMin } from './look';
 import { levelMmAt, litresAt } from './pot';
-import { finishedPot } from '../sauce/finish';
+import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
 import { type Stage } from '../tenderness/stages';
 
 const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 100) / 100 : null);
@@ -55,7 +55,14 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
   const group = slowestGroup(ensemble);
   const tender = Number.isFinite(turns.p50) ? stepAt(assembly.grid, turns.p50) : undefined;
   const pot =
-    tender === undefined ? undefined : finishedPot(ensemble, tender, { eaters: 1, powerW: 1000, stockGelatinG: 0 });
+    tender === undefined
+      ? undefined
+      : finishedPot(ensemble, tender, {
+          eaters: 1,
+          sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE,
+          powerW: 1000,
+          stockGelatinG: 0,
+        });
   const minutes = Array.from({ length: Math.floor(forecast.horizonMin) + 1 }, (_, i) => i);
   const steps = minutes.map((m) => stepAt(assembly.grid, m));
   const pick = (values: Float64Array): number[] => steps.map((s) => rounded(values[s] as number));

@@ -247,10 +247,15 @@ function meatKg(input: Pick<PlanInput, 'meat' | 'also'>): number {
   return edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg) && isCutId(p.cutId)));
 }
 
+/** About how much liquid so much meat takes to a level, for counting herbs. */
+function roughLitres(kg: number, level: number): number {
+  return Math.max(0.5, kg * Math.min(1, level));
+}
+
 /** The plan with a pattern's base, liquid, herbs, spice and schools put on its meat, scaled to its weight. */
 export function withPattern(input: PlanInput, pattern: Pattern): PlanInput {
   const kg = meatKg(input);
-  const roughL = Math.max(0.4, kg);
+  const roughL = roughLitres(kg, pattern.level ?? input.liquid.level);
   return {
     ...input,
     lid: pattern.lid ?? input.lid,
@@ -286,7 +291,7 @@ export function withPattern(input: PlanInput, pattern: Pattern): PlanInput {
 /** The pattern a plan amounts to, to be put on other meat. */
 export function patternOf(input: PlanInput, id: string, name: string): Pattern {
   const kg = meatKg(input);
-  const roughL = Math.max(0.4, kg);
+  const roughL = roughLitres(kg, input.liquid.level);
   const perKg = (value: number): number => (kg > 0 ? Math.round((value / kg) * 10) / 10 : 0);
   const { base, liquid, season } = input;
   return {

@@ -123,6 +123,7 @@ function checkRest(input: PlanInput): PlanFault[] {
             ' g/kg',
           ),
         ]),
+    ...outside('finish.sauceLPerPlate', 'Sauce a plate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, ' l'),
     ...outside('altitudeM', 'Altitude', input.altitudeM, LIMITS.altitudeM, ' m'),
     ...outside('confidence', 'Wanted certainty', input.confidence, LIMITS.confidence, ''),
     ...(heat.kind === 'oven'

@@ -113,6 +113,7 @@ export interface PlanInput {
   readonly base: BaseChoice;
   readonly liquid: LiquidChoice;
   readonly heat: PlanHeat;
+  readonly finish: { readonly sauceLPerPlate: number };
   /** When the plates go out, ms since 1970. */
   readonly serveAtMs: number;
   /** Share of kitchens that should be tender in time; 0.5 to 0.98. */
@@ -161,4 +162,5 @@ export const LIMITS = {
   rolls: [1, 60],
   fillingSaltGPerKg: [0, 60],
   meats: [1, 4],
+  sauceLPerPlate: [0.02, 0.6],
 } as const satisfies Record<string, readonly [number, number]>;

@@ -1,6 +1,6 @@
 import { meatParts, type PlanInput } from './input';
 import { isSmall, type PieceSize, pieceSize } from './pieces';
-import { pourOf } from './request';
+import { liquidLitres, pourOf } from './request';
 import { basePlan, type BasePlan } from '../base/base';
 import { buyPlan, type BuyPlan, edibleKgOf, trotterKg } from '../buy/buy';
 import { tableCare, type TableCare } from '../care/table';
@@ -87,7 +87,10 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
   const { filling } = input.prepare;
   return [
     ...pour.pours.map((p) => ({ label: p.liquid.name, grams: p.pouredL * p.liquid.saltGPerL })),
-    ...input.base.items.map((i) => ({ label: garnishById(i.id).name, grams: i.kg * garnishById(i.id).saltGPerKg })),
+    ...input.base.items.map((i) => ({
+      label: garnishById(i.id).name,
+      grams: i.kg * garnishById(i.id).saltGPerKg * (i.fate === 'melt' ? 1 : SALT_FROM_BITES),
+    })),
     ...(filling ? [{ label: 'Filling', grams: filling.kg * filling.saltGPerKg }] : []),
   ]
     .filter((s) => s.grams > 0.05)
@@ -156,6 +159,8 @@ export interface KitchenWork {
   readonly work: WorkMinutes;
 }
 
+/** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
+const SALT_FROM_BITES = 0.5;
 const CHOP_MIN_PER_KG = 9;
 const CHOP_LEAST_MIN = 3;
 const DEGLAZE_MIN = 2;
@@ -300,7 +305,7 @@ export function kitchenWork(
 ): KitchenWork {
   const parts = sizedParts(input);
   const sear = searOf(input, parts);
-  const pour = pourOf(input, request.liquidL, at.minutes);
+  const pour = pourOf(input, liquidLitres(input), at.minutes);
   const base = basePlan({
     base: input.base,
     season: input.season,

@@ -3,7 +3,7 @@ import { meatParts, type PlanFault, type PlanHeat, type PlanInput } from './inpu
 import { type AtTarget, kitchenWork, type KitchenWork, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
-import { braiseRequest, plannedRequest } from './request';
+import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
 import { reasonsFor, thingsToWatch } from './words';
 import { boneFraction } from '../forecast/assemble';
 import { type CourseSamples, courseSamples } from '../forecast/course';
@@ -13,8 +13,7 @@ import { lookCostMin } from '../forecast/look';
 import { cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
-import { pourOf } from './request';
-import { type FinishedPot, finishedPot, type FinishQuestion } from '../sauce/finish';
+import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
 import { type Day, latestIntoPotMs, layOutDay } from '../schedule/day';
 import { TARGETS } from '../tenderness/stages';
 
@@ -32,6 +31,7 @@ export interface Plan extends KitchenWork {
   readonly liquidL: number;
   readonly finished: FinishedPot;
   readonly finishBy: FinishQuestion;
+  readonly finish: FinishFigures;
   readonly day: Day;
   readonly course: CourseSamples;
   readonly lookCostMin: number;
@@ -77,8 +77,9 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const step = stepAt(ensemble.assembly.grid, ready.p50);
   const finishBy: FinishQuestion = {
     eaters: input.eaters,
+    sauceLPerPlate: input.finish.sauceLPerPlate,
     powerW: burnerNetW(input.sear.burner),
-    stockGelatinG: pourOf(input, request.liquidL, 0).gelatinG,
+    stockGelatinG: pourOf(input, liquidLitres(input), 0).gelatinG,
   };
   const finished = finishedPot(ensemble, step, finishBy);
   const kitchen = kitchenWork(input, request, atTarget(ensemble, step, ready.p50), finished);
@@ -109,6 +110,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       liquidL: request.liquidL,
       finished,
       finishBy,
+      finish: finishFigures(finished, finishBy),
       day,
       course: courseSamples(ensemble, forecast),
       lookCostMin: look,

@@ -6,6 +6,7 @@ import { edibleKgOf, rawPerEaterKg } from '../buy/buy';
 import { type Burner, type Pan } from '../larder/burners';
 import { cutById } from '../larder/cuts';
 import { type Pot } from '../larder/vessels';
+import { USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
 import { USUAL_SALT_G_PER_KG } from '../season/salt';
 
 /** What a kitchen brings to a plan. */
@@ -100,6 +101,7 @@ export function startPlan(
       herbForm: school('herbForm'),
     },
     heat: { kind: 'oven', tempC: 150, fan: false },
+    finish: { sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE },
     serveAtMs: what.serveAtMs,
     confidence: 0.9,
     altitudeM: kitchen.altitudeM,

@@ -2,6 +2,7 @@ import { type Ensemble } from '../forecast/ensemble';
 import { litresAt } from '../forecast/pot';
 import { boneFraction } from '../forecast/assemble';
 import { cutOf } from '../forecast/request';
+import { type Figure, input as from } from '../explain/figure';
 import { potBaseM2 } from '../liquid/geometry';
 import { boilAwayMinutes } from '../liquid/pour';
 
@@ -29,11 +30,13 @@ const FAT_DENSITY_KGL = 0.9;
 const FAT_COOK_SHARE = 0.5;
 /** Half of the dissolved collagen leaves the meat. Modeller's judgement. */
 const GELATIN_LEAVES = 0.5;
-/** A small ladle a plate. */
-const SAUCE_PER_EATER_L = 0.1;
+/** A small ladle. */
+export const USUAL_SAUCE_L_PER_PLATE = 0.1;
 /** What finishing goes by. */
 export interface FinishQuestion {
   readonly eaters: number;
+  /** Sauce wanted on each plate, l. */
+  readonly sauceLPerPlate: number;
   /** What the burner puts into the open pot, W. */
   readonly powerW: number;
   /** Gelatin that the stock brings, g. */
@@ -42,7 +45,7 @@ export interface FinishQuestion {
 
 /** The pot at `step` of the ensemble's nominal course. */
 export function finishedPot(ensemble: Ensemble, step: number, question: FinishQuestion): FinishedPot {
-  const { eaters, powerW, stockGelatinG } = question;
+  const { eaters, powerW, stockGelatinG, sauceLPerPlate } = question;
   const { request, nominal } = ensemble;
   let fatKg = 0;
   let collagenKg = 0;
@@ -64,7 +67,7 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
     meatWaterKg += edible * Math.max(0.1, cut.composition.water - juice);
   });
   const liquidL = litresAt(ensemble, step);
-  const sauceL = Math.min(liquidL, SAUCE_PER_EATER_L * eaters);
+  const sauceL = Math.min(liquidL, sauceLPerPlate * eaters);
   return {
     liquidL,
     fatL: fatKg / FAT_DENSITY_KGL,
@@ -75,5 +78,57 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
     juiceKg,
     cookedKg,
     meatWaterKg,
+  };
+}
+
+/** What the finished pot holds, as figures that answer why. */
+export interface FinishFigures {
+  readonly fat: Figure;
+  readonly sauce: Figure;
+  readonly reduce: Figure;
+  readonly gelatin: Figure;
+}
+
+/** The figures of a finished pot. */
+export function finishFigures(finished: FinishedPot, question: FinishQuestion): FinishFigures {
+  const liquid = from('liquid when done', finished.liquidL, 'volume');
+  return {
+    fat: {
+      label: 'Fat to lift off',
+      value: finished.fatL,
+      as: 'volume',
+      formula: 'Fat in the raw meat times what melts out by then.',
+      inputs: [from('cooked meat', finished.cookedKg, 'mass')],
+      changes: 'Trimming; a longer braise melts out more. Chilled overnight it lifts off whole.',
+      sure: 'estimate',
+    },
+    sauce: {
+      label: 'Sauce, reduced',
+      value: finished.sauceL,
+      as: 'volume',
+      formula: 'Sauce wanted on each plate times the plates, or all there is if that is less.',
+      inputs: [from('a plate', question.sauceLPerPlate, 'volume'), from('plates', question.eaters, 'count'), liquid],
+      changes: 'How much sauce you want: set it at Finish.',
+      sure: 'computed',
+    },
+    reduce: {
+      label: 'Reducing',
+      value: finished.reduceMinutes,
+      as: 'minutes',
+      formula:
+        'Water to drive off times its heat of evaporation, over what the burner puts in less what the open pot loses.',
+      inputs: [liquid, from('sauce', finished.sauceL, 'volume'), from('reaches the pot', question.powerW, 'power')],
+      changes: 'A stronger burner, a wider pan, less liquid at the start.',
+      sure: 'estimate',
+    },
+    gelatin: {
+      label: 'Gelatin in the sauce',
+      value: finished.gelatinGPerL,
+      as: 'gramsPerL',
+      formula: 'Half of the collagen that has dissolved, and what the stock brings, over the reduced sauce.',
+      inputs: [from('sauce', finished.sauceL, 'volume'), from('from the stock, g', question.stockGelatinG, 'number')],
+      changes: 'Cuts with skin and sinew, a trotter, more reduction. From about 25 g/l it is sticky.',
+      sure: 'estimate',
+    },
   };
 }

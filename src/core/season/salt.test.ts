@@ -58,7 +58,8 @@ describe('where the salt goes', () => {
 describe('the salt plan', () => {
   it('asks to hold back what a long reduction would make too much, and gets it right', () => {
     const plan = saltPlan(QUESTION, 1.4, 'fine');
-    expect(plan.sauce.value).toBeGreaterThan(SAUCE_SALT.high);
+    expect(plan.holdBack.inputs[0]?.value).toBeGreaterThan(SAUCE_SALT.high);
+    expect(plan.sauce.value).toBeCloseTo(SAUCE_SALT.aim, 6);
     const held = saltBalance({ ...QUESTION, addedG: 14 - plan.holdBack.value * 1000 });
     expect(held.sauceShare).toBeCloseTo(SAUCE_SALT.aim, 6);
     expect(plan.says).toMatch(/\d+ g on the meat, \d+ g kept for the end/);

@@ -140,10 +140,10 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
     as: 'saltStrength',
     formula,
     inputs: [
-      from('salt in all, g', balance.totalG, 'number'),
+      from('salt in all, g', held.totalG, 'number'),
       from('liquid when tender', q.liquidKg / 0.96, 'volume'),
       from('sauce', q.sauceKg / 0.96, 'volume'),
-      from('evened out between meat and liquid', balance.evened, 'share'),
+      from('evened out between meat and liquid', held.evened, 'share'),
       from('on the heat', q.minutes, 'minutes'),
     ],
     changes: 'Less salty stock, less reduction, smaller pieces (they take up more), more time.',
@@ -180,11 +180,11 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
     sources: q.sources,
     total: {
       label: 'Salt in the pot',
-      value: balance.totalG / 1000,
+      value: held.totalG / 1000,
       as: 'mass',
       formula: 'Everything that brings salt, added up.',
       inputs: [
-        from('on the meat, g', q.when === 'hold' ? 0 : q.addedG, 'number'),
+        from('on the meat, g', q.when === 'hold' ? 0 : q.addedG - hold, 'number'),
         ...q.sources.map((s) => from(`${s.label}, g`, s.grams, 'number')),
       ],
       changes: 'Unsalted stock; less soy or cured pork.',
@@ -192,17 +192,13 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
     },
     meat: strength(
       'Salt in the meat',
-      balance.meatShare,
+      held.meatShare,
       'Salt that has moved into the meat, by diffusion through its surface, over the meat’s cooked weight.',
     ),
-    sauceBefore: strength(
-      'Salt, before reducing',
-      balance.sauceBeforeShare,
-      'Salt left in the liquid over the liquid.',
-    ),
+    sauceBefore: strength('Salt, before reducing', held.sauceBeforeShare, 'Salt left in the liquid over the liquid.'),
     sauce: strength(
       'Salt, reduced',
-      balance.sauceShare,
+      held.sauceShare,
       'Salt left in the liquid over the sauce it is reduced to: reducing loses water and no salt.',
     ),
     holdBack: {
@@ -211,7 +207,7 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
       as: 'mass',
       formula: 'What brings the reduced sauce from the forecast down to the aim.',
       inputs: [
-        from('sauce by forecast', balance.sauceShare, 'saltStrength'),
+        from('sauce with all of it', balance.sauceShare, 'saltStrength'),
         from('aim', SAUCE_SALT.aim, 'saltStrength'),
       ],
       changes: 'Less reduction, unsalted stock.',

@@ -11,6 +11,7 @@ interface NumberFieldProps {
   readonly step: number;
   readonly decimals?: number;
   readonly error?: string | undefined;
+  readonly hideLabel?: boolean;
   readonly onChange: (value: number) => void;
 }
 
@@ -18,17 +19,27 @@ interface NumberFieldProps {
  * A number with its unit. It takes whatever is typed: what is allowed is for the caller to say, in `error`. An emptied
  * field gives NaN.
  */
-export function NumberField({ label, unit, value, step, decimals = 0, error, onChange }: NumberFieldProps) {
+export function NumberField({
+  label,
+  unit,
+  value,
+  step,
+  decimals = 0,
+  error,
+  hideLabel = false,
+  onChange,
+}: NumberFieldProps) {
   return (
     <AriaNumberField
       value={value}
       onChange={onChange}
       step={step}
       isInvalid={error !== undefined}
+      aria-label={hideLabel ? label : undefined}
       commitBehavior="validate"
       formatOptions={{ maximumFractionDigits: decimals, useGrouping: false }}
     >
-      <LabelText>{label}</LabelText>
+      {hideLabel ? null : <LabelText>{label}</LabelText>}
       <StepperGroup>
         <AriaButton slot="decrement" aria-label={`${label}: less`}>
           <Minus size={16} aria-hidden />

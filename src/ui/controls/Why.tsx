@@ -127,6 +127,9 @@ const Grid = styled.dl<{ $columns: number }>`
     margin: 0;
     font-weight: 700;
     white-space: nowrap;
+    display: flex;
+    align-items: center;
+    gap: 6px;
   }
   @media (max-width: 560px) {
     grid-template-columns: minmax(0, 1fr);
@@ -141,8 +144,9 @@ export function Figures({ figures, columns = 2 }: { figures: readonly Figure[]; 
       {figures.map((f) => (
         <div key={f.label}>
           <dt>{f.label}</dt>
-          <dd>{formatFigure(f, units)}</dd>
-          <Why figure={f} />
+          <dd>
+            {formatFigure(f, units)} <Why figure={f} />
+          </dd>
         </div>
       ))}
     </Grid>

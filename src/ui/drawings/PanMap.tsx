@@ -152,7 +152,7 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
           {share} % of the pan covered
         </text>
         <text x={barX} y={cy + 10} fontSize="14" fill="var(--mute)">
-          at most to the mark, {limit} %: steam must get out
+          at most {limit} %: steam must out
         </text>
         <rect x={barX} y={cy + 34} width={barW} height={14} rx={7} fill="var(--line)" />
         <rect
@@ -172,7 +172,7 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
           pan at its coolest {coolest}
         </text>
         <text x={barX} y={cy + 90} fontSize="14" fill="var(--mute)">
-          left of the mark, {browns}, it stops browning
+          under {browns} it stops browning
         </text>
         <text x={barX} y={cy + 120} fontSize="14" fill="var(--mute)">
           {number < batches

@@ -190,7 +190,19 @@ export function LiquidForm(props: FormProps) {
         {liquid.herbs.map((h, i) => (
           <li key={h.id}>
             <div>
-              {herbById(h.id).name}
+              <span style={{ flex: 1 }}>{herbById(h.id).name}</span>
+              <div style={{ width: 132 }}>
+                <NumberField
+                  label={`${herbById(h.id).name}, how many`}
+                  hideLabel
+                  step={1}
+                  value={h.count}
+                  error={faultOf(faults, 'liquid.herbs')}
+                  onChange={(count) => {
+                    setLiquid({ herbs: liquid.herbs.map((own, k) => (k === i ? { ...own, count } : own)) });
+                  }}
+                />
+              </div>
               <IconButton
                 aria-label={`Leave out ${herbById(h.id).name}`}
                 onPress={() => {
@@ -200,15 +212,6 @@ export function LiquidForm(props: FormProps) {
                 <Trash2 size={17} aria-hidden />
               </IconButton>
             </div>
-            <NumberField
-              label={`How many: ${herbById(h.id).unit}`}
-              step={1}
-              value={h.count}
-              error={faultOf(faults, 'liquid.herbs')}
-              onChange={(count) => {
-                setLiquid({ herbs: liquid.herbs.map((own, k) => (k === i ? { ...own, count } : own)) });
-              }}
-            />
           </li>
         ))}
       </Rows>

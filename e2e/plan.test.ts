@@ -1,0 +1,166 @@
+import { By, Key, until } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, field, fill, findText, openBrowser, press, WAIT_MS } from './browser';
+import { type AppServer, startApp } from './server';
+
+let app: AppServer;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  browser = await openBrowser();
+});
+
+afterAll(async () => {
+  await browser.close();
+  await app.close();
+});
+
+async function bodyText(): Promise<string> {
+  return browser.driver.findElement(By.css('body')).getText();
+}
+
+async function waitForText(text: string): Promise<void> {
+  await browser.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);
+}
+
+/** Opens the list of a select by its label and takes the option that begins with `option`. */
+async function choose(label: string, option: string): Promise<void> {
+  const { driver } = browser;
+  const named = await driver.wait(
+    until.elementLocated(By.xpath(`//span[normalize-space(.)=${JSON.stringify(label)}]/following::button[1]`)),
+    WAIT_MS,
+    `No list is labelled “${label}”.`,
+  );
+  await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', named);
+  await named.click();
+  const item = await driver.wait(
+    until.elementLocated(By.xpath(`//*[@role="option"][starts-with(normalize-space(.), ${JSON.stringify(option)})]`)),
+    WAIT_MS,
+    `“${label}” offers no “${option}”.`,
+  );
+  await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', item);
+  await item.click();
+}
+
+async function level(): Promise<number> {
+  const handle = await browser.driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
+  return Number(await handle.getAttribute('aria-valuenow'));
+}
+
+describe('planning a dinner in full', () => {
+  it('takes amounts as people type them, and shows them in the units asked for', async () => {
+    const { driver } = browser;
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    await fill(driver, 'Weight, trimmed', '4 lb 14 oz');
+    await driver.wait(async () => (await bodyText()).includes('Oxtail, 2.2 kg'), WAIT_MS);
+    await fill(driver, 'Weight, trimmed', 'two pounds');
+    await waitForText('“two pounds” is not understood here');
+    await fill(driver, 'Weight, trimmed', '2.2');
+    await press(driver, 'g · °C');
+    await press(driver, 'US customary', 'label');
+    await press(driver, 'Fahrenheit', 'label');
+    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await waitForText('Oxtail, 4 lb 14 oz');
+    await waitForText('Oven 300 °F');
+    await driver.navigate().refresh();
+    await waitForText('Oven 300 °F');
+    await press(driver, 'lb · °F');
+    await press(driver, 'Metric', 'label');
+    await press(driver, 'Celsius', 'label');
+    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await waitForText('Oxtail, 2.2 kg');
+  });
+
+  it('moves the level line by keyboard and by dragging it', async () => {
+    const { driver } = browser;
+    await press(driver, 'Liquid: ');
+    await findText(driver, 'h2', 'How deep should it sit?');
+    const handle = await driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
+    const before = await level();
+    await driver.executeScript('arguments[0].focus()', handle);
+    await handle.sendKeys(Key.PAGE_UP);
+    await driver.wait(async () => (await level()) === before + 10, WAIT_MS, 'Page up did not raise the level.');
+    await waitForText(`${String(before + 10)} % up the meat`);
+    await driver.actions().move({ origin: handle }).press().move({ origin: handle, y: 14 }).release().perform();
+    await driver.wait(async () => (await level()) < before + 10, WAIT_MS, 'Dragging down did not lower the level.');
+  });
+
+  it('starts from a base, says why of a number, and pours with no alcohol when asked', async () => {
+    const { driver } = browser;
+    await press(driver, 'Base: ');
+    await choose('Start from a base', 'Red wine and mushroom');
+    await waitForText('In late, counted back from the end');
+    await press(driver, 'Liquid: ');
+    await waitForText('never all leaves');
+    await driver.findElement(By.css('button[aria-label^="Why alcohol left"]')).click();
+    await waitForText('What would change it:');
+    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await press(driver, 'Without alcohol');
+    await driver.wait(async () => !(await bodyText()).includes('never all leaves'), WAIT_MS);
+    await waitForText('Wine vinegar');
+  });
+
+  it('refuses dry beans with the reason', async () => {
+    const { driver } = browser;
+    await press(driver, 'Base: ');
+    await choose('Add something', 'Beans, dry as bought');
+    await waitForText('they hold a poison that a slow pot does not destroy');
+    await driver.findElement(By.css('button[aria-label="Leave out Beans, dry as bought"]')).click();
+    await driver.wait(async () => !(await bodyText()).includes('they hold a poison'), WAIT_MS);
+  });
+
+  it('remembers this kitchen’s own way and own bases for the next plan', async () => {
+    const { driver } = browser;
+    await choose('Onion', 'Deep brown');
+    await press(driver, 'Make this our way');
+    await driver.wait(async () => (await bodyText()).includes('Deep brown · yours'), WAIT_MS);
+    await fill(driver, 'Name of the base', 'Harbour red');
+    await press(driver, 'Keep it, per kilo of meat');
+    await waitForText('Forget “Harbour red”');
+    await driver.executeScript('localStorage.clear()');
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    await press(driver, 'Base: ');
+    await waitForText('Deep brown · yours');
+    await choose('Start from a base', 'Harbour red');
+    await waitForText('In late, counted back from the end');
+  });
+
+  it('warns who cannot eat it', async () => {
+    const { driver } = browser;
+    await press(driver, 'Serve: ');
+    await press(driver, 'celery', 'label');
+    await waitForText('Somebody here avoids celery, and Celery brings it.');
+  });
+
+  it('offers ways that fit when the pot is too small, and takes one', async () => {
+    const { driver } = browser;
+    await press(driver, 'Meat: ');
+    await fill(driver, 'Weight, trimmed', '3.6');
+    await fill(driver, 'Pieces', '20');
+    await press(driver, 'Pot: ');
+    await choose('Pot', 'Small steel pot');
+    await findText(driver, 'h2', 'To make it fit');
+    await press(driver, 'Take');
+    await driver.wait(
+      async () => (await driver.findElements(By.css('#fit-ways'))).length === 0,
+      WAIT_MS,
+      'Taking a way did not make it fit.',
+    );
+    expect(
+      await (await field(driver, 'Name of the dish').catch(() => undefined))?.getAttribute('value'),
+    ).toBeUndefined();
+  });
+
+  it('keeps the plan whole through keeping and opening it again', async () => {
+    const { driver } = browser;
+    const shown = await (await findText(driver, 'button', 'Base: ')).getText();
+    await press(driver, 'Keep');
+    await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}$/), WAIT_MS);
+    await driver.navigate().refresh();
+    await findText(driver, 'h2', 'The day');
+    expect(await (await findText(driver, 'button', 'Base: ')).getText()).toBe(shown);
+  });
+});
