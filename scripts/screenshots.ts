@@ -41,6 +41,7 @@ async function main(): Promise<void> {
     for (const [decision, name] of [
       ['Liquid', 'plan-liquid'],
       ['Sear', 'plan-sear'],
+      ['Base', 'plan-base'],
       ['Heat', 'plan-heat'],
       ['Serve', 'plan-serve'],
     ] as const) {

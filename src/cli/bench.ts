@@ -100,6 +100,7 @@ time('pan map, 40 mixed pieces', '20', 60, () => {
     depth: 'deep',
     moving: false,
     dried: true,
+    flouredKg: null,
     mostAtOnce: null,
   });
 });

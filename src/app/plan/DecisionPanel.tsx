@@ -77,7 +77,7 @@ function FinishPanel({ plan, timeZone }: PanelProps) {
           plan.finish.reduce,
           plan.finish.gelatin,
           plan.salt.sauce,
-          plan.salt.holdBack,
+          plan.salt.atPlate,
           plan.salt.atEnd,
           ...(plan.base.flour && plan.input.base.thicken === 'end' ? [plan.base.flour] : []),
           plan.buy.served,

@@ -3,7 +3,7 @@ import { type Garnish, garnishById } from '../larder/garnish';
 import { spiceById } from '../larder/seasoning';
 import { type BaseChoice, type BaseItem, type Seasoning } from '../plan/input';
 import { type Choice, type Habits } from '../plan/schools';
-import { type Consistency, flourFor, type FlourCooking } from '../sauce/thicken';
+import { type Consistency, FLOUR_PER_STARCH, flourFor, type FlourCooking } from '../sauce/thicken';
 
 /** One thing done at the base, in order. */
 export interface BaseStep {
@@ -218,7 +218,7 @@ export function basePlan(q: BaseQuestion): BasePlan {
               from('gelatin in it', q.gelatinGPerL, 'gramsPerL'),
               from('strength of this flour', cooking === 'brown' ? 0.65 : 1, 'share'),
             ],
-            changes: 'More gelatin, less sauce. Starch does the same with half the weight.',
+            changes: `More gelatin, less sauce. ${String(Math.round(flourG / FLOUR_PER_STARCH))} g of starch does the same.`,
             sure: 'estimate',
           }
         : null,

@@ -336,7 +336,7 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'capers',
-    name: 'Capers, rinsed',
+    name: 'Rinsed capers',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -359,7 +359,7 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'preservedLemon',
-    name: 'Preserved lemon, rind',
+    name: 'Preserved lemon rind',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,

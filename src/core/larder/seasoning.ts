@@ -34,6 +34,8 @@ export interface Herb extends Dietary {
   readonly choke: boolean;
   /** Spreads into the sauce unless it is held together. */
   readonly sheds: boolean;
+  /** The same job done by the dried herb; empty where there is none worth having. */
+  readonly dried: string;
 }
 
 const herb = (
@@ -43,15 +45,32 @@ const herb = (
   perL: number,
   mostPerL: number,
   part: Partial<Herb> = {},
-): Herb => ({ ...PLAIN, id, name, unit, perL, mostPerL, when: 'start', choke: false, sheds: false, ...part });
+): Herb => ({
+  ...PLAIN,
+  id,
+  name,
+  unit,
+  perL,
+  mostPerL,
+  when: 'start',
+  choke: false,
+  sheds: false,
+  dried: '',
+  ...part,
+});
 
 export const HERBS: readonly Herb[] = [
-  herb('bay', 'Bay leaf', 'leaf', 2, 4, { choke: true }),
-  herb('thyme', 'Thyme', 'sprig', 5, 12),
-  herb('rosemary', 'Rosemary', 'sprig', 1, 2, { sheds: true, choke: true, when: 'halfway' }),
+  herb('bay', 'Bay leaf', 'leaf', 2, 4, { choke: true, dried: 'dried, as many' }),
+  herb('thyme', 'Thyme', 'sprig', 5, 12, { dried: 'dried, ⅛ tsp for each sprig' }),
+  herb('rosemary', 'Rosemary', 'sprig', 1, 2, {
+    dried: 'dried, ½ tsp for each sprig',
+    sheds: true,
+    choke: true,
+    when: 'halfway',
+  }),
   herb('parsleyStems', 'Parsley stems', 'stem', 6, 20),
-  herb('sage', 'Sage', 'leaf', 4, 8),
-  herb('orangePeel', 'Orange peel', 'strip', 2, 4),
+  herb('sage', 'Sage', 'leaf', 4, 8, { dried: 'dried, ¼ tsp for two leaves' }),
+  herb('orangePeel', 'Orange peel', 'strip', 2, 4, { dried: 'dried, half as much' }),
   herb('lemonPeel', 'Lemon peel', 'strip', 2, 4),
   herb('peppercorn', 'Peppercorns', 'corn', 10, 25, { choke: true, sheds: true }),
   herb('clove', 'Cloves', 'clove', 2, 4, { choke: true }),
@@ -60,9 +79,9 @@ export const HERBS: readonly Herb[] = [
   herb('starAnise', 'Star anise', 'star', 1, 2, { choke: true }),
   herb('cinnamon', 'Cinnamon', 'stick', 1, 2, { choke: true }),
   herb('cheeseRind', 'Hard cheese rind', 'piece', 1, 2, { allergens: ['milk'] }),
-  herb('parsley', 'Parsley, chopped', 'spoonful', 2, 6, { when: 'end' }),
+  herb('parsley', 'Parsley, chopped', 'spoonful', 2, 6, { when: 'end', dried: 'dried is no use here' }),
   herb('coriander', 'Coriander leaves', 'spoonful', 2, 6, { when: 'end' }),
-  herb('dill', 'Dill', 'spoonful', 2, 5, { when: 'end' }),
+  herb('dill', 'Dill', 'spoonful', 2, 5, { when: 'end', dried: 'dried, a third as much' }),
 ];
 
 export function isHerbId(id: string): boolean {

@@ -1,6 +1,7 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
 import { meatParts, type PlanInput } from './input';
 import { type Pot, potVolumeL } from '../larder/vessels';
+import { scaled } from './scale';
 
 /** Another way to get the same dinner into pots; `input` is what taking it would plan. */
 export interface FitWay {
@@ -13,28 +14,6 @@ const WIDEST_MM = 400;
 
 function fits(input: PlanInput): boolean {
   return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || f.field.startsWith('pot.'));
-}
-
-function scaled(input: PlanInput, share: number): PlanInput {
-  const part = <T extends { massKg: number; grossKg: number | null; pieces: number }>(p: T): T => ({
-    ...p,
-    massKg: p.massKg * share,
-    grossKg: p.grossKg === null ? null : p.grossKg * share,
-    pieces: Math.max(1, Math.ceil(p.pieces * share)),
-  });
-  return {
-    ...input,
-    meat: part(input.meat),
-    also: input.also.map(part),
-    eaters: Math.max(1, Math.round(input.eaters * share)),
-    base: {
-      ...input.base,
-      items: input.base.items.map((i) => ({ ...i, kg: i.kg * share })),
-      pasteKg: input.base.pasteKg * share,
-    },
-    liquid: { ...input.liquid, parts: input.liquid.parts.map((p) => ({ ...p, litres: p.litres * share })) },
-    season: { ...input.season, spices: input.season.spices.map((s) => ({ ...s, grams: s.grams * share })) },
-  };
 }
 
 /** Largest share of the vegetables that fits, to a twentieth; 0 when not even none does. */
@@ -103,7 +82,7 @@ export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
     });
   }
   if (meatParts(input).every((p) => p.pieces > 1)) {
-    const half = scaled(input, 0.5);
+    const half = { ...scaled(input, 0.5), eaters: Math.max(1, Math.round(input.eaters / 2)) };
     if (fits(half)) ways.push({ says: 'Two pots, half in each: this plan for one of them', input: half });
   }
   const narrowest = narrowestMm(input);

@@ -78,6 +78,10 @@ export function searOf(input: PlanInput, parts: readonly SizedPart[]): SearPlan 
     depth: sear.depth,
     moving: sear.moving === 'moving',
     dried: sear.dried,
+    flouredKg:
+      sear.dredge === 'floured' || input.season.when === 'flour'
+        ? parts.reduce((sum, p) => sum + p.part.massKg, 0)
+        : null,
     mostAtOnce: sear.mostAtOnce,
   });
 }
@@ -262,7 +266,7 @@ function liquidFigures(input: PlanInput, request: BraiseRequest, at: AtTarget, f
       'estimate',
     ),
     left: volume(
-      'In the pot when done',
+      'Liquid when done',
       finished.liquidL,
       'All that went in and came out of meat and vegetables, less steam and what was drunk.',
       [

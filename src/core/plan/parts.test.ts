@@ -4,6 +4,7 @@ import { checkPlanInput } from './check';
 import { fitWays } from './fit';
 import { type MeatPart, type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
+import { scaled } from './scale';
 import { habit, SCHOOL_IDS, SCHOOLS, usualLevel } from './schools';
 import { startPlan, usualMeat } from './start';
 import { type Figure } from '../explain/figure';
@@ -179,6 +180,22 @@ describe('what does not fit the pot', () => {
 
   it('needs no ways when it fits', () => {
     expect(fitWays(OXTAIL_PLAN, TEST_KITCHEN.pots)).toEqual([]);
+  });
+});
+
+describe('scaling', () => {
+  it('keeps proportions, thickness and level, and not the time', () => {
+    const double = scaled(OXTAIL_PLAN, 2);
+    expect(double.meat).toMatchObject({ massKg: 4.4, pieces: 24, thicknessMm: 48 });
+    expect(double.liquid.level).toBe(OXTAIL_PLAN.liquid.level);
+    expect(double.base.items[0]?.kg).toBeCloseTo((OXTAIL_PLAN.base.items[0]?.kg ?? 0) * 2, 2);
+    const bigPot = { ...double, eaters: 8, pot: { ...OXTAIL_PLAN.pot, diameterMm: 400, heightMm: 200 } };
+    const p = plan(bigPot);
+    expect(p.salt.toAdd.value).toBeCloseTo(oxtail.salt.toAdd.value * 2, 9);
+    const minutes = readyEta(p.forecast).p50;
+    expect(minutes).toBeGreaterThan(readyEta(oxtail.forecast).p50 * 0.8);
+    expect(minutes).toBeLessThan(readyEta(oxtail.forecast).p50 * 1.5);
+    expect(p.buy.plates.value).toBeCloseTo(8, 6);
   });
 });
 

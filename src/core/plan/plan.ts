@@ -1,5 +1,5 @@
 import { checkPlanInput } from './check';
-import { meatParts, type PlanFault, type PlanHeat, type PlanInput } from './input';
+import { type PlanFault, type PlanHeat, type PlanInput } from './input';
 import { type AtTarget, kitchenWork, type KitchenWork, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
@@ -169,9 +169,4 @@ function tooLate(input: PlanInput, day: Day, nowMs: number): PlanFault {
     tooLate: true,
     message: `Serving time: this braise needs ${duration(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${duration(late)} of it has already gone. Serve at least ${duration(late)} later, or take one of the ways out.`,
   };
-}
-
-/** Raw weight of all meat in the pot, kg. */
-export function meatKg(input: Pick<PlanInput, 'meat' | 'also'>): number {
-  return meatParts(input).reduce((sum, p) => sum + p.massKg, 0);
 }

@@ -5,7 +5,7 @@ export interface SchoolOption<Id extends string = string> {
   readonly why: string;
 }
 
-export interface School<Id extends string = string> {
+interface School<Id extends string = string> {
   readonly label: string;
   /** Ours, for a kitchen that has not chosen its own. */
   readonly usual: Id;
@@ -92,10 +92,6 @@ export const SCHOOLS = {
     option('cloth', 'In a cloth', 'for what sheds: rosemary, peppercorns, cloves'),
     option('loose', 'Loose', 'more gets into the sauce; must be fished for'),
   ]),
-  mushrooms: school('Mushrooms', 'late', [
-    option('late', 'Browned, at the end', 'keep their bite and colour'),
-    option('start', 'In from the start', 'give the sauce everything'),
-  ]),
 } as const;
 
 export type SchoolId = keyof typeof SCHOOLS;
@@ -110,7 +106,7 @@ export type Habits = { readonly [Id in SchoolId]?: Choice<Id> };
 
 /** The kitchen's own way, or ours. */
 export function habit<Id extends SchoolId>(habits: Habits, id: Id): Choice<Id> {
-  return (habits[id] ?? SCHOOLS[id].usual) as Choice<Id>;
+  return habits[id] ?? SCHOOLS[id].usual;
 }
 
 /** Share of the meat's height that a level school means; `auto` depends on the pieces. */

@@ -217,8 +217,9 @@ function couldFit(pieces: readonly Footprint[], floor: Floor, gapMm: number): bo
     floor.kind === 'circle'
       ? footprintMm2({ kind: 'circle', diameter: floor.diameter - gapMm })
       : (floor.length - gapMm) * (floor.width - gapMm);
-  const round = floor.kind === 'circle' && pieces.length > 1 && pieces.every((p) => p.kind === 'circle');
-  const equal = round && new Set(pieces.map((p) => (p.kind === 'circle' ? p.diameter : 0))).size === 1;
+  const diameters = pieces.map((p) => (p.kind === 'circle' ? p.diameter : undefined));
+  const equal =
+    floor.kind === 'circle' && pieces.length > 1 && diameters.every((d) => d !== undefined && d === diameters[0]);
   const densest = equal ? DENSEST.circles : floor.kind === 'circle' ? DENSEST.inCircle : DENSEST.inRectangle;
   return grown <= room * densest || pieces.length === 1;
 }

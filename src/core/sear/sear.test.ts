@@ -32,6 +32,7 @@ const request = (part: Partial<SearRequest> = {}): SearRequest => ({
   depth: 'deep',
   moving: false,
   dried: true,
+  flouredKg: null,
   mostAtOnce: null,
   ...part,
 });
@@ -152,6 +153,11 @@ describe('searing', () => {
     );
     expect(plan.batches).toHaveLength(1);
     expect(plan.tooLarge).toBe(true);
+  });
+
+  it('weighs flour only for meat that is floured', () => {
+    expect(searPlan(request()).dredge).toBeNull();
+    expect(searPlan(request({ flouredKg: 1.6 })).dredge?.value).toBeCloseTo(0.048, 9);
   });
 
   it('takes no time when nothing is seared', () => {

@@ -52,6 +52,8 @@ export interface SearPlan {
   readonly edgeMinutes: number;
   readonly minutes: Figure;
   readonly fatL: Figure;
+  /** Flour to turn the meat in; null where it goes in bare. */
+  readonly dredge: Figure | null;
   /** Pieces per batch the pan and burner can carry. */
   readonly perBatch: Figure;
   readonly verdict: SearVerdict;
@@ -68,6 +70,8 @@ export interface SearRequest {
   /** Small pieces kept moving instead of left to lie. */
   readonly moving: boolean;
   readonly dried: boolean;
+  /** Weight to be floured, kg; null where it goes in bare. */
+  readonly flouredKg: number | null;
   /** How many the cook means to put in at once; null leaves it to the budget. */
   readonly mostAtOnce: number | null;
 }
@@ -82,6 +86,7 @@ const BELOW_SMOKE_K = 5;
 const FILM_MM = 0.25;
 const FIRST_FAT_L = 0.005;
 const MORE_FAT_L = 0.005;
+const DREDGE_KG_PER_KG = 0.03;
 const ROOM_C = 22;
 
 /** Pan temperature when the meat goes in: hot, but under the smoke of the fat. */
@@ -222,6 +227,19 @@ export function searPlan(request: SearRequest): SearPlan {
       changes: 'The pan’s width; how much fat the meat brings.',
       sure: 'practice',
     },
+    dredge:
+      request.flouredKg === null
+        ? null
+        : {
+            label: 'Flour to turn it in',
+            value: request.flouredKg * DREDGE_KG_PER_KG,
+            as: 'mass',
+            range: [request.flouredKg * 0.02, request.flouredKg * 0.05],
+            formula: 'Thirty grams for each kilogram that goes in; half of it is shaken off again.',
+            inputs: [from('meat', request.flouredKg, 'mass')],
+            changes: 'Smaller pieces take more. What is left has met raw meat: cook it into the sauce or bin it.',
+            sure: 'practice',
+          },
     perBatch: {
       label: 'At most in a batch',
       value: largest,

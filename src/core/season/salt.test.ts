@@ -62,7 +62,8 @@ describe('the salt plan', () => {
     expect(plan.sauce.value).toBeCloseTo(SAUCE_SALT.aim, 6);
     const held = saltBalance({ ...QUESTION, addedG: 14 - plan.holdBack.value * 1000 });
     expect(held.sauceShare).toBeCloseTo(SAUCE_SALT.aim, 6);
-    expect(plan.says).toMatch(/\d+ g on the meat, \d+ g kept for the end/);
+    expect(plan.says).toMatch(/[\d.]+ g on the meat now: with all 14 g the reduced sauce would come to \d\.\d %/);
+    expect(plan.atPlate.value * 1000).toBeCloseTo((0.007 - plan.meat.value) * 1000, 6);
     expect(plan.now.value + plan.holdBack.value).toBeCloseTo(plan.toAdd.value, 12);
   });
 

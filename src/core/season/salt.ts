@@ -5,6 +5,8 @@ import { SALT_CRYSTALS, type SaltCrystalId } from '../larder/seasoning';
 export const USUAL_SALT_G_PER_KG = 10;
 /** The finished sauce tastes seasoned between these, as shares of its weight. */
 export const SAUCE_SALT = { low: 0.007, aim: 0.0085, high: 0.01 } as const;
+/** Cooked meat tastes seasoned from about here, as a share of its weight. */
+const MEAT_SALT = 0.007;
 /** Diffusion of salt in hot meat, m²/s. Literature's order of magnitude. */
 const DIFFUSION_M2S = 1.5e-9;
 const UPTAKE_FACTOR = 1.13;
@@ -83,10 +85,14 @@ export interface SaltPlan {
   readonly sauce: Figure;
   /** Of `toAdd`, to keep off until the sauce is reduced. */
   readonly holdBack: Figure;
+  /** To sprinkle on the meat when it is lifted out. */
+  readonly atPlate: Figure;
   /** To stir in at the end to reach the aim. */
   readonly atEnd: Figure;
   readonly says: string;
 }
+
+const tenth = (grams: number): string => String(grams < 10 ? Math.round(grams * 2) / 2 : Math.round(grams));
 
 /** Grams as level spoons or pinches of a crystal. */
 export function saltInSpoons(grams: number, crystalId: SaltCrystalId): string {
@@ -124,13 +130,14 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
         : 0;
   const held = q.when === 'hold' || hold === 0 ? balance : saltBalance({ ...q, addedG: q.addedG - hold });
   const atEnd = held.sauceShare < SAUCE_SALT.low ? (SAUCE_SALT.aim - held.sauceShare) * q.sauceKg * 1000 : 0;
+  const plateG = Math.max(0, MEAT_SALT - held.meatShare) * q.meatKg * 1000;
   const otherG = q.sources.reduce((sum, s) => sum + s.grams, 0);
   const lowestSauceKg = held.inSauceG / 1000 / SAUCE_SALT.high;
   const says =
     without.sauceShare > SAUCE_SALT.high
       ? `What else goes in brings ${(without.sauceShare * 100).toFixed(1)} % by itself: salt nothing, take unsalted stock, or stop reducing at ${String(Math.round(lowestSauceKg * 20) * 50)} ml.`
       : hold > 0.5 && q.when !== 'hold'
-        ? `${String(Math.round(q.addedG - hold))} g on the meat, ${String(Math.round(hold))} g kept for the end: all of it, reduced with the sauce, would be too salty, and that cannot be undone.`
+        ? `${tenth(q.addedG - hold)} g on the meat now: with all ${tenth(q.addedG)} g the reduced sauce would come to ${(balance.sauceShare * 100).toFixed(1)} %, and salt cannot be taken out. Season the meat as it is lifted out, about ${tenth(plateG)} g, and the sauce last.`
         : atEnd > 0.5
           ? `Season last: about ${String(Math.round(atEnd))} g brings the reduced sauce to ${(SAUCE_SALT.aim * 100).toFixed(2)} %. Taste first.`
           : 'It should come out seasoned; taste once it is reduced.';
@@ -202,7 +209,7 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
       'Salt left in the liquid over the sauce it is reduced to: reducing loses water and no salt.',
     ),
     holdBack: {
-      label: 'Hold back',
+      label: 'Left off for now',
       value: hold / 1000,
       as: 'mass',
       formula: 'What brings the reduced sauce from the forecast down to the aim.',
@@ -224,6 +231,19 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
         from('sauce', q.sauceKg / 0.96, 'volume'),
       ],
       changes: 'Taste decides: the forecast is good to about a fifth.',
+      sure: 'estimate',
+    },
+    atPlate: {
+      label: 'On the meat, lifted out',
+      value: plateG / 1000,
+      as: 'mass',
+      formula: 'What brings the cooked meat from the forecast up to 0.7 % of its weight.',
+      inputs: [
+        from('meat by forecast', held.meatShare, 'saltStrength'),
+        from('wanted', MEAT_SALT, 'saltStrength'),
+        from('cooked meat', q.meatKg, 'mass'),
+      ],
+      changes: 'More on it now, if the sauce is reduced less. Taste a piece with its sauce first.',
       sure: 'estimate',
     },
     says,

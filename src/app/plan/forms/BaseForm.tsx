@@ -84,7 +84,8 @@ function ItemRow({
       </FieldRow>
       <small>
         {cutMm === undefined ? '' : `cut ${formatLength(cutMm, units)}; `}
-        usual here {formatMass((low * edibleKg) / 1000, units)} to {formatMass((high * edibleKg) / 1000, units)}
+        {garnish.note === '' ? '' : `${garnish.note} `}
+        Usual here {formatMass((low * edibleKg) / 1000, units)} to {formatMass((high * edibleKg) / 1000, units)}
       </small>
     </li>
   );

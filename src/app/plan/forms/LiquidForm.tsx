@@ -212,6 +212,7 @@ export function LiquidForm(props: FormProps) {
                 <Trash2 size={17} aria-hidden />
               </IconButton>
             </div>
+            {herbById(h.id).dried === '' ? null : <small>{herbById(h.id).dried}</small>}
           </li>
         ))}
       </Rows>

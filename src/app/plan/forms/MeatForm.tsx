@@ -7,7 +7,10 @@ import { APPETITES, type Appetite, type MeatPart, RESULTS, type ResultId } from 
 import { cubeCount, usualThicknessMm } from '@/core/plan/pieces';
 import { usualMeat } from '@/core/plan/start';
 import { canRoll } from '@/core/prep/prep';
+import { scaled } from '@/core/plan/scale';
+import { formatMass } from '@/core/quantity/format';
 import { FieldRow } from '@/ui/controls/frame';
+import { useUnits } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -123,7 +126,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
         <QuantityField
           label="As bought"
           dimension="mass"
-          placeholder="not weighed"
+          placeholder="–"
           value={part.grossKg ?? Number.NaN}
           error={fault('grossKg')}
           onChange={(grossKg) => {
@@ -154,8 +157,10 @@ export function MeatForm(props: FormProps) {
   const setAlso = (index: number, part: Partial<MeatPart>): void => {
     change({ also: also.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
-  const wanted = plan?.buy.wanted.value;
-  const short = wanted !== undefined && Math.abs(wanted - (plan?.buy.edible.inputs[0]?.value ?? wanted)) > 0.05;
+  const units = useUnits();
+  const plates = plan?.buy.plates.value;
+  const ratio = plates !== undefined && plates > 0 ? input.eaters / plates : Number.NaN;
+  const factor = Number.isFinite(ratio) && Math.abs(ratio - 1) > 0.08 ? ratio : undefined;
   const alsoFault = faultOf(faults, 'also');
   return (
     <>
@@ -195,21 +200,15 @@ export function MeatForm(props: FormProps) {
         }}
       />
       <PartFields part={meat} field="meat" eaters={input.eaters} faults={faults} set={setMeat} />
-      {short && also.length === 0 ? (
+      {factor === undefined ? null : (
         <TextButton
           onPress={() => {
-            const cut = cutById(meat.cutId);
-            const massKg = Math.round(wanted * 20) / 20;
-            const pieces =
-              cut.form === 'cubes'
-                ? cubeCount(cut, massKg, meat.thicknessMm)
-                : Math.max(1, Math.round((meat.pieces * massKg) / meat.massKg));
-            setMeat({ massKg, pieces, grossKg: null });
+            change(scaled(input, factor));
           }}
         >
-          Take what {input.eaters} want: {wanted.toFixed(2)} kg, trimmed
+          Scale the whole plan to {input.eaters}: {formatMass(plan?.buy.wanted.value ?? 0, units)} of meat
         </TextButton>
-      ) : null}
+      )}
       {also.length > 0 ? (
         <Rows aria-label="Further meats">
           {also.map((part, i) => (

@@ -12,11 +12,13 @@ import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
-import { useSay } from '@/ui/KitchenContext';
+import { formatFigure } from '@/core/explain/figure';
+import { useSay, useUnits } from '@/ui/KitchenContext';
 
 export function SearForm(props: FormProps) {
   const { kitchen, input, plan, faults, change } = props;
   const say = useSay();
+  const units = useUnits();
   const { sear, season } = input;
   const pans = [input.pan, ...kitchen.pans.filter((p) => p.id !== input.pan.id)];
   const burners = [sear.burner, ...kitchen.burners.filter((b) => b.id !== sear.burner.id)];
@@ -70,8 +72,7 @@ export function SearForm(props: FormProps) {
       {plan ? (
         <p>
           <b>
-            {say(`${String(Math.round(plan.salt.now.value * 10000) / 10)} g`)}{' '}
-            {season.when === 'hold' ? 'now' : 'on the meat'}
+            {formatFigure(plan.salt.now, units)} {season.when === 'hold' ? 'now' : 'on the meat'}
           </b>
           : {plan.salt.spoons}. {say(plan.salt.says)}
         </p>

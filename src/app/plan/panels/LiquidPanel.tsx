@@ -2,7 +2,10 @@
 
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, Section } from './common';
+import { TextButton } from '../forms/common';
 import { LEVELS } from '../schools';
+import { isSmall } from '@/core/plan/pieces';
+import { habit, usualLevel } from '@/core/plan/schools';
 import { formatFigure } from '@/core/explain/figure';
 import { formatLength, formatMass, formatVolume } from '@/core/quantity/format';
 import { Mute } from '@/ui/controls/Panel';
@@ -41,11 +44,17 @@ function nearestLevel(level: number): string {
   return Math.abs(near.level - level) < 0.02 ? near.id : '';
 }
 
-export function LiquidPanel({ plan, input, change }: PanelProps) {
+export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelProps) {
   const units = useUnits();
   const say = useSay();
   const { liquid, salt, table } = plan;
   const { wine } = liquid;
+  const chosen = nearestLevel(input.liquid.level);
+  const ownLevel = habit(kitchen.habits, 'level');
+  const usual = usualLevel(
+    plan.parts.some((p) => isSmall(p.cut, p.part)),
+    ['heavy', 'light', 'tightFoil'].includes(input.lid),
+  );
   const set = (level: number): void => {
     change({ liquid: { ...input.liquid, level } });
   };
@@ -56,13 +65,25 @@ export function LiquidPanel({ plan, input, change }: PanelProps) {
         label="Level"
         hideLabel
         columns={4}
-        value={nearestLevel(input.liquid.level)}
+        value={chosen}
         schools={LEVELS}
         onChange={(id) => {
           const school = LEVELS.find((l) => l.id === id);
           if (school) set(school.level);
         }}
       />
+      <Mute>
+        For these pieces under this lid, usual: {Math.round(usual * 100)} %.{' '}
+        {chosen === '' || chosen === ownLevel ? null : (
+          <TextButton
+            onPress={() => {
+              keepHabit('level', chosen);
+            }}
+          >
+            Make this our way
+          </TextButton>
+        )}
+      </Mute>
       <Part>
         <h3>What is poured</h3>
         <Table>
@@ -124,7 +145,18 @@ export function LiquidPanel({ plan, input, change }: PanelProps) {
       <Part>
         <h3>Salt, all told</h3>
         <p>{say(salt.says)}</p>
-        <Figures figures={[salt.now, salt.total, salt.meat, salt.sauceBefore, salt.sauce, salt.holdBack, salt.atEnd]} />
+        <Figures
+          figures={[
+            salt.now,
+            salt.total,
+            salt.meat,
+            salt.sauceBefore,
+            salt.sauce,
+            salt.holdBack,
+            salt.atPlate,
+            salt.atEnd,
+          ]}
+        />
         {salt.sources.length > 0 ? (
           <p>
             Comes with other things:{' '}

@@ -76,13 +76,10 @@ export function SearPanel({ plan }: PanelProps) {
         <p>{say(sear.says)}</p>
         {sear.batches.length > 0 ? (
           <>
-            <Figures figures={[sear.perBatch, sear.minutes, sear.fatL]} />
+            <Figures figures={[sear.perBatch, sear.minutes, sear.fatL, ...(sear.dredge ? [sear.dredge] : [])]} />
             <p>
               {formatMinutes(sear.faceMinutes)} a face, {formatMinutes(sear.edgeMinutes)} an edge, ended by colour.{' '}
               {say(sear.fatSays)}{' '}
-              {plan.input.sear.dredge === 'floured'
-                ? 'Flour: 30 g a kilo, shaken off well; what is left in the dish has met raw meat: cook it or bin it.'
-                : ''}
             </p>
           </>
         ) : null}
@@ -91,7 +88,7 @@ export function SearPanel({ plan }: PanelProps) {
       <Part>
         <h3>Salt</h3>
         <p>{say(salt.says)}</p>
-        <Figures figures={[salt.toAdd, salt.now, salt.holdBack, salt.total]} />
+        <Figures figures={[salt.toAdd, salt.now, salt.holdBack, salt.atPlate]} />
       </Part>
       {sear.batches.length > 0 ? (
         <Part>

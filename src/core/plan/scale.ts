@@ -1,0 +1,44 @@
+import { type MeatPart, type PlanInput } from './input';
+
+/** To what a kitchen scale or jug can tell: 5 g or ml. */
+const toFive = (value: number): number => Math.round(value * 200) / 200;
+
+/**
+ * The same dish for another number of plates: meat, pieces, base, pours, spice and herbs in proportion, thickness and
+ * level as they are. How long it takes is not in proportion: the forecast works it out anew.
+ */
+export function scaled(input: PlanInput, factor: number): PlanInput {
+  const part = (p: MeatPart): MeatPart => ({
+    ...p,
+    massKg: Math.max(0.05, toFive(p.massKg * factor)),
+    grossKg: p.grossKg === null ? null : toFive(p.grossKg * factor),
+    pieces: Math.max(1, Math.round(p.pieces * factor)),
+  });
+  return {
+    ...input,
+    meat: part(input.meat),
+    also: input.also.map(part),
+    prepare: {
+      ...input.prepare,
+      filling: input.prepare.filling && {
+        ...input.prepare.filling,
+        kg: toFive(input.prepare.filling.kg * factor),
+        rolls: Math.max(1, Math.round(input.prepare.filling.rolls * factor)),
+      },
+    },
+    season: {
+      ...input.season,
+      spices: input.season.spices.map((s) => ({ ...s, grams: Math.round(s.grams * factor * 2) / 2 })),
+    },
+    base: {
+      ...input.base,
+      items: input.base.items.map((i) => ({ ...i, kg: toFive(i.kg * factor) })),
+      pasteKg: toFive(input.base.pasteKg * factor),
+    },
+    liquid: {
+      ...input.liquid,
+      parts: input.liquid.parts.map((p) => ({ ...p, litres: toFive(p.litres * factor) })),
+      herbs: input.liquid.herbs.map((h) => ({ ...h, count: Math.max(1, Math.round(h.count * factor)) })),
+    },
+  };
+}
