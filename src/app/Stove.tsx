@@ -231,6 +231,7 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
           <EmberLine
             spans={day.spans}
+            beside={day.beside}
             marks={day.marks}
             ready={day.ready}
             target={day.target}

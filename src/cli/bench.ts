@@ -11,6 +11,7 @@ import { fatById } from '../core/larder/fats';
 import { type Pattern, PATTERNS, withPattern } from '../core/patterns/patterns';
 import { composePlan } from '../core/plan/plan';
 import { startPlan } from '../core/plan/start';
+import { layOutDay } from '../core/schedule/day';
 import { type SearPieces, searPlan } from '../core/sear/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
 
@@ -104,3 +105,10 @@ time('pan map, 40 mixed pieces', '20', 60, () => {
     mostAtOnce: null,
   });
 });
+const BUSY: PlanInput = { ...PLAN, day: { cooks: 1, burners: 2, sides: ['mash', 'greens', 'bread'] } };
+const laid = composePlan(BUSY, 0);
+if (laid.ok) {
+  time('the day laid out anew, three sides', '50', 60, () => {
+    layOutDay(laid.plan.dayQuestion);
+  });
+}

@@ -119,6 +119,7 @@ export const planInputSchema = z.strictObject({
   }),
   heat: heatSchema,
   finish: z.strictObject({ sauceLPerPlate: quantity }),
+  day: z.strictObject({ cooks: quantity, burners: quantity, sides: z.array(id).max(6) }),
   serveAtMs: moment,
   confidence: quantity,
   altitudeM: quantity,

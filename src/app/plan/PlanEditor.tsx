@@ -341,6 +341,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
           </h2>
           <EmberLine
             spans={plan.day.spans}
+            beside={plan.day.beside}
             marks={plan.day.marks}
             ready={plan.day.ready}
             target={plan.forecast.target}

@@ -3,6 +3,7 @@ import { type Cut } from '../larder/cuts';
 import { fatById } from '../larder/fats';
 import { garnishById } from '../larder/garnish';
 import { liquidById } from '../larder/liquids';
+import { sideById } from '../larder/sides';
 import { herbById, spiceById } from '../larder/seasoning';
 import { type PlanInput } from '../plan/input';
 
@@ -45,6 +46,7 @@ function ingredients(input: PlanInput): Ingredient[] {
     ...season.spices.filter((s) => s.grams > 0).map((s) => spiceById(s.id)),
   ];
   if (sear.depth !== 'none') list.push(fatById(sear.fatId));
+  for (const id of input.day.sides) list.push({ ...sideById(id), hidden: [] });
   const flour = base.thicken !== 'none' || sear.dredge === 'floured' || season.when === 'flour';
   if (flour) list.push({ name: 'Flour', allergens: ['gluten'], hidden: [] });
   if (base.thicken === 'end') {

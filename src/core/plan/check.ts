@@ -6,6 +6,7 @@ import { isFatId } from '../larder/fats';
 import { isGarnishId } from '../larder/garnish';
 import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
+import { isSideId } from '../larder/sides';
 import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../liquid/geometry';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
@@ -123,6 +124,11 @@ function checkRest(input: PlanInput): PlanFault[] {
             ' g/kg',
           ),
         ]),
+    ...outside('day.cooks', 'Cooks', input.day.cooks, LIMITS.cooks, ''),
+    ...whole('day.cooks', 'Cooks', input.day.cooks),
+    ...outside('day.burners', 'Burners', input.day.burners, LIMITS.burners, ''),
+    ...whole('day.burners', 'Burners', input.day.burners),
+    ...input.day.sides.flatMap((s) => unknownId('day.sides', 'Side dish', s, isSideId(s))),
     ...outside('finish.sauceLPerPlate', 'Sauce a plate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, ' l'),
     ...outside('altitudeM', 'Altitude', input.altitudeM, LIMITS.altitudeM, ' m'),
     ...outside('confidence', 'Wanted certainty', input.confidence, LIMITS.confidence, ''),

@@ -92,6 +92,13 @@ export interface LiquidChoice {
   readonly herbForm: Choice<'herbForm'>;
 }
 
+/** Who is there to cook, on what, and what else is on the plate. */
+export interface DayChoice {
+  readonly cooks: number;
+  readonly burners: number;
+  readonly sides: readonly string[];
+}
+
 /** All a cook decides; everything in a `Plan` follows from it. */
 export interface PlanInput {
   readonly title: string;
@@ -114,6 +121,7 @@ export interface PlanInput {
   readonly liquid: LiquidChoice;
   readonly heat: PlanHeat;
   readonly finish: { readonly sauceLPerPlate: number };
+  readonly day: DayChoice;
   /** When the plates go out, ms since 1970. */
   readonly serveAtMs: number;
   /** Share of kitchens that should be tender in time; 0.5 to 0.98. */
@@ -163,4 +171,6 @@ export const LIMITS = {
   fillingSaltGPerKg: [0, 60],
   meats: [1, 4],
   sauceLPerPlate: [0.02, 0.6],
+  cooks: [1, 3],
+  burners: [1, 8],
 } as const satisfies Record<string, readonly [number, number]>;

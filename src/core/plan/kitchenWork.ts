@@ -18,7 +18,7 @@ import { herbPlan, type HerbPlan } from '../liquid/herbs';
 import { type PourPlan } from '../liquid/pour';
 import { prepPlan, type PrepPlan } from '../prep/prep';
 import { type FinishedPot } from '../sauce/finish';
-import { type WorkMinutes } from '../schedule/day';
+import { type WorkMinutes } from '../schedule/tasks';
 import { saltPlan, type SaltPlan, type SaltSource, usualSaltG } from '../season/salt';
 import { searPlan, type SearPieces, type SearPlan } from '../sear/sear';
 
@@ -161,6 +161,15 @@ export interface KitchenWork {
   readonly countOut: readonly { readonly what: string; readonly count: number }[];
   readonly trotterKg: number;
   readonly work: WorkMinutes;
+  readonly rhythm: WorkRhythm;
+}
+
+/** What within the work can wait, be put down or go on by itself. */
+export interface WorkRhythm {
+  readonly chopMin: number;
+  readonly lateChopMin: number;
+  readonly panHeatsMin: number;
+  readonly wineMin: number;
 }
 
 /** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
@@ -169,8 +178,8 @@ const CHOP_MIN_PER_KG = 9;
 const CHOP_LEAST_MIN = 3;
 const DEGLAZE_MIN = 2;
 const TAP_C = 20;
-const LIFT_AND_STRAIN_MIN = 8;
-const LIFT_FAT_MIN = 5;
+/** Lifting out, straining and lifting the fat. */
+export const LIFTING_MIN = 13;
 const PLATE_MIN = 5;
 const STAGED_STOCK_MIN = 3;
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
@@ -350,6 +359,7 @@ export function kitchenWork(
     Math.max(0, 96 - pourTempC(pour));
   const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
   const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  const lateKg = input.base.items.reduce((sum, i) => (i.when === 'late' ? sum + i.kg : sum), 0);
   const chop = vegetableKg > 0 ? CHOP_LEAST_MIN + CHOP_MIN_PER_KG * vegetableKg : 0;
   return {
     buy: buyPlan(parts, input.eaters, input.appetite, finished.cookedKg),
@@ -381,6 +391,12 @@ export function kitchenWork(
     ),
     countOut,
     trotterKg: trotterKg(parts),
+    rhythm: {
+      chopMin: chop,
+      lateChopMin: lateKg > 0 ? 1 + CHOP_MIN_PER_KG * lateKg : 0,
+      panHeatsMin: sear.batches.length > 0 ? (sear.minutes.inputs[0]?.value ?? 0) : 0,
+      wineMin,
+    },
     work: {
       prep: Math.round(prep.minutes + chop),
       sear: Math.round(sear.minutes.value),
@@ -391,7 +407,7 @@ export function kitchenWork(
           (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
           (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
       ),
-      finish: Math.round(LIFT_AND_STRAIN_MIN + LIFT_FAT_MIN + Math.min(180, finished.reduceMinutes)),
+      finish: Math.round(LIFTING_MIN + Math.min(180, finished.reduceMinutes)),
       plate: PLATE_MIN,
     },
   };

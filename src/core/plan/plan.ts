@@ -1,7 +1,7 @@
 import { checkPlanInput } from './check';
 import { type PlanFault, type PlanHeat, type PlanInput } from './input';
-import { type AtTarget, kitchenWork, type KitchenWork, sizedParts, type SizedPart } from './kitchenWork';
-import { OPEN_SECONDS } from './looks';
+import { type AtTarget, kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
+import { OPEN_SECONDS, type PlannedLooks } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
 import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
 import { reasonsFor, thingsToWatch } from './words';
@@ -10,11 +10,12 @@ import { type CourseSamples, courseSamples } from '../forecast/course';
 import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
-import { cutOf } from '../forecast/request';
+import { type BraiseRequest, cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
-import { type Day, latestIntoPotMs, layOutDay } from '../schedule/day';
+import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
+import { type DayWork } from '../schedule/tasks';
 import { TARGETS } from '../tenderness/stages';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
@@ -33,6 +34,8 @@ export interface Plan extends KitchenWork {
   readonly finishBy: FinishQuestion;
   readonly finish: FinishFigures;
   readonly day: Day;
+  /** What the day was laid out from; the same question gives the same day. */
+  readonly dayQuestion: DayQuestion;
   readonly course: CourseSamples;
   readonly lookCostMin: number;
   /** Minutes between the target and its end, at the median. */
@@ -83,19 +86,17 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   };
   const finished = finishedPot(ensemble, step, finishBy);
   const kitchen = kitchenWork(input, request, atTarget(ensemble, step, ready.p50), finished);
-  const { work } = kitchen;
-  const intoPotMs = latestIntoPotMs(input.serveAtMs, surely, work);
   const pot = potPlan(input, ensemble, ready.p50);
-  const day = layOutDay({
+  const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
-    intoPotMs,
     ready,
-    work,
-    oven: input.heat.kind === 'oven',
+    work: dayWork(input, kitchen, request, surely, looks),
     heatLabel: heatLabel(input.heat),
     target: forecast.target,
     turnAtMin: looks.turnMin,
-  });
+    resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
+  };
+  const day = layOutDay(dayQuestion);
   const look = lookCostMin(braiseRequest(input), ready.p10, OPEN_SECONDS.fork);
   return {
     ok: true,
@@ -112,11 +113,12 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       finishBy,
       finish: finishFigures(finished, finishBy),
       day,
+      dayQuestion,
       course: courseSamples(ensemble, forecast),
       lookCostMin: look,
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
-      watch: thingsToWatch(input, cut, pot, finished, forecast, kitchen),
+      watch: [...thingsToWatch(input, cut, pot, finished, forecast, kitchen), ...day.conflicts],
     },
   };
 }
@@ -144,6 +146,44 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
     gainedFromMeatL: meat,
     gainedFromVegetablesL: water(true),
     takenUpL: -water(false),
+  };
+}
+
+const OVEN_WARMS_MIN = 20;
+
+/** What the day is laid out from. */
+function dayWork(
+  input: PlanInput,
+  kitchen: KitchenWork,
+  request: BraiseRequest,
+  readyMin: number,
+  looks: PlannedLooks,
+): DayWork {
+  const { work, rhythm, base, sear } = kitchen;
+  const late = request.vegetables.filter((v) => v.fromMin > 0);
+  const firstLate = Math.min(...late.map((v) => v.fromMin));
+  return {
+    work,
+    chopMin: rhythm.chopMin,
+    lateChop: late.length > 0 ? { minutes: rhythm.lateChopMin, neededAtMin: firstLate } : undefined,
+    batches: sear.batches,
+    panHeatsMin: rhythm.panHeatsMin,
+    baseSteps: base.steps.map((s) => ({ label: s.title.toLowerCase(), minutes: s.minutes, stay: s.stay })),
+    wineMin: rhythm.wineMin,
+    readyMin,
+    looks: [
+      ...(looks.turnMin === undefined ? [] : [{ atMin: looks.turnMin, label: 'turn' }]),
+      ...looks.testsMin.map((atMin) => ({ atMin, label: 'fork test' })),
+      ...base.late.map((s) => ({
+        atMin: Math.max(0, (looks.testsMin.at(-1) ?? readyMin) - s.minutes),
+        label: `in: ${s.title.toLowerCase()}`,
+      })),
+    ],
+    oven: input.heat.kind === 'oven',
+    ovenWarmsMin: OVEN_WARMS_MIN,
+    reduceMin: kitchen.work.finish - LIFTING_MIN,
+    sides: input.day.sides,
+    eaters: input.eaters,
   };
 }
 

@@ -5,13 +5,6 @@ export interface SchoolOption<Id extends string = string> {
   readonly why: string;
 }
 
-interface School<Id extends string = string> {
-  readonly label: string;
-  /** Ours, for a kitchen that has not chosen its own. */
-  readonly usual: Id;
-  readonly options: readonly SchoolOption<Id>[];
-}
-
 const option = <Id extends string>(id: Id, name: string, why: string): SchoolOption<Id> => ({ id, name, why });
 
 const school = <Id extends string>(label: string, usual: NoInfer<Id>, options: readonly SchoolOption<Id>[]) => ({

@@ -1,8 +1,11 @@
+import { type PlacedTask, type Resources, solve } from './solve';
+import { type DayWork, dayTasks, GRACE_MIN } from './tasks';
+import { sideById } from '../larder/sides';
 import { type TargetStage } from '../tenderness/stages';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is slack. Times in ms since 1970. */
 export interface DaySpan {
-  readonly id: 'prep' | 'sear' | 'base' | 'liquid' | 'braise' | 'hold' | 'finish' | 'plate';
+  readonly id: string;
   readonly label: string;
   readonly kind: 'hands' | 'heat' | 'wait' | 'serve';
   readonly fromMs: number;
@@ -18,9 +21,25 @@ export interface DayMark {
   readonly why: string;
 }
 
+/** A task as it is laid out. */
+export interface DayTask {
+  readonly id: string;
+  readonly label: string;
+  readonly place: PlacedTask['task']['place'];
+  readonly handsMinutes: number;
+  readonly fromMs: number;
+  readonly toMs: number;
+  /** One piece, or several where it is put down in between. */
+  readonly pieces: readonly { readonly fromMs: number; readonly toMs: number }[];
+}
+
 /** The whole day from the first act to the plate, worked out backwards. */
 export interface Day {
+  /** The braise itself, one after the other. */
   readonly spans: readonly DaySpan[];
+  /** What goes on beside it: chopping in the waits, side dishes. */
+  readonly beside: readonly DaySpan[];
+  readonly tasks: readonly DayTask[];
   readonly marks: readonly DayMark[];
   readonly startMs: number;
   readonly lightBurnerMs: number;
@@ -30,83 +49,133 @@ export interface Day {
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   readonly serveMs: number;
   readonly handsOnMinutes: number;
-}
-
-/** Minutes each part of the work takes. */
-export interface WorkMinutes {
-  readonly prep: number;
-  readonly sear: number;
-  readonly base: number;
-  readonly liquid: number;
-  readonly finish: number;
-  readonly plate: number;
+  /** What does not come out as it should, in sentences. */
+  readonly conflicts: readonly string[];
 }
 
 const MIN = 60_000;
-const OVEN_WARM_MIN = 20;
 
 const plus = (ms: number, minutes: number): number => ms + minutes * MIN;
 
-/** When the pieces must meet the liquid so that `readyMin` later there is still time to finish and plate. */
-export function latestIntoPotMs(serveMs: number, readyMin: number, work: WorkMinutes): number {
-  return serveMs - (work.plate + work.finish + readyMin) * MIN;
-}
-
-/**
- * Lays the day out around the moment the pieces meet the liquid. `ready` holds minutes from that moment at which the
- * meat is as wanted (10th, 50th, 90th percentile).
- */
-export function layOutDay(options: {
+export interface DayQuestion {
   readonly serveMs: number;
-  readonly intoPotMs: number;
+  /** When the meat is as wanted: 10th, 50th, 90th percentile, min from the pieces meeting the liquid. */
   readonly ready: { readonly p10: number; readonly p50: number; readonly p90: number };
-  readonly work: WorkMinutes;
-  readonly oven: boolean;
+  readonly work: DayWork;
   readonly heatLabel: string;
   readonly target: TargetStage;
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
-}): Day {
-  const { serveMs, intoPotMs, ready, work, oven, heatLabel } = options;
-  const liquidStart = plus(intoPotMs, -work.liquid);
-  const baseStart = plus(liquidStart, -work.base);
-  const searStart = plus(baseStart, -work.sear);
-  const prepStart = plus(searStart, -work.prep);
-  const finishStart = plus(serveMs, -(work.plate + work.finish));
+  readonly resources: Resources;
+}
+
+/**
+ * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the slack the
+ * forecast asks for. Throws `RangeError` when it would have to begin more than three days before.
+ */
+export function layOutDay(question: DayQuestion): Day {
+  const { serveMs, ready, work } = question;
+  const solution = solve(dayTasks(work), question.resources);
+  if (!solution) throw new RangeError('This day has no room for all that is to be done.');
+  const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
+  const braise = at('braise');
+  const lift = at('lift');
+  const reduce = at('reduce');
+  const plate = at('plate');
+  if (!braise || !lift || !reduce || !plate) throw new RangeError('A day needs a braise, a finish and a plate.');
+  const intoPotMs = plus(serveMs, braise.startMin);
+  const finishStart = plus(serveMs, lift.startMin);
   const tenderMs = Math.min(plus(intoPotMs, ready.p50), finishStart);
-  const spans: DaySpan[] = [
-    { id: 'prep', label: 'prepare', kind: 'hands', fromMs: prepStart, toMs: searStart },
-    { id: 'sear', label: 'sear', kind: 'hands', fromMs: searStart, toMs: baseStart },
-    { id: 'base', label: 'base', kind: 'hands', fromMs: baseStart, toMs: liquidStart },
-    { id: 'liquid', label: 'liquid', kind: 'hands', fromMs: liquidStart, toMs: intoPotMs },
-    { id: 'braise', label: heatLabel, kind: 'heat', fromMs: intoPotMs, toMs: tenderMs },
-    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: finishStart },
-    { id: 'finish', label: 'strain, reduce', kind: 'hands', fromMs: finishStart, toMs: plus(serveMs, -work.plate) },
-    { id: 'plate', label: 'plate', kind: 'serve', fromMs: plus(serveMs, -work.plate), toMs: serveMs },
-  ];
+  const pan = at('pan');
+  const meat = at('meat');
+  const panStart = pan ? plus(serveMs, pan.startMin) : intoPotMs;
+  const searEnd = plus(panStart, work.work.sear);
+  const baseEnd = plus(searEnd, work.work.base);
+  const span = (id: string, label: string, kind: DaySpan['kind'], fromMs: number, toMs: number): DaySpan => ({
+    id,
+    label,
+    kind,
+    fromMs,
+    toMs,
+  });
+  const spans = [
+    ...(meat
+      ? [span('prep', 'meat', 'hands', plus(serveMs, meat.startMin), Math.min(plus(serveMs, meat.endMin), panStart))]
+      : []),
+    span('sear', 'sear', 'hands', panStart, searEnd),
+    span('base', 'base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
+    span('liquid', 'liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
+    span('braise', question.heatLabel, 'heat', intoPotMs, tenderMs),
+    span('hold', 'in hand', 'wait', tenderMs, finishStart),
+    span('finish', 'strain, reduce', 'hands', finishStart, plus(serveMs, reduce.endMin)),
+    span('plate', 'plate', 'serve', plus(serveMs, plate.startMin), serveMs),
+  ].filter((s) => s.toMs > s.fromMs);
+  const tasks = solution.placed
+    .map((p): DayTask => ({
+      id: p.task.id,
+      label: p.task.label,
+      place: p.task.place,
+      handsMinutes: p.task.segments.reduce((sum, s) => (s.hands ? sum + s.minutes : sum), 0),
+      fromMs: plus(serveMs, p.startMin),
+      toMs: plus(serveMs, p.endMin),
+      pieces: p.pieces.map((x) => ({ fromMs: plus(serveMs, x.fromMin), toMs: plus(serveMs, x.toMin) })),
+    }))
+    .sort((a, b) => a.fromMs - b.fromMs || a.toMs - b.toMs);
+  const startMs = plus(serveMs, solution.startMin);
   return {
-    spans: spans.filter((s) => s.toMs > s.fromMs),
-    marks: dayMarks(intoPotMs, ready, oven, options.turnAtMin, searStart),
-    startMs: prepStart,
-    lightBurnerMs: searStart,
+    spans,
+    beside: besideSpans(tasks),
+    tasks,
+    marks: dayMarks(question, intoPotMs, at('oven'), startMs),
+    startMs,
+    lightBurnerMs: panStart,
     intoPotMs,
-    target: options.target,
+    target: question.target,
     ready: {
       p10Ms: plus(intoPotMs, ready.p10),
       p50Ms: plus(intoPotMs, ready.p50),
       p90Ms: plus(intoPotMs, ready.p90),
     },
     serveMs,
-    handsOnMinutes: work.prep + work.sear + work.base + work.liquid + work.finish + work.plate,
+    handsOnMinutes: tasks.reduce((sum, t) => sum + t.handsMinutes, 0),
+    conflicts: sideConflicts(question, tasks),
   };
 }
 
+function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
+  return tasks.flatMap((t): DaySpan[] => {
+    const chopping = t.id === 'chop' || t.id === 'lateChop';
+    if (!chopping && !t.id.startsWith('side-')) return [];
+    const busy = t.handsMinutes * MIN >= t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0);
+    return t.pieces.map((p, i) => ({
+      id: `${t.id}-${String(i)}`,
+      label: chopping ? 'chop' : (t.label.split(':')[0] ?? t.label).toLowerCase(),
+      kind: busy ? 'hands' : 'heat',
+      ...p,
+    }));
+  });
+}
+
+/** Sides that would stand longer than they stay good, because hands or burners are taken. */
+function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]): string[] {
+  return work.sides.flatMap((id) => {
+    const side = sideById(id);
+    const last = tasks.filter((t) => t.id.startsWith(`side-${id}-`)).at(-1);
+    if (!last) return [];
+    const waits = (serveMs - last.toMs) / MIN - GRACE_MIN;
+    return waits > side.waitsMin
+      ? [
+          `${side.name} would be done ${String(Math.round(waits))} min before the plates: hands or burners are taken. A second cook, one side fewer, or something that can stand.`,
+        ]
+      : [];
+  });
+}
+
 function dayMarks(
+  { ready, work, turnAtMin }: DayQuestion,
   intoPotMs: number,
-  ready: { readonly p10: number; readonly p50: number },
-  oven: boolean,
-  turnAtMin: number | undefined,
-  searStart: number,
+  oven: PlacedTask | undefined,
+  startMs: number,
 ): DayMark[] {
   const marks: DayMark[] = [];
   if (oven) {
@@ -114,12 +183,12 @@ function dayMarks(
       id: 'oven',
       kind: 'oven',
       label: 'oven on',
-      atMs: Math.max(searStart, plus(intoPotMs, -OVEN_WARM_MIN)),
+      atMs: Math.max(startMs, plus(intoPotMs, -work.ovenWarmsMin)),
       why: 'A cold oven costs about eight minutes of braising.',
     });
   }
   const half = turnAtMin ?? ready.p50 / 2;
-  if (!oven) {
+  if (!work.oven) {
     marks.push({
       id: 'simmer',
       kind: 'look',
@@ -138,6 +207,15 @@ function dayMarks(
         ? 'What stands out of the liquid cooks slower and dries; turned at half time it evens out.'
         : 'Half way: see that the liquid stands where it should.',
   });
+  for (const look of work.looks.filter((l) => l.label.startsWith('in:'))) {
+    marks.push({
+      id: look.label,
+      kind: 'look',
+      label: look.label.slice(4),
+      atMs: plus(intoPotMs, look.atMin),
+      why: 'Counted back from the end, so that it is done and not mush.',
+    });
+  }
   marks.push({
     id: 'test1',
     kind: 'test',

@@ -80,6 +80,7 @@ export const SHANKS = dish(
   ['lamb_shank', 1.6, 4, 65, true],
   ['demo-round-26', 'green-lemon', 0.6],
   oven(155),
+  (input) => ({ ...input, day: { ...input.day, sides: ['boiledPotatoes', 'greens'] } }),
 );
 
 const CHEEKS = dish(

@@ -27,6 +27,8 @@ export interface EmberLineProps {
   readonly serveMs: number;
   readonly nowMs?: number;
   readonly timeZone: string;
+  /** What goes on beside the braise, drawn beneath: chopping, side dishes. */
+  readonly beside?: readonly DaySpan[];
   /** Spans as they really went, drawn beneath. */
   readonly actual?: readonly DaySpan[];
 }
@@ -79,12 +81,30 @@ function fitting(span: DaySpan, width: number): string {
   return wordings.find((w) => textWidth(w, 14) + 16 < width) ?? '';
 }
 
+const BESIDE = { pitch: 19, height: 13 } as const;
+
+/** What goes on beside the braise, one row a dish, chopping first. */
+function besideRows(beside: readonly DaySpan[]): DaySpan[][] {
+  const labels = [...new Set(beside.map((s) => s.label))];
+  return labels.map((label) => beside.filter((s) => s.label === label).sort((a, b) => a.fromMs - b.fromMs));
+}
+
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
-export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs, timeZone, actual }: EmberLineProps) {
+export function EmberLine({
+  spans,
+  marks,
+  ready: window,
+  target,
+  serveMs,
+  nowMs,
+  timeZone,
+  beside = [],
+  actual,
+}: EmberLineProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const first = spans[0];
   if (!first) return null;
-  const everything = [...spans, ...(actual ?? [])];
+  const everything = [...spans, ...beside, ...(actual ?? [])];
   const fromMs = Math.min(...everything.map((s) => s.fromMs), nowMs ?? Infinity);
   const shownTo = Math.max(
     serveMs,
@@ -107,6 +127,9 @@ export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs,
     `. ${TARGETS[target].ready} about ${clock(window.p50Ms, timeZone)}, likely ${clock(window.p10Ms, timeZone)} to ${clock(window.p90Ms, timeZone)}. ` +
     marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ') +
     '.' +
+    (beside.length > 0
+      ? ` Beside it: ${beside.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ')}.`
+      : '') +
     (actual
       ? ` As it went: ${actual.map((s) => `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`).join('; ')}.`
       : '');
@@ -129,7 +152,10 @@ export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs,
     ],
     14,
   );
-  const height = VIEW.height + (actual ? 44 : 0) + (nowMs === undefined ? 0 : 16);
+  const rows = besideRows(beside);
+  const besideY = BAND_Y + (nowMs === undefined ? 54 : 70);
+  const besideH = rows.length * BESIDE.pitch;
+  const height = VIEW.height + besideH + (actual ? 44 : 0) + (nowMs === undefined ? 0 : 16);
   return (
     <Scroll tabIndex={0} role="group" aria-label="Ember line, scrolls sideways on narrow screens">
       <svg viewBox={`0 0 ${String(VIEW.width)} ${String(height)}`} width="100%" role="img" aria-label={says}>
@@ -224,8 +250,34 @@ export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs,
             {t.text}
           </text>
         ))}
+        {rows.map((row, r) =>
+          row.map((s, i) => {
+            const b = { x: x(s.fromMs), w: Math.max(3, x(s.toMs) - x(s.fromMs) - 1) };
+            const y = besideY + r * BESIDE.pitch;
+            const named = i === 0 || row[i - 1]?.label !== s.label;
+            return (
+              <g key={s.id}>
+                <rect
+                  x={b.x}
+                  y={y}
+                  width={b.w}
+                  height={BESIDE.height}
+                  rx={4}
+                  fill={s.kind === 'hands' ? 'url(#hands)' : 'var(--broth-deep)'}
+                >
+                  <title>{`${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+                </rect>
+                {named ? (
+                  <text x={b.x - 5} y={y + 11} fontSize="13" textAnchor="end" fill="var(--ink)">
+                    {s.label}
+                  </text>
+                ) : null}
+              </g>
+            );
+          }),
+        )}
         {actual?.map((s) => {
-          const b = band(s, BAND_Y + 76, 0.6);
+          const b = band(s, BAND_Y + 76 + besideH, 0.6);
           return (
             <rect key={`actual-${s.id}`} x={b.x} y={b.y} width={b.w} height={b.h} rx={6} fill={FILL[s.kind]}>
               <title>{`As it went, ${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
@@ -233,7 +285,7 @@ export function EmberLine({ spans, marks, ready: window, target, serveMs, nowMs,
           );
         })}
         {actual ? (
-          <text x={VIEW.width - pad} y={BAND_Y + 81} fontSize="14" textAnchor="end" fill="var(--mute)">
+          <text x={VIEW.width - pad} y={BAND_Y + 81 + besideH} fontSize="14" textAnchor="end" fill="var(--mute)">
             as it went
           </text>
         ) : null}

@@ -4,10 +4,14 @@ import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-compone
 import styled from 'styled-components';
 import { Care, faultOf, type FormProps } from './common';
 import { ALLERGEN_NAMES, AVOIDABLE, type Avoided, DIET_NAMES } from '@/core/larder/allergens';
-import { LabelText } from '@/ui/controls/frame';
+import { SIDES } from '@/core/larder/sides';
+import { FieldRow, LabelText } from '@/ui/controls/frame';
+import { NumberField } from '@/ui/controls/NumberField';
 import { Slider } from '@/ui/controls/Slider';
 import { TextField } from '@/ui/controls/TextField';
 import { localInputValue, momentFromLocalInput } from '@/ui/localInput';
+
+const MOST_SIDES = 6;
 
 const NAMES: Readonly<Record<string, string>> = { ...ALLERGEN_NAMES, ...DIET_NAMES };
 
@@ -64,6 +68,39 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ confidence });
         }}
       />
+      <FieldRow>
+        <NumberField
+          label="Cooks at the bench"
+          step={1}
+          value={input.day.cooks}
+          error={faultOf(faults, 'day.cooks')}
+          onChange={(cooks) => {
+            change({ day: { ...input.day, cooks } });
+          }}
+        />
+        <NumberField
+          label="Burners free"
+          step={1}
+          value={input.day.burners}
+          error={faultOf(faults, 'day.burners')}
+          onChange={(burners) => {
+            change({ day: { ...input.day, burners } });
+          }}
+        />
+      </FieldRow>
+      <Chips
+        value={[...input.day.sides]}
+        onChange={(sides) => {
+          change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
+        }}
+      >
+        <LabelText>Beside it</LabelText>
+        {SIDES.map((s) => (
+          <CheckboxField key={s.id} value={s.id}>
+            <Chip>{s.name}</Chip>
+          </CheckboxField>
+        ))}
+      </Chips>
       <Chips
         value={[...input.avoid]}
         onChange={(avoid) => {

@@ -1,14 +1,96 @@
 'use client';
 
 import { Body, type PanelProps, Part, StepList } from './common';
+import { type DayTask } from '@/core/schedule/day';
+import { sideAmounts, sideById } from '@/core/larder/sides';
+import { formatMass, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Mute } from '@/ui/controls/Panel';
+import { useSay, useUnits } from '@/ui/KitchenContext';
+import { clock, duration } from '@/ui/time';
+
+const PLACE_WORDS: Readonly<Record<DayTask['place'], string>> = {
+  board: 'at the board',
+  burner: 'on the stove',
+  oven: 'in the oven',
+  fridge: 'in the fridge',
+  table: 'at the table',
+};
+
+function TaskRow({ task, timeZone }: { task: DayTask; timeZone: string }) {
+  const minutes = (task.toMs - task.fromMs) / 60_000;
+  const hands =
+    task.handsMinutes === 0
+      ? 'no hands'
+      : task.handsMinutes >= minutes - 0.5
+        ? 'hands all the while'
+        : `hands for ${duration(task.handsMinutes)}`;
+  return (
+    <li data-stay={task.handsMinutes >= minutes - 0.5 ? '' : undefined}>
+      <span>
+        <b>{clock(task.fromMs, timeZone)}</b> {task.label}
+      </span>
+      <b>{duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}</b>
+      <small>
+        {PLACE_WORDS[task.place]}, {hands}
+        {task.pieces.length > 1
+          ? `; in the waits: ${task.pieces.map((p) => `${clock(p.fromMs, timeZone)} to ${clock(p.toMs, timeZone)}`).join(', ')}`
+          : `, until ${clock(task.toMs, timeZone)}`}
+      </small>
+    </li>
+  );
+}
 
 export function ServePanel({ plan, timeZone }: PanelProps) {
+  const units = useUnits();
+  const say = useSay();
   const { concerns } = plan.table;
+  const { day, input } = plan;
   return (
     <Body>
-      <ScaleChart band={plan.forecast.band} startMs={plan.day.intoPotMs} timeZone={timeZone} height={320} />
+      <ScaleChart band={plan.forecast.band} startMs={day.intoPotMs} timeZone={timeZone} height={280} />
+      <Part>
+        <h3>The day, task by task</h3>
+        {day.conflicts.map((c) => (
+          <p key={c} role="alert">
+            {c}
+          </p>
+        ))}
+        <StepList>
+          {day.tasks.map((t) => (
+            <TaskRow key={t.id} task={t} timeZone={timeZone} />
+          ))}
+        </StepList>
+        <Mute>
+          {input.day.cooks === 1 ? 'One pair of hands' : `${String(input.day.cooks)} pairs of hands`},{' '}
+          {input.day.burners === 1 ? 'one burner' : `${String(input.day.burners)} burners`}: nobody is in two places,
+          nothing is booked twice. A bright edge: hands all the while.
+        </Mute>
+      </Part>
+      {input.day.sides.length > 0 ? (
+        <Part>
+          <h3>Beside it, for {input.eaters}</h3>
+          <StepList as="ul">
+            {input.day.sides.map((id) => {
+              const side = sideById(id);
+              const amounts = sideAmounts(side, input.eaters);
+              return (
+                <li key={id}>
+                  <strong>{side.name}</strong>
+                  <b>{formatMass(amounts.kg, units)}</b>
+                  <small>
+                    {amounts.waterL > 0
+                      ? `in ${formatVolume(amounts.waterL, units)} of water with ${formatMass(amounts.saltG / 1000, units)} of salt; `
+                      : ''}
+                    {amounts.keepBackL > 0 ? `keep ${formatVolume(amounts.keepBackL, units)} of it back; ` : ''}
+                    {side.waitsMin > 0 ? say(`stands ${String(side.waitsMin)} min`) : 'cannot wait'}
+                  </small>
+                </li>
+              );
+            })}
+          </StepList>
+        </Part>
+      ) : null}
       <Part>
         <h3>Who can eat it</h3>
         {concerns.length === 0 ? <p>Nothing in the pot is on the usual lists. Read the labels all the same.</p> : null}

@@ -1,0 +1,322 @@
+/** Where something is done. The fridge and the table have room for everything. */
+export type Place = 'board' | 'burner' | 'oven' | 'fridge' | 'table';
+
+/** A stretch within a task: how long, and whether it takes a pair of hands. */
+export interface Segment {
+  readonly minutes: number;
+  readonly hands: boolean;
+  /** Must not be left: nothing else is asked of that pair of hands. */
+  readonly stay?: boolean;
+  readonly label?: string;
+}
+
+/** Ends at the latest so many minutes after another task's start (negative: before it). */
+export interface EndsBy {
+  readonly task: string;
+  readonly offsetMin: number;
+}
+
+/** Something to be done in one go, or in pieces where it can be put down. Whole minutes. */
+export interface Task {
+  readonly id: string;
+  readonly label: string;
+  readonly segments: readonly Segment[];
+  readonly place: Place;
+  /** Can be put down and taken up again, in pieces of at least `LEAST_PIECE_MIN`. */
+  readonly splits: boolean;
+  readonly endsBy: readonly EndsBy[];
+  /** Latest end by itself, min from the plates going out (0 is the plate, negative before). */
+  readonly latestEndMin: number;
+  /** How long it may stand when it is done, before the plate; no matter where left out. */
+  readonly waitsMin?: number;
+  /** Moment it is held to by the cook, min from the plate; undefined where it may move. */
+  readonly startMin?: number;
+}
+
+/** What a kitchen has. */
+export interface Resources {
+  /** Pairs of hands. */
+  readonly cooks: number;
+  readonly burners: number;
+  readonly ovens: number;
+}
+
+/** A piece of a task as it is laid out, min from the plate. */
+export interface PlacedPieceOfWork {
+  readonly fromMin: number;
+  readonly toMin: number;
+}
+
+export interface PlacedTask {
+  readonly task: Task;
+  readonly startMin: number;
+  readonly endMin: number;
+  /** One piece, or several where it was put down. */
+  readonly pieces: readonly PlacedPieceOfWork[];
+}
+
+/** A layout in which nobody is in two places and nothing is booked twice. */
+export interface Solution {
+  readonly placed: readonly PlacedTask[];
+  /** When the first hand has to move, min from the plate. */
+  readonly startMin: number;
+  /** Minutes by which things stand longer than they may, all together. */
+  readonly overdueMin: number;
+}
+
+export const LEAST_PIECE_MIN = 2;
+/** How far back a day may reach, min. */
+const REACH_MIN = 3 * 24 * 60;
+/** Small sets are tried in every order; larger ones by swapping what is in each other's way. */
+const EXHAUSTIVE_TASKS = 6;
+const SWAPS = 60;
+
+export function taskMinutes(task: Pick<Task, 'segments'>): number {
+  return task.segments.reduce((sum, s) => sum + s.minutes, 0);
+}
+
+function capacityOf(place: Place, resources: Resources): number {
+  switch (place) {
+    case 'burner':
+      return resources.burners;
+    case 'oven':
+      return resources.ovens;
+    default:
+      return Infinity;
+  }
+}
+
+/** Bookings minute by minute, counted back from the plate: index k is the minute that ends k before it. */
+class Booking {
+  private readonly hands = new Uint8Array(REACH_MIN);
+  private readonly places: Readonly<Record<'burner' | 'oven', Uint8Array>> = {
+    burner: new Uint8Array(REACH_MIN),
+    oven: new Uint8Array(REACH_MIN),
+  };
+
+  constructor(private readonly resources: Resources) {}
+
+  private slots(place: Place): Uint8Array | undefined {
+    return place === 'burner' || place === 'oven' ? this.places[place] : undefined;
+  }
+
+  /** Whether a task of these segments can end `back` minutes before the plate. */
+  fits(task: Task, back: number): boolean {
+    const total = taskMinutes(task);
+    if (back < 0 || back + total >= REACH_MIN) return false;
+    const slots = this.slots(task.place);
+    const room = capacityOf(task.place, this.resources);
+    let at = back + total;
+    for (const segment of task.segments) {
+      for (let m = 0; m < segment.minutes; m++) {
+        at--;
+        if (segment.hands && (this.hands[at] ?? 0) >= this.resources.cooks) return false;
+        if (slots && (slots[at] ?? 0) >= room) return false;
+      }
+    }
+    return true;
+  }
+
+  book(task: Task, back: number, sign: 1 | -1 = 1): void {
+    const slots = this.slots(task.place);
+    let at = back + taskMinutes(task);
+    for (const segment of task.segments) {
+      for (let m = 0; m < segment.minutes; m++) {
+        at--;
+        if (segment.hands) this.hands[at] = (this.hands[at] ?? 0) + sign;
+        if (slots) slots[at] = (slots[at] ?? 0) + sign;
+      }
+    }
+  }
+
+  /** Latest free minutes for a task that may be put down, in pieces; undefined when there are not enough. */
+  pieces(task: Task, back: number): PlacedPieceOfWork[] | undefined {
+    let left = taskMinutes(task);
+    const found: { fromMin: number; toMin: number }[] = [];
+    let run = 0;
+    for (let at = Math.max(0, back); left > 0; at++) {
+      if (at >= REACH_MIN) return undefined;
+      const free = (this.hands[at] ?? 0) < this.resources.cooks;
+      if (free) run++;
+      const whole = run >= left;
+      if (!free || whole) {
+        const usable = Math.min(run, left);
+        const rest = left - usable;
+        if (usable >= Math.min(LEAST_PIECE_MIN, left) && (rest === 0 || rest >= LEAST_PIECE_MIN)) {
+          const end = free ? at + 1 : at;
+          const nearest = end - run;
+          found.push({ fromMin: -(nearest + usable), toMin: -nearest });
+          left = rest;
+        } else if (usable > LEAST_PIECE_MIN && rest > 0 && rest < LEAST_PIECE_MIN) {
+          const take = usable - (LEAST_PIECE_MIN - rest);
+          const end = free ? at + 1 : at;
+          const nearest = end - run;
+          found.push({ fromMin: -(nearest + take), toMin: -nearest });
+          left -= take;
+        }
+        run = 0;
+      }
+    }
+    return found.reverse();
+  }
+
+  bookPieces(pieces: readonly PlacedPieceOfWork[]): void {
+    for (const piece of pieces) {
+      for (let at = -piece.toMin; at < -piece.fromMin; at++) this.hands[at] = (this.hands[at] ?? 0) + 1;
+    }
+  }
+}
+
+/** Lays tasks out in the order given, each as late as it can be. Undefined when one has no room. */
+function layOut(order: readonly Task[], resources: Resources): Solution | undefined {
+  const booking = new Booking(resources);
+  const placed = new Map<string, PlacedTask>();
+  for (const task of order) {
+    const total = taskMinutes(task);
+    let latest = task.latestEndMin;
+    for (const { task: id, offsetMin } of task.endsBy) {
+      const other = placed.get(id);
+      if (other) latest = Math.min(latest, other.startMin + offsetMin);
+    }
+    if (task.splits && task.startMin === undefined) {
+      const pieces = booking.pieces(task, Math.ceil(-latest));
+      if (!pieces) return undefined;
+      booking.bookPieces(pieces);
+      const startMin = pieces[0]?.fromMin ?? latest;
+      placed.set(task.id, { task, startMin, endMin: pieces.at(-1)?.toMin ?? latest, pieces });
+      continue;
+    }
+    let back = Math.ceil(-latest);
+    if (task.startMin !== undefined) {
+      const pinned = -(task.startMin + total);
+      if (pinned < back || !booking.fits(task, pinned)) return undefined;
+      back = pinned;
+    } else {
+      while (back < REACH_MIN && !booking.fits(task, back)) back++;
+      if (back >= REACH_MIN) return undefined;
+    }
+    booking.book(task, back);
+    const piece = { fromMin: -(back + total), toMin: -back };
+    placed.set(task.id, { task, startMin: piece.fromMin, endMin: piece.toMin, pieces: [piece] });
+  }
+  const all = [...placed.values()];
+  const startMin = Math.min(0, ...all.filter((p) => p.task.segments.some((s) => s.hands)).map((p) => p.startMin));
+  return { placed: all, startMin, overdueMin: all.reduce((sum, p) => sum + overdue(p), 0) };
+}
+
+/** How much longer than it may a task stands when done, min. */
+export function overdue({ task, endMin }: Pick<PlacedTask, 'task' | 'endMin'>): number {
+  return task.waitsMin === undefined ? 0 : Math.max(0, -endMin - task.waitsMin);
+}
+
+/** Tasks so ordered that each comes after everything it has to end before, the later ones first. Throws on a circle. */
+function backwards(tasks: readonly Task[]): Task[] {
+  const byId = new Map(tasks.map((t) => [t.id, t]));
+  const latest = new Map<string, number>();
+  const visiting = new Set<string>();
+  const latestStart = (task: Task): number => {
+    const known = latest.get(task.id);
+    if (known !== undefined) return known;
+    if (visiting.has(task.id)) throw new RangeError(`“${task.label}” waits for itself.`);
+    visiting.add(task.id);
+    let end = task.latestEndMin;
+    for (const { task: id, offsetMin } of task.endsBy) {
+      const other = byId.get(id);
+      if (other) end = Math.min(end, latestStart(other) + offsetMin);
+    }
+    visiting.delete(task.id);
+    const start = task.startMin ?? end - taskMinutes(task);
+    latest.set(task.id, start);
+    return start;
+  };
+  for (const t of tasks) latestStart(t);
+  const depth = (task: Task): number =>
+    1 + Math.max(0, ...task.endsBy.map(({ task: id }) => (byId.has(id) ? depth(byId.get(id) as Task) : 0)));
+  const end = (t: Task): number => (latest.get(t.id) ?? 0) + taskMinutes(t);
+  return [...tasks].sort(
+    (a, b) =>
+      Number(a.startMin === undefined) - Number(b.startMin === undefined) ||
+      Number(a.splits) - Number(b.splits) ||
+      end(b) - end(a) ||
+      (a.waitsMin ?? Infinity) - (b.waitsMin ?? Infinity) ||
+      depth(a) - depth(b),
+  );
+}
+
+/** Whether every task comes after all it has to end before. */
+function respects(order: readonly Task[]): boolean {
+  const seen = new Set<string>();
+  const ids = new Set(order.map((t) => t.id));
+  return order.every((t) => {
+    const ok = t.endsBy.every(({ task }) => !ids.has(task) || seen.has(task));
+    seen.add(t.id);
+    return ok;
+  });
+}
+
+function repaired(order: readonly Task[]): Task[] {
+  const out: Task[] = [];
+  const left = [...order];
+  const ids = new Set(order.map((t) => t.id));
+  while (left.length > 0) {
+    const done = new Set(out.map((t) => t.id));
+    const next = left.findIndex((t) => t.endsBy.every(({ task }) => !ids.has(task) || done.has(task)));
+    if (next < 0) throw new RangeError('Tasks wait for one another in a circle.');
+    out.push(...left.splice(next, 1));
+  }
+  return out;
+}
+
+function* permutations<T>(items: readonly T[]): Generator<T[]> {
+  if (items.length <= 1) {
+    yield [...items];
+    return;
+  }
+  for (let i = 0; i < items.length; i++) {
+    const rest = [...items.slice(0, i), ...items.slice(i + 1)];
+    for (const tail of permutations(rest)) yield [items[i] as T, ...tail];
+  }
+}
+
+function better(a: Solution | undefined, b: Solution | undefined): Solution | undefined {
+  if (!a) return b;
+  if (!b) return a;
+  if (a.overdueMin !== b.overdueMin) return a.overdueMin < b.overdueMin ? a : b;
+  if (a.startMin !== b.startMin) return a.startMin > b.startMin ? a : b;
+  const early = (s: Solution): number => s.placed.reduce((sum, p) => sum + p.startMin, 0);
+  return early(b) > early(a) ? b : a;
+}
+
+/**
+ * The layout in which least stands too long and, of those, the one that lets the cook begin latest: every task as late as
+ * its successors, hands, burners and oven allow. Small sets are searched completely; larger ones from the order of latest ends by exchanging neighbours. Undefined when
+ * something has no room at all. Throws `RangeError` when tasks wait for one another in a circle.
+ */
+export function solve(tasks: readonly Task[], resources: Resources): Solution | undefined {
+  const first = repaired(backwards(tasks));
+  let best = layOut(first, resources);
+  if (tasks.length <= EXHAUSTIVE_TASKS) {
+    for (const order of permutations(tasks)) {
+      if (respects(order)) best = better(best, layOut(order, resources));
+    }
+    return best;
+  }
+  let order = first;
+  let tried = 0;
+  for (let improved = true; improved && tried < SWAPS;) {
+    improved = false;
+    for (let i = 0; i + 1 < order.length && tried < SWAPS; i++) {
+      const swapped = [...order];
+      [swapped[i], swapped[i + 1]] = [order[i + 1] as Task, order[i] as Task];
+      if (!respects(swapped)) continue;
+      tried++;
+      const found = layOut(swapped, resources);
+      if (found && better(best, found) === found && found !== best) {
+        best = found;
+        order = swapped;
+        improved = true;
+      }
+    }
+  }
+  return best;
+}

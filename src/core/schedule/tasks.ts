@@ -1,0 +1,234 @@
+import { type Segment, type Task } from './solve';
+import { type Side, sideById, type SideStep } from '../larder/sides';
+
+/** Minutes each part of the work takes. */
+export interface WorkMinutes {
+  readonly prep: number;
+  readonly sear: number;
+  readonly base: number;
+  readonly liquid: number;
+  readonly finish: number;
+  readonly plate: number;
+}
+
+/** What the day is made of, before it is laid out. Minutes from the pieces meeting the liquid where not said otherwise. */
+export interface DayWork {
+  readonly work: WorkMinutes;
+  /** Of `work.prep`, what is chopping and can be put down. */
+  readonly chopMin: number;
+  /** Of that, what is only needed late, and when. */
+  readonly lateChop: { readonly minutes: number; readonly neededAtMin: number } | undefined;
+  readonly batches: readonly { readonly minutes: number; readonly recoverMinutes: number }[];
+  readonly panHeatsMin: number;
+  /** Steps of the base, and whether each must be stayed with. */
+  readonly baseSteps: readonly { readonly label: string; readonly minutes: number; readonly stay: boolean }[];
+  readonly wineMin: number;
+  /** When the meat is as wanted in the share of kitchens the cook asked for. */
+  readonly readyMin: number;
+  /** Moments the pot is opened for, and what for. */
+  readonly looks: readonly { readonly atMin: number; readonly label: string }[];
+  readonly oven: boolean;
+  readonly ovenWarmsMin: number;
+  readonly reduceMin: number;
+  readonly sides: readonly string[];
+  readonly eaters: number;
+}
+
+const LAY_MIN = 1;
+const TURN_MIN = 1;
+/** Between turns the pan sizzles by itself this long. */
+const FACE_WAIT_MIN = 3;
+const LOOK_MIN = 2;
+const INTO_OVEN_MIN = 2;
+const SEASON_MIN = 2;
+
+const whole = (minutes: number): number => Math.max(0, Math.round(minutes));
+const hands = (minutes: number, label: string, stay = false): Segment => ({ minutes, hands: true, stay, label });
+const free = (minutes: number, label: string): Segment => ({ minutes, hands: false, label });
+
+/** Cuts segments to a total, the last one giving or taking the difference. */
+function totalling(segments: readonly Segment[], minutes: number): Segment[] {
+  const out = segments.filter((s) => s.minutes > 0);
+  let over = out.reduce((sum, s) => sum + s.minutes, 0) - minutes;
+  for (let i = out.length - 1; i >= 0 && over > 0; i--) {
+    const s = out[i] as Segment;
+    const cut = Math.min(over, s.minutes);
+    out[i] = { ...s, minutes: s.minutes - cut };
+    over -= cut;
+  }
+  if (over < 0) out.push(free(-over, 'it goes on'));
+  return out.filter((s) => s.minutes > 0);
+}
+
+/** Searing minute by minute: hands to lay and turn, free while a face browns. */
+export function searSegments(day: Pick<DayWork, 'batches' | 'panHeatsMin' | 'work'>): Segment[] {
+  if (day.work.sear <= 0) return [];
+  const segments: Segment[] = [free(whole(day.panHeatsMin), 'pan heats')];
+  day.batches.forEach((batch, i) => {
+    segments.push(hands(LAY_MIN, `batch ${String(i + 1)} in`, true));
+    let left = whole(batch.minutes) - LAY_MIN;
+    while (left > FACE_WAIT_MIN) {
+      segments.push(free(FACE_WAIT_MIN, 'browning'), hands(TURN_MIN, 'turn'));
+      left -= FACE_WAIT_MIN + TURN_MIN;
+    }
+    if (left > 0) segments.push(hands(left, 'last faces, out'));
+    if (i < day.batches.length - 1) segments.push(free(whole(batch.recoverMinutes), 'pan comes back'));
+  });
+  return totalling(segments, day.work.sear);
+}
+
+function baseSegments(day: DayWork): Segment[] {
+  const segments = day.baseSteps.flatMap((s): Segment[] => {
+    const minutes = whole(s.minutes);
+    if (minutes === 0) return [];
+    if (s.stay) return [hands(minutes, s.label, true)];
+    return minutes > 2 ? [hands(1, s.label), free(minutes - 2, s.label), hands(1, s.label)] : [hands(minutes, s.label)];
+  });
+  return totalling(segments, day.work.base);
+}
+
+function liquidSegments(day: DayWork): Segment[] {
+  const wine = whole(day.wineMin);
+  const rest = Math.max(0, day.work.liquid - wine - LOOK_MIN - INTO_OVEN_MIN);
+  return totalling(
+    [
+      hands(LOOK_MIN, 'scrape, pour', true),
+      free(wine, 'wine boils down'),
+      free(rest, 'up to a simmer'),
+      hands(INTO_OVEN_MIN, 'meat in, lid on'),
+    ],
+    Math.max(INTO_OVEN_MIN, day.work.liquid),
+  );
+}
+
+/** The braise with its looks; each takes hands for two minutes. */
+function braiseSegments(day: DayWork): Segment[] {
+  const total = Math.max(1, Math.ceil(day.readyMin));
+  const out: Segment[] = [];
+  let at = 0;
+  for (const look of [...day.looks].sort((a, b) => a.atMin - b.atMin)) {
+    const from = whole(look.atMin);
+    if (from < at || from + LOOK_MIN > total) continue;
+    if (from > at) out.push(free(from - at, 'braises'));
+    out.push(hands(LOOK_MIN, look.label));
+    at = from + LOOK_MIN;
+  }
+  if (at < total) out.push(free(total - at, 'braises'));
+  return out;
+}
+
+/** After the braise: hands to lift out, strain and lift the fat; then the sauce reduces by itself and is seasoned. */
+function finishParts(day: DayWork): { readonly lift: Segment[]; readonly reduce: Segment[] } {
+  const reduce = Math.min(whole(day.reduceMin), Math.max(0, day.work.finish - SEASON_MIN - 1));
+  const lift = Math.max(1, day.work.finish - reduce - SEASON_MIN);
+  return {
+    lift: [hands(lift, 'lift out, strain, lift the fat')],
+    reduce: [free(reduce, 'reduces'), hands(SEASON_MIN, 'season')].filter((s) => s.minutes > 0),
+  };
+}
+
+function stepSegments(step: SideStep, minutes: number): Segment[] {
+  if (step.hands !== 'now and then') return [{ minutes, hands: step.hands === 'all', label: step.says }];
+  return Array.from({ length: Math.ceil(minutes / STIR_EVERY_MIN) }, (_, k) => k).flatMap((k) => [
+    hands(1, 'stir'),
+    free(Math.max(0, Math.min(STIR_EVERY_MIN - 1, minutes - STIR_EVERY_MIN * k - 1)), step.says),
+  ]);
+}
+
+const STIR_EVERY_MIN = 5;
+/** Plates are filled in this long; a side may be done before that. */
+export const GRACE_MIN = 6;
+
+/** A side's work as tasks: what is done at the board can wait, what is on the stove goes through without a pause. */
+export function sideTasks(side: Side, eaters: number): Task[] {
+  const runs: { place: SideStep['place']; splits: boolean; steps: SideStep[] }[] = [];
+  for (const step of side.steps) {
+    const run = runs.at(-1);
+    if (run?.place === step.place) run.steps.push(step);
+    else runs.push({ place: step.place, splits: step.splits, steps: [step] });
+  }
+  return runs.map(({ place, splits, steps }, i): Task => {
+    const next = runs[i + 1];
+    const says = steps[0]?.says ?? '';
+    return {
+      id: `side-${side.id}-${String(i)}`,
+      label: runs.length === 1 ? side.name : `${side.name}: ${says.charAt(0).toLowerCase()}${says.slice(1)}`,
+      segments: steps
+        .flatMap((step) => stepSegments(step, Math.max(1, Math.round(step.baseMin + step.perEaterMin * eaters))))
+        .filter((s) => s.minutes > 0),
+      place,
+      splits,
+      endsBy: [
+        { task: 'plate', offsetMin: 0 },
+        ...(next ? [{ task: `side-${side.id}-${String(i + 1)}`, offsetMin: 0 }] : []),
+      ],
+      latestEndMin: 0,
+      ...(next ? {} : { waitsMin: side.waitsMin + GRACE_MIN }),
+    };
+  });
+}
+
+/** Everything that has to be done on the day, and what each has to be done before. */
+export function dayTasks(day: DayWork): Task[] {
+  const { work } = day;
+  const task = (
+    id: string,
+    label: string,
+    place: Task['place'],
+    segments: readonly Segment[],
+    endsBy: Task['endsBy'],
+    splits = false,
+  ): Task[] =>
+    segments.some((s) => s.minutes > 0)
+      ? [{ id, label, place, segments: segments.filter((s) => s.minutes > 0), endsBy, splits, latestEndMin: 0 }]
+      : [];
+  const finish = finishParts(day);
+  const sear = searSegments(day);
+  const searMin = sear.reduce((sum, s) => sum + s.minutes, 0);
+  const chop = whole(day.chopMin);
+  const late = day.lateChop === undefined ? 0 : Math.min(chop, whole(day.lateChop.minutes));
+  return [
+    ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
+    ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
+    ...task('lift', 'lift out, strain, lift the fat', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
+    ...task('braise', day.oven ? 'oven' : 'simmering', day.oven ? 'oven' : 'burner', braiseSegments(day), [
+      { task: 'lift', offsetMin: 0 },
+    ]),
+    ...task(
+      'pan',
+      'sear, base, liquid',
+      'burner',
+      [...sear, ...baseSegments(day), ...liquidSegments(day)],
+      [{ task: 'braise', offsetMin: 0 }],
+    ),
+    ...task(
+      'meat',
+      'trim, dry, tie, salt',
+      'board',
+      [hands(Math.max(1, work.prep - chop), 'meat ready')],
+      [{ task: 'pan', offsetMin: whole(day.panHeatsMin) }],
+    ),
+    ...task(
+      'chop',
+      'chop for the base',
+      'board',
+      [hands(chop - late, 'chop')],
+      [{ task: 'pan', offsetMin: searMin }],
+      true,
+    ),
+    ...(late > 0 && day.lateChop
+      ? task(
+          'lateChop',
+          'chop what goes in late',
+          'board',
+          [hands(late, 'chop')],
+          [{ task: 'braise', offsetMin: whole(day.lateChop.neededAtMin) }],
+          true,
+        )
+      : []),
+    ...(day.oven
+      ? task('oven', 'oven on', 'oven', [free(day.ovenWarmsMin, 'oven warms')], [{ task: 'braise', offsetMin: 0 }])
+      : []),
+    ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters)),
+  ];
+}
