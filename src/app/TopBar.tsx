@@ -21,6 +21,9 @@ const Bar = styled.header`
     61px 53px,
     83px 71px;
   color: #fcfcf8;
+  @media print {
+    display: none;
+  }
   [data-theme='dark'] & {
     background-color: #0a1a1f;
   }

@@ -1,6 +1,6 @@
-/** Offers `data` as a JSON file named `name`. */
-export function saveFile(data: object, name: string): void {
-  const url = URL.createObjectURL(new Blob([`${JSON.stringify(data, null, 2)}\n`], { type: 'application/json' }));
+/** Offers `text` as a file named `name`; `type` is its media type. */
+export function saveFile(text: string, name: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -72,6 +72,10 @@ export const GlobalStyle = createGlobalStyle`
   [data-theme='dark'] { ${night} }
   @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${night} } }
   [data-theme='light'] { ${daylight} }
+  @media print {
+    :root:root { ${daylight} --bench: #fff; --plate: #fff; --mute: #333; }
+    @page { margin: 14mm 14mm 16mm; }
+  }
 
   *, *::before, *::after { box-sizing: border-box; }
   html { -webkit-text-size-adjust: 100%; }

@@ -1,11 +1,12 @@
 'use client';
 
-import { Download } from 'lucide-react';
+import { ClipboardList } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { DecisionPanel } from './DecisionPanel';
+import { ExportMenu } from './ExportMenu';
 import { FORMS } from './forms';
 import { type Decision, DECISION_NAMES, DECISIONS, sentences } from './decisions';
 import { useDraft } from './useDraft';
@@ -14,13 +15,11 @@ import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
 import { type Pattern } from '@/core/patterns/patterns';
 import { type SchoolId } from '@/core/plan/schools';
-import { planFile, fileStem } from '@/core/formats/files';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen } from '@/ui/KitchenContext';
-import { saveFile } from '@/ui/saveFile';
 import { send } from '@/ui/send';
 import { dayFrom } from '@/ui/time';
 
@@ -216,6 +215,11 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
     else setMessage(sent.message);
   };
 
+  const onSheet = async (): Promise<void> => {
+    const planId = id !== null && !draft.changed ? id : await save();
+    if (planId !== undefined) router.push(`/plan/${planId}/sheet`);
+  };
+
   const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'patterns'>): Promise<void> => {
     const sent = await send<{ habits: Kitchen['habits']; patterns: Kitchen['patterns'] }>(
       'PUT',
@@ -250,15 +254,10 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
             <Button isDisabled={blocked || (id !== null && !draft.changed)} onPress={() => void onSave()}>
               {id === null ? 'Keep' : draft.changed ? 'Keep changes' : 'Kept'}
             </Button>
-            <Button
-              aria-label="Export this plan"
-              isDisabled={blocked}
-              onPress={() => {
-                saveFile(planFile(input), `${fileStem(input.title)}.plan.json`);
-              }}
-            >
-              <Download size={18} aria-hidden />
+            <Button aria-label="Bench sheet" isDisabled={blocked} onPress={() => void onSheet()}>
+              <ClipboardList size={18} aria-hidden />
             </Button>
+            <ExportMenu plan={blocked || !current ? undefined : plan} />
           </div>
           {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
           {draft.restored ? (

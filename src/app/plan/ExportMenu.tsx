@@ -1,0 +1,129 @@
+'use client';
+
+import { Download } from 'lucide-react';
+import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { calendarFile } from '@/core/formats/calendar';
+import { fileStem, planFile } from '@/core/formats/files';
+import { recipeJsonLd, recipeMarkdown } from '@/core/formats/recipe';
+import { type Plan } from '@/core/plan/plan';
+import { type UnitChoice } from '@/core/quantity/units';
+import { Button } from '@/ui/controls/Button';
+import { useKitchen } from '@/ui/KitchenContext';
+import { saveFile } from '@/ui/saveFile';
+import { clock, dayFrom } from '@/ui/time';
+
+const Box = styled(Popover)`
+  background: var(--plate);
+  color: var(--ink);
+  border: 2px solid var(--rim);
+  border-radius: 14px;
+  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
+  width: min(330px, calc(100vw - 24px));
+`;
+
+const List = styled(Menu)`
+  outline: none;
+  padding: 6px;
+`;
+
+const Item = styled(MenuItem)`
+  display: grid;
+  padding: 8px 12px;
+  border-radius: 9px;
+  cursor: pointer;
+  outline: none;
+  small {
+    color: var(--mute);
+    font-size: 14px;
+  }
+  &[data-focused] {
+    background: var(--well);
+  }
+  &[data-focus-visible] {
+    box-shadow: inset 0 0 0 3px var(--glow);
+  }
+`;
+
+interface Way {
+  readonly id: string;
+  readonly name: string;
+  readonly what: string;
+  readonly ending: string;
+  readonly type: string;
+  readonly text: (plan: Plan, units: UnitChoice, when: (ms: number) => string) => string;
+}
+
+const pretty = (data: object): string => `${JSON.stringify(data, null, 2)}\n`;
+
+const WAYS: readonly Way[] = [
+  {
+    id: 'plan',
+    name: 'Plan file',
+    what: 'everything, to keep or read in again',
+    ending: 'plan.json',
+    type: 'application/json',
+    text: (plan) => pretty(planFile(plan.input)),
+  },
+  {
+    id: 'calendar',
+    name: 'Calendar',
+    what: 'the day with alarms, iCalendar',
+    ending: 'ics',
+    type: 'text/calendar',
+    // The same dinner sent twice updates its events instead of doubling them.
+    text: (plan) =>
+      calendarFile(
+        plan.day,
+        plan.input.title,
+        `${fileStem(plan.input.title)}-${String(plan.input.serveAtMs)}`,
+        Date.now(),
+      ),
+  },
+  {
+    id: 'text',
+    name: 'Recipe to read',
+    what: 'shopping, steps and times, Markdown',
+    ending: 'md',
+    type: 'text/markdown',
+    text: recipeMarkdown,
+  },
+  {
+    id: 'recipe',
+    name: 'Recipe for other programs',
+    what: 'schema.org, JSON-LD',
+    ending: 'recipe.json',
+    type: 'application/ld+json',
+    text: (plan, units) => pretty(recipeJsonLd(plan, units)),
+  },
+];
+
+/** The plan as a file, in one of the open formats. */
+export function ExportMenu({ plan }: { plan: Plan | undefined }) {
+  const { timeZone, renderedAtMs, units } = useKitchen();
+  return (
+    <MenuTrigger>
+      <Button aria-label="Export this plan" isDisabled={plan === undefined}>
+        <Download size={18} aria-hidden />
+      </Button>
+      <Box placement="bottom start">
+        <List
+          aria-label="Export as"
+          onAction={(key) => {
+            const way = WAYS.find((w) => w.id === key);
+            if (!way || !plan) return;
+            const when = (ms: number): string => `${clock(ms, timeZone)} ${dayFrom(ms, renderedAtMs, timeZone)}`;
+            saveFile(way.text(plan, units, when), `${fileStem(plan.input.title)}.${way.ending}`, way.type);
+          }}
+        >
+          {WAYS.map((way) => (
+            <Item key={way.id} id={way.id} textValue={way.name}>
+              <b>{way.name}</b>
+              <small>{way.what}</small>
+            </Item>
+          ))}
+        </List>
+      </Box>
+    </MenuTrigger>
+  );
+}

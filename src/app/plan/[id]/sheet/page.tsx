@@ -1,0 +1,28 @@
+import { type Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { BenchSheet } from '../../sheet/BenchSheet';
+import { SheetFaults } from '../../sheet/SheetFaults';
+import { makePlan } from '@/core/plan/plan';
+import { database } from '@/server/database';
+import { findPlan } from '@/server/plans';
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const plan = await findPlan(await database(), (await params).id);
+  return { title: plan ? `Bench sheet: ${plan.input.title}` : 'Bench sheet' };
+}
+
+export default async function SheetPage({ params }: Props) {
+  const stored = await findPlan(await database(), (await params).id);
+  if (!stored) notFound();
+  // A sheet stays readable when the hour to begin has passed, so the present plays no part in it.
+  const made = makePlan(stored.input, { nowMs: 0 });
+  return made.ok ? (
+    <BenchSheet id={stored.id} updatedAtMs={stored.updatedAtMs} plan={made.plan} />
+  ) : (
+    <SheetFaults id={stored.id} title={stored.input.title} faults={made.faults} />
+  );
+}
