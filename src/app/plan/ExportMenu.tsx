@@ -54,6 +54,8 @@ interface Way {
   readonly text: (plan: Plan, units: UnitChoice, when: (ms: number) => string) => string;
 }
 
+const SHEET = 'sheet';
+
 const pretty = (data: object): string => `${JSON.stringify(data, null, 2)}\n`;
 
 const WAYS: readonly Way[] = [
@@ -98,24 +100,34 @@ const WAYS: readonly Way[] = [
   },
 ];
 
-/** The plan as a file, in one of the open formats. */
-export function ExportMenu({ plan }: { plan: Plan | undefined }) {
+interface ExportMenuProps {
+  readonly plan: Plan | undefined;
+  readonly onSheet: () => void;
+}
+
+/** The plan to take along: the bench sheet, or a file in one of the open formats. */
+export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
   const { timeZone, renderedAtMs, units } = useKitchen();
   return (
     <MenuTrigger>
-      <Button aria-label="Export this plan" isDisabled={plan === undefined}>
+      <Button aria-label="Print or export this plan" isDisabled={plan === undefined}>
         <Download size={18} aria-hidden />
       </Button>
       <Box placement="bottom start">
         <List
-          aria-label="Export as"
+          aria-label="Print or export"
           onAction={(key) => {
+            if (key === SHEET) onSheet();
             const way = WAYS.find((w) => w.id === key);
             if (!way || !plan) return;
             const when = (ms: number): string => `${clock(ms, timeZone)} ${dayFrom(ms, renderedAtMs, timeZone)}`;
             saveFile(way.text(plan, units, when), `${fileStem(plan.input.title)}.${way.ending}`, way.type);
           }}
         >
+          <Item id={SHEET} textValue="Bench sheet">
+            <b>Bench sheet</b>
+            <small>to print, or to tick off on the phone</small>
+          </Item>
           {WAYS.map((way) => (
             <Item key={way.id} id={way.id} textValue={way.name}>
               <b>{way.name}</b>

@@ -1,6 +1,5 @@
 'use client';
 
-import { ClipboardList } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
@@ -254,10 +253,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
             <Button isDisabled={blocked || (id !== null && !draft.changed)} onPress={() => void onSave()}>
               {id === null ? 'Keep' : draft.changed ? 'Keep changes' : 'Kept'}
             </Button>
-            <Button aria-label="Bench sheet" isDisabled={blocked} onPress={() => void onSheet()}>
-              <ClipboardList size={18} aria-hidden />
-            </Button>
-            <ExportMenu plan={blocked || !current ? undefined : plan} />
+            <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void onSheet()} />
           </div>
           {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
           {draft.restored ? (

@@ -1,5 +1,5 @@
 import { type Figure, input as from } from '../explain/figure';
-import { type Garnish, garnishById } from '../larder/garnish';
+import { cutSize, type Garnish, garnishById } from '../larder/garnish';
 import { spiceById } from '../larder/seasoning';
 import { type BaseChoice, type BaseItem, type Seasoning } from '../plan/input';
 import { type Choice, type Habits } from '../plan/schools';
@@ -73,7 +73,7 @@ export function onionMinutes(kg: number, colour: Choice<'onion'>): number {
 
 function panStep(item: BaseItem, garnish: Garnish): BaseStep {
   const pan = garnish.pan ?? { order: 6, minutes: 0, look: 'goes in with the liquid' };
-  const cutMm = garnish.cutMm[item.fate];
+  const cutMm = cutSize(garnish, item.fate);
   const garlic = garnish.id === 'garlic';
   const whole = garlic && cutMm !== undefined && cutMm >= WHOLE_GARLIC_MM;
   return {

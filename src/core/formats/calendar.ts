@@ -81,7 +81,7 @@ export function calendarFile(day: Day, title: string, id: string, stampMs: numbe
       uid: `mark-${String(i)}.${id}@even-ember`,
       fromMs: m.atMs,
       toMs: m.atMs + MARK_MIN * 60_000,
-      summary: `${title}: ${m.label}`,
+      summary: `${title}: ${m.kind === 'add' ? 'in: ' : ''}${m.label}`,
       description: m.why,
     }));
   return `${[

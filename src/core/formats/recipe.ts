@@ -83,7 +83,7 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
       steps: [
         `${input.heat.kind === 'oven' ? `Oven ${formatTemperature(input.heat.tempC, units)}${input.heat.fan ? ', fan' : ''}` : `Simmer held at ${formatTemperature(input.heat.tempC, units)}`}, about ${formatMinutes(ready)}, likely ${formatMinutes(low)} to ${formatMinutes(high)}. ${TARGETS[forecast.target].ready}: ${cut.donenessSign}.`,
         ...plan.day.marks
-          .filter((m) => m.kind !== 'oven')
+          .filter((m) => m.kind !== 'oven' && m.kind !== 'add')
           .map((m) => `After ${formatMinutes((m.atMs - plan.day.intoPotMs) / 60_000)}: ${m.label}. ${m.why}`),
         ...base.late.map(
           (s) =>

@@ -1,3 +1,4 @@
+import { cutLabel } from '../larder/cuts';
 import { fatById } from '../larder/fats';
 import { type Garnish, garnishById } from '../larder/garnish';
 import { type Liquid } from '../larder/liquids';
@@ -53,7 +54,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     lines.push(
       mass(
         'Butcher',
-        cut.name,
+        cutLabel(cut),
         gross,
         cut.form === 'cubes' ? 'in one piece, to cut at home' : `${form}; ${part.onBone ? 'on the bone' : 'boneless'}`,
       ),

@@ -26,7 +26,7 @@ export interface Garnish extends Dietary {
   readonly usualGPerKg: readonly [low: number, usual: number, high: number];
   readonly saltGPerKg: number;
   readonly sugarGPerKg: number;
-  /** Cut size by fate, mm; a fate left out does not suit it. */
+  /** Cut size by fate, mm, 0 where it goes in as it comes; a fate left out does not suit it. */
   readonly cutMm: Partial<Readonly<Record<Fate, number>>>;
   /** Minutes in the fat before the next thing follows, and what to stop at. */
   readonly pan: { readonly order: number; readonly minutes: number; readonly look: string } | undefined;
@@ -251,7 +251,7 @@ export const GARNISHES: readonly Garnish[] = [
     waterShare: -1.6,
     tauMin: 25,
     usualGPerKg: [120, 200, 300],
-    cutMm: { bite: 5 },
+    cutMm: { bite: 0 },
     lateMinutes: 40,
     note: 'Rinse and look for stones. No soaking needed.',
   }),
@@ -262,7 +262,7 @@ export const GARNISHES: readonly Garnish[] = [
     waterShare: -0.25,
     tauMin: 45,
     usualGPerKg: [150, 300, 600],
-    cutMm: { bite: 12 },
+    cutMm: { bite: 0 },
     lateMinutes: 90,
     note: 'Soaked at least 5 h, drained, boiled hard 10 to 30 min by local advice. Acid slows them: tomato and wine late.',
   }),
@@ -273,7 +273,7 @@ export const GARNISHES: readonly Garnish[] = [
     waterShare: -1.25,
     tauMin: 90,
     usualGPerKg: [100, 150, 300],
-    cutMm: { bite: 12 },
+    cutMm: { bite: 0 },
     note: 'Not safe in a slow pot.',
   }),
   garnish({
@@ -283,7 +283,7 @@ export const GARNISHES: readonly Garnish[] = [
     waterShare: -1.8,
     tauMin: 12,
     usualGPerKg: [80, 150, 250],
-    cutMm: { bite: 5 },
+    cutMm: { bite: 0 },
     lateMinutes: 18,
   }),
   garnish({
@@ -294,7 +294,7 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [50, 100, 200],
     allergens: ['gluten'],
-    cutMm: { bite: 5 },
+    cutMm: { bite: 0 },
     lateMinutes: 45,
   }),
   garnish({
@@ -306,7 +306,7 @@ export const GARNISHES: readonly Garnish[] = [
     usualGPerKg: [60, 120, 250],
     sugarGPerKg: 380,
     hidden: [{ avoided: 'sulphites', why: 'dried fruit may be sulphured' }],
-    cutMm: { bite: 30, melt: 8 },
+    cutMm: { bite: 0, melt: 8 },
     lateMinutes: 40,
     choke: 'prune stones',
   }),
@@ -319,7 +319,7 @@ export const GARNISHES: readonly Garnish[] = [
     usualGPerKg: [60, 120, 250],
     sugarGPerKg: 530,
     allergens: ['sulphites'],
-    cutMm: { bite: 30, melt: 8 },
+    cutMm: { bite: 0, melt: 8 },
     lateMinutes: 40,
   }),
   garnish({
@@ -330,7 +330,7 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [40, 80, 150],
     saltGPerKg: 30,
-    cutMm: { bite: 20 },
+    cutMm: { bite: 0 },
     lateMinutes: 20,
     choke: 'olive stones',
   }),
@@ -342,7 +342,7 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [5, 15, 40],
     saltGPerKg: 50,
-    cutMm: { bite: 8 },
+    cutMm: { bite: 0 },
     lateMinutes: 5,
   }),
   garnish({
@@ -354,7 +354,7 @@ export const GARNISHES: readonly Garnish[] = [
     usualGPerKg: [5, 12, 30],
     saltGPerKg: 120,
     allergens: ['fish'],
-    cutMm: { melt: 5 },
+    cutMm: { melt: 0 },
     pan: { order: 5, minutes: 0.5, look: 'dissolved in the fat' },
   }),
   garnish({
@@ -378,7 +378,7 @@ export const GARNISHES: readonly Garnish[] = [
     usualGPerKg: [15, 30, 80],
     saltGPerKg: 50,
     allergens: ['mustard', 'sulphites'],
-    cutMm: { melt: 1 },
+    cutMm: { melt: 0 },
   }),
   garnish({
     id: 'sugar',
@@ -388,7 +388,7 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [5, 20, 60],
     sugarGPerKg: 1000,
-    cutMm: { melt: 1 },
+    cutMm: { melt: 0 },
   }),
   garnish({
     id: 'honey',
@@ -398,7 +398,7 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [5, 20, 60],
     sugarGPerKg: 820,
-    cutMm: { melt: 1 },
+    cutMm: { melt: 0 },
   }),
   garnish({
     id: 'curedPork',
@@ -426,4 +426,10 @@ export function garnishById(id: string): Garnish {
   const found = BY_ID.get(id);
   if (!found) throw new RangeError(`There is no vegetable or garnish "${id}".`);
   return found;
+}
+
+/** Edge to cut `garnish` to, mm; undefined where it goes in as it comes, or the fate does not suit it. */
+export function cutSize(garnish: Garnish, fate: Fate): number | undefined {
+  const mm = garnish.cutMm[fate];
+  return mm === 0 ? undefined : mm;
 }

@@ -15,7 +15,7 @@ export interface DaySpan {
 /** A moment on the way: something to do or look at. */
 export interface DayMark {
   readonly id: string;
-  readonly kind: 'look' | 'turn' | 'test' | 'oven';
+  readonly kind: 'look' | 'turn' | 'test' | 'add' | 'oven';
   readonly label: string;
   readonly atMs: number;
   readonly why: string;
@@ -210,7 +210,7 @@ function dayMarks(
   for (const look of work.looks.filter((l) => l.label.startsWith('in:'))) {
     marks.push({
       id: look.label,
-      kind: 'look',
+      kind: 'add',
       label: look.label.slice(4),
       atMs: plus(intoPotMs, look.atMin),
       why: 'Counted back from the end, so that it is done and not mush.',

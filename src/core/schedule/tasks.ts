@@ -191,9 +191,13 @@ export function dayTasks(day: DayWork): Task[] {
     ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
     ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
     ...task('lift', 'lift out, strain, lift the fat', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
-    ...task('braise', day.oven ? 'oven' : 'simmering', day.oven ? 'oven' : 'burner', braiseSegments(day), [
-      { task: 'lift', offsetMin: 0 },
-    ]),
+    ...task(
+      'braise',
+      day.oven ? 'braise in the oven' : 'braise on the stove',
+      day.oven ? 'oven' : 'burner',
+      braiseSegments(day),
+      [{ task: 'lift', offsetMin: 0 }],
+    ),
     ...task(
       'pan',
       'sear, base, liquid',
@@ -203,7 +207,7 @@ export function dayTasks(day: DayWork): Task[] {
     ),
     ...task(
       'meat',
-      'trim, dry, tie, salt',
+      'get the meat ready',
       'board',
       [hands(Math.max(1, work.prep - chop), 'meat ready')],
       [{ task: 'pan', offsetMin: whole(day.panHeatsMin) }],

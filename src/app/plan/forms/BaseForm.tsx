@@ -4,7 +4,16 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, SchoolField, TextButton } from './common';
 import { edibleKgOf } from '@/core/buy/buy';
-import { FATE_WORDS, type Fate, FATES, type Garnish, garnishById, GARNISHES, isGarnishId } from '@/core/larder/garnish';
+import {
+  FATE_WORDS,
+  type Fate,
+  FATES,
+  type Garnish,
+  garnishById,
+  cutSize,
+  GARNISHES,
+  isGarnishId,
+} from '@/core/larder/garnish';
 import { patternOf, PATTERNS, withPattern } from '@/core/patterns/patterns';
 import { type BaseItem, meatParts } from '@/core/plan/input';
 import { FieldRow } from '@/ui/controls/frame';
@@ -42,7 +51,7 @@ function ItemRow({
   if (!isGarnishId(item.id)) return null;
   const garnish = garnishById(item.id);
   const [low, , high] = garnish.usualGPerKg;
-  const cutMm = garnish.cutMm[item.fate];
+  const cutMm = cutSize(garnish, item.fate);
   const fates = FATES.filter((f) => garnish.cutMm[f] !== undefined);
   return (
     <li>

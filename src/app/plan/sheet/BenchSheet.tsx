@@ -15,7 +15,7 @@ import { TARGETS } from '@/core/tenderness/stages';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { CutSize } from '@/ui/drawings/CutSize';
 import { useKitchen } from '@/ui/KitchenContext';
-import { clock, dayFrom } from '@/ui/time';
+import { clock, day as dateOf } from '@/ui/time';
 
 const Sheet = styled.main`
   max-width: 1000px;
@@ -88,16 +88,11 @@ const BackLink = styled(Link)`
 `;
 
 const Columns = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 300px), 1fr));
-  gap: 4px 28px;
-  align-items: start;
+  columns: 2 300px;
+  column-gap: 28px;
   @media print {
-    grid-template-columns: 1fr 1fr;
-    gap: 2pt 18pt;
-    section {
-      break-inside: avoid;
-    }
+    columns: 2;
+    column-gap: 18pt;
   }
 `;
 
@@ -288,17 +283,22 @@ interface BenchSheetProps {
 
 /** The plan on paper or propped up on a phone: shopping, cutting sizes, steps, times and checks, with boxes to tick. */
 export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
-  const { timeZone, renderedAtMs, units } = useKitchen();
+  const { timeZone, units } = useKitchen();
   // A plan that has been changed is another sheet: old ticks would lie.
   const marks = useSheetMarks(`even-ember:sheet:${id}:${String(updatedAtMs)}`);
   const { day, input, base } = plan;
   const shopping = shoppingList(plan);
   const cuts = [...base.steps, ...base.late].filter((s) => s.cutMm !== undefined);
-  const looks = day.marks.filter((m) => m.kind !== 'oven');
+  const looks = day.marks.filter((m) => m.kind !== 'oven' && m.kind !== 'add');
   const at = (ms: number): string => clock(ms, timeZone);
   const moments = [
     ...day.tasks.map((t) => ({ id: t.id, atMs: t.fromMs, says: t.label })),
-    ...day.marks.filter((m) => m.kind === 'oven').map((m) => ({ id: m.id, atMs: m.atMs, says: m.label })),
+    ...day.marks.filter((m) => m.kind === 'add').map((m) => ({ id: m.id, atMs: m.atMs, says: `in: ${m.label}` })),
+    ...looks.map((m) => ({
+      id: m.id,
+      atMs: m.atMs,
+      says: m.kind === 'test' ? `${m.label}: write it down below` : m.label,
+    })),
   ].sort((a, b) => a.atMs - b.atMs);
   return (
     <Sheet>
@@ -306,10 +306,9 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         <div>
           <h1>{input.title}</h1>
           <p>
-            For {input.eaters}, on the table {dayFrom(day.serveMs, renderedAtMs, timeZone)} at <b>{at(day.serveMs)}</b>.
-            Begin {at(day.startMs)}, into the pot {at(day.intoPotMs)};{' '}
-            {TARGETS[plan.forecast.target].ready.toLowerCase()} about <b>{at(day.ready.p50Ms)}</b>, likely{' '}
-            {at(day.ready.p10Ms)} to {at(day.ready.p90Ms)}.
+            For {input.eaters}, on the table {dateOf(day.serveMs, timeZone)} at <b>{at(day.serveMs)}</b>. Begin{' '}
+            {at(day.startMs)}, into the pot {at(day.intoPotMs)}; {TARGETS[plan.forecast.target].ready.toLowerCase()}{' '}
+            about <b>{at(day.ready.p50Ms)}</b>, likely {at(day.ready.p10Ms)} to {at(day.ready.p90Ms)}.
           </p>
         </div>
         <nav aria-label="Sheet">
@@ -359,17 +358,11 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
       <section aria-labelledby="sheet-day">
         <h2 id="sheet-day">The day</h2>
         <Columns>
-          {[moments.slice(0, Math.ceil(moments.length / 2)), moments.slice(Math.ceil(moments.length / 2))].map(
-            (half, i) => (
-              <div key={i === 0 ? 'first' : 'second'}>
-                {half.map((m) => (
-                  <Tick key={m.id} marks={marks} id={`day-${m.id}`}>
-                    <b>{at(m.atMs)}</b> {m.says}
-                  </Tick>
-                ))}
-              </div>
-            ),
-          )}
+          {moments.map((m) => (
+            <Tick key={m.id} marks={marks} id={`day-${m.id}`}>
+              <b>{at(m.atMs)}</b> {m.says}
+            </Tick>
+          ))}
         </Columns>
       </section>
       <section aria-labelledby="sheet-steps">
@@ -406,7 +399,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
                     <small>{m.why}</small>
                   </Tick>
                 </td>
-                {['Really at', 'Fork', 'Probe'].map((column) => (
+                {(m.kind === 'look' ? ['Really at'] : ['Really at', 'Fork', 'Probe']).map((column) => (
                   <td key={column}>
                     <Blank marks={marks} id={`${m.id}-${column}`} label={`${column}, ${m.label} ${String(i + 1)}`} />
                   </td>

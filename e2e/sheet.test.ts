@@ -1,0 +1,134 @@
+import ICAL from 'ical.js';
+import { By } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, findText, openBrowser, press, setViewport, WAIT_MS } from './browser';
+import { type AppServer, startApp } from './server';
+
+let app: AppServer;
+let browser: Browser;
+let plan: string;
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  browser = await openBrowser();
+  const { driver } = browser;
+  await driver.get(app.url);
+  await findText(driver, 'h1', 'Stove');
+  const link = await driver.findElement(By.css('main a[href^="/plan/"]:not([href$="/new"])'));
+  plan = (await link.getAttribute('href')) ?? '';
+  await driver.get(plan);
+  await findText(driver, 'h2', 'The day');
+  // Keeps hold of what a download would have written.
+  await driver.executeScript(`
+    const make = URL.createObjectURL;
+    window.saved = [];
+    URL.createObjectURL = (blob) => {
+      blob.text().then((text) => window.saved.push({ type: blob.type, text }));
+      return make.call(URL, blob);
+    };
+    HTMLAnchorElement.prototype.click = function () { window.savedName = this.download; };
+  `);
+});
+
+afterAll(async () => {
+  await browser.close();
+  await app.close();
+});
+
+async function exported(name: string): Promise<{ name: string; type: string; text: string }> {
+  const { driver } = browser;
+  await driver.executeScript('window.saved.length = 0');
+  const open = await driver.findElement(By.css('button[aria-label="Print or export this plan"]'));
+  await driver.wait(async () => open.isEnabled(), WAIT_MS);
+  await open.click();
+  const item = await driver.wait(
+    async () => driver.findElement(By.xpath(`//*[@role="menuitem"][starts-with(normalize-space(.), "${name}")]`)),
+    WAIT_MS,
+  );
+  await item.click();
+  await driver.wait(async () => driver.executeScript<boolean>('return window.saved.length > 0'), WAIT_MS);
+  const [file] = await driver.executeScript<{ type: string; text: string }[]>('return window.saved');
+  return { name: await driver.executeScript<string>('return window.savedName'), ...(file ?? { type: '', text: '' }) };
+}
+
+/** Pages of the page shown, printed on paper of this size in inches. */
+async function printedPages(paperWidth: number, paperHeight: number): Promise<number> {
+  const printed = await browser.driver.sendAndGetDevToolsCommand('Page.printToPDF', { paperWidth, paperHeight });
+  const pdf = Buffer.from((printed as unknown as { data: string }).data, 'base64').toString('latin1');
+  expect(pdf.startsWith('%PDF-')).toBe(true);
+  return pdf.match(/\/Type \/Page\b/g)?.length ?? 0;
+}
+
+describe('a plan taken along', () => {
+  it('exports the day as a calendar an independent parser reads', async () => {
+    const file = await exported('Calendar');
+    expect(file).toMatchObject({ type: 'text/calendar' });
+    expect(file.name).toMatch(/^[a-z0-9-]+\.ics$/);
+    const events = new ICAL.Component(ICAL.parse(file.text) as unknown[]).getAllSubcomponents('vevent');
+    expect(events.length).toBeGreaterThan(8);
+    expect(file.text).toContain('braise in the oven');
+  });
+
+  it('exports a recipe to read and one for programs', async () => {
+    expect((await exported('Recipe to read')).text).toMatch(/^# .+\n[\s\S]+## To buy/);
+    const recipe = JSON.parse((await exported('Recipe for other programs')).text) as Record<string, unknown>;
+    expect(recipe).toMatchObject({ '@type': 'Recipe', recipeYield: '4' });
+  });
+
+  it('exports a plan file that can be read in again', async () => {
+    const file = await exported('Plan file');
+    const sent = await fetch(`${app.url}/api/import`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: app.url },
+      body: file.text,
+    });
+    expect(sent.ok).toBe(true);
+  });
+});
+
+describe('the bench sheet', () => {
+  it('keeps ticks and notes through a reload, and clears them when asked', async () => {
+    const { driver } = browser;
+    await driver.findElement(By.css('button[aria-label="Print or export this plan"]')).click();
+    await press(driver, 'Bench sheet', '*[@role="menuitem"]');
+    await findText(driver, 'h2', 'To buy and weigh out');
+    await setViewport(driver, 390, 844);
+    await press(driver, 'Onion', 'label');
+    const note = await driver.findElement(By.css('input[aria-label^="Fork"]'));
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', note);
+    await note.sendKeys('drags, 16:40');
+    await driver.navigate().refresh();
+    await findText(driver, 'button', 'Clear the ticks');
+    expect(await driver.findElements(By.css('input[type=checkbox]:checked'))).toHaveLength(1);
+    expect(await driver.findElement(By.css('input[aria-label^="Fork"]')).getAttribute('value')).toBe('drags, 16:40');
+    const wide = await driver.executeScript<number>('return document.documentElement.scrollWidth');
+    expect(wide).toBeLessThanOrEqual(390);
+    await press(driver, 'Clear the ticks');
+    await driver.wait(
+      async () => (await driver.findElements(By.css('input[type=checkbox]:checked'))).length === 0,
+      WAIT_MS,
+    );
+    await setViewport(driver, 1280, 800);
+  });
+
+  it('prints on A4 and on US Letter, without the bar and the buttons', async () => {
+    for (const [width, height] of [
+      [8.27, 11.69],
+      [8.5, 11],
+    ] as const) {
+      const pages = await printedPages(width, height);
+      expect(pages).toBeGreaterThan(1);
+      expect(pages).toBeLessThan(6);
+    }
+    const { driver } = browser;
+    await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });
+    expect(await driver.findElement(By.css('main nav')).isDisplayed()).toBe(false);
+    expect(await driver.findElement(By.css('body > header')).isDisplayed()).toBe(false);
+    await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: '' });
+  });
+
+  it('says so when there is no such plan', async () => {
+    const answer = await fetch(`${app.url}/plan/nothing-here/sheet`);
+    expect(answer.status).toBe(404);
+  });
+});
