@@ -132,3 +132,25 @@ describe('the bench sheet', () => {
     expect(answer.status).toBe(404);
   });
 });
+
+describe('other ways', () => {
+  it('sets ways side by side, at most four, and keeps one', async () => {
+    const { driver } = browser;
+    await driver.get(plan);
+    await findText(driver, 'h2', 'The day');
+    await press(driver, 'Other ways, side by side');
+    await findText(driver, 'th', 'Ready about');
+    const columns = async (): Promise<number> => (await driver.findElements(By.css('thead th'))).length;
+    expect(await columns()).toBe(3);
+    await press(driver, 'Stove, held at 95 °C', 'label');
+    await driver.wait(async () => (await columns()) === 4, WAIT_MS);
+    expect((await driver.findElements(By.css('label[data-disabled]'))).length).toBeGreaterThan(0);
+    expect(await driver.findElement(By.css('table')).getText()).toMatch(/in the pot|narrower|wider/);
+    const kept = await driver.findElements(By.xpath('//button[contains(., "Keep this way")]'));
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click()', kept.at(-1));
+    await driver.wait(async () => (await driver.getCurrentUrl()) === plan, WAIT_MS);
+    await findText(driver, 'strong', 'Stove, held at 95 °C');
+    await driver.navigate().refresh();
+    await findText(driver, 'strong', 'Stove, held at 95 °C');
+  });
+});

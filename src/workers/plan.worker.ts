@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { compareWays, type Way } from '../core/plan/compare';
 import { type Pot } from '../core/larder/vessels';
 import { type FitWay, fitWays } from '../core/plan/fit';
 import { type PlanInput } from '../core/plan/input';
@@ -13,6 +14,10 @@ const api = {
   /** Ways to still eat in time when the plan is too late. */
   waysOut(input: PlanInput, nowMs: number): WayOut[] {
     return waysOut(input, nowMs);
+  },
+  /** Ways set side by side. */
+  compare(ways: Way[]): ReturnType<typeof compareWays> {
+    return compareWays(ways);
   },
   /** Ways to make what does not fit the pot fit. */
   fitWays(input: PlanInput, pots: Pot[]): FitWay[] {

@@ -214,9 +214,9 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
     else setMessage(sent.message);
   };
 
-  const onSheet = async (): Promise<void> => {
+  const openPage = async (page: 'sheet' | 'compare'): Promise<void> => {
     const planId = id !== null && !draft.changed ? id : await save();
-    if (planId !== undefined) router.push(`/plan/${planId}/sheet`);
+    if (planId !== undefined) router.push(`/plan/${planId}/${page}`);
   };
 
   const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'patterns'>): Promise<void> => {
@@ -253,7 +253,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
             <Button isDisabled={blocked || (id !== null && !draft.changed)} onPress={() => void onSave()}>
               {id === null ? 'Keep' : draft.changed ? 'Keep changes' : 'Kept'}
             </Button>
-            <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void onSheet()} />
+            <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void openPage('sheet')} />
           </div>
           {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
           {draft.restored ? (
@@ -327,6 +327,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
         fitWays={fitWays}
         current={current}
         onTake={draft.change}
+        onCompare={() => void openPage('compare')}
       />
       {plan ? (
         <Wide aria-labelledby="the-day">

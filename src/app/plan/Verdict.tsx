@@ -109,10 +109,11 @@ interface VerdictProps {
   readonly fitWays: readonly FitWay[];
   readonly current: boolean;
   readonly onTake: (input: PlanInput) => void;
+  readonly onCompare: () => void;
 }
 
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, waysOut, fitWays, current, onTake }: VerdictProps) {
+export function Verdict({ plan, faults, waysOut, fitWays, current, onTake, onCompare }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const say = useSay();
   return (
@@ -173,6 +174,9 @@ export function Verdict({ plan, faults, waysOut, fitWays, current, onTake }: Ver
       ) : (
         <div style={{ display: 'contents', opacity: current ? 1 : 0.6 }}>
           <Forecast plan={plan} timeZone={timeZone} nowMs={renderedAtMs} stale={faults.length > 0} />
+          <Button isDisabled={faults.length > 0} onPress={onCompare}>
+            Other ways, side by side
+          </Button>
           <Panel>
             <h2 style={{ fontSize: 18 }}>In the finished pot</h2>
             <Figures

@@ -202,7 +202,7 @@ function predict(
     coreC: core,
     liquidC: valueAt(course.liquidC, moment, request.liquidTempC),
     boilC: frame.boilC,
-    litres: moment.litresBeforeSteam - valueAt(course.evaporatedKg, moment, 0) / WATER_KG_PER_L,
+    litres: Math.max(0, moment.litresBeforeSteam - valueAt(course.evaporatedKg, moment, 0) / WATER_KG_PER_L),
   };
 }
 

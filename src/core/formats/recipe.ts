@@ -15,6 +15,10 @@ export function isoDuration(minutes: number): string {
   return `PT${hours > 0 ? `${String(hours)}H` : ''}${rest > 0 || hours === 0 ? `${String(rest)}M` : ''}`;
 }
 
+function countWords(count: number, unit: string): string {
+  return `${String(count)} ${unit}${count === 1 ? '' : 's'}`.replace('leafs', 'leaves');
+}
+
 /** An amount as a cook writes it. */
 export function amountWords(line: ShoppingLine, units: UnitChoice): string {
   switch (line.amount.kind) {
@@ -23,10 +27,7 @@ export function amountWords(line: ShoppingLine, units: UnitChoice): string {
     case 'volume':
       return formatVolume(line.amount.litres, units);
     case 'count':
-      return `${String(line.amount.count)} ${line.amount.unit}${line.amount.count === 1 ? '' : 's'}`.replace(
-        'leafs',
-        'leaves',
-      );
+      return countWords(line.amount.count, line.amount.unit);
   }
 }
 
@@ -75,6 +76,9 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
               `Boil the wine down to ${formatVolume(liquid.wine.target.value, units)}, about ${formatMinutes(liquid.wine.minutes.value)}.`,
             ]
           : []),
+        ...liquid.herbs.lines
+          .filter((l) => l.herb.when !== 'end')
+          .map((l) => `In with it: ${l.herb.name.toLowerCase()}, ${countWords(l.count, l.herb.unit)}.`),
         ...liquid.says.map(say),
       ],
     },
@@ -87,7 +91,7 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
           .map((m) => `After ${formatMinutes((m.atMs - plan.day.intoPotMs) / 60_000)}: ${m.label}. ${m.why}`),
         ...base.late.map(
           (s) =>
-            `${formatMinutes(s.minutes)} before it is ready: ${s.title}, ${formatMass(s.kg, units)}${s.cutMm === undefined ? '' : `, cut ${formatLength(s.cutMm, units)}`}; ${s.look}.`,
+            `${formatMinutes(s.minutes)} before it is ready: ${s.title}, ${formatMass(s.kg, units)}${s.cutMm === undefined ? '' : `, cut ${formatLength(s.cutMm, units)}`}.`,
         ),
       ],
     },
@@ -98,6 +102,9 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
           ? [`Out, and counted: ${plan.countOut.map((c) => `${String(c.count)} × ${c.what}`).join(', ')}.`]
           : []),
         `Lift off about ${formatVolume(finish.fat.value, units)} of fat, reduce to ${formatVolume(finish.sauce.value, units)} in about ${formatMinutes(finish.reduce.value)}, season last.`,
+        ...liquid.herbs.lines
+          .filter((l) => l.herb.when === 'end')
+          .map((l) => `At the end: ${l.herb.name.toLowerCase()}, ${countWords(l.count, l.herb.unit)}.`),
       ],
     },
   ];

@@ -109,6 +109,7 @@ export function runBraise(
   const latentAtBoil = latentHeatJKg(boilC);
   const [filmStill, filmSimmer, filmBoil] = setup.liquidFilm;
   let liquidC = setup.liquidTempC;
+  // What was poured, less steam: under nothing while it is the juice of the meat that boils off.
   let liquidKg = setup.liquidKg;
   let evaporatedKg = 0;
   const slowLow = new Float64Array(bodies.length);
@@ -196,7 +197,7 @@ export function runBraise(
       suppliedW = source;
     }
 
-    const steamKg = Math.min((evaporationW * stepS) / latent, Math.max(0, liquidKg));
+    const steamKg = (evaporationW * stepS) / latent;
     evaporatedKg += steamKg;
     liquidKg -= steamKg;
 

@@ -10,6 +10,7 @@ import { type CourseSamples, courseSamples } from '../forecast/course';
 import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
+import { litresAt } from '../forecast/pot';
 import { type BraiseRequest, cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
@@ -142,7 +143,8 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
     )[step] as number;
   return {
     minutes,
-    evaporatedL: (nominal.evaporatedKg[step] as number) / 0.96,
+    // A pot cannot lose more than there is in it.
+    evaporatedL: request.liquidL + (ensemble.gainedL[step] as number) - litresAt(ensemble, step),
     gainedFromMeatL: meat,
     gainedFromVegetablesL: water(true),
     takenUpL: -water(false),

@@ -20,22 +20,31 @@ const CUBE_STEP_MM = 10;
 const MIN_MS = 60_000;
 const HALF_HOUR_MS = 30 * MIN_MS;
 
-function variants(input: PlanInput): { readonly says: string; readonly input: PlanInput }[] {
-  const cut = cutById(input.meat.cutId);
-  const { meat, heat } = input;
-  const out: { says: string; input: PlanInput }[] = [];
+/** The same meat cut smaller, in a sentence and as an input; undefined where it would not do. */
+export function smallerPieces(input: PlanInput): { readonly says: string; readonly input: PlanInput } | undefined {
+  const { meat } = input;
+  const cut = cutById(meat.cutId);
   if (cut.form === 'cubes' && meat.thicknessMm - CUBE_STEP_MM >= SMALLEST_CUBE_MM) {
     const thicknessMm = meat.thicknessMm - CUBE_STEP_MM;
-    out.push({
+    return {
       says: `Cut the cubes to ${String(thicknessMm)} mm`,
       input: { ...input, meat: { ...meat, thicknessMm, pieces: cubeCount(cut, meat.massKg, thicknessMm) } },
-    });
-  } else if (cut.shape === 'box' && !meat.onBone && meat.massKg / meat.pieces > 0.4) {
-    out.push({
+    };
+  }
+  if (cut.shape === 'box' && !meat.onBone && meat.massKg / meat.pieces > 0.4) {
+    return {
       says: `Cut each ${cut.pieceNoun} across in two`,
       input: { ...input, meat: { ...meat, pieces: meat.pieces * 2, thicknessMm: Math.round(meat.thicknessMm * 0.75) } },
-    });
+    };
   }
+  return undefined;
+}
+
+function variants(input: PlanInput): { readonly says: string; readonly input: PlanInput }[] {
+  const { heat } = input;
+  const out: { says: string; input: PlanInput }[] = [];
+  const smaller = smallerPieces(input);
+  if (smaller) out.push(smaller);
   if (heat.kind === 'oven') {
     out.push({
       says: 'On the stove at 97 °C instead of in the oven',

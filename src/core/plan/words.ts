@@ -42,6 +42,9 @@ export function reasonsFor(
   return reasons;
 }
 
+/** Under this the model of a wet pot no longer holds, l. */
+export const DRY_L = 0.15;
+
 /** What the cook should keep an eye on. */
 export function thingsToWatch(
   input: PlanInput,
@@ -70,7 +73,11 @@ export function thingsToWatch(
       `By the end it stands ${String(Math.round(pot.levelEndMm))} mm deep with what goes in late: little headroom, take some liquid out first.`,
     );
   }
-  if (finished.liquidL < 0.25) {
+  if (finished.liquidL < DRY_L) {
+    watch.push(
+      `It would boil dry: ${String(Math.round(finished.liquidL * 1000))} ml left by the time it is ready, and the forecast does not hold for a dry pot. More liquid, a tighter lid, or hot stock at half time.`,
+    );
+  } else if (finished.liquidL < 0.25) {
     watch.push('Less than 250 ml is left at the end: it can catch. Start with more, or a tighter lid.');
   }
   if (pot.headroomMm < 50) watch.push('Little headroom: fill with the pot where it will cook, and lift it level.');

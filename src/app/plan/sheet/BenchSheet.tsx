@@ -34,7 +34,7 @@ const Sheet = styled.main`
   h3 {
     font-size: 15px;
     color: var(--mute);
-    margin: 8px 0 0;
+    padding-top: 8px;
   }
   @media (max-width: 1032px) {
     margin: 12px;

@@ -1,0 +1,23 @@
+import { type Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { Compare } from '../../compare/Compare';
+import { database } from '@/server/database';
+import { readKitchen } from '@/server/kitchens';
+import { findPlan } from '@/server/plans';
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const plan = await findPlan(await database(), (await params).id);
+  return { title: plan ? `Compare: ${plan.input.title}` : 'Compare' };
+}
+
+export default async function ComparePage({ params }: Props) {
+  const db = await database();
+  const plan = await findPlan(db, (await params).id);
+  if (!plan) notFound();
+  const kitchen = await readKitchen(db);
+  return <Compare id={plan.id} input={plan.input} fan={kitchen.ovens.at(0)?.fan ?? false} />;
+}

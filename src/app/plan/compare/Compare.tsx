@@ -1,0 +1,275 @@
+'use client';
+
+import { wrap } from 'comlink';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState } from 'react';
+import { CheckboxButton, CheckboxField } from 'react-aria-components';
+import styled from 'styled-components';
+import { type compareWays, difference, waysToCompare, type WayResult } from '@/core/plan/compare';
+import { type PlanInput } from '@/core/plan/input';
+import { formatVolume } from '@/core/quantity/format';
+import { Button, linkButton } from '@/ui/controls/Button';
+import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
+import { WaysAxis } from '@/ui/drawings/WaysAxis';
+import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { send } from '@/ui/send';
+import { clock, dayFrom, duration } from '@/ui/time';
+import { type PlanWorker } from '@/workers/plan.worker';
+
+const MOST = 4;
+
+const BackLink = styled(Link)`
+  ${linkButton('plain')}
+`;
+
+const Choices = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+`;
+
+const Choice = styled(CheckboxButton)`
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 2px solid var(--line);
+  border-radius: 22px;
+  cursor: pointer;
+  &[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--glow);
+  }
+  &[data-disabled] {
+    opacity: 0.55;
+    cursor: default;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+const Scroll = styled.div`
+  overflow-x: auto;
+`;
+
+const Table = styled.table`
+  border-collapse: collapse;
+  table-layout: fixed;
+  width: 100%;
+  min-width: 640px;
+  th,
+  td {
+    text-align: left;
+    vertical-align: top;
+    padding: 8px 14px 8px 0;
+    border-top: 1px solid var(--line);
+  }
+  thead > tr > * {
+    border-top: 0;
+    font-size: 17px;
+  }
+  tbody th {
+    font-weight: 400;
+    color: var(--mute);
+    font-size: 15px;
+  }
+  thead td {
+    width: 150px;
+  }
+  td {
+    font-weight: 650;
+  }
+  td small {
+    display: block;
+    font-weight: 400;
+    color: var(--mute);
+    font-size: 14px;
+  }
+`;
+
+interface CompareProps {
+  readonly id: string;
+  readonly input: PlanInput;
+  /** Whether the kitchen's oven blows. */
+  readonly fan: boolean;
+}
+
+/** Two to four ways to cook the same meat for the same plate time, side by side; one can be kept. */
+export function Compare({ id, input, fan }: CompareProps) {
+  const { timeZone, renderedAtMs, units } = useKitchen();
+  const say = useSay();
+  const router = useRouter();
+  const ways = useMemo(() => waysToCompare(input, fan), [input, fan]);
+  const [chosen, setChosen] = useState<readonly string[]>(() => ways.slice(0, 3).map((w) => w.id));
+  const [compared, setCompared] = useState<ReturnType<typeof compareWays>>();
+  const [message, setMessage] = useState<string>();
+  useEffect(() => {
+    const worker = new Worker(new URL('../../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
+    let gone = false;
+    void wrap<PlanWorker>(worker)
+      .compare(ways)
+      .then((done) => {
+        if (!gone) setCompared(done);
+      });
+    return () => {
+      gone = true;
+      worker.terminate();
+    };
+  }, [ways]);
+
+  const keep = async (result: WayResult): Promise<void> => {
+    const sent = await send('PUT', `/api/plans/${id}`, { input: result.way.input });
+    if (!sent.ok) {
+      setMessage(sent.message);
+      return;
+    }
+    localStorage.removeItem(`even-ember:draft:${id}`);
+    router.push(`/plan/${id}`);
+    router.refresh();
+  };
+
+  const shown = compared?.results.filter((r) => chosen.includes(r.way.id)) ?? [];
+  const base = compared?.results.find((r) => r.way.id === 'plan');
+  const at = (ms: number): string => clock(ms, timeZone);
+  const rows: readonly { readonly name: string; readonly cell: (r: WayResult) => [string, string?] }[] = [
+    { name: 'Begin', cell: (r) => [at(r.startMs), dayFrom(r.startMs, renderedAtMs, timeZone)] },
+    {
+      name: 'Ready about',
+      cell: (r) => [at(r.ready.p50Ms), `likely ${at(r.ready.p10Ms)} to ${at(r.ready.p90Ms)}`],
+    },
+    { name: 'In the pot', cell: (r) => [duration((r.ready.p50Ms - r.intoPotMs) / 60_000)] },
+    { name: 'Stays good', cell: (r) => [`about ${duration(r.goodForMin)}`] },
+    { name: 'Your hands', cell: (r) => [duration(r.handsOnMin)] },
+    { name: 'Poured in', cell: (r) => [formatVolume(r.pouredL, units)] },
+    { name: 'Gone as steam', cell: (r) => [`about ${formatVolume(r.steamedL, units)}`] },
+    {
+      name: 'To pour in on the way',
+      cell: (r) =>
+        r.topUpL < 0.01
+          ? ['nothing']
+          : [`about ${formatVolume(r.topUpL, units)}`, 'hot, so that there is sauce enough'],
+    },
+    {
+      name: 'Left in the pot',
+      cell: (r) => [`about ${formatVolume(r.leftL, units)}`, `${duration(r.reduceMin)} to reduce`],
+    },
+    { name: 'Water in the meat', cell: (r) => [`about ${String(Math.round(r.moisture * 100))} %`] },
+  ];
+  return (
+    <Page>
+      <PageHead>
+        <h1>{input.title}, other ways</h1>
+        <div>
+          <BackLink href={`/plan/${id}`}>Back to the plan</BackLink>
+        </div>
+      </PageHead>
+      {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
+      <Choices role="group" aria-label="Ways to compare, at most four">
+        {ways.map((w) => {
+          const isChosen = chosen.includes(w.id);
+          return (
+            <CheckboxField
+              key={w.id}
+              isSelected={isChosen}
+              isDisabled={isChosen ? chosen.length <= 1 : chosen.length >= MOST}
+              onChange={(on) => {
+                setChosen((c) => (on ? [...c, w.id] : c.filter((x) => x !== w.id)));
+              }}
+            >
+              <Choice>{say(w.says)}</Choice>
+            </CheckboxField>
+          );
+        })}
+      </Choices>
+      {compared?.faults
+        .filter((f) => chosen.includes(f.way.id))
+        .map((f) => (
+          <FaultNote key={f.way.id} role="alert">
+            {say(`${f.way.says}: ${f.message}`)}
+          </FaultNote>
+        ))}
+      {compared === undefined ? <Panel aria-busy="true">Forecasting every way…</Panel> : null}
+      {shown.length > 0 ? (
+        <>
+          <Panel aria-labelledby="axis">
+            <h2 id="axis" style={{ fontSize: 18 }}>
+              For the same plate{' '}
+              <Mute style={{ fontWeight: 400 }}>
+                · tall: your hands · brown: the heat · red: gets ready, line at the middle · green: stays good
+              </Mute>
+            </h2>
+            <Scroll>
+              <WaysAxis
+                serveMs={input.serveAtMs}
+                timeZone={timeZone}
+                ways={shown.map((r) => ({
+                  id: r.way.id,
+                  name: say(r.way.says),
+                  startMs: r.startMs,
+                  intoPotMs: r.intoPotMs,
+                  ready: r.ready,
+                  goodUntilMs: r.ready.p50Ms + r.goodForMin * 60_000,
+                }))}
+              />
+            </Scroll>
+          </Panel>
+          <Panel>
+            <Scroll>
+              <Table>
+                <thead>
+                  <tr>
+                    <td />
+                    {shown.map((r) => (
+                      <th key={r.way.id} scope="col">
+                        {say(r.way.says)}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {rows.map((row) => (
+                    <tr key={row.name}>
+                      <th scope="row">{row.name}</th>
+                      {shown.map((r) => {
+                        const [figure, more] = row.cell(r);
+                        return (
+                          <td key={r.way.id}>
+                            {figure}
+                            {more === undefined ? null : <small>{more}</small>}
+                          </td>
+                        );
+                      })}
+                    </tr>
+                  ))}
+                  <tr>
+                    <th scope="row">Against the plan</th>
+                    {shown.map((r) => (
+                      <td key={r.way.id}>
+                        <small>
+                          {r.way.id === 'plan' || base === undefined ? 'the plan itself' : say(difference(base, r))}
+                        </small>
+                        {r.way.id === 'plan' ? null : (
+                          <Button style={{ marginTop: 8 }} onPress={() => void keep(r)}>
+                            Keep this way
+                          </Button>
+                        )}
+                      </td>
+                    ))}
+                  </tr>
+                </tbody>
+              </Table>
+            </Scroll>
+          </Panel>
+        </>
+      ) : null}
+      <Mute>
+        Every way is forecast with the same meat, pot and cook; figures marked “about” are the model’s middle, as sure
+        as the windows are wide. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.
+      </Mute>
+    </Page>
+  );
+}

@@ -1,0 +1,81 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { compareWays, difference, waysToCompare, type Way, type WayResult } from './compare';
+import { OXTAIL_PLAN } from '../../testing/fixtures';
+
+describe('ways to compare', () => {
+  it('begins with the plan as it is and offers nothing that is the same', () => {
+    const ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 150, fan: true } }, false);
+    expect(ways.map((w) => w.id)).toEqual(expect.arrayContaining(['plan', 'oven130', 'oven170', 'stove']));
+    expect(ways.map((w) => w.id)).not.toContain('oven150');
+    expect(ways.find((w) => w.id === 'oven130')?.says).toBe('Oven 130 °C, fan');
+    expect(new Set(ways.map((w) => JSON.stringify(w.input))).size).toBe(ways.length);
+  });
+
+  it('takes the kitchen’s oven when the plan is for the stove', () => {
+    const ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 93 } }, false);
+    expect(ways.find((w) => w.id === 'oven150')?.input.heat).toEqual({ kind: 'oven', tempC: 150, fan: false });
+  });
+});
+
+describe('ways compared', () => {
+  let ways: Way[] = [];
+  let results: readonly WayResult[] = [];
+  const of = (id: string): WayResult => {
+    const found = results.find((r) => r.way.id === id);
+    if (!found) throw new Error(`No result for ${id}`);
+    return found;
+  };
+  const potMin = (r: WayResult): number => (r.ready.p50Ms - r.intoPotMs) / 60_000;
+
+  beforeAll(() => {
+    ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 150, fan: true } }, true);
+    ({ results } = compareWays(ways));
+  });
+
+  it('plans every one of them for the same plate time', () => {
+    expect(results.map((r) => r.way.id)).toEqual(ways.map((w) => w.id));
+    for (const r of results) {
+      expect(r.serveMs).toBe(OXTAIL_PLAN.serveAtMs);
+      expect(r.startMs).toBeLessThan(r.intoPotMs);
+      expect(r.moisture).toBeGreaterThan(0.4);
+      expect(r.moisture).toBeLessThan(0.75);
+    }
+  });
+
+  it('takes longer in a low oven, but not much shorter in a hot one: the pot boils', () => {
+    expect(potMin(of('oven130'))).toBeGreaterThan(potMin(of('plan')));
+    const saved = potMin(of('plan')) - potMin(of('oven170'));
+    expect(saved).toBeGreaterThan(0);
+    expect(saved).toBeLessThan(0.2 * potMin(of('plan')));
+  });
+
+  it('steams off more the hotter the oven', () => {
+    expect(of('oven130').steamedL).toBeLessThan(of('plan').steamedL);
+    expect(of('plan').steamedL).toBeLessThan(of('oven170').steamedL);
+    expect(of('oven170').steamedL).toBeGreaterThan(of('oven170').pouredL);
+    expect(of('oven170').topUpL).toBeCloseTo(0.1 * OXTAIL_PLAN.eaters - of('oven170').leftL, 6);
+    expect(of('stove').topUpL).toBe(0);
+  });
+
+  it('says the difference in a sentence, and nothing where there is none', () => {
+    expect(difference(of('plan'), of('oven130'))).toMatch(/^.* more in the pot.*less gone as steam.*\.$/);
+    expect(difference(of('oven130'), of('plan'))).toMatch(/less in the pot.*more gone as steam/);
+    expect(difference(of('plan'), of('plan'))).toBe('No difference that could be told at the table.');
+  });
+
+  it('says why a way cannot be cooked', () => {
+    const impossible = { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 0 } };
+    const compared = compareWays([{ id: 'plan', says: 'As planned', input: impossible }]);
+    expect(compared.results).toHaveLength(0);
+    expect(compared.faults[0]?.message).toMatch(/\w/);
+  });
+
+  it('offers smaller pieces where the cut can be cut', () => {
+    expect(waysToCompare(OXTAIL_PLAN, true).map((w) => w.id)).not.toContain('smaller');
+    const meat = { ...OXTAIL_PLAN.meat, cutId: 'beef_chuck_cubes', thicknessMm: 45, pieces: 24, onBone: false };
+    expect(waysToCompare({ ...OXTAIL_PLAN, meat }, true).find((w) => w.id === 'smaller')).toMatchObject({
+      says: 'Cut the cubes to 35 mm',
+      input: { meat: { thicknessMm: 35 } },
+    });
+  });
+});
