@@ -1,7 +1,7 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { By, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome';
 
 const FLAGS = [
@@ -86,6 +86,19 @@ export async function fill(driver: WebDriver, label: string, text: string): Prom
     input,
   );
   await input.sendKeys(text, '\t');
+}
+
+/** Closes the open popover by keyboard, once it has the focus, and waits until it is gone. */
+export async function dismiss(driver: WebDriver): Promise<void> {
+  await driver.wait(
+    async () => {
+      if ((await driver.findElements(By.css('[role="dialog"]'))).length === 0) return true;
+      await driver.switchTo().activeElement().sendKeys(Key.ESCAPE);
+      return false;
+    },
+    WAIT_MS,
+    'The popover stays open.',
+  );
 }
 
 /** What the browser's console has said at level warning or worse since last asked. */

@@ -1,6 +1,6 @@
 import { By, Key, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, field, fill, findText, openBrowser, press, WAIT_MS } from './browser';
+import { type Browser, dismiss, field, fill, findText, openBrowser, press, WAIT_MS } from './browser';
 import { type AppServer, startApp } from './server';
 
 let app: AppServer;
@@ -61,7 +61,7 @@ describe('planning a dinner in full', () => {
     await press(driver, 'g · °C');
     await press(driver, 'US customary', 'label');
     await press(driver, 'Fahrenheit', 'label');
-    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await dismiss(driver);
     await waitForText('Oxtail, 4 lb 14 oz');
     await waitForText('Oven 300 °F');
     await driver.navigate().refresh();
@@ -69,7 +69,7 @@ describe('planning a dinner in full', () => {
     await press(driver, 'lb · °F');
     await press(driver, 'Metric', 'label');
     await press(driver, 'Celsius', 'label');
-    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await dismiss(driver);
     await waitForText('Oxtail, 2.2 kg');
   });
 
@@ -96,7 +96,7 @@ describe('planning a dinner in full', () => {
     await waitForText('never all leaves');
     await driver.findElement(By.css('button[aria-label^="Why alcohol left"]')).click();
     await waitForText('What would change it:');
-    await driver.findElement(By.css('body')).sendKeys(Key.ESCAPE);
+    await dismiss(driver);
     await press(driver, 'Without alcohol');
     await driver.wait(async () => !(await bodyText()).includes('never all leaves'), WAIT_MS);
     await waitForText('Wine vinegar');

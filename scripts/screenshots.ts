@@ -49,6 +49,10 @@ async function main(): Promise<void> {
       await shoot(driver, name);
     }
 
+    await driver.get(`${plan}/compare`);
+    await findText(driver, 'th', 'Ready about');
+    await shoot(driver, 'compare');
+
     await driver.get(cook);
     await findText(driver, 'h2', 'So far');
     await shoot(driver, 'cook');
@@ -69,6 +73,9 @@ async function main(): Promise<void> {
     await shoot(driver, 'cook-phone');
     await press(driver, 'last: ');
     await shoot(driver, 'cook-phone-fork');
+    await driver.get(`${plan}/sheet`);
+    await findText(driver, 'h2', 'To buy and weigh out');
+    await shoot(driver, 'sheet-phone');
   } finally {
     await browser.close();
     await app.close();

@@ -92,7 +92,7 @@ function ItemRow({
         />
       </FieldRow>
       <small>
-        {cutMm === undefined ? '' : `cut ${formatLength(cutMm, units)}; `}
+        {cutMm === undefined ? '' : `${formatLength(cutMm, units)} pieces. `}
         {garnish.note === '' ? '' : `${garnish.note} `}
         Usual here {formatMass((low * edibleKg) / 1000, units)} to {formatMass((high * edibleKg) / 1000, units)}
       </small>

@@ -35,7 +35,7 @@ export function Care({ step }: { step: CareStep }) {
 }
 
 /** A small heading within a form. */
-export const FormHead = styled.h3`
+export const FormHead = styled.h2`
   font-size: 15px;
   padding-top: 8px;
   border-top: 1px solid var(--line);
