@@ -80,6 +80,11 @@ const LastList = styled.ul`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 0 32px;
+  @media (min-width: 761px) {
+    > li:nth-child(2) {
+      border-top: 0;
+    }
+  }
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }

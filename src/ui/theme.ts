@@ -56,7 +56,7 @@ const night = css`
   --broth: #b0652f;
   --broth-deep: #8f4e22;
   --sage: #86c3a0;
-  --wait: #5d7f79;
+  --wait: #82a59d;
   --warn: #ffc46b;
   --warn-ground: #3a2c14;
   --danger: #ff9d95;
