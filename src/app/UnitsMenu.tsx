@@ -1,7 +1,8 @@
 'use client';
 
-import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Button, Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { PopBox } from '@/ui/controls/PopBox';
 import { Schools } from '@/ui/controls/Schools';
 import { useKitchen } from '@/ui/KitchenContext';
 
@@ -21,15 +22,6 @@ const Open = styled(Button)`
   }
 `;
 
-const Box = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 14px;
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
-  width: min(320px, calc(100vw - 24px));
-`;
-
 const Body = styled(Dialog)`
   outline: none;
   padding: 14px 16px 16px;
@@ -44,7 +36,7 @@ export function UnitsMenu() {
   return (
     <DialogTrigger>
       <Open aria-label={`Units: ${shown}`}>{shown}</Open>
-      <Box placement="bottom end">
+      <PopBox $widthPx={320} placement="bottom end">
         <Body aria-label="Units">
           <Schools
             label="Weights and measures"
@@ -69,7 +61,7 @@ export function UnitsMenu() {
             }}
           />
         </Body>
-      </Box>
+      </PopBox>
     </DialogTrigger>
   );
 }

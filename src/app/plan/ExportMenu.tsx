@@ -1,7 +1,7 @@
 'use client';
 
 import { Download } from 'lucide-react';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { calendarFile } from '@/core/formats/calendar';
 import { fileStem, planFile } from '@/core/formats/files';
@@ -9,18 +9,10 @@ import { recipeJsonLd, recipeMarkdown } from '@/core/formats/recipe';
 import { type Plan } from '@/core/plan/plan';
 import { type UnitChoice } from '@/core/quantity/units';
 import { Button } from '@/ui/controls/Button';
+import { PopBox } from '@/ui/controls/PopBox';
 import { useKitchen } from '@/ui/KitchenContext';
 import { saveFile } from '@/ui/saveFile';
 import { clock, dayFrom } from '@/ui/time';
-
-const Box = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 14px;
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
-  width: min(330px, calc(100vw - 24px));
-`;
 
 const List = styled(Menu)`
   outline: none;
@@ -113,7 +105,7 @@ export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
       <Button aria-label="Print or export this plan" isDisabled={plan === undefined}>
         <Download size={18} aria-hidden />
       </Button>
-      <Box placement="bottom start">
+      <PopBox $widthPx={330} placement="bottom start">
         <List
           aria-label="Print or export"
           onAction={(key) => {
@@ -135,7 +127,7 @@ export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
             </Item>
           ))}
         </List>
-      </Box>
+      </PopBox>
     </MenuTrigger>
   );
 }

@@ -8,7 +8,7 @@ import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
 import { FORMS } from './forms';
 import { type Decision, DECISION_NAMES, DECISIONS, sentences } from './decisions';
-import { useDraft } from './useDraft';
+import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
@@ -162,7 +162,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
   const [kitchen, setKitchen] = useState(firstKitchen);
   const router = useRouter();
   const [saved, setSaved] = useState(start);
-  const draft = useDraft(`even-ember:draft:${id ?? 'new'}`, start);
+  const draft = useDraft(draftKey(id), start);
   const { input } = draft;
   const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
   const [open, setOpen] = useState<Decision>('meat');
@@ -325,7 +325,6 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
         faults={faults}
         waysOut={waysOut}
         fitWays={fitWays}
-        current={current}
         onTake={draft.change}
         onCompare={() => void openPage('compare')}
       />

@@ -102,18 +102,51 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
   );
 }
 
+interface WayListProps {
+  readonly id: string;
+  readonly title: string;
+  readonly ways: readonly { readonly says: string; readonly input: PlanInput }[];
+  readonly onTake: (input: PlanInput) => void;
+}
+
+/** Ways on from a plan that does not work, each to be taken; nothing where there is none. */
+function WayList({ id, title, ways, onTake }: WayListProps) {
+  const say = useSay();
+  if (ways.length === 0) return null;
+  return (
+    <Panel aria-labelledby={id}>
+      <h2 id={id} style={{ fontSize: 18 }}>
+        {title}
+      </h2>
+      <Ways>
+        {ways.map((w) => (
+          <li key={w.says}>
+            <span>{say(w.says)}</span>
+            <Button
+              onPress={() => {
+                onTake(w.input);
+              }}
+            >
+              Take
+            </Button>
+          </li>
+        ))}
+      </Ways>
+    </Panel>
+  );
+}
+
 interface VerdictProps {
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
   readonly waysOut: readonly WayOut[];
   readonly fitWays: readonly FitWay[];
-  readonly current: boolean;
   readonly onTake: (input: PlanInput) => void;
   readonly onCompare: () => void;
 }
 
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, waysOut, fitWays, current, onTake, onCompare }: VerdictProps) {
+export function Verdict({ plan, faults, waysOut, fitWays, onTake, onCompare }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const say = useSay();
   return (
@@ -123,56 +156,22 @@ export function Verdict({ plan, faults, waysOut, fitWays, current, onTake, onCom
           {say(f.message)}
         </FaultNote>
       ))}
-      {waysOut.length > 0 ? (
-        <Panel aria-labelledby="ways-out">
-          <h2 id="ways-out" style={{ fontSize: 18 }}>
-            Ways out
-          </h2>
-          <Ways>
-            {waysOut.map((w) => (
-              <li key={w.says}>
-                <span>
-                  {w.says}: begin by {clock(w.startMs, timeZone)}, table {clock(w.input.serveAtMs, timeZone)}
-                </span>
-                <Button
-                  onPress={() => {
-                    onTake(w.input);
-                  }}
-                >
-                  Take
-                </Button>
-              </li>
-            ))}
-          </Ways>
-        </Panel>
-      ) : null}
-      {fitWays.length > 0 ? (
-        <Panel aria-labelledby="fit-ways">
-          <h2 id="fit-ways" style={{ fontSize: 18 }}>
-            To make it fit
-          </h2>
-          <Ways>
-            {fitWays.map((w) => (
-              <li key={w.says}>
-                <span>{say(w.says)}</span>
-                <Button
-                  onPress={() => {
-                    onTake(w.input);
-                  }}
-                >
-                  Take
-                </Button>
-              </li>
-            ))}
-          </Ways>
-        </Panel>
-      ) : null}
+      <WayList
+        id="ways-out"
+        title="Ways out"
+        ways={waysOut.map((w) => ({
+          says: `${w.says}: begin by ${clock(w.startMs, timeZone)}, table ${clock(w.input.serveAtMs, timeZone)}`,
+          input: w.input,
+        }))}
+        onTake={onTake}
+      />
+      <WayList id="fit-ways" title="To make it fit" ways={fitWays} onTake={onTake} />
       {plan === undefined ? (
         <Dark>
           <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>
         </Dark>
       ) : (
-        <div style={{ display: 'contents', opacity: current ? 1 : 0.6 }}>
+        <>
           <Forecast plan={plan} timeZone={timeZone} nowMs={renderedAtMs} stale={faults.length > 0} />
           <Button isDisabled={faults.length > 0} onPress={onCompare}>
             Other ways, side by side
@@ -203,7 +202,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, current, onTake, onCom
               </ul>
             </Reasons>
           </Panel>
-        </div>
+        </>
       )}
     </Column>
   );

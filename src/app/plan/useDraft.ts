@@ -6,6 +6,11 @@ import { planInputSchema } from '@/contract/plan';
 
 const REST_MS = 300;
 
+/** Where this browser keeps what is unsaved of a plan; null is the new one. */
+export function draftKey(planId: string | null): string {
+  return `even-ember:draft:${planId ?? 'new'}`;
+}
+
 /** NaN, an emptied field, does not survive JSON; this stands for it. */
 const EMPTY = '\u0000empty';
 

@@ -1,3 +1,4 @@
+import { plural } from '../liquid/herbs';
 import { shoppingList, type ShoppingLine } from './shopping';
 import { type Plan } from '../plan/plan';
 import { formatLength, formatMass, formatMinutes, formatTemperature, formatVolume } from '../quantity/format';
@@ -16,7 +17,7 @@ export function isoDuration(minutes: number): string {
 }
 
 function countWords(count: number, unit: string): string {
-  return `${String(count)} ${unit}${count === 1 ? '' : 's'}`.replace('leafs', 'leaves');
+  return `${String(count)} ${plural(unit, count)}`;
 }
 
 /** An amount as a cook writes it. */

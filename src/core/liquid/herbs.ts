@@ -19,7 +19,8 @@ export interface HerbPlan {
 /** A shallow braise ends with more liquid than it starts with. */
 const LEAST_L = 0.5;
 
-const plural = (noun: string, count: number): string => {
+/** The noun for so many: leaf, leaves. */
+export const plural = (noun: string, count: number): string => {
   if (count === 1) return noun;
   if (noun === 'leaf') return 'leaves';
   return noun.endsWith('y') ? `${noun.slice(0, -1)}ies` : `${noun}s`;

@@ -1,8 +1,9 @@
 'use client';
 
 import { CircleHelp } from 'lucide-react';
-import { Button as AriaButton, Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import { Button as AriaButton, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
+import { PopBox } from './PopBox';
 import { useSay, useUnits } from '../KitchenContext';
 import { useThemeScope } from '../ThemeScope';
 import { type Figure, formatFigure, formatMeasure, SURENESS_WORDS } from '@/core/explain/figure';
@@ -23,16 +24,6 @@ const Ask = styled(AriaButton)`
     color: var(--ink);
     background: var(--well);
   }
-`;
-
-const Box = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 14px;
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
-  max-width: min(360px, calc(100vw - 24px));
-  overflow: auto;
 `;
 
 const Body = styled(Dialog)`
@@ -73,7 +64,7 @@ export function Why({ figure }: { figure: Figure }) {
       <Ask aria-label={`Why ${figure.label.toLowerCase()} ${value}?`}>
         <CircleHelp size={17} aria-hidden />
       </Ask>
-      <Box data-theme={theme} placement="bottom end">
+      <PopBox $widthPx={360} data-theme={theme} placement="bottom end">
         <Body>
           <Heading slot="title" level={3}>
             {figure.label}: {value}
@@ -100,7 +91,7 @@ export function Why({ figure }: { figure: Figure }) {
           </p>
           <p style={{ color: 'var(--mute)' }}>{SURENESS_WORDS[figure.sure]}</p>
         </Body>
-      </Box>
+      </PopBox>
     </DialogTrigger>
   );
 }

@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { CheckboxButton, CheckboxField } from 'react-aria-components';
 import styled from 'styled-components';
+import { draftKey } from '../useDraft';
 import { type compareWays, difference, waysToCompare, type WayResult } from '@/core/plan/compare';
 import { type PlanInput } from '@/core/plan/input';
 import { formatVolume } from '@/core/quantity/format';
@@ -127,7 +128,7 @@ export function Compare({ id, input, fan }: CompareProps) {
       setMessage(sent.message);
       return;
     }
-    localStorage.removeItem(`even-ember:draft:${id}`);
+    localStorage.removeItem(draftKey(id));
     router.push(`/plan/${id}`);
     router.refresh();
   };
