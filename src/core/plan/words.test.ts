@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { type PlanInput } from './input';
+import { composePlan, type Plan } from './plan';
+import { DRY_L } from './words';
+import { instructions } from '../formats/recipe';
+import { METRIC } from '../quantity/units';
+import { OXTAIL_PLAN } from '../../testing/fixtures';
+
+function plan(input: PlanInput): Plan {
+  const result = composePlan(input, 64);
+  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  return result.plan;
+}
+
+const heated = (tempC: number, lid: PlanInput['lid'], level: number): PlanInput => ({
+  ...OXTAIL_PLAN,
+  heat: { kind: 'oven', tempC, fan: true },
+  lid,
+  liquid: { ...OXTAIL_PLAN.liquid, parts: [], level },
+});
+
+describe('a pot that loses its liquid', () => {
+  const dry = plan(heated(200, 'heavy', 0.3));
+  const wet = plan(heated(120, 'heavy', 0.75));
+
+  it('says that it would boil dry, and that the forecast does not hold then', () => {
+    expect(dry.finished.liquidL).toBeLessThan(DRY_L);
+    expect(dry.watch.join(' ')).toMatch(/would boil dry.*forecast does not hold/);
+    expect(wet.finished.liquidL).toBeGreaterThan(0.25);
+    expect(wet.watch.join(' ')).not.toMatch(/boil dry|can catch/);
+  });
+
+  it('never counts more steam than there was water, and its balance closes', () => {
+    for (const p of [dry, wet]) {
+      const { fromMeat, fromVegetables, takenUp, steam, left } = p.liquid.water;
+      const gained = p.liquidL + fromMeat.value + fromVegetables.value - takenUp.value;
+      expect(steam.value).toBeLessThanOrEqual(gained + 1e-9);
+      expect(left.value).toBeCloseTo(gained - steam.value, 6);
+    }
+  });
+});
+
+describe('the instructions', () => {
+  it('put every herb in that is counted out, and the late ones at the end', () => {
+    const herbs = [
+      { id: 'bay', count: 2 },
+      { id: 'parsley', count: 1 },
+    ];
+    const made = plan({ ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, herbs } });
+    const sections = instructions(made, METRIC);
+    const text = (name: string): string => sections.find((s) => s.name === name)?.steps.join(' ') ?? '';
+    for (const { herb, count } of made.liquid.herbs.lines) {
+      const section = herb.when === 'end' ? 'Finish' : 'Liquid';
+      expect(text(section), herb.id).toContain(`${herb.name.toLowerCase()}, ${String(count)} `);
+    }
+    expect(made.liquid.herbs.lines).toHaveLength(2);
+  });
+});
