@@ -1,7 +1,7 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { By, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, error, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome';
 
 const FLAGS = [
@@ -61,10 +61,23 @@ export async function findText(driver: WebDriver, tag: string, text: string): Pr
 }
 
 export async function press(driver: WebDriver, text: string, tag = 'button'): Promise<void> {
-  const element = await findText(driver, tag, text);
-  await driver.wait(until.elementIsEnabled(element), WAIT_MS, `“${text}” stays disabled.`);
-  await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
-  await element.click();
+  await driver.wait(
+    async () => {
+      const element = await findText(driver, tag, text);
+      try {
+        if (!(await element.isEnabled())) return false;
+        await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+        await element.click();
+        return true;
+      } catch (e) {
+        // Drawn anew between finding and clicking: find it again.
+        if (e instanceof error.StaleElementReferenceError) return false;
+        throw e;
+      }
+    },
+    WAIT_MS,
+    `“${text}” stays disabled.`,
+  );
 }
 
 /** The input with this label. */

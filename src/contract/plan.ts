@@ -119,7 +119,16 @@ export const planInputSchema = z.strictObject({
   }),
   heat: heatSchema,
   finish: z.strictObject({ sauceLPerPlate: quantity }),
-  day: z.strictObject({ cooks: quantity, burners: quantity, sides: z.array(id).max(6) }),
+  day: z.strictObject({
+    cooks: quantity,
+    burners: quantity,
+    sides: z.array(id).max(6),
+    // Plans kept before anything could be held have none of this.
+    held: z
+      .array(z.strictObject({ task: id, startMs: moment }))
+      .max(20)
+      .default([]),
+  }),
   serveAtMs: moment,
   confidence: quantity,
   altitudeM: quantity,

@@ -1,9 +1,10 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
+import { DayLine } from './DayLine';
 import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
 import { FORMS } from './forms';
@@ -13,14 +14,13 @@ import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
 import { type Pattern } from '@/core/patterns/patterns';
+import { dayWays } from '@/core/plan/dayWays';
 import { type SchoolId } from '@/core/plan/schools';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
-import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { dayFrom } from '@/ui/time';
 
 const Layout = styled.main`
   max-width: 1320px;
@@ -180,6 +180,10 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
     const head = list?.firstElementChild?.clientHeight ?? 0;
     if (list && step) list.scrollTo({ top: step.offsetTop - head });
   }, [open]);
+  const daysThatWork = useMemo(
+    () => (plan && faults.length === 0 ? dayWays(plan, renderedAtMs) : []),
+    [plan, faults, renderedAtMs],
+  );
   const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs, units });
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
@@ -325,24 +329,13 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
         faults={faults}
         waysOut={waysOut}
         fitWays={fitWays}
+        dayWays={daysThatWork}
         onTake={draft.change}
         onCompare={() => void openPage('compare')}
       />
       {plan ? (
         <Wide aria-labelledby="the-day">
-          <h2 id="the-day" style={{ fontSize: 18 }}>
-            The day, {dayFrom(plan.day.serveMs, renderedAtMs, timeZone)}{' '}
-            <Mute style={{ fontWeight: 400 }}>· tall and bright: your hands · thin and dim: the heat alone</Mute>
-          </h2>
-          <EmberLine
-            spans={plan.day.spans}
-            beside={plan.day.beside}
-            marks={plan.day.marks}
-            ready={plan.day.ready}
-            target={plan.forecast.target}
-            serveMs={plan.day.serveMs}
-            timeZone={timeZone}
-          />
+          <DayLine plan={plan} input={input} change={draft.change} />
         </Wide>
       ) : null}
     </Layout>

@@ -141,12 +141,13 @@ interface VerdictProps {
   readonly faults: readonly PlanFault[];
   readonly waysOut: readonly WayOut[];
   readonly fitWays: readonly FitWay[];
+  readonly dayWays: readonly WayOut[];
   readonly onTake: (input: PlanInput) => void;
   readonly onCompare: () => void;
 }
 
 /** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, waysOut, fitWays, onTake, onCompare }: VerdictProps) {
+export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCompare }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const say = useSay();
   return (
@@ -166,6 +167,12 @@ export function Verdict({ plan, faults, waysOut, fitWays, onTake, onCompare }: V
         onTake={onTake}
       />
       <WayList id="fit-ways" title="To make it fit" ways={fitWays} onTake={onTake} />
+      <WayList
+        id="day-ways"
+        title="To make the day work"
+        ways={dayWays.map((w) => ({ ...w, says: `${w.says}: begin ${clock(w.startMs, timeZone)}` }))}
+        onTake={onTake}
+      />
       {plan === undefined ? (
         <Dark>
           <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>

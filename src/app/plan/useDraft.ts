@@ -25,7 +25,10 @@ function readDraft(key: string): PlanInput | undefined {
     const text = localStorage.getItem(key);
     if (text === null) return undefined;
     const shape = planInputSchema.safeParse(JSON.parse(text, unpack(1)));
-    return shape.success ? (JSON.parse(text, unpack(Number.NaN)) as PlanInput) : undefined;
+    if (!shape.success) return undefined;
+    const kept = JSON.parse(text, unpack(Number.NaN)) as PlanInput;
+    // What an older draft did not know of yet comes from the schema.
+    return { ...kept, day: { ...shape.data.day, ...kept.day } };
   } catch {
     return undefined;
   }

@@ -11,7 +11,11 @@ const US: UnitChoice = { weight: 'us', temperature: 'F' };
 
 function planned(): Plan {
   const result = composePlan(
-    { ...OXTAIL_PLAN, title: 'Oxtail; stout, “dark” \\ fine', day: { cooks: 1, burners: 2, sides: ['mash'] } },
+    {
+      ...OXTAIL_PLAN,
+      title: 'Oxtail; stout, “dark” \\ fine',
+      day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] },
+    },
     64,
   );
   if (!result.ok) throw new Error('no plan');

@@ -4,6 +4,7 @@ import { type Burner, type Pan } from '../larder/burners';
 import { type Fate } from '../larder/garnish';
 import { type SaltCrystalId } from '../larder/seasoning';
 import { type LidKind, type Pot } from '../larder/vessels';
+import { type Held } from '../schedule/day';
 
 /** Heat as a cook sets it. */
 export type PlanHeat =
@@ -97,6 +98,8 @@ export interface DayChoice {
   readonly cooks: number;
   readonly burners: number;
   readonly sides: readonly string[];
+  /** Tasks the cook wants begun at a moment of their own. */
+  readonly held: readonly Held[];
 }
 
 /** All a cook decides; everything in a `Plan` follows from it. */

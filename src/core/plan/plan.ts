@@ -96,6 +96,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     target: forecast.target,
     turnAtMin: looks.turnMin,
     resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
+    held: input.day.held,
   };
   const day = layOutDay(dayQuestion);
   const look = lookCostMin(braiseRequest(input), ready.p10, OPEN_SECONDS.fork);
@@ -119,7 +120,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       lookCostMin: look,
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
-      watch: [...thingsToWatch(input, cut, pot, finished, forecast, kitchen), ...day.conflicts],
+      watch: [...thingsToWatch(input, cut, pot, finished, forecast, kitchen), ...day.conflicts.map((c) => c.says)],
     },
   };
 }

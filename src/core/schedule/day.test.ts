@@ -41,6 +41,7 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
     target: 'turns',
     turnAtMin: 80,
     resources: { cooks: 1, burners: 2, ovens: 1 },
+    held: [],
     ...part,
   });
 }
@@ -81,7 +82,35 @@ describe('the day', () => {
     expect(d.beside.some((s) => s.label === 'mash')).toBe(true);
     expect(d.conflicts).toEqual([]);
     const crowded = day({ resources: { cooks: 1, burners: 1, ovens: 1 } }, { sides: ['pasta', 'greens'] });
-    expect(crowded.conflicts.join()).toMatch(/would be done \d+ min before the plates/);
+    expect(crowded.conflicts.map((c) => c.says).join()).toMatch(/would be done \d+ min before the plates/);
+  });
+
+  it('holds a task to the moment the cook wants, and says why it cannot hold another', () => {
+    const free = day();
+    const meat = free.tasks.find((t) => t.id === 'meat');
+    const early = (meat?.fromMs ?? 0) - 30 * MIN_MS;
+    const d = day({ held: [{ task: 'meat', startMs: early }] });
+    expect(d.held).toEqual(['meat']);
+    expect(d.startMs).toBe(early);
+    expect(d.conflicts).toEqual([]);
+
+    const late = day({ held: [{ task: 'meat', startMs: (meat?.fromMs ?? 0) + 20 * MIN_MS }] });
+    expect(late.held).toEqual([]);
+    expect(late.startMs).toBe(free.startMs);
+    expect(late.conflicts.map((c) => c.task)).toEqual(['meat']);
+    expect(late.conflicts[0]?.says).toContain('20 min earlier');
+
+    const lift = free.tasks.find((t) => t.id === 'lift');
+    const taken = day(
+      { held: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
+      { sides: ['mash', 'greens'] },
+    );
+    expect(taken.conflicts[0]?.says).toMatch(/cannot/);
+  });
+
+  it('takes no notice of a wish for a task that is not there', () => {
+    const d = day({ held: [{ task: 'side-mash-0', startMs: NOON_MS }] });
+    expect(d).toEqual(day());
   });
 
   it('starts later with a second cook', () => {

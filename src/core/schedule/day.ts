@@ -1,6 +1,7 @@
-import { type PlacedTask, type Resources, solve } from './solve';
+import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type DayWork, dayTasks, GRACE_MIN } from './tasks';
 import { sideById } from '../larder/sides';
+import { formatMinutes } from '../quantity/format';
 import { type TargetStage } from '../tenderness/stages';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is slack. Times in ms since 1970. */
@@ -8,6 +9,8 @@ export interface DaySpan {
   readonly id: string;
   readonly label: string;
   readonly kind: 'hands' | 'heat' | 'wait' | 'serve';
+  /** What is done in it, where the label names only the dish. */
+  readonly doing?: string;
   readonly fromMs: number;
   readonly toMs: number;
 }
@@ -33,6 +36,19 @@ export interface DayTask {
   readonly pieces: readonly { readonly fromMs: number; readonly toMs: number }[];
 }
 
+/** A task the cook wants begun at a moment of their own. */
+export interface Held {
+  readonly task: string;
+  readonly startMs: number;
+}
+
+/** Something that does not come out as it should: which task, where in the day, and a sentence. */
+export interface DayConflict {
+  readonly task: string;
+  readonly atMs: number;
+  readonly says: string;
+}
+
 /** The whole day from the first act to the plate, worked out backwards. */
 export interface Day {
   /** The braise itself, one after the other. */
@@ -49,8 +65,9 @@ export interface Day {
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   readonly serveMs: number;
   readonly handsOnMinutes: number;
-  /** What does not come out as it should, in sentences. */
-  readonly conflicts: readonly string[];
+  /** Tasks that are held to a moment, as far as they can be. */
+  readonly held: readonly string[];
+  readonly conflicts: readonly DayConflict[];
 }
 
 const MIN = 60_000;
@@ -67,16 +84,17 @@ export interface DayQuestion {
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
   readonly resources: Resources;
+  /** What the cook holds to a moment, first come first served. */
+  readonly held: readonly Held[];
 }
 
 /**
  * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the slack the
- * forecast asks for. Throws `RangeError` when it would have to begin more than three days before.
+ * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than three days before.
  */
 export function layOutDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;
-  const solution = solve(dayTasks(work), question.resources);
-  if (!solution) throw new RangeError('This day has no room for all that is to be done.');
+  const { solution, held, refused } = solveHeld(question);
   const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
   const braise = at('braise');
   const lift = at('lift');
@@ -138,8 +156,51 @@ export function layOutDay(question: DayQuestion): Day {
     },
     serveMs,
     handsOnMinutes: tasks.reduce((sum, t) => sum + t.handsMinutes, 0),
-    conflicts: sideConflicts(question, tasks),
+    held,
+    conflicts: [...refused, ...sideConflicts(question, tasks)],
   };
+}
+
+/** The tasks held as far as hands, places and what comes after let them be, one hold after the other. */
+function solveHeld({ work, resources, held, serveMs }: DayQuestion): {
+  readonly solution: Solution;
+  readonly held: readonly string[];
+  readonly refused: readonly DayConflict[];
+} {
+  let tasks = dayTasks(work);
+  let solution = solve(tasks, resources);
+  if (!solution) throw new RangeError('This day has no room for all that is to be done.');
+  const kept: string[] = [];
+  const refused: DayConflict[] = [];
+  for (const hold of held) {
+    const task = tasks.find((t) => t.id === hold.task);
+    if (!task) continue;
+    const startMin = Math.round((hold.startMs - serveMs) / MIN);
+    const tried = tasks.map((t) => (t === task ? { ...t, startMin } : t));
+    const found = solve(tried, resources);
+    if (found) {
+      tasks = tried;
+      solution = found;
+      kept.push(task.id);
+    } else refused.push({ task: task.id, atMs: hold.startMs, says: whyNot(task, startMin, solution) });
+  }
+  return { solution, held: kept, refused };
+}
+
+/** Why a task cannot begin at `startMin`, seen from the day as it is laid out without that wish. */
+function whyNot(task: Task, startMin: number, { placed }: Solution): string {
+  const free = placed.find((p) => p.task.id === task.id);
+  const late = free ? startMin - free.startMin : 0;
+  if (late > 0) return `“${task.label}” cannot wait so long: it has to begin ${formatMinutes(late)} earlier.`;
+  const endMin = startMin + taskMinutes(task);
+  const inTheWay = placed
+    .filter((p) => p.task.id !== task.id && p.pieces.some((x) => x.fromMin < endMin && x.toMin > startMin))
+    .filter((p) => p.task.place === task.place || p.task.segments.some((s) => s.hands))
+    .map((p) => `“${p.task.label}”`);
+  const others = inTheWay.slice(0, 2).join(' and ');
+  return others === ''
+    ? `“${task.label}” cannot begin then.`
+    : `“${task.label}” cannot begin then: hands or burners are taken by ${others}.`;
 }
 
 function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
@@ -150,6 +211,7 @@ function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
     return t.pieces.map((p, i) => ({
       id: `${t.id}-${String(i)}`,
       label: chopping ? 'chop' : (t.label.split(':')[0] ?? t.label).toLowerCase(),
+      ...(t.label.includes(': ') ? { doing: t.label.slice(t.label.indexOf(': ') + 2) } : {}),
       kind: busy ? 'hands' : 'heat',
       ...p,
     }));
@@ -157,7 +219,7 @@ function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
 }
 
 /** Sides that would stand longer than they stay good, because hands or burners are taken. */
-function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]): string[] {
+function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]): DayConflict[] {
   return work.sides.flatMap((id) => {
     const side = sideById(id);
     const last = tasks.filter((t) => t.id.startsWith(`side-${id}-`)).at(-1);
@@ -165,7 +227,11 @@ function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]
     const waits = (serveMs - last.toMs) / MIN - GRACE_MIN;
     return waits > side.waitsMin
       ? [
-          `${side.name} would be done ${String(Math.round(waits))} min before the plates: hands or burners are taken. A second cook, one side fewer, or something that can stand.`,
+          {
+            task: last.id,
+            atMs: last.toMs,
+            says: `${side.name} would be done ${String(Math.round(waits))} min before the plates: hands or burners are taken. A second cook, one side fewer, or something that can stand.`,
+          },
         ]
       : [];
   });

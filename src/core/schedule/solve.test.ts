@@ -278,3 +278,62 @@ describe('sides', () => {
     expect(pasta.keepBackL).toBeCloseTo(0.16, 12);
   });
 });
+
+describe('a task held to a moment', () => {
+  const pan = task('pan', [work(1), work(4, false), work(1), work(4, false), work(2)], { place: 'burner' });
+  const chop = task('chop', [work(6)], { splits: true });
+
+  it('begins then, and what comes before it moves with it', () => {
+    const meat = task('meat', [work(5)], { endsBy: [{ task: 'pan', offsetMin: 0 }] });
+    const free = solve([pan, meat], ONE);
+    const held = solve([{ ...pan, startMin: -60 }, meat], ONE);
+    expect(free?.startMin).toBe(-17);
+    expect(held?.placed.find((p) => p.task.id === 'pan')?.startMin).toBe(-60);
+    expect(held?.startMin).toBe(-65);
+  });
+
+  it('has its hands before all others: another task goes around it', () => {
+    const plate = task('plate', [work(5)]);
+    const other = task('other', [work(5)]);
+    const placed = solve([plate, { ...other, startMin: -8 }], ONE)?.placed;
+    expect(placed?.find((p) => p.task.id === 'other')).toMatchObject({ startMin: -8, endMin: -3 });
+    expect(placed?.find((p) => p.task.id === 'plate')).toMatchObject({ startMin: -13, endMin: -8 });
+  });
+
+  it('goes on in the waits where it can be put down', () => {
+    const found = solve([pan, { ...chop, startMin: -11 }], ONE);
+    expect(found?.placed.find((p) => p.task.id === 'chop')?.pieces).toEqual([
+      { fromMin: -11, toMin: -7 },
+      { fromMin: -6, toMin: -4 },
+    ]);
+  });
+
+  it('is refused when hands are taken, or when it would come too late for another', () => {
+    expect(
+      solve(
+        [
+          { ...pan, startMin: -12 },
+          { ...chop, startMin: -12 },
+        ],
+        ONE,
+      ),
+    ).toBeUndefined();
+    const meat = task('meat', [work(5)], { endsBy: [{ task: 'pan', offsetMin: 0 }] });
+    expect(solve([pan, { ...meat, startMin: -14 }], ONE)).toBeUndefined();
+    expect(solve([pan, { ...meat, startMin: 3 }], ONE)).toBeUndefined();
+  });
+
+  it('never breaks the rest, whatever is held wherever, on random braises with sides', () => {
+    fc.assert(
+      fc.property(anyDay, fc.nat(), fc.integer({ min: -600, max: 0 }), (day, which, startMin) => {
+        const tasks = dayTasks(day);
+        const held = tasks.map((t, i) => (i === which % tasks.length ? { ...t, startMin } : t));
+        const solution = solve(held, ONE);
+        if (!solution) return;
+        sound(solution, held, ONE);
+        expect(solution.placed.find((p) => p.task.startMin !== undefined)?.startMin).toBe(startMin);
+      }),
+      { numRuns: 150 },
+    );
+  });
+});

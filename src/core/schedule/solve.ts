@@ -160,6 +160,27 @@ class Booking {
     return found.reverse();
   }
 
+  /** Free minutes for a task that may be put down, from `back` minutes before the plate onwards; undefined if it cannot begin then. */
+  piecesFrom(task: Task, back: number): PlacedPieceOfWork[] | undefined {
+    const found: { fromMin: number; toMin: number }[] = [];
+    let left = taskMinutes(task);
+    let run = 0;
+    const free = (at: number): boolean => at >= 0 && (this.hands[at] ?? 0) < this.resources.cooks;
+    if (back > REACH_MIN || !free(back - 1)) return undefined;
+    for (let at = back - 1; left > 0 && at >= -1; at--) {
+      const goesOn = free(at);
+      if (goesOn) run++;
+      if (run >= left || (!goesOn && run >= LEAST_PIECE_MIN)) {
+        const end = goesOn ? at : at + 1;
+        const minutes = Math.min(run, left);
+        found.push({ fromMin: -(end + run), toMin: -(end + run) + minutes });
+        left -= minutes;
+      }
+      if (!goesOn) run = 0;
+    }
+    return left > 0 || found[0]?.fromMin !== -back ? undefined : found;
+  }
+
   bookPieces(pieces: readonly PlacedPieceOfWork[]): void {
     for (const piece of pieces) {
       for (let at = -piece.toMin; at < -piece.fromMin; at++) this.hands[at] = (this.hands[at] ?? 0) + 1;
@@ -167,39 +188,56 @@ class Booking {
   }
 }
 
-/** Lays tasks out in the order given, each as late as it can be. Undefined when one has no room. */
+/** How late a task may end for all that is placed already, min from the plate. */
+function latestEnd(task: Task, placed: ReadonlyMap<string, PlacedTask>): number {
+  let latest = task.latestEndMin;
+  for (const { task: id, offsetMin } of task.endsBy) {
+    const other = placed.get(id);
+    if (other) latest = Math.min(latest, other.startMin + offsetMin);
+  }
+  return latest;
+}
+
+/**
+ * Lays tasks out in the order given, each as late as it can be; what is held to a moment has its hands and place before
+ * all others. Undefined when one has no room or what is held would come too late for another.
+ */
 function layOut(order: readonly Task[], resources: Resources): Solution | undefined {
   const booking = new Booking(resources);
   const placed = new Map<string, PlacedTask>();
+  const put = (task: Task, back: number): void => {
+    booking.book(task, back);
+    const piece = { fromMin: -(back + taskMinutes(task)), toMin: -back };
+    placed.set(task.id, { task, startMin: piece.fromMin, endMin: piece.toMin, pieces: [piece] });
+  };
   for (const task of order) {
-    const total = taskMinutes(task);
-    let latest = task.latestEndMin;
-    for (const { task: id, offsetMin } of task.endsBy) {
-      const other = placed.get(id);
-      if (other) latest = Math.min(latest, other.startMin + offsetMin);
-    }
-    if (task.splits && task.startMin === undefined) {
-      const pieces = booking.pieces(task, Math.ceil(-latest));
+    if (task.startMin === undefined || task.splits) continue;
+    const back = -(task.startMin + taskMinutes(task));
+    if (!booking.fits(task, back)) return undefined;
+    put(task, back);
+  }
+  for (const task of order) {
+    if (task.startMin !== undefined && !task.splits) continue;
+    let back = Math.ceil(-latestEnd(task, placed));
+    if (task.splits) {
+      const pieces =
+        task.startMin === undefined ? booking.pieces(task, back) : booking.piecesFrom(task, -task.startMin);
       if (!pieces) return undefined;
       booking.bookPieces(pieces);
-      const startMin = pieces[0]?.fromMin ?? latest;
-      placed.set(task.id, { task, startMin, endMin: pieces.at(-1)?.toMin ?? latest, pieces });
+      placed.set(task.id, {
+        task,
+        startMin: pieces[0]?.fromMin ?? -back,
+        endMin: pieces.at(-1)?.toMin ?? -back,
+        pieces,
+      });
       continue;
     }
-    let back = Math.ceil(-latest);
-    if (task.startMin !== undefined) {
-      const pinned = -(task.startMin + total);
-      if (pinned < back || !booking.fits(task, pinned)) return undefined;
-      back = pinned;
-    } else {
-      while (back < REACH_MIN && !booking.fits(task, back)) back++;
-      if (back >= REACH_MIN) return undefined;
-    }
-    booking.book(task, back);
-    const piece = { fromMin: -(back + total), toMin: -back };
-    placed.set(task.id, { task, startMin: piece.fromMin, endMin: piece.toMin, pieces: [piece] });
+    while (back < REACH_MIN && !booking.fits(task, back)) back++;
+    if (back >= REACH_MIN) return undefined;
+    put(task, back);
   }
   const all = [...placed.values()];
+  if (all.some((p) => p.endMin > latestEnd(p.task, placed))) return undefined;
   const startMin = Math.min(0, ...all.filter((p) => p.task.segments.some((s) => s.hands)).map((p) => p.startMin));
   return { placed: all, startMin, overdueMin: all.reduce((sum, p) => sum + overdue(p), 0) };
 }
@@ -235,7 +273,6 @@ function backwards(tasks: readonly Task[]): Task[] {
   const end = (t: Task): number => (latest.get(t.id) ?? 0) + taskMinutes(t);
   return [...tasks].sort(
     (a, b) =>
-      Number(a.startMin === undefined) - Number(b.startMin === undefined) ||
       Number(a.splits) - Number(b.splits) ||
       end(b) - end(a) ||
       (a.waitsMin ?? Infinity) - (b.waitsMin ?? Infinity) ||

@@ -1,9 +1,12 @@
 'use client';
 
-import { useId } from 'react';
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { EmberHandle, type Moving } from './EmberHandle';
+import { roundTimes, type Stretch, zoomsFor } from './emberScale';
 import { clock, duration } from '../time';
-import { type DayMark, type DaySpan } from '@/core/schedule/day';
+import { type DayConflict, type DayMark, type DaySpan, type DayTask } from '@/core/schedule/day';
 import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
 
 const VIEW = { width: 1240, height: 108 };
@@ -31,13 +34,64 @@ export interface EmberLineProps {
   readonly beside?: readonly DaySpan[];
   /** Spans as they really went, drawn beneath. */
   readonly actual?: readonly DaySpan[];
+  /** What does not come out as it should, marked where it is. */
+  readonly conflicts?: readonly DayConflict[];
+  /** Lets the plate and the tasks be moved. */
+  readonly edit?: EmberEdit;
+  /** Stands above the line, beside the zooms. */
+  readonly children?: ReactNode;
+}
+
+/** How the plate and the tasks are moved. */
+export interface EmberEdit {
+  readonly tasks: readonly DayTask[];
+  /** Tasks held to a moment. */
+  readonly held: readonly string[];
+  /** `task` is the id of a task; `plate` is the plates going out. Called on every step of the way. */
+  readonly onMove: (task: string, toMs: number) => void;
+  readonly onDrop: () => void;
+  readonly onCancel: () => void;
+  readonly onFree: (task: string) => void;
 }
 
 const Scroll = styled.div`
   overflow-x: auto;
   svg {
-    min-width: 720px;
     display: block;
+  }
+`;
+
+const Above = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+  gap: 12px;
+`;
+
+const Zooms = styled(ToggleButtonGroup)`
+  display: flex;
+  align-items: center;
+  justify-content: flex-end;
+  gap: 4px;
+  font-size: 14px;
+  color: var(--mute);
+  button {
+    min-width: 44px;
+    min-height: 28px;
+    border: 2px solid var(--line);
+    border-radius: 999px;
+    background: var(--plate);
+    cursor: pointer;
+    font-size: 14px;
+  }
+  button[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--enamel);
+  }
+  button[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
   }
 `;
 
@@ -81,6 +135,12 @@ function fitting(span: DaySpan, width: number): string {
   return wordings.find((w) => textWidth(w, 14) + 16 < width) ?? '';
 }
 
+/** Where a name stands in a band this wide, and again every half screen when looked at from near by. */
+function namedAt(width: number, near: boolean): number[] {
+  const pitch = VIEW.width / 2;
+  return Array.from({ length: near ? Math.max(1, Math.floor(width / pitch)) : 1 }, (_, i) => i * pitch);
+}
+
 const BESIDE = { pitch: 19, height: 13 } as const;
 
 /** What goes on beside the braise, one row a dish, chopping first. */
@@ -90,7 +150,11 @@ function besideRows(beside: readonly DaySpan[]): DaySpan[][] {
 }
 
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
-export function EmberLine({
+export function EmberLine(props: EmberLineProps) {
+  return props.spans.length === 0 ? null : <Line {...props} />;
+}
+
+function Line({
   spans,
   marks,
   ready: window,
@@ -100,12 +164,18 @@ export function EmberLine({
   timeZone,
   beside = [],
   actual,
+  conflicts = [],
+  edit,
+  children,
 }: EmberLineProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
-  const first = spans[0];
-  if (!first) return null;
+  const [zoomId, setZoomId] = useState('all');
+  // While something is dragged the line stays put under it.
+  const [fixed, setFixed] = useState<Stretch>();
+  const scroll = useRef<HTMLDivElement>(null);
+  const svg = useRef<SVGSVGElement>(null);
   const everything = [...spans, ...beside, ...(actual ?? [])];
-  const fromMs = Math.min(...everything.map((s) => s.fromMs), nowMs ?? Infinity);
+  const firstMs = Math.min(...everything.map((s) => s.fromMs), nowMs ?? Infinity);
   const shownTo = Math.max(
     serveMs,
     ...everything.map((s) => s.toMs),
@@ -114,9 +184,25 @@ export function EmberLine({
   // What does not come by the forecast's end is drawn at the line's end; its words stay "–".
   const within = (ms: number): number => (Number.isFinite(ms) ? ms : shownTo);
   const ready: ReadyWindow = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
-  const toMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
+  const lastMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
+  const { fromMs, toMs } = fixed ?? { fromMs: firstMs, toMs: lastMs };
+  const zooms = zoomsFor({ fromMs, toMs });
+  const zoom = zooms.find((z) => z.id === zoomId) ?? zooms[0];
+  const factor = zoom === undefined ? 1 : Math.max(1, (toMs - fromMs) / 60_000 / zoom.minutes);
+  const width = VIEW.width * factor;
   const pad = 34;
-  const x = (ms: number): number => pad + ((VIEW.width - 2 * pad) * (ms - fromMs)) / (toMs - fromMs);
+  const x = (ms: number): number => pad + ((width - 2 * pad) * (ms - fromMs)) / (toMs - fromMs);
+  const live = nowMs !== undefined && nowMs > fromMs && nowMs < serveMs;
+  const focus = x(live ? nowMs : serveMs) / width;
+  const focusNow = useRef(focus);
+  useEffect(() => {
+    focusNow.current = focus;
+  }, [focus]);
+  useEffect(() => {
+    // Nearer by: the end of the day comes into view, or now with what is next.
+    const box = scroll.current;
+    if (box) box.scrollLeft = focusNow.current * box.scrollWidth - box.clientWidth * (live ? 0.25 : 0.9);
+  }, [zoomId, live]);
   const band = (s: DaySpan, y: number, thin: number): { x: number; y: number; w: number; h: number } => {
     const h = (s.kind === 'heat' || s.kind === 'wait' ? HEAT : HANDS) * thin;
     return { x: x(s.fromMs), y: y - h / 2, w: Math.max(2, x(s.toMs) - x(s.fromMs) - 2), h };
@@ -142,6 +228,11 @@ export function EmberLine({
       ...spans
         .filter((s) => s.id !== 'plate')
         .map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: false })),
+      ...(factor > 1 ? roundTimes({ fromMs, toMs }, width, timeZone) : []).map((ms) => ({
+        x: x(ms),
+        text: clock(ms, timeZone),
+        strong: false,
+      })),
     ],
     14,
   );
@@ -156,9 +247,43 @@ export function EmberLine({
   const besideY = BAND_Y + (nowMs === undefined ? 54 : 70);
   const besideH = rows.length * BESIDE.pitch;
   const height = VIEW.height + besideH + (actual ? 44 : 0) + (nowMs === undefined ? 0 : 16);
-  return (
-    <Scroll tabIndex={0} role="group" aria-label="Ember line, scrolls sideways on narrow screens">
-      <svg viewBox={`0 0 ${String(VIEW.width)} ${String(height)}`} width="100%" role="img" aria-label={says}>
+  const besideYOf = (task: string): number | undefined => {
+    const row = rows.findIndex((r) => r.some((s) => s.id.startsWith(`${task}-`)));
+    return row < 0 ? undefined : besideY + row * BESIDE.pitch;
+  };
+  const movingOf = (task: string): Moving => ({
+    onGrab: () => {
+      setFixed({ fromMs, toMs });
+    },
+    onMove: (ms) => edit?.onMove(task, ms),
+    onDrop: () => {
+      setFixed(undefined);
+      edit?.onDrop();
+    },
+    onCancel: () => {
+      setFixed(undefined);
+      edit?.onCancel();
+    },
+    ...(edit?.held.includes(task)
+      ? {
+          onFree: () => {
+            edit.onFree(task);
+          },
+        }
+      : {}),
+  });
+  const msPerPx = (): number =>
+    (toMs - fromMs) / Math.max(1, (svg.current?.getBoundingClientRect().width ?? width) * (1 - (2 * pad) / width));
+  const handle = { range: { fromMs, toMs }, timeZone, msPerPx };
+  const drawing = (
+    <Scroll ref={scroll} tabIndex={0} role="group" aria-label="Ember line, scrolls sideways where it is wider">
+      <svg
+        ref={svg}
+        viewBox={`0 0 ${String(width)} ${String(height)}`}
+        style={{ width: `calc(max(720px, 100%) * ${String(factor)})` }}
+        {...(edit ? { role: 'group' } : { role: 'img' })}
+        aria-label={says}
+      >
         <defs>
           <linearGradient id="hands" x1="0" x2="1">
             <stop offset="0" stopColor="var(--glow)" />
@@ -170,7 +295,7 @@ export function EmberLine({
             <stop offset="1" stopColor="var(--ember)" stopOpacity="0.05" />
           </linearGradient>
         </defs>
-        <rect x={pad - 8} y={BAND_Y - 8} width={VIEW.width - 2 * pad + 16} height={16} rx={8} fill="var(--well)" />
+        <rect x={pad - 8} y={BAND_Y - 8} width={width - 2 * pad + 16} height={16} rx={8} fill="var(--well)" />
         {spans.map((s) => {
           const b = band(s, BAND_Y, 1);
           return (
@@ -201,18 +326,19 @@ export function EmberLine({
         />
         {spans.map((s) => {
           const b = band(s, BAND_Y, 1);
-          return (
+          return namedAt(b.w, factor > 1).map((off) => (
             <text
-              key={s.id}
-              x={b.x + 9}
+              key={`${s.id}${String(off)}`}
+              x={b.x + 9 + off}
               y={BAND_Y + 5}
               fontSize="14"
               fontWeight={s.kind === 'hands' ? 700 : 500}
               fill={INK[s.kind]}
+              pointerEvents="none"
             >
               {fitting(s, b.w)}
             </text>
-          );
+          ));
         })}
         {marks.map((m) => (
           <path
@@ -272,6 +398,17 @@ export function EmberLine({
                     {s.label}
                   </text>
                 ) : null}
+                {s.doing !== undefined && textWidth(s.doing, 12) + 10 < b.w ? (
+                  <text
+                    x={b.x + 5}
+                    y={y + 10.5}
+                    fontSize="12"
+                    fill={s.kind === 'hands' ? 'var(--on-ember)' : '#fff6ea'}
+                    pointerEvents="none"
+                  >
+                    {s.doing}
+                  </text>
+                ) : null}
               </g>
             );
           }),
@@ -285,7 +422,7 @@ export function EmberLine({
           );
         })}
         {actual ? (
-          <text x={VIEW.width - pad} y={BAND_Y + 81 + besideH} fontSize="14" textAnchor="end" fill="var(--mute)">
+          <text x={width - pad} y={BAND_Y + 81 + besideH} fontSize="14" textAnchor="end" fill="var(--mute)">
             as it went
           </text>
         ) : null}
@@ -302,7 +439,91 @@ export function EmberLine({
             </text>
           </g>
         )}
+        {conflicts.map((c) => (
+          <path
+            key={c.says}
+            d={`M${String(x(c.atMs))} ${String(BAND_Y + 16)} l9 15 h-18 z`}
+            fill="var(--danger)"
+            stroke="var(--plate)"
+            strokeWidth="2"
+          >
+            <title>{`${clock(c.atMs, timeZone)}: ${c.says}`}</title>
+          </path>
+        ))}
+        {edit?.tasks
+          .filter((t) => t.place !== 'table' && t.handsMinutes > 0)
+          .map((t) => {
+            const y = besideYOf(t.id);
+            const box = { x: x(t.fromMs), w: Math.max(10, x(t.toMs) - x(t.fromMs) - 2) };
+            const held = edit.held.includes(t.id);
+            return (
+              <EmberHandle
+                key={t.id}
+                label={`${t.label}${held ? ', held' : ''}`}
+                atMs={t.fromMs}
+                box={
+                  y === undefined
+                    ? { ...box, y: BAND_Y - HANDS / 2, h: HANDS }
+                    : { ...box, y: y - 2, h: BESIDE.height + 4 }
+                }
+                {...handle}
+                {...movingOf(t.id)}
+              >
+                {held ? (
+                  <path
+                    d={`M${String(box.x)} ${String((y ?? BAND_Y - 6) - 4)} v12 m-5 -12 a5 5 0 1 1 10 0 a5 5 0 1 1 -10 0`}
+                    fill="var(--ink)"
+                    stroke="var(--ink)"
+                    strokeWidth="2"
+                  />
+                ) : null}
+              </EmberHandle>
+            );
+          })}
+        {edit ? (
+          <EmberHandle
+            label="Plates out"
+            atMs={serveMs}
+            box={{ x: x(serveMs) - 16, y: BAND_Y - 27, w: 32, h: 54 }}
+            touch
+            {...handle}
+            {...movingOf('plate')}
+          >
+            <path
+              d={`M${String(x(serveMs))} ${String(BAND_Y - 22)} l13 22 l-13 22 l-13 -22 z`}
+              fill="var(--enamel)"
+              stroke="var(--plate)"
+              strokeWidth="3"
+            />
+          </EmberHandle>
+        ) : null}
       </svg>
     </Scroll>
+  );
+  return (
+    <div>
+      <Above>
+        <div>{children}</div>
+        {zooms.length > 1 ? (
+          <Zooms
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[zoom?.id ?? 'all']}
+            onSelectionChange={(keys) => {
+              const [key] = keys;
+              if (key !== undefined) setZoomId(String(key));
+            }}
+            aria-label="How near to look"
+          >
+            {zooms.map((z) => (
+              <ToggleButton key={z.id} id={z.id}>
+                {z.label}
+              </ToggleButton>
+            ))}
+          </Zooms>
+        ) : null}
+      </Above>
+      {drawing}
+    </div>
   );
 }

@@ -1,6 +1,9 @@
 'use client';
 
+import { ToggleButton } from 'react-aria-components';
+import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
+import { holding, letGo } from '../holds';
 import { type DayTask } from '@/core/schedule/day';
 import { sideAmounts, sideById } from '@/core/larder/sides';
 import { formatMass, formatVolume } from '@/core/quantity/format';
@@ -17,7 +20,41 @@ const PLACE_WORDS: Readonly<Record<DayTask['place'], string>> = {
   table: 'at the table',
 };
 
-function TaskRow({ task, timeZone }: { task: DayTask; timeZone: string }) {
+const Row = styled.li`
+  > b {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
+`;
+
+const Pin = styled(ToggleButton)`
+  border: 2px solid var(--line);
+  border-radius: 999px;
+  background: none;
+  min-height: 30px;
+  padding: 0 10px;
+  font-size: 14px;
+  cursor: pointer;
+  &[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--glow);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+interface TaskRowProps {
+  readonly task: DayTask;
+  readonly timeZone: string;
+  readonly held: boolean;
+  readonly onHold: (held: boolean) => void;
+}
+
+function TaskRow({ task, timeZone, held, onHold }: TaskRowProps) {
   const minutes = (task.toMs - task.fromMs) / 60_000;
   const hands =
     task.handsMinutes === 0
@@ -26,39 +63,56 @@ function TaskRow({ task, timeZone }: { task: DayTask; timeZone: string }) {
         ? 'hands all the while'
         : `hands for ${duration(task.handsMinutes)}`;
   return (
-    <li data-stay={task.handsMinutes >= minutes - 0.5 ? '' : undefined}>
+    <Row data-stay={task.handsMinutes >= minutes - 0.5 ? '' : undefined}>
       <span>
         <b>{clock(task.fromMs, timeZone)}</b> {task.label}
       </span>
-      <b>{duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}</b>
+      <b>
+        {duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}
+        {task.place === 'table' || task.handsMinutes === 0 ? null : (
+          <Pin isSelected={held} onChange={onHold} aria-label={`Hold ${task.label} at ${clock(task.fromMs, timeZone)}`}>
+            {held ? 'held' : 'hold'}
+          </Pin>
+        )}
+      </b>
       <small>
         {PLACE_WORDS[task.place]}, {hands}
         {task.pieces.length > 1
           ? `; in the waits: ${task.pieces.map((p) => `${clock(p.fromMs, timeZone)} to ${clock(p.toMs, timeZone)}`).join(', ')}`
           : `, until ${clock(task.toMs, timeZone)}`}
       </small>
-    </li>
+    </Row>
   );
 }
 
-export function ServePanel({ plan, timeZone }: PanelProps) {
+export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
   const units = useUnits();
   const say = useSay();
   const { concerns } = plan.table;
-  const { day, input } = plan;
+  const { day } = plan;
   return (
     <Body>
       <ScaleChart band={plan.forecast.band} startMs={day.intoPotMs} timeZone={timeZone} height={280} />
       <Part>
         <h3>The day, task by task</h3>
         {day.conflicts.map((c) => (
-          <p key={c} role="alert">
-            {c}
+          <p key={c.says} role="alert">
+            {c.says}
           </p>
         ))}
         <StepList>
           {day.tasks.map((t) => (
-            <TaskRow key={t.id} task={t} timeZone={timeZone} />
+            <TaskRow
+              key={t.id}
+              task={t}
+              timeZone={timeZone}
+              held={day.held.includes(t.id)}
+              onHold={(held) => {
+                change({
+                  day: held ? holding(input.day, { task: t.id, startMs: t.fromMs }) : letGo(input.day, t.id),
+                });
+              }}
+            />
           ))}
         </StepList>
         <Mute>

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { changedDay, dayWays } from './dayWays';
+import { type PlanInput } from './input';
+import { composePlan, type Plan } from './plan';
+import { layOutDay } from '../schedule/day';
+import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+
+const MIN_MS = 60_000;
+
+function plan(day: Partial<PlanInput['day']>): Plan {
+  const result = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ...day } }, 0);
+  if (!result.ok) throw new Error(result.faults[0]?.message);
+  return result.plan;
+}
+
+const startOf = (p: Plan, task: string): number => p.day.tasks.find((t) => t.id === task)?.fromMs ?? Number.NaN;
+
+describe('a day changed by hand', () => {
+  it('is what a new plan would have laid out', () => {
+    const before = plan({});
+    const input = {
+      ...OXTAIL_PLAN,
+      serveAtMs: OXTAIL_PLAN.serveAtMs + 25 * MIN_MS,
+      day: { cooks: 2, burners: 3, sides: ['mash'], held: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }] },
+    };
+    const anew = composePlan(input, 0);
+    if (!anew.ok) throw new Error('no plan');
+    expect(layOutDay(changedDay(before.dayQuestion, input))).toEqual(anew.plan.day);
+  });
+});
+
+describe('ways to make a day work', () => {
+  it('are none where it works', () => {
+    expect(dayWays(plan({}), NOON_MS)).toEqual([]);
+  });
+
+  it('are a later plate or a free hand where a task is held too late, each without a conflict', () => {
+    const late = startOf(plan({}), 'meat') + 20 * MIN_MS;
+    const held = plan({ held: [{ task: 'meat', startMs: late }] });
+    const ways = dayWays(held, NOON_MS);
+    expect(ways.map((w) => w.says)).toEqual([
+      'Plates 20 min later',
+      'Let “get the meat ready” begin when it suits the day',
+    ]);
+    for (const way of ways) {
+      const made = composePlan(way.input, 0);
+      if (!made.ok) throw new Error('no plan');
+      expect(made.plan.day.conflicts).toEqual([]);
+      expect(made.plan.day.startMs).toBe(way.startMs);
+    }
+    expect(ways[0]?.input.serveAtMs).toBe(OXTAIL_PLAN.serveAtMs + 20 * MIN_MS);
+  });
+
+  it('are another burner or fewer sides where the stove is too small, and nothing that has gone by', () => {
+    const crowded = plan({ burners: 1, sides: ['pasta', 'greens'] });
+    expect(crowded.day.conflicts.length).toBeGreaterThan(0);
+    const ways = dayWays(crowded, NOON_MS);
+    expect(ways.length).toBeGreaterThan(0);
+    for (const way of ways) {
+      const made = composePlan(way.input, 0);
+      expect(made.ok && made.plan.day.conflicts).toEqual([]);
+    }
+    expect(dayWays(crowded, OXTAIL_PLAN.serveAtMs)).toEqual([]);
+  });
+});

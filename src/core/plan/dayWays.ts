@@ -1,0 +1,68 @@
+import { LIMITS, type PlanInput } from './input';
+import { type Plan } from './plan';
+import { type WayOut } from './waysOut';
+import { sideById } from '../larder/sides';
+import { formatMinutes } from '../quantity/format';
+import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
+
+const FIVE_MIN_MS = 5 * 60_000;
+
+/** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is held. */
+export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
+  const { cooks, burners, sides, held } = input.day;
+  return {
+    ...question,
+    serveMs: input.serveAtMs,
+    resources: { ...question.resources, cooks, burners },
+    work: { ...question.work, sides },
+    held,
+  };
+}
+
+/**
+ * The nearest days without a conflict, each laid out: a later plate, a wish let go, another cook, another burner, one side fewer. Empty
+ * where the day has none to mend or nothing alone mends it. Only such as can still be begun at `nowMs`.
+ */
+export function dayWays(plan: Plan, nowMs: number): WayOut[] {
+  const { input, day, dayQuestion } = plan;
+  if (day.conflicts.length === 0) return [];
+  const label = (task: string): string => day.tasks.find((t) => t.id === task)?.label ?? task;
+  const inConflict = new Set(day.conflicts.map((c) => c.task));
+  const wishes = input.day.held.filter((h) => inConflict.has(h.task) && !day.held.includes(h.task));
+  const changes: { readonly says: string; readonly day: PlanInput['day']; readonly serveAtMs?: number }[] = [
+    ...wishes.flatMap((hold) => {
+      const free = day.tasks.find((t) => t.id === hold.task);
+      const later = free ? Math.ceil((hold.startMs - free.fromMs) / FIVE_MIN_MS) * FIVE_MIN_MS : 0;
+      return later > 0
+        ? [
+            {
+              says: `Plates ${formatMinutes(later / 60_000)} later`,
+              day: input.day,
+              serveAtMs: input.serveAtMs + later,
+            },
+          ]
+        : [];
+    }),
+    ...wishes.map((hold) => ({
+      says: `Let “${label(hold.task)}” begin when it suits the day`,
+      day: { ...input.day, held: input.day.held.filter((h) => h !== hold) },
+    })),
+    ...(input.day.cooks < LIMITS.cooks[1]
+      ? [{ says: 'One more cook at the bench', day: { ...input.day, cooks: input.day.cooks + 1 } }]
+      : []),
+    ...(input.day.burners < LIMITS.burners[1]
+      ? [{ says: 'One more burner', day: { ...input.day, burners: input.day.burners + 1 } }]
+      : []),
+    ...input.day.sides.map((id) => ({
+      says: `Without ${sideById(id).name.toLowerCase()}`,
+      day: { ...input.day, sides: input.day.sides.filter((s) => s !== id) },
+    })),
+  ];
+  return changes.flatMap((change): WayOut[] => {
+    const changed = { ...input, day: change.day, serveAtMs: change.serveAtMs ?? input.serveAtMs };
+    const laid: Day = layOutDay(changedDay(dayQuestion, changed));
+    return laid.conflicts.length === 0 && laid.startMs >= nowMs
+      ? [{ says: change.says, input: changed, startMs: laid.startMs }]
+      : [];
+  });
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import { useMove } from 'react-aria';
+import { type KeyboardEvent, type ReactNode, useRef } from 'react';
+import styled from 'styled-components';
+import { clock } from '../time';
+
+const STEP_MS = 5 * 60_000;
+const LEAP_MS = 30 * 60_000;
+
+const Grip = styled.g<{ $touch: boolean }>`
+  cursor: grab;
+  touch-action: ${({ $touch }) => ($touch ? 'none' : 'auto')};
+  outline: none;
+  .grip {
+    fill: transparent;
+    stroke: transparent;
+    stroke-width: 3;
+  }
+  &:hover .grip {
+    stroke: var(--mute);
+  }
+  &:focus-visible .grip {
+    stroke: var(--ink);
+  }
+  &:active {
+    cursor: grabbing;
+  }
+`;
+
+/** What happens as something on the line is taken hold of, moved and let go. */
+export interface Moving {
+  readonly onGrab: () => void;
+  readonly onMove: (toMs: number) => void;
+  readonly onDrop: () => void;
+  readonly onCancel: () => void;
+  /** Lets go of a moment it was held to; left out where it is not held. */
+  readonly onFree?: () => void;
+}
+
+interface EmberHandleProps extends Moving {
+  readonly label: string;
+  readonly atMs: number;
+  readonly range: { readonly fromMs: number; readonly toMs: number };
+  readonly timeZone: string;
+  readonly box: { readonly x: number; readonly y: number; readonly w: number; readonly h: number };
+  /** Milliseconds to a pixel of the screen, asked for while it moves. */
+  readonly msPerPx: () => number;
+  /** A finger drags it instead of scrolling the line. */
+  readonly touch?: boolean;
+  readonly children?: ReactNode;
+}
+
+/** Something on the ember line that is dragged along it, or moved by arrow keys: five minutes, with shift thirty. */
+export function EmberHandle({
+  label,
+  atMs,
+  range,
+  timeZone,
+  box,
+  msPerPx,
+  touch = false,
+  children,
+  onGrab,
+  onMove,
+  onDrop,
+  onCancel,
+  onFree,
+}: EmberHandleProps) {
+  const began = useRef(atMs);
+  const pixels = useRef(0);
+  const cancelled = useRef(false);
+  const { moveProps } = useMove({
+    onMoveStart: () => {
+      began.current = atMs;
+      pixels.current = 0;
+      cancelled.current = false;
+      onGrab();
+    },
+    onMove: (e) => {
+      if (cancelled.current) return;
+      if (e.pointerType === 'keyboard') {
+        onMove(began.current + Math.sign(e.deltaX - e.deltaY) * (e.shiftKey ? LEAP_MS : STEP_MS));
+        return;
+      }
+      pixels.current += e.deltaX;
+      onMove(began.current + pixels.current * msPerPx());
+    },
+    onMoveEnd: () => {
+      if (!cancelled.current) onDrop();
+    },
+  });
+  const onKeyDown = (e: KeyboardEvent<SVGGElement>): void => {
+    if (e.key === 'Escape') {
+      cancelled.current = true;
+      onCancel();
+    } else if ((e.key === 'Delete' || e.key === 'Backspace') && onFree) onFree();
+    else moveProps.onKeyDown?.(e);
+  };
+  return (
+    <Grip
+      {...moveProps}
+      onKeyDown={onKeyDown}
+      $touch={touch}
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-orientation="horizontal"
+      aria-valuemin={0}
+      aria-valuemax={Math.round((range.toMs - range.fromMs) / 60_000)}
+      aria-valuenow={Math.round((atMs - range.fromMs) / 60_000)}
+      aria-valuetext={clock(atMs, timeZone)}
+    >
+      <rect className="grip" x={box.x} y={box.y} width={box.w} height={box.h} rx={8} />
+      {children}
+    </Grip>
+  );
+}

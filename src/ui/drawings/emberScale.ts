@@ -1,0 +1,65 @@
+const MIN_MS = 60_000;
+
+/** A stretch of time, ms. */
+export interface Stretch {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** How near the line is looked at: the whole of it, or so many minutes to its width. */
+export interface Zoom {
+  readonly id: string;
+  readonly label: string;
+  readonly minutes: number;
+}
+
+const ZOOMS: readonly Zoom[] = [
+  { id: '180', label: '3 h', minutes: 180 },
+  { id: '60', label: '1 h', minutes: 60 },
+  { id: '30', label: '½ h', minutes: 30 },
+];
+
+/** The zooms that show less than the whole stretch, the whole first. */
+export function zoomsFor({ fromMs, toMs }: Stretch): readonly Zoom[] {
+  const minutes = (toMs - fromMs) / MIN_MS;
+  return [{ id: 'all', label: 'all', minutes }, ...ZOOMS.filter((z) => z.minutes < minutes * 0.8)];
+}
+
+/** Ticks no closer than this, in units of the drawing. */
+const TICK_UNITS = 74;
+const TICK_STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720];
+
+/** Minutes since midnight in `timeZone`. */
+function minuteOfDay(ms: number, timeZone: string): number {
+  const [hour = '0', minute = '0'] = new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  })
+    .format(ms)
+    .split(':');
+  return Number(hour) * 60 + Number(minute);
+}
+
+/** Moments at round times of the clock, as close as they can be read; `units` is the drawing's width. */
+export function roundTimes({ fromMs, toMs }: Stretch, units: number, timeZone: string): number[] {
+  const minutes = (toMs - fromMs) / MIN_MS;
+  const step = TICK_STEPS_MIN.find((s) => (units * s) / minutes >= TICK_UNITS) ?? 1440;
+  const wholeMinute = Math.ceil(fromMs / MIN_MS) * MIN_MS;
+  const out: number[] = [];
+  // The clock may jump on the way, so each tick asks it anew.
+  for (let ms = wholeMinute; ms <= toMs;) {
+    const off = minuteOfDay(ms, timeZone) % step;
+    if (off === 0) {
+      out.push(ms);
+      ms += Math.min(step, 15) * MIN_MS;
+    } else ms += (step - off) * MIN_MS;
+  }
+  return out;
+}
+
+/** Rounds a moment to whole five minutes. */
+export function snapped(ms: number): number {
+  return Math.round(ms / (5 * MIN_MS)) * 5 * MIN_MS;
+}
