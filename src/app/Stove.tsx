@@ -20,7 +20,7 @@ import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useSay } from '@/ui/KitchenContext';
 import { TARGETS } from '@/core/tenderness/stages';
 import { DISPLAY } from '@/ui/theme';
-import { clock, day as dayOf, dayFrom, duration } from '@/ui/time';
+import { clock, clockBeside, day as dayOf, dayFrom, duration } from '@/ui/time';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -227,10 +227,12 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
       <Link href={`/plan/${id}`}>
         <b>{title}</b>
       </Link>
-      <b>{day ? `begin ${clock(day.startMs, timeZone)}` : ''}</b>
+      <b>{day ? `begin ${clockBeside(day.startMs, serveAtMs, timeZone)}` : ''}</b>
       <Mute style={{ gridColumn: '1 / -1' }}>
         for {eaters}, {dayFrom(serveAtMs, renderedAtMs, timeZone)} {clock(serveAtMs, timeZone)}
-        {day ? `; light the stove by ${clock(day.lightBurnerMs, timeZone)}` : '; this plan needs another look'}
+        {day
+          ? `; light the stove by ${clockBeside(day.lightBurnerMs, serveAtMs, timeZone)}`
+          : '; this plan needs another look'}
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>

@@ -1,10 +1,15 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
 import { Button, Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import { ComboField } from '@/ui/controls/ComboField';
+import { FaultNote } from '@/ui/controls/Panel';
 import { PopBox } from '@/ui/controls/PopBox';
 import { Schools } from '@/ui/controls/Schools';
 import { useKitchen } from '@/ui/KitchenContext';
+import { send } from '@/ui/send';
 
 const Open = styled(Button)`
   align-self: center;
@@ -29,15 +34,47 @@ const Body = styled(Dialog)`
   gap: 14px;
 `;
 
-/** What amounts are shown in and, typed without a unit, taken for. */
+const MACHINE = 'machine';
+
+/** The zone in which the kitchen's clock runs, by its IANA name. */
+function TimeZoneField() {
+  const { timeZone, ownTimeZone } = useKitchen();
+  const router = useRouter();
+  const [fault, setFault] = useState<string>();
+  const options = useMemo(
+    () => [
+      { id: MACHINE, label: ownTimeZone === null ? `As this machine: ${timeZone}` : 'As this machine' },
+      ...Intl.supportedValuesOf('timeZone').map((id) => ({ id, label: id.replaceAll('_', ' ') })),
+    ],
+    [timeZone, ownTimeZone],
+  );
+  const choose = async (id: string): Promise<void> => {
+    const sent = await send('PUT', '/api/kitchen', { timeZone: id === MACHINE ? null : id });
+    setFault(sent.ok ? undefined : sent.message);
+    if (sent.ok) router.refresh();
+  };
+  return (
+    <>
+      <ComboField
+        label="Time zone of the kitchen"
+        value={ownTimeZone ?? MACHINE}
+        options={options}
+        onChange={(id) => void choose(id)}
+      />
+      {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
+    </>
+  );
+}
+
+/** What amounts are shown in and, typed without a unit, taken for; where the kitchen's clock runs. */
 export function UnitsMenu() {
   const { units, setUnits } = useKitchen();
   const shown = `${units.weight === 'us' ? 'lb' : 'g'} · °${units.temperature}`;
   return (
     <DialogTrigger>
-      <Open aria-label={`Units: ${shown}`}>{shown}</Open>
+      <Open aria-label={`Units and clock: ${shown}`}>{shown}</Open>
       <PopBox $widthPx={320} placement="bottom end">
-        <Body aria-label="Units">
+        <Body aria-label="Units and clock">
           <Schools
             label="Weights and measures"
             value={units.weight}
@@ -60,6 +97,7 @@ export function UnitsMenu() {
               setUnits({ ...units, temperature: temperature === 'F' ? 'F' : 'C' });
             }}
           />
+          <TimeZoneField />
         </Body>
       </PopBox>
     </DialogTrigger>

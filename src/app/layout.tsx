@@ -9,6 +9,8 @@ import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { presentMs } from '@/server/clock';
+import { database } from '@/server/database';
+import { readKitchen, timeZoneOf } from '@/server/kitchens';
 
 export const metadata: Metadata = {
   title: { default: 'Even Ember', template: '%s · Even Ember' },
@@ -22,8 +24,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const jar = await cookies();
   const chosen = jar.get(THEME_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : undefined;
+  const kitchen = await readKitchen(await database());
   const setting = {
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    timeZone: timeZoneOf(kitchen),
+    ownTimeZone: kitchen.timeZone,
     renderedAtMs: presentMs(),
     units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
   };

@@ -107,7 +107,7 @@ describe('the eight decisions', () => {
 
 describe('a new plan', () => {
   it('can be cooked as it stands', () => {
-    const input = newPlan(SALTMARSH_ROW, NOON_MS);
+    const input = newPlan(SALTMARSH_ROW, NOON_MS, 'Europe/Lisbon');
     expect(checkPlanInput(input, NOON_MS)).toEqual([]);
     expect(composePlan(input, 64).ok).toBe(true);
   });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { actSchema, newEventSchema } from './cook';
 import { readFile } from './files';
-import { habitsSchema, patternSchema, planInputSchema } from './plan';
+import { habitsSchema, patternSchema, planInputSchema, timeZoneSchema } from './plan';
 import { anyKitchenSchema } from './upgrade';
 import { cookFile, FILE_VERSION, fileStem, planFile } from '../core/formats/files';
 import { PATTERNS } from '../core/patterns/patterns';
@@ -30,6 +30,12 @@ describe('the contract', () => {
 });
 
 describe('a kitchen', () => {
+  it('has its clock in a zone there is, or in that of the machine', () => {
+    expect(timeZoneSchema.parse('Asia/Kathmandu')).toBe('Asia/Kathmandu');
+    expect(timeZoneSchema.parse(null)).toBeNull();
+    expect(timeZoneSchema.safeParse('Atlantis/Harbour').error?.issues[0]?.message).toContain('Europe/Lisbon');
+  });
+
   it('kept before burners and pans were told apart is read as it is now', () => {
     const { pot, pan } = FIRST_INPUT;
     const kitchen = anyKitchenSchema.parse({

@@ -166,6 +166,22 @@ export const habitsSchema = z.strictObject(
   Object.fromEntries(SCHOOL_IDS.map((school) => [school, choice(school).optional()])),
 ) as unknown as z.ZodType<Habits>;
 
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The zone the kitchen's clock runs in, by its IANA name; null for that of the machine. */
+export const timeZoneSchema = z
+  .string()
+  .max(60)
+  .refine(isTimeZone, 'is not a time zone such as Europe/Lisbon')
+  .nullable();
+
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
   name: name(80),
@@ -176,6 +192,8 @@ export const kitchenSchema = z.strictObject({
   burners: z.array(burnerSchema).min(1),
   habits: habitsSchema,
   patterns: z.array(patternSchema).max(100),
+  // Kitchens kept before it could be chosen have none.
+  timeZone: timeZoneSchema.default(null),
 });
 
 export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'patterns'> & {

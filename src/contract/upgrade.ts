@@ -117,5 +117,6 @@ export const anyKitchenSchema: z.ZodType<Kitchen> = z.union([
     burners: first.burners.length > 0 ? first.burners.map((b) => ({ ...b, kind: 'gas' })) : [FIRST_BURNER],
     habits: {},
     patterns: [],
+    timeZone: null,
   })),
 ]);

@@ -1,5 +1,6 @@
 import 'server-only';
 import { type Database } from './database';
+import { machineTimeZone } from '../calendar/calendar';
 import { type Kitchen } from '../contract/plan';
 import { anyKitchenSchema } from '../contract/upgrade';
 
@@ -28,7 +29,13 @@ export const PLAIN_KITCHEN: Kitchen = {
   burners: [{ id: 'burner', name: 'Burner', kind: 'radiant', powerW: 1800 }],
   habits: {},
   patterns: [],
+  timeZone: null,
 };
+
+/** The zone in which the kitchen's clock runs: its own, or that of the machine. */
+export function timeZoneOf(kitchen: Pick<Kitchen, 'timeZone'>): string {
+  return kitchen.timeZone ?? machineTimeZone();
+}
 
 /** The kitchen on record, or a plain one. */
 export async function readKitchen(db: Database): Promise<Kitchen> {

@@ -8,6 +8,8 @@ import { METRIC, type UnitChoice } from '@/core/quantity/units';
 export interface KitchenSetting {
   /** Zone in which clock times are shown. */
   readonly timeZone: string;
+  /** The zone the cook has chosen; null where it is the machine's. */
+  readonly ownTimeZone: string | null;
   /** The moment the page was made, so that server and browser agree on the first drawing. */
   readonly renderedAtMs: number;
   readonly units: UnitChoice;
@@ -19,6 +21,7 @@ interface Kitchen extends KitchenSetting {
 
 const Context = createContext<Kitchen>({
   timeZone: 'UTC',
+  ownTimeZone: null,
   renderedAtMs: 0,
   units: METRIC,
   setUnits: () => undefined,
@@ -26,10 +29,11 @@ const Context = createContext<Kitchen>({
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
   const [units, setUnits] = useState(setting.units);
-  const { timeZone, renderedAtMs } = setting;
+  const { timeZone, ownTimeZone, renderedAtMs } = setting;
   const kitchen = useMemo(
     (): Kitchen => ({
       timeZone,
+      ownTimeZone,
       renderedAtMs,
       units,
       setUnits: (next) => {
@@ -37,7 +41,7 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
         document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
       },
     }),
-    [timeZone, renderedAtMs, units],
+    [timeZone, ownTimeZone, renderedAtMs, units],
   );
   return <Context value={kitchen}>{children}</Context>;
 }

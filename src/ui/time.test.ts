@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { localInputValue, momentFromLocalInput } from './localInput';
 import { isTheme } from './themeChoice';
-import { clock, day, dayFrom, duration } from './time';
+import { clock, clockBeside, day, dayFrom, duration } from './time';
 import { NOON_MS } from '../testing/fixtures';
 
 const DAY_MS = 86_400_000;
@@ -20,6 +20,22 @@ describe('times in words', () => {
     expect(dayFrom(NOON_MS - DAY_MS, NOON_MS, 'UTC')).toBe('yesterday');
     expect(dayFrom(Number.NaN, NOON_MS, 'UTC')).toBe('–');
     expect(dayFrom(NOON_MS + 4 * DAY_MS, NOON_MS, 'UTC')).toBe('Sat 14 Mar');
+  });
+
+  it('call the day after the clock is put forward tomorrow, from the last hour of the day before', () => {
+    const late = Date.parse('2026-03-28T22:30:00Z');
+    expect(dayFrom(Date.parse('2026-03-29T17:00:00Z'), late, 'Europe/Berlin')).toBe('tomorrow');
+    expect(dayFrom(Date.parse('2026-03-28T21:00:00Z'), late, 'Europe/Berlin')).toBe('today');
+    expect(dayFrom(Date.parse('2026-10-24T21:30:00Z'), Date.parse('2026-10-25T22:30:00Z'), 'Europe/Berlin')).toBe(
+      'yesterday',
+    );
+  });
+
+  it('name the day of what is not on the day of the plate', () => {
+    const supper = Date.parse('2026-03-10T18:30:00Z');
+    expect(clockBeside(NOON_MS, supper, 'UTC')).toBe('12:00');
+    expect(clockBeside(NOON_MS - DAY_MS / 2 - 60_000, supper, 'UTC')).toBe('Mon 23:59');
+    expect(clockBeside(Number.NaN, supper, 'UTC')).toBe('–');
   });
 
   it('say lengths in minutes and hours', () => {

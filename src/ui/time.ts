@@ -1,3 +1,11 @@
+import { daysBetween } from '../calendar/calendar';
+
+const NEAR_DAYS: ReadonlyMap<number, string> = new Map([
+  [-1, 'yesterday'],
+  [0, 'today'],
+  [1, 'tomorrow'],
+]);
+
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
 function formatter(timeZone: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
@@ -22,13 +30,19 @@ export function day(ms: number, timeZone: string): string {
   return formatter(timeZone, { weekday: 'short', day: 'numeric', month: 'short' }).format(ms).replace(',', '');
 }
 
+/** Clock time, with the day before it where that is another than the day of `besideMs`, e.g. "Fri 23:40". */
+export function clockBeside(ms: number, besideMs: number, timeZone: string): string {
+  if (!Number.isFinite(ms) || !Number.isFinite(besideMs) || daysBetween(besideMs, ms, timeZone) === 0) {
+    return clock(ms, timeZone);
+  }
+  return `${formatter(timeZone, { weekday: 'short' }).format(ms)} ${clock(ms, timeZone)}`;
+}
+
 /** Day in words as seen from `nowMs`: "today", "tomorrow", "yesterday" or "Sat 28 Nov". */
 export function dayFrom(ms: number, nowMs: number, timeZone: string): string {
-  const shown = day(ms, timeZone);
-  if (shown === day(nowMs, timeZone)) return 'today';
-  if (shown === day(nowMs + 86_400_000, timeZone)) return 'tomorrow';
-  if (shown === day(nowMs - 86_400_000, timeZone)) return 'yesterday';
-  return shown;
+  if (!Number.isFinite(ms)) return '–';
+  const days = daysBetween(nowMs, ms, timeZone);
+  return NEAR_DAYS.get(days) ?? day(ms, timeZone);
 }
 
 /** Length of time, e.g. "54 min", "2 h 05"; a dash for what never ends. */

@@ -8,6 +8,7 @@ import styled from 'styled-components';
 import { type LogEntry } from './entry';
 import { Scores } from './Scores';
 import { actWords, learnedWords, lessonWords } from '../cook/words';
+import { daysBetween, sameClockLater } from '@/calendar/calendar';
 import { actualSpans } from '@/core/cook/course';
 import { eventsOf, foldCook } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
@@ -60,9 +61,10 @@ const PotLink = styled(Link)`
 `;
 
 /** Serving time of a repeat: the same clock time on the next day that leaves time to cook. */
-function nextServing(serveMs: number, nowMs: number): number {
-  const dayMs = 86_400_000;
-  return serveMs + Math.max(1, Math.ceil((nowMs - serveMs) / dayMs)) * dayMs;
+function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
+  const days = Math.max(1, daysBetween(serveMs, nowMs, timeZone));
+  const serving = sameClockLater(serveMs, days, timeZone);
+  return serving > nowMs ? serving : sameClockLater(serveMs, days + 1, timeZone);
 }
 
 /** One braise of the log: planned against actual, what was recorded and what it taught. */
@@ -76,7 +78,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
   const late = entry.actualMin - entry.plannedMin;
 
   const again = async (): Promise<void> => {
-    const input = { ...plan.input, serveAtMs: nextServing(plan.input.serveAtMs, Date.now()) };
+    const input = { ...plan.input, serveAtMs: nextServing(plan.input.serveAtMs, Date.now(), timeZone) };
     const sent = await send<{ id: string }>('POST', '/api/plans', { input });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
     else setFault(sent.message);

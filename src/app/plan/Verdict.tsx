@@ -12,7 +12,7 @@ import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useSay } from '@/ui/KitchenContext';
 import { Figures } from '@/ui/controls/Why';
 import { DISPLAY } from '@/ui/theme';
-import { clock, dayFrom, duration } from '@/ui/time';
+import { clock, clockBeside, dayFrom, duration } from '@/ui/time';
 
 const Column = styled.div`
   display: grid;
@@ -161,7 +161,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
         id="ways-out"
         title="Ways out"
         ways={waysOut.map((w) => ({
-          says: `${w.says}: begin by ${clock(w.startMs, timeZone)}, table ${clock(w.input.serveAtMs, timeZone)}`,
+          says: `${w.says}: begin by ${clockBeside(w.startMs, w.input.serveAtMs, timeZone)}, table ${clock(w.input.serveAtMs, timeZone)}`,
           input: w.input,
         }))}
         onTake={onTake}
@@ -170,7 +170,10 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
       <WayList
         id="day-ways"
         title="To make the day work"
-        ways={dayWays.map((w) => ({ ...w, says: `${w.says}: begin ${clock(w.startMs, timeZone)}` }))}
+        ways={dayWays.map((w) => ({
+          ...w,
+          says: `${w.says}: begin ${clockBeside(w.startMs, w.input.serveAtMs, timeZone)}`,
+        }))}
         onTake={onTake}
       />
       {plan === undefined ? (
@@ -237,10 +240,10 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
       </Dark>
       <Panel>
         <p>Light the stove by</p>
-        <Big>{clock(day.lightBurnerMs, timeZone)}</Big>
+        <Big>{clockBeside(day.lightBurnerMs, day.serveMs, timeZone)}</Big>
         <p>
           {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Start chopping{' '}
-          {clock(day.startMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on.
+          {clockBeside(day.startMs, day.serveMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on.
         </p>
       </Panel>
     </>

@@ -3,25 +3,19 @@ import { randomUUID } from 'node:crypto';
 import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
 import { SALTMARSH_ROW } from './kitchen';
 import { finishedRecords, planFor, recordsOf } from './script';
+import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
 import { readyEta } from '../../core/forecast/forecast';
 import { type PlanInput } from '../../core/plan/input';
 import { PLAN_VERSION } from '../../core/plan/plan';
 import { type Database } from '../database';
-import { KITCHEN_ID } from '../kitchens';
+import { KITCHEN_ID, readKitchen, timeZoneOf } from '../kitchens';
 
 const MIN_MS = 60_000;
-const DAY_MS = 86_400_000;
 /** How long after the low estimate the braise on the fire is met: just past its first fork test. */
 const AFTER_FIRST_TEST_MIN = 7;
 const ON_THE_FIRE_TRUTH = 97;
 const QUARTER_MS = 15 * MIN_MS;
-
-function hourOn(nowMs: number, days: number, hour: number): number {
-  const date = new Date(nowMs + days * DAY_MS);
-  date.setHours(hour, 0, 0, 0);
-  return date.getTime();
-}
 
 interface DemoCook {
   readonly input: PlanInput;
@@ -44,9 +38,9 @@ function onTheFire(nowMs: number): DemoCook {
   };
 }
 
-function past(nowMs: number): DemoCook[] {
+function past(nowMs: number, timeZone: string): DemoCook[] {
   return PAST.map(({ dish, daysAgo, hour, truth }) => {
-    const input = planInput(dish, hourOn(nowMs, -daysAgo, hour));
+    const input = planInput(dish, hourOn(nowMs, -daysAgo, hour, timeZone));
     const plan = planFor(input);
     return { input, planId: null, createdAtMs: plan.day.startMs, events: finishedRecords(plan, truth) };
   });
@@ -57,8 +51,9 @@ function past(nowMs: number): DemoCook[] {
  * the app itself loaded are replaced; what a cook has made or written to is left alone.
  */
 export async function loadDemo(db: Database, nowMs: number): Promise<void> {
-  const planned = planInput(SHANKS, hourOn(nowMs, 1, 19));
-  const cooks = [onTheFire(nowMs), ...past(nowMs)];
+  const timeZone = timeZoneOf(await readKitchen(db));
+  const planned = planInput(SHANKS, hourOn(nowMs, 1, 19, timeZone));
+  const cooks = [onTheFire(nowMs), ...past(nowMs, timeZone)];
   await db.write(async (transaction) => {
     const old = await db.cooks.findAll({ where: { origin: 'demo' }, transaction });
     for (const cook of old) await db.events.destroy({ where: { cookId: cook.id }, transaction });

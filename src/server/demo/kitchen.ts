@@ -66,4 +66,5 @@ export const SALTMARSH_ROW: Kitchen = {
   ],
   habits: {},
   patterns: [],
+  timeZone: null,
 };

@@ -5,7 +5,7 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { EmberHandle, type Moving } from './EmberHandle';
 import { roundTimes, type Stretch, zoomsFor } from './emberScale';
-import { clock, duration } from '../time';
+import { clock, clockBeside, duration } from '../time';
 import { type DayConflict, type DayMark, type DaySpan, type DayTask } from '@/core/schedule/day';
 import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
 
@@ -224,13 +224,13 @@ function Line({
       { x: x(serveMs), text: clock(serveMs, timeZone), strong: true },
       ...spans
         .filter((s) => s.id === 'braise')
-        .map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: true })),
+        .map((s) => ({ x: x(s.fromMs), text: clockBeside(s.fromMs, serveMs, timeZone), strong: true })),
       ...spans
         .filter((s) => s.id !== 'plate')
-        .map((s) => ({ x: x(s.fromMs), text: clock(s.fromMs, timeZone), strong: false })),
+        .map((s) => ({ x: x(s.fromMs), text: clockBeside(s.fromMs, serveMs, timeZone), strong: false })),
       ...(factor > 1 ? roundTimes({ fromMs, toMs }, width, timeZone) : []).map((ms) => ({
         x: x(ms),
-        text: clock(ms, timeZone),
+        text: clockBeside(ms, serveMs, timeZone),
         strong: false,
       })),
     ],

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { habitsSchema, patternSchema } from '@/contract/plan';
+import { habitsSchema, patternSchema, timeZoneSchema } from '@/contract/plan';
 import { database } from '@/server/database';
 import { readBody } from '@/server/http';
 import { readKitchen, saveKitchen } from '@/server/kitchens';
@@ -7,9 +7,10 @@ import { readKitchen, saveKitchen } from '@/server/kitchens';
 const changeSchema = z.strictObject({
   habits: habitsSchema.optional(),
   patterns: z.array(patternSchema).max(100, 'at most 100 bases of your own').optional(),
+  timeZone: timeZoneSchema.optional(),
 });
 
-/** Changes what this kitchen does by habit, or the bases it keeps; answers with both as they now stand. */
+/** Changes what this kitchen does by habit, the bases it keeps or its time zone; answers with all as they now stand. */
 export async function PUT(request: Request): Promise<Response> {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
@@ -19,7 +20,8 @@ export async function PUT(request: Request): Promise<Response> {
     ...kitchen,
     habits: body.value.habits ?? kitchen.habits,
     patterns: body.value.patterns ?? kitchen.patterns,
+    timeZone: body.value.timeZone === undefined ? kitchen.timeZone : body.value.timeZone,
   };
   await saveKitchen(db, next, Date.now());
-  return Response.json({ habits: next.habits, patterns: next.patterns });
+  return Response.json({ habits: next.habits, patterns: next.patterns, timeZone: next.timeZone });
 }

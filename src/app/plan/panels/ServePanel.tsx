@@ -10,7 +10,7 @@ import { formatMass, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Mute } from '@/ui/controls/Panel';
 import { useSay, useUnits } from '@/ui/KitchenContext';
-import { clock, duration } from '@/ui/time';
+import { clock, clockBeside, duration } from '@/ui/time';
 
 const PLACE_WORDS: Readonly<Record<DayTask['place'], string>> = {
   board: 'at the board',
@@ -49,12 +49,13 @@ const Pin = styled(ToggleButton)`
 
 interface TaskRowProps {
   readonly task: DayTask;
+  readonly serveMs: number;
   readonly timeZone: string;
   readonly held: boolean;
   readonly onHold: (held: boolean) => void;
 }
 
-function TaskRow({ task, timeZone, held, onHold }: TaskRowProps) {
+function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
   const minutes = (task.toMs - task.fromMs) / 60_000;
   const hands =
     task.handsMinutes === 0
@@ -65,7 +66,7 @@ function TaskRow({ task, timeZone, held, onHold }: TaskRowProps) {
   return (
     <Row data-stay={task.handsMinutes >= minutes - 0.5 ? '' : undefined}>
       <span>
-        <b>{clock(task.fromMs, timeZone)}</b> {task.label}
+        <b>{clockBeside(task.fromMs, serveMs, timeZone)}</b> {task.label}
       </span>
       <b>
         {duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}
@@ -105,6 +106,7 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
             <TaskRow
               key={t.id}
               task={t}
+              serveMs={day.serveMs}
               timeZone={timeZone}
               held={day.held.includes(t.id)}
               onHold={(held) => {

@@ -15,7 +15,7 @@ import { TARGETS } from '@/core/tenderness/stages';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { CutSize } from '@/ui/drawings/CutSize';
 import { useKitchen } from '@/ui/KitchenContext';
-import { clock, day as dateOf } from '@/ui/time';
+import { clockBeside, day as dateOf } from '@/ui/time';
 
 const Sheet = styled.main`
   max-width: 1000px;
@@ -290,7 +290,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
   const shopping = shoppingList(plan);
   const cuts = [...base.steps, ...base.late].filter((s) => s.cutMm !== undefined);
   const looks = day.marks.filter((m) => m.kind !== 'oven' && m.kind !== 'add');
-  const at = (ms: number): string => clock(ms, timeZone);
+  const at = (ms: number): string => clockBeside(ms, day.serveMs, timeZone);
   const moments = [
     ...day.tasks.map((t) => ({ id: t.id, atMs: t.fromMs, says: t.label })),
     ...day.marks.filter((m) => m.kind === 'add').map((m) => ({ id: m.id, atMs: m.atMs, says: `in: ${m.label}` })),

@@ -1,0 +1,49 @@
+import { By, until } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, complaints, dismiss, field, findText, openBrowser, WAIT_MS } from './browser';
+import { type AppServer, startApp } from './server';
+
+let app: AppServer;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  browser = await openBrowser();
+});
+
+afterAll(async () => {
+  await browser.close();
+  await app.close();
+});
+
+describe('the kitchen’s clock', () => {
+  async function chooseZone(text: string, option: string): Promise<void> {
+    const { driver } = browser;
+    await driver.findElement(By.css('header button[aria-label^="Units and clock"]')).click();
+    const zone = await field(driver, 'Time zone of the kitchen');
+    await driver.executeScript('arguments[0].focus(); arguments[0].select();', zone);
+    await zone.sendKeys(text);
+    await (await findText(driver, 'div[@role="option"]', option)).click();
+    await dismiss(driver);
+  }
+  const plates = async (): Promise<string> =>
+    (await browser.driver
+      .wait(until.elementLocated(By.css('[role="slider"][aria-label="Plates out"]')), WAIT_MS)
+      .getAttribute('aria-valuetext')) ?? '';
+
+  it('runs in the zone that is chosen, and is kept', async () => {
+    const { driver } = browser;
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    expect(await plates()).toBe('19:00');
+    await chooseZone('Adelai', 'Australia/Adelaide');
+    await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The clock stays where it was.');
+    expect(await plates()).toMatch(/:[03]0$/);
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    expect(await plates()).toBe('19:00');
+    await chooseZone('As this', 'As this machine');
+    await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The machine’s clock does not come back.');
+    expect(await complaints(driver)).toEqual([]);
+  });
+});

@@ -1,0 +1,95 @@
+'use client';
+
+import { ChevronDown } from 'lucide-react';
+import { Button, ComboBox, Input, ListBox, ListBoxItem, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { frame, LabelText } from './frame';
+import { useThemeScope } from '../ThemeScope';
+
+const Box = styled.div`
+  ${frame}
+  display: flex;
+  align-items: center;
+  input {
+    flex: 1;
+    min-width: 0;
+    border: 0;
+    outline: none;
+    background: none;
+    color: inherit;
+    font: inherit;
+    font-weight: 650;
+    padding: 0 12px;
+    min-height: 40px;
+  }
+  button {
+    border: 0;
+    background: none;
+    color: inherit;
+    min-width: 40px;
+    min-height: 40px;
+    cursor: pointer;
+  }
+  &:focus-within {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+const List = styled(Popover)`
+  background: var(--plate);
+  color: var(--ink);
+  border: 2px solid var(--rim);
+  border-radius: 12px;
+  overflow: auto;
+  max-height: 320px;
+  padding: 6px;
+  width: var(--trigger-width);
+  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
+`;
+
+const Item = styled(ListBoxItem)`
+  padding: 8px 12px;
+  border-radius: 8px;
+  cursor: pointer;
+  outline: none;
+  &[data-focused] {
+    background: var(--well);
+  }
+  &[data-selected] {
+    font-weight: 700;
+  }
+`;
+
+interface ComboFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly id: string; readonly label: string }[];
+  readonly onChange: (id: string) => void;
+}
+
+/** One of a long list, found by typing a part of it. */
+export function ComboField({ label, value, options, onChange }: ComboFieldProps) {
+  const theme = useThemeScope();
+  return (
+    <ComboBox
+      value={value}
+      defaultItems={options}
+      menuTrigger="focus"
+      onChange={(key) => {
+        if (key !== null && key !== value) onChange(String(key));
+      }}
+    >
+      <LabelText>{label}</LabelText>
+      <Box>
+        <Input />
+        <Button>
+          <ChevronDown size={18} aria-hidden />
+        </Button>
+      </Box>
+      <List data-theme={theme}>
+        <ListBox>{(o: { readonly id: string; readonly label: string }) => <Item id={o.id}>{o.label}</Item>}</ListBox>
+      </List>
+    </ComboBox>
+  );
+}
