@@ -1,6 +1,6 @@
 import { By, until } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, complaints, dismiss, field, findText, openBrowser, WAIT_MS } from './browser';
+import { type Browser, complaints, dismiss, field, findText, openBrowser, press, WAIT_MS } from './browser';
 import { type AppServer, startApp } from './server';
 
 let app: AppServer;
@@ -44,6 +44,26 @@ describe('the kitchen’s clock', () => {
     expect(await plates()).toBe('19:00');
     await chooseZone('As this', 'As this machine');
     await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The machine’s clock does not come back.');
+    expect(await complaints(driver)).toEqual([]);
+  });
+});
+
+describe('cooking it the day before', () => {
+  it('lays the day out over two days, with the cooling between', async () => {
+    const { driver } = browser;
+    await driver.get(`${app.url}/plan/new`);
+    await findText(driver, 'h2', 'The day');
+    await press(driver, 'Serve: ');
+    await press(driver, 'Ahead', 'label');
+    await findText(driver, 'h3', 'Cold in time, and warm again');
+    expect(await (await field(driver, 'In the fridge by')).getAttribute('value')).toMatch(/T21:00$/);
+    await findText(driver, 'span', 'cool in ice water, into the fridge');
+    await press(driver, 'The same day', 'label');
+    await driver.wait(
+      async () => (await driver.findElements(By.xpath('//h3[starts-with(., "Cold in time")]'))).length === 0,
+      WAIT_MS,
+      'The cooling stays.',
+    );
     expect(await complaints(driver)).toEqual([]);
   });
 });

@@ -123,11 +123,12 @@ export const planInputSchema = z.strictObject({
     cooks: quantity,
     burners: quantity,
     sides: z.array(id).max(6),
-    // Plans kept before anything could be held have none of this.
+    // Plans kept before anything could be held, or cooked ahead, have none of this.
     held: z
       .array(z.strictObject({ task: id, startMs: moment }))
       .max(20)
       .default([]),
+    ahead: z.strictObject({ fridgeByMs: moment }).nullable().default(null),
   }),
   serveAtMs: moment,
   confidence: quantity,

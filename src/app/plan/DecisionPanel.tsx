@@ -14,7 +14,8 @@ import { type Plan } from '@/core/plan/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
-import { clock, duration } from '@/ui/time';
+import { useSay } from '@/ui/KitchenContext';
+import { clockBeside, duration } from '@/ui/time';
 
 const Head = styled.div`
   display: flex;
@@ -49,11 +50,16 @@ function HeatPanel({ plan, timeZone }: PanelProps) {
 
 const FINISH_WORDS: Readonly<Record<string, string>> = {
   hold: 'Slack for a slow animal. Lid on, heat off: it stays above 60 °C for an hour and more.',
+  lift: 'Bay, herbs and strings out, and counted.',
+  cool: 'Into ice water in its liquid, stirred now and then.',
+  fridge: 'Cold through; the fat sets on top.',
   finish: 'Lift out, strain, lift the fat, reduce, season last.',
+  reheat: 'In its sauce on a gentle flame, turned now and then, to 74 °C in the middle.',
   plate: 'Plate and carry.',
 };
 
 function FinishPanel({ plan, timeZone }: PanelProps) {
+  const say = useSay();
   return (
     <Body>
       <StepList>
@@ -62,7 +68,7 @@ function FinishPanel({ plan, timeZone }: PanelProps) {
           .map((s) => (
             <li key={s.id}>
               <span>
-                <b>{clock(s.fromMs, timeZone)}</b> {FINISH_WORDS[s.id]}
+                <b>{clockBeside(s.fromMs, plan.day.serveMs, timeZone)}</b> {say(FINISH_WORDS[s.id] ?? '')}
               </span>
               <b>{duration((s.toMs - s.fromMs) / 60_000)}</b>
             </li>

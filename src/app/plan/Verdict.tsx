@@ -80,23 +80,25 @@ const Ways = styled.ul`
 `;
 
 function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
-  const { ready: turns, serveMs, intoPotMs } = plan.day;
+  const { ready: turns, intoPotMs, spans } = plan.day;
+  const cool = spans.find((s) => s.id === 'lift');
+  const [untilMs, place] = cool ? [cool.fromMs, 'into ice water'] : [plan.day.serveMs, 'table'];
   const from = turns.p10Ms - (turns.p90Ms - turns.p10Ms) * 0.35;
-  const to = Math.max(serveMs, turns.p90Ms) + 5 * 60_000;
+  const to = Math.max(untilMs, turns.p90Ms) + 5 * 60_000;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
   return (
     <svg
       viewBox="0 0 200 40"
       width="100%"
       role="img"
-      aria-label={`Ready window on the way to the table at ${clock(serveMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}
+      aria-label={`Ready window on the way: ${place} at ${clock(untilMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}
     >
       <rect x="0" y="10" width="200" height="9" rx="4.5" fill="#071216" />
       <rect x={at(turns.p10Ms)} y="10" width={at(turns.p90Ms) - at(turns.p10Ms)} height="9" rx="4.5" fill="#ee6a3c" />
       <rect x={at(turns.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
-      <rect x={at(serveMs) - 1.5} y="3" width="3" height="23" fill="#f7a52b" />
-      <text x={Math.min(198, at(serveMs) + 1)} y="38" fontSize="11" textAnchor="end" fill="#b9c8c4">
-        table {clock(serveMs, timeZone)}
+      <rect x={at(untilMs) - 1.5} y="3" width="3" height="23" fill="#f7a52b" />
+      <text x={Math.min(198, at(untilMs) + 1)} y="38" fontSize="11" textAnchor="end" fill="#b9c8c4">
+        {place} {clock(untilMs, timeZone)}
       </text>
     </svg>
   );
@@ -242,7 +244,7 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
         <p>Light the stove by</p>
         <Big>{clockBeside(day.lightBurnerMs, day.serveMs, timeZone)}</Big>
         <p>
-          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Start chopping{' '}
+          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Begin{' '}
           {clockBeside(day.startMs, day.serveMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on.
         </p>
       </Panel>

@@ -43,6 +43,24 @@ const LIVE_ACTS: readonly CookAct[] = [
 /** So many minutes into a braise with three hours more than it needs. */
 const moment = (atMin: number): LiveMoment => ({ atMin, readyByMin: 400, heat: OXTAIL_PLAN.heat, cooking: true });
 
+describe('a braise cooked ahead', () => {
+  const result = composePlan(
+    { ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * 60 * MIN_MS } } },
+    64,
+  );
+  if (!result.ok) throw new Error('no plan');
+  const ahead = result.plan;
+
+  it('goes from the heat into ice water and the fridge, with the caution that belongs there', () => {
+    const state = foldCook(ahead.input, log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }]));
+    const live = liveForecast(followCook(state, { particles: 64 }), ahead.finishBy, moment(200));
+    const action = nextAction(state, ahead, live, NOON_MS + 200 * MIN_MS);
+    expect(action.title).toContain('ice water');
+    expect(action.why).toMatch(/\d kg of ice/);
+    expect(action.care).toBe('store');
+  });
+});
+
 describe('events', () => {
   it('count once, however often they arrive', () => {
     const events = log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]);

@@ -6,7 +6,7 @@ import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
 import { type Plan } from '../plan/plan';
 import { STAGE_WORDS, stageIndex, TARGETS } from '../tenderness/stages';
-import { formatVolume } from '../quantity/format';
+import { formatMass, formatVolume } from '../quantity/format';
 import { METRIC } from '../quantity/units';
 
 /** The one thing to do next, and when. */
@@ -36,7 +36,7 @@ const percent = (share: number): string => `${String(Math.round(share * 100))} %
 export function nextAction(state: CookState, plan: Plan, live: LiveForecast, nowMs: number): NextAction {
   const cut = cutById(plan.cutId);
   if (state.phase === 'preparing' || state.intoPotMs === undefined) return beforeThePot(state, plan, nowMs);
-  if (state.phase === 'offHeat') return afterTheHeat(state, live, state.offHeatMs ?? nowMs);
+  if (state.phase === 'offHeat') return afterTheHeat(state, plan, live, state.offHeatMs ?? nowMs);
   const start = state.intoPotMs;
   const at = (minutes: number): number => start + minutes * MIN_MS;
   const { forecast } = live;
@@ -124,6 +124,12 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
   const cut = cutById(plan.cutId);
   const span = plan.day.spans.find((s) => nowMs < s.toMs && s.toMs <= plan.day.intoPotMs);
   const steps: Readonly<Record<string, Omit<NextAction, 'dueMs' | 'act'>>> = {
+    salt: {
+      title: 'Salt the meat, into the fridge',
+      why: `${formatMass(plan.salt.now.value / 1000, METRIC)} of salt on every face, uncovered on a rack: overnight it works inward and the surface dries.`,
+      sign: 'Evenly covered, nothing clumped.',
+      care: 'rawMeat',
+    },
     prep: {
       title: 'Trim, pat dry, chop',
       why: `${String(plan.work.prep)} min at the board. Wet meat spits and steams instead of browning.`,
@@ -165,8 +171,19 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
   };
 }
 
-function afterTheHeat(state: CookState, live: LiveForecast, offMs: number): NextAction {
+function afterTheHeat(state: CookState, plan: Plan, live: LiveForecast, offMs: number): NextAction {
   const { finished } = live;
+  if (plan.ahead) {
+    const { iceMin, iceKg } = plan.ahead.cooling;
+    return {
+      title: 'Into ice water, then into the fridge',
+      why: `About ${String(iceMin)} min in its liquid, stirred now and then, with ${formatMass(iceKg, METRIC)} of ice; left to stand it would be warm for hours. Then say how it came out.`,
+      sign: 'The pot’s wall is cold to the hand and the fat begins to set.',
+      dueMs: offMs,
+      act: 'finished',
+      care: 'store',
+    };
+  }
   const ml = (litres: number): string => `${String(Math.round(litres * 100) * 10)} ml`;
   return {
     title: 'Lift out, strain, reduce, plate',

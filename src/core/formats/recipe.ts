@@ -102,7 +102,21 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
         ...(plan.countOut.length > 0
           ? [`Out, and counted: ${plan.countOut.map((c) => `${String(c.count)} × ${c.what}`).join(', ')}.`]
           : []),
+        ...(plan.ahead
+          ? [
+              say(
+                `Cool it in its liquid: ${formatMinutes(plan.ahead.cooling.iceMin)} in ice water, stirred now and then, then the fridge; from 57 °C to 21 °C within two hours and to 5 °C within six. Next day the fat lifts off whole and the bones slide out.`,
+              ),
+            ]
+          : []),
         `Lift off about ${formatVolume(finish.fat.value, units)} of fat, reduce to ${formatVolume(finish.sauce.value, units)} in about ${formatMinutes(finish.reduce.value)}, season last.`,
+        ...(plan.ahead
+          ? [
+              say(
+                `Warm the meat through in its sauce, about ${formatMinutes(plan.ahead.reheating.minutes)}, to 74 °C in the middle.`,
+              ),
+            ]
+          : []),
         ...liquid.herbs.lines
           .filter((l) => l.herb.when === 'end')
           .map((l) => `At the end: ${l.herb.name.toLowerCase()}, ${countWords(l.count, l.herb.unit)}.`),

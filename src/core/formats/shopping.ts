@@ -120,6 +120,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
       note: 'half a metre each',
     });
   }
+  if (plan.ahead) lines.push(mass('From the cupboard', 'Ice', plan.ahead.cooling.iceKg, 'to cool the pot in'));
   return AISLES.flatMap((aisle) => lines.filter((l) => l.aisle === aisle));
 }
 

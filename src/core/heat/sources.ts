@@ -9,6 +9,8 @@ export type Heat =
   | { readonly kind: 'bath'; readonly tempC: number }
   | { readonly kind: 'steamOven'; readonly tempC: number }
   | { readonly kind: 'grill'; readonly tempC: number }
+  | { readonly kind: 'iceWater'; readonly stirred: boolean }
+  | { readonly kind: 'fridge'; readonly fan: boolean }
   | { readonly kind: 'off' };
 
 /** Unknowns of one kitchen that touch the pot's heat balance, as offsets and factors (0 and 1 when as expected). */
@@ -43,6 +45,12 @@ const FAN_MASS_TRANSFER = 6e-8;
 const OVEN_VAPOUR_PA = 6000;
 const ROOM_VAPOUR_PA = 1500;
 const GRILL_VAPOUR_PA = 3000;
+/** From the liquid through the wall into ice water, W/m²K: a film inside and one outside. */
+const ICE_WATER_FILM = { still: 1 / (1 / 150 + 1 / 120), stirred: 1 / (1 / 300 + 1 / 300) } as const;
+const FRIDGE_FILM = { still: 10, fan: 20 } as const;
+export const FRIDGE_C = 4;
+const FRIDGE_VAPOUR_PA = 700;
+const COOLING_MASS_TRANSFER = 2e-8;
 /** A grill's air is known half as well as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
 /** Steep walls above the liquid shelter an open surface. */
@@ -123,6 +131,23 @@ export function potPhase(
       return { ...onStove, mode: 'held', holdC: heat.tempC + factors.holdOffsetK };
     case 'bath':
       return { ...onStove, mode: 'held', holdC: heat.tempC, lidLeak: 0, headspaceDropK: 0 };
+    case 'iceWater':
+      return {
+        ...onStove,
+        mode: 'driven',
+        conductanceWK: ICE_WATER_FILM[heat.stirred ? 'stirred' : 'still'] * (base + wetSide),
+        ambientC: 0,
+        massTransfer: COOLING_MASS_TRANSFER,
+      };
+    case 'fridge':
+      return {
+        ...onStove,
+        mode: 'driven',
+        conductanceWK: FRIDGE_FILM[heat.fan ? 'fan' : 'still'] * (2 * base + wetSide + drySide),
+        ambientC: FRIDGE_C,
+        massTransfer: COOLING_MASS_TRANSFER,
+        ambientVapourPa: FRIDGE_VAPOUR_PA,
+      };
     case 'power':
       return { ...onStove, mode: 'driven', powerW: heat.powerW };
     case 'off':

@@ -75,6 +75,20 @@ function checkPart(part: MeatPart, field: string, name: string): PlanFault[] {
   return faults;
 }
 
+function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
+  if (day.ahead === null || !Number.isFinite(serveAtMs)) return [];
+  const hours = (serveAtMs - day.ahead.fridgeByMs) / 3_600_000;
+  const [least, most] = LIMITS.aheadHours;
+  return hours >= least && hours <= most
+    ? []
+    : [
+        {
+          field: 'day.ahead',
+          message: `Into the fridge: from ${String(least)} hours before the plates, so that it is cold through and the fat sets, to ${String(most)}, after which it no longer keeps well. It is ${Number.isFinite(hours) ? number(Math.round(hours)) : '–'} hours now.`,
+        },
+      ];
+}
+
 function checkRest(input: PlanInput): PlanFault[] {
   const { base, liquid, season, sear, prepare, heat, pot } = input;
   return [
@@ -128,6 +142,7 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...whole('day.cooks', 'Cooks', input.day.cooks),
     ...outside('day.burners', 'Burners', input.day.burners, LIMITS.burners, ''),
     ...whole('day.burners', 'Burners', input.day.burners),
+    ...checkAhead(input),
     ...input.day.sides.flatMap((s) => unknownId('day.sides', 'Side dish', s, isSideId(s))),
     ...outside('finish.sauceLPerPlate', 'Sauce a plate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, ' l'),
     ...outside('altitudeM', 'Altitude', input.altitudeM, LIMITS.altitudeM, ' m'),

@@ -21,7 +21,13 @@ describe('a day changed by hand', () => {
     const input = {
       ...OXTAIL_PLAN,
       serveAtMs: OXTAIL_PLAN.serveAtMs + 25 * MIN_MS,
-      day: { cooks: 2, burners: 3, sides: ['mash'], held: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }] },
+      day: {
+        cooks: 2,
+        burners: 3,
+        sides: ['mash'],
+        held: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }],
+        ahead: null,
+      },
     };
     const anew = composePlan(input, 0);
     if (!anew.ok) throw new Error('no plan');

@@ -1,3 +1,4 @@
+import { fridgeByMin } from './ahead';
 import { LIMITS, type PlanInput } from './input';
 import { type Plan } from './plan';
 import { type WayOut } from './waysOut';
@@ -9,12 +10,17 @@ const FIVE_MIN_MS = 5 * 60_000;
 
 /** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is held. */
 export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
-  const { cooks, burners, sides, held } = input.day;
+  const { cooks, burners, sides, held, ahead } = input.day;
+  const { work } = question;
   return {
     ...question,
     serveMs: input.serveAtMs,
     resources: { ...question.resources, cooks, burners },
-    work: { ...question.work, sides },
+    work: {
+      ...work,
+      sides,
+      ahead: work.ahead && ahead ? { ...work.ahead, fridgeByMin: fridgeByMin(input, ahead) } : undefined,
+    },
     held,
   };
 }

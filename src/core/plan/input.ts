@@ -100,6 +100,8 @@ export interface DayChoice {
   readonly sides: readonly string[];
   /** Tasks the cook wants begun at a moment of their own. */
   readonly held: readonly Held[];
+  /** Cooked ahead, and in the fridge by then; null where it is eaten when it is done. */
+  readonly ahead: { readonly fridgeByMs: number } | null;
 }
 
 /** All a cook decides; everything in a `Plan` follows from it. */
@@ -174,6 +176,7 @@ export const LIMITS = {
   fillingSaltGPerKg: [0, 60],
   meats: [1, 4],
   sauceLPerPlate: [0.02, 0.6],
+  aheadHours: [6, 72],
   cooks: [1, 3],
   burners: [1, 8],
 } as const satisfies Record<string, readonly [number, number]>;

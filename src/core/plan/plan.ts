@@ -1,5 +1,6 @@
 import { checkPlanInput } from './check';
-import { type PlanFault, type PlanHeat, type PlanInput } from './input';
+import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
+import { meatParts, type PlanFault, type PlanHeat, type PlanInput } from './input';
 import { type AtTarget, kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS, type PlannedLooks } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
@@ -20,7 +21,7 @@ import { type DayWork } from '../schedule/tasks';
 import { TARGETS } from '../tenderness/stages';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 export interface Plan extends KitchenWork {
   readonly version: number;
@@ -34,6 +35,8 @@ export interface Plan extends KitchenWork {
   readonly finished: FinishedPot;
   readonly finishBy: FinishQuestion;
   readonly finish: FinishFigures;
+  /** Cooling and warming again; null where it is eaten when it is done. */
+  readonly ahead: Ahead | null;
   readonly day: Day;
   /** What the day was laid out from; the same question gives the same day. */
   readonly dayQuestion: DayQuestion;
@@ -88,10 +91,11 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const finished = finishedPot(ensemble, step, finishBy);
   const kitchen = kitchenWork(input, request, atTarget(ensemble, step, ready.p50), finished);
   const pot = potPlan(input, ensemble, ready.p50);
+  const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW);
   const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
     ready,
-    work: dayWork(input, kitchen, request, surely, looks),
+    work: dayWork(input, kitchen, request, surely, looks, ahead),
     heatLabel: heatLabel(input.heat),
     target: forecast.target,
     turnAtMin: looks.turnMin,
@@ -114,13 +118,18 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       finished,
       finishBy,
       finish: finishFigures(finished, finishBy),
+      ahead,
       day,
       dayQuestion,
       course: courseSamples(ensemble, forecast),
       lookCostMin: look,
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
-      watch: [...thingsToWatch(input, cut, pot, finished, forecast, kitchen), ...day.conflicts.map((c) => c.says)],
+      watch: [
+        ...thingsToWatch(input, cut, pot, finished, forecast, kitchen),
+        ...aheadWatch(ahead),
+        ...day.conflicts.map((c) => c.says),
+      ],
     },
   };
 }
@@ -153,6 +162,8 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
 }
 
 const OVEN_WARMS_MIN = 20;
+/** Salt ahead works from an hour to a day; overnight is what most do. */
+const SALT_AHEAD_HOURS = 12;
 
 /** What the day is laid out from. */
 function dayWork(
@@ -161,8 +172,12 @@ function dayWork(
   request: BraiseRequest,
   readyMin: number,
   looks: PlannedLooks,
+  ahead: Ahead | null,
 ): DayWork {
-  const { work, rhythm, base, sear } = kitchen;
+  const { rhythm, base, sear } = kitchen;
+  const chosen = input.day.ahead;
+  const warmMin = ahead ? fromColdMin(kitchen.liquid.water.left.value, burnerNetW(input.sear.burner)) : 0;
+  const work = { ...kitchen.work, finish: kitchen.work.finish + Math.round(warmMin) };
   const late = request.vegetables.filter((v) => v.fromMin > 0);
   const firstLate = Math.min(...late.map((v) => v.fromMin));
   return {
@@ -184,9 +199,19 @@ function dayWork(
     ],
     oven: input.heat.kind === 'oven',
     ovenWarmsMin: OVEN_WARMS_MIN,
-    reduceMin: kitchen.work.finish - LIFTING_MIN,
+    reduceMin: work.finish - LIFTING_MIN,
     sides: input.day.sides,
     eaters: input.eaters,
+    saltAheadHours: input.season.when === 'overnight' ? SALT_AHEAD_HOURS : undefined,
+    ahead:
+      ahead && chosen
+        ? {
+            fridgeByMin: fridgeByMin(input, chosen),
+            iceWaterMin: ahead.cooling.iceMin,
+            boning: meatParts(input).reduce((sum, p) => (p.onBone ? sum + p.pieces : sum), 0),
+            reheatMin: ahead.reheating.minutes,
+          }
+        : undefined,
   };
 }
 

@@ -35,6 +35,8 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       reduceMin: 15,
       sides: [],
       eaters: 4,
+      saltAheadHours: undefined,
+      ahead: undefined,
       ...more,
     },
     heatLabel: 'oven',

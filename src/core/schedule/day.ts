@@ -90,7 +90,7 @@ export interface DayQuestion {
 
 /**
  * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the slack the
- * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than three days before.
+ * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than four days before.
  */
 export function layOutDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;
@@ -98,9 +98,8 @@ export function layOutDay(question: DayQuestion): Day {
   const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
   const braise = at('braise');
   const lift = at('lift');
-  const reduce = at('reduce');
   const plate = at('plate');
-  if (!braise || !lift || !reduce || !plate) throw new RangeError('A day needs a braise, a finish and a plate.');
+  if (!braise || !lift || !plate) throw new RangeError('A day needs a braise, a finish and a plate.');
   const intoPotMs = plus(serveMs, braise.startMin);
   const finishStart = plus(serveMs, lift.startMin);
   const tenderMs = Math.min(plus(intoPotMs, ready.p50), finishStart);
@@ -116,7 +115,9 @@ export function layOutDay(question: DayQuestion): Day {
     fromMs,
     toMs,
   });
+  const salt = at('salt');
   const spans = [
+    ...(salt ? [span('salt', 'salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin))] : []),
     ...(meat
       ? [span('prep', 'meat', 'hands', plus(serveMs, meat.startMin), Math.min(plus(serveMs, meat.endMin), panStart))]
       : []),
@@ -125,7 +126,9 @@ export function layOutDay(question: DayQuestion): Day {
     span('liquid', 'liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
     span('braise', question.heatLabel, 'heat', intoPotMs, tenderMs),
     span('hold', 'in hand', 'wait', tenderMs, finishStart),
-    span('finish', 'strain, reduce', 'hands', finishStart, plus(serveMs, reduce.endMin)),
+    ...afterSpans(solution, (id, label, kind, fromMin, toMin) =>
+      span(id, label, kind, plus(serveMs, fromMin), plus(serveMs, toMin)),
+    ),
     span('plate', 'plate', 'serve', plus(serveMs, plate.startMin), serveMs),
   ].filter((s) => s.toMs > s.fromMs);
   const tasks = solution.placed
@@ -159,6 +162,26 @@ export function layOutDay(question: DayQuestion): Day {
     held,
     conflicts: [...refused, ...sideConflicts(question, tasks)],
   };
+}
+
+/** What lies between the end of the braise and the plate. */
+function afterSpans(
+  { placed }: Solution,
+  span: (id: string, label: string, kind: DaySpan['kind'], fromMin: number, toMin: number) => DaySpan,
+): DaySpan[] {
+  const at = (id: string): PlacedTask | undefined => placed.find((p) => p.task.id === id);
+  const [lift, reduce, cool, unfat, reheat] = ['lift', 'reduce', 'cool', 'unfat', 'reheat'].map(at);
+  if (!lift) return [];
+  if (!cool || !unfat || !reheat) {
+    return [span('finish', 'strain, reduce', 'hands', lift.startMin, (reduce ?? lift).endMin)];
+  }
+  return [
+    span('lift', 'out', 'hands', lift.startMin, lift.endMin),
+    span('cool', 'cool in ice water', 'wait', cool.startMin, cool.endMin),
+    span('fridge', 'in the fridge', 'wait', cool.endMin, unfat.startMin),
+    span('finish', 'fat off, reduce', 'hands', unfat.startMin, (reduce ?? unfat).endMin),
+    span('reheat', 'warm through', 'heat', reheat.startMin, reheat.endMin),
+  ];
 }
 
 /** The tasks held as far as hands, places and what comes after let them be, one hold after the other. */

@@ -77,8 +77,10 @@ const anyDay: fc.Arbitrary<DayWork> = fc
     oven: fc.boolean(),
     sides: fc.uniqueArray(fc.constantFrom(...SIDES.map((s) => s.id)), { maxLength: 3 }),
     eaters: fc.integer({ min: 1, max: 12 }),
+    saltAhead: fc.boolean(),
+    ahead: fc.boolean(),
   })
-  .map(({ prep, batches, batchMin, base, wine, ready, finish, oven, sides, eaters }): DayWork => ({
+  .map(({ prep, batches, batchMin, base, wine, ready, finish, oven, sides, eaters, saltAhead, ahead }): DayWork => ({
     work: { prep, sear: batches * batchMin + (batches > 0 ? 5 : 0), base, liquid: wine + 12, finish, plate: 5 },
     chopMin: Math.floor(prep / 2),
     lateChop: prep > 30 ? { minutes: 5, neededAtMin: Math.floor(ready / 2) } : undefined,
@@ -99,6 +101,8 @@ const anyDay: fc.Arbitrary<DayWork> = fc
     reduceMin: finish - 12,
     sides,
     eaters,
+    saltAheadHours: saltAhead ? 12 : undefined,
+    ahead: ahead ? { fridgeByMin: -20 * 60, iceWaterMin: 47, boning: 8, reheatMin: 25 } : undefined,
   }));
 
 describe('laying out a day', () => {

@@ -32,6 +32,20 @@ export interface DayWork {
   readonly reduceMin: number;
   readonly sides: readonly string[];
   readonly eaters: number;
+  /** The meat is salted so many hours before it is got ready; undefined where it is salted then. */
+  readonly saltAheadHours: number | undefined;
+  /** Cooked before the day it is eaten; undefined where it is eaten at once. */
+  readonly ahead: AheadWork | undefined;
+}
+
+/** What cooking before the day asks for. Minutes. */
+export interface AheadWork {
+  /** When the pot is in the fridge at the latest, min from the plate. */
+  readonly fridgeByMin: number;
+  readonly iceWaterMin: number;
+  /** Pieces to take off the bone while they are cold. */
+  readonly boning: number;
+  readonly reheatMin: number;
 }
 
 const LAY_MIN = 1;
@@ -127,6 +141,89 @@ function finishParts(day: DayWork): { readonly lift: Segment[]; readonly reduce:
   };
 }
 
+const STIR_ICE_EVERY_MIN = 10;
+const COLD_FAT_MIN = 5;
+const BONING_MIN_EACH = 1;
+
+/** From the heat into the fridge: into ice water, stirred, into the fridge. */
+function coolSegments(ahead: AheadWork): Segment[] {
+  const stirs = Math.floor(whole(ahead.iceWaterMin) / STIR_ICE_EVERY_MIN);
+  const rest = whole(ahead.iceWaterMin) - stirs * STIR_ICE_EVERY_MIN;
+  return [
+    hands(3, 'into ice water'),
+    ...Array.from({ length: stirs }).flatMap(() => [free(STIR_ICE_EVERY_MIN - 1, 'cools'), hands(1, 'stir, more ice')]),
+    free(rest, 'cools'),
+    hands(2, 'into the fridge'),
+  ];
+}
+
+/** Warming it through, looked at and stirred now and then. */
+function reheatSegments(ahead: AheadWork): Segment[] {
+  return totalling(
+    Array.from({ length: Math.ceil(whole(ahead.reheatMin) / STIR_ICE_EVERY_MIN) }).flatMap(() => [
+      hands(1, 'turn and stir'),
+      free(STIR_ICE_EVERY_MIN - 1, 'warms through'),
+    ]),
+    whole(ahead.reheatMin),
+  );
+}
+
+const SALT_MIN = 4;
+
+/** What is done before the meat is got ready, and what lies between the pot and the plate. */
+function aroundTheDay(day: DayWork, task: (...row: TaskRow) => Task[], finish: ReturnType<typeof finishParts>): Task[] {
+  const { ahead } = day;
+  const salt =
+    day.saltAheadHours === undefined
+      ? []
+      : task(
+          'salt',
+          'salt the meat, into the fridge',
+          'board',
+          [hands(SALT_MIN, 'salt')],
+          [{ task: 'meat', offsetMin: -Math.round(day.saltAheadHours * 60) }],
+        );
+  if (!ahead) {
+    return [
+      ...salt,
+      ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
+      ...task('lift', 'lift out, strain, lift the fat', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
+    ];
+  }
+  const cool = task('cool', 'cool in ice water, into the fridge', 'board', coolSegments(ahead), []);
+  return [
+    ...salt,
+    ...task('reheat', 'warm through gently', 'burner', reheatSegments(ahead), [{ task: 'plate', offsetMin: 0 }]),
+    ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'reheat', offsetMin: 0 }]),
+    ...task(
+      'unfat',
+      ahead.boning > 0 ? 'lift the fat, bone it cold' : 'lift the cold fat',
+      'board',
+      [hands(COLD_FAT_MIN + Math.round(BONING_MIN_EACH * ahead.boning), 'fat and bones')],
+      [{ task: 'reduce', offsetMin: 0 }],
+    ),
+    ...cool.map((t) => ({ ...t, latestEndMin: Math.round(ahead.fridgeByMin) })),
+    ...task(
+      'lift',
+      'take out bay and strings',
+      'board',
+      [hands(AHEAD_LIFT_MIN, 'out of the pot')],
+      [{ task: 'cool', offsetMin: 0 }],
+    ),
+  ];
+}
+
+const AHEAD_LIFT_MIN = 3;
+
+type TaskRow = [
+  id: string,
+  label: string,
+  place: Task['place'],
+  segments: readonly Segment[],
+  endsBy: Task['endsBy'],
+  splits?: boolean,
+];
+
 function stepSegments(step: SideStep, minutes: number): Segment[] {
   if (step.hands !== 'now and then') return [{ minutes, hands: step.hands === 'all', label: step.says }];
   return Array.from({ length: Math.ceil(minutes / STIR_EVERY_MIN) }, (_, k) => k).flatMap((k) => [
@@ -171,14 +268,7 @@ export function sideTasks(side: Side, eaters: number): Task[] {
 /** Everything that has to be done on the day, and what each has to be done before. */
 export function dayTasks(day: DayWork): Task[] {
   const { work } = day;
-  const task = (
-    id: string,
-    label: string,
-    place: Task['place'],
-    segments: readonly Segment[],
-    endsBy: Task['endsBy'],
-    splits = false,
-  ): Task[] =>
+  const task = (...[id, label, place, segments, endsBy, splits = false]: TaskRow): Task[] =>
     segments.some((s) => s.minutes > 0)
       ? [{ id, label, place, segments: segments.filter((s) => s.minutes > 0), endsBy, splits, latestEndMin: 0 }]
       : [];
@@ -189,8 +279,7 @@ export function dayTasks(day: DayWork): Task[] {
   const late = day.lateChop === undefined ? 0 : Math.min(chop, whole(day.lateChop.minutes));
   return [
     ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
-    ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
-    ...task('lift', 'lift out, strain, lift the fat', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
+    ...aroundTheDay(day, task, finish),
     ...task(
       'braise',
       day.oven ? 'braise in the oven' : 'braise on the stove',

@@ -4,7 +4,7 @@ import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { EmberHandle, type Moving } from './EmberHandle';
-import { roundTimes, type Stretch, zoomsFor } from './emberScale';
+import { emberScale, roundTimes, type Stretch, zoomsFor } from './emberScale';
 import { clock, clockBeside, duration } from '../time';
 import { type DayConflict, type DayMark, type DaySpan, type DayTask } from '@/core/schedule/day';
 import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
@@ -186,12 +186,18 @@ function Line({
   const ready: ReadyWindow = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
   const lastMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
   const { fromMs, toMs } = fixed ?? { fromMs: firstMs, toMs: lastMs };
-  const zooms = zoomsFor({ fromMs, toMs });
+  const busy: Stretch[] = [
+    ...everything.filter((s) => s.id !== 'fridge'),
+    ...marks.map((m) => ({ fromMs: m.atMs, toMs: m.atMs })),
+    ...(nowMs === undefined ? [] : [{ fromMs: nowMs, toMs: nowMs }]),
+  ];
+  const scale = emberScale({ fromMs, toMs }, busy);
+  const zooms = zoomsFor(scale.minutes);
   const zoom = zooms.find((z) => z.id === zoomId) ?? zooms[0];
-  const factor = zoom === undefined ? 1 : Math.max(1, (toMs - fromMs) / 60_000 / zoom.minutes);
+  const factor = zoom === undefined ? 1 : Math.max(1, scale.minutes / zoom.minutes);
   const width = VIEW.width * factor;
   const pad = 34;
-  const x = (ms: number): number => pad + ((width - 2 * pad) * (ms - fromMs)) / (toMs - fromMs);
+  const x = (ms: number): number => pad + (width - 2 * pad) * scale.at(ms);
   const live = nowMs !== undefined && nowMs > fromMs && nowMs < serveMs;
   const focus = x(live ? nowMs : serveMs) / width;
   const focusNow = useRef(focus);
@@ -228,7 +234,7 @@ function Line({
       ...spans
         .filter((s) => s.id !== 'plate')
         .map((s) => ({ x: x(s.fromMs), text: clockBeside(s.fromMs, serveMs, timeZone), strong: false })),
-      ...(factor > 1 ? roundTimes({ fromMs, toMs }, width, timeZone) : []).map((ms) => ({
+      ...(factor > 1 ? roundTimes(scale, width, timeZone) : []).map((ms) => ({
         x: x(ms),
         text: clockBeside(ms, serveMs, timeZone),
         strong: false,
@@ -273,7 +279,8 @@ function Line({
       : {}),
   });
   const msPerPx = (): number =>
-    (toMs - fromMs) / Math.max(1, (svg.current?.getBoundingClientRect().width ?? width) * (1 - (2 * pad) / width));
+    (scale.minutes * 60_000) /
+    Math.max(1, (svg.current?.getBoundingClientRect().width ?? width) * (1 - (2 * pad) / width));
   const handle = { range: { fromMs, toMs }, timeZone, msPerPx };
   const drawing = (
     <Scroll ref={scroll} tabIndex={0} role="group" aria-label="Ember line, scrolls sideways where it is wider">
@@ -340,6 +347,16 @@ function Line({
             </text>
           ));
         })}
+        {scale.folds.map((f) => (
+          <path
+            key={f.fromMs}
+            d={`M${String(x(f.toMs) - 20)} ${String(BAND_Y + 17)} l8 -34 M${String(x(f.toMs) - 12)} ${String(BAND_Y + 17)} l8 -34`}
+            stroke="var(--ink)"
+            strokeWidth="2.5"
+          >
+            <title>{`${duration((f.toMs - f.fromMs) / 60_000)} folded away`}</title>
+          </path>
+        ))}
         {marks.map((m) => (
           <path
             key={m.id}

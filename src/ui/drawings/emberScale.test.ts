@@ -1,36 +1,61 @@
 import { describe, expect, it } from 'vitest';
-import { roundTimes, snapped, zoomsFor } from './emberScale';
+import { emberScale, roundTimes, snapped, type Stretch, zoomsFor } from './emberScale';
 import { clock } from '../time';
 
 const HOUR_MS = 3_600_000;
+const plain = (stretch: Stretch) => emberScale(stretch, [stretch]);
 const at = (iso: string): number => Date.parse(iso);
 
 describe('how near to look', () => {
   it('offers only what shows less than the whole', () => {
-    const labels = (hours: number): string[] => zoomsFor({ fromMs: 0, toMs: hours * HOUR_MS }).map((z) => z.label);
+    const labels = (hours: number): string[] => zoomsFor(hours * 60).map((z) => z.label);
     expect(labels(7)).toEqual(['all', '3 h', '1 h', '½ h']);
     expect(labels(1.5)).toEqual(['all', '1 h', '½ h']);
     expect(labels(0.5)).toEqual(['all']);
   });
 });
 
+describe('a line with a night in it', () => {
+  const evening = { fromMs: 0, toMs: 5 * HOUR_MS };
+  const noon = { fromMs: 19 * HOUR_MS, toMs: 20 * HOUR_MS };
+  const scale = emberScale({ fromMs: 0, toMs: 20 * HOUR_MS }, [noon, evening]);
+
+  it('folds the wait and leaves the work its room', () => {
+    expect(scale.folds).toEqual([{ fromMs: 5 * HOUR_MS, toMs: 19 * HOUR_MS }]);
+    expect(scale.minutes).toBe(7 * 60);
+    expect(scale.at(0)).toBe(0);
+    expect(scale.at(20 * HOUR_MS)).toBe(1);
+    expect(scale.at(19 * HOUR_MS) - scale.at(5 * HOUR_MS)).toBeCloseTo(1 / 7);
+    expect(scale.at(HOUR_MS)).toBeCloseTo(scale.at(20 * HOUR_MS) - scale.at(19 * HOUR_MS));
+  });
+
+  it('goes on all the same within the fold, and shows no time there', () => {
+    expect(scale.at(8 * HOUR_MS)).toBeGreaterThan(scale.at(7 * HOUR_MS));
+    expect(roundTimes(scale, 1240, 'UTC').some((ms) => ms > 5 * HOUR_MS && ms < 19 * HOUR_MS)).toBe(false);
+  });
+
+  it('leaves a short wait as it is', () => {
+    expect(emberScale({ fromMs: 0, toMs: 5 * HOUR_MS }, [{ fromMs: 0, toMs: 3 * HOUR_MS }]).folds).toEqual([]);
+  });
+});
+
 describe('round times', () => {
   it('stand at full hours or fives of minutes, whatever the line begins with', () => {
     const day = { fromMs: at('2026-11-28T12:07:31Z'), toMs: at('2026-11-28T18:30:00Z') };
-    const hours = roundTimes(day, 1240, 'UTC').map((ms) => clock(ms, 'UTC'));
+    const hours = roundTimes(plain(day), 1240, 'UTC').map((ms) => clock(ms, 'UTC'));
     expect(hours[0]).toBe('12:30');
     expect(hours.every((t) => t.endsWith(':00') || t.endsWith(':30'))).toBe(true);
-    const near = roundTimes(day, 16_000, 'UTC').map((ms) => clock(ms, 'UTC'));
+    const near = roundTimes(plain(day), 16_000, 'UTC').map((ms) => clock(ms, 'UTC'));
     expect(near[0]).toBe('12:10');
     expect(near.every((t) => t.endsWith('0') || t.endsWith('5'))).toBe(true);
   });
 
   it('stay at full hours when the clock is put back on the way, and in zones half an hour off', () => {
     const night = { fromMs: at('2026-10-24T22:10:00Z'), toMs: at('2026-10-25T06:00:00Z') };
-    const berlin = roundTimes(night, 600, 'Europe/Berlin').map((ms) => clock(ms, 'Europe/Berlin'));
+    const berlin = roundTimes(plain(night), 600, 'Europe/Berlin').map((ms) => clock(ms, 'Europe/Berlin'));
     expect(berlin.every((t) => t.endsWith(':00'))).toBe(true);
     expect(new Set(berlin).size).toBeGreaterThan(4);
-    const kolkata = roundTimes(night, 600, 'Asia/Kolkata').map((ms) => clock(ms, 'Asia/Kolkata'));
+    const kolkata = roundTimes(plain(night), 600, 'Asia/Kolkata').map((ms) => clock(ms, 'Asia/Kolkata'));
     expect(kolkata.every((t) => t.endsWith(':00'))).toBe(true);
   });
 });

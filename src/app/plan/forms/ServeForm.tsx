@@ -3,15 +3,18 @@
 import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { Care, faultOf, type FormProps } from './common';
+import { hourOn } from '@/calendar/calendar';
 import { ALLERGEN_NAMES, AVOIDABLE, type Avoided, DIET_NAMES } from '@/core/larder/allergens';
 import { SIDES } from '@/core/larder/sides';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
+import { Schools } from '@/ui/controls/Schools';
 import { Slider } from '@/ui/controls/Slider';
 import { TextField } from '@/ui/controls/TextField';
 import { localInputValue, momentFromLocalInput } from '@/ui/localInput';
 
 const MOST_SIDES = 6;
+const EVENING_HOUR = 21;
 
 const NAMES: Readonly<Record<string, string>> = { ...ALLERGEN_NAMES, ...DIET_NAMES };
 
@@ -57,6 +60,32 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ serveAtMs: momentFromLocalInput(text, timeZone) });
         }}
       />
+      <Schools
+        label="Cook it"
+        value={input.day.ahead === null ? 'same' : 'ahead'}
+        schools={[
+          { id: 'same', name: 'The same day', why: 'eaten when it is done' },
+          { id: 'ahead', name: 'Ahead', why: 'more flavour, the fat lifts off whole, bones come out clean' },
+        ]}
+        onChange={(when) => {
+          const fridgeByMs = hourOn(input.serveAtMs, -1, EVENING_HOUR, timeZone);
+          change({ day: { ...input.day, ahead: when === 'ahead' ? { fridgeByMs } : null } });
+        }}
+      />
+      {input.day.ahead === null ? null : (
+        <>
+          <TextField
+            label="In the fridge by"
+            type="datetime-local"
+            value={localInputValue(input.day.ahead.fridgeByMs, timeZone)}
+            error={faultOf(faults, 'day.ahead')}
+            onChange={(text) => {
+              change({ day: { ...input.day, ahead: { fridgeByMs: momentFromLocalInput(text, timeZone) } } });
+            }}
+          />
+          <Care step="store" />
+        </>
+      )}
       <Slider
         label="How sure to be on time"
         min={0.5}

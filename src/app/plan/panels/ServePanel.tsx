@@ -8,6 +8,7 @@ import { type DayTask } from '@/core/schedule/day';
 import { sideAmounts, sideById } from '@/core/larder/sides';
 import { formatMass, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
+import { Figures } from '@/ui/controls/Why';
 import { Mute } from '@/ui/controls/Panel';
 import { useSay, useUnits } from '@/ui/KitchenContext';
 import { clock, clockBeside, duration } from '@/ui/time';
@@ -123,6 +124,26 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
           nothing is booked twice. A bright edge: hands all the while.
         </Mute>
       </Part>
+      {plan.ahead ? (
+        <Part>
+          <h3>Cold in time, and warm again</h3>
+          <Figures
+            figures={[
+              plan.ahead.figures.iceWater,
+              plan.ahead.figures.ice,
+              plan.ahead.figures.warm,
+              plan.ahead.figures.cold,
+              plan.ahead.figures.standing,
+              plan.ahead.figures.reheat,
+            ]}
+          />
+          <p>
+            {say(
+              'The meat cools in its liquid, in the pot or in a thin bowl. Cold, the fat lifts off in one piece and the bones slide out clean. Warm it to 74 °C through and through, once.',
+            )}
+          </p>
+        </Part>
+      ) : null}
       {input.day.sides.length > 0 ? (
         <Part>
           <h3>Beside it, for {input.eaters}</h3>

@@ -1,0 +1,246 @@
+import { type Figure, input as from } from '../explain/figure';
+import { assemble, NO_SURPRISES } from '../forecast/assemble';
+import { stepAt } from '../forecast/ensemble';
+import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
+import { FRIDGE_C, type Heat, ROOM_C } from '../heat/sources';
+import { type DetailedCourse, FAST_CELLS, runBraise } from '../heat/run';
+import { type StepRule, type TimeGrid } from '../heat/timeGrid';
+import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
+
+/**
+ * Limits of cooling in two stages: from 57 to 21 °C within two hours, to 5 °C within six in all. Source: FDA Food Code
+ * 3-501.14.
+ */
+export const COOLING_LIMIT = { fromC: 57, warmC: 21, coldC: 5, warmMin: 120, coldMin: 360 } as const;
+/** Served again it has been through and through at this, °C. */
+export const REHEAT_C = 74;
+
+/** How a pot of braise goes from the heat to cold. Minutes. */
+export interface Cooling {
+  /** In ice water, stirred now and then, from the heat until `handoverC`. */
+  readonly iceMin: number;
+  /** Hottest spot when it goes from the ice water into the fridge, °C. */
+  readonly handoverC: number;
+  /** From there until the hottest spot is at 5 °C. */
+  readonly fridgeMin: number;
+  /** From 57 °C to 21 °C, and to 5 °C, at the hottest spot. */
+  readonly warmMin: number;
+  readonly coldMin: number;
+  /** Within the two-stage limit. */
+  readonly safe: boolean;
+  /** What the hottest spot would still be at, two hours after it passed 57 °C, if it just stood there with its lid on, °C. */
+  readonly standingC: number;
+  /** Ice that melts, kg. */
+  readonly iceKg: number;
+}
+
+const STEPS: readonly StepRule[] = [
+  { fromS: 0, stepS: 30 },
+  { fromS: 3600, stepS: 60 },
+  { fromS: 6 * 3600, stepS: 300 },
+];
+const OFF_HEAT_C = 95;
+const HORIZON_MIN = 30 * 60;
+/** What may be warm when it goes into a fridge beside other food, tried from the warmest. */
+const HANDOVERS_C = [21, 15, 12, 10, 8, 6, 5] as const;
+const MELTING_JKG = 334_000;
+/** Braise and pot fall by this in the ice water; what the kitchen adds is made up for. */
+const ICE_SPARE = 1.3;
+
+/** The hottest spot at the end of each step, °C. */
+function hottest(course: DetailedCourse, grid: TimeGrid): Float64Array {
+  const out = Float64Array.from(course.liquidC);
+  course.profiles.forEach((profile, g) => {
+    const cells = course.bodies[g]?.cells ?? 0;
+    for (let step = 0; step < grid.count; step++) {
+      for (let i = 0; i < cells; i++) {
+        const temp = profile[step * cells + i] as number;
+        if (temp > (out[step] as number)) out[step] = temp;
+      }
+    }
+  });
+  return out;
+}
+
+function run(request: BraiseRequest, heats: BraiseRequest['heats']): { readonly grid: TimeGrid; hot: Float64Array } {
+  const assembly = assemble({ ...request, heats }, HORIZON_MIN, STEPS, []);
+  const { grid } = assembly;
+  return { grid, hot: hottest(runBraise(assembly.setup(NO_SURPRISES), grid, FAST_CELLS, true), grid) };
+}
+
+/** Minutes until the hottest spot is no warmer than `tempC`; Infinity if never. */
+function minutesTo({ grid, hot }: ReturnType<typeof run>, tempC: number): number {
+  const step = hot.findIndex((t) => t <= tempC);
+  return step < 0 ? Infinity : (grid.endS[step] as number) / 60;
+}
+
+/**
+ * Cools the pot of a braise that holds `liquidL` when it comes off the heat: in ice water, stirred, only as long as it
+ * takes for the fridge to finish within the limit. The meat stays in its liquid. Vegetables are left out.
+ */
+export function coolPot(braise: BraiseRequest, liquidL: number): Cooling {
+  const request: BraiseRequest = {
+    ...braise,
+    ...UNEVENTFUL,
+    groups: braise.groups.map((g) => ({ ...g, startTempC: OFF_HEAT_C })),
+    vegetables: [],
+    liquidL: Math.max(0.1, liquidL),
+    liquidTempC: OFF_HEAT_C,
+    lids: [{ atMin: 0, lid: 'none' }],
+  };
+  const { fromC, warmC, coldC, warmMin, coldMin } = COOLING_LIMIT;
+  const ice: Heat = { kind: 'iceWater', stirred: true };
+  const inIce = run(request, [{ atMin: 0, heat: ice }]);
+  const standing = run({ ...request, lids: [{ atMin: 0, lid: 'heavy' }] }, [{ atMin: 0, heat: { kind: 'off' } }]);
+  const meatKg = request.groups.reduce((sum, g) => sum + g.massKg, 0);
+  const capacityJK =
+    (request.liquidL * 0.96 + meatKg) * 3700 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material];
+  const through = (handoverC: number): Cooling => {
+    const iceMin = Math.ceil(minutesTo(inIce, handoverC));
+    const course = run(request, [
+      { atMin: 0, heat: ice },
+      { atMin: iceMin, heat: { kind: 'fridge', fan: false } },
+    ]);
+    const from57 = minutesTo(course, fromC);
+    const cold = minutesTo(course, coldC);
+    const stages = { warmMin: minutesTo(course, warmC) - from57, coldMin: cold - from57 };
+    return {
+      iceMin,
+      handoverC,
+      fridgeMin: Math.max(0, cold - iceMin),
+      ...stages,
+      safe: stages.warmMin <= warmMin && stages.coldMin <= coldMin,
+      standingC: standing.hot[stepAt(standing.grid, minutesTo(standing, fromC) + warmMin)] as number,
+      iceKg: (capacityJK * (OFF_HEAT_C - handoverC) * ICE_SPARE) / (MELTING_JKG + 4180 * FRIDGE_C),
+    };
+  };
+  let last = through(HANDOVERS_C[0]);
+  for (const handoverC of HANDOVERS_C.slice(1)) {
+    if (last.safe) break;
+    last = through(handoverC);
+  }
+  return last;
+}
+
+/** Warming a braise again. Minutes. */
+export interface Reheating {
+  /** Until the middle of every piece is at 74 °C, in its sauce on a gentle burner. */
+  readonly minutes: number;
+  readonly powerW: number;
+}
+
+/** A flame low enough not to catch, W into the pot; what the burner gives if that is less. */
+const GENTLE_W = 600;
+
+/**
+ * Warms the meat, fridge cold, in `sauceL` of sauce to 74 °C through and through: the longer of what the flame can bring
+ * and what heat needs to reach the middle of a piece from sauce just below the boil.
+ */
+export function reheatPot(braise: BraiseRequest, sauceL: number, powerW: number): Reheating {
+  const gentleW = Math.min(GENTLE_W, powerW);
+  const meatKg = braise.groups.reduce((sum, g) => sum + g.massKg, 0);
+  const vesselJK = braise.pot.massKg * MATERIAL_HEAT_JKGK[braise.pot.material];
+  const flameMin = (((meatKg + sauceL * 0.96) * 3700 + vesselJK) * (REHEAT_C - FRIDGE_C)) / gentleW / 60;
+  const assembly = assemble(
+    {
+      ...braise,
+      ...UNEVENTFUL,
+      groups: braise.groups.map((g) => ({ ...g, startTempC: FRIDGE_C })),
+      vegetables: [],
+      liquidL: Math.max(0.1, sauceL),
+      liquidTempC: 90,
+      lids: [{ atMin: 0, lid: 'heavy' }],
+      heats: [{ atMin: 0, heat: { kind: 'simmer', tempC: 90 } }],
+    },
+    6 * 60,
+    STEPS,
+    [],
+  );
+  const { grid } = assembly;
+  const course = runBraise(assembly.setup(NO_SURPRISES), grid, FAST_CELLS);
+  const step = grid.endS.findIndex((_, i) => course.coreC.every((core) => (core[i] as number) >= REHEAT_C));
+  const throughMin = step < 0 ? Infinity : (grid.endS[step] as number) / 60;
+  return { minutes: Math.max(flameMin, throughMin), powerW: gentleW };
+}
+
+/** What cooking the day before brings with it, as figures that answer why. */
+export interface AheadFigures {
+  readonly ice: Figure;
+  readonly iceWater: Figure;
+  readonly warm: Figure;
+  readonly cold: Figure;
+  readonly standing: Figure;
+  readonly reheat: Figure;
+}
+
+export function aheadFigures(
+  cooling: Cooling,
+  reheating: Reheating,
+  request: BraiseRequest,
+  liquidL: number,
+): AheadFigures {
+  const pot = [
+    from('liquid', liquidL, 'volume'),
+    from(
+      'meat',
+      request.groups.reduce((sum, g) => sum + g.massKg, 0),
+      'mass',
+    ),
+  ] as const;
+  const minutes = (label: string, value: number, formula: string, changes: string): Figure => ({
+    label,
+    value,
+    as: 'minutes',
+    formula,
+    inputs: pot,
+    changes,
+    sure: 'estimate',
+  });
+  return {
+    ice: {
+      label: 'Ice',
+      value: cooling.iceKg,
+      as: 'mass',
+      formula: 'Heat in meat, liquid and pot over what a kilogram of ice takes up as it melts, and a third more.',
+      inputs: [...pot, from('cooled to', cooling.handoverC, 'temperature')],
+      changes: 'Cold tap water first takes half of the heat away and saves ice.',
+      sure: 'estimate',
+    },
+    iceWater: minutes(
+      'In ice water',
+      cooling.iceMin,
+      'Pot and pieces in ice water, stirred now and then, until the fridge can do the rest within the limit.',
+      'Less liquid, smaller pieces, a thin steel pot; stirring halves it.',
+    ),
+    warm: minutes(
+      'From 57 to 21 °C',
+      cooling.warmMin,
+      'At the hottest spot, the middle of the thickest piece. The usual limit is two hours.',
+      'Ice, stirring, a shallow dish.',
+    ),
+    cold: minutes(
+      'From 57 to 5 °C',
+      cooling.coldMin,
+      'Ice water first, then the fridge. The usual limit is six hours in all.',
+      'Longer in the ice water; pieces over 50 mm cut first.',
+    ),
+    standing: {
+      label: 'Just left to stand',
+      value: cooling.standingC,
+      as: 'temperature',
+      formula: `The same pot with its lid on in a room of ${String(ROOM_C)} °C, two hours after it has passed 57 °C; by then it should be at 21 °C.`,
+      inputs: pot,
+      changes: 'Nothing but cold water: a full pot holds its heat for hours.',
+      sure: 'estimate',
+    },
+    reheat: {
+      ...minutes(
+        'Warming through',
+        reheating.minutes,
+        'The longer of what a gentle flame needs for meat, sauce and pot, and what heat needs to reach the middle of a piece.',
+        'Smaller pieces, slices, a stronger flame with more stirring.',
+      ),
+      inputs: [...pot, from('a gentle flame', reheating.powerW, 'power')],
+    },
+  };
+}
