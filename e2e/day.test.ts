@@ -67,3 +67,25 @@ describe('cooking it the day before', () => {
     expect(await complaints(driver)).toEqual([]);
   });
 });
+
+describe('other ways', () => {
+  it('take the braise to another place, with what changes there', async () => {
+    const { driver } = browser;
+    await driver.get(app.url);
+    const link = await driver.wait(
+      until.elementLocated(By.css('main a[href^="/plan/"]:not([href$="/new"])')),
+      WAIT_MS,
+      'The demo has no plan.',
+    );
+    const href = (await link.getAttribute('href')) ?? '';
+    await driver.get(`${href}/compare`);
+    await findText(driver, 'h2', 'Taken elsewhere');
+    const place = await findText(driver, 'article[starts-with(@aria-label, "Covered grill")]', 'carbon monoxide');
+    const button = await place.findElement(By.css('button'));
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
+    await button.click();
+    await driver.wait(until.urlIs(href), WAIT_MS, 'Keeping a place does not lead back to the plan.');
+    await findText(driver, 'button', 'Covered grill');
+    expect(await complaints(driver)).toEqual([]);
+  });
+});

@@ -64,7 +64,7 @@ describe('a braise from plan to log', () => {
     await fill(driver, 'Weight, trimmed', '2.2');
     await press(driver, 'Heat: ');
     await fill(driver, 'Oven set to', '600');
-    await waitForText('Oven: 600 °C is too much');
+    await waitForText('Oven set to: 600 °C is too much');
     await fill(driver, 'Oven set to', '150');
     await driver.wait(async () => !(await bodyText()).includes('too much'), WAIT_MS);
   });

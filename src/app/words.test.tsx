@@ -32,7 +32,7 @@ describe('records in words', () => {
       'Liquid 31 mm, bubbling, 200 ml added',
     ],
     [{ kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: true } } as const, 'Oven 140 °C, fan'],
-    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Simmer held at 96 °C'],
+    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Stove, held at 96 °C'],
     [{ kind: 'lid', lid: 'ajar' } as const, 'Lid ajar'],
   ])('%o reads “%s”', (act, words) => {
     expect(actWords(act, METRIC)).toBe(words);

@@ -4,6 +4,7 @@ import { actSchema, newEventSchema } from './cook';
 import { readFile } from './files';
 import { habitsSchema, patternSchema, planInputSchema, timeZoneSchema } from './plan';
 import { anyKitchenSchema } from './upgrade';
+import { fromWire, toWire } from './wire';
 import { cookFile, FILE_VERSION, fileStem, planFile } from '../core/formats/files';
 import { PATTERNS } from '../core/patterns/patterns';
 import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
@@ -26,6 +27,13 @@ describe('the contract', () => {
 
   it('wants ids that cannot be guessed to collide', () => {
     expect(newEventSchema.safeParse({ id: '1', atMs: NOON_MS, act: { kind: 'turned' } }).success).toBe(false);
+  });
+});
+
+describe('the wire', () => {
+  it('carries what never comes, and keeps nothing apart from never', () => {
+    const sent = { p90: Infinity, planId: null, input: { meat: { grossKg: null }, ahead: null }, list: [1, Infinity] };
+    expect(fromWire(toWire(sent))).toEqual(sent);
   });
 });
 

@@ -51,6 +51,8 @@ const burnerSchema = z.strictObject({
 export const heatSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('oven'), tempC: quantity, fan: z.boolean() }),
   z.strictObject({ kind: z.literal('simmer'), tempC: quantity }),
+  z.strictObject({ kind: z.literal('steamOven'), tempC: quantity }),
+  z.strictObject({ kind: z.literal('grill'), tempC: quantity }),
 ]);
 
 export const lidSchema = z.enum(LID_KINDS);

@@ -4,6 +4,7 @@ import { type Pot } from '../core/larder/vessels';
 import { type FitWay, fitWays } from '../core/plan/fit';
 import { type PlanInput } from '../core/plan/input';
 import { makePlan, type PlanResult } from '../core/plan/plan';
+import { type DialPoint, dialCurve, translate, type Translation } from '../core/plan/translate';
 import { type WayOut, waysOut } from '../core/plan/waysOut';
 
 const api = {
@@ -18,6 +19,10 @@ const api = {
   /** Ways set side by side. */
   compare(ways: Way[]): ReturnType<typeof compareWays> {
     return compareWays(ways);
+  },
+  /** The same braise in every other place, and what an oven's dial does to it. */
+  elsewhere(input: PlanInput): { readonly places: Translation[]; readonly dial: DialPoint[] } {
+    return { places: translate(input), dial: dialCurve(input) };
   },
   /** Ways to make what does not fit the pot fit. */
   fitWays(input: PlanInput, pots: Pot[]): FitWay[] {

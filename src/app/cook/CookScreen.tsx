@@ -416,6 +416,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
               serveMs={view.plan.day.serveMs}
               nowMs={state.phase === 'finished' ? undefined : now}
               timeZone={timeZone}
+              zoomsAt="beside"
             />
           </Foot>
         </Layout>

@@ -6,6 +6,7 @@ import { HOTKEYS } from './hotkeys';
 import { place } from './place';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
+import { heatWords } from '@/core/plan/heats';
 import { STAGE_WORDS } from '@/core/tenderness/stages';
 import { DISPLAY } from '@/ui/theme';
 
@@ -85,9 +86,7 @@ function recordHint(kind: CookActKind, state: CookState): string {
     case 'turned':
       return state.turned ? 'once already' : 'pieces over';
     case 'heat':
-      return state.heat.kind === 'oven'
-        ? `${String(state.heat.tempC)} °C${state.heat.fan ? ', fan' : ''}`
-        : `held at ${String(state.heat.tempC)} °C`;
+      return heatWords(state.heat);
     default:
       return 'in your words';
   }

@@ -4,14 +4,14 @@ import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { SCORE_WORDS, SCORES } from '../log/Scores';
-import { HEAT_SCHOOLS, LID_SCHOOLS } from '../plan/schools';
+import { asHeatMode, HEAT_SCHOOLS, LID_SCHOOLS } from '../plan/schools';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/care/cautions';
 import { type CookAct, type Verdict } from '@/core/cook/events';
 import { type CookState } from '@/core/cook/state';
 import { cutById } from '@/core/larder/cuts';
 import { type LidKind } from '@/core/larder/vessels';
-import { LIMITS } from '@/core/plan/input';
+import { heatMode, heatOf, MODES } from '@/core/plan/heats';
 import { type Plan } from '@/core/plan/plan';
 import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
 import { Button } from '@/ui/controls/Button';
@@ -195,10 +195,10 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
 function HeatSheet({ state, onRecord }: SheetProps) {
   const say = useSay();
   const { heat } = state;
-  const [mode, setMode] = useState(heat.kind === 'simmer' ? 'simmer' : heat.fan ? 'fan' : 'still');
+  const [mode, setMode] = useState(heatMode(heat));
   const [tempC, setTempC] = useState(heat.tempC);
   const [lid, setLid] = useState<LidKind>(state.lid);
-  const [low, high] = mode === 'simmer' ? LIMITS.simmerC : LIMITS.ovenC;
+  const [low, high] = MODES[mode].limitsC;
   const bad = !(tempC >= low && tempC <= high);
   return (
     <>
@@ -207,12 +207,13 @@ function HeatSheet({ state, onRecord }: SheetProps) {
         value={mode}
         schools={HEAT_SCHOOLS}
         onChange={(id) => {
-          setMode(id);
-          if ((id === 'simmer') !== (mode === 'simmer')) setTempC(id === 'simmer' ? 96 : 150);
+          const next = asHeatMode(id);
+          setMode(next);
+          if (MODES[next].place !== MODES[mode].place || next === 'steamOven') setTempC(MODES[next].usualC);
         }}
       />
       <QuantityField
-        label={mode === 'simmer' ? 'Liquid held at' : 'Oven set to'}
+        label={MODES[mode].setTo}
         dimension="temperature"
         value={tempC}
         error={bad ? say(`Temperature: from ${String(low)} °C to ${String(high)} °C here.`) : undefined}
@@ -225,7 +226,7 @@ function HeatSheet({ state, onRecord }: SheetProps) {
           onPress={() => {
             onRecord({
               kind: 'heat',
-              heat: mode === 'simmer' ? { kind: 'simmer', tempC } : { kind: 'oven', tempC, fan: mode === 'fan' },
+              heat: heatOf(mode, tempC),
             });
           }}
         >

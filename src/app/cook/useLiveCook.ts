@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { dequeue, enqueue, waiting } from './queue';
 import { type NewEvent } from '@/contract/cook';
 import { type CookEvent } from '@/core/cook/events';
+import { fromWire } from '@/contract/wire';
 import { type CookView } from '@/core/cook/view';
 import { send } from '@/ui/send';
 
@@ -61,7 +62,7 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
   useEffect(() => {
     const source = new EventSource(`/api/cooks/${cookId}/stream`);
     source.addEventListener('view', (message: MessageEvent<string>) => {
-      setView(reviveView(message.data));
+      setView(fromWire(message.data) as CookView);
       setConnected(true);
     });
     source.addEventListener('gone', () => {
@@ -104,9 +105,4 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
     refusal,
     record,
   };
-}
-
-/** JSON has no Infinity: times that never come arrive as null. */
-function reviveView(text: string): CookView {
-  return JSON.parse(text, (key, value: unknown) => (value === null && key !== 'planId' ? Infinity : value)) as CookView;
 }

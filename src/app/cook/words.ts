@@ -1,6 +1,7 @@
 import { type CookAct } from '@/core/cook/events';
 import { type Lesson } from '@/core/cook/follow';
 import { LIDS } from '@/core/larder/vessels';
+import { heatWords } from '@/core/plan/heats';
 import { STAGE_WORDS } from '@/core/tenderness/stages';
 import { formatLength, formatTemperature, formatTemperatureStep, formatVolume } from '@/core/quantity/format';
 import { type UnitChoice } from '@/core/quantity/units';
@@ -21,9 +22,7 @@ export function actWords(act: CookAct, units: UnitChoice): string {
     case 'lid':
       return LIDS[act.lid].label;
     case 'heat':
-      return act.heat.kind === 'oven'
-        ? `Oven ${formatTemperature(act.heat.tempC, units)}${act.heat.fan ? ', fan' : ''}`
-        : `Simmer held at ${formatTemperature(act.heat.tempC, units)}`;
+      return heatWords(act.heat, units);
     case 'note':
       return act.text;
     case 'offHeat':

@@ -85,6 +85,7 @@ export function DayLine({ plan, input, change }: DayLineProps) {
       serveMs={day.serveMs}
       timeZone={timeZone}
       conflicts={day.conflicts}
+      zoomsAt="above"
       {...(late ? { nowMs } : {})}
       edit={{
         tasks: day.tasks,

@@ -43,7 +43,9 @@ function HeatPanel({ plan, timeZone }: PanelProps) {
   return (
     <Body>
       <HeatChart course={plan.course} startMs={plan.day.intoPotMs} timeZone={timeZone} height={380} />
-      <Figures figures={[plan.liquid.water.perHour, plan.liquid.water.coldCost]} />
+      <Figures
+        figures={[plan.liquid.water.perHour, plan.liquid.water.coldCost, ...(plan.energy ? [plan.energy] : [])]}
+      />
     </Body>
   );
 }

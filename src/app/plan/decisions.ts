@@ -1,3 +1,4 @@
+import { heatWords } from '@/core/plan/heats';
 import { type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { formatFigure } from '@/core/explain/figure';
@@ -107,7 +108,11 @@ export function sentences(
       figure: fig((p) => `${formatLength(p.pot.levelStartMm, units)} deep`),
     },
     heat: {
-      text: `${heat.kind === 'oven' ? 'Oven' : 'Stove, held at'} ${known(heat.tempC, (v) => formatTemperature(v, units))}${heat.kind === 'oven' ? (heat.fan ? ', fan' : ', still') : ''}`,
+      text: heatWords(
+        heat,
+        units,
+        known(heat.tempC, (v) => formatTemperature(v, units)),
+      ),
       detail: 'lid on until tender',
       figure: fig((p) => duration((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000)),
     },

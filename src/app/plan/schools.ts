@@ -1,3 +1,4 @@
+import { HEAT_MODES, type HeatMode } from '@/core/plan/heats';
 import { type School } from '@/ui/controls/Schools';
 import { LID_KINDS, LIDS, type LidKind } from '@/core/larder/vessels';
 import { LEVEL_SHARES, SCHOOLS } from '@/core/plan/schools';
@@ -24,8 +25,21 @@ export const LID_SCHOOLS: readonly School[] = LID_KINDS.map((id) => ({
   isDefault: id === 'heavy',
 }));
 
-export const HEAT_SCHOOLS: readonly School[] = [
-  { id: 'still', name: 'Oven, still', why: 'steady, unattended', isDefault: true },
-  { id: 'fan', name: 'Oven, fan', why: 'warms faster, loses more steam' },
-  { id: 'simmer', name: 'Stove, simmer', why: 'you see it; lowest flame' },
-];
+const HEAT_WORDS: Readonly<Record<HeatMode, Pick<School, 'name' | 'why'>>> = {
+  still: { name: 'Oven, still', why: 'steady, unattended' },
+  fan: { name: 'Oven, fan', why: 'warms faster, loses more steam' },
+  simmer: { name: 'Stove, simmer', why: 'you see it; lowest flame' },
+  steamOven: { name: 'Steam oven', why: 'nothing evaporates, lid or not' },
+  grill: { name: 'Covered grill', why: 'outdoors; its heat wanders' },
+};
+
+export const HEAT_SCHOOLS: readonly School[] = HEAT_MODES.map((id) => ({
+  id,
+  ...HEAT_WORDS[id],
+  isDefault: id === 'still',
+}));
+
+/** A mode as a list gives it back. */
+export function asHeatMode(id: string): HeatMode {
+  return HEAT_MODES.find((m) => m === id) ?? 'still';
+}

@@ -1,6 +1,17 @@
 /** A step of the work at which something can hurt someone. */
 export type CareStep =
-  'rawMeat' | 'sear' | 'base' | 'liquid' | 'potIntoOven' | 'potOnStove' | 'open' | 'finish' | 'serve' | 'store';
+  | 'rawMeat'
+  | 'sear'
+  | 'base'
+  | 'liquid'
+  | 'potIntoOven'
+  | 'potOnStove'
+  | 'steamOven'
+  | 'grill'
+  | 'open'
+  | 'finish'
+  | 'serve'
+  | 'store';
 
 export interface Caution {
   readonly step: CareStep;
@@ -17,6 +28,10 @@ const CAUTIONS: Readonly<Record<CareStep, string>> = {
   liquid: 'Burner off before wine goes in, pour it from a cup, stand back. Alcohol never all cooks away.',
   potIntoOven: 'A full pot is heavy and its knob stays hot: two dry mitts, a clear path, a cloth left on the lid.',
   potOnStove: 'Stay within earshot: a pot that boils dry can catch fire. Smoke alarm working.',
+  steamOven:
+    'Open the door away from your face and let the steam out before you reach in; two dry mitts: steam goes through a wet cloth.',
+  grill:
+    'Outdoors only: charcoal and gas give off carbon monoxide. Steady ground, nothing that burns within reach, never unwatched; ash stays hot for a day. Two dry mitts for the pot.',
   open: 'Lift the lid away from your face: the steam burns. Two dry mitts.',
   finish:
     'Bones, bay and string out and counted before you strain or blend; never fill a blender over half with hot liquid.',

@@ -4,6 +4,7 @@ import { eventsOf, type CookState } from './state';
 import { type CareStep } from '../care/cautions';
 import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
+import { heatMode, MODES } from '../plan/heats';
 import { type Plan } from '../plan/plan';
 import { STAGE_WORDS, stageIndex, TARGETS } from '../tenderness/stages';
 import { formatMass, formatVolume } from '../quantity/format';
@@ -54,7 +55,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
       sign: cut.donenessSign,
       dueMs: nowMs,
       act: 'offHeat',
-      care: state.heat.kind === 'oven' ? 'potIntoOven' : 'potOnStove',
+      care: MODES[heatMode(state.heat)].care,
     };
   }
 
@@ -167,7 +168,7 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
     sign: 'Lazy bubbles before the lid goes on.',
     dueMs: plan.day.intoPotMs,
     act: 'intoPot',
-    care: state.input.heat.kind === 'oven' ? 'potIntoOven' : 'potOnStove',
+    care: MODES[heatMode(state.input.heat)].care,
   };
 }
 

@@ -1,5 +1,6 @@
 import { type CookAct, type CookEvent, type StandingEvent, standingEvents, type Verdict } from './events';
-import { type PlanHeat, type PlanInput } from '../plan/input';
+import { type PlanHeat } from '../plan/heats';
+import { type PlanInput } from '../plan/input';
 import { type LidKind } from '../larder/vessels';
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';

@@ -16,7 +16,8 @@ export type Measure =
   | 'gramsPerL'
   | 'volumePerHour'
   | 'money'
-  | 'power';
+  | 'power'
+  | 'energy';
 
 /** How far a figure can be trusted: arithmetic, a model's estimate, or kitchen practice put into a number. */
 export type Sureness = 'computed' | 'estimate' | 'practice';
@@ -82,6 +83,8 @@ export function formatMeasure(value: number, as: Measure, units: UnitChoice): st
       return `${formatVolume(value, units)} an hour`;
     case 'money':
       return value.toFixed(2);
+    case 'energy':
+      return `${signed(value, 1)} kWh`;
     case 'power':
       return `${signed(value, 0)} W`;
   }

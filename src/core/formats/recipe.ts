@@ -1,7 +1,8 @@
 import { plural } from '../liquid/herbs';
 import { shoppingList, type ShoppingLine } from './shopping';
+import { heatWords } from '../plan/heats';
 import { type Plan } from '../plan/plan';
-import { formatLength, formatMass, formatMinutes, formatTemperature, formatVolume } from '../quantity/format';
+import { formatLength, formatMass, formatMinutes, formatVolume } from '../quantity/format';
 import { sentenceInUnits } from '../quantity/sentence';
 import { type UnitChoice } from '../quantity/units';
 import { sideById } from '../larder/sides';
@@ -86,7 +87,7 @@ export function instructions(plan: Plan, units: UnitChoice): InstructionSection[
     {
       name: 'Braise',
       steps: [
-        `${input.heat.kind === 'oven' ? `Oven ${formatTemperature(input.heat.tempC, units)}${input.heat.fan ? ', fan' : ''}` : `Simmer held at ${formatTemperature(input.heat.tempC, units)}`}, about ${formatMinutes(ready)}, likely ${formatMinutes(low)} to ${formatMinutes(high)}. ${TARGETS[forecast.target].ready}: ${cut.donenessSign}.`,
+        `${heatWords(input.heat, units)}, about ${formatMinutes(ready)}, likely ${formatMinutes(low)} to ${formatMinutes(high)}. ${TARGETS[forecast.target].ready}: ${cut.donenessSign}.`,
         ...plan.day.marks
           .filter((m) => m.kind !== 'oven' && m.kind !== 'add')
           .map((m) => `After ${formatMinutes((m.atMs - plan.day.intoPotMs) / 60_000)}: ${m.label}. ${m.why}`),

@@ -1,3 +1,4 @@
+import { heatMode, MODES } from './heats';
 import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from './input';
 import { pieceSize } from './pieces';
 import { contentsOf, pourOf } from './request';
@@ -147,9 +148,7 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...outside('finish.sauceLPerPlate', 'Sauce a plate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, ' l'),
     ...outside('altitudeM', 'Altitude', input.altitudeM, LIMITS.altitudeM, ' m'),
     ...outside('confidence', 'Wanted certainty', input.confidence, LIMITS.confidence, ''),
-    ...(heat.kind === 'oven'
-      ? outside('heat.tempC', 'Oven', heat.tempC, LIMITS.ovenC, ' °C')
-      : outside('heat.tempC', 'Simmer', heat.tempC, LIMITS.simmerC, ' °C')),
+    ...outside('heat.tempC', MODES[heatMode(heat)].setTo, heat.tempC, MODES[heatMode(heat)].limitsC, ' °C'),
   ];
 }
 

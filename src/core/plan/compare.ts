@@ -1,8 +1,10 @@
 import { checkPlanInput } from './check';
-import { type PlanHeat, type PlanInput } from './input';
+import { heatOf, heatWithin, heatWords, MODES } from './heats';
+import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './words';
+import { type Figure } from '../explain/figure';
 import { formatMinutes, formatVolume } from '../quantity/format';
 import { METRIC } from '../quantity/units';
 
@@ -34,21 +36,18 @@ export interface WayResult {
   readonly reduceMin: number;
   /** Water in the cooked meat. */
   readonly moisture: number;
+  /** What it draws; null where nobody meters it. */
+  readonly energy: Figure | null;
 }
 
 const OVENS_C = [130, 150, 170] as const;
 const SIMMER_C = 95;
-
-function heatWords(heat: PlanHeat): string {
-  return heat.kind === 'oven'
-    ? `oven ${String(heat.tempC)} °C${heat.fan ? ', fan' : ''}`
-    : `stove, held at ${String(heat.tempC)} °C`;
-}
+const AHEAD_MS = 22 * 3_600_000;
 
 const differs = (a: PlanInput, b: PlanInput): boolean => JSON.stringify(a) !== JSON.stringify(b);
 
 /**
- * Other ways worth a look: oven low, middling and hot, the stove, pieces cut smaller, a heavy lid. The plan as it
+ * Other ways worth a look: oven low, middling and hot, the stove, a steam oven, a grill, the day before, pieces cut smaller, a heavy lid. The plan as it
  * is comes first. `fan` is whether the kitchen's oven blows.
  */
 export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
@@ -65,13 +64,26 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
       says: `Stove, held at ${String(SIMMER_C)} °C`,
       input: { ...input, heat: { kind: 'simmer', tempC: SIMMER_C } },
     },
+    ...(['steamOven', 'grill'] as const).map((mode) => {
+      const heat = heatOf(mode, MODES[mode].usualC);
+      return { id: mode, says: heatWords(heat), input: { ...input, heat } };
+    }),
+    ...(input.day.ahead
+      ? []
+      : [
+          {
+            id: 'ahead',
+            says: 'Cooked the day before',
+            input: { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - AHEAD_MS } } },
+          },
+        ]),
     ...(smaller ? [{ id: 'smaller', ...smaller }] : []),
     ...(input.lid === 'heavy'
       ? []
       : [{ id: 'lid', says: 'Under a heavy lid', input: { ...input, lid: 'heavy' as const } }]),
   ];
   return [
-    { id: 'plan', says: `As planned, ${heatWords(input.heat)}`, input },
+    { id: 'plan', says: `As planned, ${heatWithin(input.heat)}`, input },
     ...others.filter((w) => differs(w.input, input)),
   ];
 }
@@ -94,6 +106,7 @@ function resultOf(way: Way, plan: Plan): WayResult {
     topUpL: Math.max(0, Math.max(DRY_L, way.input.eaters * way.input.finish.sauceLPerPlate) - finished.liquidL),
     reduceMin: finished.reduceMinutes,
     moisture: finished.meatWaterKg / finished.cookedKg,
+    energy: plan.energy,
   };
 }
 
@@ -116,6 +129,7 @@ export function compareWays(ways: readonly Way[]): {
 const SAME_MIN = 5;
 const SAME_L = 0.03;
 const SAME_SHARE = 0.005;
+const SAME_KWH = 0.15;
 
 function minutesInPot(r: WayResult): number {
   return (r.ready.p50Ms - r.intoPotMs) / 60_000;
@@ -146,6 +160,10 @@ export function difference(base: WayResult, other: WayResult): string {
   const hands = other.handsOnMin - base.handsOnMin;
   if (Math.abs(hands) >= SAME_MIN) {
     parts.push(`your hands for ${formatMinutes(Math.abs(hands))} ${hands < 0 ? 'less' : 'more'}`);
+  }
+  if (base.energy && other.energy) {
+    const kWh = other.energy.value - base.energy.value;
+    if (Math.abs(kWh) >= SAME_KWH) parts.push(`about ${Math.abs(kWh).toFixed(1)} kWh ${kWh < 0 ? 'less' : 'more'}`);
   }
   const moisture = other.moisture - base.moisture;
   if (Math.abs(moisture) >= SAME_SHARE) parts.push(`meat a little ${moisture < 0 ? 'drier' : 'juicier'}`);

@@ -1,3 +1,4 @@
+import { type PlanHeat } from './heats';
 import { type Choice } from './schools';
 import { type Avoided } from '../larder/allergens';
 import { type Burner, type Pan } from '../larder/burners';
@@ -5,11 +6,6 @@ import { type Fate } from '../larder/garnish';
 import { type SaltCrystalId } from '../larder/seasoning';
 import { type LidKind, type Pot } from '../larder/vessels';
 import { type Held } from '../schedule/day';
-
-/** Heat as a cook sets it. */
-export type PlanHeat =
-  | { readonly kind: 'oven'; readonly tempC: number; readonly fan: boolean }
-  | { readonly kind: 'simmer'; readonly tempC: number };
 
 /** How the meat should eat. */
 export const RESULTS = ['slices', 'tender', 'shreds', 'melts'] as const;
@@ -155,8 +151,6 @@ export const LIMITS = {
   pieces: [1, 400],
   thicknessMm: [10, 160],
   eaters: [1, 40],
-  ovenC: [80, 240],
-  simmerC: [75, 100],
   liquidLevel: [0.2, 1.2],
   altitudeM: [0, 4000],
   potDiameterMm: [120, 500],

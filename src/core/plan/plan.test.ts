@@ -43,7 +43,7 @@ describe('what cannot be planned', () => {
       'an oven at 600 °C',
       { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 600, fan: false } },
       'heat.tempC',
-      /Oven: 600 °C is too much.*80 to 240 °C/,
+      /Oven set to: 600 °C is too much.*80 to 240 °C/,
     ],
     [
       'a serving time in the past',

@@ -1,12 +1,15 @@
 import { checkPlanInput } from './check';
 import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
-import { meatParts, type PlanFault, type PlanHeat, type PlanInput } from './input';
+import { meatParts, type PlanFault, type PlanInput } from './input';
+import { energyFigure } from './energy';
+import { heatMode, heatWords, MODES } from './heats';
 import { type AtTarget, kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS, type PlannedLooks } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
 import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
 import { reasonsFor, thingsToWatch } from './words';
 import { boneFraction } from '../forecast/assemble';
+import { type Figure } from '../explain/figure';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
@@ -37,6 +40,8 @@ export interface Plan extends KitchenWork {
   readonly finish: FinishFigures;
   /** Cooling and warming again; null where it is eaten when it is done. */
   readonly ahead: Ahead | null;
+  /** What the braise draws; null where nobody meters it. */
+  readonly energy: Figure | null;
   readonly day: Day;
   /** What the day was laid out from; the same question gives the same day. */
   readonly dayQuestion: DayQuestion;
@@ -96,7 +101,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     serveMs: input.serveAtMs,
     ready,
     work: dayWork(input, kitchen, request, surely, looks, ahead),
-    heatLabel: heatLabel(input.heat),
+    heatLabel: MODES[heatMode(input.heat)].label,
     target: forecast.target,
     turnAtMin: looks.turnMin,
     resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
@@ -119,6 +124,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       finishBy,
       finish: finishFigures(finished, finishBy),
       ahead,
+      energy: energyFigure(input, ensemble, step),
       day,
       dayQuestion,
       course: courseSamples(ensemble, forecast),
@@ -161,7 +167,6 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
   };
 }
 
-const OVEN_WARMS_MIN = 20;
 /** Salt ahead works from an hour to a day; overnight is what most do. */
 const SALT_AHEAD_HOURS = 12;
 
@@ -197,8 +202,7 @@ function dayWork(
         label: `in: ${s.title.toLowerCase()}`,
       })),
     ],
-    oven: input.heat.kind === 'oven',
-    ovenWarmsMin: OVEN_WARMS_MIN,
+    heat: MODES[heatMode(input.heat)],
     reduceMin: work.finish - LIFTING_MIN,
     sides: input.day.sides,
     eaters: input.eaters,
@@ -215,15 +219,11 @@ function dayWork(
   };
 }
 
-function heatLabel(heat: PlanHeat): string {
-  return heat.kind === 'oven' ? `oven${heat.fan ? ', fan' : ''}` : 'simmering';
-}
-
 function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
   const hours = Math.round(forecast.horizonMin / 60);
   return {
     field: 'heat.tempC',
-    message: `${input.heat.kind === 'oven' ? 'Oven' : 'Simmer'}: at ${String(Math.round(input.heat.tempC))} °C this would not be tender within ${String(hours)} hours in enough kitchens. Collagen melts usefully from about 85 °C in the pot: raise the heat or put a tighter lid on.`,
+    message: `${heatWords(input.heat)}: this would not be tender within ${String(hours)} hours in enough kitchens. Collagen melts usefully from about 85 °C in the pot: raise the heat or put a tighter lid on.`,
   };
 }
 

@@ -1,4 +1,5 @@
-import { type PlanHeat, type PlanInput } from './input';
+import { type PlanHeat } from './heats';
+import { type PlanInput } from './input';
 import { cubeCount } from './pieces';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
@@ -45,15 +46,17 @@ function variants(input: PlanInput): { readonly says: string; readonly input: Pl
   const out: { says: string; input: PlanInput }[] = [];
   const smaller = smallerPieces(input);
   if (smaller) out.push(smaller);
-  if (heat.kind === 'oven') {
+  if (heat.kind !== 'simmer') {
     out.push({
-      says: 'On the stove at 97 °C instead of in the oven',
+      says: 'On the stove, held at 97 °C, instead',
       input: { ...input, heat: { kind: 'simmer', tempC: 97 } },
     });
+  }
+  if (heat.kind === 'oven') {
     if (heat.tempC < 175) out.push({ says: 'Oven at 175 °C', input: { ...input, heat: { ...heat, tempC: 175 } } });
     if (!heat.fan)
       out.push({ says: `Fan on, ${String(heat.tempC)} °C`, input: { ...input, heat: { ...heat, fan: true } } });
-  } else if (heat.tempC < 97) {
+  } else if (heat.kind === 'simmer' && heat.tempC < 97) {
     out.push({ says: 'Hold the simmer at 97 °C', input: { ...input, heat: { kind: 'simmer', tempC: 97 } } });
   }
   if (input.lid !== 'heavy') out.push({ says: 'A heavy lid', input: { ...input, lid: 'heavy' } });
@@ -112,8 +115,8 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
   };
   if (now.p50 > readyByMin) {
     const tried: HeatWay[] = [];
-    if (heat.kind === 'oven') {
-      if (heat.tempC < 175) tried.push(way('Oven up to 175 °C', { ...heat, tempC: 175 }));
+    if (heat.kind !== 'simmer') {
+      if (heat.kind === 'oven' && heat.tempC < 175) tried.push(way('Oven up to 175 °C', { ...heat, tempC: 175 }));
       tried.push(way('Onto the stove, held at 97 °C', { kind: 'simmer', tempC: 97 }));
     } else if (heat.tempC < 97) tried.push(way('Simmer up to 97 °C', { kind: 'simmer', tempC: 97 }));
     return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN);

@@ -31,7 +31,7 @@ export function reasonsFor(
   const needs = Math.round(cut.cookValue[forecast.target]);
   const reasons = [
     `${String(thick)} mm thick: ${warmMin === undefined ? 'its middle stays below 85 °C' : `its middle passes 85 °C after about ${String(warmMin)} min`}; from there collagen melts fast.`,
-    `The liquid ends at ${String(Math.round(liquidEnd))} °C${input.heat.kind === 'oven' ? ', whatever the dial says above it: covered liquid cannot pass the boil' : ', where you hold it'}.`,
+    `The liquid ends at ${String(Math.round(liquidEnd))} °C${input.heat.kind === 'simmer' ? ', where you hold it' : ', whatever the dial says above it: covered liquid cannot pass the boil'}.`,
     `This cut needs about ${String(needs)} minutes at 95 °C for that; one animal and the next differ by ${String(spread)} %, which is most of the band.`,
     `Every look lets heat out; one of a minute costs about ${String(Math.max(1, Math.round(lookMin)))} min. ${String(request.openings.length)} are counted in.`,
   ];

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { MODES } from '../plan/heats';
 import { layOutDay } from './day';
 import { cautionFor, DEFER } from '../care/cautions';
 import { boilAwayMinutes } from '../liquid/pour';
@@ -30,8 +31,7 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       wineMin: 5,
       readyMin: (part.ready ?? turns).p90,
       looks: [],
-      oven: true,
-      ovenWarmsMin: 20,
+      heat: MODES.still,
       reduceMin: 15,
       sides: [],
       eaters: 4,
@@ -123,7 +123,7 @@ describe('the day', () => {
   it('has the oven on before the pot goes in, and asks for bubbles on the stove instead', () => {
     const oven = day().marks.find((m) => m.kind === 'oven');
     expect(oven?.atMs).toBeLessThan(day().intoPotMs);
-    const stove = day({}, { oven: false }).marks;
+    const stove = day({}, { heat: MODES.simmer }).marks;
     expect(stove.some((m) => m.kind === 'oven')).toBe(false);
     expect(stove[0]?.label).toBe('bubbles');
   });

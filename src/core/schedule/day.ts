@@ -271,13 +271,16 @@ function dayMarks(
     marks.push({
       id: 'oven',
       kind: 'oven',
-      label: 'oven on',
-      atMs: Math.max(startMs, plus(intoPotMs, -work.ovenWarmsMin)),
-      why: 'A cold oven costs about eight minutes of braising.',
+      label: work.heat.lights,
+      atMs: Math.max(startMs, plus(intoPotMs, -work.heat.warmsMin)),
+      why:
+        work.heat.place === 'grill'
+          ? 'Coals or burners need this long to even out under the lid.'
+          : 'A cold oven costs about eight minutes of braising.',
     });
   }
   const half = turnAtMin ?? ready.p50 / 2;
-  if (!work.oven) {
+  if (work.heat.place === 'burner') {
     marks.push({
       id: 'simmer',
       kind: 'look',

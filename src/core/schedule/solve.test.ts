@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { HEAT_MODES, MODES } from '../plan/heats';
 import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type DayWork, dayTasks, searSegments, sideTasks } from './tasks';
 import { SIDES, sideAmounts, sideById } from '../larder/sides';
@@ -74,13 +75,13 @@ const anyDay: fc.Arbitrary<DayWork> = fc
     wine: fc.integer({ min: 0, max: 15 }),
     ready: fc.integer({ min: 40, max: 400 }),
     finish: fc.integer({ min: 10, max: 60 }),
-    oven: fc.boolean(),
+    mode: fc.constantFrom(...HEAT_MODES),
     sides: fc.uniqueArray(fc.constantFrom(...SIDES.map((s) => s.id)), { maxLength: 3 }),
     eaters: fc.integer({ min: 1, max: 12 }),
     saltAhead: fc.boolean(),
     ahead: fc.boolean(),
   })
-  .map(({ prep, batches, batchMin, base, wine, ready, finish, oven, sides, eaters, saltAhead, ahead }): DayWork => ({
+  .map(({ prep, batches, batchMin, base, wine, ready, finish, mode, sides, eaters, saltAhead, ahead }): DayWork => ({
     work: { prep, sear: batches * batchMin + (batches > 0 ? 5 : 0), base, liquid: wine + 12, finish, plate: 5 },
     chopMin: Math.floor(prep / 2),
     lateChop: prep > 30 ? { minutes: 5, neededAtMin: Math.floor(ready / 2) } : undefined,
@@ -96,8 +97,7 @@ const anyDay: fc.Arbitrary<DayWork> = fc
       { atMin: ready / 2, label: 'turn' },
       { atMin: ready * 0.8, label: 'fork test' },
     ],
-    oven,
-    ovenWarmsMin: 20,
+    heat: MODES[mode],
     reduceMin: finish - 12,
     sides,
     eaters,

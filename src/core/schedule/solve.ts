@@ -1,5 +1,5 @@
-/** Where something is done. The fridge and the table have room for everything. */
-export type Place = 'board' | 'burner' | 'oven' | 'fridge' | 'table';
+/** Where something is done. The grill outside holds one pot, which is the braise; board and table have room for everything. */
+export type Place = 'board' | 'burner' | 'oven' | 'grill' | 'table';
 
 /** A stretch within a task: how long, and whether it takes a pair of hands. */
 export interface Segment {

@@ -11,6 +11,14 @@ export interface WorkMinutes {
   readonly plate: number;
 }
 
+/** What holds the pot, how long it warms before, and what both are called. */
+export interface BraiseHeat {
+  readonly place: 'oven' | 'burner' | 'grill';
+  readonly warmsMin: number;
+  readonly lights: string;
+  readonly braises: string;
+}
+
 /** What the day is made of, before it is laid out. Minutes from the pieces meeting the liquid where not said otherwise. */
 export interface DayWork {
   readonly work: WorkMinutes;
@@ -27,8 +35,7 @@ export interface DayWork {
   readonly readyMin: number;
   /** Moments the pot is opened for, and what for. */
   readonly looks: readonly { readonly atMin: number; readonly label: string }[];
-  readonly oven: boolean;
-  readonly ovenWarmsMin: number;
+  readonly heat: BraiseHeat;
   readonly reduceMin: number;
   readonly sides: readonly string[];
   readonly eaters: number;
@@ -280,13 +287,7 @@ export function dayTasks(day: DayWork): Task[] {
   return [
     ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
     ...aroundTheDay(day, task, finish),
-    ...task(
-      'braise',
-      day.oven ? 'braise in the oven' : 'braise on the stove',
-      day.oven ? 'oven' : 'burner',
-      braiseSegments(day),
-      [{ task: 'lift', offsetMin: 0 }],
-    ),
+    ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day), [{ task: 'lift', offsetMin: 0 }]),
     ...task(
       'pan',
       'sear, base, liquid',
@@ -319,9 +320,13 @@ export function dayTasks(day: DayWork): Task[] {
           true,
         )
       : []),
-    ...(day.oven
-      ? task('oven', 'oven on', 'oven', [free(day.ovenWarmsMin, 'oven warms')], [{ task: 'braise', offsetMin: 0 }])
-      : []),
+    ...task(
+      'oven',
+      day.heat.lights,
+      day.heat.place,
+      [free(day.heat.warmsMin, 'warms')],
+      [{ task: 'braise', offsetMin: 0 }],
+    ),
     ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters)),
   ];
 }

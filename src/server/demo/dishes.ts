@@ -1,6 +1,7 @@
 import { SALTMARSH_ROW } from './kitchen';
 import { PATTERNS, withPattern } from '../../core/patterns/patterns';
-import { type BaseItem, type PlanHeat, type PlanInput, type ResultId } from '../../core/plan/input';
+import { type PlanHeat } from '../../core/plan/heats';
+import { type BaseItem, type PlanInput, type ResultId } from '../../core/plan/input';
 import { startPlan } from '../../core/plan/start';
 import { type LidKind, type Pot } from '../../core/larder/vessels';
 

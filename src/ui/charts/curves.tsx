@@ -2,12 +2,11 @@
 
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
+import { FONT } from './font';
 import { clock } from '../time';
 import { type CourseSamples } from '@/core/forecast/course';
 import { type ScaleBand } from '@/core/forecast/forecast';
 import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
-
-const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 
 function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone: string) {
   return {

@@ -38,7 +38,9 @@ export interface EmberLineProps {
   readonly conflicts?: readonly DayConflict[];
   /** Lets the plate and the tasks be moved. */
   readonly edit?: EmberEdit;
-  /** Stands above the line, beside the zooms. */
+  /** Where to put the buttons that bring the end of the day nearer; none where left out. */
+  readonly zoomsAt?: 'above' | 'beside';
+  /** Stands above the line. */
   readonly children?: ReactNode;
 }
 
@@ -68,8 +70,16 @@ const Above = styled.div`
   gap: 12px;
 `;
 
-const Zooms = styled(ToggleButtonGroup)`
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
+`;
+
+const Zooms = styled(ToggleButtonGroup)<{ $upright: boolean }>`
   display: flex;
+  flex-direction: ${({ $upright }) => ($upright ? 'column' : 'row')};
   align-items: center;
   justify-content: flex-end;
   gap: 4px;
@@ -166,6 +176,7 @@ function Line({
   actual,
   conflicts = [],
   edit,
+  zoomsAt,
   children,
 }: EmberLineProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
@@ -517,28 +528,39 @@ function Line({
       </svg>
     </Scroll>
   );
+  const nearer =
+    zoomsAt !== undefined && zooms.length > 1 ? (
+      <Zooms
+        $upright={zoomsAt === 'beside'}
+        selectionMode="single"
+        disallowEmptySelection
+        selectedKeys={[zoom?.id ?? 'all']}
+        onSelectionChange={(keys) => {
+          const [key] = keys;
+          if (key !== undefined) setZoomId(String(key));
+        }}
+        aria-label="How near to look"
+      >
+        {zooms.map((z) => (
+          <ToggleButton key={z.id} id={z.id}>
+            {z.label}
+          </ToggleButton>
+        ))}
+      </Zooms>
+    ) : null;
+  if (zoomsAt === 'beside') {
+    return (
+      <Beside>
+        {drawing}
+        {nearer}
+      </Beside>
+    );
+  }
   return (
     <div>
       <Above>
         <div>{children}</div>
-        {zooms.length > 1 ? (
-          <Zooms
-            selectionMode="single"
-            disallowEmptySelection
-            selectedKeys={[zoom?.id ?? 'all']}
-            onSelectionChange={(keys) => {
-              const [key] = keys;
-              if (key !== undefined) setZoomId(String(key));
-            }}
-            aria-label="How near to look"
-          >
-            {zooms.map((z) => (
-              <ToggleButton key={z.id} id={z.id}>
-                {z.label}
-              </ToggleButton>
-            ))}
-          </Zooms>
-        ) : null}
+        {nearer}
       </Above>
       {drawing}
     </div>

@@ -3,7 +3,7 @@
 import { type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
-import { type PlanHeat } from '@/core/plan/input';
+import { heatWithin, type PlanHeat } from '@/core/plan/heats';
 import { type PotGroup, type PotPlan } from '@/core/plan/potPlan';
 import { formatLength, formatTemperature, formatVolume } from '@/core/quantity/format';
 import { useUnits } from '../KitchenContext';
@@ -214,7 +214,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const top = Math.max(0, rim - OVER_RIM);
   const up = (value: number): number => FLOOR_Y - value * scale;
   const level = live?.levelMm ?? pot.levelStartMm;
-  const oven = heat.kind === 'oven';
+  const oven = heat.kind !== 'simmer';
   const cool = live ? Math.min(1, Math.max(0, (92 - live.coreC) / 67)) : 1;
   const boxes = piecesInSection(pot).map((b) => ({
     ...b,
@@ -238,9 +238,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const shift = middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2;
   const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));
   const layers = Math.max(...pot.groups.map((g) => g.layers));
-  const heatWord = oven
-    ? `oven ${formatTemperature(heat.tempC, units)}${heat.fan ? ', fan' : ''}`
-    : `burner, held at ${formatTemperature(heat.tempC, units)}`;
+  const heatWord = heatWithin(heat, units);
   const says =
     `Section through a pot ${mm(pot.diameterMm)} across, ${heatWord}, ${LIDS[lid].label.toLowerCase()}. ` +
     `Meat stands ${mm(pot.meatTopMm)} high in ${String(layers)} ${layers === 1 ? 'layer' : 'layers'}. ` +

@@ -66,7 +66,7 @@ describe('the pot section', () => {
     const stove = renderToStaticMarkup(
       section(plan({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 96 }, lid: 'none' })),
     );
-    expect(says(stove)).toContain('burner, held at 96 °C, no lid');
+    expect(says(stove)).toContain('stove, held at 96 °C, no lid');
     expect(stove).toContain('var(--ember)');
     const live = renderToStaticMarkup(
       <PotSection

@@ -7,7 +7,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { CheckboxButton, CheckboxField } from 'react-aria-components';
 import styled from 'styled-components';
 import { draftKey } from '../useDraft';
+import { Elsewhere } from './Elsewhere';
 import { type compareWays, difference, waysToCompare, type WayResult } from '@/core/plan/compare';
+import { formatFigure } from '@/core/explain/figure';
 import { type PlanInput } from '@/core/plan/input';
 import { formatVolume } from '@/core/quantity/format';
 import { Button, linkButton } from '@/ui/controls/Button';
@@ -15,7 +17,7 @@ import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { WaysAxis } from '@/ui/drawings/WaysAxis';
 import { useKitchen, useSay } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { clock, dayFrom, duration } from '@/ui/time';
+import { clockBeside, dayFrom, duration } from '@/ui/time';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 const MOST = 4;
@@ -122,8 +124,8 @@ export function Compare({ id, input, fan }: CompareProps) {
     };
   }, [ways]);
 
-  const keep = async (result: WayResult): Promise<void> => {
-    const sent = await send('PUT', `/api/plans/${id}`, { input: result.way.input });
+  const keep = async (kept: PlanInput): Promise<void> => {
+    const sent = await send('PUT', `/api/plans/${id}`, { input: kept });
     if (!sent.ok) {
       setMessage(sent.message);
       return;
@@ -135,8 +137,11 @@ export function Compare({ id, input, fan }: CompareProps) {
 
   const shown = compared?.results.filter((r) => chosen.includes(r.way.id)) ?? [];
   const base = compared?.results.find((r) => r.way.id === 'plan');
-  const at = (ms: number): string => clock(ms, timeZone);
-  const rows: readonly { readonly name: string; readonly cell: (r: WayResult) => [string, string?] }[] = [
+  const at = (ms: number): string => clockBeside(ms, input.serveAtMs, timeZone);
+  const rows: readonly {
+    readonly name: string;
+    readonly cell: (r: WayResult) => readonly [figure: string, more?: string | undefined];
+  }[] = [
     { name: 'Begin', cell: (r) => [at(r.startMs), dayFrom(r.startMs, renderedAtMs, timeZone)] },
     {
       name: 'Ready about',
@@ -157,6 +162,18 @@ export function Compare({ id, input, fan }: CompareProps) {
     {
       name: 'Left in the pot',
       cell: (r) => [`about ${formatVolume(r.leftL, units)}`, `${duration(r.reduceMin)} to reduce`],
+    },
+    {
+      name: 'Energy',
+      cell: (r) =>
+        r.energy
+          ? [
+              `about ${formatFigure(r.energy, units)}`,
+              r.energy.range
+                ? `${r.energy.range.map((v) => v.toFixed(1)).join(' to ')} kWh, without sear and sauce`
+                : undefined,
+            ]
+          : ['–', 'nobody meters its fuel'],
     },
     { name: 'Water in the meat', cell: (r) => [`about ${String(Math.round(r.moisture * 100))} %`] },
   ];
@@ -254,7 +271,7 @@ export function Compare({ id, input, fan }: CompareProps) {
                           {r.way.id === 'plan' || base === undefined ? 'the plan itself' : say(difference(base, r))}
                         </small>
                         {r.way.id === 'plan' ? null : (
-                          <Button style={{ marginTop: 8 }} onPress={() => void keep(r)}>
+                          <Button style={{ marginTop: 8 }} onPress={() => void keep(r.way.input)}>
                             Keep this way
                           </Button>
                         )}
@@ -267,6 +284,7 @@ export function Compare({ id, input, fan }: CompareProps) {
           </Panel>
         </>
       ) : null}
+      <Elsewhere input={input} onKeep={(other) => void keep(other)} />
       <Mute>
         Every way is forecast with the same meat, pot and cook; figures marked “about” are the model’s middle, as sure
         as the windows are wide. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.

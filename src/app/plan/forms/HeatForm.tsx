@@ -1,7 +1,8 @@
 'use client';
 
 import { Care, faultOf, type FormProps } from './common';
-import { HEAT_SCHOOLS } from '../schools';
+import { asHeatMode, HEAT_SCHOOLS } from '../schools';
+import { heatMode, heatOf, MODES } from '@/core/plan/heats';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -9,7 +10,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 
 export function HeatForm({ input, faults, change }: FormProps) {
   const { heat } = input;
-  const mode = heat.kind === 'simmer' ? 'simmer' : heat.fan ? 'fan' : 'still';
+  const mode = heatMode(heat);
   return (
     <>
       <SelectField
@@ -17,12 +18,13 @@ export function HeatForm({ input, faults, change }: FormProps) {
         value={mode}
         sections={[{ options: HEAT_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {
-          if (id === 'simmer') change({ heat: { kind: 'simmer', tempC: heat.kind === 'simmer' ? heat.tempC : 96 } });
-          else change({ heat: { kind: 'oven', tempC: heat.kind === 'oven' ? heat.tempC : 150, fan: id === 'fan' } });
+          const next = asHeatMode(id);
+          const inOven = heat.kind === 'oven' && (next === 'still' || next === 'fan');
+          change({ heat: heatOf(next, inOven ? heat.tempC : MODES[next].usualC) });
         }}
       />
       <QuantityField
-        label={heat.kind === 'oven' ? 'Oven set to' : 'Liquid held at'}
+        label={MODES[mode].setTo}
         dimension="temperature"
         value={heat.tempC}
         error={faultOf(faults, 'heat.tempC')}
@@ -41,7 +43,7 @@ export function HeatForm({ input, faults, change }: FormProps) {
         }}
       />
       <Mute>Higher up, water boils cooler and the braise takes longer.</Mute>
-      <Care step={heat.kind === 'oven' ? 'potIntoOven' : 'potOnStove'} />
+      <Care step={MODES[mode].care} />
     </>
   );
 }

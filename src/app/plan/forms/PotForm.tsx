@@ -3,6 +3,7 @@
 import { Care, faultOf, type FormProps } from './common';
 import { LID_SCHOOLS } from '../schools';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
+import { heatMode, MODES } from '@/core/plan/heats';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useSay } from '@/ui/KitchenContext';
@@ -55,7 +56,7 @@ export function PotForm({ kitchen, input, faults, change }: FormProps) {
           change({ lie: lie === 'upright' ? 'upright' : 'flat' });
         }}
       />
-      <Care step={input.heat.kind === 'oven' ? 'potIntoOven' : 'potOnStove'} />
+      <Care step={MODES[heatMode(input.heat)].care} />
     </>
   );
 }

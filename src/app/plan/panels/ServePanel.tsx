@@ -17,7 +17,7 @@ const PLACE_WORDS: Readonly<Record<DayTask['place'], string>> = {
   board: 'at the board',
   burner: 'on the stove',
   oven: 'in the oven',
-  fridge: 'in the fridge',
+  grill: 'on the grill',
   table: 'at the table',
 };
 

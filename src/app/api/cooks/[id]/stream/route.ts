@@ -1,3 +1,4 @@
+import { toWire } from '@/contract/wire';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { refuse } from '@/server/http';
@@ -21,9 +22,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
       };
       const sendView = async (): Promise<void> => {
         const cook = await findCook(db, id);
-        send(
-          cook ? `event: view\ndata: ${JSON.stringify(cookView(cook, Date.now()))}\n\n` : 'event: gone\ndata: {}\n\n',
-        );
+        send(cook ? `event: view\ndata: ${toWire(cookView(cook, Date.now()))}\n\n` : 'event: gone\ndata: {}\n\n');
       };
       const tell = (): void => {
         sendView().catch((error: unknown) => {

@@ -1,0 +1,125 @@
+import { describe, expect, it } from 'vitest';
+import { HEAT_MODES, heatMode, heatOf, heatWithin, heatWords, MODES } from './heats';
+import { composePlan } from './plan';
+import { dialCurve, translate, type Translation } from './translate';
+import { burnerKWh, ovenKWh } from '../heat/energy';
+import { METRIC } from '../quantity/units';
+import { OXTAIL_PLAN } from '../../testing/fixtures';
+
+const US = { weight: 'us', temperature: 'F' } as const;
+
+describe('heats', () => {
+  it('are named as a cook sets them', () => {
+    expect(heatWords({ kind: 'oven', tempC: 150, fan: true })).toBe('Oven 150 °C, fan');
+    expect(heatWithin({ kind: 'simmer', tempC: 95 })).toBe('stove, held at 95 °C');
+    expect(heatWords({ kind: 'grill', tempC: 150 }, US)).toBe('Covered grill 300 °F');
+    expect(heatWords({ kind: 'steamOven', tempC: 100 }, METRIC, '–')).toBe('Steam oven –');
+  });
+
+  it('go there and back between mode and heat', () => {
+    for (const mode of HEAT_MODES) {
+      expect(heatMode(heatOf(mode, MODES[mode].usualC))).toBe(mode);
+      expect(MODES[mode].usualC).toBeGreaterThanOrEqual(MODES[mode].limitsC[0]);
+      expect(MODES[mode].usualC).toBeLessThanOrEqual(MODES[mode].limitsC[1]);
+    }
+  });
+
+  it('can all be planned, each in its place and with its own warming', () => {
+    for (const mode of HEAT_MODES) {
+      const made = composePlan({ ...OXTAIL_PLAN, heat: heatOf(mode, MODES[mode].usualC) }, 64);
+      if (!made.ok) throw new Error(mode);
+      const { day } = made.plan;
+      expect(day.tasks.find((t) => t.id === 'braise')).toMatchObject({
+        place: MODES[mode].place,
+        label: MODES[mode].braises,
+      });
+      expect(day.tasks.some((t) => t.id === 'oven')).toBe(MODES[mode].warmsMin > 0);
+      expect(day.marks.some((m) => m.label === 'bubbles')).toBe(mode === 'simmer');
+    }
+  });
+});
+
+describe('the same braise elsewhere', () => {
+  const there = translate(OXTAIL_PLAN);
+  const to = (mode: Translation['mode']): Translation => {
+    const found = there.find((t) => t.mode === mode);
+    if (!found) throw new Error(`nothing for ${mode}`);
+    return found;
+  };
+  const here = composePlan(OXTAIL_PLAN, 0);
+  if (!here.ok) throw new Error('no plan');
+  const minutes = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / 60_000;
+
+  it('is taken to every place but its own', () => {
+    expect(there.map((t) => t.mode)).toEqual(['fan', 'simmer', 'steamOven', 'grill']);
+  });
+
+  it('takes about as long, or says how far off the nearest is', () => {
+    for (const t of there) {
+      if (Math.abs(t.minutes - minutes) > 12) expect(t.changes[0]?.why).toContain('nearest there is');
+      else expect(Math.abs(t.minutes - minutes)).toBeLessThanOrEqual(12);
+    }
+  });
+
+  it('sets a fan lower than a still oven, and lets nothing evaporate in steam but while the pot is open', () => {
+    expect(to('fan').input.heat.tempC).toBeLessThan(OXTAIL_PLAN.heat.tempC);
+    expect(to('steamOven').steamLPerHour).toBeLessThan(0.02);
+    expect(to('steamOven').changes.some((c) => /less$/.test(c.what))).toBe(true);
+    expect(to('grill').changes.some((c) => c.why.includes('carbon monoxide'))).toBe(true);
+  });
+
+  it('stays under the boil on a mountain', () => {
+    const high = translate({ ...OXTAIL_PLAN, altitudeM: 2500 }).find((t) => t.mode === 'simmer');
+    expect(high?.input.heat.tempC).toBeLessThan(91);
+  });
+});
+
+describe('an oven’s dial', () => {
+  const dial = dialCurve(OXTAIL_PLAN);
+  const at = (tempC: number) => dial.find((p) => p.tempC === tempC);
+
+  it('hardly warms a covered pot that bubbles, and steams off more', () => {
+    expect((at(190)?.liquidC ?? 0) - (at(160)?.liquidC ?? 0)).toBeLessThan(2);
+    expect(Math.max(...dial.map((p) => p.liquidC))).toBeLessThan(100.1);
+    expect(at(190)?.steamLPerHour).toBeGreaterThan(at(160)?.steamLPerHour ?? Infinity);
+  });
+
+  it('never makes it slower when it is turned up', () => {
+    dial.slice(1).forEach((p, i) => {
+      expect(p.minutes).toBeLessThanOrEqual((dial[i]?.minutes ?? 0) + 1);
+      expect(p.liquidC).toBeGreaterThanOrEqual((dial[i]?.liquidC ?? 0) - 0.2);
+    });
+  });
+});
+
+describe('energy', () => {
+  it('is mostly what the oven’s walls lose, and grows with heat and time', () => {
+    expect(ovenKWh(150, 200, 1.5e6)).toBeGreaterThan(1.2);
+    expect(ovenKWh(150, 200, 1.5e6)).toBeLessThan(3);
+    expect(ovenKWh(170, 200, 1.5e6)).toBeGreaterThan(ovenKWh(150, 200, 1.5e6));
+    expect(ovenKWh(150, 260, 1.5e6)).toBeGreaterThan(ovenKWh(150, 200, 1.5e6));
+    expect(ovenKWh(20, 200, 0)).toBe(0);
+    expect(burnerKWh(3.6e6, 0.5)).toBe(2);
+  });
+
+  it('reckons the standard test of an oven near its label', () => {
+    // A wet brick takes up about 0.2 kWh in fifty minutes of a 65 l oven at 180 °C; the label says 0.82 kWh.
+    expect(ovenKWh(180, 50, 0.2 * 3.6e6)).toBeGreaterThan(0.82 * 0.75);
+    expect(ovenKWh(180, 50, 0.2 * 3.6e6)).toBeLessThan(0.82 * 1.25);
+  });
+
+  it('is less on a burner under a lid than in an oven, more on gas than on induction, and nobody’s on a grill', () => {
+    const energy = (part: Partial<typeof OXTAIL_PLAN>) => {
+      const made = composePlan({ ...OXTAIL_PLAN, ...part }, 0);
+      if (!made.ok) throw new Error('no plan');
+      return made.plan.energy;
+    };
+    const simmer = { kind: 'simmer', tempC: 95 } as const;
+    const induction = { ...OXTAIL_PLAN.sear, burner: { ...OXTAIL_PLAN.sear.burner, kind: 'induction' as const } };
+    const onGas = energy({ heat: simmer })?.value ?? Number.NaN;
+    const onInduction = energy({ heat: simmer, sear: induction })?.value ?? Number.NaN;
+    expect(onInduction).toBeLessThan(energy({})?.value ?? 0);
+    expect(onGas / onInduction).toBeCloseTo(0.85 / 0.4, 1);
+    expect(energy({ heat: { kind: 'grill', tempC: 150 } })).toBeNull();
+  });
+});
