@@ -69,7 +69,7 @@ describe('cooking it the day before', () => {
 });
 
 describe('other ways', () => {
-  it('take the braise to another place, with what changes there', async () => {
+  it('takes the braise to another place, with what changes there', async () => {
     const { driver } = browser;
     await driver.get(app.url);
     const link = await driver.wait(
@@ -86,6 +86,49 @@ describe('other ways', () => {
     await button.click();
     await driver.wait(until.urlIs(href), WAIT_MS, 'Keeping a place does not lead back to the plan.');
     await findText(driver, 'button', 'Covered grill');
+    expect(await complaints(driver)).toEqual([]);
+  });
+});
+
+describe('a plan from a recipe', () => {
+  const PAGE = `<html><head><title>x</title>
+    <script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebPage"},
+    {"@type":["Recipe"],"name":"Pork cheeks in cider","recipeYield":["6","6 servings"],
+    "recipeIngredient":["1.2 kg pork cheeks","2 onions, sliced","500 ml dry cider","500 ml chicken stock","1 sheet of gelatine"],
+    "recipeInstructions":[{"@type":"HowToSection","name":"Braise","itemListElement":[
+      {"@type":"HowToStep","text":"Heat the oven to 325&deg;F."},
+      {"@type":"HowToStep","text":"Cover and braise in the oven for 2&frac12; to 3 hours."}]}]}]}</script></head><body></body></html>`;
+
+  async function paste(text: string): Promise<void> {
+    const { driver } = browser;
+    const box = await driver.wait(until.elementLocated(By.css('textarea')), WAIT_MS);
+    await driver.executeScript('arguments[0].focus(); arguments[0].select();', box);
+    await box.sendKeys(text.replaceAll(/\s*\n\s*/g, ' '));
+    await press(driver, 'Read it');
+  }
+
+  it('says where there is none, reads one out of a page, and drops nothing in silence', async () => {
+    const { driver } = browser;
+    await driver.get(`${app.url}/plan`);
+    await press(driver, 'From a recipe', 'a');
+    await paste('<html><body>Only words</body></html>');
+    await findText(driver, 'p[@role="alert"]', 'no schema.org recipe');
+    await paste(PAGE);
+    await findText(driver, 'p', 'It wants 2 h 30 to 3 h 00 in the pot.');
+    await findText(driver, 'blockquote', 'Heat the oven to 325°F.');
+    await findText(driver, 'li[@data-open]', '1 sheet of gelatine');
+    await findText(driver, 'p[@role="status"]', '1 line is still open.');
+    expect(await (await findText(driver, 'button', 'Make the plan')).isEnabled()).toBe(false);
+    const choice = await driver.findElement(By.xpath('//li[@data-open]//button'));
+    await choice.click();
+    const leave = await findText(driver, 'div[@role="option"]', 'Leave it out');
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', leave);
+    await leave.click();
+    await press(driver, 'Make the plan');
+    await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}$/), WAIT_MS);
+    await findText(driver, 'h1', 'Pork cheeks in cider');
+    await findText(driver, 'button', 'cheek, 1.2 kg');
+    await findText(driver, 'button', 'Oven 165 °C');
     expect(await complaints(driver)).toEqual([]);
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { actSchema, newEventSchema } from './cook';
 import { readFile } from './files';
 import { habitsSchema, patternSchema, planInputSchema, timeZoneSchema } from './plan';
+import { findRecipe, recipeIn } from './recipe';
 import { anyKitchenSchema } from './upgrade';
 import { fromWire, toWire } from './wire';
 import { cookFile, FILE_VERSION, fileStem, planFile } from '../core/formats/files';
@@ -27,6 +28,55 @@ describe('the contract', () => {
 
   it('wants ids that cannot be guessed to collide', () => {
     expect(newEventSchema.safeParse({ id: '1', atMs: NOON_MS, act: { kind: 'turned' } }).success).toBe(false);
+  });
+});
+
+describe('a recipe', () => {
+  const recipe = { '@type': 'Recipe', name: 'Duck legs', recipeIngredient: ['4 duck legs'] };
+  const none = (): readonly string[] => [];
+
+  it('is found by itself, in a list, in a graph and under a page', () => {
+    for (const data of [
+      recipe,
+      [recipe],
+      { '@graph': [{ '@type': 'WebSite' }, recipe] },
+      { '@type': 'WebPage', mainEntity: { ...recipe, '@type': ['Thing', 'https://schema.org/Recipe'] } },
+    ]) {
+      expect(findRecipe(data)).toMatchObject({ name: 'Duck legs', ingredients: ['4 duck legs'], yields: '' });
+    }
+    expect(findRecipe({ '@type': 'Recipe', name: 'No list' })).toBeUndefined();
+    expect(findRecipe(null)).toBeUndefined();
+  });
+
+  it('has its steps in order however they are written, without markup', () => {
+    const steps = (recipeInstructions: unknown) => findRecipe({ ...recipe, recipeInstructions })?.steps;
+    expect(steps('Sear.\nBraise.')).toEqual(['Sear.', 'Braise.']);
+    expect(steps('<p>Sear &amp; turn.</p><p>Braise at 150&deg;C.</p>')).toEqual(['Sear & turn.', 'Braise at 150°C.']);
+    expect(
+      steps([
+        { '@type': 'HowToSection', name: 'One', itemListElement: [{ '@type': 'HowToStep', text: 'Sear.' }] },
+        { '@type': 'HowToStep', name: 'Braise.' },
+      ]),
+    ).toEqual(['Sear.', 'Braise.']);
+    expect(steps(undefined)).toEqual([]);
+  });
+
+  it('takes yield as number or list and times as ISO durations, and bears with what is wrong', () => {
+    expect(findRecipe({ ...recipe, recipeYield: 6 })?.yields).toBe('6');
+    expect(findRecipe({ ...recipe, recipeYield: ['a pot', '4 plates'], cookTime: 'PT3H' })).toMatchObject({
+      yields: '4 plates',
+      cookMin: 180,
+    });
+    expect(findRecipe({ ...recipe, cookTime: 3, prepTime: 'soon' })).toMatchObject({ cookMin: undefined });
+  });
+
+  it('is read from a text or from the blocks of a page, or a sentence says why not', () => {
+    expect(recipeIn(JSON.stringify(recipe), none).ok).toBe(true);
+    expect(recipeIn('<html>', () => ['{}', JSON.stringify([recipe])]).ok).toBe(true);
+    const empty = recipeIn('<html>', none);
+    expect(empty.ok ? '' : empty.message).toContain('no schema.org recipe');
+    const broken = recipeIn('{"@type": "Recipe", ', none);
+    expect(broken.ok ? '' : broken.message).toContain('not whole');
   });
 });
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { Download, Plus, Trash2 } from 'lucide-react';
+import { Download, FileText, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -18,6 +18,10 @@ import { formatMass } from '@/core/quantity/format';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
+`;
+
+const PlainLink = styled(Link)`
+  ${linkButton('plain')}
 `;
 const FileLink = styled.a`
   ${linkButton('plain')}
@@ -62,6 +66,9 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
       <PageHead>
         <h1>Plans</h1>
         <div>
+          <PlainLink href="/plan/import">
+            <FileText size={18} aria-hidden /> From a recipe
+          </PlainLink>
           <ImportButton />
           <NewLink href="/plan/new">
             <Plus size={18} aria-hidden /> Plan a braise

@@ -111,3 +111,60 @@ export function parseQuantity(text: string, dimension: Dimension, choice: UnitCh
   }
   return { ok: true, si, bare };
 }
+
+/** What a line of text begins with: SI of a dimension, or a bare number. */
+export interface LeadingQuantity {
+  readonly dimension: 'mass' | 'volume' | undefined;
+  /** kg or l; NaN for a bare number. */
+  readonly si: number;
+  /** The bare number; undefined where a unit follows. */
+  readonly count: number | undefined;
+}
+
+const SPOKEN: readonly (readonly [pattern: RegExp, digits: string])[] = [
+  [/^(?:about|approx(?:imately)?|around|roughly)\s+/, ''],
+  [/^half an? /, '1/2 '],
+  [/^an? dozen /, '12 '],
+  [/^(?:an?|one) /, '1 '],
+  [/^two /, '2 '],
+  [/^three /, '3 '],
+  [/^four /, '4 '],
+  [/^six /, '6 '],
+];
+/** From one amount to another: the middle counts. */
+const TO_ANOTHER = /^(?:-|–|to|or)\s*/;
+
+/**
+ * The amount an ingredient's line begins with, e.g. "1½ lb", "2 to 3 tbsp", "400g", "4". Of a range the middle; of "2 x
+ * 400 g" the product. Undefined where the line begins with no number.
+ */
+export function leadingQuantity(line: string): LeadingQuantity | undefined {
+  let text = line.trim().toLowerCase();
+  for (const [pattern, digits] of SPOKEN) text = text.replace(pattern, digits);
+  const first = readNumber(text);
+  if (!first || !Number.isFinite(first.value)) return undefined;
+  let { value, rest } = first;
+  const times = /^[x×]\s*/.exec(rest);
+  const range = TO_ANOTHER.exec(rest);
+  const second = (times ?? range) ? readNumber(rest.slice((times ?? range)?.[0].length)) : undefined;
+  if (second) {
+    value = times ? value * second.value : (value + second.value) / 2;
+    rest = second.rest;
+  }
+  // "lb." and "tbsp." are written with their full stop.
+  const bare = rest.replace(/^([a-z ]+)\./, '$1 ');
+  for (const dimension of ['mass', 'volume'] as const) {
+    const found = readUnit(bare, dimension);
+    if (found !== undefined && found !== 'other') {
+      // A second, smaller unit may follow: "2 lb 3 oz".
+      const more = readNumber(found.rest);
+      const smaller = more ? readUnit(more.rest, dimension) : undefined;
+      const added =
+        more && smaller !== undefined && smaller !== 'other' && smaller.unit.scale < found.unit.scale
+          ? fromUnit(more.value, smaller.unit)
+          : 0;
+      return { dimension, si: fromUnit(value, found.unit) + added, count: undefined };
+    }
+  }
+  return { dimension: undefined, si: Number.NaN, count: value };
+}

@@ -1,0 +1,15 @@
+import { type Metadata } from 'next';
+import { RecipeImport } from './RecipeImport';
+import { hourOn } from '@/calendar/calendar';
+import { presentMs } from '@/server/clock';
+import { database } from '@/server/database';
+import { readKitchen, timeZoneOf } from '@/server/kitchens';
+
+export const metadata: Metadata = { title: 'A plan from a recipe' };
+
+const SUPPER_HOUR = 19;
+
+export default async function ImportPage() {
+  const kitchen = await readKitchen(await database());
+  return <RecipeImport kitchen={kitchen} serveAtMs={hourOn(presentMs(), 1, SUPPER_HOUR, timeZoneOf(kitchen))} />;
+}

@@ -1,0 +1,92 @@
+import { type Taken } from './recipe';
+import { edibleKgOf } from '../buy/buy';
+import { type Fate, garnishById } from '../larder/garnish';
+import { liquidById } from '../larder/liquids';
+import { type PlanHeat } from '../plan/heats';
+import { type BaseItem, LIMITS, type MeatPart, type PlanInput } from '../plan/input';
+import { type KitchenTools, startPlan, usualMeat } from '../plan/start';
+
+/** What a cook has settled of a recipe. */
+export interface SettledRecipe {
+  readonly title: string;
+  readonly eaters: number;
+  readonly heat: PlanHeat | undefined;
+  readonly taken: readonly Taken[];
+}
+
+/** Amounts of the same thing added up. */
+function summed(taken: readonly Taken[], kind: Taken['kind']): Map<string, number> {
+  const out = new Map<string, number>();
+  for (const t of taken) {
+    if (t.kind === kind && Number.isFinite(t.amount)) out.set(t.id, (out.get(t.id) ?? 0) + t.amount);
+  }
+  return out;
+}
+
+const FATES_BY_KIND: Readonly<Partial<Record<string, readonly Fate[]>>> = { aromatic: ['melt'], seasoning: ['melt'] };
+
+function baseItem(id: string, kg: number): BaseItem {
+  const { kind, cutMm, lateMinutes } = garnishById(id);
+  const suits = Object.keys(cutMm) as Fate[];
+  const wanted = FATES_BY_KIND[kind] ?? ['bite'];
+  return {
+    id,
+    kg: Math.round(kg * 1000) / 1000,
+    fate: wanted.find((f) => suits.includes(f)) ?? suits[0] ?? 'bite',
+    when: lateMinutes === undefined ? 'start' : 'late',
+  };
+}
+
+function meatOf(taken: Taken, eaters: number): MeatPart {
+  const usual = usualMeat(taken.id, eaters, Number.isFinite(taken.amount) ? taken.amount : undefined);
+  return taken.pieces === undefined ? usual : { ...usual, pieces: Math.max(1, taken.pieces) };
+}
+
+/**
+ * A plan from what was settled of a recipe: its meat, what goes in by measure, its heat. All else is as this kitchen does
+ * it; stock and water fill up to the level that the pot asks for, whatever amount the recipe had. Throws `RangeError` when
+ * there is no meat.
+ */
+export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, serveAtMs: number): PlanInput {
+  const { taken, eaters } = recipe;
+  const cuts = taken.filter((t) => t.kind === 'cut');
+  const [first] = cuts;
+  if (!first) throw new RangeError('A braise needs meat.');
+  const meat = meatOf(first, eaters);
+  const begun = startPlan(kitchen, { title: recipe.title, cutId: meat.cutId, eaters, serveAtMs, meat });
+  const also = cuts.slice(1, LIMITS.meats[1]).map((t) => meatOf(t, eaters));
+  const liquids = summed(taken, 'liquid');
+  const filling = [...liquids.keys()].filter((id) => ['stock', 'water'].includes(liquidById(id).kind));
+  const stock = filling.find((id) => liquidById(id).kind === 'stock') ?? filling[0];
+  const saltG = summed(taken, 'salt').get('');
+  const edibleKg = edibleKgOf([meat, ...also]);
+  const fat = taken.find((t) => t.kind === 'fat');
+  const cap = (limit: readonly [number, number], value: number): number =>
+    Math.min(limit[1], Math.max(limit[0], value));
+  return {
+    ...begun,
+    also,
+    heat: recipe.heat ?? begun.heat,
+    season: {
+      ...begun.season,
+      gramsPerKg:
+        saltG === undefined ? begun.season.gramsPerKg : Math.round(cap(LIMITS.saltGPerKg, saltG / edibleKg) * 10) / 10,
+      spices: [...summed(taken, 'spice')].map(([id, grams]) => ({ id, grams: Math.round(grams * 10) / 10 })),
+    },
+    sear: { ...begun.sear, fatId: fat?.id ?? begun.sear.fatId },
+    base: {
+      ...begun.base,
+      items: [...summed(taken, 'garnish')].map(([id, kg]) => baseItem(id, kg)),
+      pasteKg: Math.round((summed(taken, 'paste').get('') ?? 0) * 1000) / 1000,
+      thicken: taken.some((t) => t.kind === 'flour') ? 'early' : begun.base.thicken,
+    },
+    liquid: {
+      ...begun.liquid,
+      parts: [...liquids]
+        .filter(([id]) => !filling.includes(id))
+        .map(([id, litres]) => ({ id, litres: Math.round(litres * 1000) / 1000 })),
+      fillerId: stock ?? begun.liquid.fillerId,
+      herbs: [...summed(taken, 'herb')].map(([id, count]) => ({ id, count: Math.round(count) })),
+    },
+  };
+}
