@@ -1,3 +1,4 @@
+import { LOW_LITRES } from '../forecast/pot';
 import { type Following, type Lesson } from './follow';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { readyEta, type Forecast, summarise } from '../forecast/forecast';
@@ -24,9 +25,6 @@ export interface LiveForecast {
   /** Changes of heat that would help when the forecast misses the plate, each forecast from here. */
   readonly heatWays: readonly HeatWay[];
 }
-
-/** Less than this in the pot can catch, litres. */
-export const LOW_LITRES = 0.25;
 
 /** Where a live cook stands on the clock, min from the pieces meeting the liquid. */
 export interface LiveMoment {

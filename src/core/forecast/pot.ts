@@ -28,3 +28,6 @@ export function levelMmAt(pot: Pot, step: number): number {
 export function litresForLevelAt(pot: Pot, step: number, levelMm: number): number {
   return litresForLevel(contentsAt(pot, step), levelMm / 1000);
 }
+
+/** Less than this in the pot can catch, litres. */
+export const LOW_LITRES = 0.25;

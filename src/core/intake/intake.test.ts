@@ -130,6 +130,16 @@ describe('a recipe', () => {
     expect(read.steps).toEqual(RAW.steps);
   });
 
+  it('takes two things on one line for two, and one thing in two words for one', () => {
+    const texts = (...ingredients: string[]) => readRecipe({ ...RAW, ingredients }).lines.map((l) => l.text);
+    expect(texts('Salt and freshly ground pepper')).toEqual(['Salt', 'freshly ground pepper']);
+    expect(texts('2 carrots & 1 onion')).toEqual(['2 carrots', '1 onion']);
+    expect(texts('1 onion, peeled and chopped', '30 g butter and oil')).toEqual([
+      '1 onion, peeled and chopped',
+      '30 g butter and oil',
+    ]);
+  });
+
   it('says what else could have been meant', () => {
     expect(read.unsure).toHaveLength(1);
     expect(read.unsure[0]).toContain('220 °C');

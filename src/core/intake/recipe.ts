@@ -88,7 +88,7 @@ function amountOf(
         return {
           amount: count * meaning.eachKg,
           pieces: Math.round(count),
-          assumed: `counted at ${number(meaning.eachKg)} kg each: weigh it`,
+          assumed: `counted at ${number(meaning.eachKg * 1000)} g each: weigh it`,
         };
       }
       return { amount: Number.NaN, assumed: 'no weight given: weigh it' };
@@ -239,9 +239,23 @@ function findEaters(yields: string): Found<number> | undefined {
   return found && eaters >= 1 && eaters <= 40 ? { value: eaters, from: yields } : undefined;
 }
 
+/** One line for each thing: "salt and pepper" are two. A line that cannot be told apart stays as it is. */
+function apart(line: string): string[] {
+  const parts = line.split(/\s+(?:and|&|\+)\s+|\s*&\s*/);
+  if (parts.length !== 2) return [line];
+  const [first, second] = parts.map((part) => meaningOf(part));
+  const whole = meaningOf(line);
+  const two =
+    first !== undefined &&
+    second !== undefined &&
+    (first.kind !== second.kind || first.id !== second.id) &&
+    whole?.id !== 'butterAndOil';
+  return two ? parts : [line];
+}
+
 /** Everything a recipe says that a plan can use, and all the rest as it was. */
 export function readRecipe(raw: RawRecipe): ReadRecipe {
-  const lines = raw.ingredients.map(readIngredient);
+  const lines = raw.ingredients.flatMap(apart).map(readIngredient);
   // "Cut into cubes" is often said in the method: then the meat of the list is cubes.
   const cubed = raw.steps.some((s) =>
     /\bcut\b.*\b(?:beef|meat|pork|lamb|shoulder|chuck)\b.*\b(?:cubes|chunks|pieces)\b/i.test(s),

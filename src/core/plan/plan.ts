@@ -14,7 +14,7 @@ import { type CourseSamples, courseSamples } from '../forecast/course';
 import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
-import { litresAt } from '../forecast/pot';
+import { litresAt, LOW_LITRES } from '../forecast/pot';
 import { type BraiseRequest, cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
@@ -97,6 +97,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const kitchen = kitchenWork(input, request, atTarget(ensemble, step, ready.p50), finished);
   const pot = potPlan(input, ensemble, ready.p50);
   const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW);
+  const course = courseSamples(ensemble, forecast);
   const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
     ready,
@@ -104,6 +105,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     heatLabel: MODES[heatMode(input.heat)].label,
     target: forecast.target,
     turnAtMin: looks.turnMin,
+    topUp: topUpOf(input, course, ready.p50, finished),
     resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
     held: input.day.held,
   };
@@ -127,7 +129,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       energy: energyFigure(input, ensemble, step),
       day,
       dayQuestion,
-      course: courseSamples(ensemble, forecast),
+      course,
       lookCostMin: look,
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
@@ -197,6 +199,12 @@ function dayWork(
     looks: [
       ...(looks.turnMin === undefined ? [] : [{ atMin: looks.turnMin, label: 'turn' }]),
       ...looks.testsMin.map((atMin) => ({ atMin, label: 'fork test' })),
+      ...kitchen.liquid.herbs.lines
+        .filter((l) => l.herb.when === 'halfway')
+        .map((l) => ({
+          atMin: looks.turnMin ?? (looks.testsMin.at(-1) ?? readyMin) / 2,
+          label: `in: ${l.herb.name.toLowerCase()}`,
+        })),
       ...base.late.map((s) => ({
         atMin: Math.max(0, (looks.testsMin.at(-1) ?? readyMin) - s.minutes),
         label: `in: ${s.title.toLowerCase()}`,
@@ -204,6 +212,7 @@ function dayWork(
     ],
     heat: MODES[heatMode(input.heat)],
     reduceMin: work.finish - LIFTING_MIN,
+    lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.name.toLowerCase()),
     sides: input.day.sides,
     eaters: input.eaters,
     saltAheadHours: input.season.when === 'overnight' ? SALT_AHEAD_HOURS : undefined,
@@ -216,6 +225,26 @@ function dayWork(
             reheatMin: ahead.reheating.minutes,
           }
         : undefined,
+  };
+}
+
+/** Before the top-up somebody has to look. */
+const TOP_UP_EARLY_MIN = 10;
+const LEAST_TOP_UP_L = 0.1;
+
+/** When the pot wants hot liquid on its way to ready, and how much, so that there is sauce for everybody at the end. */
+function topUpOf(
+  input: PlanInput,
+  course: CourseSamples,
+  readyMin: number,
+  finished: FinishedPot,
+): DayQuestion['topUp'] {
+  const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) < readyMin);
+  if (low < 0) return undefined;
+  const wanted = Math.max(LOW_LITRES, input.eaters * input.finish.sauceLPerPlate);
+  return {
+    atMin: Math.max(0, (course.minutes[low] as number) - TOP_UP_EARLY_MIN),
+    litres: Math.max(LEAST_TOP_UP_L, wanted - finished.liquidL),
   };
 }
 

@@ -33,6 +33,7 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       looks: [],
       heat: MODES.still,
       reduceMin: 15,
+      lastHerbs: [],
       sides: [],
       eaters: 4,
       saltAheadHours: undefined,
@@ -42,6 +43,7 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
     heatLabel: 'oven',
     target: 'turns',
     turnAtMin: 80,
+    topUp: undefined,
     resources: { cooks: 1, burners: 2, ovens: 1 },
     held: [],
     ...part,
@@ -126,6 +128,16 @@ describe('the day', () => {
     const stove = day({}, { heat: MODES.simmer }).marks;
     expect(stove.some((m) => m.kind === 'oven')).toBe(false);
     expect(stove[0]?.label).toBe('bubbles');
+  });
+
+  it('asks for hot liquid before the pot runs low, and for soft herbs as it is plated', () => {
+    const d = day({ topUp: { atMin: 95, litres: 0.31 } }, { lastHerbs: ['dill'] });
+    const topUp = d.marks.find((m) => m.id === 'topUp');
+    expect(((topUp?.atMs ?? 0) - d.intoPotMs) / MIN_MS).toBe(95);
+    expect(topUp?.why).toContain('300 ml, hot');
+    const dill = d.marks.find((m) => m.label === 'dill');
+    expect((d.serveMs - (dill?.atMs ?? 0)) / MIN_MS).toBe(5);
+    expect(day().marks.some((m) => m.id === 'topUp')).toBe(false);
   });
 
   it('tests first when one kitchen in ten would be ready, and turns only what needs it', () => {

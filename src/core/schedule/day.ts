@@ -83,6 +83,8 @@ export interface DayQuestion {
   readonly target: TargetStage;
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
+  /** Hot liquid to pour in before the pot runs low, l; undefined where it never does. */
+  readonly topUp: { readonly atMin: number; readonly litres: number } | undefined;
   readonly resources: Resources;
   /** What the cook holds to a moment, first come first served. */
   readonly held: readonly Held[];
@@ -147,7 +149,16 @@ export function layOutDay(question: DayQuestion): Day {
     spans,
     beside: besideSpans(tasks),
     tasks,
-    marks: dayMarks(question, intoPotMs, at('oven'), startMs),
+    marks: [
+      ...dayMarks(question, intoPotMs, at('oven'), startMs),
+      ...work.lastHerbs.map((herb): DayMark => ({
+        id: `last-${herb}`,
+        kind: 'add',
+        label: herb,
+        atMs: plus(serveMs, plate.startMin),
+        why: 'Soft herbs last, off the heat: they lose scent and colour in minutes.',
+      })),
+    ],
     startMs,
     lightBurnerMs: panStart,
     intoPotMs,
@@ -261,7 +272,7 @@ function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]
 }
 
 function dayMarks(
-  { ready, work, turnAtMin }: DayQuestion,
+  { ready, work, turnAtMin, topUp }: DayQuestion,
   intoPotMs: number,
   oven: PlacedTask | undefined,
   startMs: number,
@@ -299,6 +310,15 @@ function dayMarks(
         ? 'What stands out of the liquid cooks slower and dries; turned at half time it evens out.'
         : 'Half way: see that the liquid stands where it should.',
   });
+  if (topUp) {
+    marks.push({
+      id: 'topUp',
+      kind: 'look',
+      label: 'top up',
+      atMs: plus(intoPotMs, topUp.atMin),
+      why: `Soon after less than 250 ml would be left. Pour in about ${String(Math.round(topUp.litres * 20) * 50)} ml, hot.`,
+    });
+  }
   for (const look of work.looks.filter((l) => l.label.startsWith('in:'))) {
     marks.push({
       id: look.label,

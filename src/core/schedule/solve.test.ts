@@ -99,6 +99,7 @@ const anyDay: fc.Arbitrary<DayWork> = fc
     ],
     heat: MODES[mode],
     reduceMin: finish - 12,
+    lastHerbs: [],
     sides,
     eaters,
     saltAheadHours: saltAhead ? 12 : undefined,

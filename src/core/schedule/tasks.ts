@@ -37,6 +37,8 @@ export interface DayWork {
   readonly looks: readonly { readonly atMin: number; readonly label: string }[];
   readonly heat: BraiseHeat;
   readonly reduceMin: number;
+  /** Soft herbs that go in as it is plated, by name. */
+  readonly lastHerbs: readonly string[];
   readonly sides: readonly string[];
   readonly eaters: number;
   /** The meat is salted so many hours before it is got ready; undefined where it is salted then. */

@@ -366,6 +366,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
 }
 
 function Line({ line, change }: { line: Settled; change: (line: Settled) => void }) {
+  const say = useSay();
   const open = openOn(line);
   const measure = measureOf(line.choice);
   const amount = (value: number): void => {
@@ -376,7 +377,7 @@ function Line({ line, change }: { line: Settled; change: (line: Settled) => void
       <span>
         {line.text}
         {open === '' ? null : <small>{open}</small>}
-        {line.assumed === '' || open !== '' ? null : <small>{line.assumed}</small>}
+        {line.assumed === '' || open !== '' ? null : <small>{say(line.assumed)}</small>}
         {fillsUp(line.choice) ? <small>fills up to the pot’s own level</small> : null}
       </span>
       <SelectField
