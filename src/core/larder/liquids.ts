@@ -123,7 +123,11 @@ export const LIQUIDS: readonly Liquid[] = [
     alcohol: 0.055,
     sugarGPerL: 15,
     allergens: ['gluten'],
-    swaps: [swap('stout', 1, 'roastier and more bitter'), swap('redWine', 0.8, 'sharper, no malt')],
+    swaps: [
+      swap('stout', 1, 'roastier and more bitter'),
+      swap('redWine', 0.8, 'sharper, no malt'),
+      swap('stockUnsalted', 0.9, 'plus a spoonful of malt or brown sugar'),
+    ],
   }),
   liquid({
     id: 'cider',

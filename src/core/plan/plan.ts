@@ -83,7 +83,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const forecast = summarise(ensemble);
   const ready = readyEta(forecast);
   const surely = forecast.readyPercentiles[Math.round(input.confidence * 100) - 1] ?? Infinity;
-  if (!Number.isFinite(surely)) return { ok: false, faults: [neverTender(input, forecast)] };
+  if (!(surely <= LONGEST_BRAISE_MIN)) return { ok: false, faults: [neverTender(input, forecast)] };
 
   const cut = request.cut;
   const step = stepAt(ensemble.assembly.grid, ready.p50);
@@ -248,8 +248,11 @@ function topUpOf(
   };
 }
 
+/** Longer than this nobody braises, and no day can be laid out for it. */
+const LONGEST_BRAISE_MIN = 3 * 24 * 60;
+
 function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
-  const hours = Math.round(forecast.horizonMin / 60);
+  const hours = Math.round(Math.min(forecast.horizonMin, LONGEST_BRAISE_MIN) / 60);
   return {
     field: 'heat.tempC',
     message: `${heatWords(input.heat)}: this would not be tender within ${String(hours)} hours in enough kitchens. Collagen melts usefully from about 85 °C in the pot: raise the heat or put a tighter lid on.`,

@@ -92,7 +92,7 @@ export interface DayQuestion {
 
 /**
  * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the slack the
- * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than four days before.
+ * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than a week before.
  */
 export function layOutDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;

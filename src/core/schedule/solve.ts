@@ -66,7 +66,7 @@ export interface Solution {
 
 export const LEAST_PIECE_MIN = 2;
 /** How far back a day may reach, min. */
-const REACH_MIN = 4 * 24 * 60;
+const REACH_MIN = 7 * 24 * 60;
 /** Small sets are tried in every order; larger ones by swapping what is in each other's way. */
 const EXHAUSTIVE_TASKS = 6;
 const SWAPS = 60;

@@ -1,0 +1,215 @@
+import { describe, expect, it } from 'vitest';
+import { ALLERGENS, AVOIDABLE } from './allergens';
+import { BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, panFloorM2, panHeatJK } from './burners';
+import { cutById, CUTS, cutLabel, isCutId } from './cuts';
+import { fatById, FATS, isFatId } from './fats';
+import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
+import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
+import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES } from './seasoning';
+import { isSideId, sideAmounts, sideById, SIDES } from './sides';
+import { LID_KINDS, LIDS, MATERIAL_HEAT_JKGK, potVolumeL, radiantFactor } from './vessels';
+import { mixtureProperties } from '../heat/properties';
+
+const unique = (ids: readonly string[]): void => {
+  expect(new Set(ids).size).toBe(ids.length);
+};
+
+describe.each([
+  ['cut', CUTS, cutById, isCutId],
+  ['garnish', GARNISHES, garnishById, isGarnishId],
+  ['liquid', LIQUIDS, liquidById, isLiquidId],
+  ['herb', HERBS, herbById, isHerbId],
+  ['spice', SPICES, spiceById, isSpiceId],
+  ['fat', FATS, fatById, isFatId],
+  ['side', SIDES, sideById, isSideId],
+] as const)('the table of every %s', (_, rows, byId, knows) => {
+  it('has one row an id, found by it, and refuses any other', () => {
+    unique(rows.map((r) => r.id));
+    for (const row of rows) {
+      expect(byId(row.id)).toBe(row);
+      expect(knows(row.id)).toBe(true);
+      expect(row.name.trim().length).toBeGreaterThan(1);
+    }
+    expect(knows('unicorn')).toBe(false);
+    expect(() => byId('unicorn')).toThrow('unicorn');
+  });
+});
+
+describe('cuts', () => {
+  it.each(CUTS.map((c) => [cutLabel(c), c] as const))('%s hangs together', (_, cut) => {
+    const { water, protein, fat, ash } = cut.composition;
+    expect(water + protein + fat + ash).toBeGreaterThan(0.97);
+    expect(water + protein + fat + ash).toBeLessThan(1.03);
+    const { gives, turns, falls, strings } = cut.cookValue;
+    expect(gives).toBeGreaterThan(0);
+    expect(turns).toBeGreaterThan(gives);
+    expect(falls).toBeGreaterThan(turns);
+    expect(strings).toBeGreaterThan(falls);
+    expect(cut.toughnessSpread).toBeGreaterThanOrEqual(0.1);
+    expect(cut.toughnessSpread).toBeLessThanOrEqual(0.35);
+    expect(cut.cookLoss).toBeGreaterThanOrEqual(0.15);
+    expect(cut.cookLoss).toBeLessThan(0.5);
+    expect(cut.trimLoss[0]).toBeLessThanOrEqual(cut.trimLoss[1]);
+    expect(cut.bone === 'no' ? cut.boneFraction === 0 : cut.boneFraction > 0).toBe(true);
+    if (cut.bone === 'no') expect(cut.boneMode).toBe('none');
+    if (cut.bone === 'yes') expect(cut.boneMode).not.toBe('none');
+    // A usual piece fits its usual box and fills at least a good part of it.
+    if (cut.form === 'pieces') {
+      const boxKg = (cut.sizeMm.length * cut.sizeMm.width * cut.sizeMm.thickness) / 1e9;
+      const density = mixtureProperties(cut.composition).densityKgM3;
+      expect(cut.typicalPieceKg).toBeLessThan(boxKg * density * 1.35);
+      expect(cut.typicalPieceKg).toBeGreaterThan(boxKg * density * 0.25);
+    }
+    expect(cut.donenessSign.length).toBeGreaterThan(8);
+    expect(cut.source.length).toBeGreaterThan(8);
+    expect(cut.minSafeTempC).toBeGreaterThanOrEqual(['chicken', 'turkey', 'duck'].includes(cut.species) ? 74 : 60);
+  });
+
+  it('are named with their animal, once', () => {
+    expect(cutLabel(cutById('pork_cheek'))).toBe('Pork cheek');
+    expect(cutLabel(cutById('beef_oxtail'))).toBe('Oxtail');
+    unique(CUTS.map(cutLabel));
+  });
+});
+
+describe('what goes in beside the meat', () => {
+  it.each(GARNISHES.map((g) => [g.name, g] as const))('%s hangs together', (_, g) => {
+    const [low, usual, high] = g.usualGPerKg;
+    expect(low).toBeLessThanOrEqual(usual);
+    expect(usual).toBeLessThanOrEqual(high);
+    expect(g.waterShare).toBeGreaterThan(-3);
+    expect(g.waterShare).toBeLessThan(1);
+    expect(g.tauMin).toBeGreaterThan(0);
+    expect(g.saltGPerKg).toBeLessThanOrEqual(400);
+    expect(g.sugarGPerKg).toBeLessThanOrEqual(1000);
+    const fates = FATES.filter((f) => g.cutMm[f] !== undefined);
+    expect(fates.length).toBeGreaterThan(0);
+    for (const fate of FATES) {
+      const mm = g.cutMm[fate];
+      expect(cutSize(g, fate)).toBe(mm === 0 ? undefined : mm);
+      if (mm !== undefined) expect(mm).toBeLessThanOrEqual(80);
+    }
+    if (g.lateMinutes !== undefined) expect(g.lateMinutes).toBeGreaterThan(0);
+    expect(g.allergens.every((a) => ALLERGENS.includes(a))).toBe(true);
+  });
+
+  it('takes water up where it is dry, and gives it where it is fresh', () => {
+    for (const id of ['lentils', 'rice', 'barley', 'prune']) expect(garnishById(id).waterShare).toBeLessThan(0);
+    for (const id of ['onion', 'mushroom', 'freshTomato']) expect(garnishById(id).waterShare).toBeGreaterThan(0.2);
+  });
+});
+
+describe('liquids', () => {
+  it.each(LIQUIDS.map((l) => [l.name, l] as const))('%s hangs together', (_, l) => {
+    expect(l.alcohol).toBeGreaterThanOrEqual(0);
+    expect(l.alcohol).toBeLessThan(0.25);
+    expect(l.saltGPerL).toBeLessThan(300);
+    for (const s of l.swaps) {
+      expect(isLiquidId(s.id), s.id).toBe(true);
+      expect(s.id).not.toBe(l.id);
+      expect(s.factor).toBeGreaterThan(0);
+      expect(s.changes.length).toBeGreaterThan(3);
+    }
+    for (const { avoided } of l.hidden) expect(AVOIDABLE).toContain(avoided);
+  });
+
+  it('offers one without alcohol for everything that has any', () => {
+    for (const l of LIQUIDS.filter((x) => x.alcohol > 0)) {
+      expect(
+        l.swaps.some((s) => liquidById(s.id).alcohol === 0),
+        l.name,
+      ).toBe(true);
+    }
+  });
+
+  it('reduces wine and not water', () => {
+    expect(isReducible(liquidById('redWine'))).toBe(true);
+    expect(isReducible(liquidById('water'))).toBe(false);
+  });
+});
+
+describe('herbs, spices and salt', () => {
+  it('stay under what is too much', () => {
+    for (const h of HERBS) {
+      expect(h.perL, h.name).toBeLessThanOrEqual(h.mostPerL);
+      expect(h.unit.length).toBeGreaterThan(2);
+    }
+    for (const s of SPICES) {
+      expect(s.usualGPerKg[0]).toBeLessThanOrEqual(s.usualGPerKg[1]);
+      expect(s.usualGPerKg[1]).toBeLessThanOrEqual(s.usualGPerKg[2]);
+    }
+    expect(spiceById('paprika').scorches).toBe(true);
+  });
+
+  it('a spoon of fine salt is more than one of flakes', () => {
+    expect(SALT_CRYSTALS.fine.gramsPerTeaspoon).toBeGreaterThan(SALT_CRYSTALS.coarse.gramsPerTeaspoon);
+    expect(SALT_CRYSTALS.coarse.gramsPerTeaspoon).toBeGreaterThan(SALT_CRYSTALS.flake.gramsPerTeaspoon);
+  });
+});
+
+describe('sides', () => {
+  it.each(SIDES.map((s) => [s.name, s] as const))('%s can be made', (_, side) => {
+    expect(side.steps.length).toBeGreaterThan(0);
+    expect(side.steps.some((s) => s.baseMin + 4 * s.perEaterMin >= 1)).toBe(true);
+    expect(side.waitsMin).toBeGreaterThanOrEqual(0);
+    const four = sideAmounts(side, 4);
+    const eight = sideAmounts(side, 8);
+    expect(eight.kg).toBeCloseTo(2 * four.kg);
+    expect(eight.waterL).toBeCloseTo(2 * four.waterL);
+    expect(four.kg / 4).toBeGreaterThan(0.02);
+    expect(four.kg / 4).toBeLessThan(0.4);
+    expect(four.saltG).toBeCloseTo(four.waterL * side.saltGPerL);
+  });
+
+  it('pasta is boiled in plenty of salted water, and some of it is kept', () => {
+    const pasta = sideAmounts(sideById('pasta'), 4);
+    expect(pasta.waterL / pasta.kg).toBeGreaterThan(7);
+    expect(pasta.saltG / pasta.waterL).toBeGreaterThan(5);
+    expect(pasta.keepBackL).toBeGreaterThan(0);
+  });
+});
+
+describe('fats', () => {
+  it('smoke between butter and clarified butter', () => {
+    for (const f of FATS) {
+      expect(f.smokeC, f.name).toBeGreaterThanOrEqual(fatById('butter').smokeC);
+      expect(f.smokeC, f.name).toBeLessThanOrEqual(fatById('clarified').smokeC);
+    }
+  });
+});
+
+describe('pots, lids and burners', () => {
+  it('lids leak more from the tightest to none', () => {
+    expect(LIDS.heavy.leak).toBeLessThan(LIDS.light.leak);
+    expect(LIDS.tightFoil.leak).toBeLessThan(LIDS.foil.leak);
+    expect(LIDS.foil.leak).toBeLessThan(LIDS.ajar.leak);
+    expect(LIDS.ajar.leak).toBeLessThan(LIDS.none.leak);
+    expect(LIDS.none.leak).toBe(1);
+    for (const kind of LID_KINDS) expect(LIDS[kind].kind).toBe(kind);
+  });
+
+  it('a pot 26 cm across and 12 deep holds 6.4 litres', () => {
+    expect(potVolumeL({ diameterMm: 260, heightMm: 120 })).toBeCloseTo(6.37, 2);
+  });
+
+  it('shiny metal takes up less radiant heat, and all metals hold some', () => {
+    expect(radiantFactor('steel')).toBeLessThan(radiantFactor('castIron'));
+    for (const heat of Object.values(MATERIAL_HEAT_JKGK)) {
+      expect(heat).toBeGreaterThan(300);
+      expect(heat).toBeLessThan(1000);
+    }
+  });
+
+  it('a burner gives the pan what its kind lets through', () => {
+    for (const kind of BURNER_KINDS) {
+      expect(burnerNetW({ kind, powerW: 2000 })).toBe(2000 * BURNER_EFFICIENCY[kind]);
+      expect(BURNER_EFFICIENCY[kind]).toBeLessThan(1);
+    }
+  });
+
+  it('a pan has the floor and the heat of its shape and metal', () => {
+    expect(panFloorM2({ shape: 'round', lengthMm: 280, widthMm: 280 })).toBeCloseTo(0.0616, 3);
+    expect(panFloorM2({ shape: 'rectangle', lengthMm: 300, widthMm: 200 })).toBeCloseTo(0.06);
+    expect(panHeatJK({ massKg: 2.5, material: 'castIron' })).toBe(1200);
+  });
+});
