@@ -36,6 +36,80 @@ const section = (p: Plan) => (
   />
 );
 
+describe('the ember line by hand', () => {
+  const { day } = oxtail;
+  const line = (part: Partial<Parameters<typeof EmberLine>[0]> = {}): string =>
+    renderToStaticMarkup(
+      <EmberLine
+        spans={day.spans}
+        beside={day.beside}
+        marks={day.marks}
+        ready={day.ready}
+        target={day.target}
+        serveMs={day.serveMs}
+        timeZone="UTC"
+        zoomsAt="above"
+        {...part}
+      />,
+    );
+  const edit = (held: readonly string[]) => ({
+    tasks: day.tasks,
+    held,
+    onMove: () => undefined,
+    onDrop: () => undefined,
+    onCancel: () => undefined,
+    onFree: () => undefined,
+  });
+
+  it('has a handle for the plate and for every task with hands, each saying its time', () => {
+    const markup = line({ edit: edit([]) });
+    const sliders = [...markup.matchAll(/role="slider"[^>]*aria-label="([^"]*)"[^>]*aria-valuetext="([^"]*)"/g)];
+    const movable = day.tasks.filter((t) => t.place !== 'table' && t.handsMinutes > 0);
+    expect(sliders.map(([, label]) => label)).toEqual([...movable.map((t) => t.label), 'Plates out']);
+    expect(sliders.every(([, , time]) => /^\d\d:\d\d$/.test(time ?? ''))).toBe(true);
+    expect(line()).not.toContain('role="slider"');
+    expect(markup).not.toContain('NaN');
+  });
+
+  it('says which are held, and marks a conflict where it is', () => {
+    expect(line({ edit: edit(['meat']) })).toContain('aria-label="get the meat ready, held"');
+    const conflict = { task: 'meat', atMs: day.intoPotMs, says: 'It cannot wait so long.' };
+    expect(line({ conflicts: [conflict] })).toContain('It cannot wait so long.');
+    expect(line({ conflicts: [conflict] })).toContain('var(--danger)');
+  });
+
+  it('offers to look nearer only where it is asked to', () => {
+    expect(line()).toContain('½ h');
+    const plain = renderToStaticMarkup(
+      <EmberLine
+        spans={day.spans}
+        marks={[]}
+        ready={day.ready}
+        target={day.target}
+        serveMs={day.serveMs}
+        timeZone="UTC"
+      />,
+    );
+    expect(plain).not.toContain('½ h');
+    expect(
+      renderToStaticMarkup(
+        <EmberLine spans={[]} marks={[]} ready={day.ready} target="turns" serveMs={0} timeZone="UTC" />,
+      ),
+    ).toBe('');
+  });
+
+  it('folds the night of a braise cooked ahead, and names the day before', () => {
+    const ahead = plan({
+      ...OXTAIL_PLAN,
+      day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * 3_600_000 } },
+    }).day;
+    const markup = line({ spans: ahead.spans, beside: ahead.beside, marks: ahead.marks, ready: ahead.ready });
+    expect(markup).toContain('folded away');
+    expect(markup).toMatch(/Mon \d\d:\d\d|Tue \d\d:\d\d/);
+    expect(line()).not.toContain('folded away');
+  });
+});
+
 describe('the pot section', () => {
   const markup = renderToStaticMarkup(section(oxtail));
 

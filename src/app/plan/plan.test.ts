@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import { holding, letGo } from './holds';
+import { CHOICES, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
+import { asHeatMode, HEAT_SCHOOLS } from './schools';
+import { readIngredient } from '@/core/intake/recipe';
+import { HEAT_MODES } from '@/core/plan/heats';
+import { OXTAIL_PLAN } from '@/testing/fixtures';
+
+describe('holding a task', () => {
+  const { day } = OXTAIL_PLAN;
+
+  it('keeps the newest wish of each task, last', () => {
+    const once = holding(holding(day, { task: 'meat', startMs: 1 }), { task: 'chop', startMs: 2 });
+    const again = holding(once, { task: 'meat', startMs: 3 });
+    expect(again.held).toEqual([
+      { task: 'chop', startMs: 2 },
+      { task: 'meat', startMs: 3 },
+    ]);
+    expect(letGo(again, 'chop').held).toEqual([{ task: 'meat', startMs: 3 }]);
+    expect(letGo(day, 'meat')).toEqual(day);
+  });
+});
+
+describe('settling a recipe', () => {
+  const line = (text: string): Settled => settledFrom(readIngredient(text));
+
+  it('is open where nothing was understood or no amount is there, and done where it is left out', () => {
+    expect(openOn(line('1 star fruit'))).toContain('Not understood');
+    expect(openOn({ ...line('1 star fruit'), choice: LEAVE })).toBe('');
+    expect(openOn(line('oxtail'))).toBe('How much of it?');
+    expect(openOn(line('1 kg oxtail'))).toBe('');
+    expect(openOn(line('salt to taste'))).toBe('');
+    expect(openOn(line('some chicken stock'))).toBe('');
+    expect(openOn({ ...line('1 kg oxtail'), amount: -2 })).toBe('How much of it?');
+  });
+
+  it('measures each choice in its own way', () => {
+    expect(measureOf('cut:beef_oxtail')).toBe('mass');
+    expect(measureOf('liquid:redWine')).toBe('volume');
+    expect(measureOf('liquid:stockReady')).toBeUndefined();
+    expect(measureOf('spice:cumin')).toBe('grams');
+    expect(measureOf('herb:bay')).toBe('count');
+    expect(measureOf(LEAVE)).toBeUndefined();
+    expect(fillsUp('liquid:water')).toBe(true);
+    expect(fillsUp('liquid:stout')).toBe(false);
+  });
+
+  it('gives the core what was taken and nothing that was left out', () => {
+    const taken = takenOf([line('4 lamb shanks'), { ...line('1 star fruit'), choice: LEAVE }, line('2 bay leaves')]);
+    expect(taken).toMatchObject([
+      { kind: 'cut', id: 'lamb_shank', pieces: 4 },
+      { kind: 'herb', id: 'bay', amount: 2 },
+    ]);
+  });
+
+  it('offers everything a line can become, each once', () => {
+    const ids = CHOICES.flatMap((s) => s.options.map((o) => o.id));
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const text of [
+      '1 kg oxtail',
+      '2 onions',
+      '1 cup stock',
+      '1 tsp cumin',
+      '1 tbsp lard',
+      '2 tbsp flour',
+      '1 g salt',
+    ]) {
+      expect(ids).toContain(line(text).choice);
+    }
+  });
+});
+
+it('every heat has a name and a line of why', () => {
+  expect(HEAT_SCHOOLS.map((s) => s.id)).toEqual([...HEAT_MODES]);
+  for (const s of HEAT_SCHOOLS) expect(s.why.length).toBeGreaterThan(8);
+  expect(asHeatMode('grill')).toBe('grill');
+  expect(asHeatMode('microwave')).toBe('still');
+});
