@@ -22,6 +22,28 @@ async function linkTo(driver: WebDriver, prefix: string): Promise<string> {
 }
 
 /** Pictures of every main view from demo data, into docs/screenshots or the folder given. */
+/** What the picture of the import is made from. */
+const RECIPE = {
+  '@type': 'Recipe',
+  name: 'Duck legs with lentils',
+  recipeYield: 'Serves 4',
+  recipeIngredient: [
+    '4 duck legs',
+    '2 onions, sliced',
+    '1 star fruit',
+    '250 g lentils',
+    '½ bottle white wine',
+    '2 cups chicken stock',
+    '2 bay leaves',
+    'Salt and pepper',
+  ],
+  recipeInstructions: [
+    'Heat the oven to 160 °C.',
+    'Brown the legs well.',
+    'Braise in the oven for 1½ to 2 hours, until the bone turns.',
+  ],
+};
+
 async function main(): Promise<void> {
   await mkdir(folder, { recursive: true });
   const app = await startApp({ demo: true });
@@ -48,6 +70,17 @@ async function main(): Promise<void> {
       await press(driver, `${decision}: `);
       await shoot(driver, name);
     }
+
+    await press(driver, 'Ahead', 'label');
+    await findText(driver, 'h3', 'Cold in time, and warm again');
+    await shoot(driver, 'plan-ahead');
+
+    await driver.get(`${app.url}/plan/import`);
+    const box = await driver.findElement(By.css('textarea'));
+    await box.sendKeys(JSON.stringify(RECIPE));
+    await press(driver, 'Read it');
+    await findText(driver, 'h2', 'Line by line');
+    await shoot(driver, 'import');
 
     await driver.get(`${plan}/compare`);
     await findText(driver, 'th', 'Ready about');
