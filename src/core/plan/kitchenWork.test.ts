@@ -49,9 +49,7 @@ describe('the work of the hands', () => {
   });
 
   it('brings liquid to a simmer before the meat goes in, or not', () => {
-    expect(withLiquid({ start: 'simmer' }).work.liquid).toBeGreaterThan(
-      withLiquid({ start: 'cold' }).work.liquid,
-    );
+    expect(withLiquid({ start: 'simmer' }).work.liquid).toBeGreaterThan(withLiquid({ start: 'cold' }).work.liquid);
   });
 
   it('stirs stock in by stages where flour thickens early', () => {
