@@ -38,7 +38,7 @@ const CAUTIONS: Readonly<Record<CareStep, string>> = {
   serve:
     'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats.',
   store:
-    'Cool in a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 to 4 days, reheat to 74 °C.',
+    'Cool in ice water or a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 to 4 days, reheat to 74 °C.',
 };
 
 /** The caution that belongs to a step, ending with the reminder that local guidance decides. */

@@ -6,6 +6,9 @@ import { LIQUID_HEAT_JKGK } from '../heat/run';
 import { FRIDGE_C } from '../heat/sources';
 import { type FinishedPot } from '../sauce/finish';
 
+/** Usually into the fridge so long before the plates: the evening before. */
+export const USUAL_AHEAD_MS = 22 * 3_600_000;
+
 /** From the heat into the fridge and back. */
 export interface Ahead {
   readonly cooling: Cooling;

@@ -1,3 +1,4 @@
+import { USUAL_AHEAD_MS } from './ahead';
 import { checkPlanInput } from './check';
 import { heatOf, heatWithin, heatWords, MODES } from './heats';
 import { type PlanInput } from './input';
@@ -42,7 +43,6 @@ export interface WayResult {
 
 const OVENS_C = [130, 150, 170] as const;
 const SIMMER_C = 95;
-const AHEAD_MS = 22 * 3_600_000;
 
 const differs = (a: PlanInput, b: PlanInput): boolean => JSON.stringify(a) !== JSON.stringify(b);
 
@@ -74,7 +74,7 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
           {
             id: 'ahead',
             says: 'Cooked the day before',
-            input: { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - AHEAD_MS } } },
+            input: { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - USUAL_AHEAD_MS } } },
           },
         ]),
     ...(smaller ? [{ id: 'smaller', ...smaller }] : []),

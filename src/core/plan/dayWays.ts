@@ -1,12 +1,13 @@
-import { fridgeByMin } from './ahead';
+import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
 import { LIMITS, type PlanInput } from './input';
-import { type Plan } from './plan';
+import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
 import { sideById } from '../larder/sides';
 import { formatMinutes } from '../quantity/format';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 
 const FIVE_MIN_MS = 5 * 60_000;
+const QUICK_PARTICLES = 128;
 
 /** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is held. */
 export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
@@ -26,7 +27,7 @@ export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveA
 }
 
 /**
- * The nearest days without a conflict, each laid out: a later plate, a wish let go, another cook, another burner, one side fewer. Empty
+ * The nearest days without a conflict, each laid out: a later plate, a wish let go, another cook, another burner, one side fewer, the day before. Empty
  * where the day has none to mend or nothing alone mends it. Only such as can still be begun at `nowMs`.
  */
 export function dayWays(plan: Plan, nowMs: number): WayOut[] {
@@ -64,11 +65,22 @@ export function dayWays(plan: Plan, nowMs: number): WayOut[] {
       day: { ...input.day, sides: input.day.sides.filter((s) => s !== id) },
     })),
   ];
-  return changes.flatMap((change): WayOut[] => {
+  const before = input.day.ahead === null ? aheadWay(input, nowMs) : [];
+  const laidAnew = changes.flatMap((change): WayOut[] => {
     const changed = { ...input, day: change.day, serveAtMs: change.serveAtMs ?? input.serveAtMs };
     const laid: Day = layOutDay(changedDay(dayQuestion, changed));
     return laid.conflicts.length === 0 && laid.startMs >= nowMs
       ? [{ says: change.says, input: changed, startMs: laid.startMs }]
       : [];
   });
+  return [...laidAnew, ...before];
+}
+
+/** The day before, when that leaves the evening free of conflicts. It is forecast anew: cooling and warming come to it. */
+function aheadWay(input: PlanInput, nowMs: number): WayOut[] {
+  const changed = { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - USUAL_AHEAD_MS } } };
+  const made = makePlan(changed, { nowMs, particles: QUICK_PARTICLES });
+  return made.ok && made.plan.day.conflicts.length === 0
+    ? [{ says: 'Cook it the day before', input: changed, startMs: made.plan.day.startMs }]
+    : [];
 }

@@ -7,7 +7,6 @@ import { tableCare, type TableCare } from '../care/table';
 import { type Figure, input as from } from '../explain/figure';
 import { boneFraction, pieceShape } from '../forecast/assemble';
 import { type BraiseRequest } from '../forecast/request';
-import { slowestAtTarget } from '../forecast/nominal';
 import { equivalentBody } from '../heat/shape';
 import { burnerNetW } from '../larder/burners';
 import { type Cut, cutById } from '../larder/cuts';
@@ -15,7 +14,9 @@ import { fatById } from '../larder/fats';
 import { garnishById } from '../larder/garnish';
 import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
 import { herbPlan, type HerbPlan } from '../liquid/herbs';
+import { liquidAdvice } from '../liquid/advice';
 import { type PourPlan } from '../liquid/pour';
+import { type AtTarget, TAP_C, type WaterBalance, waterBalance } from '../liquid/water';
 import { prepPlan, type PrepPlan } from '../prep/prep';
 import { type FinishedPot } from '../sauce/finish';
 import { type WorkMinutes } from '../schedule/tasks';
@@ -116,19 +117,6 @@ function surfacePerM(parts: readonly SizedPart[]): number {
   }, 0);
 }
 
-/** Water in the pot by where it comes from and goes, from the start until the target. */
-export interface WaterBalance {
-  readonly poured: Figure;
-  readonly fromMeat: Figure;
-  readonly fromVegetables: Figure;
-  readonly takenUp: Figure;
-  readonly steam: Figure;
-  readonly left: Figure;
-  readonly perHour: Figure;
-  /** What going in cold would cost, min. */
-  readonly coldCost: Figure;
-}
-
 export interface LiquidPlan extends PourPlan {
   readonly herbs: HerbPlan;
   readonly water: WaterBalance;
@@ -136,15 +124,6 @@ export interface LiquidPlan extends PourPlan {
   /** Stock in the filler that keeps the sauce at the aim with the meat salted as planned, 0 to 1. */
   readonly stockShareForSalt: number;
   readonly says: readonly string[];
-}
-
-/** What the nominal course says when the target is reached. */
-export interface AtTarget {
-  readonly minutes: number;
-  readonly evaporatedL: number;
-  readonly gainedFromMeatL: number;
-  readonly gainedFromVegetablesL: number;
-  readonly takenUpL: number;
 }
 
 /** Everything the hands do and everything that goes in; follows from the input and the nominal course alone. */
@@ -177,137 +156,10 @@ const SALT_FROM_BITES = 0.5;
 const CHOP_MIN_PER_KG = 9;
 const CHOP_LEAST_MIN = 3;
 const DEGLAZE_MIN = 2;
-const TAP_C = 20;
 /** Lifting out, straining and lifting the fat. */
 export const LIFTING_MIN = 13;
 const PLATE_MIN = 5;
 const STAGED_STOCK_MIN = 3;
-/** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
-const CATCHES_G_L = 200;
-
-function liquidFigures(input: PlanInput, request: BraiseRequest, at: AtTarget, finished: FinishedPot): WaterBalance {
-  const hours = at.minutes / 60;
-  const minutes = from('on the heat', at.minutes, 'minutes');
-  const volume = (
-    label: string,
-    value: number,
-    formula: string,
-    inputs: Figure['inputs'],
-    changes: string,
-    sure: Figure['sure'],
-  ): Figure => ({
-    label,
-    value,
-    as: 'volume',
-    formula,
-    inputs,
-    changes,
-    sure,
-  });
-  const start = slowestAtTarget(request).atMin;
-  const cold = slowestAtTarget({
-    ...request,
-    liquidTempC: input.liquid.start === 'simmer' ? TAP_C + 15 : request.liquidTempC,
-  }).atMin;
-  const warm = input.liquid.start === 'simmer' ? start : slowestAtTarget({ ...request, liquidTempC: 96 }).atMin;
-  return {
-    poured: volume(
-      'In the pot at the start',
-      request.liquidL,
-      'The pot’s area times the depth, less meat and vegetables below the line.',
-      [
-        from('pot, across', input.pot.diameterMm, 'length'),
-        from('level, of the meat’s height', input.liquid.level, 'share'),
-      ],
-      'A narrower pot, snugger pieces or a lower level take less.',
-      'computed',
-    ),
-    fromMeat: volume(
-      'From the meat',
-      at.gainedFromMeatL,
-      'Raw meat off the bone times what it gives up by the time it is done.',
-      [
-        from(
-          'juice, of its raw weight',
-          finished.juiceKg / Math.max(1e-6, finished.juiceKg + finished.cookedKg),
-          'share',
-        ),
-        minutes,
-      ],
-      'Hotter and longer gives more.',
-      'estimate',
-    ),
-    fromVegetables: volume(
-      'From the vegetables',
-      at.gainedFromVegetablesL,
-      'Each one’s weight times its share of water, as far as the time lets it out.',
-      [
-        from(
-          'vegetables',
-          input.base.items.reduce((sum, i) => sum + i.kg, 0),
-          'mass',
-        ),
-        minutes,
-      ],
-      'Onion, tomato and mushrooms give most.',
-      'estimate',
-    ),
-    takenUp: volume(
-      'Taken up',
-      at.takenUpL,
-      'What lentils, beans, rice, barley, potatoes and dried fruit drink.',
-      [
-        from(
-          'late and dry things',
-          input.base.items.reduce((sum, i) => (garnishById(i.id).waterShare < 0 ? sum + i.kg : sum), 0),
-          'mass',
-        ),
-      ],
-      'Less of them, or cooked apart.',
-      'estimate',
-    ),
-    steam: volume(
-      'Gone as steam',
-      at.evaporatedL,
-      'Heat the pot gets beyond what warms it, over the heat of evaporation, and what the lid lets by below the boil.',
-      [minutes],
-      'A tighter lid below the boil; less heat at it.',
-      'estimate',
-    ),
-    left: volume(
-      'Liquid when done',
-      finished.liquidL,
-      'All that went in and came out of meat and vegetables, less steam and what was drunk.',
-      [
-        from('start', request.liquidL, 'volume'),
-        from('from meat', at.gainedFromMeatL, 'volume'),
-        from('from vegetables', at.gainedFromVegetablesL, 'volume'),
-        from('taken up', at.takenUpL, 'volume'),
-        from('steam', at.evaporatedL, 'volume'),
-      ],
-      'The lid and the level.',
-      'estimate',
-    ),
-    perHour: {
-      label: 'Steam',
-      value: hours > 0 ? at.evaporatedL / hours : 0,
-      as: 'volumePerHour',
-      formula: 'Steam over the time on the heat; less at first, more once all is at the boil.',
-      inputs: [from('steam', at.evaporatedL, 'volume'), minutes],
-      changes: 'Lid and heat.',
-      sure: 'estimate',
-    },
-    coldCost: {
-      label: 'Going in cold costs',
-      value: Math.max(0, cold - warm),
-      as: 'minutes',
-      formula: 'The same pot run twice: once simmering when the meat goes in, once with cold stock.',
-      inputs: [from('simmering, done after', warm, 'minutes'), from('cold, done after', cold, 'minutes')],
-      changes: 'Less liquid, a stronger oven. Simmer first and the time can be told.',
-      sure: 'estimate',
-    },
-  };
-}
 
 /** The hands' work and what goes in, for an input that has passed `checkPlanInput`. */
 export function kitchenWork(
@@ -371,7 +223,7 @@ export function kitchenWork(
     liquid: {
       ...pour,
       herbs,
-      water: liquidFigures(input, request, at, finished),
+      water: waterBalance(input, request, at, finished),
       sugar: {
         label: 'Sugar in the sauce',
         value: sugarGPerL,
@@ -448,41 +300,4 @@ function stockShare(question: Parameters<typeof saltPlan>[0], input: PlanInput, 
     else top = middle;
   }
   return low;
-}
-
-function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): string[] {
-  const says: string[] = [];
-  const ml = (litres: number): string => `${String(Math.round(litres * 100) * 10)} ml`;
-  if (pour.overL > 0.02)
-    says.push(
-      `${ml(pour.overL)} more is measured out than the level takes: pour less, reduce further or raise the level.`,
-    );
-  if (
-    pour.wine &&
-    input.liquid.reduce === 'none' &&
-    pour.pours.some((p) => p.liquid.kind === 'wine' && p.pouredL > 0.1)
-  ) {
-    says.push('Wine that is not reduced stays harsh: a lid keeps it in.');
-  }
-  if (pour.wine && ['threeQuarters', 'syrup', 'twoThirds'].includes(input.liquid.reduce)) {
-    const beer = pour.pours.find((p) => p.liquid.kind === 'beer');
-    if (beer) says.push(`${beer.liquid.name} turns bitter when it is boiled down hard.`);
-    if (input.base.pasteWhen === 'beforeWine' && input.base.pasteKg > 0) {
-      says.push('Paste in the pan holds up a hard reduction: toast it after the wine.');
-    }
-  }
-  if (sugarGPerL > CATCHES_G_L)
-    says.push(
-      `${String(Math.round(sugarGPerL))} g of sugar in a litre of sauce: it catches and darkens. Low heat, a look more often, sugar late.`,
-    );
-  const pulses = input.base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0);
-  if (pulses && pour.acid)
-    says.push('Wine, tomato and vinegar slow beans and lentils: let them soften first, or count half as long again.');
-  if (pour.acid && input.pot.material === 'aluminium')
-    says.push('Acid and bare aluminium do not go together: the sauce turns grey and metallic.');
-  if (pour.acid && (input.lid === 'foil' || input.lid === 'tightFoil')) says.push('Keep foil off an acid sauce.');
-  if (herbs.says !== '') says.push(herbs.says);
-  if (input.base.thicken === 'early' || input.base.thicken === 'roux')
-    says.push('Stock in three stages, stirred smooth each time: all at once it lumps.');
-  return says;
 }

@@ -3,7 +3,7 @@ import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahe
 import { meatParts, type PlanFault, type PlanInput } from './input';
 import { energyFigure } from './energy';
 import { heatMode, heatWords, MODES } from './heats';
-import { type AtTarget, kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
+import { kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS, type PlannedLooks } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
 import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
@@ -18,6 +18,7 @@ import { litresAt, LOW_LITRES } from '../forecast/pot';
 import { type BraiseRequest, cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
+import { type AtTarget } from '../liquid/water';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 import { type DayWork } from '../schedule/tasks';

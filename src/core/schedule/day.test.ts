@@ -89,6 +89,19 @@ describe('the day', () => {
     expect(crowded.conflicts.map((c) => c.says).join()).toMatch(/would be done \d+ min before the plates/);
   });
 
+  it('gives every pot on the stove a burner of its own, and no more burners than there are', () => {
+    const d = day({ resources: { cooks: 1, burners: 3, ovens: 1 } }, { sides: ['mash', 'greens', 'rice'] });
+    const onStove = d.tasks.filter((t) => t.place === 'burner');
+    for (const a of onStove) {
+      expect(a.burner).toBeGreaterThanOrEqual(1);
+      expect(a.burner).toBeLessThanOrEqual(3);
+      for (const b of onStove) {
+        if (a !== b && a.fromMs < b.toMs && b.fromMs < a.toMs) expect(a.burner, `${a.id} ${b.id}`).not.toBe(b.burner);
+      }
+    }
+    expect(d.tasks.find((t) => t.id === 'meat')?.burner).toBeUndefined();
+  });
+
   it('holds a task to the moment the cook wants, and says why it cannot hold another', () => {
     const free = day();
     const meat = free.tasks.find((t) => t.id === 'meat');

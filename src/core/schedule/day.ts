@@ -29,6 +29,8 @@ export interface DayTask {
   readonly id: string;
   readonly label: string;
   readonly place: PlacedTask['task']['place'];
+  /** Which burner, from 1; undefined elsewhere. */
+  readonly burner: number | undefined;
   readonly handsMinutes: number;
   readonly fromMs: number;
   readonly toMs: number;
@@ -133,8 +135,10 @@ export function layOutDay(question: DayQuestion): Day {
     ),
     span('plate', 'plate', 'serve', plus(serveMs, plate.startMin), serveMs),
   ].filter((s) => s.toMs > s.fromMs);
+  const burners = burnerOf(solution);
   const tasks = solution.placed
     .map((p): DayTask => ({
+      burner: burners.get(p.task.id),
       id: p.task.id,
       label: p.task.label,
       place: p.task.place,
@@ -173,6 +177,20 @@ export function layOutDay(question: DayQuestion): Day {
     held,
     conflicts: [...refused, ...sideConflicts(question, tasks)],
   };
+}
+
+/** A burner of its own for each pot on the stove while it is there, the lowest number that is free. */
+function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
+  const out = new Map<string, number>();
+  const freeAt: number[] = [];
+  const onStove = placed.filter((p) => p.task.place === 'burner').sort((a, b) => a.startMin - b.startMin);
+  for (const p of onStove) {
+    const found = freeAt.findIndex((min) => min <= p.startMin);
+    const index = found < 0 ? freeAt.length : found;
+    freeAt[index] = p.endMin;
+    out.set(p.task.id, index + 1);
+  }
+  return out;
 }
 
 /** What lies between the end of the braise and the plate. */

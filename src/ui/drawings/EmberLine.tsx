@@ -1,10 +1,11 @@
 'use client';
 
 import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
-import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { EmberHandle, type Moving } from './EmberHandle';
+import { centredWithin, fitting, namedAt, textWidth, withoutCollisions } from './emberLabels';
 import { emberScale, roundTimes, type Stretch, zoomsFor } from './emberScale';
+import { EmberZooms } from './EmberZooms';
 import { clock, clockBeside, duration } from '../time';
 import { type DayConflict, type DayMark, type DaySpan, type DayTask } from '@/core/schedule/day';
 import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
@@ -77,34 +78,6 @@ const Beside = styled.div`
   align-items: center;
 `;
 
-const Zooms = styled(ToggleButtonGroup)<{ $upright: boolean }>`
-  display: flex;
-  flex-direction: ${({ $upright }) => ($upright ? 'column' : 'row')};
-  align-items: center;
-  justify-content: flex-end;
-  gap: 4px;
-  font-size: 14px;
-  color: var(--mute);
-  button {
-    min-width: 44px;
-    min-height: 28px;
-    border: 2px solid var(--line);
-    border-radius: 999px;
-    background: var(--plate);
-    cursor: pointer;
-    font-size: 14px;
-  }
-  button[data-selected] {
-    background: var(--enamel);
-    color: var(--on-enamel);
-    border-color: var(--enamel);
-  }
-  button[data-focus-visible] {
-    outline: 3px solid var(--glow);
-    outline-offset: 2px;
-  }
-`;
-
 const FILL: Readonly<Record<DaySpan['kind'], string>> = {
   hands: 'url(#hands)',
   heat: 'var(--broth-deep)',
@@ -118,38 +91,6 @@ const INK: Readonly<Record<DaySpan['kind'], string>> = {
   wait: '#0d2429',
   serve: 'var(--on-enamel)',
 };
-
-function textWidth(text: string, size: number): number {
-  return text.length * size * 0.56;
-}
-
-/** Keeps labels, most important first, that run into none kept before. */
-function withoutCollisions<T extends { readonly x: number; readonly text: string }>(
-  labels: readonly T[],
-  size: number,
-): T[] {
-  const kept: T[] = [];
-  for (const label of labels) {
-    const half = textWidth(label.text, size) / 2;
-    const clear = kept.every((k) => Math.abs(k.x - label.x) > half + textWidth(k.text, size) / 2 + 8);
-    if (clear) kept.push(label);
-  }
-  return kept;
-}
-
-/** The longest wording of a span that fits into its width; empty if none does. */
-function fitting(span: DaySpan, width: number): string {
-  const minutes = duration((span.toMs - span.fromMs) / 60_000);
-  const wordings =
-    span.kind === 'hands' ? [`${span.label} · ${minutes}`, span.label, span.label.split(',')[0] ?? ''] : [span.label];
-  return wordings.find((w) => textWidth(w, 14) + 16 < width) ?? '';
-}
-
-/** Where a name stands in a band this wide, and again every half screen when looked at from near by. */
-function namedAt(width: number, near: boolean): number[] {
-  const pitch = VIEW.width / 2;
-  return Array.from({ length: near ? Math.max(1, Math.floor(width / pitch)) : 1 }, (_, i) => i * pitch);
-}
 
 const BESIDE = { pitch: 19, height: 13 } as const;
 
@@ -257,7 +198,7 @@ function Line({
     [
       { x: x(ready.p50Ms), text: `${TARGETS[target].mark} ${clock(window.p50Ms, timeZone)}`, ember: true },
       ...marks.map((m) => ({ x: x(m.atMs), text: m.label, ember: false })),
-    ],
+    ].map((l) => ({ ...l, x: centredWithin(l.x, l.text, 14, width) })),
     14,
   );
   const rows = besideRows(beside);
@@ -344,7 +285,7 @@ function Line({
         />
         {spans.map((s) => {
           const b = band(s, BAND_Y, 1);
-          return namedAt(b.w, factor > 1).map((off) => (
+          return namedAt(b.w, VIEW.width / 2, factor > 1).map((off) => (
             <text
               key={`${s.id}${String(off)}`}
               x={b.x + 9 + off}
@@ -530,23 +471,7 @@ function Line({
   );
   const nearer =
     zoomsAt !== undefined && zooms.length > 1 ? (
-      <Zooms
-        $upright={zoomsAt === 'beside'}
-        selectionMode="single"
-        disallowEmptySelection
-        selectedKeys={[zoom?.id ?? 'all']}
-        onSelectionChange={(keys) => {
-          const [key] = keys;
-          if (key !== undefined) setZoomId(String(key));
-        }}
-        aria-label="How near to look"
-      >
-        {zooms.map((z) => (
-          <ToggleButton key={z.id} id={z.id}>
-            {z.label}
-          </ToggleButton>
-        ))}
-      </Zooms>
+      <EmberZooms zooms={zooms} chosen={zoom?.id ?? 'all'} upright={zoomsAt === 'beside'} onChoose={setZoomId} />
     ) : null;
   if (zoomsAt === 'beside') {
     return (

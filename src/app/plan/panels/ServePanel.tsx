@@ -78,7 +78,7 @@ function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
         )}
       </b>
       <small>
-        {PLACE_WORDS[task.place]}, {hands}
+        {task.burner === undefined ? PLACE_WORDS[task.place] : `on burner ${String(task.burner)}`}, {hands}
         {task.pieces.length > 1
           ? `; in the waits: ${task.pieces.map((p) => `${clock(p.fromMs, timeZone)} to ${clock(p.toMs, timeZone)}`).join(', ')}`
           : `, until ${clock(task.toMs, timeZone)}`}

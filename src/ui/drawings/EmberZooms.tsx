@@ -1,0 +1,64 @@
+'use client';
+
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { type Zoom } from './emberScale';
+
+const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
+  display: flex;
+  flex-direction: ${({ $upright }) => ($upright ? 'column' : 'row')};
+  align-items: center;
+  justify-content: flex-end;
+  gap: 4px;
+  font-size: 14px;
+  color: var(--mute);
+  button {
+    min-width: 44px;
+    min-height: 28px;
+    border: 2px solid var(--line);
+    border-radius: 999px;
+    background: var(--plate);
+    color: var(--ink);
+    cursor: pointer;
+    font-size: 14px;
+  }
+  button[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--enamel);
+  }
+  button[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+interface EmberZoomsProps {
+  readonly zooms: readonly Zoom[];
+  readonly chosen: string;
+  readonly upright: boolean;
+  readonly onChoose: (id: string) => void;
+}
+
+/** How near the line is looked at. */
+export function EmberZooms({ zooms, chosen, upright, onChoose }: EmberZoomsProps) {
+  return (
+    <Group
+      $upright={upright}
+      selectionMode="single"
+      disallowEmptySelection
+      selectedKeys={[chosen]}
+      onSelectionChange={(keys) => {
+        const [key] = keys;
+        if (key !== undefined) onChoose(String(key));
+      }}
+      aria-label="How near to look"
+    >
+      {zooms.map((z) => (
+        <ToggleButton key={z.id} id={z.id}>
+          {z.label}
+        </ToggleButton>
+      ))}
+    </Group>
+  );
+}

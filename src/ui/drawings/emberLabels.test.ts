@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { centredWithin, fitting, namedAt, textWidth, withoutCollisions } from './emberLabels';
+
+const span = (label: string, kind: 'hands' | 'heat', minutes: number) => ({
+  id: 'x',
+  label,
+  kind,
+  fromMs: 0,
+  toMs: minutes * 60_000,
+});
+
+describe('labels on the line', () => {
+  it('give way to more important ones they would run into', () => {
+    const kept = withoutCollisions(
+      [
+        { x: 100, text: 'turns 18:20' },
+        { x: 120, text: 'fork test' },
+        { x: 300, text: 'turn' },
+      ],
+      14,
+    );
+    expect(kept.map((l) => l.text)).toEqual(['turns 18:20', 'turn']);
+  });
+
+  it('stay within the drawing at both ends', () => {
+    const half = textWidth('coriander leaves', 14) / 2;
+    expect(centredWithin(1235, 'coriander leaves', 14, 1240)).toBe(1240 - half);
+    expect(centredWithin(3, 'oven on', 14, 1240)).toBe(textWidth('oven on', 14) / 2);
+    expect(centredWithin(600, 'turn', 14, 1240)).toBe(600);
+  });
+
+  it('say as much as their band has room for', () => {
+    expect(fitting(span('strain, reduce', 'hands', 38), 400)).toBe('strain, reduce · 38 min');
+    expect(fitting(span('strain, reduce', 'hands', 38), 140)).toBe('strain, reduce');
+    expect(fitting(span('strain, reduce', 'hands', 38), 80)).toBe('strain');
+    expect(fitting(span('oven', 'heat', 200), 20)).toBe('');
+  });
+
+  it('are said again along a band wider than the screen, from near by only', () => {
+    expect(namedAt(3000, 620, true)).toHaveLength(4);
+    expect(namedAt(3000, 620, false)).toEqual([0]);
+    expect(namedAt(50, 620, true)).toEqual([0]);
+  });
+});
