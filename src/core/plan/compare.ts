@@ -23,6 +23,8 @@ export interface WayResult {
   readonly intoPotMs: number;
   readonly ready: Plan['day']['ready'];
   readonly serveMs: number;
+  /** When finishing begins: at once when it is eaten the same day, out of the fridge when it is cooked ahead. */
+  readonly finishFromMs: number;
   /** Minutes between the target and its end, at the median. */
   readonly goodForMin: number;
   readonly handsOnMin: number;
@@ -98,6 +100,7 @@ function resultOf(way: Way, plan: Plan): WayResult {
     intoPotMs: day.intoPotMs,
     ready: day.ready,
     serveMs: day.serveMs,
+    finishFromMs: day.spans.find((s) => s.id === 'finish')?.fromMs ?? day.serveMs,
     goodForMin: plan.goodForMin,
     handsOnMin: day.handsOnMinutes,
     pouredL: plan.liquidL,

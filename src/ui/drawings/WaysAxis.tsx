@@ -1,6 +1,8 @@
 'use client';
 
-import { clock } from '../time';
+import { centredWithin, textWidth, withoutCollisions } from './emberLabels';
+import { emberScale, roundTimes } from './emberScale';
+import { clock, clockBeside, duration } from '../time';
 
 /** One way to cook, as it lies in time. Moments in ms. */
 export interface AxisWay {
@@ -11,6 +13,8 @@ export interface AxisWay {
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   /** Until when it stays good, at the median. */
   readonly goodUntilMs: number;
+  /** From when the hands are at it again until the plate. */
+  readonly finishFromMs: number;
 }
 
 interface WaysAxisProps {
@@ -28,12 +32,21 @@ const HOUR_MS = 3_600_000;
 export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
   const from = Math.min(...ways.map((w) => w.startMs));
   const to = Math.max(serveMs, ...ways.map((w) => Math.max(w.goodUntilMs, w.ready.p90Ms))) + HOUR_MS / 4;
-  const x = (ms: number): number => 6 + ((WIDTH - 12) * (ms - from)) / (to - from);
-  const every = Math.max(1, Math.ceil((to - from) / HOUR_MS / 9)) * HOUR_MS;
-  const hours = Array.from(
-    { length: Math.floor((to - from) / every) + 1 },
-    (_, i) => Math.ceil(from / HOUR_MS) * HOUR_MS + i * every,
-  ).filter((ms) => ms <= to && Math.abs(x(ms) - x(serveMs)) > 60);
+  const scale = emberScale({ fromMs: from, toMs: to }, [
+    ...ways.flatMap((w) => [
+      { fromMs: w.startMs, toMs: Math.max(w.goodUntilMs, w.ready.p90Ms) },
+      { fromMs: w.finishFromMs, toMs: serveMs },
+    ]),
+  ]);
+  const x = (ms: number): number => 6 + (WIDTH - 12) * scale.at(ms);
+  const table = `table ${clock(serveMs, timeZone)}`;
+  const labels = withoutCollisions(
+    [
+      { ms: serveMs, text: table },
+      ...roundTimes(scale, WIDTH, timeZone).map((ms) => ({ ms, text: clockBeside(ms, serveMs, timeZone) })),
+    ].map((l) => ({ ...l, x: centredWithin(x(l.ms), l.text, 14, WIDTH) })),
+    14,
+  );
   const height = TOP + ways.length * ROW + 6;
   return (
     <svg
@@ -45,13 +58,26 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
         .map((w) => `${w.name}: begin ${clock(w.startMs, timeZone)}, ready about ${clock(w.ready.p50Ms, timeZone)}`)
         .join('; ')}
     >
-      {hours.map((ms) => (
-        <g key={ms}>
-          <path d={`M${String(x(ms))} ${String(TOP - 6)} V${String(height)}`} stroke="var(--line)" />
-          <text x={x(ms)} y={TOP - 12} textAnchor="middle" fontSize="14" fill="var(--mute)">
-            {clock(ms, timeZone)}
-          </text>
-        </g>
+      {labels
+        .filter((l) => l.ms !== serveMs)
+        .map((l) => (
+          <g key={l.ms}>
+            <path d={`M${String(x(l.ms))} ${String(TOP - 6)} V${String(height)}`} stroke="var(--line)" />
+            <text x={l.x} y={TOP - 12} textAnchor="middle" fontSize="14" fill="var(--mute)">
+              {l.text}
+            </text>
+          </g>
+        ))}
+      {scale.folds.map((f) => (
+        <path
+          key={f.fromMs}
+          d={`M${String((x(f.fromMs) + x(f.toMs)) / 2)} ${String(height)} l10 -${String(height - TOP)} m8 0 l-10 ${String(height - TOP)}`}
+          stroke="var(--mute)"
+          strokeWidth={1.5}
+          fill="none"
+        >
+          <title>{`${duration((f.toMs - f.fromMs) / 60_000)} folded away`}</title>
+        </path>
       ))}
       {ways.map((w, i) => {
         const y = TOP + i * ROW + 24;
@@ -67,20 +93,34 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
         );
         return (
           <g key={w.id}>
-            <text x={x(w.startMs)} y={y - 5} fontSize="15" fontWeight="650" fill="var(--ink)">
+            <text
+              x={Math.min(x(w.startMs), WIDTH - textWidth(w.name, 15))}
+              y={y - 5}
+              fontSize="15"
+              fontWeight="650"
+              fill="var(--ink)"
+            >
               {w.name}
             </text>
             {bar(w.ready.p50Ms, w.goodUntilMs, 8, 'var(--sage)')}
             {bar(w.intoPotMs, w.ready.p10Ms, 12, 'var(--broth-deep)')}
             {bar(w.startMs, w.intoPotMs, 22, 'var(--glow)')}
+            {bar(w.finishFromMs, serveMs, 22, 'var(--glow)')}
             {bar(w.ready.p10Ms, w.ready.p90Ms, 22, 'var(--ember)')}
             <rect x={x(w.ready.p50Ms) - 2} y={y - 3} width={4} height={28} rx={2} fill="var(--ink)" />
           </g>
         );
       })}
       <path d={`M${String(x(serveMs))} ${String(TOP - 6)} V${String(height)}`} stroke="var(--ink)" strokeWidth={3} />
-      <text x={x(serveMs)} y={TOP - 12} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
-        table {clock(serveMs, timeZone)}
+      <text
+        x={centredWithin(x(serveMs), table, 14, WIDTH)}
+        y={TOP - 12}
+        textAnchor="middle"
+        fontSize="14"
+        fontWeight="700"
+        fill="var(--ink)"
+      >
+        {table}
       </text>
     </svg>
   );

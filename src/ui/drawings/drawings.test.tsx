@@ -4,6 +4,7 @@ import { EmberLine } from './EmberLine';
 import { ForkScale } from './ForkScale';
 import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
+import { WaysAxis } from './WaysAxis';
 import { composePlan, type Plan } from '@/core/plan/plan';
 import { type PlanInput } from '@/core/plan/input';
 import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
@@ -107,6 +108,43 @@ describe('the ember line by hand', () => {
     expect(markup).toContain('folded away');
     expect(markup).toMatch(/Mon \d\d:\d\d|Tue \d\d:\d\d/);
     expect(line()).not.toContain('folded away');
+  });
+});
+
+describe('ways on one axis', () => {
+  const { day } = oxtail;
+  const way = (id: string, earlierMs: number) => ({
+    id,
+    name: `Way ${id}`,
+    startMs: day.startMs - earlierMs,
+    intoPotMs: day.intoPotMs - earlierMs,
+    ready: {
+      p10Ms: day.ready.p10Ms - earlierMs,
+      p50Ms: day.ready.p50Ms - earlierMs,
+      p90Ms: day.ready.p90Ms - earlierMs,
+    },
+    goodUntilMs: day.ready.p90Ms - earlierMs + 3_600_000,
+    finishFromMs: day.serveMs - 40 * 60_000,
+  });
+  const axis = (...ways: readonly ReturnType<typeof way>[]): string =>
+    renderToStaticMarkup(<WaysAxis ways={ways} serveMs={day.serveMs} timeZone="UTC" />);
+
+  it('names every way and when it begins, and folds the night of one cooked the day before', () => {
+    const sameDay = axis(way('a', 0), way('b', 1_800_000));
+    expect(says(sameDay)).toContain('Way a: begin');
+    expect(sameDay).not.toContain('folded away');
+    expect(sameDay).not.toContain('NaN');
+    const dayBefore = axis(way('a', 0), way('b', 26 * 3_600_000));
+    expect(dayBefore).toContain('folded away');
+    expect(dayBefore).toContain('Mon ');
+  });
+
+  it('keeps every bar and label within the drawing', () => {
+    const markup = axis(way('a', 0), way('b', 26 * 3_600_000));
+    for (const x of numbers(markup, 'x')) {
+      expect(x).toBeGreaterThanOrEqual(0);
+      expect(x).toBeLessThanOrEqual(1000);
+    }
   });
 });
 

@@ -148,7 +148,13 @@ export function Compare({ id, input, fan }: CompareProps) {
       cell: (r) => [at(r.ready.p50Ms), `likely ${at(r.ready.p10Ms)} to ${at(r.ready.p90Ms)}`],
     },
     { name: 'In the pot', cell: (r) => [duration((r.ready.p50Ms - r.intoPotMs) / 60_000)] },
-    { name: 'Stays good', cell: (r) => [`about ${duration(r.goodForMin)}`] },
+    {
+      name: 'Stays good',
+      cell: (r) => [
+        `about ${duration(r.goodForMin)}`,
+        r.way.input.day.ahead ? 'in the pot, before it is cooled' : undefined,
+      ],
+    },
     { name: 'Your hands', cell: (r) => [duration(r.handsOnMin)] },
     { name: 'Poured in', cell: (r) => [formatVolume(r.pouredL, units)] },
     { name: 'Gone as steam', cell: (r) => [`about ${formatVolume(r.steamedL, units)}`] },
@@ -230,6 +236,7 @@ export function Compare({ id, input, fan }: CompareProps) {
                   startMs: r.startMs,
                   intoPotMs: r.intoPotMs,
                   ready: r.ready,
+                  finishFromMs: r.finishFromMs,
                   goodUntilMs: r.ready.p50Ms + r.goodForMin * 60_000,
                 }))}
               />
