@@ -21,7 +21,6 @@ async function linkTo(driver: WebDriver, prefix: string): Promise<string> {
   return (await link.getAttribute('href')) ?? '';
 }
 
-/** Pictures of every main view from demo data, into docs/screenshots or the folder given. */
 /** What the picture of the import is made from. */
 const RECIPE = {
   '@type': 'Recipe',
@@ -44,6 +43,7 @@ const RECIPE = {
   ],
 };
 
+/** Pictures of every main view from demo data, into docs/screenshots or the folder given. */
 async function main(): Promise<void> {
   await mkdir(folder, { recursive: true });
   const app = await startApp({ demo: true });

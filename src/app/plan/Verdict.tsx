@@ -7,6 +7,7 @@ import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
 import { TARGETS } from '@/core/tenderness/stages';
 import { type FitWay } from '@/core/plan/fit';
+import { formatMinutesRange } from '@/core/quantity/format';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useSay } from '@/ui/KitchenContext';
@@ -244,8 +245,9 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
         <p>Light the stove by</p>
         <Big>{clockBeside(day.lightBurnerMs, day.serveMs, timeZone)}</Big>
         <p>
-          {Math.round(plan.input.confidence * 100)} of 100 kitchens are tender in time. Begin{' '}
-          {clockBeside(day.startMs, day.serveMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on.
+          {Math.round(plan.input.confidence * 100)} of 100 such days are on the table in time. Begin{' '}
+          {clockBeside(day.startMs, day.serveMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on, likely{' '}
+          {formatMinutesRange(day.handsOnRangeMin)}.
         </p>
       </Panel>
     </>

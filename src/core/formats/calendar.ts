@@ -1,3 +1,4 @@
+import { formatMinutes, formatMinutesRange } from '../quantity/format';
 import { type Day } from '../schedule/day';
 
 /** Escapes a text value. Source: RFC 5545, 3.3.11. */
@@ -73,7 +74,7 @@ export function calendarFile(day: Day, title: string, id: string, stampMs: numbe
     fromMs: t.fromMs,
     toMs: t.toMs,
     summary: `${title}: ${t.label}`,
-    description: t.handsMinutes > 0 ? `Hands for ${String(Math.round(t.handsMinutes))} min.` : 'Goes on by itself.',
+    description: `${t.handsMinutes > 0 ? `Hands for ${formatMinutes(t.handsMinutes)}.` : 'Goes on by itself.'} Likely ${formatMinutesRange(t.rangeMin)}.`,
   }));
   const marks = day.marks
     .filter((m) => m.kind !== 'oven')

@@ -7,6 +7,7 @@ import { smallerPieces } from './waysOut';
 import { DRY_L } from './words';
 import { type Figure } from '../explain/figure';
 import { formatMinutes, formatVolume } from '../quantity/format';
+import { type MinutesRange } from '../schedule/spread';
 import { METRIC } from '../quantity/units';
 
 /** A way to cook the same meat, to be set beside others. */
@@ -28,6 +29,8 @@ export interface WayResult {
   /** Minutes between the target and its end, at the median. */
   readonly goodForMin: number;
   readonly handsOnMin: number;
+  /** Hands-on minutes in eight days of ten. */
+  readonly handsOnRangeMin: MinutesRange;
   /** Poured in at the start. */
   readonly pouredL: number;
   /** Gone as steam by the time it is ready. */
@@ -103,6 +106,7 @@ function resultOf(way: Way, plan: Plan): WayResult {
     finishFromMs: day.spans.find((s) => s.id === 'finish')?.fromMs ?? day.serveMs,
     goodForMin: plan.goodForMin,
     handsOnMin: day.handsOnMinutes,
+    handsOnRangeMin: day.handsOnRangeMin,
     pouredL: plan.liquidL,
     steamedL: plan.liquid.water.steam.value,
     leftL: finished.liquidL,

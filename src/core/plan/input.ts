@@ -125,7 +125,7 @@ export interface PlanInput {
   readonly day: DayChoice;
   /** When the plates go out, ms since 1970. */
   readonly serveAtMs: number;
-  /** Share of kitchens that should be tender in time; 0.5 to 0.98. */
+  /** Share of days that should be on the table in time; 0.5 to 0.98. */
   readonly confidence: number;
   readonly altitudeM: number;
 }

@@ -20,12 +20,13 @@ import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
 import { type AtTarget } from '../liquid/water';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
+import { formatMinutes } from '../quantity/format';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 import { type DayWork } from '../schedule/tasks';
 import { TARGETS } from '../tenderness/stages';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 export interface Plan extends KitchenWork {
   readonly version: number;
@@ -102,7 +103,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
     ready,
-    work: dayWork(input, kitchen, request, surely, looks, ahead),
+    work: dayWork(input, kitchen, request, { likelyMin: ready.p50, readyMin: surely }, looks, ahead),
     heatLabel: MODES[heatMode(input.heat)].label,
     target: forecast.target,
     turnAtMin: looks.turnMin,
@@ -178,7 +179,7 @@ function dayWork(
   input: PlanInput,
   kitchen: KitchenWork,
   request: BraiseRequest,
-  readyMin: number,
+  when: Pick<DayWork, 'likelyMin' | 'readyMin'>,
   looks: PlannedLooks,
   ahead: Ahead | null,
 ): DayWork {
@@ -196,18 +197,19 @@ function dayWork(
     panHeatsMin: rhythm.panHeatsMin,
     baseSteps: base.steps.map((s) => ({ label: s.title.toLowerCase(), minutes: s.minutes, stay: s.stay })),
     wineMin: rhythm.wineMin,
-    readyMin,
+    ...when,
+    confidence: input.confidence,
     looks: [
       ...(looks.turnMin === undefined ? [] : [{ atMin: looks.turnMin, label: 'turn' }]),
       ...looks.testsMin.map((atMin) => ({ atMin, label: 'fork test' })),
       ...kitchen.liquid.herbs.lines
         .filter((l) => l.herb.when === 'halfway')
         .map((l) => ({
-          atMin: looks.turnMin ?? (looks.testsMin.at(-1) ?? readyMin) / 2,
+          atMin: looks.turnMin ?? (looks.testsMin.at(-1) ?? when.readyMin) / 2,
           label: `in: ${l.herb.name.toLowerCase()}`,
         })),
       ...base.late.map((s) => ({
-        atMin: Math.max(0, (looks.testsMin.at(-1) ?? readyMin) - s.minutes),
+        atMin: Math.max(0, (looks.testsMin.at(-1) ?? when.readyMin) - s.minutes),
         label: `in: ${s.title.toLowerCase()}`,
       })),
     ],
@@ -263,11 +265,9 @@ function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
 function tooLate(input: PlanInput, day: Day, nowMs: number): PlanFault {
   const late = Math.ceil((nowMs - day.startMs) / 60_000);
   const needed = Math.ceil((day.serveMs - day.startMs) / 60_000);
-  const duration = (min: number): string =>
-    min < 60 ? `${String(min)} min` : `${String(Math.floor(min / 60))} h ${String(min % 60)} min`;
   return {
     field: 'serveAtMs',
     tooLate: true,
-    message: `Serving time: this braise needs ${duration(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${duration(late)} of it has already gone. Serve at least ${duration(late)} later, or take one of the ways out.`,
+    message: `Serving time: this braise needs ${formatMinutes(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${formatMinutes(late)} of it has already gone. Serve at least ${formatMinutes(late)} later, or take one of the ways out.`,
   };
 }

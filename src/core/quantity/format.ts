@@ -94,3 +94,12 @@ export function formatMinutes(minutes: number): string {
     return `${minutes < 5 && Math.abs(minutes - whole) > 0.2 ? withFraction(minutes, 2) : String(whole)} min`;
   return `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
 }
+
+/** Between two lengths of time, the unit said once where it is the same, e.g. "9 to 16 min", "55 min to 1 h 10". */
+export function formatMinutesRange({ low, high }: { readonly low: number; readonly high: number }): string {
+  const [from, to] = [formatMinutes(low), formatMinutes(high)];
+  if (from === to) return to;
+  return from.endsWith(' min') && to.endsWith(' min')
+    ? `${from.slice(0, -' min'.length)} to ${to}`
+    : `${from} to ${to}`;
+}

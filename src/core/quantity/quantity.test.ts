@@ -4,6 +4,7 @@ import {
   formatLength,
   formatMass,
   formatMinutes,
+  formatMinutesRange,
   formatTemperature,
   formatTemperatureStep,
   formatVolume,
@@ -162,6 +163,10 @@ describe('reading', () => {
     expect(formatMinutes(3.5)).toBe('3½ min');
     expect(formatMinutes(12.2)).toBe('12 min');
     expect(formatMinutes(125)).toBe('2 h 05');
+    expect(formatMinutesRange({ low: 9, high: 16 })).toBe('9 to 16 min');
+    expect(formatMinutesRange({ low: 55, high: 70 })).toBe('55 min to 1 h 10');
+    expect(formatMinutesRange({ low: 125, high: 190 })).toBe('2 h 05 to 3 h 10');
+    expect(formatMinutesRange({ low: 5, high: 5 })).toBe('5 min');
   });
 
   it('writes fractions as cooks do', () => {

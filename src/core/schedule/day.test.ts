@@ -29,7 +29,9 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
         { label: 'garlic', minutes: 2, stay: true },
       ],
       wineMin: 5,
+      likelyMin: (part.ready ?? turns).p50,
       readyMin: (part.ready ?? turns).p90,
+      confidence: 0.5,
       looks: [],
       heat: MODES.still,
       reduceMin: 15,
@@ -60,6 +62,23 @@ describe('the day', () => {
     const chop = d.tasks.find((t) => t.id === 'chop');
     expect(chop?.fromMs).toBeGreaterThan(d.lightBurnerMs);
     expect(chop?.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0)).toBe(8 * MIN_MS);
+  });
+
+  it('says how long each task likely takes, the braise by its forecast, and begins earlier to be surer', () => {
+    const d = day();
+    const range = (id: string) => d.tasks.find((t) => t.id === id)?.rangeMin;
+    expect(range('braise')).toEqual({ low: turns.p10, high: turns.p90 });
+    // Twelve minutes of hands at a pace that varies by a fifth: 12 / 1.29 to 12 * 1.29.
+    expect(range('meat')).toEqual({ low: 9, high: 16 });
+    for (const t of d.tasks) {
+      const done = t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / MIN_MS;
+      expect(t.rangeMin.low, t.id).toBeLessThanOrEqual(done);
+      expect(t.rangeMin.high, t.id).toBeGreaterThanOrEqual(done);
+    }
+    expect(d.handsOnRangeMin.low).toBeLessThan(d.handsOnMinutes);
+    expect(d.handsOnRangeMin.high).toBeGreaterThan(d.handsOnMinutes);
+    const sure = day({}, { confidence: 0.9 });
+    expect((d.startMs - sure.startMs) / MIN_MS).toBe(Math.ceil(sure.slack.handsMin));
   });
 
   it('has no overlap in the braise itself and ends at the plate, whatever the forecast', () => {

@@ -1,5 +1,6 @@
 import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
-import { type DayWork, dayTasks, GRACE_MIN } from './tasks';
+import { type MinutesRange, rangeOf } from './spread';
+import { type DayWork, dayTasks, GRACE_MIN, type Slack } from './tasks';
 import { sideById } from '../larder/sides';
 import { formatMinutes } from '../quantity/format';
 import { type TargetStage } from '../tenderness/stages';
@@ -32,6 +33,8 @@ export interface DayTask {
   /** Which burner, from 1; undefined elsewhere. */
   readonly burner: number | undefined;
   readonly handsMinutes: number;
+  /** How long it takes in eight days of ten, min; for the braise, from the forecast. */
+  readonly rangeMin: MinutesRange;
   readonly fromMs: number;
   readonly toMs: number;
   /** One piece, or several where it is put down in between. */
@@ -67,6 +70,9 @@ export interface Day {
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
   readonly serveMs: number;
   readonly handsOnMinutes: number;
+  /** Hands-on minutes in eight days of ten. */
+  readonly handsOnRangeMin: MinutesRange;
+  readonly slack: Slack;
   /** Tasks that are held to a moment, as far as they can be. */
   readonly held: readonly string[];
   readonly conflicts: readonly DayConflict[];
@@ -98,7 +104,7 @@ export interface DayQuestion {
  */
 export function layOutDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;
-  const { solution, held, refused } = solveHeld(question);
+  const { solution, held, refused, slack } = solveHeld(question);
   const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
   const braise = at('braise');
   const lift = at('lift');
@@ -143,6 +149,8 @@ export function layOutDay(question: DayQuestion): Day {
       label: p.task.label,
       place: p.task.place,
       handsMinutes: p.task.segments.reduce((sum, s) => (s.hands ? sum + s.minutes : sum), 0),
+      rangeMin:
+        p.task.id === 'braise' ? { low: Math.round(ready.p10), high: Math.round(ready.p90) } : rangeOf(p.task.segments),
       fromMs: plus(serveMs, p.startMin),
       toMs: plus(serveMs, p.endMin),
       pieces: p.pieces.map((x) => ({ fromMs: plus(serveMs, x.fromMin), toMs: plus(serveMs, x.toMin) })),
@@ -174,6 +182,8 @@ export function layOutDay(question: DayQuestion): Day {
     },
     serveMs,
     handsOnMinutes: tasks.reduce((sum, t) => sum + t.handsMinutes, 0),
+    handsOnRangeMin: rangeOf(solution.placed.flatMap((p) => p.task.segments.filter((s) => s.hands))),
+    slack,
     held,
     conflicts: [...refused, ...sideConflicts(question, tasks)],
   };
@@ -218,8 +228,10 @@ function solveHeld({ work, resources, held, serveMs }: DayQuestion): {
   readonly solution: Solution;
   readonly held: readonly string[];
   readonly refused: readonly DayConflict[];
+  readonly slack: Slack;
 } {
-  let tasks = dayTasks(work);
+  const made = dayTasks(work);
+  let { tasks } = made;
   let solution = solve(tasks, resources);
   if (!solution) throw new RangeError('This day has no room for all that is to be done.');
   const kept: string[] = [];
@@ -236,7 +248,7 @@ function solveHeld({ work, resources, held, serveMs }: DayQuestion): {
       kept.push(task.id);
     } else refused.push({ task: task.id, atMs: hold.startMs, says: whyNot(task, startMin, solution) });
   }
-  return { solution, held: kept, refused };
+  return { solution, held: kept, refused, slack: made.slack };
 }
 
 /** Why a task cannot begin at `startMin`, seen from the day as it is laid out without that wish. */

@@ -80,38 +80,57 @@ const anyDay: fc.Arbitrary<DayWork> = fc
     eaters: fc.integer({ min: 1, max: 12 }),
     saltAhead: fc.boolean(),
     ahead: fc.boolean(),
+    confidence: fc.double({ min: 0.5, max: 0.98, noNaN: true }),
   })
-  .map(({ prep, batches, batchMin, base, wine, ready, finish, mode, sides, eaters, saltAhead, ahead }): DayWork => ({
-    work: { prep, sear: batches * batchMin + (batches > 0 ? 5 : 0), base, liquid: wine + 12, finish, plate: 5 },
-    chopMin: Math.floor(prep / 2),
-    lateChop: prep > 30 ? { minutes: 5, neededAtMin: Math.floor(ready / 2) } : undefined,
-    batches: Array.from({ length: batches }, () => ({ minutes: batchMin, recoverMinutes: 1 })),
-    panHeatsMin: 4,
-    baseSteps: [
-      { label: 'onion', minutes: base * 0.8, stay: false },
-      { label: 'garlic', minutes: base * 0.2, stay: true },
-    ],
-    wineMin: wine,
-    readyMin: ready,
-    looks: [
-      { atMin: ready / 2, label: 'turn' },
-      { atMin: ready * 0.8, label: 'fork test' },
-    ],
-    heat: MODES[mode],
-    reduceMin: finish - 12,
-    lastHerbs: [],
-    sides,
-    eaters,
-    saltAheadHours: saltAhead ? 12 : undefined,
-    ahead: ahead ? { fridgeByMin: -20 * 60, iceWaterMin: 47, boning: 8, reheatMin: 25 } : undefined,
-  }));
+  .map(
+    ({
+      prep,
+      batches,
+      batchMin,
+      base,
+      wine,
+      ready,
+      finish,
+      mode,
+      sides,
+      eaters,
+      saltAhead,
+      ahead,
+      confidence,
+    }): DayWork => ({
+      work: { prep, sear: batches * batchMin + (batches > 0 ? 5 : 0), base, liquid: wine + 12, finish, plate: 5 },
+      chopMin: Math.floor(prep / 2),
+      lateChop: prep > 30 ? { minutes: 5, neededAtMin: Math.floor(ready / 2) } : undefined,
+      batches: Array.from({ length: batches }, () => ({ minutes: batchMin, recoverMinutes: 1 })),
+      panHeatsMin: 4,
+      baseSteps: [
+        { label: 'onion', minutes: base * 0.8, stay: false },
+        { label: 'garlic', minutes: base * 0.2, stay: true },
+      ],
+      wineMin: wine,
+      likelyMin: ready * 0.85,
+      readyMin: ready,
+      confidence,
+      looks: [
+        { atMin: ready / 2, label: 'turn' },
+        { atMin: ready * 0.8, label: 'fork test' },
+      ],
+      heat: MODES[mode],
+      reduceMin: finish - 12,
+      lastHerbs: [],
+      sides,
+      eaters,
+      saltAheadHours: saltAhead ? 12 : undefined,
+      ahead: ahead ? { fridgeByMin: -20 * 60, iceWaterMin: 47, boning: 8, reheatMin: 25 } : undefined,
+    }),
+  );
 
 describe('laying out a day', () => {
   it('never puts a cook in two places nor books a burner or the oven twice, on 500 random braises with sides', () => {
     fc.assert(
       fc.property(anyDay, fc.integer({ min: 1, max: 2 }), fc.integer({ min: 2, max: 4 }), (day, cooks, burners) => {
         const resources = { cooks, burners, ovens: 1 };
-        const tasks = dayTasks(day);
+        const { tasks } = dayTasks(day);
         const solution = solve(tasks, resources);
         if (!solution) throw new Error('no layout');
         sound(solution, tasks, resources);
@@ -261,7 +280,7 @@ describe('the work at the pan', () => {
 describe('sides', () => {
   it('count back from the plate, step before step, and weigh by the eater', () => {
     for (const side of SIDES) {
-      const tasks = sideTasks(side, 4);
+      const tasks = sideTasks(side, 4, 0.9);
       const minutes = side.steps.reduce((sum, x) => sum + Math.round(x.baseMin + x.perEaterMin * 4), 0);
       expect(
         tasks.reduce((sum, t) => sum + taskMinutes(t), 0),
@@ -331,7 +350,7 @@ describe('a task held to a moment', () => {
   it('never breaks the rest, whatever is held wherever, on random braises with sides', () => {
     fc.assert(
       fc.property(anyDay, fc.nat(), fc.integer({ min: -600, max: 0 }), (day, which, startMin) => {
-        const tasks = dayTasks(day);
+        const { tasks } = dayTasks(day);
         const held = tasks.map((t, i) => (i === which % tasks.length ? { ...t, startMin } : t));
         const solution = solve(held, ONE);
         if (!solution) return;

@@ -19,7 +19,9 @@ const DAY: DayWork = {
     { label: 'garlic', minutes: 2, stay: true },
   ],
   wineMin: 5,
+  likelyMin: 150,
   readyMin: 180,
+  confidence: 0.5,
   looks: [
     { atMin: 80, label: 'turn' },
     { atMin: 140, label: 'fork test' },
@@ -34,7 +36,7 @@ const DAY: DayWork = {
 };
 const AHEAD = { fridgeByMin: -22 * 60, iceWaterMin: 47, boning: 12, reheatMin: 26 };
 
-const byId = (day: DayWork): Map<string, Task> => new Map(dayTasks(day).map((t) => [t.id, t]));
+const byId = (day: DayWork): Map<string, Task> => new Map(dayTasks(day).tasks.map((t) => [t.id, t]));
 const minutes = (day: DayWork, id: string): number => {
   const task = byId(day).get(id);
   return task ? taskMinutes(task) : 0;
@@ -112,7 +114,7 @@ describe('the work of a day as tasks', () => {
         fc.boolean(),
         fc.uniqueArray(fc.constantFrom(...SIDES.map((s) => s.id)), { maxLength: 4 }),
         (work, ahead, salted, sides) => {
-          const tasks = dayTasks({
+          const { tasks } = dayTasks({
             ...DAY,
             work: { ...DAY.work, ...work },
             ahead: ahead ? AHEAD : undefined,
@@ -134,11 +136,52 @@ describe('the work of a day as tasks', () => {
   });
 });
 
+describe('what is kept in hand', () => {
+  const slack = (part: Partial<DayWork>) => dayTasks({ ...DAY, ...part }).slack;
+
+  it('is nothing when an even chance will do', () => {
+    expect(slack({ readyMin: DAY.likelyMin })).toEqual({ forecastMin: 0, handsMin: 0, plateMin: 0 });
+  });
+
+  it('is kept in the pot, for the meat and for the hands, and the more the surer the cook wants to be', () => {
+    const nine = slack({ confidence: 0.9 });
+    expect(nine.forecastMin).toBe(30);
+    expect(nine.handsMin).toBeGreaterThan(1);
+    expect(nine.plateMin).toBe(0);
+    expect(minutes({ ...DAY, confidence: 0.9 }, 'braise')).toBe(Math.ceil(180 + nine.handsMin));
+    expect(slack({ confidence: 0.98 }).handsMin).toBeGreaterThan(nine.handsMin);
+  });
+
+  it('weighs less beside a forecast that is unsure itself', () => {
+    const narrow = slack({ confidence: 0.9, likelyMin: 178 }).handsMin;
+    const wide = slack({ confidence: 0.9, likelyMin: 100 }).handsMin;
+    expect(narrow).toBeGreaterThan(3 * wide);
+  });
+
+  it('is kept twice when a night lies between: before the fridge and before the plate', () => {
+    const ahead = { ...DAY, ahead: AHEAD, confidence: 0.9 };
+    const kept = dayTasks(ahead).slack;
+    expect(kept.handsMin).toBeGreaterThan(0);
+    expect(kept.plateMin).toBeGreaterThan(2);
+    expect(byId(ahead).get('reheat')?.endsBy).toEqual([{ task: 'plate', offsetMin: -Math.round(kept.plateMin) }]);
+  });
+
+  it('has a side that can stand done earlier, and one that cannot done with the plates', () => {
+    const end = (id: string, confidence: number): number =>
+      sideTasks(sideById(id), 4, confidence).at(-1)?.latestEndMin ?? NaN;
+    for (const side of SIDES) {
+      expect(end(side.id, 0.5), side.id).toBe(0);
+      expect(-end(side.id, 0.98), side.id).toBeLessThanOrEqual(side.waitsMin);
+    }
+    expect(end('mash', 0.95)).toBeLessThan(end('mash', 0.7));
+  });
+});
+
 describe('a side as tasks', () => {
   it.each(SIDES.map((s) => [s.name, s] as const))(
     '%s ends before the plate, later steps after earlier ones',
     (_, side) => {
-      const tasks = sideTasks(side, 6);
+      const tasks = sideTasks(side, 6, 0.9);
       expect(tasks.length).toBeGreaterThan(0);
       tasks.forEach((t, i) => {
         expect(t.endsBy.map((e) => e.task)).toContain('plate');
@@ -150,7 +193,7 @@ describe('a side as tasks', () => {
 
   it('takes longer at the board for more plates', () => {
     const board = (eaters: number): number =>
-      sideTasks(sideById('mash'), eaters)
+      sideTasks(sideById('mash'), eaters, 0.9)
         .filter((t) => t.place === 'board')
         .reduce((sum, t) => sum + taskMinutes(t), 0);
     expect(board(12)).toBeGreaterThan(board(2));

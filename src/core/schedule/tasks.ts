@@ -1,4 +1,5 @@
 import { type Segment, type Task } from './solve';
+import { marginMin } from './spread';
 import { type Side, sideById, type SideStep } from '../larder/sides';
 
 /** Minutes each part of the work takes. */
@@ -31,8 +32,11 @@ export interface DayWork {
   /** Steps of the base, and whether each must be stayed with. */
   readonly baseSteps: readonly { readonly label: string; readonly minutes: number; readonly stay: boolean }[];
   readonly wineMin: number;
-  /** When the meat is as wanted in the share of kitchens the cook asked for. */
+  /** When the meat is as wanted in half of all kitchens, and in the share of them that is asked for. */
+  readonly likelyMin: number;
   readonly readyMin: number;
+  /** How sure the cook wants to be of the plate, 0 to 1. */
+  readonly confidence: number;
   /** Moments the pot is opened for, and what for. */
   readonly looks: readonly { readonly atMin: number; readonly label: string }[];
   readonly heat: BraiseHeat;
@@ -124,9 +128,9 @@ function liquidSegments(day: DayWork): Segment[] {
   );
 }
 
-/** The braise with its looks; each takes hands for two minutes. */
-function braiseSegments(day: DayWork): Segment[] {
-  const total = Math.max(1, Math.ceil(day.readyMin));
+/** The braise with its looks, each with hands for two minutes, and what is kept in hand at its end. */
+function braiseSegments(day: DayWork, handsMin: number): Segment[] {
+  const total = Math.max(1, Math.ceil(day.readyMin + handsMin));
   const out: Segment[] = [];
   let at = 0;
   for (const look of [...day.looks].sort((a, b) => a.atMin - b.atMin)) {
@@ -178,6 +182,32 @@ function reheatSegments(ahead: AheadWork): Segment[] {
 }
 
 const SALT_MIN = 4;
+
+/** What is kept in hand before the plate so that it is met as surely as the cook asked for. Minutes. */
+export interface Slack {
+  /** Kept in the pot, for meat that turns later than it likely does. */
+  readonly forecastMin: number;
+  /** Kept in the pot, for hands and pans slower than usual before the meat is done and, eaten at once, after it. */
+  readonly handsMin: number;
+  /** Kept before the plate when the meat comes out of the fridge. */
+  readonly plateMin: number;
+}
+
+/** Tasks whose minutes come one after the other before the plate; side dishes are beside them. */
+const ON_THE_WAY = ['meat', 'chop', 'pan', 'lift', 'cool', 'unfat', 'reduce', 'reheat', 'plate'];
+const AFTER_THE_FRIDGE = ['unfat', 'reduce', 'reheat', 'plate'];
+
+function slackOf(day: DayWork, tasks: readonly Task[]): Slack {
+  const of = (ids: readonly string[]): Segment[] =>
+    tasks.filter((t) => ids.includes(t.id)).flatMap((t) => [...t.segments]);
+  const forecastMin = Math.max(0, day.readyMin - day.likelyMin);
+  const inPot = day.ahead ? ON_THE_WAY.filter((id) => !AFTER_THE_FRIDGE.includes(id)) : ON_THE_WAY;
+  return {
+    forecastMin,
+    handsMin: marginMin(of(inPot), day.confidence, forecastMin),
+    plateMin: day.ahead ? marginMin(of(AFTER_THE_FRIDGE), day.confidence, 0) : 0,
+  };
+}
 
 /** What is done before the meat is got ready, and what lies between the pot and the plate. */
 function aroundTheDay(day: DayWork, task: (...row: TaskRow) => Task[], finish: ReturnType<typeof finishParts>): Task[] {
@@ -245,8 +275,8 @@ const STIR_EVERY_MIN = 5;
 /** Plates are filled in this long; a side may be done before that. */
 export const GRACE_MIN = 6;
 
-/** A side's work as tasks: what is done at the board can wait, what is on the stove goes through without a pause. */
-export function sideTasks(side: Side, eaters: number): Task[] {
+/** A side's work as tasks: what is done at the board can wait, what is on the stove goes through without a pause. Ends so early that it is there in `confidence` of all days, as far as it can stand. */
+export function sideTasks(side: Side, eaters: number, confidence: number): Task[] {
   const runs: { place: SideStep['place']; splits: boolean; steps: SideStep[] }[] = [];
   for (const step of side.steps) {
     const run = runs.at(-1);
@@ -256,26 +286,32 @@ export function sideTasks(side: Side, eaters: number): Task[] {
   return runs.map(({ place, splits, steps }, i): Task => {
     const next = runs[i + 1];
     const says = steps[0]?.says ?? '';
+    const segments = steps
+      .flatMap((step) => stepSegments(step, Math.max(1, Math.round(step.baseMin + step.perEaterMin * eaters))))
+      .filter((s) => s.minutes > 0);
     return {
       id: `side-${side.id}-${String(i)}`,
       label: runs.length === 1 ? side.name : `${side.name}: ${says.charAt(0).toLowerCase()}${says.slice(1)}`,
-      segments: steps
-        .flatMap((step) => stepSegments(step, Math.max(1, Math.round(step.baseMin + step.perEaterMin * eaters))))
-        .filter((s) => s.minutes > 0),
+      segments,
       place,
       splits,
       endsBy: [
         { task: 'plate', offsetMin: 0 },
         ...(next ? [{ task: `side-${side.id}-${String(i + 1)}`, offsetMin: 0 }] : []),
       ],
-      latestEndMin: 0,
-      ...(next ? {} : { waitsMin: side.waitsMin + GRACE_MIN }),
+      ...(next
+        ? { latestEndMin: 0 }
+        : {
+            // What can stand is done as much earlier as it may take longer.
+            latestEndMin: 0 - Math.round(Math.min(side.waitsMin, marginMin(segments, confidence, 0))),
+            waitsMin: side.waitsMin + GRACE_MIN,
+          }),
     };
   });
 }
 
-/** Everything that has to be done on the day, and what each has to be done before. */
-export function dayTasks(day: DayWork): Task[] {
+/** Everything that has to be done on the day, and what each has to be done before; and the slack that is in it. */
+export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; readonly slack: Slack } {
   const { work } = day;
   const task = (...[id, label, place, segments, endsBy, splits = false]: TaskRow): Task[] =>
     segments.some((s) => s.minutes > 0)
@@ -286,10 +322,9 @@ export function dayTasks(day: DayWork): Task[] {
   const searMin = sear.reduce((sum, s) => sum + s.minutes, 0);
   const chop = whole(day.chopMin);
   const late = day.lateChop === undefined ? 0 : Math.min(chop, whole(day.lateChop.minutes));
-  return [
+  const byHand = [
     ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
     ...aroundTheDay(day, task, finish),
-    ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day), [{ task: 'lift', offsetMin: 0 }]),
     ...task(
       'pan',
       'sear, base, liquid',
@@ -329,6 +364,18 @@ export function dayTasks(day: DayWork): Task[] {
       [free(day.heat.warmsMin, 'warms')],
       [{ task: 'braise', offsetMin: 0 }],
     ),
-    ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters)),
   ];
+  const slack = slackOf(day, byHand);
+  return {
+    tasks: [
+      ...byHand.map((t) =>
+        t.id === 'reheat' ? { ...t, endsBy: [{ task: 'plate', offsetMin: 0 - Math.round(slack.plateMin) }] } : t,
+      ),
+      ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day, slack.handsMin), [
+        { task: 'lift', offsetMin: 0 },
+      ]),
+      ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters, day.confidence)),
+    ],
+    slack,
+  };
 }

@@ -11,7 +11,7 @@ import { Elsewhere } from './Elsewhere';
 import { type compareWays, difference, waysToCompare, type WayResult } from '@/core/plan/compare';
 import { formatFigure } from '@/core/explain/figure';
 import { type PlanInput } from '@/core/plan/input';
-import { formatVolume } from '@/core/quantity/format';
+import { formatMinutesRange, formatVolume } from '@/core/quantity/format';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { WaysAxis } from '@/ui/drawings/WaysAxis';
@@ -155,7 +155,7 @@ export function Compare({ id, input, fan }: CompareProps) {
         r.way.input.day.ahead ? 'in the pot, before it is cooled' : undefined,
       ],
     },
-    { name: 'Your hands', cell: (r) => [duration(r.handsOnMin)] },
+    { name: 'Your hands', cell: (r) => [duration(r.handsOnMin), `likely ${formatMinutesRange(r.handsOnRangeMin)}`] },
     { name: 'Poured in', cell: (r) => [formatVolume(r.pouredL, units)] },
     { name: 'Gone as steam', cell: (r) => [`about ${formatVolume(r.steamedL, units)}`] },
     {

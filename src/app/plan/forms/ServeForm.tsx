@@ -92,7 +92,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
         max={0.98}
         step={0.01}
         value={input.confidence}
-        says={`${String(Math.round(input.confidence * 100))} of 100 kitchens`}
+        says={`${String(Math.round(input.confidence * 100))} of 100 such days`}
         onChange={(confidence) => {
           change({ confidence });
         }}

@@ -5,8 +5,9 @@ import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
 import { holding, letGo } from '../holds';
 import { type DayTask } from '@/core/schedule/day';
+import { type Slack } from '@/core/schedule/tasks';
 import { sideAmounts, sideById } from '@/core/larder/sides';
-import { formatMass, formatVolume } from '@/core/quantity/format';
+import { formatMass, formatMinutesRange, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
 import { Mute } from '@/ui/controls/Panel';
@@ -78,6 +79,7 @@ function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
         )}
       </b>
       <small>
+        likely {formatMinutesRange(task.rangeMin)};{' '}
         {task.burner === undefined ? PLACE_WORDS[task.place] : `on burner ${String(task.burner)}`}, {hands}
         {task.pieces.length > 1
           ? `; in the waits: ${task.pieces.map((p) => `${clock(p.fromMs, timeZone)} to ${clock(p.toMs, timeZone)}`).join(', ')}`
@@ -85,6 +87,19 @@ function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
       </small>
     </Row>
   );
+}
+
+function keptInHand({ forecastMin, handsMin, plateMin }: Slack, confidence: number): string {
+  const parts = [
+    [forecastMin, 'in case the meat turns late'],
+    [handsMin, 'in case hands and pans are slow'],
+    [plateMin, 'before the plate in case warming and sauce are slow'],
+  ] as const;
+  const kept = parts.flatMap(([min, why]) => (Math.round(min) > 0 ? [`${duration(min)} ${why}`] : []));
+  const of = String(Math.round(confidence * 100));
+  return kept.length === 0
+    ? `Nothing is kept in hand: ${of} such days of 100 meet the plate.`
+    : `Kept in hand so that ${of} such days of 100 meet the plate: ${kept.join(', ')}.`;
 }
 
 export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
@@ -121,8 +136,9 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
         <Mute>
           {input.day.cooks === 1 ? 'One pair of hands' : `${String(input.day.cooks)} pairs of hands`},{' '}
           {input.day.burners === 1 ? 'one burner' : `${String(input.day.burners)} burners`}: nobody is in two places,
-          nothing is booked twice. A bright edge: hands all the while.
+          nothing is booked twice. A bright edge: hands all the while. “Likely”: eight days of ten.
         </Mute>
+        <p>{keptInHand(day.slack, input.confidence)}</p>
       </Part>
       {plan.ahead ? (
         <Part>
