@@ -209,7 +209,7 @@ function afterSpans(
   span: (id: string, label: string, kind: DaySpan['kind'], fromMin: number, toMin: number) => DaySpan,
 ): DaySpan[] {
   const at = (id: string): PlacedTask | undefined => placed.find((p) => p.task.id === id);
-  const [lift, reduce, cool, unfat, reheat] = ['lift', 'reduce', 'cool', 'unfat', 'reheat'].map(at);
+  const [lift, reduce, cool, unfat, reheat, plate] = ['lift', 'reduce', 'cool', 'unfat', 'reheat', 'plate'].map(at);
   if (!lift) return [];
   if (!cool || !unfat || !reheat) {
     return [span('finish', 'strain, reduce', 'hands', lift.startMin, (reduce ?? lift).endMin)];
@@ -220,6 +220,7 @@ function afterSpans(
     span('fridge', 'in the fridge', 'wait', cool.endMin, unfat.startMin),
     span('finish', 'fat off, reduce', 'hands', unfat.startMin, (reduce ?? unfat).endMin),
     span('reheat', 'warm through', 'heat', reheat.startMin, reheat.endMin),
+    span('keep', 'keep hot', 'wait', reheat.endMin, plate?.startMin ?? reheat.endMin),
   ];
 }
 
