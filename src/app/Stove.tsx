@@ -208,7 +208,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
             <p>{TARGETS[view.live.forecast.target].ready}, likely at</p>
             <Big>{at(turns.p50)}</Big>
             <p>
-              likely {at(turns.p10)} to {at(turns.p90)}; table {clock(view.plan.day.serveMs, timeZone)}
+              likely {at(turns.p10)} to {at(turns.p90)}; table {clockBeside(view.plan.day.serveMs, now, timeZone)}
             </p>
           </>
         )}

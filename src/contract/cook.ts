@@ -27,14 +27,11 @@ const actSchemas = [
   z.strictObject({
     kind: z.literal('liquid'),
     levelMm: z
-      .number('Level: type the depth in mm.')
+      .number('Level: type how deep it stands above the base.')
       .min(0, 'Level: 0 to 400 mm above the base.')
       .max(400, 'Level: 0 to 400 mm above the base.'),
     simmering: z.boolean(),
-    addedL: z
-      .number('Added: type the volume in litres, 0 if nothing.')
-      .min(0, 'Added: 0 to 5 litres.')
-      .max(5, 'Added: 0 to 5 litres.'),
+    addedL: z.number('Added: type how much, 0 if nothing.').min(0, 'Added: 0 to 5 l.').max(5, 'Added: 0 to 5 l.'),
     addedTempC: z.number().min(0).max(100),
   }),
   z.strictObject({ kind: z.literal('turned') }),

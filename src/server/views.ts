@@ -91,7 +91,7 @@ export function cookView(cook: StoredCook, nowMs: number): CookView {
     events: cook.events,
     live: liveForecast(follow(cook.id, state), plan.finishBy, {
       atMin: state.intoPotMs === undefined ? 0 : minute(state.offHeatMs ?? nowMs),
-      readyByMin: minute(plan.day.serveMs) - plan.work.finish - plan.work.plate,
+      readyByMin: minute(plan.day.offHeatByMs),
       heat: state.heat,
       cooking: state.phase === 'braising',
     }),

@@ -12,13 +12,14 @@ import { LATER_MIN, NextCard } from './NextCard';
 import { place } from './place';
 import { RecordButtons } from './RecordButtons';
 import { SoFar } from './SoFar';
-import { liveSpans, recordMarks } from '@/core/cook/course';
+import { liveBeside, liveSpans, recordMarks } from '@/core/cook/course';
 import { type CookAct, type CookActKind } from '@/core/cook/events';
 import { nextAction } from '@/core/cook/nextAction';
 import { eventsOf, foldCook, undoRefusal } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { sampleAt } from '@/core/forecast/course';
 import { bandAt, readyEta } from '@/core/forecast/forecast';
+import { type Plan } from '@/core/plan/plan';
 import { STAGE_WORDS, stageIndex, STAGES } from '@/core/tenderness/stages';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
@@ -31,7 +32,7 @@ import { useKitchen, useNow, useSay } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
 import { DISPLAY } from '@/ui/theme';
-import { clock, duration } from '@/ui/time';
+import { clock, clockBeside, duration } from '@/ui/time';
 
 const Night = styled.div`
   background: var(--bench);
@@ -189,6 +190,14 @@ function isSheet(act: CookActKind): act is SheetKind {
   return SHEET_ACTS.includes(act);
 }
 
+/** What the pot comes off for, and how long that takes. */
+function afterwards({ ahead, work, day }: Plan): string {
+  const fridge = day.spans.find((s) => s.id === 'fridge');
+  return ahead && fridge
+    ? `be cold in ${duration((fridge.fromMs - day.offHeatByMs) / 60_000)}`
+    : `strain, reduce and plate in ${duration(work.finish + work.plate)}`;
+}
+
 /** The cook screen: next action, forecast, records, what happened so far, the line of the day. */
 export function CookScreen({ first, night }: { first: CookView; night: boolean }) {
   const router = useRouter();
@@ -327,8 +336,8 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                     likely {clock(moment(turns.p10), timeZone)} to {clock(moment(turns.p90), timeZone)}
                   </div>
                   <Mute>
-                    table {clock(view.plan.day.serveMs, timeZone)} ·{' '}
-                    {duration(view.plan.work.finish + view.plan.work.plate)} to strain, reduce, plate
+                    table {clockBeside(view.plan.day.serveMs, now, timeZone)} · off the heat by{' '}
+                    {clock(view.plan.day.offHeatByMs, timeZone)} to {afterwards(view.plan)}
                   </Mute>
                 </div>
               </Forecast>
@@ -410,6 +419,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
           <Foot aria-label="The day">
             <EmberLine
               spans={liveSpans(view.plan, state, view.live.forecast, now)}
+              beside={liveBeside(view.plan, state, view.live.forecast, now)}
               marks={recordMarks(state)}
               target={view.live.forecast.target}
               ready={{ p10Ms: moment(turns.p10), p50Ms: moment(turns.p50), p90Ms: moment(turns.p90) }}

@@ -7,7 +7,11 @@ import { place } from './place';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
 import { heatWords } from '@/core/plan/heats';
+import { formatTemperature } from '@/core/quantity/format';
+import { sentenceInUnits } from '@/core/quantity/sentence';
+import { type UnitChoice } from '@/core/quantity/units';
 import { STAGE_WORDS } from '@/core/tenderness/stages';
+import { useUnits } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 
 const Records = styled.div`
@@ -71,7 +75,7 @@ const RECORD_NAMES: Readonly<Partial<Record<CookActKind, string>>> = {
   note: 'Note',
 };
 
-function recordHint(kind: CookActKind, state: CookState): string {
+function recordHint(kind: CookActKind, state: CookState, units: UnitChoice): string {
   switch (kind) {
     case 'fork': {
       const last = eventsOf(state.events, 'fork').at(-1);
@@ -79,14 +83,14 @@ function recordHint(kind: CookActKind, state: CookState): string {
     }
     case 'probe': {
       const last = eventsOf(state.events, 'probe').at(-1);
-      return last ? `last: ${String(last.act.tempC)} °C` : 'core reading';
+      return last ? `last: ${formatTemperature(last.act.tempC, units)}` : 'core reading';
     }
     case 'liquid':
       return 'mark the level';
     case 'turned':
       return state.turned ? 'once already' : 'pieces over';
     case 'heat':
-      return heatWords(state.heat);
+      return sentenceInUnits(heatWords(state.heat), units);
     default:
       return 'in your words';
   }
@@ -94,6 +98,7 @@ function recordHint(kind: CookActKind, state: CookState): string {
 
 /** The six records, one tap each. */
 export function RecordButtons({ state, onAct }: { state: CookState; onAct: (act: CookActKind) => void }) {
+  const units = useUnits();
   return (
     <Records>
       {Object.entries(HOTKEYS).map(([key, { act: kind }]) => (
@@ -107,7 +112,7 @@ export function RecordButtons({ state, onAct }: { state: CookState; onAct: (act:
           <strong>
             {RECORD_NAMES[kind]} <kbd aria-hidden>{key}</kbd>
           </strong>
-          <small>{recordHint(kind, state)}</small>
+          <small>{recordHint(kind, state, units)}</small>
         </RecordButton>
       ))}
     </Records>

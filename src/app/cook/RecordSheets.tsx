@@ -82,10 +82,11 @@ function faultIn(act: CookAct): string | undefined {
 }
 
 function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefined, (act: CookAct) => void] {
+  const say = useSay();
   const [fault, setFault] = useState<string>();
   const submit = (act: CookAct): void => {
     const found = faultIn(act);
-    setFault(found);
+    setFault(found === undefined ? undefined : say(found));
     if (found === undefined) onRecord(act);
   };
   return [fault, submit];

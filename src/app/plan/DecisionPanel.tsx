@@ -57,6 +57,7 @@ const FINISH_WORDS: Readonly<Record<string, string>> = {
   fridge: 'Cold through; the fat sets on top.',
   finish: 'Lift out, strain, lift the fat, reduce, season last.',
   reheat: 'In its sauce on a gentle flame, turned now and then, to 74 °C in the middle.',
+  keep: 'Lid on over the lowest flame: hot, over 60 °C, until the plates.',
   plate: 'Plate and carry.',
 };
 

@@ -19,7 +19,7 @@ import { type SchoolId } from '@/core/plan/schools';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useSay } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
 const Layout = styled.main`
@@ -164,7 +164,9 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
   const [saved, setSaved] = useState(start);
   const draft = useDraft(draftKey(id), start);
   const { input } = draft;
-  const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
+  const { plan, faults: found, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
+  const say = useSay();
+  const faults = useMemo(() => found.map((f) => ({ ...f, message: say(f.message) })), [found, say]);
   const [open, setOpen] = useState<Decision>('meat');
   const [message, setMessage] = useState<string>();
   const side = useRef<HTMLElement>(null);

@@ -157,7 +157,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
     <Column aria-live="polite">
       {faults.map((f) => (
         <FaultNote key={f.field + f.message} role="alert">
-          {say(f.message)}
+          {f.message}
         </FaultNote>
       ))}
       <WayList

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { actualSpans, liveSpans } from './course';
+import { actualSpans, liveBeside, liveSpans } from './course';
 import { type CookAct, type CookEvent, standingEvents } from './events';
 import { followCook, requestOf } from './follow';
 import { hiddenPot } from './hidden';
@@ -10,6 +10,7 @@ import { foldCook, refusal, undoRefusal } from './state';
 import { etaOf } from '../forecast/forecast';
 import { composePlan, type Plan } from '../plan/plan';
 import { braiseRequest } from '../plan/request';
+import { type DaySpan } from '../schedule/day';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 
 const MIN_MS = 60_000;
@@ -58,6 +59,30 @@ describe('a braise cooked ahead', () => {
     expect(action.title).toContain('ice water');
     expect(action.why).toMatch(/\d kg of ice/);
     expect(action.care).toBe('store');
+  });
+
+  it('keeps the night in the fridge on the line, and lets it take up what the pot is late', () => {
+    const { day } = ahead;
+    const off = (lateMin: number): readonly DaySpan[] =>
+      liveSpans(
+        ahead,
+        foldCook(ahead.input, [
+          { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
+          { id: 'b', cookId: 'c', atMs: day.offHeatByMs + lateMin * MIN_MS, act: { kind: 'offHeat' } },
+        ]),
+        ahead.forecast,
+        day.offHeatByMs,
+      );
+    const span = (spans: readonly DaySpan[], id: string) => spans.find((s) => s.id === id);
+    for (const late of [-30, 0, 45]) {
+      const spans = off(late);
+      expect(spans.map((s) => s.id)).toEqual(expect.arrayContaining(['cool', 'fridge', 'finish', 'reheat', 'plate']));
+      expect(span(spans, 'plate')).toEqual(day.spans.find((s) => s.id === 'plate'));
+      expect(((span(spans, 'cool')?.fromMs ?? 0) - (span(day.spans, 'cool')?.fromMs ?? 0)) / MIN_MS).toBeCloseTo(late);
+      spans.slice(1).forEach((s, i) => {
+        expect(s.fromMs, s.id).toBe(spans[i]?.toMs);
+      });
+    }
   });
 });
 
@@ -222,6 +247,46 @@ describe('the line of the day', () => {
     spans.slice(1).forEach((s, i) => {
       expect(s.fromMs).toBe(spans[i]?.toMs);
     });
+  });
+
+  it('moves what follows by as much as the pot is late, and the sides that are not begun with it', () => {
+    const withSides = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] } }, 64);
+    if (!withSides.ok) throw new Error('no plan');
+    const { day } = withSides.plan;
+    const lateMin = 40;
+    const begunMs = day.intoPotMs + 1;
+    const state = foldCook(OXTAIL_PLAN, [
+      { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
+      { id: 'b', cookId: 'c', atMs: day.offHeatByMs + lateMin * MIN_MS, act: { kind: 'offHeat' } },
+    ]);
+    const { forecast } = withSides.plan;
+    const plate = (spans: readonly DaySpan[]): number => spans.find((s) => s.kind === 'serve')?.toMs ?? Number.NaN;
+    expect((plate(liveSpans(withSides.plan, state, forecast, begunMs)) - day.serveMs) / MIN_MS).toBeCloseTo(lateMin);
+    const mash = (spans: readonly DaySpan[]) => spans.filter((s) => s.id.startsWith('side-mash'));
+    const planned = mash(day.beside);
+    const moved = mash(liveBeside(withSides.plan, state, forecast, begunMs));
+    expect(moved.map((s, i) => (s.fromMs - (planned[i]?.fromMs ?? 0)) / MIN_MS)).toEqual(planned.map(() => lateMin));
+    expect(mash(liveBeside(withSides.plan, state, forecast, day.serveMs))).toEqual(planned);
+  });
+
+  it('counts salting the night before as another day’s work', () => {
+    const salted = composePlan(
+      {
+        ...OXTAIL_PLAN,
+        serveAtMs: OXTAIL_PLAN.serveAtMs + 24 * 60 * MIN_MS,
+        season: { ...OXTAIL_PLAN.season, when: 'overnight' },
+      },
+      64,
+    );
+    if (!salted.ok) throw new Error('no plan');
+    const { day } = salted.plan;
+    const state = foldCook(salted.plan.input, [
+      { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
+    ]);
+    const [first] = liveSpans(salted.plan, state, salted.plan.forecast, day.intoPotMs + 1);
+    expect(first?.id).toBe('prep');
+    expect(day.intoPotMs - (first?.fromMs ?? 0)).toBeLessThan(3 * 60 * MIN_MS);
+    expect(day.intoPotMs - day.startMs).toBeGreaterThan(12 * 60 * MIN_MS);
   });
 
   it('shows a finished braise as it went', () => {

@@ -5,45 +5,71 @@ import { type DayMark, type DaySpan } from '../schedule/day';
 
 const MIN_MS = 60_000;
 
+/** What was done before the pot, as long as it was planned to take; salting the night before is another day's work. */
+function madeReady(plan: Plan, intoPotMs: number, kind: DaySpan['kind']): DaySpan {
+  const first = plan.day.spans.find((s) => s.id !== 'salt')?.fromMs ?? plan.day.startMs;
+  return {
+    id: 'prep',
+    label: 'made ready',
+    kind,
+    fromMs: intoPotMs - (plan.day.intoPotMs - first),
+    toMs: intoPotMs,
+  };
+}
+
 /** The day as it really went, as far as it has gone; `endMs` closes what is still open. */
 export function actualSpans(plan: Plan, state: CookState, endMs: number): DaySpan[] {
   if (state.intoPotMs === undefined) return [];
-  const spans: DaySpan[] = [];
-  const readyMs = plan.day.intoPotMs - plan.day.startMs;
-  spans.push({
-    id: 'prep',
-    label: 'made ready',
-    kind: 'hands',
-    fromMs: state.intoPotMs - readyMs,
-    toMs: state.intoPotMs,
-  });
   const offMs = state.offHeatMs ?? endMs;
-  spans.push({ id: 'braise', label: 'braised', kind: 'heat', fromMs: state.intoPotMs, toMs: offMs });
-  if (state.offHeatMs !== undefined) {
-    spans.push({ id: 'finish', label: 'finished', kind: 'hands', fromMs: offMs, toMs: state.finishedMs ?? endMs });
-  }
-  return spans;
+  return [
+    madeReady(plan, state.intoPotMs, 'hands'),
+    { id: 'braise', label: 'braised', kind: 'heat', fromMs: state.intoPotMs, toMs: offMs },
+    ...(state.offHeatMs === undefined
+      ? []
+      : [
+          {
+            id: 'finish',
+            label: 'finished',
+            kind: 'hands',
+            fromMs: offMs,
+            toMs: state.finishedMs ?? endMs,
+          } satisfies DaySpan,
+        ]),
+  ];
+}
+
+/**
+ * What follows the heat, as planned, moved by as much as the pot comes off late. A night in the fridge takes that up: what
+ * is done after it stays where it was.
+ */
+function afterTheHeat(plan: Plan, state: CookState, tenderMs: number): DaySpan[] {
+  const { day } = plan;
+  const night = day.spans.find((s) => s.id === 'fridge');
+  const off = night ? (state.offHeatMs ?? Math.max(tenderMs, day.offHeatByMs)) : Math.max(tenderMs, day.offHeatByMs);
+  const moved = (ms: number): number =>
+    night && ms >= night.toMs ? ms : Math.min(night?.toMs ?? Infinity, ms + off - day.offHeatByMs);
+  return [
+    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: off },
+    ...day.spans
+      .filter((s) => s.fromMs >= day.offHeatByMs)
+      .map((s): DaySpan => ({ ...s, fromMs: moved(s.fromMs), toMs: moved(s.toMs) })),
+  ];
+}
+
+/** When the meat is as wanted, or came off the heat. */
+function tenderAt(state: CookState, forecast: Forecast, intoPotMs: number, nowMs: number): number {
+  const median = readyEta(forecast).p50;
+  return (
+    state.offHeatMs ?? Math.max(nowMs, intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS)
+  );
 }
 
 /** The rest of the day as it now looks: what is done, what the heat still has to do, what hands come after. */
 export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowMs: number): DaySpan[] {
   if (state.intoPotMs === undefined) return [...plan.day.spans];
-  const { serveMs } = plan.day;
-  const finishMs = plan.work.finish * MIN_MS;
-  const plateMs = plan.work.plate * MIN_MS;
-  const median = readyEta(forecast).p50;
-  const tenderMs =
-    state.offHeatMs ??
-    Math.max(nowMs, state.intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS);
-  const finishStart = Math.max(tenderMs, serveMs - finishMs - plateMs);
+  const tenderMs = tenderAt(state, forecast, state.intoPotMs, nowMs);
   const spans: DaySpan[] = [
-    {
-      id: 'prep',
-      label: 'made ready',
-      kind: 'wait',
-      fromMs: state.intoPotMs - (plan.day.intoPotMs - plan.day.startMs),
-      toMs: state.intoPotMs,
-    },
+    madeReady(plan, state.intoPotMs, 'wait'),
     {
       id: 'braise',
       label: state.offHeatMs === undefined ? 'on the heat' : 'braised',
@@ -51,17 +77,19 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
       fromMs: state.intoPotMs,
       toMs: tenderMs,
     },
-    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: finishStart },
-    { id: 'finish', label: 'strain, reduce', kind: 'hands', fromMs: finishStart, toMs: finishStart + finishMs },
-    {
-      id: 'plate',
-      label: 'plate',
-      kind: 'serve',
-      fromMs: finishStart + finishMs,
-      toMs: finishStart + finishMs + plateMs,
-    },
+    ...afterTheHeat(plan, state, tenderMs),
   ];
   return spans.filter((s) => s.toMs > s.fromMs);
+}
+
+/** What goes on beside it as it now looks: side dishes wait for meat that is late, unless they have been begun. */
+export function liveBeside(plan: Plan, state: CookState, forecast: Forecast, nowMs: number): readonly DaySpan[] {
+  const { day } = plan;
+  if (state.intoPotMs === undefined || plan.ahead) return day.beside;
+  const lateMs = Math.max(0, tenderAt(state, forecast, state.intoPotMs, nowMs) - day.offHeatByMs);
+  return day.beside.map((s) =>
+    s.fromMs > nowMs && s.id.startsWith('side-') ? { ...s, fromMs: s.fromMs + lateMs, toMs: s.toMs + lateMs } : s,
+  );
 }
 
 /** Records worth a mark on the line. */

@@ -21,7 +21,8 @@ const MEAT_BELOW_RIM_MM = 10;
 const LONGEST = 16;
 const LEAST_LIQUID_L = 0.1;
 
-const number = (value: number): string => String(Math.round(value * 100) / 100);
+/** Three figures are enough to know one's own entry by. */
+const number = (value: number): string => String(Number(value.toPrecision(Math.abs(value) >= 1000 ? 4 : 3)));
 
 function outside(
   field: string,
@@ -35,7 +36,10 @@ function outside(
     ? `${number(value)}${unit} is ${value < low ? 'too little' : 'too much'}`
     : 'no number was given';
   return [
-    { field, message: `${name}: ${got}. Anything from ${number(low)} to ${number(high)}${unit} can be planned.` },
+    {
+      field,
+      message: `${name}: ${got}. Anything from ${number(low)} to ${number(high)}${unit} can be planned.`,
+    },
   ];
 }
 

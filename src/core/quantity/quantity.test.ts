@@ -196,4 +196,11 @@ describe('a sentence', () => {
     );
     expect(sentenceInUnits(text, { weight: 'metric', temperature: 'F' })).toContain('At 300 °F the 1.2 kg');
   });
+
+  it('says both ends of a range, each with its unit', () => {
+    expect(sentenceInUnits('Anything from 80 to 240 °C.', US)).toBe('Anything from 176 °F to 465 °F.');
+    expect(sentenceInUnits('15 to 30 ml is enough', US)).toMatch(/^1 tbsp to 2 tbsp is enough|^½ fl oz to 1 fl oz/);
+    expect(sentenceInUnits('A probe shows -5 to 110 °C.', US)).toBe('A probe shows 23 °F to 230 °F.');
+    expect(sentenceInUnits('15 to 30 ml is enough', METRIC)).toBe('15 to 30 ml is enough');
+  });
 });

@@ -1,29 +1,40 @@
 import { formatLength, formatMass, formatTemperature, formatVolume } from './format';
 import { type UnitChoice } from './units';
 
-const QUANTITY = /(\d+(?:\.\d+)?)[\u00a0 ](kg|g|ml|l|mm|°C)(?![\w/²³])/g;
+/** A quantity, or two with one unit: “30 ml”, “15 to 30 ml”. */
+const QUANTITY =
+  /(?:((?<!\w)-?\d+(?:\.\d+)?)( to | or ))?((?<!\w)-?\d+(?:\.\d+)?)[\u00a0 ](kg|g|ml|l|mm|°C)(?![\w/²³])/g;
+
+function inUnits(value: number, unit: string, choice: UnitChoice): string {
+  switch (unit) {
+    case '°C':
+      return formatTemperature(value, choice);
+    case 'kg':
+      return formatMass(value, choice);
+    case 'g':
+      return formatMass(value / 1000, choice);
+    case 'ml':
+      return formatVolume(value / 1000, choice);
+    case 'l':
+      return formatVolume(value, choice);
+    default:
+      return formatLength(value, choice);
+  }
+}
 
 /**
  * A sentence of the core, which speaks kg, ml, mm and °C, with its quantities in the units of `choice`. Ratios such as
  * g/l and g/kg stay as they are, and so does everything where the choice is metric.
  */
 export function sentenceInUnits(text: string, choice: UnitChoice): string {
-  if (choice.weight === 'metric' && choice.temperature === 'C') return text;
-  return text.replace(QUANTITY, (all, digits: string, unit: string) => {
-    const value = Number(digits);
-    if (unit === '°C') return choice.temperature === 'F' ? formatTemperature(value, choice) : all;
-    if (choice.weight === 'metric') return all;
-    switch (unit) {
-      case 'kg':
-        return formatMass(value, choice);
-      case 'g':
-        return formatMass(value / 1000, choice);
-      case 'ml':
-        return formatVolume(value / 1000, choice);
-      case 'l':
-        return formatVolume(value, choice);
-      default:
-        return formatLength(value, choice);
-    }
-  });
+  return text.replace(
+    QUANTITY,
+    (all, low: string | undefined, between: string | undefined, high: string, unit: string) => {
+      if (unit === '°C' ? choice.temperature === 'C' : choice.weight === 'metric') return all;
+      const said = inUnits(Number(high), unit, choice);
+      return low === undefined || between === undefined
+        ? said
+        : `${inUnits(Number(low), unit, choice)}${between}${said}`;
+    },
+  );
 }

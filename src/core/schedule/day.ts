@@ -65,6 +65,8 @@ export interface Day {
   readonly startMs: number;
   readonly lightBurnerMs: number;
   readonly intoPotMs: number;
+  /** When the pot comes off the heat at the latest for all that follows. */
+  readonly offHeatByMs: number;
   /** What the meat is cooked to, and when it is there. */
   readonly target: TargetStage;
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
@@ -174,6 +176,7 @@ export function layOutDay(question: DayQuestion): Day {
     startMs,
     lightBurnerMs: panStart,
     intoPotMs,
+    offHeatByMs: finishStart,
     target: question.target,
     ready: {
       p10Ms: plus(intoPotMs, ready.p10),

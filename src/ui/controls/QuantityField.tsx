@@ -41,8 +41,8 @@ function stepOf(dimension: Dimension, value: number, units: UnitChoice): number 
 
 /**
  * An amount typed as people say it: “2 lb 3 oz”, “1½ in”, “gas 3”, or a bare number in the unit shown. It takes whatever
- * is typed; what is allowed is for the caller to say in `error`. The amount itself only changes when the text does, so
- * changing units back and forth never moves it.
+ * is typed; what is allowed is for the caller to say in `error`. Emptied, or left with a text that cannot be read, it gives
+ * NaN. The amount itself only changes when the text does, so changing units back and forth never moves it.
  */
 export function QuantityField({
   label,
@@ -66,6 +66,8 @@ export function QuantityField({
   };
   const leave = (): void => {
     if (unread === undefined) setDraft(undefined);
+    // Left as it is, what cannot be read is no amount: nothing may be recorded from a half of it.
+    else onChange(Number.NaN);
   };
   const step = (sign: 1 | -1): void => {
     const by = stepOf(dimension, value, units);

@@ -10,7 +10,7 @@ import { canRoll } from '@/core/prep/prep';
 import { scaled } from '@/core/plan/scale';
 import { formatMass } from '@/core/quantity/format';
 import { FieldRow } from '@/ui/controls/frame';
-import { useUnits } from '@/ui/KitchenContext';
+import { useSay, useUnits } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -158,6 +158,7 @@ export function MeatForm(props: FormProps) {
     change({ also: also.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
   const units = useUnits();
+  const say = useSay();
   const plates = plan?.buy.plates.value;
   const ratio = plates !== undefined && plates > 0 ? input.eaters / plates : Number.NaN;
   const factor = Number.isFinite(ratio) && Math.abs(ratio - 1) > 0.08 ? ratio : undefined;
@@ -256,7 +257,11 @@ export function MeatForm(props: FormProps) {
             sections={[
               {
                 options: [
-                  { id: 'auto', label: 'Where it helps', why: 'rolls always; others over 50 mm where shape matters' },
+                  {
+                    id: 'auto',
+                    label: 'Where it helps',
+                    why: say('rolls always; others over 50 mm where shape matters'),
+                  },
                   { id: 'yes', label: 'Tie', why: 'for a neat shape' },
                   { id: 'no', label: 'Leave it', why: 'put it together again on the plate' },
                 ],

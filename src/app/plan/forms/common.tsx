@@ -83,6 +83,7 @@ export function SchoolField<Id extends SchoolId>({
   onChange,
 }: SchoolFieldProps<Id>) {
   const { label, options, usual } = SCHOOLS[school];
+  const say = useSay();
   const own = habit(kitchen.habits, school);
   const chosen = options.find((o) => o.id === value);
   const mark = (id: string): string => (id === own && own !== usual ? ' · yours' : id === usual ? ' · usual' : '');
@@ -91,13 +92,13 @@ export function SchoolField<Id extends SchoolId>({
       <SelectField
         label={label}
         value={value}
-        sections={[{ options: options.map((o) => ({ id: o.id, label: o.name + mark(o.id), why: o.why })) }]}
+        sections={[{ options: options.map((o) => ({ id: o.id, label: o.name + mark(o.id), why: say(o.why) })) }]}
         onChange={(id) => {
           onChange(id as Choice<Id>);
         }}
       />
       <Why>
-        {chosen?.why}.{' '}
+        {say(chosen?.why ?? '')}.{' '}
         {value === own ? null : (
           <TextButton
             onPress={() => {

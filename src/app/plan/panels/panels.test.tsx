@@ -1,0 +1,159 @@
+// @vitest-environment jsdom
+import { fireEvent, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import { DecisionPanel } from '../DecisionPanel';
+import { DECISIONS, type Decision } from '../decisions';
+import { FORMS } from '../forms';
+import { Verdict } from '../Verdict';
+import { type PlanInput } from '@/core/plan/input';
+import { composePlan, type Plan } from '@/core/plan/plan';
+import { startPlan } from '@/core/plan/start';
+import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
+import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { type ChartColours } from '@/ui/charts/Chart';
+
+const COLOURS: ChartColours = { ink: '', mute: '', line: '', ember: '', wine: '', broth: '', sage: '' };
+
+// Charts are measured and drawn in a browser; here what they are given and called.
+vi.mock('@/ui/charts/Chart', () => ({
+  Chart: ({ label, option }: { label: string; option: (c: ChartColours) => unknown }) => (
+    <div role="img" aria-label={label} data-option={JSON.stringify(option(COLOURS))} />
+  ),
+}));
+
+function plan(input: PlanInput): Plan {
+  const made = composePlan(input, 48);
+  if (!made.ok) throw new Error(made.faults[0]?.message);
+  return made.plan;
+}
+
+const SHANKS = startPlan(TEST_KITCHEN, {
+  title: 'Lamb shanks',
+  cutId: 'lamb_shank',
+  eaters: 4,
+  serveAtMs: NOON_MS + 34 * HOUR_MS,
+});
+const PLANS: readonly (readonly [string, Plan])[] = [
+  ['oxtail', plan(OXTAIL_PLAN)],
+  [
+    'shanks cooked ahead on the stove, beside mash and greens, in flour, somebody without gluten',
+    plan({
+      ...SHANKS,
+      heat: { kind: 'simmer', tempC: 95 },
+      avoid: ['gluten'],
+      season: { ...SHANKS.season, when: 'flour', spices: [{ id: 'paprika', grams: 6 }] },
+      base: { ...SHANKS.base, thicken: 'roux', onion: 'deep' },
+      liquid: { ...SHANKS.liquid, parts: [{ id: 'whiteWine', litres: 0.4 }], reduce: 'half' },
+      day: { ...SHANKS.day, sides: ['mash', 'greens'], ahead: { fridgeByMs: NOON_MS + 9 * HOUR_MS } },
+    }),
+  ],
+];
+
+function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn()) {
+  return shown(
+    <DecisionPanel
+      decision={decision}
+      kitchen={SALTMARSH_ROW}
+      input={p.input}
+      plan={p}
+      timeZone="UTC"
+      change={change}
+      keepHabit={vi.fn()}
+    />,
+    { units },
+  );
+}
+
+describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
+  it.each(DECISIONS)('%s: every figure is one, and every amount in the cook’s own units', (decision) => {
+    const metric = panel(decision, p, METRIC);
+    const said = metric.container.textContent;
+    expect(said.length).toBeGreaterThan(60);
+    expect(said).not.toMatch(BROKEN);
+    expect(metric.container.innerHTML).not.toMatch(/NaN/);
+    metric.unmount();
+    expect(metricAmounts(panel(decision, p, US).container.textContent)).toEqual([]);
+  });
+
+  it.each(DECISIONS)('%s: the form beside it too', (decision) => {
+    const Form = FORMS[decision];
+    const { container } = shown(
+      <Form
+        kitchen={SALTMARSH_ROW}
+        input={p.input}
+        plan={p}
+        faults={[]}
+        timeZone="UTC"
+        change={vi.fn()}
+        keepHabit={vi.fn()}
+        keepPattern={vi.fn()}
+        dropPattern={vi.fn()}
+      />,
+      { units: US },
+    );
+    expect(container.textContent).not.toMatch(BROKEN);
+    expect(metricAmounts(container.textContent)).toEqual([]);
+  });
+
+  it('the verdict: when, how sure, why, and what to watch', () => {
+    const verdict = (units: UnitChoice) =>
+      shown(
+        <Verdict plan={p} faults={[]} waysOut={[]} fitWays={[]} dayWays={[]} onTake={vi.fn()} onCompare={vi.fn()} />,
+        { units },
+      );
+    const metric = verdict(METRIC);
+    expect(metric.container.textContent).not.toMatch(BROKEN);
+    expect(metric.container.textContent).toMatch(/of 100 such days are on the table in time/);
+    for (const why of p.reasons) expect(metric.container.textContent).toContain(why);
+    metric.unmount();
+    expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
+  });
+});
+
+describe('the day, task by task', () => {
+  it('says likely minutes, hands and place of each, and holds one at the press of a button', async () => {
+    const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
+    const change = vi.fn<(part: Partial<PlanInput>) => void>();
+    const { hand, container } = panel('serve', oxtail, METRIC, change);
+    expect(container.textContent).toMatch(/likely \d+ to \d+ min; at the board, hands all the while/);
+    expect(container.textContent).toMatch(/Kept in hand so that 90 such days of 100 meet the plate: .* turns late/);
+    const meat = oxtail.day.tasks.find((t) => t.id === 'meat');
+    await hand.click(screen.getByRole('button', { name: /Hold get the meat ready/ }));
+    expect(change).toHaveBeenCalledExactlyOnceWith({
+      day: { ...oxtail.input.day, held: [{ task: 'meat', startMs: meat?.fromMs }] },
+    });
+  });
+
+  it('says why nothing is drawn while no plan can be made', () => {
+    const { container } = shown(
+      <DecisionPanel
+        decision="serve"
+        kitchen={SALTMARSH_ROW}
+        input={OXTAIL_PLAN}
+        plan={undefined}
+        timeZone="UTC"
+        change={vi.fn()}
+        keepHabit={vi.fn()}
+      />,
+    );
+    expect(container.textContent).toContain('comes with the first plan that can be cooked');
+  });
+});
+
+describe('the level drawn in the pot', () => {
+  it('is moved by the arrow keys and by a drag, and never off the scale', () => {
+    const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
+    const change = vi.fn<(part: Partial<PlanInput>) => void>();
+    panel('liquid', oxtail, METRIC, change);
+    const handle = screen.getByRole('slider', { name: /level/i });
+    fireEvent.keyDown(handle, { key: 'ArrowUp' });
+    const up = change.mock.lastCall?.[0].liquid?.level ?? Number.NaN;
+    expect(up).toBeGreaterThan(oxtail.input.liquid.level);
+    fireEvent.keyDown(handle, { key: 'ArrowDown' });
+    expect(change.mock.lastCall?.[0].liquid?.level).toBeLessThan(up);
+    fireEvent.keyDown(handle, { key: 'x' });
+    expect(change).toHaveBeenCalledTimes(2);
+  });
+});

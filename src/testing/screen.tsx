@@ -1,0 +1,68 @@
+import { cleanup, configure, render, type RenderResult, screen, within } from '@testing-library/react';
+import userEvent, { type UserEvent } from '@testing-library/user-event';
+import { type ReactNode } from 'react';
+import { afterEach, vi } from 'vitest';
+import { NOON_MS } from './fixtures';
+import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { KitchenProvider } from '@/ui/KitchenContext';
+
+export const US: UnitChoice = { weight: 'us', temperature: 'F' };
+
+/** What jsdom has not and the controls ask for: sizes never change there, and nothing is ever matched or scrolled to. */
+class StillObserver {
+  observe(): void {
+    return undefined;
+  }
+  unobserve(): void {
+    return undefined;
+  }
+  disconnect(): void {
+    return undefined;
+  }
+}
+vi.stubGlobal('ResizeObserver', StillObserver);
+vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, (c) => `\\${c}`) });
+vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
+Element.prototype.scrollIntoView = vi.fn();
+Element.prototype.scrollTo = vi.fn();
+
+// A whole page of mark-up says less than the first line of what was not found.
+configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });
+afterEach(cleanup);
+
+/** A screen as a cook has it in front of them: its mark-up in a kitchen, and a hand to work it. */
+export function shown(
+  node: ReactNode,
+  { units = METRIC, timeZone = 'UTC' }: { readonly units?: UnitChoice; readonly timeZone?: string } = {},
+): RenderResult & { readonly hand: UserEvent } {
+  const hand = userEvent.setup({ delay: null });
+  const setting = { timeZone, ownTimeZone: null, renderedAtMs: NOON_MS, units };
+  return { hand, ...render(<KitchenProvider setting={setting}>{node}</KitchenProvider>) };
+}
+
+/** Types a new text over what stands in a field and leaves it. */
+export async function retype(hand: UserEvent, field: HTMLElement, text: string): Promise<void> {
+  const all = { initialSelectionStart: 0, initialSelectionEnd: (field as HTMLInputElement).value.length };
+  if (text === '') await hand.clear(field);
+  else await hand.type(field, text, all);
+  await hand.tab();
+}
+
+/** Opens a list by the label of its field and chooses from it. */
+export async function choose(hand: UserEvent, label: string | RegExp, option: string | RegExp): Promise<void> {
+  await hand.click(screen.getByRole('button', { name: label }));
+  await hand.click(within(await screen.findByRole('listbox')).getByRole('option', { name: option }));
+}
+
+const METRIC_AMOUNT = /.{0,40}\d[\s\u00a0]?(?:kg|g|ml|l|mm|°C)(?![\w/²³]).{0,20}/g;
+
+/**
+ * Metric amounts in what a cook reads, with some words around each. Salt is in grams a kilo and grams a teaspoon for
+ * everybody: ounces are too coarse to season by.
+ */
+export function metricAmounts(text: string): readonly string[] {
+  return (text.match(METRIC_AMOUNT) ?? []).filter((found) => !/\d g (a kilo|in a level teaspoon)/.test(found));
+}
+
+/** What should never be read on a screen. */
+export const BROKEN = /NaN|undefined|Infinity|\[object/;

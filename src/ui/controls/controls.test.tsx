@@ -1,0 +1,227 @@
+// @vitest-environment jsdom
+import { screen, within } from '@testing-library/react';
+import { useState } from 'react';
+import { describe, expect, it, vi } from 'vitest';
+import { ComboField } from './ComboField';
+import { ConfirmButton } from './ConfirmButton';
+import { NumberField } from './NumberField';
+import { QuantityField } from './QuantityField';
+import { Schools } from './Schools';
+import { SelectField } from './SelectField';
+import { Slider } from './Slider';
+import { Figures, Why } from './Why';
+import { type Figure, input } from '@/core/explain/figure';
+import { type UnitChoice } from '@/core/quantity/units';
+import { choose, retype, shown, US } from '@/testing/screen';
+
+type Dimension = Parameters<typeof QuantityField>[0]['dimension'];
+
+function quantity(dimension: Dimension, start: number, units?: UnitChoice) {
+  const onChange = vi.fn<(si: number) => void>();
+  function Field() {
+    const [value, setValue] = useState(start);
+    return (
+      <QuantityField
+        label="Amount"
+        dimension={dimension}
+        value={value}
+        onChange={(si) => {
+          onChange(si);
+          setValue(si);
+        }}
+      />
+    );
+  }
+  const { hand } = shown(<Field />, units ? { units } : {});
+  const box = screen.getByRole<HTMLInputElement>('textbox', { name: 'Amount' });
+  return { hand, box, onChange, last: () => onChange.mock.calls.at(-1)?.[0] ?? Number.NaN };
+}
+
+describe('an amount as people type it', () => {
+  it.each([
+    ['mass', '2 lb 3 oz', 0.9922, '990 g'],
+    ['mass', '1.2', 1.2, undefined],
+    ['volume', '1½ cups', 0.3549, undefined],
+    ['length', '1½ in', 38.1, '38 mm'],
+    ['temperature', 'gas 3', 170, '170 °C'],
+    ['temperature', '300 F', 148.9, '149 °C'],
+  ] as const)('takes %s “%s” whatever units are shown', async (dimension, text, si, shownAs) => {
+    const { hand, box, last } = quantity(dimension, 1);
+    await retype(hand, box, text);
+    expect(last()).toBeCloseTo(si, dimension === 'temperature' || dimension === 'length' ? 1 : 3);
+    if (shownAs !== undefined) expect(box.value).toBe(shownAs);
+    else expect(box.value).not.toBe('');
+  });
+
+  it('shows and steps in the cook’s own units, by a round step that grows with the amount', async () => {
+    const metric = quantity('mass', 0.5);
+    expect(metric.box.value).toBe('500 g');
+    await metric.hand.click(screen.getByRole('button', { name: 'Amount: more' }));
+    expect(metric.last()).toBeCloseTo(0.55);
+    metric.box.focus();
+    await metric.hand.keyboard('{ArrowDown}{ArrowDown}');
+    expect(metric.last()).toBeCloseTo(0.45);
+  });
+
+  it('shows pounds and Fahrenheit where the cook reads those', async () => {
+    const { hand, box, last } = quantity('temperature', 150, US);
+    expect(box.value).toBe('300 °F');
+    await retype(hand, box, '325');
+    expect(last()).toBeCloseTo(162.8, 1);
+    await hand.click(screen.getByRole('button', { name: 'Amount: less' }));
+    expect(last()).toBeLessThan(162.8);
+  });
+
+  it('says what it cannot read and takes it for no amount, until the text is right again', async () => {
+    const { hand, box, onChange } = quantity('mass', 0.5);
+    await retype(hand, box, 'a lot');
+    expect(box.getAttribute('aria-invalid') ?? box.closest('[data-invalid]')).toBeTruthy();
+    expect(box.value).toBe('a lot');
+    expect(onChange).toHaveBeenCalledExactlyOnceWith(Number.NaN);
+    await retype(hand, box, '700 g');
+    expect(onChange.mock.lastCall?.[0]).toBeCloseTo(0.7);
+    expect(box.value).toBe('700 g');
+    await retype(hand, box, '');
+    expect(onChange).toHaveBeenLastCalledWith(Number.NaN);
+  });
+
+  it('never steps below nothing', async () => {
+    const { hand, last } = quantity('volume', 0.005);
+    await hand.click(screen.getByRole('button', { name: 'Amount: less' }));
+    await hand.click(screen.getByRole('button', { name: 'Amount: less' }));
+    expect(last()).toBe(0);
+  });
+});
+
+describe('a number', () => {
+  it('gives no number when it is emptied and leaves what is allowed to the caller', async () => {
+    const onChange = vi.fn();
+    const { hand, rerender } = shown(<NumberField label="Pieces" step={1} value={4} onChange={onChange} />);
+    const box = screen.getByRole('textbox', { name: 'Pieces' });
+    await retype(hand, box, '');
+    expect(onChange).toHaveBeenLastCalledWith(Number.NaN);
+    await retype(hand, box, '12345');
+    expect(onChange).toHaveBeenLastCalledWith(12345);
+    rerender(<NumberField label="Pieces" step={1} value={12345} error="Pieces: at most 400." onChange={onChange} />);
+    expect(screen.getByText('Pieces: at most 400.')).toBeTruthy();
+  });
+});
+
+describe('one of several', () => {
+  const sections = [
+    { title: 'Beef', options: [{ id: 'oxtail', label: 'Oxtail', why: 'sticky' }] },
+    { title: 'Pork', options: [{ id: 'cheek', label: 'Cheek' }] },
+  ];
+
+  it('is chosen from a list in sections; nothing chosen shows a placeholder', async () => {
+    const onChange = vi.fn();
+    const { hand } = shown(<SelectField label="Cut" value="" sections={sections} onChange={onChange} />);
+    expect(screen.getByRole('button', { name: /Cut/ }).textContent).toContain('choose…');
+    await choose(hand, /Cut/, /Oxtail/);
+    expect(onChange).toHaveBeenCalledExactlyOnceWith('oxtail');
+  });
+
+  it('is found by typing a part of it where the list is long', async () => {
+    const onChange = vi.fn();
+    const options = ['Europe/Berlin', 'Europe/Lisbon', 'Asia/Tokyo'].map((id) => ({ id, label: id }));
+    const { hand } = shown(<ComboField label="Zone" value="Asia/Tokyo" options={options} onChange={onChange} />);
+    const box = screen.getByRole('combobox', { name: 'Zone' });
+    await hand.clear(box);
+    await hand.type(box, 'lisb');
+    const found = within(await screen.findByRole('listbox')).getAllByRole('option');
+    expect(found.map((o) => o.textContent)).toEqual(['Europe/Lisbon']);
+    await hand.click(found[0] as HTMLElement);
+    expect(onChange).toHaveBeenCalledExactlyOnceWith('Europe/Lisbon');
+  });
+
+  it('stands side by side as named ways with a line of why, the usual one marked', async () => {
+    const onChange = vi.fn();
+    const schools = [
+      { id: 'still', name: 'Oven', why: 'even', isDefault: true },
+      { id: 'simmer', name: 'Stove', why: 'watched' },
+    ];
+    const { hand } = shown(<Schools label="Where" value="still" schools={schools} onChange={onChange} />);
+    const radios = screen.getAllByRole<HTMLInputElement>('radio');
+    expect(radios.map((r) => r.checked)).toEqual([true, false]);
+    expect(screen.getByText('usual: even')).toBeTruthy();
+    await hand.click(screen.getByRole('radio', { name: /Stove/ }));
+    expect(onChange).toHaveBeenCalledExactlyOnceWith('simmer');
+  });
+});
+
+describe('a slider', () => {
+  it('says its value in words, moves by keys and stands at its end for a value beyond it or none', async () => {
+    const onChange = vi.fn();
+    const node = (value: number) => (
+      <Slider label="Level" min={0} max={1} step={0.1} value={value} says="half way" onChange={onChange} />
+    );
+    const { hand, rerender } = shown(node(0.5));
+    const thumb = screen.getByRole<HTMLInputElement>('slider');
+    expect(screen.getByText('half way')).toBeTruthy();
+    thumb.focus();
+    await hand.keyboard('{ArrowRight}');
+    expect(onChange).toHaveBeenLastCalledWith(0.6);
+    rerender(node(7));
+    expect(screen.getByRole<HTMLInputElement>('slider').value).toBe('1');
+    rerender(node(Number.NaN));
+    expect(screen.getByRole<HTMLInputElement>('slider').value).toBe('0');
+  });
+});
+
+describe('what cannot be taken back', () => {
+  it('asks first, and does nothing when the cook thinks better of it', async () => {
+    const onConfirm = vi.fn();
+    const { hand } = shown(
+      <ConfirmButton
+        label="Delete the plan"
+        question="Delete it?"
+        consequence="It cannot be brought back."
+        verb="Delete"
+        onConfirm={onConfirm}
+      >
+        x
+      </ConfirmButton>,
+    );
+    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    expect(screen.getByRole('dialog').textContent).toContain('It cannot be brought back.');
+    await hand.click(screen.getByRole('button', { name: 'Keep it' }));
+    expect(screen.queryByRole('dialog')).toBeNull();
+    expect(onConfirm).not.toHaveBeenCalled();
+    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    await hand.click(screen.getByRole('button', { name: 'Delete' }));
+    expect(onConfirm).toHaveBeenCalledOnce();
+    expect(screen.queryByRole('dialog')).toBeNull();
+  });
+});
+
+describe('why a figure is what it is', () => {
+  const figure: Figure = {
+    label: 'Fat for the pan',
+    value: 0.03,
+    as: 'volume',
+    range: [0.02, 0.045],
+    formula: 'A film of 0.5 mm over the pan’s floor.',
+    inputs: [input('pan, across', 280, 'length')],
+    changes: 'A wider pan.',
+    sure: 'estimate',
+  };
+
+  it('opens to formula, inputs, range, what would change it and how sure it is', async () => {
+    const { hand } = shown(<Why figure={figure} />);
+    await hand.click(screen.getByRole('button', { name: 'Why fat for the pan 30 ml?' }));
+    const said = screen.getByRole('dialog').textContent;
+    for (const part of [figure.formula, 'pan, across', '280 mm', 'Between 20 ml and 45 ml', figure.changes]) {
+      expect(said).toContain(part);
+    }
+    await hand.keyboard('{Escape}');
+    expect(screen.queryByRole('dialog')).toBeNull();
+  });
+
+  it('is said in the cook’s units, sentences too', async () => {
+    const { hand } = shown(<Figures figures={[figure]} />, { units: US });
+    await hand.click(screen.getByRole('button', { name: /Why fat for the pan/ }));
+    const said = screen.getByRole('dialog').textContent;
+    expect(said).toContain('11 in');
+    expect(said).not.toMatch(/\d mm/);
+  });
+});
