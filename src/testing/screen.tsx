@@ -33,10 +33,14 @@ afterEach(cleanup);
 /** A screen as a cook has it in front of them: its mark-up in a kitchen, and a hand to work it. */
 export function shown(
   node: ReactNode,
-  { units = METRIC, timeZone = 'UTC' }: { readonly units?: UnitChoice; readonly timeZone?: string } = {},
+  {
+    units = METRIC,
+    timeZone = 'UTC',
+    nowMs = NOON_MS,
+  }: { readonly units?: UnitChoice; readonly timeZone?: string; readonly nowMs?: number } = {},
 ): RenderResult & { readonly hand: UserEvent } {
   const hand = userEvent.setup({ delay: null });
-  const setting = { timeZone, ownTimeZone: null, renderedAtMs: NOON_MS, units };
+  const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, units };
   return { hand, ...render(<KitchenProvider setting={setting}>{node}</KitchenProvider>) };
 }
 

@@ -27,6 +27,7 @@ export interface LiveCook {
  */
 export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
   const [view, setView] = useState(first);
+  /** Recorded here and not refused; some the server has by now. */
   const [pending, setPending] = useState<readonly NewEvent[]>([]);
   const [connected, setConnected] = useState(true);
   const [refusal, setRefusal] = useState<string>();
@@ -43,7 +44,8 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
     try {
       for (;;) {
         const queued = await waiting(cookId);
-        setPending(queued);
+        // What has been sent stays here until the server's own view shows it: it must not vanish in between.
+        setPending((before) => [...before, ...queued.filter((q) => !before.some((b) => b.id === q.id))]);
         const event = queued[0];
         if (!event) break;
         const sent = await send('POST', `/api/cooks/${cookId}/events`, event);
@@ -51,7 +53,10 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
           setConnected(false);
           break;
         }
-        if (!sent.ok) setRefusal(sent.message);
+        if (!sent.ok) {
+          setRefusal(sent.message);
+          setPending((before) => before.filter((b) => b.id !== event.id));
+        }
         await dequeue(event.id);
       }
     } finally {

@@ -126,6 +126,7 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
           <li key={w.says}>
             <span>{say(w.says)}</span>
             <Button
+              aria-label={`Take: ${say(w.says)}`}
               onPress={() => {
                 onTake(w.input);
               }}

@@ -1,0 +1,226 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { NextRequest } from 'next/server';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { GET as exportCook } from './cooks/[id]/export/route';
+import { POST as addEvent } from './cooks/[id]/events/route';
+import { DELETE as deleteCook } from './cooks/[id]/route';
+import { GET as follow } from './cooks/[id]/stream/route';
+import { POST as startCook } from './cooks/route';
+import { POST as loadDemo } from './demo/route';
+import { GET as health } from './health/route';
+import { POST as takeIn } from './import/route';
+import { PUT as changeKitchen } from './kitchen/route';
+import { GET as exportPlan } from './plans/[id]/export/route';
+import { DELETE as deletePlan, PUT as savePlan } from './plans/[id]/route';
+import { POST as addPlan } from './plans/route';
+import { fromWire } from '@/contract/wire';
+import { type CookAct } from '@/core/cook/events';
+import { type CookView } from '@/core/cook/view';
+import { type PlanInput } from '@/core/plan/input';
+import { proxy } from '@/proxy';
+import { database } from '@/server/database';
+import { closeStreams } from '@/server/hub';
+import { HOUR_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+
+let folder: string;
+const before = process.env.EVEN_EMBER_DATA;
+
+beforeAll(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'even-ember-routes-'));
+  process.env.EVEN_EMBER_DATA = folder;
+});
+
+afterAll(async () => {
+  await (await database()).close();
+  globalThis.evenEmberDatabase = undefined;
+  process.env.EVEN_EMBER_DATA = before;
+  await rm(folder, { recursive: true, force: true });
+});
+
+const HOST = '127.0.0.1:4870';
+const OURS = { host: HOST, origin: `http://${HOST}` };
+
+function ask(method: string, body?: unknown, headers: Record<string, string> = OURS): Request {
+  return new Request(`http://${HOST}/x`, {
+    method,
+    headers,
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  });
+}
+
+const at = (id: string) => ({ params: Promise.resolve({ id }) });
+const json = async <T>(response: Response): Promise<T> => (await response.json()) as T;
+const said = async (response: Response): Promise<string> => (await json<{ message: string }>(response)).message;
+
+/** Oxtail nobody has to hurry for, whatever the clock says. */
+const dinner = (): PlanInput => ({ ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS });
+
+async function keptPlan(): Promise<string> {
+  const response = await addPlan(ask('POST', { input: dinner() }));
+  expect(response.status).toBe(201);
+  return (await json<{ id: string }>(response)).id;
+}
+
+async function cooking(): Promise<string> {
+  const response = await startCook(ask('POST', { input: dinner(), planId: null }));
+  expect(response.status).toBe(201);
+  return (await json<{ id: string }>(response)).id;
+}
+
+const event = (act: CookAct | { kind: 'undo'; eventId: string }, agoMs = 0) => ({
+  id: randomUUID(),
+  atMs: Date.now() - agoMs,
+  act,
+});
+
+describe('plans over the wire', () => {
+  it('are kept, changed, given out as a file and removed', async () => {
+    const id = await keptPlan();
+    expect((await savePlan(ask('PUT', { input: { ...dinner(), eaters: 6 } }), at(id))).status).toBe(200);
+    const file = await exportPlan(ask('GET'), at(id));
+    expect(file.headers.get('content-disposition')).toBe('attachment; filename="oxtail-in-stout.plan.json"');
+    expect(await json(file)).toMatchObject({ format: 'even-ember/plan', input: { eaters: 6 } });
+    expect((await deletePlan(ask('DELETE'), at(id))).status).toBe(204);
+    for (const gone of [
+      deletePlan(ask('DELETE'), at(id)),
+      savePlan(ask('PUT', { input: dinner() }), at(id)),
+      exportPlan(ask('GET'), at(id)),
+    ]) {
+      const response = await gone;
+      expect(response.status).toBe(404);
+      expect(await said(response)).toContain('not here any more');
+    }
+  });
+
+  it.each([
+    ['no JSON', 'eaters: 4', 400],
+    ['nothing', undefined, 400],
+    ['no input', {}, 400],
+    ['more than is known', { input: dinner(), admin: true }, 400],
+    ['a number as text', { input: { ...dinner(), eaters: 'four' } }, 400],
+    ['a megabyte', { input: { ...dinner(), title: 'x'.repeat(1_100_000) } }, 413],
+  ])('refuse %s with a sentence', async (_, body, status) => {
+    const response = await addPlan(ask('POST', body));
+    expect(response.status).toBe(status);
+    expect((await said(response)).length).toBeGreaterThan(8);
+  });
+
+  it.each([
+    ['another site', { host: HOST, origin: 'https://example.test' }],
+    ['no origin', { host: HOST }],
+    ['an origin that is none', { host: HOST, origin: 'null' }],
+  ])('refuse to write for %s', async (_, headers) => {
+    const id = await keptPlan();
+    for (const response of [
+      await addPlan(ask('POST', { input: dinner() }, headers)),
+      await savePlan(ask('PUT', { input: dinner() }, headers), at(id)),
+      await deletePlan(ask('DELETE', undefined, headers), at(id)),
+      await takeIn(ask('POST', '{}', headers)),
+      await changeKitchen(ask('PUT', {}, headers)),
+      await loadDemo(ask('POST', undefined, headers)),
+    ]) {
+      expect(response.status).toBe(403);
+    }
+    expect((await deletePlan(ask('DELETE'), at(id))).status).toBe(204);
+  });
+});
+
+describe('a braise over the wire', () => {
+  it('is started only from a plan that can be cooked', async () => {
+    const late = await startCook(
+      ask('POST', { input: { ...dinner(), serveAtMs: Date.now() - HOUR_MS }, planId: null }),
+    );
+    expect(late.status).toBe(422);
+    const cold = { kind: 'oven', tempC: 20, fan: false };
+    const response = await startCook(ask('POST', { input: { ...dinner(), heat: cold }, planId: null }));
+    expect(response.status).toBe(422);
+    expect(await said(response)).toContain('too little');
+  });
+
+  it('takes the same record twice as one, refuses nonsense, and goes out as a file that comes in again', async () => {
+    const id = await cooking();
+    const early = await addEvent(ask('POST', event({ kind: 'turned' })), at(id));
+    expect(early.status).toBe(409);
+    const into = event({ kind: 'intoPot' }, HOUR_MS);
+    for (let i = 0; i < 2; i++) expect((await addEvent(ask('POST', into), at(id))).status).toBe(201);
+    expect((await addEvent(ask('POST', event({ kind: 'fork', stage: 'drags' })), at(id))).status).toBe(201);
+    expect((await addEvent(ask('POST', { ...into, id: 'no-uuid' }), at(id))).status).toBe(400);
+    expect((await addEvent(ask('POST', event({ kind: 'turned' })), at(randomUUID()))).status).toBe(404);
+
+    const file = await (await exportCook(ask('GET'), at(id))).text();
+    expect((JSON.parse(file) as { events: unknown[] }).events).toHaveLength(2);
+    const again = await takeIn(ask('POST', file));
+    expect(again.status).toBe(201);
+    expect((await json<{ href: string }>(again)).href).toMatch(/^\/cook\//);
+    expect((await takeIn(ask('POST', '{"format": "something/else"}'))).status).toBe(422);
+    expect((await takeIn(ask('POST', 'not a file'))).status).toBe(422);
+
+    expect((await deleteCook(ask('DELETE'), at(id))).status).toBe(204);
+    expect((await deleteCook(ask('DELETE'), at(id))).status).toBe(404);
+    expect((await exportCook(ask('GET'), at(id))).status).toBe(404);
+  });
+
+  it('tells every open screen of each change, and ends when the screen goes or the server closes', async () => {
+    const id = await cooking();
+    const leaving = new AbortController();
+    const response = await follow(new Request(`http://${HOST}/x`, { signal: leaving.signal }), at(id));
+    expect(response.headers.get('content-type')).toBe('text/event-stream');
+    const reader = (response.body as ReadableStream<Uint8Array>).getReader();
+    const decoder = new TextDecoder();
+    const next = async (): Promise<{ name: string; view: CookView }> => {
+      let text = '';
+      while (!text.endsWith('\n\n')) text += decoder.decode((await reader.read()).value, { stream: true });
+      const [name = '', data = ''] = text.trim().split('\n');
+      return { name: name.replace('event: ', ''), view: fromWire(data.replace('data: ', '')) as CookView };
+    };
+    expect((await next()).view.events).toEqual([]);
+    await addEvent(ask('POST', event({ kind: 'intoPot' })), at(id));
+    const told = await next();
+    expect(told.name).toBe('view');
+    expect(told.view.events.map((e) => e.act.kind)).toEqual(['intoPot']);
+    await deleteCook(ask('DELETE'), at(id));
+    expect((await next()).name).toBe('gone');
+    leaving.abort();
+    expect((await reader.read()).done).toBe(true);
+
+    const other = await cooking();
+    const open = (await follow(new Request(`http://${HOST}/x`), at(other))).body?.getReader();
+    await open?.read();
+    closeStreams();
+    expect((await open?.read())?.done).toBe(true);
+    expect((await follow(new Request(`http://${HOST}/x`), at('nobody'))).status).toBe(404);
+  });
+});
+
+describe('the kitchen over the wire', () => {
+  it('changes what it is told and leaves the rest', async () => {
+    const habits = { searDepth: 'light' };
+    expect(await json(await changeKitchen(ask('PUT', { habits })))).toMatchObject({ habits, timeZone: null });
+    const zone = await changeKitchen(ask('PUT', { timeZone: 'Europe/Lisbon' }));
+    expect(await json(zone)).toMatchObject({ habits, timeZone: 'Europe/Lisbon' });
+    const unknown = await changeKitchen(ask('PUT', { timeZone: 'Mars/Base' }));
+    expect(unknown.status).toBe(400);
+    expect(await said(unknown)).toContain('is not a time zone');
+    expect(await json(await changeKitchen(ask('PUT', { timeZone: null })))).toMatchObject({ timeZone: null });
+  });
+
+  it('is well', async () => {
+    expect((await health()).status).toBe(200);
+  });
+});
+
+describe('every page', () => {
+  it('comes with a nonce of its own and what keeps strangers out', () => {
+    const answer = () => proxy(new NextRequest(`http://${HOST}/plan`));
+    const csp = answer().headers.get('content-security-policy') ?? '';
+    expect(csp).toContain("default-src 'self'");
+    expect(csp).toContain("frame-ancestors 'none'");
+    expect(csp).not.toContain('unsafe-eval');
+    expect(/'nonce-[^']{20,}'/.exec(csp)?.[0]).toBeTruthy();
+    expect(answer().headers.get('content-security-policy')).not.toBe(csp);
+    expect(answer().headers.get('x-content-type-options')).toBe('nosniff');
+  });
+});

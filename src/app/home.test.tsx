@@ -1,0 +1,253 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { DemoButton } from './DemoButton';
+import { ImportButton } from './ImportButton';
+import { logEntry, type LogEntry } from './log/entry';
+import { LogDetail } from './log/LogDetail';
+import { LogList } from './log/LogList';
+import { PlanList } from './plan/PlanList';
+import { Stove } from './Stove';
+import { TopBar } from './TopBar';
+import { type CookEvent } from '@/core/cook/events';
+import { type PlanInput } from '@/core/plan/input';
+import { composePlan } from '@/core/plan/plan';
+import { cookView } from '@/server/views';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { router, standAt } from '@/testing/navigation';
+import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { stubServer } from '@/testing/server';
+
+vi.mock('next/navigation', () => import('@/testing/navigation'));
+vi.mock('@/ui/charts/Chart', () => ({
+  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
+}));
+vi.mock('./cook/queue', () => ({ enqueue: vi.fn(), waiting: () => Promise.resolve([]), dequeue: vi.fn() }));
+vi.stubGlobal(
+  'EventSource',
+  class extends EventTarget {
+    close(): void {
+      return undefined;
+    }
+  },
+);
+
+const MIN_MS = 60_000;
+const INTO_MS = NOON_MS + 3 * HOUR_MS;
+const event = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
+  id,
+  cookId: 'c1',
+  atMs: INTO_MS + minutes * MIN_MS,
+  act,
+});
+const FINISHED: readonly CookEvent[] = [
+  event('1', 0, { kind: 'intoPot' }),
+  event('2', 110, { kind: 'turned' }),
+  event('3', 170, { kind: 'fork', stage: 'gives' }),
+  event('4', 196, { kind: 'fork', stage: 'turns' }),
+  event('5', 200, { kind: 'offHeat' }),
+  event('6', 240, {
+    kind: 'finished',
+    verdict: { tenderness: 4, moisture: 4, sauce: 3, salt: 2, nextTime: 'a pinch more salt' },
+  }),
+];
+const stored = (events: readonly CookEvent[]) => ({
+  id: 'c1',
+  planId: 'p1',
+  input: OXTAIL_PLAN,
+  events,
+  createdAtMs: NOON_MS,
+});
+const entry = logEntry(stored(FINISHED)) as LogEntry;
+
+beforeEach(() => {
+  router.push.mockClear();
+  router.refresh.mockClear();
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: INTO_MS + 30 * MIN_MS });
+});
+
+describe('the stove', () => {
+  const made = composePlan(OXTAIL_PLAN, 48);
+  const day = made.ok ? made.plan.day : undefined;
+
+  it('shows what is on, what is next and what was last', () => {
+    const nowMs = INTO_MS + 30 * MIN_MS;
+    const { container } = shown(
+      <Stove
+        live={[cookView(stored(FINISHED.slice(0, 1)), nowMs)]}
+        coming={[
+          { id: 'p2', title: 'Duck legs with lentils', eaters: 4, serveAtMs: NOON_MS + 33 * HOUR_MS, day },
+          { id: 'p3', title: 'Something broken', eaters: 2, serveAtMs: NOON_MS + 40 * HOUR_MS, day: undefined },
+        ]}
+        last={[{ id: 'c0', title: 'Pork cheeks', finishedMs: NOON_MS - 48 * HOUR_MS, verdict: entry.verdict }]}
+      />,
+      { nowMs },
+    );
+    const fire = screen.getByRole('region', { name: 'On the fire: Oxtail in stout' });
+    expect(fire.textContent).toMatch(/likely \d\d:\d\d to \d\d:\d\d; table 21:00/);
+    expect(within(fire).getByRole('link').getAttribute('href')).toBe('/cook/c1');
+    expect(container.textContent).toContain('for 4, tomorrow 21:00');
+    expect(container.textContent).toContain('this plan needs another look');
+    expect(container.textContent).toContain('Next time: a pinch more salt');
+    expect(container.textContent).not.toMatch(BROKEN);
+  });
+
+  it('says what to do while there is nothing', () => {
+    const { container } = shown(<Stove live={[]} coming={[]} last={[]} />);
+    for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
+      expect(container.textContent).toContain(text);
+    }
+  });
+});
+
+describe('the plans', () => {
+  const plans = [
+    { id: 'p1', input: OXTAIL_PLAN },
+    { id: 'p2', input: { ...OXTAIL_PLAN, title: 'Last week’s', serveAtMs: NOON_MS - 100 * HOUR_MS } },
+  ];
+
+  it('say for whom and when, those gone by too', () => {
+    const { container } = shown(<PlanList plans={plans} />);
+    expect(container.textContent).toContain('for 4 · serve today 21:00');
+    expect(container.textContent).toContain('was to be served');
+    expect(metricAmounts(container.textContent).length).toBeGreaterThan(0);
+  });
+
+  it('are deleted only after a second word, and say so when it failed', async () => {
+    const server = stubServer(() => ({ status: 404, data: { message: 'This plan is not here any more.' } }));
+    const { hand } = shown(<PlanList plans={plans} />, { units: US });
+    await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
+    expect(server.calls).toEqual([]);
+    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('This plan is not here any more.');
+    expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/plans/p1' }]);
+    expect(router.refresh).toHaveBeenCalled();
+  });
+
+  it('invite to the first while there is none', () => {
+    expect(shown(<PlanList plans={[]} />).container.textContent).toContain('No plan is waiting');
+  });
+});
+
+describe('the log', () => {
+  it('knows when the fork turned, not when the pot came off', () => {
+    expect(entry.actualMin).toBe(196);
+    expect(logEntry(stored(FINISHED.slice(0, -1)))).toBeUndefined();
+    const untested = FINISHED.filter((e) => e.act.kind !== 'fork');
+    expect(logEntry(stored(untested))?.actualMin).toBe(200);
+  });
+
+  it('counts how many turned within their window', () => {
+    const late = { ...entry, id: 'c2', actualMin: entry.plannedP90Min + 30 };
+    const { container } = shown(<LogList entries={[entry, late]} />);
+    const inside = entry.actualMin >= entry.plannedP10Min && entry.actualMin <= entry.plannedP90Min ? 1 : 0;
+    expect(container.textContent).toContain(`${String(inside)} of 2 braises turned within the planned window`);
+    expect(screen.getAllByRole('img')).toHaveLength(2);
+    expect(container.innerHTML).not.toContain('NaN');
+  });
+
+  it('is empty in words', () => {
+    expect(shown(<LogList entries={[]} />).container.textContent).toContain('Nothing is in the log yet');
+  });
+
+  it('sets planned against actual, with every record and what it taught', () => {
+    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
+    const { container } = shown(<LogDetail view={view} entry={entry} />, { units: US });
+    expect(container.textContent).toContain('the fork was found to turn after 3 h 16');
+    expect(container.textContent).toContain('Next time: a pinch more salt');
+    expect(container.textContent).toContain('Fork: Gives');
+    expect(container.textContent).not.toMatch(BROKEN);
+    expect(metricAmounts(container.textContent)).toEqual([]);
+  });
+
+  it('braises it again at the same clock time on the next day that leaves time', async () => {
+    const server = stubServer(() => ({ data: { id: 'p9' } }));
+    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
+    vi.setSystemTime(NOON_MS + 50 * HOUR_MS);
+    const { hand } = shown(<LogDetail view={view} entry={entry} />, { timeZone: 'Europe/Lisbon' });
+    await hand.click(screen.getByRole('button', { name: /Braise it again/ }));
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/plan/p9');
+    });
+    const { input } = server.calls[0]?.body as { input: PlanInput };
+    expect(new Date(input.serveAtMs).toISOString()).toBe('2026-03-12T21:00:00.000Z');
+    expect(input.meat).toEqual(OXTAIL_PLAN.meat);
+  });
+
+  it('deletes an entry after a second word', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = shown(<LogDetail view={cookView(stored(FINISHED), INTO_MS)} entry={entry} />);
+    await hand.click(screen.getByRole('button', { name: 'Delete this entry' }));
+    await hand.click(screen.getByRole('button', { name: 'Delete the entry' }));
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/log');
+    });
+    expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/cooks/c1' }]);
+  });
+});
+
+describe('the bar above', () => {
+  it('marks the place, the pot counting as the stove', () => {
+    standAt('/cook/c1');
+    shown(<TopBar theme="light" />);
+    const marked = screen.getAllByRole('link').filter((l) => l.getAttribute('aria-current') === 'page');
+    expect(marked.map((l) => l.textContent)).toEqual(['Stove']);
+  });
+
+  it('goes from daylight to the night kitchen and remembers it', async () => {
+    const { hand } = shown(<TopBar theme="light" />);
+    await hand.click(screen.getByRole('button', { name: 'Night kitchen colours' }));
+    expect(document.documentElement.dataset.theme).toBe('dark');
+    expect(document.cookie).toContain('dark');
+    expect(screen.getByRole('button', { name: 'Daylight colours' })).toBeTruthy();
+  });
+
+  it('changes the units at once, and the kitchen’s zone on the server', async () => {
+    const server = stubServer(({ body }) =>
+      (body as { timeZone: string }).timeZone === 'Europe/Lisbon'
+        ? { data: {} }
+        : { status: 400, data: { message: 'No such zone.' } },
+    );
+    const { hand } = shown(<TopBar theme="light" />);
+    await hand.click(screen.getByRole('button', { name: 'Units and clock: g · °C' }));
+    await hand.click(screen.getByRole('radio', { name: /US customary/ }));
+    await hand.click(screen.getByRole('radio', { name: /Fahrenheit/ }));
+    expect(document.cookie).toContain('us-F');
+    const zone = screen.getByRole('combobox', { name: 'Time zone of the kitchen' });
+    await hand.clear(zone);
+    await hand.type(zone, 'lisbon');
+    await hand.click(await screen.findByRole('option', { name: 'Europe/Lisbon' }));
+    await waitFor(() => {
+      expect(router.refresh).toHaveBeenCalled();
+    });
+    expect(server.calls).toMatchObject([{ method: 'PUT', url: '/api/kitchen', body: { timeZone: 'Europe/Lisbon' } }]);
+  });
+});
+
+describe('taking in', () => {
+  it('goes to what was in the file, or says why not', async () => {
+    let good = true;
+    stubServer(() =>
+      good
+        ? { status: 201, data: { href: '/plan/p5' } }
+        : { status: 422, data: { message: 'This is not an Even Ember file.' } },
+    );
+    const { hand, container } = shown(<ImportButton />);
+    const input = container.querySelector('input[type="file"]') as HTMLInputElement;
+    await hand.upload(input, new File(['{}'], 'a.json', { type: 'application/json' }));
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/plan/p5');
+    });
+    good = false;
+    await hand.upload(input, new File(['{"x":1}'], 'b.json', { type: 'application/json' }));
+    expect((await screen.findByRole('alert')).textContent).toBe('This is not an Even Ember file.');
+  });
+
+  it('loads the demo kitchen, and says when it could not', async () => {
+    stubServer(() => 'down');
+    const { hand } = shown(<DemoButton />);
+    await hand.click(screen.getByRole('button', { name: /demo kitchen/ }));
+    expect((await screen.findByRole('alert')).textContent).toContain('does not answer');
+    expect(screen.getByRole('button', { name: /demo kitchen/ })).toHaveProperty('disabled', false);
+  });
+});

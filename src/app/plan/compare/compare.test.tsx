@@ -1,0 +1,125 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Compare } from './Compare';
+import { type PlanInput } from '@/core/plan/input';
+import { composePlan } from '@/core/plan/plan';
+import { type UnitChoice } from '@/core/quantity/units';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { router } from '@/testing/navigation';
+import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { stubServer } from '@/testing/server';
+import '@/workers/plan.worker';
+
+vi.mock('comlink', () => import('@/testing/comlink'));
+vi.mock('next/navigation', () => import('@/testing/navigation'));
+vi.mock('@/ui/charts/Chart', () => ({
+  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
+}));
+vi.stubGlobal(
+  'Worker',
+  class {
+    terminate(): void {
+      return undefined;
+    }
+  },
+);
+
+const LONG = { timeout: 20_000 };
+const NOW_MS = NOON_MS - 30 * HOUR_MS;
+
+beforeEach(() => {
+  router.push.mockClear();
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: NOW_MS });
+});
+
+async function open(input: PlanInput = OXTAIL_PLAN, units?: UnitChoice) {
+  const made = shown(<Compare id="p1" input={input} fan />, { nowMs: NOW_MS, ...(units ? { units } : {}) });
+  await screen.findByRole('table', {}, LONG);
+  await screen.findByText(/a covered pot cannot pass the boil/, {}, LONG);
+  return made;
+}
+
+const columns = (): (string | null)[] =>
+  within(screen.getByRole('table'))
+    .getAllByRole('columnheader')
+    .map((c) => c.textContent);
+const ways = (): HTMLInputElement[] =>
+  within(screen.getByRole('group', { name: /Ways to compare/ })).getAllByRole('checkbox');
+
+describe('ways side by side', () => {
+  it('sets the plan beside others, each with its figures and its difference in a sentence', async () => {
+    const { container } = await open();
+    expect(columns().length).toBeGreaterThanOrEqual(2);
+    expect(columns()[0]).toMatch(/^As planned/);
+    const table = screen.getByRole('table');
+    for (const row of ['Begin', 'Ready about', 'Stays good', 'Your hands', 'Left in the pot', 'Water in the meat']) {
+      const cells = within(within(table).getByRole('row', { name: new RegExp(`^${row}`) })).getAllByRole('cell');
+      expect(
+        cells.every((c) => /\d|–/.test(c.textContent)),
+        row,
+      ).toBe(true);
+    }
+    const against = within(table).getByRole('row', { name: /^Against the plan/ });
+    expect(against.textContent).toContain('the plan itself');
+    expect(against.textContent).toMatch(/in the pot|window|hands/);
+    expect(container.textContent).not.toMatch(BROKEN);
+  });
+
+  it('takes one in and leaves one out, at least one and at most four', async () => {
+    const { hand } = await open();
+    const picked = (): number => ways().filter((w) => w.checked).length;
+    while (picked() < 4) {
+      const next = ways().find((w) => !w.checked && !w.disabled);
+      await hand.click(next as HTMLElement);
+    }
+    expect(
+      ways()
+        .filter((w) => !w.checked)
+        .every((w) => w.disabled),
+    ).toBe(true);
+    expect(columns().length).toBe(4);
+    while (picked() > 1) {
+      await hand.click(ways().find((w) => w.checked && !w.disabled) as HTMLElement);
+    }
+    expect(ways().filter((w) => w.checked)[0]?.disabled).toBe(true);
+  });
+
+  it('keeps one: the plan is changed on the server and shown again', async () => {
+    const server = stubServer(() => ({ data: { id: 'p1' } }));
+    const { hand } = await open();
+    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/plan/p1');
+    });
+    const body = server.calls[0]?.body as { input: PlanInput };
+    expect(server.calls[0]).toMatchObject({ method: 'PUT', url: '/api/plans/p1' });
+    expect(body.input.heat).not.toEqual(OXTAIL_PLAN.heat);
+    expect(composePlan(body.input, 0).ok).toBe(true);
+  });
+
+  it('says so when it could not be kept', async () => {
+    stubServer(() => 'down');
+    const { hand } = await open();
+    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
+    expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('The server does not answer');
+    expect(router.push).not.toHaveBeenCalled();
+  });
+
+  it('takes it elsewhere: what changes and why, and keeps that place', async () => {
+    const server = stubServer(() => ({ data: { id: 'p1' } }));
+    const { hand } = await open();
+    const stove = screen.getByRole('article', { name: /^Stove/ });
+    expect(within(stove).getAllByRole('listitem').length).toBeGreaterThan(0);
+    await hand.click(within(stove).getByRole('button', { name: 'Keep this place' }));
+    await waitFor(() => {
+      expect(server.calls).toHaveLength(1);
+    });
+    expect((server.calls[0]?.body as { input: PlanInput }).input.heat.kind).toBe('simmer');
+  });
+
+  it('is read in the cook’s own units throughout', async () => {
+    const { container } = await open(OXTAIL_PLAN, US);
+    expect(metricAmounts(container.textContent)).toEqual([]);
+  });
+});

@@ -1,0 +1,189 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { DECISION_NAMES, DECISIONS } from './decisions';
+import { PlanEditor } from './PlanEditor';
+import { draftKey } from './useDraft';
+import { type PlanInput } from '@/core/plan/input';
+import { type UnitChoice } from '@/core/quantity/units';
+import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { router } from '@/testing/navigation';
+import { BROKEN, choose, retype, shown, US } from '@/testing/screen';
+import { stubServer } from '@/testing/server';
+import '@/workers/plan.worker';
+
+vi.mock('comlink', () => import('@/testing/comlink'));
+vi.mock('next/navigation', () => import('@/testing/navigation'));
+vi.mock('@/ui/charts/Chart', () => ({
+  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
+}));
+vi.stubGlobal(
+  'Worker',
+  class {
+    terminate(): void {
+      return undefined;
+    }
+  },
+);
+
+const VERDICT = { timeout: 5000 };
+
+beforeEach(() => {
+  localStorage.clear();
+  router.push.mockClear();
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: NOON_MS - HOUR_MS });
+});
+
+function open(start: Partial<PlanInput> = {}, id: string | null = 'p1', units?: UnitChoice) {
+  return shown(
+    <PlanEditor kitchen={SALTMARSH_ROW} start={{ ...OXTAIL_PLAN, ...start }} id={id} />,
+    units ? { units } : {},
+  );
+}
+
+const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
+const verdict = async (): Promise<void> => {
+  await screen.findByText(/of 100 such days are on the table in time/, {}, VERDICT);
+};
+
+describe('the plan screen', () => {
+  it('says when the fork turns, and opens every decision to a form and a drawing', async () => {
+    const { hand, container } = open();
+    await verdict();
+    for (const decision of DECISIONS) {
+      const step = press(new RegExp(`^${DECISION_NAMES[decision]}:`));
+      await hand.click(step);
+      expect(step.getAttribute('aria-expanded'), decision).toBe('true');
+      expect(container.textContent, decision).not.toMatch(BROKEN);
+    }
+    expect(screen.getAllByRole('heading', { name: /^The day,/ })).toHaveLength(2);
+  });
+
+  it('keeps a change on this device until it is kept for good', async () => {
+    const server = stubServer(() => ({ data: { id: 'p1' } }));
+    const first = open();
+    await verdict();
+    expect(press('Kept')).toHaveProperty('disabled', true);
+    await retype(first.hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Harbour oxtail');
+    await waitFor(() => {
+      expect(localStorage.getItem(draftKey('p1'))).toContain('Harbour oxtail');
+    });
+    first.unmount();
+
+    const second = open();
+    expect(await screen.findByText('Here is what you had not kept.')).toBeTruthy();
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Harbour oxtail');
+    await waitFor(() => {
+      expect(press('Keep changes')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await second.hand.click(press('Keep changes'));
+    await waitFor(() => {
+      expect(localStorage.getItem(draftKey('p1'))).toBeNull();
+    });
+    expect(server.calls).toMatchObject([
+      { method: 'PUT', url: '/api/plans/p1', body: { input: { title: 'Harbour oxtail' } } },
+    ]);
+    expect(press('Kept')).toHaveProperty('disabled', true);
+  });
+
+  it('goes back to the kept plan', async () => {
+    localStorage.setItem(draftKey('p1'), JSON.stringify({ ...OXTAIL_PLAN, eaters: 9 }));
+    const { hand } = open();
+    await hand.click(await screen.findByRole('button', { name: 'Go back to the kept plan' }));
+    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '4');
+    expect(localStorage.getItem(draftKey('p1'))).toBeNull();
+  });
+
+  it('takes no notice of a draft it cannot read', async () => {
+    localStorage.setItem(draftKey('p1'), '{"title": 7');
+    open();
+    await verdict();
+    expect(screen.queryByText('Here is what you had not kept.')).toBeNull();
+  });
+
+  it('marks the decision at fault, in the cook’s units, and lets nothing be cooked until it is mended', async () => {
+    const { hand } = open({}, 'p1', US);
+    await verdict();
+    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '100 lb');
+    expect(
+      (await screen.findAllByText(/Weight of the meat: 100 lb.* is too much\. Anything from/, {}, VERDICT)).length,
+    ).toBe(2);
+    expect(press('Start cooking')).toHaveProperty('disabled', true);
+    expect(within(press(/^Meat:|^Buy:/)).getByText('!')).toBeTruthy();
+    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '5 lb');
+    await waitFor(() => {
+      expect(press('Start cooking')).toHaveProperty('disabled', false);
+    }, VERDICT);
+  });
+
+  it('offers ways that really fit when the plate is too soon, and takes one at a press', async () => {
+    const { hand } = open({ serveAtMs: NOON_MS + 2 * HOUR_MS });
+    const later = await screen.findByRole('button', { name: /^Take: Serve later/ }, VERDICT);
+    await hand.click(later);
+    await verdict();
+    expect(screen.queryByText(/has already gone/)).toBeNull();
+  });
+
+  it('keeps a new plan, then starts the braise from it and goes to the pot', async () => {
+    const server = stubServer(({ url }) => ({ data: { id: url === '/api/plans' ? 'new1' : 'cook1' } }));
+    const { hand } = open({}, null);
+    await waitFor(() => {
+      expect(press('Start cooking')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await hand.click(press('Start cooking'));
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/cook/cook1');
+    });
+    expect(server.calls.map((c) => `${c.method} ${c.url}`)).toEqual(['POST /api/plans', 'POST /api/cooks']);
+  });
+
+  it('says so when the server does not answer, and loses nothing', async () => {
+    stubServer(() => 'down');
+    const { hand } = open({}, null);
+    await waitFor(() => {
+      expect(press('Keep')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await hand.click(press('Keep'));
+    expect((await screen.findByRole('alert')).textContent).toContain('The server does not answer');
+    expect(router.push).not.toHaveBeenCalled();
+  });
+
+  it('remembers this kitchen’s own way on the server', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = open();
+    await verdict();
+    await hand.click(press(/^Sear:/));
+    await choose(hand, /How dark/, /Light gold/);
+    await hand.click(press('Make this our way'));
+    await waitFor(() => {
+      expect(server.calls).toMatchObject([
+        { method: 'PUT', url: '/api/kitchen', body: { habits: { searDepth: 'light' } } },
+      ]);
+    });
+  });
+
+  it('offers the day as files of open formats', async () => {
+    const saved: string[] = [];
+    vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:x', revokeObjectURL: () => undefined }));
+    const click = vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function (this: HTMLAnchorElement) {
+      saved.push(this.download);
+    });
+    const { hand } = open();
+    await verdict();
+    for (const name of [/Plan file/, /Calendar/, /Recipe to read/, /Recipe for other/]) {
+      await waitFor(() => {
+        expect(press('Print or export this plan')).toHaveProperty('disabled', false);
+      }, VERDICT);
+      await hand.click(press('Print or export this plan'));
+      await hand.click(await screen.findByRole('menuitem', { name }));
+    }
+    click.mockRestore();
+    expect(saved).toEqual([
+      'oxtail-in-stout.plan.json',
+      'oxtail-in-stout.ics',
+      'oxtail-in-stout.md',
+      'oxtail-in-stout.recipe.json',
+    ]);
+  });
+});
