@@ -1,5 +1,11 @@
 /** Stands in for comlink where there are no workers: what a worker exposes is called in place, always later, as there. */
 let exposed: object = {};
+let failing = false;
+
+/** Makes every call fail from now on, or no more. */
+export function failCalls(on: boolean): void {
+  failing = on;
+}
 
 export function expose(api: object): void {
   exposed = api;
@@ -13,6 +19,7 @@ export function wrap(): unknown {
         if (name === 'then') return undefined;
         return async (...given: readonly unknown[]): Promise<unknown> => {
           await Promise.resolve();
+          if (failing) throw new RangeError('The worker fails.');
           const call = (exposed as Readonly<Record<string, (...args: readonly unknown[]) => unknown>>)[name];
           if (!call) throw new TypeError(`The worker has no ${name}.`);
           return structuredClone(call(...(structuredClone(given) as unknown[])));

@@ -1,6 +1,7 @@
 import { cleanup, configure, render, type RenderResult, screen, within } from '@testing-library/react';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { type ReactNode } from 'react';
+import { StyleSheetManager } from 'styled-components';
 import { afterEach, vi } from 'vitest';
 import { NOON_MS } from './fixtures';
 import { METRIC, type UnitChoice } from '@/core/quantity/units';
@@ -30,6 +31,9 @@ Element.prototype.scrollTo = vi.fn();
 configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });
 afterEach(cleanup);
 
+/** Where styles go: nothing is looked at here, and jsdom would match every rule against every element at every question. */
+const ASIDE = document.createElement('div');
+
 /** A screen as a cook has it in front of them: its mark-up in a kitchen, and a hand to work it. */
 export function shown(
   node: ReactNode,
@@ -39,16 +43,26 @@ export function shown(
     nowMs = NOON_MS,
   }: { readonly units?: UnitChoice; readonly timeZone?: string; readonly nowMs?: number } = {},
 ): RenderResult & { readonly hand: UserEvent } {
-  const hand = userEvent.setup({ delay: null });
+  const hand = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
   const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, units };
-  return { hand, ...render(<KitchenProvider setting={setting}>{node}</KitchenProvider>) };
+  return {
+    hand,
+    ...render(
+      <StyleSheetManager target={ASIDE}>
+        <KitchenProvider setting={setting}>{node}</KitchenProvider>
+      </StyleSheetManager>,
+    ),
+  };
 }
 
-/** Types a new text over what stands in a field and leaves it. */
+/** Puts a new text over what stands in a field, in one go, and leaves it. */
 export async function retype(hand: UserEvent, field: HTMLElement, text: string): Promise<void> {
-  const all = { initialSelectionStart: 0, initialSelectionEnd: (field as HTMLInputElement).value.length };
   if (text === '') await hand.clear(field);
-  else await hand.type(field, text, all);
+  else {
+    await hand.click(field);
+    (field as HTMLInputElement).select();
+    await hand.paste(text);
+  }
   await hand.tab();
 }
 

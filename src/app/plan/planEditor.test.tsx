@@ -8,6 +8,7 @@ import { type PlanInput } from '@/core/plan/input';
 import { type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { failCalls } from '@/testing/comlink';
 import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -147,6 +148,23 @@ describe('the plan screen', () => {
     await hand.click(press('Keep'));
     expect((await screen.findByRole('alert')).textContent).toContain('The server does not answer');
     expect(router.push).not.toHaveBeenCalled();
+  });
+
+  it('says so when the computation fails, and goes on with the next change', async () => {
+    const failed = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const { hand } = open();
+    await verdict();
+    failCalls(true);
+    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '5');
+    expect(await screen.findByText(/This could not be worked out/, {}, VERDICT)).toBeTruthy();
+    expect(press('Start cooking')).toHaveProperty('disabled', true);
+    failCalls(false);
+    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '4');
+    await waitFor(() => {
+      expect(press('Start cooking')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    expect(failed).toHaveBeenCalled();
+    failed.mockRestore();
   });
 
   it('remembers this kitchen’s own way on the server', async () => {

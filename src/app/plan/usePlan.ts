@@ -14,6 +14,13 @@ const QUICK = 96;
 const FULL = 512;
 const REST_MS = 250;
 
+/** Said when the computation itself fails, which is our fault and not the cook's. */
+const FAILED: PlanFault = {
+  field: '',
+  message:
+    'This could not be worked out, and that is a fault of ours. Take back the last change, or change another thing.',
+};
+
 export interface PlanState {
   /** The newest plan that could be made; stays while the input is at fault. */
   readonly plan: Plan | undefined;
@@ -50,23 +57,31 @@ export function usePlan(input: PlanInput, pots: readonly Pot[]): PlanState {
     let rest: ReturnType<typeof setTimeout> | undefined;
     let wanted: { input: PlanInput; particles: number } | undefined;
 
+    const planned = async (job: { input: PlanInput; particles: number }): Promise<void> => {
+      const result = await remote.plan(job.input, Date.now(), job.particles);
+      const current = newest.current === job.input;
+      const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
+      const ways = late ? await remote.waysOut(job.input, Date.now()) : [];
+      const full = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooFull === true);
+      const fitting = full ? await remote.fitWays(job.input, [...kitchenPots.current]) : [];
+      setState((before) =>
+        result.ok
+          ? { plan: result.plan, faults: [], waysOut: [], fitWays: [], current }
+          : { plan: before.plan, faults: result.faults, waysOut: ways, fitWays: fitting, current: false },
+      );
+    };
     const run = async (): Promise<void> => {
       if (busy) return;
       busy = true;
       while (wanted && !gone) {
         const job = wanted;
         wanted = undefined;
-        const result = await remote.plan(job.input, Date.now(), job.particles);
-        const current = newest.current === job.input;
-        const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
-        const ways = late ? await remote.waysOut(job.input, Date.now()) : [];
-        const full = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooFull === true);
-        const fitting = full ? await remote.fitWays(job.input, [...kitchenPots.current]) : [];
-        setState((before) =>
-          result.ok
-            ? { plan: result.plan, faults: [], waysOut: [], fitWays: [], current }
-            : { plan: before.plan, faults: result.faults, waysOut: ways, fitWays: fitting, current: false },
-        );
+        try {
+          await planned(job);
+        } catch (error) {
+          console.error('A plan could not be worked out', error);
+          setState((before) => ({ ...before, faults: [FAILED], waysOut: [], fitWays: [], current: false }));
+        }
       }
       busy = false;
     };

@@ -1,14 +1,15 @@
 'use client';
 
-import { wrap } from 'comlink';
+import { type Remote } from 'comlink';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { CheckboxButton, CheckboxField } from 'react-aria-components';
 import styled from 'styled-components';
 import { draftKey } from '../useDraft';
 import { Elsewhere } from './Elsewhere';
-import { type compareWays, difference, waysToCompare, type WayResult } from '@/core/plan/compare';
+import { useWorked } from './useWorked';
+import { difference, waysToCompare, type WayResult } from '@/core/plan/compare';
 import { formatFigure } from '@/core/explain/figure';
 import { type PlanInput } from '@/core/plan/input';
 import { formatMinutesRange, formatVolume } from '@/core/quantity/format';
@@ -108,21 +109,10 @@ export function Compare({ id, input, fan }: CompareProps) {
   const router = useRouter();
   const ways = useMemo(() => waysToCompare(input, fan), [input, fan]);
   const [chosen, setChosen] = useState<readonly string[]>(() => ways.slice(0, 3).map((w) => w.id));
-  const [compared, setCompared] = useState<ReturnType<typeof compareWays>>();
+  const { answer: compared, failed } = useWorked(
+    useCallback((worker: Remote<PlanWorker>) => worker.compare(ways), [ways]),
+  );
   const [message, setMessage] = useState<string>();
-  useEffect(() => {
-    const worker = new Worker(new URL('../../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
-    let gone = false;
-    void wrap<PlanWorker>(worker)
-      .compare(ways)
-      .then((done) => {
-        if (!gone) setCompared(done);
-      });
-    return () => {
-      gone = true;
-      worker.terminate();
-    };
-  }, [ways]);
 
   const keep = async (kept: PlanInput): Promise<void> => {
     const sent = await send('PUT', `/api/plans/${id}`, { input: kept });
@@ -216,7 +206,11 @@ export function Compare({ id, input, fan }: CompareProps) {
             {say(`${f.way.says}: ${f.message}`)}
           </FaultNote>
         ))}
-      {compared === undefined ? <Panel aria-busy="true">Forecasting every way…</Panel> : null}
+      {failed ? (
+        <FaultNote role="alert">The ways could not be set side by side, and that is a fault of ours.</FaultNote>
+      ) : compared === undefined ? (
+        <Panel aria-busy="true">Forecasting every way…</Panel>
+      ) : null}
       {shown.length > 0 ? (
         <>
           <Panel aria-labelledby="axis">

@@ -1,8 +1,9 @@
 'use client';
 
-import { wrap } from 'comlink';
-import { useEffect, useState } from 'react';
+import { type Remote } from 'comlink';
+import { useCallback } from 'react';
 import styled from 'styled-components';
+import { useWorked } from './useWorked';
 import { type PlanInput } from '@/core/plan/input';
 import { formatTemperature, formatVolume } from '@/core/quantity/format';
 import { DialChart } from '@/ui/charts/DialChart';
@@ -93,27 +94,20 @@ interface ElsewhereProps {
 export function Elsewhere({ input, onKeep }: ElsewhereProps) {
   const { units } = useKitchen();
   const say = useSay();
-  const [found, setFound] = useState<Found>();
-  useEffect(() => {
-    const worker = new Worker(new URL('../../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
-    let gone = false;
-    void wrap<PlanWorker>(worker)
-      .elsewhere(input)
-      .then((done) => {
-        if (!gone) setFound(done);
-      });
-    return () => {
-      gone = true;
-      worker.terminate();
-    };
-  }, [input]);
+  const { answer: found, failed } = useWorked(
+    useCallback((worker: Remote<PlanWorker>) => worker.elsewhere(input), [input]),
+  );
   const temp = (c: number): string => formatTemperature(c, units).replace(' ', '\u00a0');
   return (
-    <Panel aria-labelledby="elsewhere" aria-busy={found === undefined}>
+    <Panel aria-labelledby="elsewhere" aria-busy={found === undefined && !failed}>
       <h2 id="elsewhere" style={{ fontSize: 18 }}>
         Taken elsewhere <Mute style={{ fontWeight: 400 }}>· the setting that takes as long, what changes and why</Mute>
       </h2>
-      {found === undefined ? <p>Trying every setting…</p> : null}
+      {failed ? (
+        <p role="alert">Other places could not be tried, and that is a fault of ours.</p>
+      ) : found === undefined ? (
+        <p>Trying every setting…</p>
+      ) : null}
       {found ? (
         <>
           {found.dial.length > 1 ? (

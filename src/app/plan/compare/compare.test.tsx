@@ -6,6 +6,7 @@ import { type PlanInput } from '@/core/plan/input';
 import { composePlan } from '@/core/plan/plan';
 import { type UnitChoice } from '@/core/quantity/units';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { failCalls } from '@/testing/comlink';
 import { router } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -104,6 +105,15 @@ describe('ways side by side', () => {
     await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
     expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('The server does not answer');
     expect(router.push).not.toHaveBeenCalled();
+  });
+
+  it('says so when the computation fails, instead of waiting for ever', async () => {
+    const failed = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    failCalls(true);
+    shown(<Compare id="p1" input={OXTAIL_PLAN} fan />, { nowMs: NOW_MS });
+    expect(await screen.findAllByRole('alert')).toHaveLength(2);
+    failCalls(false);
+    failed.mockRestore();
   });
 
   it('takes it elsewhere: what changes and why, and keeps that place', async () => {

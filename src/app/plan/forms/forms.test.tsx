@@ -14,6 +14,7 @@ import { ServeForm } from './ServeForm';
 import { type Kitchen } from '@/contract/plan';
 import { hourOn } from '@/calendar/calendar';
 import { liquidById } from '@/core/larder/liquids';
+import { SIDES } from '@/core/larder/sides';
 import { checkPlanInput } from '@/core/plan/check';
 import { type PlanInput } from '@/core/plan/input';
 import { composePlan, type Plan } from '@/core/plan/plan';
@@ -97,8 +98,8 @@ describe('the meat', () => {
   });
 
   it('takes a second meat, names it as it is taken out again, and no more than three', async () => {
-    const { hand, now } = open(MeatForm);
-    for (let i = 0; i < 3; i++) await hand.click(press('Add another meat or size'));
+    const { hand, now } = open(MeatForm, { also: [OXTAIL_PLAN.meat, OXTAIL_PLAN.meat] });
+    await hand.click(press('Add another meat or size'));
     expect(now().also).toHaveLength(3);
     expect(press('Add another meat or size')).toHaveProperty('disabled', true);
     await hand.click(screen.getAllByRole('button', { name: /Take out/ })[0] as HTMLElement);
@@ -328,16 +329,21 @@ describe('finish and serve', () => {
   });
 
   it('takes sides, six at most, and what somebody avoids', async () => {
-    const { hand, now } = open(ServeForm);
-    const boxes = screen.getAllByRole('checkbox');
-    const names = boxes.map((b) => b.closest('label')?.textContent ?? '');
-    const index = names.findIndex((n) => /^Mash/.test(n));
-    await hand.click(boxes[index] as HTMLElement);
-    expect(now().day.sides).toEqual(['mash']);
-    for (let i = 0; i < 9; i++) if (i !== index) await hand.click(screen.getAllByRole('checkbox')[i] as HTMLElement);
+    const { hand, now } = open(ServeForm, {
+      day: {
+        ...OXTAIL_PLAN.day,
+        sides: SIDES.map((s) => s.id)
+          .filter((id) => id !== 'mash')
+          .slice(0, 5),
+      },
+    });
+    const side = (name: RegExp): HTMLElement => screen.getByRole('checkbox', { name });
+    await hand.click(side(/^Mash/));
     expect(now().day.sides).toHaveLength(6);
-    const avoided = screen.getAllByRole('checkbox').at(-1) as HTMLElement;
-    await hand.click(avoided);
+    expect(now().day.sides.at(-1)).toBe('mash');
+    await hand.click(screen.getAllByRole<HTMLInputElement>('checkbox').find((b) => !b.checked) as HTMLElement);
+    expect(now().day.sides).toHaveLength(6);
+    await hand.click(screen.getAllByRole('checkbox').at(-1) as HTMLElement);
     expect(now().avoid).toHaveLength(1);
   });
 
