@@ -18,6 +18,7 @@ const Records = styled.div`
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 10px;
+  flex: none;
   @media (max-width: 900px) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

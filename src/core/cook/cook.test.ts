@@ -269,6 +269,23 @@ describe('the line of the day', () => {
     expect(mash(liveBeside(withSides.plan, state, forecast, day.serveMs))).toEqual(planned);
   });
 
+  it('has the base chopped once the pot is on, and counts what is chopped late from the pot', () => {
+    const chop = (fromMin: number): DaySpan => ({
+      id: `chop-${String(fromMin)}`,
+      label: 'chop',
+      kind: 'hands',
+      fromMs: plan.day.intoPotMs + fromMin * MIN_MS,
+      toMs: plan.day.intoPotMs + (fromMin + 4) * MIN_MS,
+    });
+    const chopping: Plan = { ...plan, day: { ...plan.day, beside: [chop(-30), chop(90)] } };
+    const state = foldCook(OXTAIL_PLAN, [
+      { id: 'a', cookId: 'c', atMs: plan.day.intoPotMs - 20 * MIN_MS, act: { kind: 'intoPot' } },
+    ]);
+    const beside = liveBeside(chopping, state, plan.forecast, plan.day.intoPotMs);
+    expect(beside.map((s) => (s.fromMs - plan.day.intoPotMs) / MIN_MS)).toEqual([70]);
+    expect(liveBeside(chopping, foldCook(OXTAIL_PLAN, []), plan.forecast, plan.day.startMs)).toHaveLength(2);
+  });
+
   it('counts salting the night before as another day’s work', () => {
     const salted = composePlan(
       {

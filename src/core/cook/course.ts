@@ -82,14 +82,21 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
   return spans.filter((s) => s.toMs > s.fromMs);
 }
 
-/** What goes on beside it as it now looks: side dishes wait for meat that is late, unless they have been begun. */
+/**
+ * What goes on beside it as it now looks: what is chopped late counts from the pot, side dishes wait for meat that is late
+ * unless they have been begun. What was chopped for the base is done.
+ */
 export function liveBeside(plan: Plan, state: CookState, forecast: Forecast, nowMs: number): readonly DaySpan[] {
   const { day } = plan;
-  if (state.intoPotMs === undefined || plan.ahead) return day.beside;
-  const lateMs = Math.max(0, tenderAt(state, forecast, state.intoPotMs, nowMs) - day.offHeatByMs);
-  return day.beside.map((s) =>
-    s.fromMs > nowMs && s.id.startsWith('side-') ? { ...s, fromMs: s.fromMs + lateMs, toMs: s.toMs + lateMs } : s,
-  );
+  if (state.intoPotMs === undefined) return day.beside;
+  const potMs = state.intoPotMs - day.intoPotMs;
+  const lateMs = plan.ahead ? 0 : Math.max(0, tenderAt(state, forecast, state.intoPotMs, nowMs) - day.offHeatByMs);
+  return day.beside.flatMap((s) => {
+    if (!s.id.startsWith('side-')) {
+      return s.toMs <= day.intoPotMs ? [] : [{ ...s, fromMs: s.fromMs + potMs, toMs: s.toMs + potMs }];
+    }
+    return [s.fromMs > nowMs ? { ...s, fromMs: s.fromMs + lateMs, toMs: s.toMs + lateMs } : s];
+  });
 }
 
 /** Records worth a mark on the line. */

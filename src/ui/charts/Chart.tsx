@@ -16,7 +16,8 @@ export interface ChartColours {
 
 interface ChartProps {
   readonly label: string;
-  readonly height: number;
+  /** px, or a share of what it stands in. */
+  readonly height: number | `${number}%`;
   readonly option: (colours: ChartColours) => EChartsCoreOption;
 }
 

@@ -122,7 +122,7 @@ interface ScaleChartProps {
   readonly timeZone: string;
   readonly nowMs?: number;
   readonly tests?: readonly ForkPoint[];
-  readonly height?: number;
+  readonly height?: number | `${number}%`;
 }
 
 /** The fork scale over time: median and 80 % band, with the tests made. */

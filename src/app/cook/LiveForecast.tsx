@@ -1,0 +1,289 @@
+'use client';
+
+import { useState } from 'react';
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { place } from './place';
+import { type CookState, eventsOf } from '@/core/cook/state';
+import { type CookView } from '@/core/cook/view';
+import { type sampleAt } from '@/core/forecast/course';
+import { bandAt, readyEta } from '@/core/forecast/forecast';
+import { type PlanHeat } from '@/core/plan/heats';
+import { type Plan } from '@/core/plan/plan';
+import { STAGE_WORDS, stageIndex, STAGES, TARGETS } from '@/core/tenderness/stages';
+import { ScaleChart } from '@/ui/charts/curves';
+import { Button } from '@/ui/controls/Button';
+import { Mute, Panel } from '@/ui/controls/Panel';
+import { ForkPicture } from '@/ui/drawings/ForkScale';
+import { PotSection } from '@/ui/drawings/PotSection';
+import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { DISPLAY } from '@/ui/theme';
+import { clock, clockBeside, duration } from '@/ui/time';
+
+/** On a wide screen it takes what height the rest leaves it, its chart giving way first. */
+const ForecastPanel = styled(Panel)`
+  ${place(2)}
+  padding: 14px 18px;
+  display: flex;
+  flex-direction: column;
+  flex: 1 1 auto;
+  min-height: 0;
+  overflow: auto;
+  > * {
+    flex: none;
+  }
+`;
+
+const ChartBox = styled.div`
+  && {
+    flex: 1 1 200px;
+  }
+  min-height: 140px;
+  position: relative;
+  > div {
+    position: absolute;
+    inset: 0;
+  }
+  @media (max-width: 900px) {
+    && {
+      flex: none;
+    }
+    height: 224px;
+  }
+`;
+
+const Ways = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  margin-top: 8px;
+  li {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+  }
+`;
+
+const Forecast = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: end;
+  gap: 4px 20px;
+  strong {
+    font-family: ${DISPLAY};
+    font-size: 60px;
+    line-height: 1;
+    display: block;
+  }
+  > div:last-child {
+    text-align: right;
+  }
+  b {
+    font-size: 20px;
+  }
+  @media (max-width: 480px) {
+    strong {
+      font-size: 52px;
+    }
+    > div:last-child {
+      text-align: left;
+    }
+  }
+`;
+
+const Views = styled(ToggleButtonGroup)`
+  display: inline-flex;
+  border: 2px solid var(--line);
+  border-radius: 10px;
+  overflow: hidden;
+  button {
+    border: 0;
+    background: none;
+    min-height: 44px;
+    padding: 0 16px;
+    cursor: pointer;
+    font-weight: 650;
+  }
+  button[data-selected] {
+    background: var(--ink);
+    color: var(--plate);
+  }
+`;
+
+const Chips = styled.ol`
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 6px;
+  flex: 1;
+  li {
+    border: 2px solid var(--line);
+    border-radius: 10px;
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    gap: 4px;
+    min-height: 44px;
+    font-weight: 650;
+    font-size: 15px;
+  }
+  li[aria-current] {
+    background: var(--ink);
+    color: var(--plate);
+    border-color: var(--glow);
+  }
+  @media (max-width: 1100px) {
+    display: none;
+  }
+`;
+
+const Tools = styled.div`
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin: 10px 0 4px;
+`;
+
+/** What the pot comes off for, and how long that takes. */
+function afterwards({ ahead, work, day }: Plan): string {
+  const fridge = day.spans.find((s) => s.id === 'fridge');
+  return ahead && fridge
+    ? `be cold in ${duration((fridge.fromMs - day.offHeatByMs) / 60_000)}`
+    : `strain, reduce and plate in ${duration(work.finish + work.plate)}`;
+}
+
+interface LiveForecastProps {
+  readonly view: CookView;
+  readonly state: CookState;
+  readonly now: number;
+  /** The pot as the estimate has it now. */
+  readonly here: ReturnType<typeof sampleAt>;
+  readonly onHeat: (heat: PlanHeat) => void;
+}
+
+/** When the fork should turn and how sure that is, on the fork's own scale or in the pot, and what the heat could do. */
+export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastProps) {
+  const { timeZone } = useKitchen();
+  const say = useSay();
+  const [shown, setShown] = useState<'fork' | 'pot'>('fork');
+  const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
+  const moment = (min: number): number => startMs + min * 60_000;
+  const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
+  const turns = readyEta(view.live.forecast);
+  const cooking = state.phase === 'braising';
+  const likely = STAGES[Math.min(5, Math.floor(bandAt(view.live.forecast.band, atMin)))];
+  return (
+    <ForecastPanel aria-labelledby="forecast-title">
+      <h2 id="forecast-title" className="visually-hidden">
+        Forecast for {view.plan.input.title}
+      </h2>
+      <Forecast>
+        <div aria-live="polite">
+          {state.phase === 'braising' || state.phase === 'preparing' ? (
+            <>
+              <span>{TARGETS[view.live.forecast.target].ready}, likely at</span>
+              <strong>{clock(moment(turns.p50), timeZone)}</strong>
+            </>
+          ) : (
+            <>
+              <span>{state.phase === 'finished' ? 'Finished' : 'Off the heat since'}</span>
+              <strong>{clock(state.finishedMs ?? state.offHeatMs ?? now, timeZone)}</strong>
+            </>
+          )}
+        </div>
+        <div>
+          {cooking ? (
+            <b>
+              {!Number.isFinite(turns.p50)
+                ? 'not at this heat'
+                : turns.p50 > atMin
+                  ? `in ${duration(turns.p50 - atMin)}`
+                  : 'any minute'}
+            </b>
+          ) : null}
+          <div>
+            likely {clock(moment(turns.p10), timeZone)} to {clock(moment(turns.p90), timeZone)}
+          </div>
+          <Mute>
+            table {clockBeside(view.plan.day.serveMs, now, timeZone)} · off the heat by{' '}
+            {clock(view.plan.day.offHeatByMs, timeZone)} to {afterwards(view.plan)}
+          </Mute>
+        </div>
+      </Forecast>
+      <Tools>
+        <Views
+          aria-label="Show"
+          selectedKeys={[shown]}
+          disallowEmptySelection
+          onSelectionChange={(keys) => {
+            setShown(keys.has('pot') ? 'pot' : 'fork');
+          }}
+        >
+          <ToggleButton id="fork">Fork scale</ToggleButton>
+          <ToggleButton id="pot">In the pot</ToggleButton>
+        </Views>
+        <Chips aria-label="Fork scale, the estimate now">
+          {STAGES.map((stage) => (
+            <li key={stage} aria-current={cooking && stage === likely ? 'step' : undefined}>
+              <ForkPicture stage={stage} size={30} />
+              {STAGE_WORDS[stage].name}
+            </li>
+          ))}
+        </Chips>
+      </Tools>
+      {shown === 'fork' ? (
+        <ChartBox>
+          <ScaleChart
+            band={view.live.forecast.band}
+            startMs={startMs}
+            timeZone={timeZone}
+            nowMs={cooking ? now : undefined}
+            tests={eventsOf(state.events, 'fork').map((e) => ({
+              atMs: e.atMs,
+              stageIndex: stageIndex(e.act.stage),
+            }))}
+            height="100%"
+          />
+        </ChartBox>
+      ) : (
+        <div style={{ width: '100%', maxWidth: 540, margin: '0 auto' }}>
+          <PotSection
+            pot={view.plan.pot}
+            liquidL={view.plan.liquidL}
+            evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
+            heat={state.heat}
+            lid={state.lid}
+            live={here}
+          />
+        </div>
+      )}
+      <Mute>
+        {view.live.liquidLowMin === undefined
+          ? 'Liquid is fine: it will not run low before the meat is done.'
+          : `The liquid would run low at ${clock(moment(view.live.liquidLowMin), timeZone)}.`}{' '}
+        {cooking && view.live.teachesMost
+          ? `What would teach most: a ${view.live.teachesMost.kind === 'fork' ? 'fork test' : 'probe reading'} at ${clock(moment(view.live.teachesMost.atMin), timeZone)}, ${String(Math.round(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin))} min surer. `
+          : null}
+        Cook values are fitted to kitchen practice, not measured: the fork decides.
+      </Mute>
+      {cooking && view.live.heatWays.length > 0 ? (
+        <Ways aria-label="What the heat could do">
+          {view.live.heatWays.map((w) => (
+            <li key={w.says}>
+              <span>
+                {say(w.says)}: ready about <b>{clock(moment(w.p50Min), timeZone)}</b>
+              </span>
+              <Button
+                onPress={() => {
+                  onHeat(w.heat);
+                }}
+              >
+                I have done that
+              </Button>
+            </li>
+          ))}
+        </Ways>
+      ) : null}
+    </ForecastPanel>
+  );
+}
