@@ -1,0 +1,69 @@
+import { type PotGroup, type PotPlan } from '@/core/plan/potPlan';
+
+/** A piece as the cut through the pot meets it. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly w: number;
+  readonly h: number;
+  readonly group: PotGroup;
+}
+
+/** One group's pieces as the cut through the pot meets them on its part of the base, mm from the left and up. */
+function groupInSection(group: PotGroup, from: number, width: number): Box[] {
+  const boxes: Box[] = [];
+  if (group.profile === 'heap') {
+    const edge = group.acrossMm;
+    const across = Math.max(1, Math.floor(width / (edge * 1.08)));
+    const high = Math.max(1, Math.round(group.topMm / edge));
+    for (let row = 0; row < high; row++) {
+      const count = row % 2 === 0 ? across : Math.max(1, across - 1);
+      const gap = (width - count * edge) / (count + 1);
+      for (let i = 0; i < count; i++) {
+        boxes.push({
+          x: from + gap + i * (edge + gap),
+          y: (row * group.topMm) / high,
+          w: edge,
+          h: group.topMm / high - 1,
+          group,
+        });
+      }
+    }
+    return boxes;
+  }
+  const across = Math.min(group.acrossMm, width - 4);
+  const most = Math.max(1, Math.floor(width / (across + 2)));
+  const perRow = Math.min(most, Math.max(1, Math.round(Math.sqrt(group.perLayer * 1.4))));
+  for (let layer = 0; layer < group.layers; layer++) {
+    const gap = (width - perRow * across) / (perRow + 1);
+    for (let i = 0; i < perRow; i++) {
+      boxes.push({
+        x: from + gap + i * (across + gap),
+        y: layer * group.heightMm,
+        w: across,
+        h: group.heightMm,
+        group,
+      });
+    }
+  }
+  return boxes;
+}
+
+/** All pieces in section: the groups side by side, each on its share of the base. */
+export function piecesInSection(pot: PotPlan): Box[] {
+  const total = pot.groups.reduce((sum, g) => sum + g.groundShare, 0);
+  let from = 0;
+  return pot.groups.flatMap((group) => {
+    const width = (pot.diameterMm * group.groundShare) / total;
+    const boxes = groupInSection(group, from, width);
+    from += width;
+    return boxes;
+  });
+}
+
+/** Labels kept `least` apart, in the order given (top first). */
+export function spread(wanted: readonly number[], least: number): number[] {
+  const out = [...wanted];
+  for (let i = 1; i < out.length; i++) out[i] = Math.max(out[i] as number, (out[i - 1] as number) + least);
+  return out;
+}
