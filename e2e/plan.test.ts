@@ -162,6 +162,29 @@ describe('planning a dinner in full', () => {
     await findText(driver, 'h2', 'The day');
     expect(await (await findText(driver, 'button', 'Base: ')).getText()).toBe(shown);
   });
+
+  it('asks whose change to keep when two tabs change one plan', async () => {
+    const { driver } = browser;
+    const here = await driver.getCurrentUrl();
+    const first = await driver.getWindowHandle();
+    const keep = async (name: string): Promise<void> => {
+      await fill(driver, 'Name of the dish', name);
+      await driver.wait(until.elementIsEnabled(await findText(driver, 'button', 'Keep changes')), WAIT_MS);
+      await press(driver, 'Keep changes');
+    };
+    await driver.switchTo().newWindow('tab');
+    await driver.get(here);
+    await findText(driver, 'h2', 'The day');
+    await keep('Oxtail, the other tab’s');
+    await findText(driver, 'button', 'Kept');
+    await driver.close();
+    await driver.switchTo().window(first);
+    await keep('Oxtail, this tab’s');
+    await waitForText('This plan was changed elsewhere');
+    await press(driver, 'Show the other', 'a');
+    await waitForText('Oxtail, the other tab’s');
+    expect(await bodyText()).not.toContain('this tab’s');
+  });
 });
 
 describe('moving the day by hand', () => {

@@ -26,26 +26,44 @@ export async function findPlan(db: Database, id: string): Promise<StoredPlan | u
   return row ? toPlan(row) : undefined;
 }
 
-/** Keeps a plan under its id. Whatever a cook saves is the cook's own from then on, demo or not. */
-export async function savePlan(db: Database, id: string, input: PlanInput, nowMs: number): Promise<void> {
-  await db.write(async (transaction) => {
-    await db.plans.upsert(
-      {
-        id,
-        origin: 'own',
-        title: input.title,
-        input: JSON.stringify(input),
-        planVersion: PLAN_VERSION,
-        updatedAtMs: nowMs,
-      },
-      { transaction },
-    );
+const rowOf = (input: PlanInput) => ({
+  // Whatever a cook keeps is the cook's own from then on, demo or not.
+  origin: 'own' as const,
+  title: input.title,
+  input: JSON.stringify(input),
+  planVersion: PLAN_VERSION,
+});
+
+/** What keeping a change came to. */
+export type Kept =
+  { readonly ok: true; readonly updatedAtMs: number } | { readonly ok: false; readonly why: 'gone' | 'changed' };
+
+/**
+ * Keeps a change to a plan, unless it is gone or was changed by another since `basedOnMs`, the moment it was kept when it
+ * was opened; null keeps it over whatever is there.
+ */
+export async function savePlan(
+  db: Database,
+  id: string,
+  input: PlanInput,
+  nowMs: number,
+  basedOnMs: number | null,
+): Promise<Kept> {
+  return db.write(async (transaction): Promise<Kept> => {
+    const row = await db.plans.findByPk(id, { transaction });
+    if (!row) return { ok: false, why: 'gone' };
+    if (basedOnMs !== null && row.updatedAtMs !== basedOnMs) return { ok: false, why: 'changed' };
+    const updatedAtMs = Math.max(nowMs, row.updatedAtMs + 1);
+    await row.update({ ...rowOf(input), updatedAtMs }, { transaction });
+    return { ok: true, updatedAtMs };
   });
 }
 
 export async function addPlan(db: Database, input: PlanInput, nowMs: number): Promise<string> {
   const id = randomUUID();
-  await savePlan(db, id, input, nowMs);
+  await db.write(async (transaction) => {
+    await db.plans.create({ id, ...rowOf(input), updatedAtMs: nowMs }, { transaction });
+  });
   return id;
 }
 

@@ -38,11 +38,28 @@ const LATER = NOON_MS + 10 * 3_600_000;
 describe('plans', () => {
   it('are kept, changed, listed and removed', async () => {
     const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
-    await savePlan(db, id, { ...OXTAIL_PLAN, eaters: 6 }, NOON_MS + 1);
+    await savePlan(db, id, { ...OXTAIL_PLAN, eaters: 6 }, NOON_MS + 1, NOON_MS);
     expect((await findPlan(db, id))?.input.eaters).toBe(6);
     expect(await listPlans(db)).toHaveLength(1);
     expect(await removePlan(db, id)).toBe(true);
     expect(await removePlan(db, id)).toBe(false);
+  });
+
+  it('are not changed over a change that was made elsewhere, unless that is meant', async () => {
+    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    const change = (eaters: number, basedOnMs: number | null) =>
+      savePlan(db, id, { ...OXTAIL_PLAN, eaters }, NOON_MS, basedOnMs);
+    const first = await change(5, NOON_MS);
+    expect(first).toEqual({ ok: true, updatedAtMs: NOON_MS + 1 });
+    expect(await change(6, NOON_MS)).toEqual({ ok: false, why: 'changed' });
+    expect((await findPlan(db, id))?.input.eaters).toBe(5);
+    expect(await change(7, null)).toMatchObject({ ok: true });
+    expect((await findPlan(db, id))?.input.eaters).toBe(7);
+    const both = await Promise.all([change(8, NOON_MS + 2), change(9, NOON_MS + 2)]);
+    expect(both.map((k) => k.ok)).toEqual([true, false]);
+    await removePlan(db, id);
+    expect(await change(3, null)).toEqual({ ok: false, why: 'gone' });
+    expect(await listPlans(db)).toEqual([]);
   });
 
   it('outlive the database being closed and opened again', async () => {

@@ -79,14 +79,19 @@ const event = (act: CookAct | { kind: 'undo'; eventId: string }, agoMs = 0) => (
 describe('plans over the wire', () => {
   it('are kept, changed, given out as a file and removed', async () => {
     const id = await keptPlan();
-    expect((await savePlan(ask('PUT', { input: { ...dinner(), eaters: 6 } }), at(id))).status).toBe(200);
+    const changed = await savePlan(ask('PUT', { input: { ...dinner(), eaters: 6 }, basedOnMs: null }), at(id));
+    expect(changed.status).toBe(200);
+    const { updatedAtMs } = await json<{ updatedAtMs: number }>(changed);
+    const stale = await savePlan(ask('PUT', { input: dinner(), basedOnMs: updatedAtMs - 1 }), at(id));
+    expect(stale.status).toBe(409);
+    expect(await said(stale)).toContain('changed elsewhere');
     const file = await exportPlan(ask('GET'), at(id));
     expect(file.headers.get('content-disposition')).toBe('attachment; filename="oxtail-in-stout.plan.json"');
     expect(await json(file)).toMatchObject({ format: 'even-ember/plan', input: { eaters: 6 } });
     expect((await deletePlan(ask('DELETE'), at(id))).status).toBe(204);
     for (const gone of [
       deletePlan(ask('DELETE'), at(id)),
-      savePlan(ask('PUT', { input: dinner() }), at(id)),
+      savePlan(ask('PUT', { input: dinner(), basedOnMs: null }), at(id)),
       exportPlan(ask('GET'), at(id)),
     ]) {
       const response = await gone;

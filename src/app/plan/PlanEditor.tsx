@@ -17,7 +17,7 @@ import { type Pattern } from '@/core/patterns/patterns';
 import { dayWays } from '@/core/plan/dayWays';
 import { type SchoolId } from '@/core/plan/schools';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
-import { Button } from '@/ui/controls/Button';
+import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useSay } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
@@ -154,15 +154,25 @@ interface PlanEditorProps {
   readonly kitchen: Kitchen;
   readonly start: PlanInput;
   readonly id: string | null;
+  /** When it was kept last; null for a new one. */
+  readonly updatedAtMs: number | null;
 }
 
+/** A whole new page, not a step within this one: what is kept is read again. */
+const OtherLink = styled.a`
+  ${linkButton('plain')}
+`;
+
 /** The plan screen: eight decisions, the drawing of the one in hand, the verdict, the day. */
-export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps) {
+export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs }: PlanEditorProps) {
   const { timeZone, renderedAtMs, units } = useKitchen();
   const [kitchen, setKitchen] = useState(firstKitchen);
   const router = useRouter();
   const [saved, setSaved] = useState(start);
-  const draft = useDraft(draftKey(id), start);
+  // A new plan has an id from the first time it is kept, whatever comes after that.
+  const [{ id, keptAtMs }, setKept] = useState({ id: firstId, keptAtMs: updatedAtMs });
+  const [clash, setClash] = useState<string>();
+  const draft = useDraft(draftKey(firstId), start);
   const { input } = draft;
   const { plan, faults: found, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
   const say = useSay();
@@ -190,25 +200,22 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
 
-  const save = async (): Promise<string | undefined> => {
-    const sent = await send<{ id: string }>(
-      id === null ? 'POST' : 'PUT',
-      id === null ? '/api/plans' : `/api/plans/${id}`,
-      { input },
-    );
-    if (!sent.ok) {
-      setMessage(sent.message);
-      return undefined;
-    }
-    setMessage(undefined);
+  const save = async (basedOnMs = keptAtMs): Promise<string | undefined> => {
+    const sent = await (id === null
+      ? send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { input })
+      : send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${id}`, { input, basedOnMs }));
+    setClash(!sent.ok && sent.status === 409 ? sent.message : undefined);
+    setMessage(sent.ok || sent.status === 409 ? undefined : sent.message);
+    if (!sent.ok) return undefined;
+    setKept({ id: sent.data.id, keptAtMs: sent.data.updatedAtMs });
     setSaved(input);
     draft.reset(input);
     return sent.data.id;
   };
 
-  const onSave = async (): Promise<void> => {
-    const savedId = await save();
-    if (savedId !== undefined && id === null) router.replace(`/plan/${savedId}`);
+  const onSave = async (basedOnMs = keptAtMs): Promise<void> => {
+    const savedId = await save(basedOnMs);
+    if (savedId !== undefined && firstId === null) router.replace(`/plan/${savedId}`);
     else router.refresh();
   };
 
@@ -262,6 +269,22 @@ export function PlanEditor({ kitchen: firstKitchen, start, id }: PlanEditorProps
             <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void openPage('sheet')} />
           </div>
           {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
+          {clash === undefined || id === null ? null : (
+            <>
+              <FaultNote role="alert">{clash}</FaultNote>
+              <div>
+                <Button onPress={() => void onSave(null)}>Keep mine over it</Button>
+                <OtherLink
+                  href={`/plan/${id}`}
+                  onClick={() => {
+                    draft.reset(saved);
+                  }}
+                >
+                  Show the other
+                </OtherLink>
+              </div>
+            </>
+          )}
           {draft.restored ? (
             <div>
               <Mute>Here is what you had not kept.</Mute>

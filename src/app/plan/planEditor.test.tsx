@@ -38,7 +38,12 @@ beforeEach(() => {
 
 function open(start: Partial<PlanInput> = {}, id: string | null = 'p1', units?: UnitChoice) {
   return shown(
-    <PlanEditor kitchen={SALTMARSH_ROW} start={{ ...OXTAIL_PLAN, ...start }} id={id} />,
+    <PlanEditor
+      kitchen={SALTMARSH_ROW}
+      start={{ ...OXTAIL_PLAN, ...start }}
+      id={id}
+      updatedAtMs={id === null ? null : 7}
+    />,
     units ? { units } : {},
   );
 }
@@ -62,7 +67,7 @@ describe('the plan screen', () => {
   });
 
   it('keeps a change on this device until it is kept for good', async () => {
-    const server = stubServer(() => ({ data: { id: 'p1' } }));
+    const server = stubServer(() => ({ data: { id: 'p1', updatedAtMs: 8 } }));
     const first = open();
     await verdict();
     expect(press('Kept')).toHaveProperty('disabled', true);
@@ -83,7 +88,7 @@ describe('the plan screen', () => {
       expect(localStorage.getItem(draftKey('p1'))).toBeNull();
     });
     expect(server.calls).toMatchObject([
-      { method: 'PUT', url: '/api/plans/p1', body: { input: { title: 'Harbour oxtail' } } },
+      { method: 'PUT', url: '/api/plans/p1', body: { input: { title: 'Harbour oxtail' }, basedOnMs: 7 } },
     ]);
     expect(press('Kept')).toHaveProperty('disabled', true);
   });
@@ -127,7 +132,7 @@ describe('the plan screen', () => {
   });
 
   it('keeps a new plan, then starts the braise from it and goes to the pot', async () => {
-    const server = stubServer(({ url }) => ({ data: { id: url === '/api/plans' ? 'new1' : 'cook1' } }));
+    const server = stubServer(({ url }) => ({ data: { id: url === '/api/plans' ? 'new1' : 'cook1', updatedAtMs: 8 } }));
     const { hand } = open({}, null);
     await waitFor(() => {
       expect(press('Start cooking')).toHaveProperty('disabled', false);
@@ -137,6 +142,49 @@ describe('the plan screen', () => {
       expect(router.push).toHaveBeenCalledWith('/cook/cook1');
     });
     expect(server.calls.map((c) => `${c.method} ${c.url}`)).toEqual(['POST /api/plans', 'POST /api/cooks']);
+  });
+
+  it('keeps a new plan once, however often what comes after it fails', async () => {
+    let cooks = 0;
+    const server = stubServer(({ url }) => {
+      if (url !== '/api/cooks') return { data: { id: 'new1', updatedAtMs: 8 } };
+      cooks++;
+      return cooks === 1 ? 'down' : { data: { id: 'cook1' } };
+    });
+    const { hand } = open({}, null);
+    await waitFor(() => {
+      expect(press('Start cooking')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await hand.click(press('Start cooking'));
+    await screen.findByRole('alert');
+    await hand.click(press('Start cooking'));
+    await waitFor(() => {
+      expect(router.push).toHaveBeenCalledWith('/cook/cook1');
+    });
+    expect(server.calls.filter((c) => c.url === '/api/plans')).toHaveLength(1);
+  });
+
+  it('asks whose change to keep when the plan was changed elsewhere', async () => {
+    const server = stubServer(({ body }) =>
+      (body as { basedOnMs: number | null }).basedOnMs === null
+        ? { data: { id: 'p1', updatedAtMs: 12 } }
+        : { status: 409, data: { message: 'This plan was changed elsewhere after it was opened here.' } },
+    );
+    const { hand } = open();
+    await verdict();
+    await retype(hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Mine');
+    await waitFor(() => {
+      expect(press('Keep changes')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await hand.click(press('Keep changes'));
+    expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
+    expect(screen.getByRole('link', { name: 'Show the other' }).getAttribute('href')).toBe('/plan/p1');
+    await hand.click(press('Keep mine over it'));
+    await waitFor(() => {
+      expect(screen.queryByRole('alert')).toBeNull();
+    });
+    expect(server.calls.map((c) => (c.body as { basedOnMs: number | null }).basedOnMs)).toEqual([7, null]);
+    expect(press('Kept')).toHaveProperty('disabled', true);
   });
 
   it('says so when the server does not answer, and loses nothing', async () => {

@@ -7,6 +7,7 @@ import { addPlan } from '@/server/plans';
 export async function POST(request: Request): Promise<Response> {
   const body = await readBody(request, z.strictObject({ input: planInputSchema }));
   if (!body.ok) return body.response;
-  const id = await addPlan(await database(), body.value.input, Date.now());
-  return Response.json({ id }, { status: 201 });
+  const now = Date.now();
+  const id = await addPlan(await database(), body.value.input, now);
+  return Response.json({ id, updatedAtMs: now }, { status: 201 });
 }

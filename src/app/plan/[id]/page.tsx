@@ -18,5 +18,5 @@ export default async function PlanPage({ params }: Props) {
   const db = await database();
   const plan = await findPlan(db, (await params).id);
   if (!plan) notFound();
-  return <PlanEditor kitchen={await readKitchen(db)} start={plan.input} id={plan.id} />;
+  return <PlanEditor kitchen={await readKitchen(db)} start={plan.input} id={plan.id} updatedAtMs={plan.updatedAtMs} />;
 }

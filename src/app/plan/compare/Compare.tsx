@@ -97,13 +97,15 @@ const Table = styled.table`
 
 interface CompareProps {
   readonly id: string;
+  /** When the plan was kept last. */
+  readonly updatedAtMs: number;
   readonly input: PlanInput;
   /** Whether the kitchen's oven blows. */
   readonly fan: boolean;
 }
 
 /** Two to four ways to cook the same meat for the same plate time, side by side; one can be kept. */
-export function Compare({ id, input, fan }: CompareProps) {
+export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
   const { timeZone, renderedAtMs, units } = useKitchen();
   const say = useSay();
   const router = useRouter();
@@ -115,9 +117,11 @@ export function Compare({ id, input, fan }: CompareProps) {
   const [message, setMessage] = useState<string>();
 
   const keep = async (kept: PlanInput): Promise<void> => {
-    const sent = await send('PUT', `/api/plans/${id}`, { input: kept });
+    const sent = await send('PUT', `/api/plans/${id}`, { input: kept, basedOnMs: updatedAtMs });
     if (!sent.ok) {
-      setMessage(sent.message);
+      setMessage(
+        sent.status === 409 ? `${sent.message} Load this page again to compare it as it is now.` : sent.message,
+      );
       return;
     }
     localStorage.removeItem(draftKey(id));

@@ -35,7 +35,10 @@ beforeEach(() => {
 });
 
 async function open(input: PlanInput = OXTAIL_PLAN, units?: UnitChoice) {
-  const made = shown(<Compare id="p1" input={input} fan />, { nowMs: NOW_MS, ...(units ? { units } : {}) });
+  const made = shown(<Compare id="p1" updatedAtMs={7} input={input} fan />, {
+    nowMs: NOW_MS,
+    ...(units ? { units } : {}),
+  });
   await screen.findByRole('table', {}, LONG);
   await screen.findByText(/a covered pot cannot pass the boil/, {}, LONG);
   return made;
@@ -94,9 +97,17 @@ describe('ways side by side', () => {
       expect(router.push).toHaveBeenCalledWith('/plan/p1');
     });
     const body = server.calls[0]?.body as { input: PlanInput };
-    expect(server.calls[0]).toMatchObject({ method: 'PUT', url: '/api/plans/p1' });
+    expect(server.calls[0]).toMatchObject({ method: 'PUT', url: '/api/plans/p1', body: { basedOnMs: 7 } });
     expect(body.input.heat).not.toEqual(OXTAIL_PLAN.heat);
     expect(composePlan(body.input, 0).ok).toBe(true);
+  });
+
+  it('does not keep a way over a plan that was changed elsewhere', async () => {
+    stubServer(() => ({ status: 409, data: { message: 'This plan was changed elsewhere.' } }));
+    const { hand } = await open();
+    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
+    expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('Load this page again');
+    expect(router.push).not.toHaveBeenCalled();
   });
 
   it('says so when it could not be kept', async () => {
@@ -110,7 +121,7 @@ describe('ways side by side', () => {
   it('says so when the computation fails, instead of waiting for ever', async () => {
     const failed = vi.spyOn(console, 'error').mockImplementation(() => undefined);
     failCalls(true);
-    shown(<Compare id="p1" input={OXTAIL_PLAN} fan />, { nowMs: NOW_MS });
+    shown(<Compare id="p1" updatedAtMs={7} input={OXTAIL_PLAN} fan />, { nowMs: NOW_MS });
     expect(await screen.findAllByRole('alert')).toHaveLength(2);
     failCalls(false);
     failed.mockRestore();

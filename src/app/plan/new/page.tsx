@@ -9,5 +9,12 @@ export const metadata: Metadata = { title: 'New plan' };
 
 export default async function NewPlanPage() {
   const kitchen = await readKitchen(await database());
-  return <PlanEditor kitchen={kitchen} start={newPlan(kitchen, presentMs(), timeZoneOf(kitchen))} id={null} />;
+  return (
+    <PlanEditor
+      kitchen={kitchen}
+      start={newPlan(kitchen, presentMs(), timeZoneOf(kitchen))}
+      id={null}
+      updatedAtMs={null}
+    />
+  );
 }

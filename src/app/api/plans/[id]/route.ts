@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { planInputSchema } from '@/contract/plan';
 import { database } from '@/server/database';
 import { readBody, refuse, sameOrigin } from '@/server/http';
-import { findPlan, removePlan, savePlan } from '@/server/plans';
+import { removePlan, savePlan } from '@/server/plans';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
@@ -10,14 +10,22 @@ interface Context {
 
 const GONE = 'This plan is not here any more.';
 
+const CHANGED = 'This plan was changed elsewhere after it was opened here.';
+
+const changeSchema = z.strictObject({
+  input: planInputSchema,
+  /** When it was kept last, as far as the sender knows; null keeps it over whatever is there. */
+  basedOnMs: z.number().nullable(),
+});
+
+/** Keeps a change; refused with 409 where another screen was first. */
 export async function PUT(request: Request, { params }: Context): Promise<Response> {
-  const body = await readBody(request, z.strictObject({ input: planInputSchema }));
+  const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
   const { id } = await params;
-  const db = await database();
-  if (!(await findPlan(db, id))) return refuse(404, GONE);
-  await savePlan(db, id, body.value.input, Date.now());
-  return Response.json({ id });
+  const kept = await savePlan(await database(), id, body.value.input, Date.now(), body.value.basedOnMs);
+  if (kept.ok) return Response.json({ id, updatedAtMs: kept.updatedAtMs });
+  return kept.why === 'gone' ? refuse(404, GONE) : refuse(409, CHANGED);
 }
 
 export async function DELETE(request: Request, { params }: Context): Promise<Response> {

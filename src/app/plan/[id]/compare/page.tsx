@@ -19,5 +19,7 @@ export default async function ComparePage({ params }: Props) {
   const plan = await findPlan(db, (await params).id);
   if (!plan) notFound();
   const kitchen = await readKitchen(db);
-  return <Compare id={plan.id} input={plan.input} fan={kitchen.ovens.at(0)?.fan ?? false} />;
+  return (
+    <Compare id={plan.id} updatedAtMs={plan.updatedAtMs} input={plan.input} fan={kitchen.ovens.at(0)?.fan ?? false} />
+  );
 }
