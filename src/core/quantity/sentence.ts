@@ -1,9 +1,9 @@
 import { formatLength, formatMass, formatTemperature, formatVolume } from './format';
-import { type UnitChoice } from './units';
+import { M_PER_FOOT, type UnitChoice } from './units';
 
 /** A quantity, or two with one unit: “30 ml”, “15 to 30 ml”. */
 const QUANTITY =
-  /(?:((?<!\w)-?\d+(?:\.\d+)?)( to | or ))?((?<!\w)-?\d+(?:\.\d+)?)[\u00a0 ](kg|g|ml|l|mm|°C)(?![\w/²³])/g;
+  /(?:((?<!\w)-?\d+(?:\.\d+)?)( to | or ))?((?<!\w)-?\d+(?:\.\d+)?)[\u00a0 ](kg|g|ml|l|mm|m|°C)(?![\w/²³])/g;
 
 function inUnits(value: number, unit: string, choice: UnitChoice): string {
   switch (unit) {
@@ -17,13 +17,15 @@ function inUnits(value: number, unit: string, choice: UnitChoice): string {
       return formatVolume(value / 1000, choice);
     case 'l':
       return formatVolume(value, choice);
+    case 'm':
+      return `${String(Math.round(value / M_PER_FOOT))} ft`;
     default:
       return formatLength(value, choice);
   }
 }
 
 /**
- * A sentence of the core, which speaks kg, ml, mm and °C, with its quantities in the units of `choice`. Ratios such as
+ * A sentence of the core, which speaks kg, ml, mm, °C and, of height over the sea, m, with its quantities in the units of `choice`. Ratios such as
  * g/l and g/kg stay as they are, and so does everything where the choice is metric.
  */
 export function sentenceInUnits(text: string, choice: UnitChoice): string {

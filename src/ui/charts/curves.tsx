@@ -3,9 +3,12 @@
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
+import { useUnits } from '../KitchenContext';
 import { clock } from '../time';
 import { type CourseSamples } from '@/core/forecast/course';
 import { type ScaleBand } from '@/core/forecast/forecast';
+import { formatTemperature } from '@/core/quantity/format';
+import { displayUnit, toUnit } from '@/core/quantity/units';
 import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
 
 function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone: string) {
@@ -26,6 +29,14 @@ function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone:
   };
 }
 
+/** Collagen melts usefully from about here up, °C. */
+const MELTS_FAST_C = 85;
+/** From the fridge to just over the boil, in round steps. */
+const HEAT_AXIS = {
+  C: { min: 0, max: 110, interval: 20 },
+  F: { min: 20, max: 230, interval: 30 },
+} as const;
+
 /** Temperatures of liquid and meat along the nominal course. */
 export function HeatChart({
   course,
@@ -38,10 +49,12 @@ export function HeatChart({
   timeZone: string;
   height?: number;
 }) {
+  const units = useUnits();
   const option = useCallback(
     (c: ChartColours) => {
+      const inUnit = (tempC: number): number => Math.round(toUnit(tempC, displayUnit('temperature', units)) * 10) / 10;
       const points = (values: readonly number[]): [number, number][] =>
-        course.minutes.map((m, i) => [startMs + m * 60_000, Math.round((values[i] as number) * 10) / 10]);
+        course.minutes.map((m, i) => [startMs + m * 60_000, inUnit(values[i] as number)]);
       const last = course.minutes.at(-1) ?? 0;
       return {
         animation: false,
@@ -49,15 +62,13 @@ export function HeatChart({
         grid: { left: 48, right: 92, top: 16, bottom: 30 },
         tooltip: {
           trigger: 'axis',
-          valueFormatter: (v: number) => `${String(Math.round(v))} °C`,
+          valueFormatter: (v: number) => `${String(Math.round(v))} °${units.temperature}`,
           axisPointer: { label: { show: false } },
         },
         xAxis: timeAxis(c, startMs, startMs + last * 60_000, timeZone),
         yAxis: {
           type: 'value',
-          min: 0,
-          max: 110,
-          interval: 20,
+          ...HEAT_AXIS[units.temperature],
           axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°' },
           splitLine: { lineStyle: { color: c.line } },
         },
@@ -75,7 +86,7 @@ export function HeatChart({
               symbol: 'none',
               label: { formatter: 'melts fast', color: c.mute, position: 'insideStartTop' },
               lineStyle: { color: c.mute, type: 'dashed' },
-              data: [{ yAxis: 85 }],
+              data: [{ yAxis: inUnit(MELTS_FAST_C) }],
             },
           },
           {
@@ -98,15 +109,16 @@ export function HeatChart({
         ],
       };
     },
-    [course, startMs, timeZone],
+    [course, startMs, timeZone, units],
   );
+  const temp = (tempC: number): string => formatTemperature(tempC, units);
   const end = course.liquidC.length - 1;
-  const hot = course.coreC.findIndex((t) => t >= 85);
+  const hot = course.coreC.findIndex((t) => t >= MELTS_FAST_C);
   return (
     <Chart
       height={height}
       option={option}
-      label={`Temperatures: the liquid starts at ${String(Math.round(course.liquidC[1] ?? 0))} and ends at ${String(Math.round(course.liquidC[end] ?? 0))} °C; the middle of the meat ${hot < 0 ? 'stays below 85 °C' : `passes 85 °C at ${clock(startMs + (course.minutes[hot] ?? 0) * 60_000, timeZone)}`}.`}
+      label={`Temperatures: the liquid starts at ${temp(course.liquidC[1] ?? 0)} and ends at ${temp(course.liquidC[end] ?? 0)}; the middle of the meat ${hot < 0 ? `stays below ${temp(MELTS_FAST_C)}` : `passes ${temp(MELTS_FAST_C)} at ${clock(startMs + (course.minutes[hot] ?? 0) * 60_000, timeZone)}`}.`}
     />
   );
 }

@@ -3,14 +3,17 @@
 import { Care, faultOf, type FormProps } from './common';
 import { asHeatMode, HEAT_SCHOOLS } from '../schools';
 import { heatMode, heatOf, MODES } from '@/core/plan/heats';
+import { M_PER_FOOT } from '@/core/quantity/units';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
+import { useUnits } from '@/ui/KitchenContext';
 
 export function HeatForm({ input, faults, change }: FormProps) {
   const { heat } = input;
   const mode = heatMode(heat);
+  const feet = useUnits().weight === 'us';
   return (
     <>
       <SelectField
@@ -34,12 +37,12 @@ export function HeatForm({ input, faults, change }: FormProps) {
       />
       <NumberField
         label="Height above the sea"
-        unit="m"
-        step={50}
-        value={input.altitudeM}
+        unit={feet ? 'ft' : 'm'}
+        step={feet ? 100 : 50}
+        value={feet ? Math.round(input.altitudeM / M_PER_FOOT) : input.altitudeM}
         error={faultOf(faults, 'altitudeM')}
-        onChange={(altitudeM) => {
-          change({ altitudeM });
+        onChange={(height) => {
+          change({ altitudeM: feet ? height * M_PER_FOOT : height });
         }}
       />
       <Mute>Higher up, water boils cooler and the braise takes longer.</Mute>

@@ -157,6 +157,15 @@ describe('pot and heat', () => {
     expect(now().altitudeM).toBe(1500);
   });
 
+  it('takes the height above the sea in feet where the cook reads those', async () => {
+    const { hand, now } = open(HeatForm, { altitudeM: 1609.344 }, { units: US });
+    expect(field(/height/i)).toHaveProperty('value', '5280');
+    await retype(hand, field(/height/i), '7000');
+    expect(now().altitudeM).toBeCloseTo(2133.6);
+    await retype(hand, field(/height/i), '');
+    expect(now().altitudeM).toBeNaN();
+  });
+
   it('says what the core refuses, with both ends of what can be planned', async () => {
     const { hand, now } = open(HeatForm, {}, { units: US });
     await retype(hand, field(/oven/i), '900');

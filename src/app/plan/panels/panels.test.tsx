@@ -74,7 +74,11 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
     expect(said).not.toMatch(BROKEN);
     expect(metric.container.innerHTML).not.toMatch(/NaN/);
     metric.unmount();
-    expect(metricAmounts(panel(decision, p, US).container.textContent)).toEqual([]);
+    const us = panel(decision, p, US).container;
+    expect(metricAmounts(us.textContent)).toEqual([]);
+    for (const drawing of us.querySelectorAll('[role="img"]')) {
+      expect(metricAmounts(drawing.getAttribute('aria-label') ?? '')).toEqual([]);
+    }
   });
 
   it.each(DECISIONS)('%s: the form beside it too', (decision) => {
@@ -109,6 +113,24 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
     for (const why of p.reasons) expect(metric.container.textContent).toContain(why);
     metric.unmount();
     expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
+  });
+});
+
+describe('the course of heat', () => {
+  it('is drawn in the degrees the cook reads', () => {
+    const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
+    const axis = (units: UnitChoice): { max: number; top: number } => {
+      const { container, unmount } = panel('heat', oxtail, units);
+      const drawn = container.querySelector('[data-option]')?.getAttribute('data-option') ?? '{}';
+      unmount();
+      const option = JSON.parse(drawn) as { yAxis: { max: number }; series: { data: [number, number][] }[] };
+      return { max: option.yAxis.max, top: Math.max(...(option.series[0]?.data.map(([, t]) => t) ?? [])) };
+    };
+    const c = axis(METRIC);
+    const f = axis(US);
+    expect(c.top).toBeLessThanOrEqual(c.max);
+    expect(f.top).toBeLessThanOrEqual(f.max);
+    expect(f.top).toBeCloseTo(c.top * 1.8 + 32, 0);
   });
 });
 
