@@ -49,6 +49,10 @@ describe('records in words', () => {
     expect(learnedWords(about('toughness', 1.08), METRIC)).toBe('This animal seems about 8 % tougher than most.');
     expect(learnedWords(about('ovenOffset', -6.2), METRIC)).toBe('The oven seems to run 6 °C low.');
     expect(learnedWords(about('hold', 0.1), METRIC)).toBe('');
+    expect(learnedWords(about('hold', -0.6), METRIC)).toBe('The simmer seems 0.6 °C cooler than set.');
+    expect(learnedWords(about('hold', 2), { weight: 'us', temperature: 'F' })).toBe(
+      'The simmer seems 4 °F hotter than set.',
+    );
     expect(learnedWords(about('lidLeak', 1.4), METRIC)).toContain('40 % more');
     expect(learnedWords(about('thickness', 0.95), METRIC)).toContain('5 % thinner');
     expect(learnedWords(lesson({}), METRIC)).toBe('');

@@ -63,7 +63,7 @@ export function learnedWords(lesson: Lesson | undefined, units: UnitChoice): str
     case 'hold':
       return Math.abs(kelvin) < 0.3
         ? ''
-        : `The simmer seems ${String(Math.abs(kelvin))} °C ${kelvin > 0 ? 'hotter' : 'cooler'} than set.`;
+        : `The simmer seems ${formatTemperatureStep(Math.abs(kelvin), units)} ${kelvin > 0 ? 'hotter' : 'cooler'} than set.`;
     case 'lidLeak':
       return Math.abs(percent) < 10
         ? ''

@@ -81,9 +81,10 @@ export function formatTemperature(tempC: number, choice: UnitChoice): string {
   return `${String(f > 212 ? Math.round(f / 5) * 5 : Math.round(f))} °F`;
 }
 
-/** A rise or fall of temperature, e.g. "8 °C", "14 °F". */
+/** A rise or fall of temperature, to a tenth where it is small, e.g. "8 °C", "14 °F", "0.6 °C". */
 export function formatTemperatureStep(kelvin: number, choice: UnitChoice): string {
-  return choice.temperature === 'C' ? `${String(Math.round(kelvin))} °C` : `${String(Math.round(kelvin * 1.8))} °F`;
+  const step = choice.temperature === 'C' ? kelvin : kelvin * 1.8;
+  return `${String(Math.abs(step) < 2 ? Math.round(step * 10) / 10 : Math.round(step))} °${choice.temperature}`;
 }
 
 /** Minutes for reading, e.g. "45 s", "12 min", "2 h 05". */

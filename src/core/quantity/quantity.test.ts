@@ -201,6 +201,7 @@ describe('a sentence', () => {
     expect(sentenceInUnits('Anything from 80 to 240 °C.', US)).toBe('Anything from 176 °F to 465 °F.');
     expect(sentenceInUnits('15 to 30 ml is enough', US)).toMatch(/^1 tbsp to 2 tbsp is enough|^½ fl oz to 1 fl oz/);
     expect(sentenceInUnits('A probe shows -5 to 110 °C.', US)).toBe('A probe shows 23 °F to 230 °F.');
+    expect(sentenceInUnits('Its air wanders by 15 °C and more.', US)).toBe('Its air wanders by 27 °F and more.');
     expect(sentenceInUnits('Altitude: 5000 m is too much.', US)).toBe('Altitude: 16404 ft is too much.');
     expect(sentenceInUnits('15 to 30 ml is enough', METRIC)).toBe('15 to 30 ml is enough');
   });
