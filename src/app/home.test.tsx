@@ -19,9 +19,7 @@ import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
-vi.mock('@/ui/charts/Chart', () => ({
-  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
-}));
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 vi.mock('./cook/queue', () => ({ enqueue: vi.fn(), waiting: () => Promise.resolve([]), dequeue: vi.fn() }));
 vi.stubGlobal(
   'EventSource',

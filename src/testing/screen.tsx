@@ -21,7 +21,13 @@ class StillObserver {
     return undefined;
   }
 }
+class NoWorker {
+  terminate(): void {
+    return undefined;
+  }
+}
 vi.stubGlobal('ResizeObserver', StillObserver);
+vi.stubGlobal('Worker', NoWorker);
 vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, (c) => `\\${c}`) });
 vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
 Element.prototype.scrollIntoView = vi.fn();

@@ -14,9 +14,7 @@ import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
-vi.mock('@/ui/charts/Chart', () => ({
-  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
-}));
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
 // The queue on the device, without a database.
 const queued: NewEvent[] = [];

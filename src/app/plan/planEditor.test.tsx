@@ -16,17 +16,7 @@ import '@/workers/plan.worker';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
-vi.mock('@/ui/charts/Chart', () => ({
-  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
-}));
-vi.stubGlobal(
-  'Worker',
-  class {
-    terminate(): void {
-      return undefined;
-    }
-  },
-);
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
 const VERDICT = { timeout: 5000 };
 

@@ -14,17 +14,7 @@ import '@/workers/plan.worker';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
-vi.mock('@/ui/charts/Chart', () => ({
-  Chart: ({ label }: { label: string }) => <div role="img" aria-label={label} />,
-}));
-vi.stubGlobal(
-  'Worker',
-  class {
-    terminate(): void {
-      return undefined;
-    }
-  },
-);
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
 const LONG = { timeout: 20_000 };
 const NOW_MS = NOON_MS - 30 * HOUR_MS;

@@ -12,16 +12,8 @@ import { METRIC, type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
-import { type ChartColours } from '@/ui/charts/Chart';
 
-const COLOURS: ChartColours = { ink: '', mute: '', line: '', ember: '', wine: '', broth: '', sage: '' };
-
-// Charts are measured and drawn in a browser; here what they are given and called.
-vi.mock('@/ui/charts/Chart', () => ({
-  Chart: ({ label, option }: { label: string; option: (c: ChartColours) => unknown }) => (
-    <div role="img" aria-label={label} data-option={JSON.stringify(option(COLOURS))} />
-  ),
-}));
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
 function plan(input: PlanInput): Plan {
   const made = composePlan(input, 48);
