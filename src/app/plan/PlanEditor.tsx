@@ -168,11 +168,10 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const { timeZone, renderedAtMs, units } = useKitchen();
   const [kitchen, setKitchen] = useState(firstKitchen);
   const router = useRouter();
-  const [saved, setSaved] = useState(start);
   // A new plan has an id from the first time it is kept, whatever comes after that.
-  const [{ id, keptAtMs }, setKept] = useState({ id: firstId, keptAtMs: updatedAtMs });
+  const [{ id, kept }, setKept] = useState({ id: firstId, kept: { input: start, atMs: updatedAtMs } });
   const [clash, setClash] = useState<string>();
-  const draft = useDraft(draftKey(firstId), start);
+  const draft = useDraft(draftKey(firstId), kept);
   const { input } = draft;
   const { plan, faults: found, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
   const say = useSay();
@@ -200,20 +199,20 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
 
-  const save = async (basedOnMs = keptAtMs): Promise<string | undefined> => {
+  const save = async (basedOnMs = draft.basedOnMs): Promise<string | undefined> => {
     const sent = await (id === null
       ? send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { input })
       : send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${id}`, { input, basedOnMs }));
     setClash(!sent.ok && sent.status === 409 ? sent.message : undefined);
     setMessage(sent.ok || sent.status === 409 ? undefined : sent.message);
     if (!sent.ok) return undefined;
-    setKept({ id: sent.data.id, keptAtMs: sent.data.updatedAtMs });
-    setSaved(input);
-    draft.reset(input);
+    const now = { input, atMs: sent.data.updatedAtMs };
+    setKept({ id: sent.data.id, kept: now });
+    draft.reset(now);
     return sent.data.id;
   };
 
-  const onSave = async (basedOnMs = keptAtMs): Promise<void> => {
+  const onSave = async (basedOnMs = draft.basedOnMs): Promise<void> => {
     const savedId = await save(basedOnMs);
     if (savedId !== undefined && firstId === null) router.replace(`/plan/${savedId}`);
     else router.refresh();
@@ -277,7 +276,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
                 <OtherLink
                   href={`/plan/${id}`}
                   onClick={() => {
-                    draft.reset(saved);
+                    draft.reset(kept);
                   }}
                 >
                   Show the other
@@ -290,7 +289,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
               <Mute>Here is what you had not kept.</Mute>
               <Button
                 onPress={() => {
-                  draft.reset(saved);
+                  draft.reset(kept);
                 }}
               >
                 Go back to the kept plan

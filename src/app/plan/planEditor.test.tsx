@@ -84,11 +84,40 @@ describe('the plan screen', () => {
   });
 
   it('goes back to the kept plan', async () => {
-    localStorage.setItem(draftKey('p1'), JSON.stringify({ ...OXTAIL_PLAN, eaters: 9 }));
+    localStorage.setItem(draftKey('p1'), JSON.stringify({ input: { ...OXTAIL_PLAN, eaters: 9 }, basedOnMs: 7 }));
     const { hand } = open();
     await hand.click(await screen.findByRole('button', { name: 'Go back to the kept plan' }));
     expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '4');
     expect(localStorage.getItem(draftKey('p1'))).toBeNull();
+  });
+
+  it('knows on which plan a draft was begun, so that it is not kept over a later one unasked', async () => {
+    localStorage.setItem(
+      draftKey('p1'),
+      JSON.stringify({ input: { ...OXTAIL_PLAN, title: 'Begun before' }, basedOnMs: 3 }),
+    );
+    const server = stubServer(() => ({ status: 409, data: { message: 'This plan was changed elsewhere.' } }));
+    const { hand } = open();
+    await screen.findByText('Here is what you had not kept.');
+    await waitFor(() => {
+      expect(press('Keep changes')).toHaveProperty('disabled', false);
+    }, VERDICT);
+    await hand.click(press('Keep changes'));
+    expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
+    expect(server.calls[0]?.body).toMatchObject({ basedOnMs: 3, input: { title: 'Begun before' } });
+  });
+
+  it('keeps an emptied field empty through a reload', async () => {
+    const first = open();
+    await verdict();
+    await retype(first.hand, screen.getByRole('textbox', { name: 'At the table' }), '');
+    await waitFor(() => {
+      expect(localStorage.getItem(draftKey('p1'))).not.toBeNull();
+    });
+    first.unmount();
+    open();
+    await screen.findByText('Here is what you had not kept.');
+    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '');
   });
 
   it('takes no notice of a draft it cannot read', async () => {

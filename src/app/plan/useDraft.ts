@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import { z } from 'zod';
 import { type PlanInput } from '@/core/plan/input';
 import { planInputSchema } from '@/contract/plan';
 
@@ -20,15 +21,29 @@ const unpack =
   (_: string, value: unknown): unknown =>
     value === EMPTY ? empty : value;
 
-function readDraft(key: string): PlanInput | undefined {
+/** A plan as it was kept on the server, and when; null for one that never was. */
+export interface KeptPlan {
+  readonly input: PlanInput;
+  readonly atMs: number | null;
+}
+
+/** What is unsaved, and when the plan it was begun on had been kept. */
+const draftSchema = z.object({ input: planInputSchema, basedOnMs: z.number().nullable() });
+
+interface Unsaved {
+  readonly input: PlanInput;
+  readonly basedOnMs: number | null;
+}
+
+function readDraft(key: string): Unsaved | undefined {
   try {
     const text = localStorage.getItem(key);
     if (text === null) return undefined;
-    const shape = planInputSchema.safeParse(JSON.parse(text, unpack(1)));
+    const shape = draftSchema.safeParse(JSON.parse(text, unpack(1)));
     if (!shape.success) return undefined;
-    const kept = JSON.parse(text, unpack(Number.NaN)) as PlanInput;
+    const { input, basedOnMs } = JSON.parse(text, unpack(Number.NaN)) as Unsaved;
     // What an older draft did not know of yet comes from the schema.
-    return { ...kept, day: { ...shape.data.day, ...kept.day } };
+    return { input: { ...input, day: { ...shape.data.input.day, ...input.day } }, basedOnMs };
   } catch {
     return undefined;
   }
@@ -40,13 +55,16 @@ export interface Draft {
   /** Whether this page opened with a draft that had not been saved. */
   readonly restored: boolean;
   readonly change: (part: Partial<PlanInput>) => void;
+  /** When the plan was kept that this was begun on; null for a new one. */
+  readonly basedOnMs: number | null;
   /** Forgets what is unsaved and goes back to `to`. */
-  readonly reset: (to: PlanInput) => void;
+  readonly reset: (to: KeptPlan) => void;
 }
 
 /** What is being edited, kept in this browser until it is saved, however wrong it still is. */
-export function useDraft(key: string, start: PlanInput): Draft {
-  const [input, setInput] = useState(start);
+export function useDraft(key: string, start: KeptPlan): Draft {
+  const [input, setInput] = useState(start.input);
+  const [basedOnMs, setBasedOnMs] = useState(start.atMs);
   const [changed, setChanged] = useState(false);
   const [restored, setRestored] = useState(false);
 
@@ -54,7 +72,8 @@ export function useDraft(key: string, start: PlanInput): Draft {
     const timer = setTimeout(() => {
       const kept = readDraft(key);
       if (!kept) return;
-      setInput(kept);
+      setInput(kept.input);
+      setBasedOnMs(kept.basedOnMs);
       setChanged(true);
       setRestored(true);
     }, 0);
@@ -66,12 +85,12 @@ export function useDraft(key: string, start: PlanInput): Draft {
   useEffect(() => {
     if (!changed) return undefined;
     const timer = setTimeout(() => {
-      localStorage.setItem(key, JSON.stringify(input, pack));
+      localStorage.setItem(key, JSON.stringify({ input, basedOnMs } satisfies Unsaved, pack));
     }, REST_MS);
     return () => {
       clearTimeout(timer);
     };
-  }, [key, input, changed]);
+  }, [key, input, basedOnMs, changed]);
 
   const change = useCallback((part: Partial<PlanInput>) => {
     setInput((before) => ({ ...before, ...part }));
@@ -79,14 +98,15 @@ export function useDraft(key: string, start: PlanInput): Draft {
   }, []);
 
   const reset = useCallback(
-    (to: PlanInput) => {
+    (to: KeptPlan) => {
       localStorage.removeItem(key);
-      setInput(to);
+      setInput(to.input);
+      setBasedOnMs(to.atMs);
       setChanged(false);
       setRestored(false);
     },
     [key],
   );
 
-  return { input, changed, restored, change, reset };
+  return { input, changed, restored, basedOnMs, change, reset };
 }
