@@ -21,8 +21,13 @@ const MEAT_BELOW_RIM_MM = 10;
 const LONGEST = 16;
 const LEAST_LIQUID_L = 0.1;
 
-/** Three figures are enough to know one's own entry by. */
-const number = (value: number): string => String(Number(value.toPrecision(Math.abs(value) >= 1000 ? 4 : 3)));
+const number = (value: number): string => String(Math.round(value * 100) / 100);
+
+/** Few figures are enough to know one's own entry by, but enough of them to see that it is beyond the limit. */
+function entry(value: number, low: number, high: number): number {
+  const beyond = (v: number): boolean => v < low || v > high;
+  return [3, 4, 5, 6].map((figures) => Number(value.toPrecision(figures))).find(beyond) ?? value;
+}
 
 function outside(
   field: string,
@@ -33,13 +38,10 @@ function outside(
 ): PlanFault[] {
   if (Number.isFinite(value) && value >= low && value <= high) return [];
   const got = Number.isFinite(value)
-    ? `${number(value)}${unit} is ${value < low ? 'too little' : 'too much'}`
+    ? `${String(entry(value, low, high))}${unit} is ${value < low ? 'too little' : 'too much'}`
     : 'no number was given';
   return [
-    {
-      field,
-      message: `${name}: ${got}. Anything from ${number(low)} to ${number(high)}${unit} can be planned.`,
-    },
+    { field, message: `${name}: ${got}. Anything from ${String(low)} to ${String(high)}${unit} can be planned.` },
   ];
 }
 

@@ -27,6 +27,18 @@ const withItem = (item: PlanInput['base']['items'][number]): PlanInput => ({
   base: { ...OXTAIL_PLAN.base, items: [...OXTAIL_PLAN.base.items, item] },
 });
 
+describe('what is beyond the limits', () => {
+  it.each([
+    [482.22, '482 °C is too much'],
+    [240.4, '240.4 °C is too much'],
+    [79.96, '79.96 °C is too little'],
+    [0, '0 °C is too little'],
+  ])('%d °C is said with as few figures as show it', (tempC, says) => {
+    const faults = checkPlanInput({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC, fan: false } }, NOON_MS);
+    expect(faults[0]?.message).toContain(says);
+  });
+});
+
 describe('what cannot be planned', () => {
   const cases: readonly (readonly [string, PlanInput, string, RegExp])[] = [
     ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', /Weight of the meat: 0 kg is too little.*0\.1 to 12 kg/],

@@ -89,7 +89,7 @@ export function formatTemperatureStep(kelvin: number, choice: UnitChoice): strin
 
 /** Minutes for reading, e.g. "45 s", "12 min", "2 h 05". */
 export function formatMinutes(minutes: number): string {
-  if (minutes < 1.5) return `${String(Math.round((minutes * 60) / 5) * 5)} s`;
+  if (minutes < 1.5 && minutes !== 1) return `${String(Math.round((minutes * 60) / 5) * 5)} s`;
   const whole = Math.round(minutes);
   if (whole < 60)
     return `${minutes < 5 && Math.abs(minutes - whole) > 0.2 ? withFraction(minutes, 2) : String(whole)} min`;

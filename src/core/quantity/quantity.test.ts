@@ -160,6 +160,8 @@ describe('reading', () => {
 
   it('says short times in seconds and long ones in hours', () => {
     expect(formatMinutes(0.75)).toBe('45 s');
+    expect(formatMinutes(1)).toBe('1 min');
+    expect(formatMinutesRange({ low: 1, high: 3 })).toBe('1 to 3 min');
     expect(formatMinutes(3.5)).toBe('3½ min');
     expect(formatMinutes(12.2)).toBe('12 min');
     expect(formatMinutes(125)).toBe('2 h 05');
