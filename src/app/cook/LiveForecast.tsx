@@ -206,7 +206,7 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
           </div>
           <Mute>
             table {clockBeside(view.plan.day.serveMs, now, timeZone)} · off the heat by{' '}
-            {clock(view.plan.day.offHeatByMs, timeZone)} to {afterwards(view.plan)}
+            {clockBeside(view.plan.day.offHeatByMs, now, timeZone)} to {afterwards(view.plan)}
           </Mute>
         </div>
       </Forecast>

@@ -45,7 +45,10 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
       for (;;) {
         const queued = await waiting(cookId);
         // What has been sent stays here until the server's own view shows it: it must not vanish in between.
-        setPending((before) => [...before, ...queued.filter((q) => !before.some((b) => b.id === q.id))]);
+        setPending((before) => {
+          const found = queued.filter((q) => !before.some((b) => b.id === q.id));
+          return found.length === 0 ? before : [...before, ...found];
+        });
         const event = queued[0];
         if (!event) break;
         const sent = await send('POST', `/api/cooks/${cookId}/events`, event);

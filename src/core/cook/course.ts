@@ -20,40 +20,15 @@ function madeReady(plan: Plan, intoPotMs: number, kind: DaySpan['kind']): DaySpa
 /** The day as it really went, as far as it has gone; `endMs` closes what is still open. */
 export function actualSpans(plan: Plan, state: CookState, endMs: number): DaySpan[] {
   if (state.intoPotMs === undefined) return [];
-  const offMs = state.offHeatMs ?? endMs;
-  return [
-    madeReady(plan, state.intoPotMs, 'hands'),
-    { id: 'braise', label: 'braised', kind: 'heat', fromMs: state.intoPotMs, toMs: offMs },
-    ...(state.offHeatMs === undefined
-      ? []
-      : [
-          {
-            id: 'finish',
-            label: 'finished',
-            kind: 'hands',
-            fromMs: offMs,
-            toMs: state.finishedMs ?? endMs,
-          } satisfies DaySpan,
-        ]),
+  const { intoPotMs, offHeatMs } = state;
+  const spans: DaySpan[] = [
+    madeReady(plan, intoPotMs, 'hands'),
+    { id: 'braise', label: 'braised', kind: 'heat', fromMs: intoPotMs, toMs: offHeatMs ?? endMs },
   ];
-}
-
-/**
- * What follows the heat, as planned, moved by as much as the pot comes off late. A night in the fridge takes that up: what
- * is done after it stays where it was.
- */
-function afterTheHeat(plan: Plan, state: CookState, tenderMs: number): DaySpan[] {
-  const { day } = plan;
-  const night = day.spans.find((s) => s.id === 'fridge');
-  const off = night ? (state.offHeatMs ?? Math.max(tenderMs, day.offHeatByMs)) : Math.max(tenderMs, day.offHeatByMs);
-  const moved = (ms: number): number =>
-    night && ms >= night.toMs ? ms : Math.min(night?.toMs ?? Infinity, ms + off - day.offHeatByMs);
-  return [
-    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: off },
-    ...day.spans
-      .filter((s) => s.fromMs >= day.offHeatByMs)
-      .map((s): DaySpan => ({ ...s, fromMs: moved(s.fromMs), toMs: moved(s.toMs) })),
-  ];
+  if (offHeatMs !== undefined) {
+    spans.push({ id: 'finish', label: 'finished', kind: 'hands', fromMs: offHeatMs, toMs: state.finishedMs ?? endMs });
+  }
+  return spans;
 }
 
 /** When the meat is as wanted, or came off the heat. */
@@ -62,6 +37,29 @@ function tenderAt(state: CookState, forecast: Forecast, intoPotMs: number, nowMs
   return (
     state.offHeatMs ?? Math.max(nowMs, intoPotMs + (Number.isFinite(median) ? median : forecast.horizonMin) * MIN_MS)
   );
+}
+
+/** By how much the pot comes off later than the day can bear; earlier, below nothing, only where it goes into ice water at once. */
+function lateMs({ day, ahead }: Plan, state: CookState, tenderMs: number): number {
+  const off = tenderMs - day.offHeatByMs;
+  return ahead && state.offHeatMs !== undefined ? off : Math.max(0, off);
+}
+
+/**
+ * What follows the heat, as planned, moved by as much as the pot comes off late. A night in the fridge takes that up: what
+ * is done after it stays where it was.
+ */
+function afterTheHeat(plan: Plan, state: CookState, tenderMs: number): DaySpan[] {
+  const { day } = plan;
+  const late = lateMs(plan, state, tenderMs);
+  const nightMs = day.spans.find((s) => s.id === 'fridge')?.toMs ?? Infinity;
+  const moved = (ms: number): number => (ms >= nightMs ? ms : Math.min(nightMs, ms + late));
+  return [
+    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: day.offHeatByMs + late },
+    ...day.spans
+      .filter((s) => s.fromMs >= day.offHeatByMs)
+      .map((s): DaySpan => ({ ...s, fromMs: moved(s.fromMs), toMs: moved(s.toMs) })),
+  ];
 }
 
 /** The rest of the day as it now looks: what is done, what the heat still has to do, what hands come after. */
@@ -90,12 +88,12 @@ export function liveBeside(plan: Plan, state: CookState, forecast: Forecast, now
   const { day } = plan;
   if (state.intoPotMs === undefined) return day.beside;
   const potMs = state.intoPotMs - day.intoPotMs;
-  const lateMs = plan.ahead ? 0 : Math.max(0, tenderAt(state, forecast, state.intoPotMs, nowMs) - day.offHeatByMs);
+  const late = plan.ahead ? 0 : lateMs(plan, state, tenderAt(state, forecast, state.intoPotMs, nowMs));
   return day.beside.flatMap((s) => {
     if (!s.id.startsWith('side-')) {
       return s.toMs <= day.intoPotMs ? [] : [{ ...s, fromMs: s.fromMs + potMs, toMs: s.toMs + potMs }];
     }
-    return [s.fromMs > nowMs ? { ...s, fromMs: s.fromMs + lateMs, toMs: s.toMs + lateMs } : s];
+    return [s.fromMs > nowMs ? { ...s, fromMs: s.fromMs + late, toMs: s.toMs + late } : s];
   });
 }
 

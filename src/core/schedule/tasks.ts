@@ -193,19 +193,19 @@ export interface Slack {
   readonly plateMin: number;
 }
 
-/** Tasks whose minutes come one after the other before the plate; side dishes are beside them. */
-const ON_THE_WAY = ['meat', 'chop', 'pan', 'lift', 'cool', 'unfat', 'reduce', 'reheat', 'plate'];
-const AFTER_THE_FRIDGE = ['unfat', 'reduce', 'reheat', 'plate'];
+/** Tasks whose minutes come one after the other, up to where a night may lie between and from there to the plate. */
+const TO_THE_FRIDGE = ['meat', 'chop', 'pan', 'lift', 'cool'];
+const TO_THE_PLATE = ['unfat', 'reduce', 'reheat', 'plate'];
 
 function slackOf(day: DayWork, tasks: readonly Task[]): Slack {
   const of = (ids: readonly string[]): Segment[] =>
     tasks.filter((t) => ids.includes(t.id)).flatMap((t) => [...t.segments]);
   const forecastMin = Math.max(0, day.readyMin - day.likelyMin);
-  const inPot = day.ahead ? ON_THE_WAY.filter((id) => !AFTER_THE_FRIDGE.includes(id)) : ON_THE_WAY;
+  const inPot = day.ahead ? TO_THE_FRIDGE : [...TO_THE_FRIDGE, ...TO_THE_PLATE];
   return {
     forecastMin,
     handsMin: marginMin(of(inPot), day.confidence, forecastMin),
-    plateMin: day.ahead ? marginMin(of(AFTER_THE_FRIDGE), day.confidence, 0) : 0,
+    plateMin: day.ahead ? marginMin(of(TO_THE_PLATE), day.confidence, 0) : 0,
   };
 }
 
@@ -275,7 +275,10 @@ const STIR_EVERY_MIN = 5;
 /** Plates are filled in this long; a side may be done before that. */
 export const GRACE_MIN = 6;
 
-/** A side's work as tasks: what is done at the board can wait, what is on the stove goes through without a pause. Ends so early that it is there in `confidence` of all days, as far as it can stand. */
+/**
+ * A side's work as tasks: what is done at the board can wait, what is on the stove goes through without a pause. It ends so
+ * early that it is there in `confidence` of all days, as far as it can stand.
+ */
 export function sideTasks(side: Side, eaters: number, confidence: number): Task[] {
   const runs: { place: SideStep['place']; splits: boolean; steps: SideStep[] }[] = [];
   for (const step of side.steps) {
