@@ -236,15 +236,7 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
-          <EmberLine
-            spans={day.spans}
-            beside={day.beside}
-            marks={day.marks}
-            ready={day.ready}
-            target={day.target}
-            serveMs={day.serveMs}
-            timeZone={timeZone}
-          />
+          <EmberLine day={day} timeZone={timeZone} />
         </div>
       ) : null}
     </Entry>

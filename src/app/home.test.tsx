@@ -21,14 +21,6 @@ import { stubServer } from '@/testing/server';
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 vi.mock('./cook/queue', () => ({ enqueue: vi.fn(), waiting: () => Promise.resolve([]), dequeue: vi.fn() }));
-vi.stubGlobal(
-  'EventSource',
-  class extends EventTarget {
-    close(): void {
-      return undefined;
-    }
-  },
-);
 
 const MIN_MS = 60_000;
 const INTO_MS = NOON_MS + 3 * HOUR_MS;

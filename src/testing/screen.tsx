@@ -28,6 +28,12 @@ class NoWorker {
 }
 vi.stubGlobal('ResizeObserver', StillObserver);
 vi.stubGlobal('Worker', NoWorker);
+class SilentStream extends EventTarget {
+  close(): void {
+    return undefined;
+  }
+}
+vi.stubGlobal('EventSource', SilentStream);
 vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, (c) => `\\${c}`) });
 vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
 Element.prototype.scrollIntoView = vi.fn();

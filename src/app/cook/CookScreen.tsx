@@ -200,12 +200,14 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
           </Stack>
           <Foot aria-label="The day">
             <EmberLine
-              spans={liveSpans(view.plan, state, view.live.forecast, now)}
-              beside={liveBeside(view.plan, state, view.live.forecast, now)}
-              marks={recordMarks(state)}
-              target={view.live.forecast.target}
-              ready={{ p10Ms: moment(turns.p10), p50Ms: moment(turns.p50), p90Ms: moment(turns.p90) }}
-              serveMs={view.plan.day.serveMs}
+              day={{
+                spans: liveSpans(view.plan, state, view.live.forecast, now),
+                beside: liveBeside(view.plan, state, view.live.forecast, now),
+                marks: recordMarks(state),
+                target: view.live.forecast.target,
+                ready: { p10Ms: moment(turns.p10), p50Ms: moment(turns.p50), p90Ms: moment(turns.p90) },
+                serveMs: view.plan.day.serveMs,
+              }}
               nowMs={state.phase === 'finished' ? undefined : now}
               timeZone={timeZone}
               zoomsAt="beside"

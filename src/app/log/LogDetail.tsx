@@ -128,11 +128,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
             : `, ${duration(Math.abs(late))} ${late > 0 ? 'later' : 'sooner'} than the middle.`}
         </p>
         <EmberLine
-          spans={plan.day.spans}
-          marks={[]}
-          ready={plan.day.ready}
-          target={plan.forecast.target}
-          serveMs={plan.day.serveMs}
+          day={{ ...plan.day, beside: [], marks: [] }}
           timeZone={timeZone}
           actual={actualSpans(plan, state, entry.finishedMs)}
         />

@@ -77,14 +77,8 @@ export function DayLine({ plan, input, change }: DayLineProps) {
   };
   return (
     <EmberLine
-      spans={day.spans}
-      beside={day.beside}
-      marks={day.marks}
-      ready={day.ready}
-      target={plan.forecast.target}
-      serveMs={day.serveMs}
+      day={day}
       timeZone={timeZone}
-      conflicts={day.conflicts}
       zoomsAt="above"
       {...(late ? { nowMs } : {})}
       edit={{

@@ -22,32 +22,20 @@ import {
 import { emberScale, roundTimes, type Stretch, zoomsFor } from './emberScale';
 import { EmberZooms } from './EmberZooms';
 import { clock, clockBeside } from '../time';
-import { type DayConflict, type DayMark, type DaySpan, type DayTask } from '@/core/schedule/day';
-import { TARGETS, type TargetStage } from '@/core/tenderness/stages';
+import { type Day, type DaySpan, type DayTask } from '@/core/schedule/day';
+import { TARGETS } from '@/core/tenderness/stages';
 
 const VIEW = { width: 1240, height: 108 };
-/** When the meat is as wanted: the ready window. Moments in ms. */
-export interface ReadyWindow {
-  readonly p10Ms: number;
-  readonly p50Ms: number;
-  readonly p90Ms: number;
-}
+/** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
+export type LinedDay = Pick<Day, 'spans' | 'marks' | 'ready' | 'target' | 'serveMs'> &
+  Partial<Pick<Day, 'beside' | 'conflicts'>>;
 
 export interface EmberLineProps {
-  readonly spans: readonly DaySpan[];
-  readonly marks: readonly DayMark[];
-  readonly ready: ReadyWindow;
-  /** What the meat is cooked to. */
-  readonly target: TargetStage;
-  readonly serveMs: number;
+  readonly day: LinedDay;
   readonly nowMs?: number;
   readonly timeZone: string;
-  /** What goes on beside the braise, drawn beneath: chopping, side dishes. */
-  readonly beside?: readonly DaySpan[];
   /** Spans as they really went, drawn beneath. */
   readonly actual?: readonly DaySpan[];
-  /** What does not come out as it should, marked where it is. */
-  readonly conflicts?: readonly DayConflict[];
   /** Lets the plate and the tasks be moved. */
   readonly edit?: EmberEdit;
   /** Where to put the buttons that bring the end of the day nearer; none where left out. */
@@ -91,24 +79,11 @@ const Beside = styled.div`
 
 /** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
 export function EmberLine(props: EmberLineProps) {
-  return props.spans.length === 0 ? null : <Line {...props} />;
+  return props.day.spans.length === 0 ? null : <Line {...props} />;
 }
 
-function Line({
-  spans,
-  marks,
-  ready: window,
-  target,
-  serveMs,
-  nowMs,
-  timeZone,
-  beside = [],
-  actual,
-  conflicts = [],
-  edit,
-  zoomsAt,
-  children,
-}: EmberLineProps) {
+function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLineProps) {
+  const { spans, marks, ready: window, target, serveMs, beside = [], conflicts = [] } = day;
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const [zoomId, setZoomId] = useState('all');
   // While something is dragged the line stays put under it.
@@ -124,7 +99,7 @@ function Line({
   );
   // What does not come by the forecast's end is drawn at the line's end; its words stay "–".
   const within = (ms: number): number => (Number.isFinite(ms) ? ms : shownTo);
-  const ready: ReadyWindow = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
+  const ready: Day['ready'] = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
   const lastMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
   const { fromMs, toMs } = fixed ?? { fromMs: firstMs, toMs: lastMs };
   const busy: Stretch[] = [

@@ -37,22 +37,14 @@ const section = (p: Plan) => (
   />
 );
 
+type LineProps = Parameters<typeof EmberLine>[0];
+/** What a line has otherwise than the oxtail's. */
+type LinePart = Partial<Omit<LineProps, 'day'>> & { readonly day?: Partial<LineProps['day']> };
+
 describe('the ember line by hand', () => {
   const { day } = oxtail;
-  const line = (part: Partial<Parameters<typeof EmberLine>[0]> = {}): string =>
-    renderToStaticMarkup(
-      <EmberLine
-        spans={day.spans}
-        beside={day.beside}
-        marks={day.marks}
-        ready={day.ready}
-        target={day.target}
-        serveMs={day.serveMs}
-        timeZone="UTC"
-        zoomsAt="above"
-        {...part}
-      />,
-    );
+  const line = ({ day: other, ...part }: LinePart = {}): string =>
+    renderToStaticMarkup(<EmberLine day={{ ...day, ...other }} timeZone="UTC" zoomsAt="above" {...part} />);
   const edit = (held: readonly string[]) => ({
     tasks: day.tasks,
     held,
@@ -75,28 +67,14 @@ describe('the ember line by hand', () => {
   it('says which are held, and marks a conflict where it is', () => {
     expect(line({ edit: edit(['meat']) })).toContain('aria-label="get the meat ready, held"');
     const conflict = { task: 'meat', atMs: day.intoPotMs, says: 'It cannot wait so long.' };
-    expect(line({ conflicts: [conflict] })).toContain('It cannot wait so long.');
-    expect(line({ conflicts: [conflict] })).toContain('var(--danger)');
+    expect(line({ day: { conflicts: [conflict] } })).toContain('It cannot wait so long.');
+    expect(line({ day: { conflicts: [conflict] } })).toContain('var(--danger)');
   });
 
   it('offers to look nearer only where it is asked to', () => {
     expect(line()).toContain('½ h');
-    const plain = renderToStaticMarkup(
-      <EmberLine
-        spans={day.spans}
-        marks={[]}
-        ready={day.ready}
-        target={day.target}
-        serveMs={day.serveMs}
-        timeZone="UTC"
-      />,
-    );
+    const plain = renderToStaticMarkup(<EmberLine day={day} timeZone="UTC" />);
     expect(plain).not.toContain('½ h');
-    expect(
-      renderToStaticMarkup(
-        <EmberLine spans={[]} marks={[]} ready={day.ready} target="turns" serveMs={0} timeZone="UTC" />,
-      ),
-    ).toBe('');
   });
 
   it('folds the night of a braise cooked ahead, and names the day before', () => {
@@ -104,7 +82,7 @@ describe('the ember line by hand', () => {
       ...OXTAIL_PLAN,
       day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * 3_600_000 } },
     }).day;
-    const markup = line({ spans: ahead.spans, beside: ahead.beside, marks: ahead.marks, ready: ahead.ready });
+    const markup = line({ day: ahead });
     expect(markup).toContain('folded away');
     expect(markup).toMatch(/Mon \d\d:\d\d|Tue \d\d:\d\d/);
     expect(line()).not.toContain('folded away');
@@ -270,18 +248,8 @@ describe('the pan map', () => {
 });
 
 describe('the ember line', () => {
-  const line = (part: Partial<Parameters<typeof EmberLine>[0]> = {}) =>
-    renderToStaticMarkup(
-      <EmberLine
-        spans={oxtail.day.spans}
-        marks={oxtail.day.marks}
-        ready={oxtail.day.ready}
-        target="turns"
-        serveMs={oxtail.day.serveMs}
-        timeZone="UTC"
-        {...part}
-      />,
-    );
+  const line = ({ day: other, ...part }: LinePart = {}): string =>
+    renderToStaticMarkup(<EmberLine day={{ ...oxtail.day, ...other }} timeZone="UTC" {...part} />);
 
   it('says every span, mark and the ready window in words', () => {
     const text = says(line());
@@ -302,14 +270,14 @@ describe('the ember line', () => {
   });
 
   it('can be drawn when the fork may never turn', () => {
-    const markup = line({ ready: { ...oxtail.day.ready, p50Ms: Infinity, p90Ms: Infinity } });
+    const markup = line({ day: { ready: { ...oxtail.day.ready, p50Ms: Infinity, p90Ms: Infinity } } });
     expect(markup).not.toContain('NaN');
     expect(markup).not.toContain('Infinity');
     expect(says(markup)).toContain('Fork turns about –');
   });
 
   it('draws nothing for an empty day', () => {
-    expect(line({ spans: [] })).toBe('');
+    expect(line({ day: { spans: [] } })).toBe('');
   });
 });
 

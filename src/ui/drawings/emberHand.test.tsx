@@ -21,17 +21,7 @@ function line(held: readonly string[] = []) {
     onFree: vi.fn(),
   };
   const { hand } = shown(
-    <EmberLine
-      spans={day.spans}
-      beside={day.beside}
-      marks={day.marks}
-      ready={day.ready}
-      target={day.target}
-      serveMs={day.serveMs}
-      timeZone="UTC"
-      zoomsAt="above"
-      edit={{ tasks: day.tasks, held, ...edit }}
-    />,
+    <EmberLine day={day} timeZone="UTC" zoomsAt="above" edit={{ tasks: day.tasks, held, ...edit }} />,
   );
   return { hand, edit };
 }

@@ -73,7 +73,9 @@ describe('the meat', () => {
     expect(now().meat.massKg).toBeCloseTo(1.814, 3);
     await retype(hand, field('Weight, trimmed'), '');
     expect(now().meat.massKg).toBeNaN();
-    expect(screen.getByText(/Weight.*(from|enter|between|at least)/i)).toBeTruthy();
+    expect(document.body.textContent).toContain(
+      'Weight of the meat: no number was given. Anything from 0.1 to 12 kg can be planned.',
+    );
   });
 
   it('guesses the thickness anew from the pieces until the cook has measured it', async () => {
@@ -239,10 +241,9 @@ describe('the base', () => {
   it('starts from a known base, and keeps this one under a name of its own', async () => {
     const { hand, now, kept } = open(BaseForm);
     const own = now().base.items.map((i) => i.id);
-    await choose(hand, /Start from a base/, /./).catch(() => undefined);
-    const options = screen.queryAllByRole('option');
-    await hand.click(options.at(-1) as HTMLElement);
+    await choose(hand, /Start from a base/, /^Cider and mustard/);
     expect(now().base.items.map((i) => i.id)).not.toEqual(own);
+    expect(now().liquid.parts.map((p) => p.id)).toContain('cider');
     expect(press(/Keep it, per kilo/)).toHaveProperty('disabled', true);
     await hand.type(field('Name of the base'), '  Harbour base ');
     await hand.click(press(/Keep it, per kilo/));
@@ -359,6 +360,6 @@ describe('finish and serve', () => {
   it('asks for a cook at least', async () => {
     const { hand } = open(ServeForm);
     await retype(hand, field('Cooks at the bench'), '0');
-    expect(screen.getByText(/Cooks.*from 1/i)).toBeTruthy();
+    expect(document.body.textContent).toContain('Cooks: 0 is too little. Anything from 1 to');
   });
 });
