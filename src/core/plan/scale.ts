@@ -1,7 +1,10 @@
 import { type MeatPart, type PlanInput } from './input';
 
+/** Rounded to a step; what there is any of stays at least one, so that nothing is scaled away. */
+const stepped = (value: number, step: number): number => (value > 0 ? Math.max(1, Math.round(value / step)) * step : 0);
+
 /** To what a kitchen scale or jug can tell: 5 g or ml. */
-const toFive = (value: number): number => Math.round(value * 200) / 200;
+const toFive = (value: number): number => Math.round(stepped(value, 0.005) * 1000) / 1000;
 
 /**
  * The same dish for another number of plates: meat, pieces, base, pours, spice and herbs in proportion, thickness and
@@ -28,7 +31,7 @@ export function scaled(input: PlanInput, factor: number): PlanInput {
     },
     season: {
       ...input.season,
-      spices: input.season.spices.map((s) => ({ ...s, grams: Math.round(s.grams * factor * 2) / 2 })),
+      spices: input.season.spices.map((s) => ({ ...s, grams: stepped(s.grams * factor, 0.5) })),
     },
     base: {
       ...input.base,
