@@ -39,7 +39,7 @@ describe('a braise from plan to log', () => {
   it('meets a stranger with a live cook, a plan and a log', async () => {
     const { driver } = browser;
     await driver.get(app.url);
-    await findText(driver, 'h1', 'Stove');
+    await findText(driver, 'h1', 'Home');
     const text = await bodyText();
     expect(text).toContain('Oxtail in stout for the harbour supper');
     expect(text).toContain('Lamb shanks with preserved lemon');
@@ -77,7 +77,7 @@ describe('a braise from plan to log', () => {
       ['Base: ', 'What goes in, and when?'],
       ['Liquid: ', 'How deep should it sit?'],
       ['Heat: ', 'How warm does it get?'],
-      ['Finish: ', 'After the fork turns'],
+      ['Finish: ', 'After the fork twists'],
       ['Serve: ', 'Ready in time?'],
     ] as const) {
       await press(driver, decision);
@@ -155,7 +155,7 @@ describe('a braise from plan to log', () => {
   it('asks how it came out and shows it in the log, planned against actual', async () => {
     const { driver } = browser;
     await driver.findElement(By.css('body')).sendKeys('f');
-    await press(driver, 'Turns');
+    await press(driver, 'Twists');
     await waitForText('Take the pot off the heat');
     await press(driver, 'It is off the heat');
     await press(driver, 'Say how it came out');

@@ -224,7 +224,7 @@ describe('moving the day by hand', () => {
     const meat = await handle('get the meat ready');
     await driver.executeScript('arguments[0].focus()', meat);
     await driver.actions().sendKeys(Key.ARROW_LEFT).perform();
-    await handle('get the meat ready, held');
+    await handle('get the meat ready, fixed');
     const base = await handle('chop for the base');
     await driver.executeScript('arguments[0].focus()', base);
     await driver.actions().keyDown(Key.SHIFT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.SHIFT).perform();

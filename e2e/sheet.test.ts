@@ -13,7 +13,7 @@ beforeAll(async () => {
   browser = await openBrowser();
   const { driver } = browser;
   await driver.get(app.url);
-  await findText(driver, 'h1', 'Stove');
+  await findText(driver, 'h1', 'Home');
   const link = await driver.findElement(By.css('main a[href^="/plan/"]:not([href$="/new"])'));
   plan = (await link.getAttribute('href')) ?? '';
   await driver.get(plan);

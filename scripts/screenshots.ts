@@ -51,7 +51,7 @@ async function main(): Promise<void> {
   const { driver } = browser;
   try {
     await driver.get(app.url);
-    await findText(driver, 'h1', 'Stove');
+    await findText(driver, 'h1', 'Home');
     await shoot(driver, 'stove');
     const plan = await linkTo(driver, '/plan/');
     const cook = await linkTo(driver, '/cook/');

@@ -101,7 +101,7 @@ const ThemeButton = styled(Button)`
 `;
 
 const PLACES = [
-  { href: '/', label: 'Stove' },
+  { href: '/', label: 'Home' },
   { href: '/plan', label: 'Plan' },
   { href: '/log', label: 'Log' },
 ] as const;

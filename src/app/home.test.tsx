@@ -7,7 +7,7 @@ import { logEntry, type LogEntry } from './log/entry';
 import { LogDetail } from './log/LogDetail';
 import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
-import { Stove } from './Stove';
+import { Home } from './Home';
 import { TopBar } from './TopBar';
 import { type CookEvent } from '@/core/cook/events';
 import { type PlanInput } from '@/core/plan/input';
@@ -34,7 +34,7 @@ const FINISHED: readonly CookEvent[] = [
   event('1', 0, { kind: 'intoPot' }),
   event('2', 110, { kind: 'turned' }),
   event('3', 170, { kind: 'fork', stage: 'gives' }),
-  event('4', 196, { kind: 'fork', stage: 'turns' }),
+  event('4', 196, { kind: 'fork', stage: 'twists' }),
   event('5', 200, { kind: 'offHeat' }),
   event('6', 240, {
     kind: 'finished',
@@ -63,7 +63,7 @@ describe('the stove', () => {
   it('shows what is on, what is next and what was last', () => {
     const nowMs = INTO_MS + 30 * MIN_MS;
     const { container } = shown(
-      <Stove
+      <Home
         live={[cookView(stored(FINISHED.slice(0, 1)), nowMs)]}
         coming={[
           { id: 'p2', title: 'Duck legs with lentils', eaters: 4, serveAtMs: NOON_MS + 33 * HOUR_MS, day },
@@ -83,7 +83,7 @@ describe('the stove', () => {
   });
 
   it('says what to do while there is nothing', () => {
-    const { container } = shown(<Stove live={[]} coming={[]} last={[]} />);
+    const { container } = shown(<Home live={[]} coming={[]} last={[]} />);
     for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
       expect(container.textContent).toContain(text);
     }
@@ -181,7 +181,7 @@ describe('the bar above', () => {
     standAt('/cook/c1');
     shown(<TopBar theme="light" />);
     const marked = screen.getAllByRole('link').filter((l) => l.getAttribute('aria-current') === 'page');
-    expect(marked.map((l) => l.textContent)).toEqual(['Stove']);
+    expect(marked.map((l) => l.textContent)).toEqual(['Home']);
   });
 
   it('goes from daylight to the night kitchen and remembers it', async () => {

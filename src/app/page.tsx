@@ -1,4 +1,4 @@
-import { Stove } from './Stove';
+import { Home } from './Home';
 import { foldCook } from '@/core/cook/state';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 const LAST_ENTRIES = 4;
 const COMING = 4;
 
-export default async function StovePage() {
+export default async function HomePage() {
   const db = await database();
   const now = presentMs();
   const [cooks, plans] = await Promise.all([listCooks(db), listPlans(db)]);
@@ -40,5 +40,5 @@ export default async function StovePage() {
         day: result.ok ? result.plan.day : undefined,
       };
     });
-  return <Stove live={live} coming={coming} last={last} />;
+  return <Home live={live} coming={coming} last={last} />;
 }

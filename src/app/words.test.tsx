@@ -25,7 +25,7 @@ const about = (unknown: Unknown, value: number): Lesson => lesson({ about: { unk
 
 describe('records in words', () => {
   it.each([
-    [{ kind: 'fork', stage: 'gives' } as const, 'Fork: Gives, slides in, won’t turn'],
+    [{ kind: 'fork', stage: 'gives' } as const, 'Fork: Gives, slides in, won’t twist'],
     [{ kind: 'probe', tempC: 93.04, nearBone: true } as const, 'Probe 93 °C, by the bone'],
     [
       { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 } as const,

@@ -8,7 +8,7 @@ import { cutById } from '../core/larder/cuts';
 import { type PlanInput } from '../core/plan/input';
 import { usualVegetables } from '../core/liquid/vegetables';
 import { fatById } from '../core/larder/fats';
-import { type Pattern, PATTERNS, withPattern } from '../core/patterns/patterns';
+import { type Kind, KINDS, withKind } from '../core/kinds/kinds';
 import { composePlan } from '../core/plan/plan';
 import { startPlan } from '../core/plan/start';
 import { layOutDay } from '../core/schedule/day';
@@ -30,14 +30,14 @@ const BRAISE: BraiseRequest = {
   seed: 1,
 };
 
-const SHANKS = withPattern(
+const SHANKS = withKind(
   startPlan(TEST_KITCHEN, {
     title: 'Bench',
     cutId: 'lamb_shank',
     eaters: 4,
     serveAtMs: 1_800_000_000_000,
   }),
-  PATTERNS[2] as Pattern,
+  KINDS[2] as Kind,
 );
 const PLAN: PlanInput = { ...SHANKS, pot: TEST_KITCHEN.pots[1] as PlanInput['pot'] };
 
@@ -81,7 +81,7 @@ time('re-forecast after a record that fits', '80', 40, () => {
   summarise(advance(start, looked, [{ kind: 'fork', atMin: 130, stage: 'gives' }]));
 });
 time('re-forecast after a surprise, particles drawn anew', '80', 40, () => {
-  summarise(advance(start, looked, [{ kind: 'fork', atMin: 130, stage: 'turns' }]));
+  summarise(advance(start, looked, [{ kind: 'fork', atMin: 130, stage: 'twists' }]));
 });
 time('plan screen, quick recompute (96 particles)', '', 40, () => {
   composePlan(PLAN, 96);

@@ -101,10 +101,10 @@ class Truth {
   private cooked(request: BraiseRequest) {
     const assembly = assemble(request, chooseHorizonMin(request, []) * 2, FAST_STEPS, []);
     const course = runBraise(assembly.setup(unknownsOf(this.prior, this.z, 0)), assembly.grid, PLAIN_CELLS);
-    return { assembly, course, demand: demandOf(this.prior, this.z, 0) * this.base.cut.cookValue.turns };
+    return { assembly, course, demand: demandOf(this.prior, this.z, 0) * this.base.cut.cookValue.twists };
   }
 
-  turnsMin(request: BraiseRequest): number {
+  twistsMin(request: BraiseRequest): number {
     const { assembly, course, demand } = this.cooked(request);
     return crossingMin(slowest(course, request), assembly.grid.endS, demand);
   }
@@ -162,13 +162,13 @@ function coverage(): { readonly truths: number; readonly rows: readonly Stagewis
     if (!row) return;
     const bare = practiceRequest(row);
     const start = priorEnsemble(bare);
-    const plan = etaOf(summarise(start), 'turns');
+    const plan = etaOf(summarise(start), 'twists');
     const testMin = Math.round(plan.p10);
     for (let k = 0; k < TRUTHS_EACH; k++) {
       const truth = new Truth(bare, randomStream(1000 * c + k + 17));
       const note = (ensemble: Ensemble, request: BraiseRequest, row_: Stagewise | undefined): void => {
-        const eta = etaOf(summarise(ensemble), 'turns');
-        const at = truth.turnsMin(request);
+        const eta = etaOf(summarise(ensemble), 'twists');
+        const at = truth.twistsMin(request);
         if (!row_) return;
         if (at >= eta.p10 && at <= eta.p90) row_.covered++;
         row_.widths.push(eta.p90 - eta.p10);

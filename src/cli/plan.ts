@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { checked, readJson, UsageError } from './io';
 import { readFile } from '../contract/files';
-import { planInputSchemaFor } from '../contract/upgrade';
+import { planInputSchema } from '../contract/plan';
 import { checkPlanInput } from '../core/plan/check';
 import { type PlanInput } from '../core/plan/input';
 import { composePlan, type Plan } from '../core/plan/plan';
 
 function inputFrom(data: unknown): PlanInput {
   if (typeof data !== 'object' || data === null || !('format' in data)) {
-    return checked(data, planInputSchemaFor(data));
+    return checked(data, planInputSchema);
   }
   const read = readFile(JSON.stringify(data));
   if (!read.ok) throw new UsageError([read.message]);

@@ -16,7 +16,7 @@ const HELP = `ember <command> [file|-]
 
   forecast [file|-]   a braise request in JSON to its forecast in JSON
   follow [file|-]     {"request": …, "records": […]} to the forecast after each record
-  plan [file|-]       a plan's input, bare or as a plan file, to the whole plan in JSON, every figure with its reason
+  plan [file|-]       a plan's input, bare in its present shape or as a plan file, to the whole plan in JSON, every figure with its reason
   calibrate [--text]  simulated kitchens and kitchen practice against the forecast
   schema              JSON Schema of request, follow, answer and plan input
   cuts                the table of cuts
@@ -40,12 +40,12 @@ function follow(file: string | undefined): unknown {
   const request = engineRequest(input);
   let ensemble = priorEnsemble(request, { particles: input.particles });
   const row = (atMin: number, kind: string): unknown => {
-    const turns = etaOf(summarise(ensemble), 'turns');
+    const twists = etaOf(summarise(ensemble), 'twists');
     const best = bestRecord(ensemble, atMin, lookCostMin(ensemble.request, atMin + 5, 60));
     return {
       atMin,
       kind,
-      turns: { p10Min: finite(turns.p10), p50Min: finite(turns.p50), p90Min: finite(turns.p90) },
+      twists: { p10Min: finite(twists.p10), p50Min: finite(twists.p50), p90Min: finite(twists.p90) },
       teachesMost:
         best === undefined
           ? null
@@ -64,7 +64,7 @@ function follow(file: string | undefined): unknown {
     ensemble = advance(ensemble, after.request, after.observations);
     steps.push(row(record.atMin, record.kind));
   });
-  return { version: 1, steps };
+  return { version: 2, steps };
 }
 
 function schema(): unknown {

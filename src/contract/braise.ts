@@ -161,13 +161,13 @@ const series = z.array(z.number());
 
 /** What `forecast` answers. Times that do not come by the horizon are null. */
 export const forecastAnswerSchema = z.strictObject({
-  version: z.literal(1),
+  version: z.literal(2),
   horizonMin: z.number(),
   stages: z.array(
     z.strictObject({ stage: z.enum(STAGES), p10Min: eta, p50Min: eta, p90Min: eta, reachedShare: z.number() }),
   ),
   /** Where more than one in ten do not come by the horizon, `later than` it. */
-  turnsPercentilesMin: z.array(eta),
+  twistsPercentilesMin: z.array(eta),
   chance: z.array(z.strictObject({ atMin: z.number(), share: z.number() })),
   /** Index of the group that is last, the one the forecast is about. */
   slowestGroup: z.number().int(),

@@ -1,14 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { actSchema, newEventSchema } from './cook';
-import { readFile } from './files';
-import { habitsSchema, patternSchema, planInputSchema, timeZoneSchema } from './plan';
+import { braiseFile, planFile, readFile } from './files';
+import { habitsSchema, kindSchema, planInputSchema, timeZoneSchema } from './plan';
 import { findRecipe, recipeIn } from './recipe';
-import { anyKitchenSchema } from './upgrade';
 import { fromWire, toWire } from './wire';
-import { cookFile, FILE_VERSION, fileStem, planFile } from '../core/formats/files';
-import { PATTERNS } from '../core/patterns/patterns';
-import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { fileStem } from '../core/formats/fileStem';
+import { KINDS } from '../core/kinds/kinds';
+import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 
 const into = { id: randomUUID(), cookId: 'x', atMs: NOON_MS, act: { kind: 'intoPot' as const } };
 
@@ -94,26 +93,10 @@ describe('a kitchen', () => {
     expect(timeZoneSchema.safeParse('Atlantis/Harbour').error?.issues[0]?.message).toContain('Europe/Lisbon');
   });
 
-  it('kept before burners and pans were told apart is read as it is now', () => {
-    const { pot, pan } = FIRST_INPUT;
-    const kitchen = anyKitchenSchema.parse({
-      name: 'Old',
-      altitudeM: 10,
-      pots: [pot],
-      pans: [pan],
-      ovens: [],
-      burners: [{ id: 'b', name: 'B', powerW: 2000 }],
-    });
-    expect(kitchen.burners).toEqual([{ id: 'b', name: 'B', kind: 'gas', powerW: 2000 }]);
-    expect(kitchen.pans[0]).toMatchObject({ shape: 'round', lengthMm: 280 });
-    expect(kitchen.habits).toEqual({});
-    expect(anyKitchenSchema.parse(kitchen)).toEqual(kitchen);
-  });
-
   it('remembers only options that exist', () => {
     expect(habitsSchema.safeParse({ onion: 'deep' }).success).toBe(true);
     expect(habitsSchema.safeParse({ onion: 'purple' }).success).toBe(false);
-    for (const pattern of PATTERNS) expect(patternSchema.parse(pattern)).toEqual(pattern);
+    for (const { says: _, ...kind } of KINDS) expect(kindSchema.parse(kind)).toEqual(kind);
   });
 });
 
@@ -121,8 +104,8 @@ describe('files', () => {
   it('come back as they went out', () => {
     const plan = readFile(JSON.stringify(planFile(OXTAIL_PLAN)));
     expect(plan.ok && plan.file).toEqual(planFile(OXTAIL_PLAN));
-    const cook = readFile(JSON.stringify(cookFile(OXTAIL_PLAN, [into])));
-    expect(cook.ok && cook.file).toEqual(cookFile(OXTAIL_PLAN, [into]));
+    const braise = readFile(JSON.stringify(braiseFile(OXTAIL_PLAN, [into])));
+    expect(braise.ok && braise.file).toEqual(braiseFile(OXTAIL_PLAN, [into]));
   });
 
   it.each([
@@ -139,22 +122,6 @@ describe('files', () => {
     const read = readFile(text);
     expect(read.ok).toBe(false);
     expect(!read.ok && read.message).toMatch(message);
-  });
-
-  it('of the first version are brought up to the present, with what they said kept', () => {
-    const read = readFile(JSON.stringify({ format: 'even-ember/plan', version: 1, input: FIRST_INPUT }));
-    if (!read.ok) throw new Error(read.message);
-    const { input } = read.file;
-    expect(read.file.version).toBe(FILE_VERSION);
-    expect(planInputSchema.parse(input)).toEqual(input);
-    expect(input.meat).toMatchObject(FIRST_INPUT.meat);
-    expect(input.liquid.level).toBe(0.6);
-    expect(input.heat).toEqual(FIRST_INPUT.heat);
-    expect(input.base.items.reduce((sum, i) => sum + i.kg, 0)).toBeCloseTo(0.4, 9);
-    expect(input.pan).toMatchObject({ shape: 'round', lengthMm: 280, widthMm: 280 });
-    const unknown = { ...FIRST_INPUT, meat: { ...FIRST_INPUT.meat, cutId: 'unicorn' } };
-    const refused = readFile(JSON.stringify({ format: 'even-ember/plan', version: 1, input: unknown }));
-    expect(!refused.ok && refused.message).toContain('names a cut this app does not know');
   });
 
   it('get names a file system takes', () => {

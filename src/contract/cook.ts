@@ -47,11 +47,17 @@ const actSchemas = [
 
 export const actSchema = z.discriminatedUnion('kind', actSchemas) satisfies z.ZodType<CookAct>;
 
+/** What an event says: a record, or that an earlier one is taken back. */
+export const eventActSchema = z.discriminatedUnion('kind', [
+  ...actSchemas,
+  z.strictObject({ kind: z.literal('undo'), eventId: z.uuid() }),
+]) satisfies z.ZodType<CookEvent['act']>;
+
 /** An event as it arrives from a screen or a file: what happened, when, under an id made where it was recorded. */
 export const newEventSchema = z.strictObject({
   id: z.uuid(),
   atMs: momentSchema,
-  act: z.discriminatedUnion('kind', [...actSchemas, z.strictObject({ kind: z.literal('undo'), eventId: z.uuid() })]),
+  act: eventActSchema,
 }) satisfies z.ZodType<Omit<CookEvent, 'cookId'>>;
 
 export type NewEvent = z.infer<typeof newEventSchema>;

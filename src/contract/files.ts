@@ -1,53 +1,97 @@
 import { z } from 'zod';
-import { newEventSchema } from './cook';
-import { planInputSchema } from './plan';
-import { firstPlanInputSchema } from './upgrade';
+import { type NewEvent } from './cook';
+import { ACT, readEvent } from './kept/act';
+import { VersionError } from './kept/chain';
+import { FILE } from './kept/file';
+import { PLAN_INPUT } from './kept/planInput';
+import { type CookEvent } from '../core/cook/events';
 import { type PlanInput } from '../core/plan/input';
-import { type CookFile, FILE_VERSION, type PlanFile } from '../core/formats/files';
 
-/** Plan and cook files of one version, its inputs read by `input` and brought up to the present. */
-const filesOf = (input: z.ZodType<PlanInput>) => {
-  const version = z.int().transform(() => FILE_VERSION);
-  const plan = z.strictObject({ format: z.literal('even-ember/plan'), version, input }) satisfies z.ZodType<PlanFile>;
-  const cook = z.strictObject({
-    format: z.literal('even-ember/cook'),
-    version,
+/** A plan on its own, to give away or keep. */
+export interface PlanFile {
+  readonly format: 'even-ember/plan';
+  readonly version: number;
+  readonly inputVersion: number;
+  readonly input: PlanInput;
+}
+
+/** A braise: its plan and everything recorded. */
+export interface BraiseFile extends Omit<PlanFile, 'format'> {
+  readonly format: 'even-ember/braise';
+  readonly actVersion: number;
+  readonly events: readonly NewEvent[];
+}
+
+export function planFile(input: PlanInput): PlanFile {
+  return { format: 'even-ember/plan', version: FILE.version, inputVersion: PLAN_INPUT.version, input };
+}
+
+export function braiseFile(input: PlanInput, events: readonly CookEvent[]): BraiseFile {
+  return {
+    format: 'even-ember/braise',
+    version: FILE.version,
+    inputVersion: PLAN_INPUT.version,
     input,
-    events: z.array(newEventSchema).max(1000),
-  }) satisfies z.ZodType<CookFile>;
-  return z.discriminatedUnion('format', [plan, cook]);
-};
-
-const PRESENT = filesOf(planInputSchema);
-const FIRST = filesOf(firstPlanInputSchema);
+    actVersion: ACT.version,
+    events: events.map(({ id, atMs, act }) => ({ id, atMs, act })),
+  };
+}
 
 export type ReadFile =
-  { readonly ok: true; readonly file: PlanFile | CookFile } | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly file: PlanFile | BraiseFile } | { readonly ok: false; readonly message: string };
 
-/** Reads the text of a plan or cook file, or says in a sentence what it is not. */
+function damage(error: unknown): string {
+  if (error instanceof VersionError) {
+    return `${error.what} in this file is of version ${String(error.version)}; this app reads up to version ${String(error.present)}.`;
+  }
+  const issue = error instanceof z.ZodError ? error.issues[0] : undefined;
+  const where = issue && issue.path.length > 0 ? `“${issue.path.join('.')}”` : 'the file';
+  return `This file is damaged or was changed: ${where} – ${issue?.message ?? 'not as described'}.`;
+}
+
+/** Names where in a file a part's own fault lies. */
+function within<T>(path: readonly (string | number)[], read: () => T): T {
+  try {
+    return read();
+  } catch (error) {
+    if (!(error instanceof z.ZodError)) throw error;
+    throw new z.ZodError(error.issues.map((issue) => ({ ...issue, path: [...path, ...issue.path] })));
+  }
+}
+
+function partsOf(data: unknown, version: number): PlanFile | BraiseFile {
+  const wrapper = FILE.read(data, version);
+  const plan = planFile(within(['input'], () => PLAN_INPUT.read(wrapper.input, wrapper.inputVersion)));
+  if (wrapper.format === 'even-ember/plan') return plan;
+  return {
+    ...plan,
+    format: 'even-ember/braise',
+    actVersion: ACT.version,
+    events: wrapper.events.map((e, i) => within(['events', i], () => readEvent(e, wrapper.actVersion))),
+  };
+}
+
+/** Reads the text of a plan or braise file of any version, or says in a sentence what it is not. */
 export function readFile(text: string): ReadFile {
   let data: unknown;
   try {
     data = JSON.parse(text);
   } catch {
-    return { ok: false, message: 'This file is not JSON. Choose a file that Even Ember exported: a plan or a cook.' };
+    return { ok: false, message: 'This file is not JSON. Choose a file that Even Ember exported: a plan or a braise.' };
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(data);
   if (!head.success || !head.data.format.startsWith('even-ember/')) {
-    return { ok: false, message: 'This JSON is not an Even Ember plan or cook: it has no “format” of ours.' };
+    return { ok: false, message: 'This JSON is not an Even Ember plan or braise: it has no “format” of ours.' };
   }
-  if (head.data.version > FILE_VERSION) {
+  if (head.data.version > FILE.version) {
     return {
       ok: false,
-      message: `This file is version ${String(head.data.version)} of its format; this app reads up to version ${String(FILE_VERSION)}.`,
+      message: `This file is version ${String(head.data.version)} of its format; this app reads up to version ${String(FILE.version)}.`,
     };
   }
-  const parsed = (head.data.version === 1 ? FIRST : PRESENT).safeParse(data);
-  if (parsed.success) return { ok: true, file: parsed.data };
-  const issue = parsed.error.issues[0];
-  const where = issue && issue.path.length > 0 ? `“${issue.path.join('.')}”` : 'the file';
-  return {
-    ok: false,
-    message: `This file is damaged or was changed: ${where} – ${issue?.message ?? 'not as described'}.`,
-  };
+  try {
+    return { ok: true, file: partsOf(data, head.data.version) };
+  } catch (error) {
+    return { ok: false, message: damage(error) };
+  }
 }

@@ -4,7 +4,7 @@ import { BURNER_KINDS } from '../core/larder/burners';
 import { FATES } from '../core/larder/garnish';
 import { SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder/seasoning';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
-import { type Pattern } from '../core/patterns/patterns';
+import { type Kind } from '../core/kinds/kinds';
 import { APPETITES, type PlanInput, RESULTS } from '../core/plan/input';
 import { type Choice, type Habits, SCHOOL_IDS, type SchoolId, SCHOOLS } from '../core/plan/schools';
 
@@ -125,12 +125,8 @@ export const planInputSchema = z.strictObject({
     cooks: quantity,
     burners: quantity,
     sides: z.array(id).max(6),
-    // Plans kept before anything could be held, or cooked ahead, have none of this.
-    held: z
-      .array(z.strictObject({ task: id, startMs: moment }))
-      .max(20)
-      .default([]),
-    ahead: z.strictObject({ fridgeByMs: moment }).nullable().default(null),
+    fixed: z.array(z.strictObject({ task: id, startMs: moment })).max(20),
+    ahead: z.strictObject({ fridgeByMs: moment }).nullable(),
   }),
   serveAtMs: moment,
   confidence: quantity,
@@ -141,11 +137,10 @@ export const momentSchema = moment;
 
 const ratio = z.number().min(0).max(5000);
 
-/** A braise pattern somebody keeps: ratios per kilogram of meat. */
-export const patternSchema = z.strictObject({
+/** A braise kind somebody keeps: ratios per kilogram of meat. */
+export const kindSchema = z.strictObject({
   id: name(80),
   name: name(80),
-  says: z.string().max(200),
   items: z.array(z.strictObject({ id, gPerKg: ratio, fate: z.enum(FATES), when: z.enum(['start', 'late']) })).max(40),
   parts: z.array(z.strictObject({ id, mlPerKg: ratio })).max(20),
   fillerId: id,
@@ -162,7 +157,7 @@ export const patternSchema = z.strictObject({
   searDepth: choice('searDepth'),
   fatId: id,
   lid: lidSchema.nullable(),
-}) satisfies z.ZodType<Pattern>;
+}) satisfies z.ZodType<Kind>;
 
 /** What a kitchen does unless told otherwise: its own option of some of the schools. */
 export const habitsSchema = z.strictObject(
@@ -194,12 +189,11 @@ export const kitchenSchema = z.strictObject({
   ovens: z.array(z.strictObject({ id: name(80), name: name(80), fan: z.boolean() })),
   burners: z.array(burnerSchema).min(1),
   habits: habitsSchema,
-  patterns: z.array(patternSchema).max(100),
-  // Kitchens kept before it could be chosen have none.
-  timeZone: timeZoneSchema.default(null),
+  kinds: z.array(kindSchema).max(100),
+  timeZone: timeZoneSchema,
 });
 
-export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'patterns'> & {
+export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & {
   readonly habits: Habits;
-  readonly patterns: readonly Pattern[];
+  readonly kinds: readonly Kind[];
 };

@@ -1,8 +1,9 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type CookRow, type Database, type EventRow } from './database';
-import { type NewEvent, newEventSchema } from '../contract/cook';
-import { anyPlanInputSchema } from '../contract/upgrade';
+import { type NewEvent } from '../contract/cook';
+import { ACT, readEvent } from '../contract/kept/act';
+import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type CookEvent } from '../core/cook/events';
 import { foldCook, refusal, undoRefusal } from '../core/cook/state';
 import { type PlanInput } from '../core/plan/input';
@@ -16,23 +17,22 @@ export interface StoredCook {
 }
 
 function toEvent(row: EventRow): CookEvent {
-  const { id, atMs, act } = newEventSchema.parse({
-    id: row.id,
-    atMs: row.atMs,
-    act: JSON.parse(row.act) as unknown,
-  });
-  return { id, cookId: row.cookId, atMs, act };
+  const { id, atMs } = row;
+  return { ...readEvent({ id, atMs, act: JSON.parse(row.act) as unknown }, row.actVersion), cookId: row.cookId };
 }
 
 function toCook(row: CookRow, events: readonly EventRow[]): StoredCook {
   return {
     id: row.id,
     planId: row.planId,
-    input: anyPlanInputSchema.parse(JSON.parse(row.input)),
+    input: PLAN_INPUT.read(JSON.parse(row.input), row.inputVersion),
     createdAtMs: row.createdAtMs,
     events: events.map(toEvent),
   };
 }
+
+const inputColumns = (input: PlanInput) => ({ input: JSON.stringify(input), inputVersion: PLAN_INPUT.version });
+const actColumns = (act: NewEvent['act']) => ({ act: JSON.stringify(act), actVersion: ACT.version });
 
 export async function findCook(db: Database, id: string): Promise<StoredCook | undefined> {
   const row = await db.cooks.findByPk(id);
@@ -58,10 +58,7 @@ export async function listCooks(db: Database): Promise<StoredCook[]> {
 export async function startCook(db: Database, input: PlanInput, planId: string | null, nowMs: number): Promise<string> {
   const id = randomUUID();
   await db.write(async (transaction) => {
-    await db.cooks.create(
-      { id, origin: 'own', planId, input: JSON.stringify(input), createdAtMs: nowMs },
-      { transaction },
-    );
+    await db.cooks.create({ id, origin: 'own', planId, ...inputColumns(input), createdAtMs: nowMs }, { transaction });
   });
   return id;
 }
@@ -106,7 +103,7 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
     const no = objection(cook, event, nowMs);
     if (no) return { ok: false, ...no };
     await db.events.create(
-      { id: event.id, cookId, position: rows.length, atMs: event.atMs, act: JSON.stringify(event.act) },
+      { id: event.id, cookId, position: rows.length, atMs: event.atMs, ...actColumns(event.act) },
       { transaction },
     );
     if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
@@ -137,7 +134,7 @@ export async function importCook(
   const id = randomUUID();
   await db.write(async (transaction) => {
     await db.cooks.create(
-      { id, origin: 'own', planId: null, input: JSON.stringify(input), createdAtMs: events[0]?.atMs ?? nowMs },
+      { id, origin: 'own', planId: null, ...inputColumns(input), createdAtMs: events[0]?.atMs ?? nowMs },
       { transaction },
     );
     const rows = events.map((event, position) => {
@@ -150,7 +147,7 @@ export async function importCook(
         cookId: id,
         position,
         atMs: event.atMs,
-        act: JSON.stringify(act),
+        ...actColumns(act),
       };
     });
     await db.events.bulkCreate(rows, { transaction });

@@ -20,6 +20,8 @@ export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCrea
   id: string;
   origin: Origin;
   equipment: string;
+  /** Version of the shape of `equipment`. */
+  equipmentVersion: number;
   updatedAtMs: number;
 }
 
@@ -28,7 +30,8 @@ export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAt
   origin: Origin;
   title: string;
   input: string;
-  planVersion: number;
+  /** Version of the shape of `input`. */
+  inputVersion: number;
   updatedAtMs: number;
 }
 
@@ -37,6 +40,7 @@ export interface CookRow extends Model<InferAttributes<CookRow>, InferCreationAt
   origin: Origin;
   planId: CreationOptional<string | null>;
   input: string;
+  inputVersion: number;
   createdAtMs: number;
 }
 
@@ -46,6 +50,8 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   position: number;
   atMs: number;
   act: string;
+  /** Version of the shape of `act`. */
+  actVersion: number;
 }
 
 export interface Database {
@@ -71,6 +77,7 @@ const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const key = () => ({ type: DataTypes.STRING(40), primaryKey: true });
 const origin = () => ({ type: DataTypes.STRING(8), allowNull: false });
 const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
+const version = () => ({ type: DataTypes.INTEGER, allowNull: false });
 
 async function copyAside(file: string): Promise<void> {
   const known = await stat(file).catch(() => undefined);
@@ -98,7 +105,7 @@ export async function openDatabase(folder: string): Promise<Database> {
   const options = { timestamps: false } as const;
   const kitchens = sequelize.define<KitchenRow>(
     'kitchens',
-    { id: key(), origin: origin(), equipment: text(), updatedAtMs: moment() },
+    { id: key(), origin: origin(), equipment: text(), equipmentVersion: version(), updatedAtMs: moment() },
     options,
   );
   const plans = sequelize.define<PlanRow>(
@@ -108,19 +115,33 @@ export async function openDatabase(folder: string): Promise<Database> {
       origin: origin(),
       title: text(),
       input: text(),
-      planVersion: DataTypes.INTEGER,
+      inputVersion: version(),
       updatedAtMs: moment(),
     },
     options,
   );
   const cooks = sequelize.define<CookRow>(
     'cooks',
-    { id: key(), origin: origin(), planId: DataTypes.STRING(40), input: text(), createdAtMs: moment() },
+    {
+      id: key(),
+      origin: origin(),
+      planId: DataTypes.STRING(40),
+      input: text(),
+      inputVersion: version(),
+      createdAtMs: moment(),
+    },
     options,
   );
   const events = sequelize.define<EventRow>(
     'events',
-    { id: key(), cookId: DataTypes.STRING(40), position: DataTypes.INTEGER, atMs: moment(), act: text() },
+    {
+      id: key(),
+      cookId: DataTypes.STRING(40),
+      position: DataTypes.INTEGER,
+      atMs: moment(),
+      act: text(),
+      actVersion: version(),
+    },
     options,
   );
   let tail: Promise<unknown> = Promise.resolve();

@@ -2,7 +2,7 @@ import 'server-only';
 import { type Database } from './database';
 import { machineTimeZone } from '../calendar/calendar';
 import { type Kitchen } from '../contract/plan';
-import { anyKitchenSchema } from '../contract/upgrade';
+import { KITCHEN } from '../contract/kept/kitchen';
 
 const ONLY = 'kitchen';
 
@@ -28,7 +28,7 @@ export const PLAIN_KITCHEN: Kitchen = {
   ovens: [{ id: 'oven', name: 'Oven', fan: true }],
   burners: [{ id: 'burner', name: 'Burner', kind: 'radiant', powerW: 1800 }],
   habits: {},
-  patterns: [],
+  kinds: [],
   timeZone: null,
 };
 
@@ -40,14 +40,20 @@ export function timeZoneOf(kitchen: Pick<Kitchen, 'timeZone'>): string {
 /** The kitchen on record, or a plain one. */
 export async function readKitchen(db: Database): Promise<Kitchen> {
   const row = await db.kitchens.findByPk(ONLY);
-  return row ? anyKitchenSchema.parse(JSON.parse(row.equipment)) : PLAIN_KITCHEN;
+  return row ? KITCHEN.read(JSON.parse(row.equipment), row.equipmentVersion) : PLAIN_KITCHEN;
 }
 
 /** Keeps the kitchen; from then on it is the cook's own, demo or not. */
 export async function saveKitchen(db: Database, kitchen: Kitchen, nowMs: number): Promise<void> {
   await db.write(async (transaction) => {
     await db.kitchens.upsert(
-      { id: ONLY, origin: 'own', equipment: JSON.stringify(kitchen), updatedAtMs: nowMs },
+      {
+        id: ONLY,
+        origin: 'own',
+        equipment: JSON.stringify(kitchen),
+        equipmentVersion: KITCHEN.version,
+        updatedAtMs: nowMs,
+      },
       { transaction },
     );
   });

@@ -1,9 +1,8 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type Database, type PlanRow } from './database';
-import { anyPlanInputSchema } from '../contract/upgrade';
+import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type PlanInput } from '../core/plan/input';
-import { PLAN_VERSION } from '../core/plan/plan';
 
 export interface StoredPlan {
   readonly id: string;
@@ -12,7 +11,7 @@ export interface StoredPlan {
 }
 
 function toPlan(row: PlanRow): StoredPlan {
-  return { id: row.id, input: anyPlanInputSchema.parse(JSON.parse(row.input)), updatedAtMs: row.updatedAtMs };
+  return { id: row.id, input: PLAN_INPUT.read(JSON.parse(row.input), row.inputVersion), updatedAtMs: row.updatedAtMs };
 }
 
 /** All plans, the one to be served soonest first. */
@@ -31,7 +30,7 @@ const rowOf = (input: PlanInput) => ({
   origin: 'own' as const,
   title: input.title,
   input: JSON.stringify(input),
-  planVersion: PLAN_VERSION,
+  inputVersion: PLAN_INPUT.version,
 });
 
 /** What keeping a change came to. */

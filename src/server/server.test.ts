@@ -1,15 +1,19 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtemp, readdir, rm } from 'node:fs/promises';
+import { mkdir, mkdtemp, readdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { appendEvent, findCook, historyFault, importCook, listCooks, removeCook, startCook } from './cooks';
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
 import { readKitchen } from './kitchens';
+import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan } from './plans';
 import { cookView } from './views';
+import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
 import { foldCook } from '../core/cook/state';
@@ -68,6 +72,48 @@ describe('plans', () => {
     db = await openDatabase(folder);
     expect((await findPlan(db, id))?.input).toEqual(OXTAIL_PLAN);
     expect(await readdir(folder)).toContain('even-ember.sqlite');
+  });
+});
+
+describe('rows from before rows said their version', () => {
+  it('are read as what they were, through the migration, and new ones say it', async () => {
+    await db.close();
+    await rm(folder, { recursive: true, force: true });
+    await mkdir(folder, { recursive: true });
+    const old = new Sequelize({ dialect: 'sqlite', storage: join(folder, 'even-ember.sqlite'), logging: false });
+    const umzug = new Umzug({
+      migrations: MIGRATIONS,
+      context: old.getQueryInterface(),
+      storage: new SequelizeStorage({ sequelize: old }),
+      logger: undefined,
+    });
+    await umzug.up({ to: '0001-first-tables' });
+    const keptFile = async (
+      name: string,
+    ): Promise<{ input: object; events: { id: string; atMs: number; act: object }[] }> =>
+      JSON.parse(await readFile(new URL(`../testing/kept/${name}.json`, import.meta.url), 'utf8')) as never;
+    const put = (table: string, row: Record<string, unknown>) => old.getQueryInterface().bulkInsert(table, [row]);
+    const [first, second, braise] = await Promise.all(['plan.v1', 'plan.v2', 'cook.v2'].map(keptFile));
+    const plan = (id: string, input: object | undefined) =>
+      put('plans', { id, origin: 'own', title: id, input: JSON.stringify(input), planVersion: 3, updatedAtMs: 1 });
+    await plan('first', first?.input);
+    await plan('second', second?.input);
+    const kitchen = await keptFile('kitchen.v1');
+    await put('kitchens', { id: 'kitchen', origin: 'own', equipment: JSON.stringify(kitchen), updatedAtMs: 1 });
+    await put('cooks', { id: 'c', origin: 'own', input: JSON.stringify(braise?.input), createdAtMs: 1 });
+    for (const [position, e] of (braise?.events ?? []).entries()) {
+      await put('events', { id: e.id, cookId: 'c', position, atMs: e.atMs, act: JSON.stringify(e.act) });
+    }
+    await old.close();
+    db = await openDatabase(folder);
+    expect((await findPlan(db, 'first'))?.input.base.items).toHaveLength(3);
+    expect((await findPlan(db, 'second'))?.input.day.fixed).toHaveLength(1);
+    expect((await readKitchen(db)).burners[0]?.kind).toBe('gas');
+    const cook = await findCook(db, 'c');
+    expect(cook?.events.at(8)?.act).toEqual({ kind: 'fork', stage: 'twists' });
+    expect((await db.events.findByPk(braise?.events[8]?.id))?.act).toContain('"turns"');
+    await savePlan(db, 'first', OXTAIL_PLAN, NOON_MS, null);
+    expect((await db.plans.findByPk('first'))?.inputVersion).toBe(PLAN_INPUT.version);
   });
 });
 

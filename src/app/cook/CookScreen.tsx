@@ -107,7 +107,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
   const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
-  const turns = readyEta(view.live.forecast);
+  const twists = readyEta(view.live.forecast);
   const moment = (min: number): number => startMs + min * 60_000;
   const cooking = state.phase === 'braising';
   const lastEvent = state.events.at(-1);
@@ -205,7 +205,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
                 beside: liveBeside(view.plan, state, view.live.forecast, now),
                 marks: recordMarks(state),
                 target: view.live.forecast.target,
-                ready: { p10Ms: moment(turns.p10), p50Ms: moment(turns.p50), p90Ms: moment(turns.p90) },
+                ready: { p10Ms: moment(twists.p10), p50Ms: moment(twists.p50), p90Ms: moment(twists.p90) },
                 serveMs: view.plan.day.serveMs,
               }}
               nowMs={state.phase === 'finished' ? undefined : now}

@@ -169,7 +169,7 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
   const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
   const moment = (min: number): number => startMs + min * 60_000;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
-  const turns = readyEta(view.live.forecast);
+  const twists = readyEta(view.live.forecast);
   const cooking = state.phase === 'braising';
   const likely = STAGES[Math.min(5, Math.floor(bandAt(view.live.forecast.band, atMin)))];
   return (
@@ -182,7 +182,7 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
           {state.phase === 'braising' || state.phase === 'preparing' ? (
             <>
               <span>{TARGETS[view.live.forecast.target].ready}, likely at</span>
-              <strong>{clock(moment(turns.p50), timeZone)}</strong>
+              <strong>{clock(moment(twists.p50), timeZone)}</strong>
             </>
           ) : (
             <>
@@ -194,15 +194,15 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
         <div>
           {cooking ? (
             <b>
-              {!Number.isFinite(turns.p50)
+              {!Number.isFinite(twists.p50)
                 ? 'not at this heat'
-                : turns.p50 > atMin
-                  ? `in ${duration(turns.p50 - atMin)}`
+                : twists.p50 > atMin
+                  ? `in ${duration(twists.p50 - atMin)}`
                   : 'any minute'}
             </b>
           ) : null}
           <div>
-            likely {clock(moment(turns.p10), timeZone)} to {clock(moment(turns.p90), timeZone)}
+            likely {clock(moment(twists.p10), timeZone)} to {clock(moment(twists.p90), timeZone)}
           </div>
           <Mute>
             table {clockBeside(view.plan.day.serveMs, now, timeZone)} · off the heat by{' '}

@@ -81,10 +81,10 @@ beforeEach(() => {
 });
 
 describe('the cook screen', () => {
-  it('has one thing to do next, when the fork turns, and nothing broken, in the cook’s units', () => {
+  it('has one thing to do next, when the fork twists, and nothing broken, in the cook’s units', () => {
     const { container, unmount } = at(30);
     expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Turn the|Fork test/);
-    expect(container.textContent).toMatch(/Fork turns, likely at\d\d:\d\d/);
+    expect(container.textContent).toMatch(/Fork twists, likely at\d\d:\d\d/);
     expect(container.textContent).toMatch(/off the heat by \d\d:\d\d to strain, reduce and plate in/);
     expect(container.textContent).not.toMatch(BROKEN);
     unmount();

@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { holding, letGo } from './holds';
+import { fixing, letGo } from './fixed';
 import { changedDay } from '@/core/plan/dayWays';
 import { type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
@@ -39,7 +39,7 @@ const Trouble = styled.ul`
 function dayOf(plan: Plan, moved: Moved): Day {
   if (!Number.isFinite(moved.serveAtMs)) return plan.day;
   try {
-    const day = { ...plan.input.day, held: moved.day.held };
+    const day = { ...plan.input.day, fixed: moved.day.fixed };
     return layOutDay(changedDay(plan.dayQuestion, { serveAtMs: moved.serveAtMs, day }));
   } catch (error) {
     if (error instanceof RangeError) return plan.day;
@@ -68,7 +68,7 @@ export function DayLine({ plan, input, change }: DayLineProps) {
     newest.current =
       task === 'plate'
         ? { serveAtMs: atMs, day: input.day }
-        : { serveAtMs: input.serveAtMs, day: holding(input.day, { task, startMs: atMs }) };
+        : { serveAtMs: input.serveAtMs, day: fixing(input.day, { task, startMs: atMs }) };
     setMoved(newest.current);
   };
   const settle = (): void => {
@@ -83,7 +83,7 @@ export function DayLine({ plan, input, change }: DayLineProps) {
       {...(late ? { nowMs } : {})}
       edit={{
         tasks: day.tasks,
-        held: day.held,
+        fixed: day.fixed,
         onMove,
         onDrop: () => {
           if (newest.current) change(newest.current);

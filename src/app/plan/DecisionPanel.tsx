@@ -35,7 +35,7 @@ const TITLES: Readonly<Record<Decision, readonly [title: string, note: string]>>
   base: ['What goes in, and when?', 'in the fat, one after the other'],
   liquid: ['How deep should it sit?', 'drag the line'],
   heat: ['How warm does it get?', 'with no surprises'],
-  finish: ['After the fork turns', 'liquid in the pot by then'],
+  finish: ['After the fork twists', 'liquid in the pot by then'],
   serve: ['Ready in time?', 'median and 80 % band'],
 };
 
@@ -51,7 +51,7 @@ function HeatPanel({ plan, timeZone }: PanelProps) {
 }
 
 const FINISH_WORDS: Readonly<Record<string, string>> = {
-  hold: 'Slack for a slow animal. Lid on, heat off: it stays above 60 °C for an hour and more.',
+  reserve: 'Reserve for a slow animal. Lid on, heat off: it stays above 60 °C for an hour and more.',
   lift: 'Bay, herbs and strings out, and counted.',
   cool: 'Into ice water in its liquid, stirred now and then.',
   fridge: 'Cold through; the fat sets on top.',

@@ -13,7 +13,7 @@ import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
-import { type Pattern } from '@/core/patterns/patterns';
+import { type Kind } from '@/core/kinds/kinds';
 import { dayWays } from '@/core/plan/dayWays';
 import { type SchoolId } from '@/core/plan/schools';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
@@ -231,12 +231,8 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     if (planId !== undefined) router.push(`/plan/${planId}/${page}`);
   };
 
-  const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'patterns'>): Promise<void> => {
-    const sent = await send<{ habits: Kitchen['habits']; patterns: Kitchen['patterns'] }>(
-      'PUT',
-      '/api/kitchen',
-      change,
-    );
+  const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'kinds'>): Promise<void> => {
+    const sent = await send<{ habits: Kitchen['habits']; kinds: Kitchen['kinds'] }>('PUT', '/api/kitchen', change);
     if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
     else setMessage(sent.message);
   };
@@ -244,11 +240,11 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     keepHabit: (school: SchoolId, option: string): void => {
       void keepKitchen({ habits: { ...kitchen.habits, [school]: option } });
     },
-    keepPattern: (pattern: Pattern): void => {
-      void keepKitchen({ patterns: [...kitchen.patterns, pattern] });
+    keepKind: (kind: Kind): void => {
+      void keepKitchen({ kinds: [...kitchen.kinds, kind] });
     },
-    dropPattern: (patternId: string): void => {
-      void keepKitchen({ patterns: kitchen.patterns.filter((p) => p.id !== patternId) });
+    dropKind: (kindId: string): void => {
+      void keepKitchen({ kinds: kitchen.kinds.filter((p) => p.id !== kindId) });
     },
   };
 

@@ -81,11 +81,11 @@ const Ways = styled.ul`
 `;
 
 function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
-  const { ready: turns, intoPotMs, spans } = plan.day;
+  const { ready: twists, intoPotMs, spans } = plan.day;
   const cool = spans.find((s) => s.id === 'lift');
   const [untilMs, place] = cool ? [cool.fromMs, 'into ice water'] : [plan.day.serveMs, 'table'];
-  const from = turns.p10Ms - (turns.p90Ms - turns.p10Ms) * 0.35;
-  const to = Math.max(untilMs, turns.p90Ms) + 5 * 60_000;
+  const from = twists.p10Ms - (twists.p90Ms - twists.p10Ms) * 0.35;
+  const to = Math.max(untilMs, twists.p90Ms) + 5 * 60_000;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
   return (
     <svg
@@ -95,8 +95,15 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
       aria-label={`Ready window on the way: ${place} at ${clock(untilMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}
     >
       <rect x="0" y="10" width="200" height="9" rx="4.5" fill="#071216" />
-      <rect x={at(turns.p10Ms)} y="10" width={at(turns.p90Ms) - at(turns.p10Ms)} height="9" rx="4.5" fill="#ee6a3c" />
-      <rect x={at(turns.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
+      <rect
+        x={at(twists.p10Ms)}
+        y="10"
+        width={at(twists.p90Ms) - at(twists.p10Ms)}
+        height="9"
+        rx="4.5"
+        fill="#ee6a3c"
+      />
+      <rect x={at(twists.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
       <rect x={at(untilMs) - 1.5} y="3" width="3" height="23" fill="#f7a52b" />
       <text x={Math.min(198, at(untilMs) + 1)} y="38" fontSize="11" textAnchor="end" fill="#b9c8c4">
         {place} {clock(untilMs, timeZone)}
@@ -150,7 +157,7 @@ interface VerdictProps {
   readonly onCompare: () => void;
 }
 
-/** What follows from the decisions: when the fork turns and how sure, when to start, what ends up in the pot. */
+/** What follows from the decisions: when the fork twists and how sure, when to start, what ends up in the pot. */
 export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCompare }: VerdictProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const say = useSay();

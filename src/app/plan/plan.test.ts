@@ -1,22 +1,22 @@
 import { describe, expect, it } from 'vitest';
-import { holding, letGo } from './holds';
+import { fixing, letGo } from './fixed';
 import { CHOICES, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
 import { asHeatMode, HEAT_SCHOOLS } from './schools';
 import { readIngredient } from '@/core/intake/recipe';
 import { HEAT_MODES } from '@/core/plan/heats';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 
-describe('holding a task', () => {
+describe('fixing a task', () => {
   const { day } = OXTAIL_PLAN;
 
   it('keeps the newest wish of each task, last', () => {
-    const once = holding(holding(day, { task: 'meat', startMs: 1 }), { task: 'chop', startMs: 2 });
-    const again = holding(once, { task: 'meat', startMs: 3 });
-    expect(again.held).toEqual([
+    const once = fixing(fixing(day, { task: 'meat', startMs: 1 }), { task: 'chop', startMs: 2 });
+    const again = fixing(once, { task: 'meat', startMs: 3 });
+    expect(again.fixed).toEqual([
       { task: 'chop', startMs: 2 },
       { task: 'meat', startMs: 3 },
     ]);
-    expect(letGo(again, 'chop').held).toEqual([{ task: 'meat', startMs: 3 }]);
+    expect(letGo(again, 'chop').fixed).toEqual([{ task: 'meat', startMs: 3 }]);
     expect(letGo(day, 'meat')).toEqual(day);
   });
 });

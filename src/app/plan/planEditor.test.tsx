@@ -44,7 +44,7 @@ const verdict = async (): Promise<void> => {
 };
 
 describe('the plan screen', () => {
-  it('says when the fork turns, and opens every decision to a form and a drawing', async () => {
+  it('says when the fork twists, and opens every decision to a form and a drawing', async () => {
     const { hand, container } = open();
     await verdict();
     for (const decision of DECISIONS) {

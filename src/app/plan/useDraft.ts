@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
 import { type PlanInput } from '@/core/plan/input';
-import { planInputSchema } from '@/contract/plan';
+import { PLAN_INPUT } from '@/contract/kept/planInput';
 
 const REST_MS = 300;
 
@@ -27,8 +27,15 @@ export interface KeptPlan {
   readonly atMs: number | null;
 }
 
-/** What is unsaved, and when the plan it was begun on had been kept. */
-const draftSchema = z.object({ input: planInputSchema, basedOnMs: z.number().nullable() });
+/**
+ * What is unsaved, the version of its shape, and when the plan it was begun on had been kept. Drafts from before they
+ * said so are of version 2.
+ */
+const draftSchema = z.object({
+  inputVersion: z.int().default(2),
+  input: z.unknown(),
+  basedOnMs: z.number().nullable(),
+});
 
 interface Unsaved {
   readonly input: PlanInput;
@@ -39,11 +46,10 @@ function readDraft(key: string): Unsaved | undefined {
   try {
     const text = localStorage.getItem(key);
     if (text === null) return undefined;
-    const shape = draftSchema.safeParse(JSON.parse(text, unpack(1)));
-    if (!shape.success) return undefined;
-    const { input, basedOnMs } = JSON.parse(text, unpack(Number.NaN)) as Unsaved;
-    // What an older draft did not know of yet comes from the schema.
-    return { input: { ...input, day: { ...shape.data.input.day, ...input.day } }, basedOnMs };
+    const { inputVersion, input, basedOnMs } = draftSchema.parse(JSON.parse(text, unpack(Number.NaN)));
+    // Checked with numbers in its empty fields, but opened with the fields empty.
+    PLAN_INPUT.read(draftSchema.parse(JSON.parse(text, unpack(1))).input, inputVersion);
+    return { input: PLAN_INPUT.upgraded(input, inputVersion) as PlanInput, basedOnMs };
   } catch {
     return undefined;
   }
@@ -85,7 +91,7 @@ export function useDraft(key: string, start: KeptPlan): Draft {
   useEffect(() => {
     if (!changed) return undefined;
     const timer = setTimeout(() => {
-      localStorage.setItem(key, JSON.stringify({ input, basedOnMs } satisfies Unsaved, pack));
+      localStorage.setItem(key, JSON.stringify({ inputVersion: PLAN_INPUT.version, input, basedOnMs }, pack));
     }, REST_MS);
     return () => {
       clearTimeout(timer);

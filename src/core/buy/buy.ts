@@ -110,7 +110,7 @@ export function buyPlan(
       label: 'On each plate, cooked',
       value: servedKg / eaters,
       as: 'mass',
-      formula: 'Raw meat off the bone, less juice and fat given up when the fork turns, over the eaters.',
+      formula: 'Raw meat off the bone, less juice and fat given up when the fork twists, over the eaters.',
       inputs: [
         from('off the bone, raw', edibleKg, 'mass'),
         from('cooked, all plates', servedKg, 'mass'),
@@ -233,7 +233,7 @@ export function cutsFor(result: ResultId, species?: Cut['species']): CutAdvice[]
   return CUTS.filter((c) => species === undefined || c.species === species)
     .map((cut): CutAdvice => {
       const { score, why } = judge(cut, result);
-      return { cut, label: cutLabel(cut), score, why, cookValue: cut.cookValue.turns };
+      return { cut, label: cutLabel(cut), score, why, cookValue: cut.cookValue.twists };
     })
     .filter((a) => a.score > 0)
     .sort((a, b) => b.score - a.score);

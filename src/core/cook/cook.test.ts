@@ -119,7 +119,7 @@ describe('a cook’s state', () => {
     const verdict = { tenderness: 5, moisture: 4, sauce: 3, salt: 3, nextTime: 'more prunes' };
     const all = log(
       [0, { kind: 'intoPot' }],
-      [180, { kind: 'fork', stage: 'turns' }],
+      [180, { kind: 'fork', stage: 'twists' }],
       [181, { kind: 'offHeat' }],
       [210, { kind: 'finished', verdict }],
     );
@@ -195,7 +195,7 @@ describe('following a cook', () => {
           plan.finishBy,
           moment(100),
         ).forecast,
-        'turns',
+        'twists',
       ).p50;
     const plain = eta();
     expect(eta([90, { kind: 'heat', heat: { kind: 'oven', tempC: 100, fan: false } }])).toBeGreaterThan(plain + 20);
@@ -226,10 +226,10 @@ describe('the next action', () => {
     expect(at(10, [0, { kind: 'intoPot' }]).act).toBe('turned');
     expect(at(120, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }]).act).toBe('fork');
     expect(
-      at(181, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [180, { kind: 'fork', stage: 'turns' }]).act,
+      at(181, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [180, { kind: 'fork', stage: 'twists' }]).act,
     ).toBe('offHeat');
     expect(
-      at(190, [0, { kind: 'intoPot' }], [180, { kind: 'fork', stage: 'turns' }], [182, { kind: 'offHeat' }]).act,
+      at(190, [0, { kind: 'intoPot' }], [180, { kind: 'fork', stage: 'twists' }], [182, { kind: 'offHeat' }]).act,
     ).toBe('finished');
   });
 
@@ -324,10 +324,10 @@ describe('a hidden pot', () => {
   it('passes the stages in order and tells the same truth for the same seed', () => {
     const request = braiseRequest(OXTAIL_PLAN);
     const pot = hiddenPot(request, 3);
-    expect(hiddenPot(request, 3).turnsMin).toBe(pot.turnsMin);
+    expect(hiddenPot(request, 3).twistsMin).toBe(pot.twistsMin);
     expect(pot.stageAt(5)).toBe('holds');
-    expect(pot.stageAt(pot.turnsMin - 2)).toBe('gives');
-    expect(pot.stageAt(pot.turnsMin + 2)).toBe('turns');
+    expect(pot.stageAt(pot.twistsMin - 2)).toBe('gives');
+    expect(pot.stageAt(pot.twistsMin + 2)).toBe('twists');
     expect(pot.coreC(120)).toBeGreaterThan(pot.coreC(20));
     expect(pot.liquidC(120)).toBeGreaterThan(90);
   });

@@ -55,7 +55,7 @@ function afterTheHeat(plan: Plan, state: CookState, tenderMs: number): DaySpan[]
   const nightMs = day.spans.find((s) => s.id === 'fridge')?.toMs ?? Infinity;
   const moved = (ms: number): number => (ms >= nightMs ? ms : Math.min(nightMs, ms + late));
   return [
-    { id: 'hold', label: 'in hand', kind: 'wait', fromMs: tenderMs, toMs: day.offHeatByMs + late },
+    { id: 'reserve', label: 'reserve', kind: 'wait', fromMs: tenderMs, toMs: day.offHeatByMs + late },
     ...day.spans
       .filter((s) => s.fromMs >= day.offHeatByMs)
       .map((s): DaySpan => ({ ...s, fromMs: moved(s.fromMs), toMs: moved(s.toMs) })),

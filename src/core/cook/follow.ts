@@ -16,7 +16,7 @@ const ONE_LOOK_MIN = 2;
 /** What one record did to the forecast. */
 export interface Lesson {
   readonly eventId: string;
-  /** Change of the median moment the fork turns, min; positive is later. */
+  /** Change of the median moment the fork twists, min; positive is later. */
   readonly shiftMin: number;
   /** Change of the width of the 80 % window, min; negative is surer. */
   readonly widthMin: number;

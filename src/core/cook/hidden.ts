@@ -10,8 +10,8 @@ import { type Stage, stageAt } from '../tenderness/stages';
 
 /** A pot whose truth is known: one draw of everything a kitchen does not know, cooked on the full grid. */
 export interface HiddenPot {
-  /** When the fork truly turns, min; Infinity if not within the horizon. */
-  readonly turnsMin: number;
+  /** When the fork truly twists, min; Infinity if not within the horizon. */
+  readonly twistsMin: number;
   stageAt(atMin: number): Stage;
   coreC(atMin: number): number;
   liquidC(atMin: number): number;
@@ -28,7 +28,7 @@ export function hiddenPot(request: BraiseRequest, truthSeed: number): HiddenPot 
   const demand = demandOf(prior, z, 0);
   const at = (series: Float64Array, atMin: number): number => series[stepAt(assembly.grid, atMin)] as number;
   return {
-    turnsMin: crossingMin(slow, assembly.grid.endS, request.cut.cookValue.turns * demand),
+    twistsMin: crossingMin(slow, assembly.grid.endS, request.cut.cookValue.twists * demand),
     stageAt: (atMin) => stageAt(request.cut, at(slow, atMin), demand),
     coreC: (atMin) => at(course.coreC[0] as Float64Array, atMin),
     liquidC: (atMin) => at(course.liquidC, atMin),

@@ -42,11 +42,11 @@ export function liveForecast(following: Following, finish: FinishQuestion, momen
   const forecast = summarise(ensemble);
   const course = courseSamples(ensemble, forecast);
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
-  const turns = readyEta(forecast);
-  const ready = Number.isFinite(turns.p50) ? Math.max(turns.p50, atMin) : forecast.horizonMin;
+  const twists = readyEta(forecast);
+  const ready = Number.isFinite(twists.p50) ? Math.max(twists.p50, atMin) : forecast.horizonMin;
   const lookCost = lookCostMin(
     ensemble.request,
-    Math.max(atMin + 1, Math.min(turns.p10, turns.p50 - 5)),
+    Math.max(atMin + 1, Math.min(twists.p10, twists.p50 - 5)),
     OPEN_SECONDS.fork,
   );
   return {

@@ -41,7 +41,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   const start = state.intoPotMs;
   const at = (minutes: number): number => start + minutes * MIN_MS;
   const { forecast } = live;
-  const turns = readyEta(forecast);
+  const twists = readyEta(forecast);
   const lastFork = eventsOf(state.events, 'fork').at(-1);
   const { target } = forecast;
   const { until } = TARGETS[target];
@@ -51,7 +51,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
       title: 'Take the pot off the heat',
       why: far
         ? 'It is past what you wanted: every minute more takes it further.'
-        : `Your last test found it there: ${STAGE_WORDS[target].feel}. It stays good for about ${String(Math.round(Math.max(10, etaOf(forecast, until).p10 - turns.p50)))} more minutes.`,
+        : `Your last test found it there: ${STAGE_WORDS[target].feel}. It stays good for about ${String(Math.round(Math.max(10, etaOf(forecast, until).p10 - twists.p50)))} more minutes.`,
       sign: cut.donenessSign,
       dueMs: nowMs,
       act: 'offHeat',
@@ -60,12 +60,12 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   }
 
   const candidates: NextAction[] = [testAction(state, plan, live, start, nowMs)];
-  if (!state.turned && plan.pot.submergedShare < 0.9 && turns.p50 / 2 < turns.p10 - TURN_BEFORE_MIN) {
+  if (!state.turned && plan.pot.submergedShare < 0.9 && twists.p50 / 2 < twists.p10 - TURN_BEFORE_MIN) {
     candidates.push({
       title: `Turn the ${cut.pieceNoun}s`,
       why: 'What stands out of the liquid cooks slower and dries. Turned at half time it evens out.',
       sign: 'The tops should look moist and no darker than toast.',
-      dueMs: at(turns.p50 / 2),
+      dueMs: at(twists.p50 / 2),
       act: 'turned',
       care: 'open',
     });
@@ -97,14 +97,14 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
 function testAction(state: CookState, plan: Plan, live: LiveForecast, start: number, nowMs: number): NextAction {
   const cut = cutById(plan.cutId);
   const { forecast } = live;
-  const turns = readyEta(forecast);
+  const twists = readyEta(forecast);
   const lastFork = eventsOf(state.events, 'fork').at(-1);
-  const asked = forecast.readyPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? turns.p10;
+  const asked = forecast.readyPercentiles[Math.round(FIRST_TEST_CHANCE * 100) - 1] ?? twists.p10;
   const firstMin = Math.min(asked, forecast.horizonMin);
   let dueMin = firstMin;
   if (lastFork) {
     const since = (lastFork.atMs - start) / MIN_MS;
-    const wait = Math.min(LONGEST_RETEST_MIN, Math.max(SHORTEST_RETEST_MIN, turns.p50 - since));
+    const wait = Math.min(LONGEST_RETEST_MIN, Math.max(SHORTEST_RETEST_MIN, twists.p50 - since));
     dueMin = Math.max(firstMin, since + wait);
     if (since + LONGEST_RETEST_MIN < firstMin) dueMin = firstMin;
   }

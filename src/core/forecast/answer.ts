@@ -10,7 +10,7 @@ const rounded = (x: number): number => Math.round(x * 10_000) / 10_000;
 
 /** A forecast as the command line answers it: quantiles per stage, chances, and the nominal course minute by minute. */
 export interface Answer {
-  readonly version: 1;
+  readonly version: 2;
   readonly horizonMin: number;
   readonly stages: {
     readonly stage: Stage;
@@ -19,7 +19,7 @@ export interface Answer {
     readonly p90Min: number | null;
     readonly reachedShare: number;
   }[];
-  readonly turnsPercentilesMin: (number | null)[];
+  readonly twistsPercentilesMin: (number | null)[];
   readonly chance: { readonly atMin: number; readonly share: number }[];
   readonly slowestGroup: number;
   readonly goodForMin: number | null;
@@ -50,10 +50,10 @@ export interface Answer {
 export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): Answer {
   const { nominal, request, assembly } = ensemble;
   const forecast = summarise(ensemble);
-  const turns = etaOf(forecast, 'turns');
+  const twists = etaOf(forecast, 'twists');
   const sample = readySample(ensemble);
   const group = slowestGroup(ensemble);
-  const tender = Number.isFinite(turns.p50) ? stepAt(assembly.grid, turns.p50) : undefined;
+  const tender = Number.isFinite(twists.p50) ? stepAt(assembly.grid, twists.p50) : undefined;
   const pot =
     tender === undefined
       ? undefined
@@ -70,7 +70,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
   const lead = request.groups[group];
   const water = (lead?.cut ?? request.cut).composition.water;
   return {
-    version: 1,
+    version: 2,
     horizonMin: forecast.horizonMin,
     stages: forecast.etas.map((e) => ({
       stage: e.stage,
@@ -79,11 +79,11 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
       p90Min: finite(e.p90),
       reachedShare: rounded(e.reached),
     })),
-    turnsPercentilesMin: forecast.readyPercentiles.map(finite),
+    twistsPercentilesMin: forecast.readyPercentiles.map(finite),
     chance: chanceAtMin.map((atMin) => ({ atMin, share: rounded(sample.shareBelow(atMin)) })),
     slowestGroup: group,
-    goodForMin: finite(etaOf(forecast, 'strings').p50 - turns.p50),
-    lookCostMin: rounded(lookCostMin(request, Number.isFinite(turns.p10) ? turns.p10 : 60, 60)),
+    goodForMin: finite(etaOf(forecast, 'strings').p50 - twists.p50),
+    lookCostMin: rounded(lookCostMin(request, Number.isFinite(twists.p10) ? twists.p10 : 60, 60)),
     whenTender:
       pot === undefined || tender === undefined
         ? null

@@ -78,7 +78,7 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   const after = latestMin(request, observations) + 30;
   if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
   const { cookValue, toughnessSpread } = request.cut;
-  const wanted = cookValue[request.target ?? 'turns'];
+  const wanted = cookValue[request.target ?? 'twists'];
   const needed = Math.max(cookValue.strings, wanted * Math.exp(HORIZON_SPREADS * toughnessSpread));
   let horizon = 12 * 60;
   for (;;) {
@@ -102,7 +102,7 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
 
 /** Factors that turn each group's cook value into what it would mean to the cut the forecast is about. */
 function inLeadTerms(request: BraiseRequest): number[] {
-  return request.groups.map((group) => request.cut.cookValue.turns / cutOf(request, group).cookValue.turns);
+  return request.groups.map((group) => request.cut.cookValue.twists / cutOf(request, group).cookValue.twists);
 }
 
 /** Cook value of the slowest group at each step; other cuts count as far as they are on their own way to tender. */
@@ -194,7 +194,7 @@ function predict(
   let core = Infinity;
   request.groups.forEach((group, g) => {
     const cookValue = valueAt(course.slowCookValue[g] as Float64Array, moment, 0);
-    slow = Math.min(slow, cookValue / cutOf(request, group).cookValue.turns);
+    slow = Math.min(slow, cookValue / cutOf(request, group).cookValue.twists);
     core = Math.min(core, valueAt(course.coreC[g] as Float64Array, moment, group.startTempC));
   });
   return {

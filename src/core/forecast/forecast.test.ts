@@ -16,17 +16,17 @@ import { shortRibRequest } from '../../testing/fixtures';
 
 const HORIZON_MIN = 720;
 
-/** When the fork turns with no surprises, min, on the plain grid. */
+/** When the fork twists with no surprises, min, on the plain grid. */
 function plainTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, PLAIN_STEPS, []);
   const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, PLAIN_CELLS);
-  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
+  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
 }
 
 function fastTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, FAST_STEPS, []);
   const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
+  return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
 }
 
 const anyBraise = fc
@@ -120,10 +120,10 @@ describe('laws of the pot', () => {
   it('a tighter lid is never slower', () => {
     fc.assert(
       fc.property(anyBraise, (braise) => {
-        const turns = (['heavy', 'light', 'foil', 'ajar'] as const).map((lid) =>
+        const twists = (['heavy', 'light', 'foil', 'ajar'] as const).map((lid) =>
           fastTurns({ ...braise, lids: [{ atMin: 0, lid }] }),
         );
-        return turns.every((t, i) => i === 0 || notLater(turns[i - 1] ?? 0, t));
+        return twists.every((t, i) => i === 0 || notLater(twists[i - 1] ?? 0, t));
       }),
       { numRuns: 40 },
     );
@@ -178,7 +178,7 @@ describe('laws of the pot', () => {
 describe('the forecast', () => {
   const ensemble = priorEnsemble(shortRibRequest());
   const forecast = summarise(ensemble);
-  const turns = etaOf(forecast, 'turns');
+  const twists = etaOf(forecast, 'twists');
 
   it('orders its stages and its quantiles', () => {
     for (const eta of forecast.etas) {
@@ -191,9 +191,9 @@ describe('the forecast', () => {
   });
 
   it('lies where short ribs are usually done, and never is a single time', () => {
-    expect(turns.p50).toBeGreaterThan(135);
-    expect(turns.p50).toBeLessThan(195);
-    expect(turns.p90 - turns.p10).toBeGreaterThan(30);
+    expect(twists.p50).toBeGreaterThan(135);
+    expect(twists.p50).toBeLessThan(195);
+    expect(twists.p90 - twists.p10).toBeGreaterThan(30);
   });
 
   it('gives the same answer for the same seed', () => {
@@ -201,20 +201,20 @@ describe('the forecast', () => {
   });
 
   it('says about one in ten by its low estimate and nine in ten by its high one', () => {
-    expect(chanceBy(forecast, turns.p10)).toBeCloseTo(0.1, 1);
-    expect(chanceBy(forecast, turns.p90)).toBeCloseTo(0.9, 1);
+    expect(chanceBy(forecast, twists.p10)).toBeCloseTo(0.1, 1);
+    expect(chanceBy(forecast, twists.p90)).toBeCloseTo(0.9, 1);
     expect(chanceBy(forecast, 0)).toBe(0);
   });
 
-  it('moves later when the fork still drags and sooner when it already turns', () => {
+  it('moves later when the fork still drags and sooner when it already twists', () => {
     const request = shortRibRequest({ openings: [{ atMin: 140, seconds: 60 }] });
     const etas = STAGES.slice(0, 5).map((stage) => {
       const seen: Observation[] = [{ kind: 'fork', atMin: 140, stage }];
-      return etaOf(summarise(advance(ensemble, request, seen)), 'turns').p50;
+      return etaOf(summarise(advance(ensemble, request, seen)), 'twists').p50;
     });
     for (let i = 1; i < etas.length; i++) expect(etas[i] ?? 0).toBeLessThanOrEqual((etas[i - 1] ?? 0) + 1.5);
-    expect(etas[0]).toBeGreaterThan(turns.p50 + 10);
-    expect(etas[4]).toBeLessThan(turns.p50 - 10);
+    expect(etas[0]).toBeGreaterThan(twists.p50 + 10);
+    expect(etas[4]).toBeLessThan(twists.p50 - 10);
   });
 
   it('grows surer with records', () => {
@@ -230,7 +230,7 @@ describe('the forecast', () => {
     ];
     const once = advance(ensemble, request, seen.slice(0, 1));
     const twice = summarise(advance(once, request, seen));
-    const width = (f: typeof forecast): number => etaOf(f, 'turns').p90 - etaOf(f, 'turns').p10;
+    const width = (f: typeof forecast): number => etaOf(f, 'twists').p90 - etaOf(f, 'twists').p10;
     expect(width(twice)).toBeLessThan(width(forecast) * 0.85);
   });
 
@@ -241,18 +241,18 @@ describe('the forecast', () => {
     const eta = (tempC: number): number =>
       etaOf(
         summarise(advance(ensemble, shortRibRequest(), [{ kind: 'probe', atMin: at, tempC, nearBone: false }])),
-        'turns',
+        'twists',
       ).p50;
     expect(eta(core - 12)).toBeGreaterThan(eta(core + 6) + 3);
   });
 
   it('takes a record that nothing can explain for a slip of the thumb', () => {
     const slip = summarise(advance(ensemble, shortRibRequest(), [{ kind: 'fork', atMin: 20, stage: 'strings' }]));
-    expect(Math.abs(etaOf(slip, 'turns').p50 - turns.p50)).toBeLessThan(3);
+    expect(Math.abs(etaOf(slip, 'twists').p50 - twists.p50)).toBeLessThan(3);
   });
 
   it('draws its particles anew when few still count, and weights stay a distribution', () => {
-    const surprising = advance(ensemble, shortRibRequest(), [{ kind: 'fork', atMin: 120, stage: 'turns' }]);
+    const surprising = advance(ensemble, shortRibRequest(), [{ kind: 'fork', atMin: 120, stage: 'twists' }]);
     expect(surprising.renewals).toBe(1);
     expect(weights(surprising).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   });
@@ -268,7 +268,7 @@ describe('the fork scale', () => {
   const cut = cutById('lamb_shank');
 
   it('reports the true stage most often in the middle of each', () => {
-    const edges = stageThresholds(cut).map((t) => t / cut.cookValue.turns);
+    const edges = stageThresholds(cut).map((t) => t / cut.cookValue.twists);
     [0.1, ...edges.map((e, i) => Math.sqrt(e * (edges[i + 1] ?? e * 1.6)))].forEach((progress, stage) => {
       const chances = stageChances(cut, progress);
       expect(chances.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
@@ -280,11 +280,11 @@ describe('the fork scale', () => {
     const thresholds = stageThresholds(cut);
     let before = -1;
     for (let p = 0; p < 4; p += 0.01) {
-      const here = scalePosition(thresholds, cut.cookValue.turns, p);
+      const here = scalePosition(thresholds, cut.cookValue.twists, p);
       expect(here).toBeGreaterThanOrEqual(before);
       before = here;
     }
-    expect(scalePosition(thresholds, cut.cookValue.turns, 1)).toBeCloseTo(3, 9);
+    expect(scalePosition(thresholds, cut.cookValue.twists, 1)).toBeCloseTo(3, 9);
     expect(before).toBe(5);
   });
 });

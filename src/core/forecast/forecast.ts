@@ -12,7 +12,7 @@ export interface StageEta {
   readonly reached: number;
 }
 
-/** Where the fork scale stands over time: 0 raw, 1 Drags, 2 Gives, 3 Turns, 4 Falls, 5 Strings. */
+/** Where the fork scale stands over time: 0 raw, 1 Drags, 2 Gives, 3 Twists, 4 Falls, 5 Strings. */
 export interface ScaleBand {
   readonly minutes: readonly number[];
   readonly p10: readonly number[];
@@ -52,7 +52,7 @@ export function crossingMin(values: Float64Array, endS: Float64Array, target: nu
 /** Index of the group that is last to be tender without surprises. */
 export function slowestGroup(ensemble: Ensemble): number {
   const { nominal, request, assembly } = ensemble;
-  const at = crossingMin(slowest(nominal, request), assembly.grid.endS, request.cut.cookValue.turns);
+  const at = crossingMin(slowest(nominal, request), assembly.grid.endS, request.cut.cookValue.twists);
   const step = Number.isFinite(at) ? stepAt(assembly.grid, at) : assembly.grid.count - 1;
   return slowestGroupAt(nominal, request, step);
 }
@@ -67,8 +67,8 @@ export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): 
 }
 
 /** Position on the fork scale, 0 to 5 and beyond, of a slowest quarter at `progress` of fork-tender. */
-export function scalePosition(thresholds: readonly number[], turns: number, progress: number): number {
-  const cookValue = progress * turns;
+export function scalePosition(thresholds: readonly number[], twists: number, progress: number): number {
+  const cookValue = progress * twists;
   let from = 0;
   for (let k = 0; k < thresholds.length; k++) {
     const to = thresholds[k] as number;
@@ -84,7 +84,7 @@ const BAND_BINS = 250;
 
 function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): ScaleBand {
   const thresholds = stageThresholds(ensemble.request.cut);
-  const turns = ensemble.request.cut.cookValue.turns;
+  const twists = ensemble.request.cut.cookValue.twists;
   const slow = ensemble.courses.map((course) => slowest(course, ensemble.request));
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
   const bins = new Float64Array(BAND_BINS + 1);
@@ -96,7 +96,7 @@ function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): Sca
     slow.forEach((c, i) => {
       const before = after === 0 ? 0 : (c[after - 1] as number);
       const cookValue = before + share * ((c[after] as number) - before);
-      const position = scalePosition(thresholds, turns, cookValue / (turns * (ensemble.demand[i] as number)));
+      const position = scalePosition(thresholds, twists, cookValue / (twists * (ensemble.demand[i] as number)));
       const bin = Math.floor((position * BAND_BINS) / thresholds.length);
       bins[bin] = (bins[bin] as number) + (w[i] as number);
     });
@@ -122,7 +122,7 @@ function binQuantile(bins: Float64Array, p: number): number {
 
 /** The stage the braise is for. */
 export function targetOf(ensemble: Pick<Ensemble, 'request'>): TargetStage {
-  return ensemble.request.target ?? 'turns';
+  return ensemble.request.target ?? 'twists';
 }
 
 /** Sample of the moment the target is reached, for any share or quantile. */

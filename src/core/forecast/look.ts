@@ -5,13 +5,13 @@ import { type BraiseRequest } from './request';
 import { FAST_CELLS, runBraise } from '../heat/run';
 import { FAST_STEPS } from '../heat/timeGrid';
 
-/** Minutes later that the fork turns, with no surprises, because the pot is opened for `seconds` at `atMin`. */
+/** Minutes later that the fork twists, with no surprises, because the pot is opened for `seconds` at `atMin`. */
 export function lookCostMin(request: BraiseRequest, atMin: number, seconds: number): number {
   const horizon = chooseHorizonMin(request, []);
   const tenderAt = (r: BraiseRequest): number => {
     const assembly = assemble(r, horizon, FAST_STEPS, [atMin]);
     const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-    return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.turns);
+    return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
   };
   const opened = { ...request, openings: [...request.openings, { atMin, seconds }] };
   const cost = tenderAt(opened) - tenderAt(request);

@@ -9,7 +9,7 @@ import { FAST_STEPS } from '../heat/timeGrid';
 export function slowestAtTarget(request: BraiseRequest): { readonly group: number; readonly atMin: number } {
   const assembly = assemble(request, chooseHorizonMin(request, []), FAST_STEPS, []);
   const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
-  const wanted = request.cut.cookValue[request.target ?? 'turns'];
+  const wanted = request.cut.cookValue[request.target ?? 'twists'];
   const atMin = crossingMin(slowest(course, request), assembly.grid.endS, wanted);
   const step = Number.isFinite(atMin) ? stepAt(assembly.grid, atMin) : assembly.grid.count - 1;
   return { group: request.groups.length === 1 ? 0 : slowestGroupAt(course, request, step), atMin };

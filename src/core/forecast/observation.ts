@@ -39,7 +39,7 @@ const LEVEL_SD_L = 0.08;
 export function stageChances(cut: Cut, progress: number, repeated = false): number[] {
   const spread = repeated ? REPEAT_SPREAD : FORK_SPREAD;
   const x = Math.log(Math.max(progress, 1e-9));
-  const below = stageThresholds(cut).map((t) => normalCdf((Math.log(t / cut.cookValue.turns) - x) / spread));
+  const below = stageThresholds(cut).map((t) => normalCdf((Math.log(t / cut.cookValue.twists) - x) / spread));
   return [...below, 1].map((upper, i) => (1 - BLUNDER) * (upper - (i === 0 ? 0 : (below[i - 1] ?? 0))) + BLUNDER / 6);
 }
 

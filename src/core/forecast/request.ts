@@ -81,7 +81,7 @@ export interface BraiseRequest {
   readonly preCook: readonly PreCook[];
   /** The oven was cold when the pot went in. */
   readonly coldOven: boolean;
-  /** The stage the cook waits for; the fork turning when left out. */
+  /** The stage the cook waits for; the fork twisting when left out. */
   readonly target?: TargetStage;
   readonly thicknessMeasured: boolean;
   readonly altitudeM: number;

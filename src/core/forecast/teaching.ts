@@ -4,7 +4,7 @@ import { probeLaw, stageChances } from './observation';
 import { WeightedSample } from './quantile';
 import { normalQuantile } from './random';
 
-/** What a record at some moment would be expected to do to the 80 % window of the moment the fork turns. */
+/** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
 export interface Teaching {
   readonly kind: 'fork' | 'probe';
   readonly atMin: number;

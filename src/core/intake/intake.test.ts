@@ -110,7 +110,7 @@ const RAW: RawRecipe = {
   ],
   steps: [
     'Heat the oven to 325°F. Brown the cheeks 4 minutes a side.',
-    'Cover and braise in the oven for 2½ to 3 hours, until a fork turns.',
+    'Cover and braise in the oven for 2½ to 3 hours, until a fork twists.',
     'Turn the grill to 220 °C and glaze for 5 minutes.',
   ],
   prepMin: 30,

@@ -1,8 +1,8 @@
 /** What a line of a recipe can become in a plan. */
-export type Kind = 'cut' | 'garnish' | 'liquid' | 'herb' | 'spice' | 'fat' | 'salt' | 'paste' | 'flour';
+export type Role = 'cut' | 'garnish' | 'liquid' | 'herb' | 'spice' | 'fat' | 'salt' | 'paste' | 'flour';
 
 export interface Meaning {
-  readonly kind: Kind;
+  readonly kind: Role;
   /** Id in the larder; empty for salt, paste and flour, of which there is one. */
   readonly id: string;
   /** What one of it weighs, kg, where it is counted; usual sizes, good to a third. */

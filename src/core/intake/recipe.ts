@@ -1,4 +1,4 @@
-import { meaningOf, type Kind, type Meaning } from './lexicon';
+import { meaningOf, type Role, type Meaning } from './lexicon';
 import { cutById } from '../larder/cuts';
 import { heatOf, type PlanHeat } from '../plan/heats';
 import { leadingQuantity } from '../quantity/parse';
@@ -18,7 +18,7 @@ export interface RawRecipe {
 
 /** How much of something: kg of meat, vegetables and paste, l of liquids, grams of spice and salt, a number of herbs. */
 export interface Taken {
-  readonly kind: Kind;
+  readonly kind: Role;
   readonly id: string;
   readonly amount: number;
   /** Pieces, where meat is counted. */

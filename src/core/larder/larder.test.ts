@@ -40,10 +40,10 @@ describe('cuts', () => {
     const { water, protein, fat, ash } = cut.composition;
     expect(water + protein + fat + ash).toBeGreaterThan(0.97);
     expect(water + protein + fat + ash).toBeLessThan(1.03);
-    const { gives, turns, falls, strings } = cut.cookValue;
+    const { gives, twists, falls, strings } = cut.cookValue;
     expect(gives).toBeGreaterThan(0);
-    expect(turns).toBeGreaterThan(gives);
-    expect(falls).toBeGreaterThan(turns);
+    expect(twists).toBeGreaterThan(gives);
+    expect(falls).toBeGreaterThan(twists);
     expect(strings).toBeGreaterThan(falls);
     expect(cut.toughnessSpread).toBeGreaterThanOrEqual(0.1);
     expect(cut.toughnessSpread).toBeLessThanOrEqual(0.35);

@@ -65,7 +65,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
       start: schoolOption('start'),
     }),
     altitudeM: fc.integer({ min: 0, max: 3000 }),
-    held: fc.integer({ min: -300, max: 30 }),
+    fixed: fc.integer({ min: -300, max: 30 }),
   })
   .map((d): PlanInput => {
     const serveAtMs = NOON_MS + 60 * HOUR_MS;
@@ -102,7 +102,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
         cooks: d.cooks,
         burners: 2,
         sides: d.sides,
-        held: [{ task: 'meat', startMs: serveAtMs + d.held * 60_000 }],
+        fixed: [{ task: 'meat', startMs: serveAtMs + d.fixed * 60_000 }],
         ahead: d.ahead ? { fridgeByMs: serveAtMs - 21 * HOUR_MS } : null,
       },
       altitudeM: d.altitudeM,

@@ -25,7 +25,7 @@ describe('a day changed by hand', () => {
         cooks: 2,
         burners: 3,
         sides: ['mash'],
-        held: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }],
+        fixed: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }],
         ahead: null,
       },
     };
@@ -40,10 +40,10 @@ describe('ways to make a day work', () => {
     expect(dayWays(plan({}), NOON_MS)).toEqual([]);
   });
 
-  it('are a later plate or a free hand where a task is held too late, each without a conflict', () => {
+  it('are a later plate or a free hand where a task is fixed too late, each without a conflict', () => {
     const late = startOf(plan({}), 'meat') + 20 * MIN_MS;
-    const held = plan({ held: [{ task: 'meat', startMs: late }] });
-    const ways = dayWays(held, NOON_MS);
+    const fixed = plan({ fixed: [{ task: 'meat', startMs: late }] });
+    const ways = dayWays(fixed, NOON_MS);
     expect(ways.map((w) => w.says)).toEqual([
       'Plates 20 min later',
       'Let “get the meat ready” begin when it suits the day',

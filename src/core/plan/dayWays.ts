@@ -9,9 +9,9 @@ import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 const FIVE_MIN_MS = 5 * 60_000;
 const QUICK_PARTICLES = 128;
 
-/** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is held. */
+/** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is fixed. */
 export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
-  const { cooks, burners, sides, held, ahead } = input.day;
+  const { cooks, burners, sides, fixed, ahead } = input.day;
   const { work } = question;
   return {
     ...question,
@@ -22,7 +22,7 @@ export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveA
       sides,
       ahead: work.ahead && ahead ? { ...work.ahead, fridgeByMin: fridgeByMin(input, ahead) } : undefined,
     },
-    held,
+    fixed,
   };
 }
 
@@ -35,11 +35,11 @@ export function dayWays(plan: Plan, nowMs: number): WayOut[] {
   if (day.conflicts.length === 0) return [];
   const label = (task: string): string => day.tasks.find((t) => t.id === task)?.label ?? task;
   const inConflict = new Set(day.conflicts.map((c) => c.task));
-  const wishes = input.day.held.filter((h) => inConflict.has(h.task) && !day.held.includes(h.task));
+  const wishes = input.day.fixed.filter((h) => inConflict.has(h.task) && !day.fixed.includes(h.task));
   const changes: { readonly says: string; readonly day: PlanInput['day']; readonly serveAtMs?: number }[] = [
-    ...wishes.flatMap((hold) => {
-      const free = day.tasks.find((t) => t.id === hold.task);
-      const later = free ? Math.ceil((hold.startMs - free.fromMs) / FIVE_MIN_MS) * FIVE_MIN_MS : 0;
+    ...wishes.flatMap((fix) => {
+      const free = day.tasks.find((t) => t.id === fix.task);
+      const later = free ? Math.ceil((fix.startMs - free.fromMs) / FIVE_MIN_MS) * FIVE_MIN_MS : 0;
       return later > 0
         ? [
             {
@@ -50,9 +50,9 @@ export function dayWays(plan: Plan, nowMs: number): WayOut[] {
           ]
         : [];
     }),
-    ...wishes.map((hold) => ({
-      says: `Let “${label(hold.task)}” begin when it suits the day`,
-      day: { ...input.day, held: input.day.held.filter((h) => h !== hold) },
+    ...wishes.map((fix) => ({
+      says: `Let “${label(fix.task)}” begin when it suits the day`,
+      day: { ...input.day, fixed: input.day.fixed.filter((h) => h !== fix) },
     })),
     ...(input.day.cooks < LIMITS.cooks[1]
       ? [{ says: 'One more cook at the bench', day: { ...input.day, cooks: input.day.cooks + 1 } }]

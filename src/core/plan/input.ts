@@ -5,7 +5,7 @@ import { type Burner, type Pan } from '../larder/burners';
 import { type Fate } from '../larder/garnish';
 import { type SaltCrystalId } from '../larder/seasoning';
 import { type LidKind, type Pot } from '../larder/vessels';
-import { type Held } from '../schedule/day';
+import { type Fixed } from '../schedule/day';
 
 /** How the meat should eat. */
 export const RESULTS = ['slices', 'tender', 'shreds', 'melts'] as const;
@@ -95,7 +95,7 @@ export interface DayChoice {
   readonly burners: number;
   readonly sides: readonly string[];
   /** Tasks the cook wants begun at a moment of their own. */
-  readonly held: readonly Held[];
+  readonly fixed: readonly Fixed[];
   /** Cooked ahead, and in the fridge by then; null where it is eaten when it is done. */
   readonly ahead: { readonly fridgeByMs: number } | null;
 }

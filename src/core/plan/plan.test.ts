@@ -142,7 +142,7 @@ describe('a plan', () => {
 
   it('leaves time to finish after the wanted share of kitchens is tender', () => {
     const finish = oxtail.day.spans.find((s) => s.id === 'finish');
-    const { handsMin } = oxtail.day.slack;
+    const { handsMin } = oxtail.day.reserve;
     expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.ready.p90Ms - handsMin * 60_000)).toBeLessThanOrEqual(60_000);
     const surer = plan({ ...OXTAIL_PLAN, confidence: 0.97 });
     expect(surer.day.startMs).toBeLessThan(oxtail.day.startMs);

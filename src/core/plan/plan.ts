@@ -109,7 +109,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     turnAtMin: looks.turnMin,
     topUp: topUpOf(input, course, ready.p50, finished),
     resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
-    held: input.day.held,
+    fixed: input.day.fixed,
   };
   const day = layOutDay(dayQuestion);
   const look = lookCostMin(braiseRequest(input), ready.p10, OPEN_SECONDS.fork);

@@ -26,7 +26,7 @@ const SIMMER_START_BELOW_BOIL_K = 4;
 /** The stage a wanted result stops at. */
 export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> = {
   slices: 'gives',
-  tender: 'turns',
+  tender: 'twists',
   shreds: 'falls',
   melts: 'falls',
 };

@@ -101,7 +101,7 @@ export function startPlan(
       herbForm: school('herbForm'),
     },
     heat: { kind: 'oven', tempC: 150, fan: false },
-    day: { cooks: 1, burners: kitchen.burners.length, sides: [], held: [], ahead: null },
+    day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
     finish: { sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE },
     serveAtMs: what.serveAtMs,
     confidence: 0.9,

@@ -30,33 +30,33 @@ describe('ways out of a plan that is too late', () => {
 describe('changing the heat of a live pot', () => {
   const request = shortRibRequest({ heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 130, fan: false } }] });
   const ensemble = priorEnsemble(request, { particles: 128 });
-  const turns = etaOf(summarise(ensemble), 'turns');
+  const twists = etaOf(summarise(ensemble), 'twists');
   const heat = { kind: 'oven', tempC: 130, fan: false } as const;
 
   it('offers what makes it sooner when it would be late, with the time it gains', () => {
-    const ways = heatWays(ensemble, heat, 30, turns.p50 - 20);
+    const ways = heatWays(ensemble, heat, 30, twists.p50 - 20);
     expect(ways.length).toBeGreaterThan(0);
-    for (const w of ways) expect(w.p50Min).toBeLessThan(turns.p50 - 5);
+    for (const w of ways) expect(w.p50Min).toBeLessThan(twists.p50 - 5);
   });
 
   it('offers a lower oven that is still ready in time when it would be much too early', () => {
-    const [way] = heatWays(ensemble, heat, 30, turns.p90 + 150);
+    const [way] = heatWays(ensemble, heat, 30, twists.p90 + 150);
     expect(way?.heat).toMatchObject({ kind: 'oven' });
-    expect(way?.p90Min).toBeLessThanOrEqual(turns.p90 + 150);
+    expect(way?.p90Min).toBeLessThanOrEqual(twists.p90 + 150);
   });
 
   it('says nothing when it fits', () => {
-    expect(heatWays(ensemble, heat, 30, turns.p90 + 10)).toEqual([]);
+    expect(heatWays(ensemble, heat, 30, twists.p90 + 10)).toEqual([]);
   });
 });
 
 describe('what a record would teach', () => {
   const ensemble = priorEnsemble(shortRibRequest());
-  const turns = etaOf(summarise(ensemble), 'turns');
+  const twists = etaOf(summarise(ensemble), 'twists');
 
   it('narrows the window in expectation, more near the time than at the start', () => {
     const early = teachingOf(ensemble, 'fork', 15, 2);
-    const late = teachingOf(ensemble, 'fork', turns.p50, 2);
+    const late = teachingOf(ensemble, 'fork', twists.p50, 2);
     expect(late.expectedWidthMin).toBeLessThan(late.widthMin * 0.85);
     expect(early.widthMin - early.expectedWidthMin).toBeLessThan(late.widthMin - late.expectedWidthMin);
   });

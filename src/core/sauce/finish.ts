@@ -58,9 +58,9 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
     const mean = (nominal.meanCookValue[g] as Float64Array)[step] as number;
     const slow = (nominal.slowCookValue[g] as Float64Array)[step] as number;
     const fat = edible * cut.composition.fat * cut.fatRender;
-    const melted = fat * (1 - Math.exp(-mean / (FAT_COOK_SHARE * cut.cookValue.turns)));
+    const melted = fat * (1 - Math.exp(-mean / (FAT_COOK_SHARE * cut.cookValue.twists)));
     fatKg += melted;
-    collagenKg += (edible * cut.collagenGPerKg * (1 - 2 ** (-slow / cut.cookValue.turns))) / 1000;
+    collagenKg += (edible * cut.collagenGPerKg * (1 - 2 ** (-slow / cut.cookValue.twists))) / 1000;
     const juice = (nominal.juiceFraction[g] as Float64Array)[step] as number;
     cookedKg += edible * (1 - juice) - melted;
     juiceKg += edible * juice;

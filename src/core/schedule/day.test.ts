@@ -8,13 +8,13 @@ import { NOON_MS } from '../../testing/fixtures';
 
 const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
-const turns = { p10: 130, p50: 160, p90: 200 };
+const twists = { p10: 130, p50: 160, p90: 200 };
 type Question = Parameters<typeof layOutDay>[0];
 
 function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {}) {
   return layOutDay({
     serveMs: NOON_MS,
-    ready: turns,
+    ready: twists,
     work: {
       work,
       chopMin: 8,
@@ -29,8 +29,8 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
         { label: 'garlic', minutes: 2, stay: true },
       ],
       wineMin: 5,
-      likelyMin: (part.ready ?? turns).p50,
-      readyMin: (part.ready ?? turns).p90,
+      likelyMin: (part.ready ?? twists).p50,
+      readyMin: (part.ready ?? twists).p90,
       confidence: 0.5,
       looks: [],
       heat: MODES.still,
@@ -43,11 +43,11 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       ...more,
     },
     heatLabel: 'oven',
-    target: 'turns',
+    target: 'twists',
     turnAtMin: 80,
     topUp: undefined,
     resources: { cooks: 1, burners: 2, ovens: 1 },
-    held: [],
+    fixed: [],
     ...part,
   });
 }
@@ -67,7 +67,7 @@ describe('the day', () => {
   it('says how long each task likely takes, the braise by its forecast, and begins earlier to be surer', () => {
     const d = day();
     const range = (id: string) => d.tasks.find((t) => t.id === id)?.rangeMin;
-    expect(range('braise')).toEqual({ low: turns.p10, high: turns.p90 });
+    expect(range('braise')).toEqual({ low: twists.p10, high: twists.p90 });
     // Twelve minutes of hands at a pace that varies by a fifth: 12 / 1.29 to 12 * 1.29.
     expect(range('meat')).toEqual({ low: 9, high: 16 });
     for (const t of d.tasks) {
@@ -78,7 +78,7 @@ describe('the day', () => {
     expect(d.handsOnRangeMin.low).toBeLessThan(d.handsOnMinutes);
     expect(d.handsOnRangeMin.high).toBeGreaterThan(d.handsOnMinutes);
     const sure = day({}, { confidence: 0.9 });
-    expect((d.startMs - sure.startMs) / MIN_MS).toBe(Math.ceil(sure.slack.handsMin));
+    expect((d.startMs - sure.startMs) / MIN_MS).toBe(Math.ceil(sure.reserve.handsMin));
   });
 
   it('has no overlap in the braise itself and ends at the plate, whatever the forecast', () => {
@@ -121,31 +121,31 @@ describe('the day', () => {
     expect(d.tasks.find((t) => t.id === 'meat')?.burner).toBeUndefined();
   });
 
-  it('holds a task to the moment the cook wants, and says why it cannot hold another', () => {
+  it('fixes a task to the moment the cook wants, and says why it cannot fix another', () => {
     const free = day();
     const meat = free.tasks.find((t) => t.id === 'meat');
     const early = (meat?.fromMs ?? 0) - 30 * MIN_MS;
-    const d = day({ held: [{ task: 'meat', startMs: early }] });
-    expect(d.held).toEqual(['meat']);
+    const d = day({ fixed: [{ task: 'meat', startMs: early }] });
+    expect(d.fixed).toEqual(['meat']);
     expect(d.startMs).toBe(early);
     expect(d.conflicts).toEqual([]);
 
-    const late = day({ held: [{ task: 'meat', startMs: (meat?.fromMs ?? 0) + 20 * MIN_MS }] });
-    expect(late.held).toEqual([]);
+    const late = day({ fixed: [{ task: 'meat', startMs: (meat?.fromMs ?? 0) + 20 * MIN_MS }] });
+    expect(late.fixed).toEqual([]);
     expect(late.startMs).toBe(free.startMs);
     expect(late.conflicts.map((c) => c.task)).toEqual(['meat']);
     expect(late.conflicts[0]?.says).toContain('20 min earlier');
 
     const lift = free.tasks.find((t) => t.id === 'lift');
     const taken = day(
-      { held: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
+      { fixed: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
       { sides: ['mash', 'greens'] },
     );
     expect(taken.conflicts[0]?.says).toMatch(/cannot/);
   });
 
   it('takes no notice of a wish for a task that is not there', () => {
-    const d = day({ held: [{ task: 'side-mash-0', startMs: NOON_MS }] });
+    const d = day({ fixed: [{ task: 'side-mash-0', startMs: NOON_MS }] });
     expect(d).toEqual(day());
   });
 

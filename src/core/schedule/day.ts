@@ -1,11 +1,11 @@
 import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type MinutesRange, rangeOf } from './spread';
-import { type DayWork, dayTasks, GRACE_MIN, type Slack } from './tasks';
+import { type DayWork, dayTasks, GRACE_MIN, type Reserve } from './tasks';
 import { sideById } from '../larder/sides';
 import { formatMinutes } from '../quantity/format';
 import { type TargetStage } from '../tenderness/stages';
 
-/** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is slack. Times in ms since 1970. */
+/** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
 export interface DaySpan {
   readonly id: string;
   readonly label: string;
@@ -42,7 +42,7 @@ export interface DayTask {
 }
 
 /** A task the cook wants begun at a moment of their own. */
-export interface Held {
+export interface Fixed {
   readonly task: string;
   readonly startMs: number;
 }
@@ -74,9 +74,9 @@ export interface Day {
   readonly handsOnMinutes: number;
   /** Hands-on minutes in eight days of ten. */
   readonly handsOnRangeMin: MinutesRange;
-  readonly slack: Slack;
-  /** Tasks that are held to a moment, as far as they can be. */
-  readonly held: readonly string[];
+  readonly reserve: Reserve;
+  /** Tasks that are fixed to a moment, as far as they can be. */
+  readonly fixed: readonly string[];
   readonly conflicts: readonly DayConflict[];
 }
 
@@ -96,17 +96,17 @@ export interface DayQuestion {
   /** Hot liquid to pour in before the pot runs low, l; undefined where it never does. */
   readonly topUp: { readonly atMin: number; readonly litres: number } | undefined;
   readonly resources: Resources;
-  /** What the cook holds to a moment, first come first served. */
-  readonly held: readonly Held[];
+  /** What the cook fixes to a moment, first come first served. */
+  readonly fixed: readonly Fixed[];
 }
 
 /**
- * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the slack the
- * forecast asks for. What is held to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than a week before.
+ * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the reserve the
+ * forecast asks for. What is fixed to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than a week before.
  */
 export function layOutDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;
-  const { solution, held, refused, slack } = solveHeld(question);
+  const { solution, fixed, refused, reserve } = solveFixed(question);
   const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
   const braise = at('braise');
   const lift = at('lift');
@@ -137,7 +137,7 @@ export function layOutDay(question: DayQuestion): Day {
     span('base', 'base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
     span('liquid', 'liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
     span('braise', question.heatLabel, 'heat', intoPotMs, tenderMs),
-    span('hold', 'in hand', 'wait', tenderMs, finishStart),
+    span('reserve', 'reserve', 'wait', tenderMs, finishStart),
     ...afterSpans(solution, (id, label, kind, fromMin, toMin) =>
       span(id, label, kind, plus(serveMs, fromMin), plus(serveMs, toMin)),
     ),
@@ -186,8 +186,8 @@ export function layOutDay(question: DayQuestion): Day {
     serveMs,
     handsOnMinutes: tasks.reduce((sum, t) => sum + t.handsMinutes, 0),
     handsOnRangeMin: rangeOf(solution.placed.flatMap((p) => p.task.segments.filter((s) => s.hands))),
-    slack,
-    held,
+    reserve,
+    fixed,
     conflicts: [...refused, ...sideConflicts(question, tasks)],
   };
 }
@@ -227,12 +227,12 @@ function afterSpans(
   ];
 }
 
-/** The tasks held as far as hands, places and what comes after let them be, one hold after the other. */
-function solveHeld({ work, resources, held, serveMs }: DayQuestion): {
+/** The tasks fixed as far as hands, places and what comes after let them be, one after the other. */
+function solveFixed({ work, resources, fixed, serveMs }: DayQuestion): {
   readonly solution: Solution;
-  readonly held: readonly string[];
+  readonly fixed: readonly string[];
   readonly refused: readonly DayConflict[];
-  readonly slack: Slack;
+  readonly reserve: Reserve;
 } {
   const made = dayTasks(work);
   let { tasks } = made;
@@ -240,19 +240,19 @@ function solveHeld({ work, resources, held, serveMs }: DayQuestion): {
   if (!solution) throw new RangeError('This day has no room for all that is to be done.');
   const kept: string[] = [];
   const refused: DayConflict[] = [];
-  for (const hold of held) {
-    const task = tasks.find((t) => t.id === hold.task);
+  for (const fix of fixed) {
+    const task = tasks.find((t) => t.id === fix.task);
     if (!task) continue;
-    const startMin = Math.round((hold.startMs - serveMs) / MIN);
+    const startMin = Math.round((fix.startMs - serveMs) / MIN);
     const tried = tasks.map((t) => (t === task ? { ...t, startMin } : t));
     const found = solve(tried, resources);
     if (found) {
       tasks = tried;
       solution = found;
       kept.push(task.id);
-    } else refused.push({ task: task.id, atMs: hold.startMs, says: whyNot(task, startMin, solution) });
+    } else refused.push({ task: task.id, atMs: fix.startMs, says: whyNot(task, startMin, solution) });
   }
-  return { solution, held: kept, refused, slack: made.slack };
+  return { solution, fixed: kept, refused, reserve: made.reserve };
 }
 
 /** Why a task cannot begin at `startMin`, seen from the day as it is laid out without that wish. */

@@ -29,7 +29,7 @@ export interface Task {
   readonly latestEndMin: number;
   /** How long it may stand when it is done, before the plate; no matter where left out. */
   readonly waitsMin?: number;
-  /** Moment it is held to by the cook, min from the plate; undefined where it may move. */
+  /** Moment it is fixed to by the cook, min from the plate; undefined where it may move. */
   readonly startMin?: number;
 }
 
@@ -199,8 +199,8 @@ function latestEnd(task: Task, placed: ReadonlyMap<string, PlacedTask>): number 
 }
 
 /**
- * Lays tasks out in the order given, each as late as it can be; what is held to a moment has its hands and place before
- * all others. Undefined when one has no room or what is held would come too late for another.
+ * Lays tasks out in the order given, each as late as it can be; what is fixed to a moment has its hands and place before
+ * all others. Undefined when one has no room or what is fixed would come too late for another.
  */
 function layOut(order: readonly Task[], resources: Resources): Solution | undefined {
   const booking = new Booking(resources);

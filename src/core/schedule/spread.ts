@@ -31,7 +31,7 @@ export function rangeOf(segments: readonly Segment[]): MinutesRange {
 }
 
 /**
- * Minutes to keep in hand on top of `keptMin`, which is kept for the forecast already, so that both together, being
+ * Reserve, min, on top of `keptMin`, which is kept for the forecast already, so that both together, being
  * independent, hold in `confidence` (0 to 1) of all days.
  */
 export function marginMin(segments: readonly Segment[], confidence: number, keptMin: number): number {

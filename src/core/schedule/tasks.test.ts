@@ -136,31 +136,31 @@ describe('the work of a day as tasks', () => {
   });
 });
 
-describe('what is kept in hand', () => {
-  const slack = (part: Partial<DayWork>) => dayTasks({ ...DAY, ...part }).slack;
+describe('what is kept in reserve', () => {
+  const reserve = (part: Partial<DayWork>) => dayTasks({ ...DAY, ...part }).reserve;
 
   it('is nothing when an even chance will do', () => {
-    expect(slack({ readyMin: DAY.likelyMin })).toEqual({ forecastMin: 0, handsMin: 0, plateMin: 0 });
+    expect(reserve({ readyMin: DAY.likelyMin })).toEqual({ forecastMin: 0, handsMin: 0, plateMin: 0 });
   });
 
   it('is kept in the pot, for the meat and for the hands, and the more the surer the cook wants to be', () => {
-    const nine = slack({ confidence: 0.9 });
+    const nine = reserve({ confidence: 0.9 });
     expect(nine.forecastMin).toBe(30);
     expect(nine.handsMin).toBeGreaterThan(1);
     expect(nine.plateMin).toBe(0);
     expect(minutes({ ...DAY, confidence: 0.9 }, 'braise')).toBe(Math.ceil(180 + nine.handsMin));
-    expect(slack({ confidence: 0.98 }).handsMin).toBeGreaterThan(nine.handsMin);
+    expect(reserve({ confidence: 0.98 }).handsMin).toBeGreaterThan(nine.handsMin);
   });
 
   it('weighs less beside a forecast that is unsure itself', () => {
-    const narrow = slack({ confidence: 0.9, likelyMin: 178 }).handsMin;
-    const wide = slack({ confidence: 0.9, likelyMin: 100 }).handsMin;
+    const narrow = reserve({ confidence: 0.9, likelyMin: 178 }).handsMin;
+    const wide = reserve({ confidence: 0.9, likelyMin: 100 }).handsMin;
     expect(narrow).toBeGreaterThan(3 * wide);
   });
 
   it('is kept twice when a night lies between: before the fridge and before the plate', () => {
     const ahead = { ...DAY, ahead: AHEAD, confidence: 0.9 };
-    const kept = dayTasks(ahead).slack;
+    const kept = dayTasks(ahead).reserve;
     expect(kept.handsMin).toBeGreaterThan(0);
     expect(kept.plateMin).toBeGreaterThan(2);
     expect(byId(ahead).get('reheat')?.endsBy).toEqual([{ task: 'plate', offsetMin: -Math.round(kept.plateMin) }]);

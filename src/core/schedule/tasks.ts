@@ -128,7 +128,7 @@ function liquidSegments(day: DayWork): Segment[] {
   );
 }
 
-/** The braise with its looks, each with hands for two minutes, and what is kept in hand at its end. */
+/** The braise with its looks, each with hands for two minutes, and what is kept in reserve at its end. */
 function braiseSegments(day: DayWork, handsMin: number): Segment[] {
   const total = Math.max(1, Math.ceil(day.readyMin + handsMin));
   const out: Segment[] = [];
@@ -183,9 +183,9 @@ function reheatSegments(ahead: AheadWork): Segment[] {
 
 const SALT_MIN = 4;
 
-/** What is kept in hand before the plate so that it is met as surely as the cook asked for. Minutes. */
-export interface Slack {
-  /** Kept in the pot, for meat that turns later than it likely does. */
+/** What is kept in reserve before the plate so that it is met as surely as the cook asked for. Minutes. */
+export interface Reserve {
+  /** Kept in the pot, for meat that twists later than it likely does. */
   readonly forecastMin: number;
   /** Kept in the pot, for hands and pans slower than usual before the meat is done and, eaten at once, after it. */
   readonly handsMin: number;
@@ -197,7 +197,7 @@ export interface Slack {
 const TO_THE_FRIDGE = ['meat', 'chop', 'pan', 'lift', 'cool'];
 const TO_THE_PLATE = ['unfat', 'reduce', 'reheat', 'plate'];
 
-function slackOf(day: DayWork, tasks: readonly Task[]): Slack {
+function reserveOf(day: DayWork, tasks: readonly Task[]): Reserve {
   const of = (ids: readonly string[]): Segment[] =>
     tasks.filter((t) => ids.includes(t.id)).flatMap((t) => [...t.segments]);
   const forecastMin = Math.max(0, day.readyMin - day.likelyMin);
@@ -313,8 +313,8 @@ export function sideTasks(side: Side, eaters: number, confidence: number): Task[
   });
 }
 
-/** Everything that has to be done on the day, and what each has to be done before; and the slack that is in it. */
-export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; readonly slack: Slack } {
+/** Everything that has to be done on the day, and what each has to be done before; and the reserve that is in it. */
+export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; readonly reserve: Reserve } {
   const { work } = day;
   const task = (...[id, label, place, segments, endsBy, splits = false]: TaskRow): Task[] =>
     segments.some((s) => s.minutes > 0)
@@ -368,17 +368,17 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
       [{ task: 'braise', offsetMin: 0 }],
     ),
   ];
-  const slack = slackOf(day, byHand);
+  const reserve = reserveOf(day, byHand);
   return {
     tasks: [
       ...byHand.map((t) =>
-        t.id === 'reheat' ? { ...t, endsBy: [{ task: 'plate', offsetMin: 0 - Math.round(slack.plateMin) }] } : t,
+        t.id === 'reheat' ? { ...t, endsBy: [{ task: 'plate', offsetMin: 0 - Math.round(reserve.plateMin) }] } : t,
       ),
-      ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day, slack.handsMin), [
+      ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day, reserve.handsMin), [
         { task: 'lift', offsetMin: 0 },
       ]),
       ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters, day.confidence)),
     ],
-    slack,
+    reserve,
   };
 }

@@ -1,28 +1,28 @@
 import { type Cut } from '../larder/cuts';
 
 /** The fork scale, from raw to too far. */
-export const STAGES = ['holds', 'drags', 'gives', 'turns', 'falls', 'strings'] as const;
+export const STAGES = ['holds', 'drags', 'gives', 'twists', 'falls', 'strings'] as const;
 
 export type Stage = (typeof STAGES)[number];
 
 export const STAGE_WORDS: Readonly<Record<Stage, { readonly name: string; readonly feel: string }>> = {
   holds: { name: 'Holds', feel: 'won’t go in' },
   drags: { name: 'Drags', feel: 'goes in with a push' },
-  gives: { name: 'Gives', feel: 'slides in, won’t turn' },
-  turns: { name: 'Turns', feel: 'turns freely' },
+  gives: { name: 'Gives', feel: 'slides in, won’t twist' },
+  twists: { name: 'Twists', feel: 'twists freely' },
   falls: { name: 'Falls', feel: 'drops apart' },
   strings: { name: 'Strings', feel: 'dry threads: too far' },
 };
 
 /** Stages a braise can be stopped at. */
-export type TargetStage = 'gives' | 'turns' | 'falls';
+export type TargetStage = 'gives' | 'twists' | 'falls';
 
 /** What has come about when the target is reached, and by when it has gone past its best. */
 export const TARGETS: Readonly<
   Record<TargetStage, { readonly ready: string; readonly mark: string; readonly until: 'falls' | 'strings' }>
 > = {
   gives: { ready: 'Slices cleanly', mark: 'slices', until: 'falls' },
-  turns: { ready: 'Fork turns', mark: 'turns', until: 'strings' },
+  twists: { ready: 'Fork twists', mark: 'twists', until: 'strings' },
   falls: { ready: 'Falls apart', mark: 'falls', until: 'strings' },
 };
 
@@ -34,8 +34,8 @@ const DRAGS_RATIO = 0.35;
  * by the same factor for a tougher one. Ascending.
  */
 export function stageThresholds(cut: Cut): readonly [number, number, number, number, number] {
-  const { gives, turns, falls, strings } = cut.cookValue;
-  return [DRAGS_RATIO * turns, gives, turns, falls, strings];
+  const { gives, twists, falls, strings } = cut.cookValue;
+  return [DRAGS_RATIO * twists, gives, twists, falls, strings];
 }
 
 /** Stage reached at `cookValueMin` by an animal whose toughness factor is `toughness` (1 = ordinary). */

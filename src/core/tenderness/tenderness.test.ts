@@ -14,8 +14,8 @@ describe('stages of the fork', () => {
 
   it('need more from a tougher animal', () => {
     const cut = cutById('beef_cheek');
-    expect(stageAt(cut, cut.cookValue.turns)).toBe('turns');
-    expect(stageAt(cut, cut.cookValue.turns, 1.2)).toBe('gives');
+    expect(stageAt(cut, cut.cookValue.twists)).toBe('twists');
+    expect(stageAt(cut, cut.cookValue.twists, 1.2)).toBe('gives');
     expect(stageAt(cut, 0)).toBe('holds');
     expect(stageAt(cut, 1e6)).toBe('strings');
   });

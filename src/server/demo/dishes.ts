@@ -1,5 +1,5 @@
 import { SALTMARSH_ROW } from './kitchen';
-import { PATTERNS, withPattern } from '../../core/patterns/patterns';
+import { KINDS, withKind } from '../../core/kinds/kinds';
 import { type PlanHeat } from '../../core/plan/heats';
 import { type BaseItem, type PlanInput, type ResultId } from '../../core/plan/input';
 import { startPlan } from '../../core/plan/start';
@@ -15,12 +15,12 @@ export interface Dish {
   readonly thicknessMm: number;
   readonly onBone: boolean;
   readonly potId: string;
-  readonly patternId: string;
+  readonly kindId: string;
   readonly liquidLevel: number;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
   readonly result: ResultId;
-  /** What this cook does otherwise than the pattern. */
+  /** What this cook does otherwise than the kind. */
   readonly change?: (input: PlanInput) => PlanInput;
 }
 
@@ -31,12 +31,12 @@ const dish = (
   title: string,
   eaters: number,
   meat: readonly [cutId: string, massKg: number, pieces: number, thicknessMm: number, onBone: boolean],
-  pot: readonly [potId: string, patternId: string, liquidLevel: number],
+  pot: readonly [potId: string, kindId: string, liquidLevel: number],
   heat: PlanHeat,
   change?: (input: PlanInput) => PlanInput,
 ): Dish => {
   const [cutId, massKg, pieces, thicknessMm, onBone] = meat;
-  const [potId, patternId, liquidLevel] = pot;
+  const [potId, kindId, liquidLevel] = pot;
   return {
     title,
     eaters,
@@ -46,7 +46,7 @@ const dish = (
     thicknessMm,
     onBone,
     potId,
-    patternId,
+    kindId,
     liquidLevel,
     heat,
     lid: 'heavy',
@@ -155,7 +155,7 @@ export const PAST: readonly {
 /** The dish as a plan to be served at `serveAtMs`. */
 export function planInput(dish: Dish, serveAtMs: number): PlanInput {
   const pot = SALTMARSH_ROW.pots.find((p) => p.id === dish.potId) as Pot;
-  const pattern = PATTERNS.find((p) => p.id === dish.patternId);
+  const kind = KINDS.find((p) => p.id === dish.kindId);
   const begun = startPlan(SALTMARSH_ROW, {
     title: dish.title,
     cutId: dish.cutId,
@@ -172,7 +172,7 @@ export function planInput(dish: Dish, serveAtMs: number): PlanInput {
       pricePerKg: null,
     },
   });
-  const based = pattern ? withPattern(begun, pattern) : begun;
+  const based = kind ? withKind(begun, kind) : begun;
   const input: PlanInput = {
     ...based,
     pot,

@@ -5,9 +5,11 @@ import { SALTMARSH_ROW } from './kitchen';
 import { finishedRecords, planFor, recordsOf } from './script';
 import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
+import { ACT } from '../../contract/kept/act';
+import { KITCHEN } from '../../contract/kept/kitchen';
+import { PLAN_INPUT } from '../../contract/kept/planInput';
 import { readyEta } from '../../core/forecast/forecast';
 import { type PlanInput } from '../../core/plan/input';
-import { PLAN_VERSION } from '../../core/plan/plan';
 import { type Database } from '../database';
 import { KITCHEN_ID, readKitchen, timeZoneOf } from '../kitchens';
 
@@ -62,7 +64,13 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
     const kitchen = await db.kitchens.findByPk(KITCHEN_ID, { transaction });
     if (kitchen?.origin !== 'own') {
       await db.kitchens.upsert(
-        { id: KITCHEN_ID, origin: 'demo', equipment: JSON.stringify(SALTMARSH_ROW), updatedAtMs: nowMs },
+        {
+          id: KITCHEN_ID,
+          origin: 'demo',
+          equipment: JSON.stringify(SALTMARSH_ROW),
+          equipmentVersion: KITCHEN.version,
+          updatedAtMs: nowMs,
+        },
         { transaction },
       );
     }
@@ -72,7 +80,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
         origin: 'demo',
         title: planned.title,
         input: JSON.stringify(planned),
-        planVersion: PLAN_VERSION,
+        inputVersion: PLAN_INPUT.version,
         updatedAtMs: nowMs,
       },
       { transaction },
@@ -80,7 +88,14 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
     for (const cook of cooks) {
       const id = randomUUID();
       await db.cooks.create(
-        { id, origin: 'demo', planId: cook.planId, input: JSON.stringify(cook.input), createdAtMs: cook.createdAtMs },
+        {
+          id,
+          origin: 'demo',
+          planId: cook.planId,
+          input: JSON.stringify(cook.input),
+          inputVersion: PLAN_INPUT.version,
+          createdAtMs: cook.createdAtMs,
+        },
         { transaction },
       );
       await db.events.bulkCreate(
@@ -90,6 +105,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
           position,
           atMs: e.atMs,
           act: JSON.stringify(e.act),
+          actVersion: ACT.version,
         })),
         { transaction },
       );

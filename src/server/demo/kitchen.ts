@@ -65,6 +65,6 @@ export const SALTMARSH_ROW: Kitchen = {
     { id: 'demo-burner-small', name: 'Small burner', kind: 'gas', powerW: 1400 },
   ],
   habits: {},
-  patterns: [],
+  kinds: [],
   timeZone: null,
 };

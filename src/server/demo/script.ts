@@ -26,7 +26,7 @@ export function planFor(input: PlanInput): Plan {
 const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), atMs: Math.round(atMs), act });
 
 /**
- * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork turns or `untilMs`:
+ * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork twists or `untilMs`:
  * turned at half time, tested from the low estimate on. Every look costs the pot its heat.
  */
 export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs: number): NewEvent[] {

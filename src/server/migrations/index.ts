@@ -45,5 +45,33 @@ const firstTables: RunnableMigration<QueryInterface> = {
   },
 };
 
+/**
+ * Every row says of which version its JSON is. Rows from before rows said so are told apart here, once and for all: a
+ * plan without liquid and a kitchen without habits are of the first version.
+ */
+const versionsOfShapes: RunnableMigration<QueryInterface> = {
+  name: '0002-versions-of-shapes',
+  async up({ context }) {
+    const run = (sql: string) => context.sequelize.query(sql);
+    const lacks = (column: string, key: string): string =>
+      `CASE WHEN json_valid(${column}) AND json_type(${column}, '$.${key}') IS NULL THEN 1 ELSE 2 END`;
+    await run('ALTER TABLE kitchens ADD COLUMN equipmentVersion INTEGER NOT NULL DEFAULT 2');
+    await run(`UPDATE kitchens SET equipmentVersion = ${lacks('equipment', 'habits')}`);
+    for (const table of ['plans', 'cooks']) {
+      await run(`ALTER TABLE ${table} ADD COLUMN inputVersion INTEGER NOT NULL DEFAULT 2`);
+      await run(`UPDATE ${table} SET inputVersion = ${lacks('input', 'liquid')}`);
+    }
+    await run('ALTER TABLE events ADD COLUMN actVersion INTEGER NOT NULL DEFAULT 1');
+    await run('ALTER TABLE plans DROP COLUMN planVersion');
+  },
+  async down({ context }) {
+    const run = (sql: string) => context.sequelize.query(sql);
+    await run('ALTER TABLE plans ADD COLUMN planVersion INTEGER NOT NULL DEFAULT 0');
+    await run('ALTER TABLE events DROP COLUMN actVersion');
+    for (const table of ['plans', 'cooks']) await run(`ALTER TABLE ${table} DROP COLUMN inputVersion`);
+    await run('ALTER TABLE kitchens DROP COLUMN equipmentVersion');
+  },
+};
+
 /** Every change of the schema, oldest first. */
-export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [firstTables];
+export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [firstTables, versionsOfShapes];

@@ -218,12 +218,12 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
     },
     [band, startMs, timeZone, nowMs, tests],
   );
-  const turns = band.p50.findIndex((v) => v >= 3);
+  const twists = band.p50.findIndex((v) => v >= 3);
   return (
     <Chart
       height={height}
       option={option}
-      label={`Fork scale over time: the median reaches Turns ${turns < 0 ? 'after the forecast ends' : `at ${clock(startMs + (band.minutes[turns] as number) * 60_000, timeZone)}`}; ${String(tests.length)} fork ${tests.length === 1 ? 'test' : 'tests'} so far.`}
+      label={`Fork scale over time: the median reaches Twists ${twists < 0 ? 'after the forecast ends' : `at ${clock(startMs + (band.minutes[twists] as number) * 60_000, timeZone)}`}; ${String(tests.length)} fork ${tests.length === 1 ? 'test' : 'tests'} so far.`}
     />
   );
 }

@@ -34,7 +34,7 @@ export interface Moving {
   readonly onMove: (toMs: number) => void;
   readonly onDrop: () => void;
   readonly onCancel: () => void;
-  /** Lets go of a moment it was held to; left out where it is not held. */
+  /** Lets go of a moment it was fixed to; left out where it is not fixed. */
   readonly onFree?: () => void;
 }
 

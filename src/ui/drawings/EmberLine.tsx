@@ -47,8 +47,8 @@ export interface EmberLineProps {
 /** How the plate and the tasks are moved. */
 export interface EmberEdit {
   readonly tasks: readonly DayTask[];
-  /** Tasks held to a moment. */
-  readonly held: readonly string[];
+  /** Tasks fixed to a moment. */
+  readonly fixed: readonly string[];
   /** `task` is the id of a task; `plate` is the plates going out. Called on every step of the way. */
   readonly onMove: (task: string, toMs: number) => void;
   readonly onDrop: () => void;
@@ -175,7 +175,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
       setFixed(undefined);
       edit?.onCancel();
     },
-    ...(edit?.held.includes(task)
+    ...(edit?.fixed.includes(task)
       ? {
           onFree: () => {
             edit.onFree(task);
@@ -242,11 +242,11 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
           .map((t) => {
             const y = besideYOf(t.id);
             const box = { x: x(t.fromMs), w: Math.max(10, x(t.toMs) - x(t.fromMs) - 2) };
-            const held = edit.held.includes(t.id);
+            const fixed = edit.fixed.includes(t.id);
             return (
               <EmberHandle
                 key={t.id}
-                label={`${t.label}${held ? ', held' : ''}`}
+                label={`${t.label}${fixed ? ', fixed' : ''}`}
                 atMs={t.fromMs}
                 box={
                   y === undefined
@@ -256,7 +256,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
                 {...handle}
                 {...movingOf(t.id)}
               >
-                {held ? (
+                {fixed ? (
                   <path
                     d={`M${String(box.x)} ${String((y ?? BAND.y - 6) - 4)} v12 m-5 -12 a5 5 0 1 1 10 0 a5 5 0 1 1 -10 0`}
                     fill="var(--ink)"

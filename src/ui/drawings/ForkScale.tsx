@@ -8,7 +8,7 @@ const POSES: Readonly<Record<Stage, { readonly depth: number; readonly tilt: num
   holds: { depth: 0, tilt: 0 },
   drags: { depth: 11, tilt: 0 },
   gives: { depth: 25, tilt: 0 },
-  turns: { depth: 25, tilt: 28 },
+  twists: { depth: 25, tilt: 28 },
   falls: { depth: 28, tilt: 0 },
   strings: { depth: 22, tilt: 0 },
 };
@@ -90,7 +90,7 @@ export function ForkPicture({ stage, size = 88 }: { stage: Stage; size?: number 
           fill="var(--wine)"
         />
       )}
-      {stage === 'turns' ? (
+      {stage === 'twists' ? (
         <g fill="none" stroke="var(--glow)" strokeWidth="3.2" strokeLinecap="round">
           <path d="M66 6 C78 10 86 18 88 30" />
           <path d="M81 27 L88.5 31 L93 23.5" />

@@ -45,9 +45,9 @@ describe('the ember line by hand', () => {
   const { day } = oxtail;
   const line = ({ day: other, ...part }: LinePart = {}): string =>
     renderToStaticMarkup(<EmberLine day={{ ...day, ...other }} timeZone="UTC" zoomsAt="above" {...part} />);
-  const edit = (held: readonly string[]) => ({
+  const edit = (fixed: readonly string[]) => ({
     tasks: day.tasks,
-    held,
+    fixed,
     onMove: () => undefined,
     onDrop: () => undefined,
     onCancel: () => undefined,
@@ -64,8 +64,8 @@ describe('the ember line by hand', () => {
     expect(markup).not.toContain('NaN');
   });
 
-  it('says which are held, and marks a conflict where it is', () => {
-    expect(line({ edit: edit(['meat']) })).toContain('aria-label="get the meat ready, held"');
+  it('says which are fixed, and marks a conflict where it is', () => {
+    expect(line({ edit: edit(['meat']) })).toContain('aria-label="get the meat ready, fixed"');
     const conflict = { task: 'meat', atMs: day.intoPotMs, says: 'It cannot wait so long.' };
     expect(line({ day: { conflicts: [conflict] } })).toContain('It cannot wait so long.');
     expect(line({ day: { conflicts: [conflict] } })).toContain('var(--danger)');
@@ -256,7 +256,7 @@ describe('the ember line', () => {
     for (const span of oxtail.day.spans) expect(text).toContain(span.label);
     for (const mark of oxtail.day.marks) expect(text).toContain(mark.label);
     expect(text).toContain('to 21:00.');
-    expect(text).toMatch(/Fork turns about \d\d:\d\d, likely \d\d:\d\d to \d\d:\d\d/);
+    expect(text).toMatch(/Fork twists about \d\d:\d\d, likely \d\d:\d\d to \d\d:\d\d/);
   });
 
   it('keeps everything inside the drawing', () => {
@@ -273,7 +273,7 @@ describe('the ember line', () => {
     const markup = line({ day: { ready: { ...oxtail.day.ready, p50Ms: Infinity, p90Ms: Infinity } } });
     expect(markup).not.toContain('NaN');
     expect(markup).not.toContain('Infinity');
-    expect(says(markup)).toContain('Fork turns about –');
+    expect(says(markup)).toContain('Fork twists about –');
   });
 
   it('draws nothing for an empty day', () => {
@@ -283,7 +283,7 @@ describe('the ember line', () => {
 
 describe('the fork scale', () => {
   it('has a drawn fork, a word and a feel for each stage, and marks the one in hand', () => {
-    const markup = renderToStaticMarkup(<ForkScale marked="turns" notes={{ gives: '17:16' }} />);
+    const markup = renderToStaticMarkup(<ForkScale marked="twists" notes={{ gives: '17:16' }} />);
     for (const stage of STAGES) {
       expect(markup).toContain(STAGE_WORDS[stage].name);
       expect(markup).toContain(STAGE_WORDS[stage].feel);

@@ -13,7 +13,7 @@ const { plan } = made;
 const { day } = plan;
 const MIN_MS = 60_000;
 
-function line(held: readonly string[] = []) {
+function line(fixed: readonly string[] = []) {
   const edit = {
     onMove: vi.fn<(task: string, toMs: number) => void>(),
     onDrop: vi.fn(),
@@ -21,7 +21,7 @@ function line(held: readonly string[] = []) {
     onFree: vi.fn(),
   };
   const { hand } = shown(
-    <EmberLine day={day} timeZone="UTC" zoomsAt="above" edit={{ tasks: day.tasks, held, ...edit }} />,
+    <EmberLine day={day} timeZone="UTC" zoomsAt="above" edit={{ tasks: day.tasks, fixed, ...edit }} />,
   );
   return { hand, edit };
 }
@@ -85,9 +85,9 @@ describe('the plate and the tasks by hand', () => {
     expect(edit.onDrop).not.toHaveBeenCalled();
   });
 
-  it('are let go of a moment by Delete where they are held, and not elsewhere', async () => {
+  it('are let go of a moment by Delete where they are fixed, and not elsewhere', async () => {
     const { hand, edit } = line(['meat']);
-    grip('get the meat ready, held').focus();
+    grip('get the meat ready, fixed').focus();
     await hand.keyboard('{Delete}');
     expect(edit.onFree).toHaveBeenCalledExactlyOnceWith('meat');
     grip('Plates out').focus();

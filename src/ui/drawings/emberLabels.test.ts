@@ -13,13 +13,13 @@ describe('labels on the line', () => {
   it('give way to more important ones they would run into', () => {
     const kept = withoutCollisions(
       [
-        { x: 100, text: 'turns 18:20' },
+        { x: 100, text: 'twists 18:20' },
         { x: 120, text: 'fork test' },
         { x: 300, text: 'turn' },
       ],
       14,
     );
-    expect(kept.map((l) => l.text)).toEqual(['turns 18:20', 'turn']);
+    expect(kept.map((l) => l.text)).toEqual(['twists 18:20', 'turn']);
   });
 
   it('stay within the drawing at both ends', () => {

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { habitsSchema, patternSchema, timeZoneSchema } from '@/contract/plan';
+import { habitsSchema, kindSchema, timeZoneSchema } from '@/contract/plan';
 import { database } from '@/server/database';
 import { readBody } from '@/server/http';
 import { readKitchen, saveKitchen } from '@/server/kitchens';
 
 const changeSchema = z.strictObject({
   habits: habitsSchema.optional(),
-  patterns: z.array(patternSchema).max(100, 'at most 100 bases of your own').optional(),
+  kinds: z.array(kindSchema).max(100, 'at most 100 bases of your own').optional(),
   timeZone: timeZoneSchema.optional(),
 });
 
@@ -19,9 +19,9 @@ export async function PUT(request: Request): Promise<Response> {
   const next = {
     ...kitchen,
     habits: body.value.habits ?? kitchen.habits,
-    patterns: body.value.patterns ?? kitchen.patterns,
+    kinds: body.value.kinds ?? kitchen.kinds,
     timeZone: body.value.timeZone === undefined ? kitchen.timeZone : body.value.timeZone,
   };
   await saveKitchen(db, next, Date.now());
-  return Response.json({ habits: next.habits, patterns: next.patterns, timeZone: next.timeZone });
+  return Response.json({ habits: next.habits, kinds: next.kinds, timeZone: next.timeZone });
 }

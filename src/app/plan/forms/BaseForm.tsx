@@ -14,7 +14,7 @@ import {
   GARNISHES,
   isGarnishId,
 } from '@/core/larder/garnish';
-import { patternOf, PATTERNS, withPattern } from '@/core/patterns/patterns';
+import { kindOf, KINDS, withKind } from '@/core/kinds/kinds';
 import { type BaseItem, meatParts } from '@/core/plan/input';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
@@ -34,7 +34,7 @@ const KIND_WORDS: Readonly<Record<Garnish['kind'], string>> = {
   seasoning: 'Salty and sweet',
   cured: 'Cured meat',
 };
-const KINDS = Object.keys(KIND_WORDS) as Garnish['kind'][];
+const GARNISH_KINDS = Object.keys(KIND_WORDS) as Garnish['kind'][];
 
 function ItemRow({
   item,
@@ -101,7 +101,7 @@ function ItemRow({
 }
 
 export function BaseForm(props: FormProps) {
-  const { kitchen, input, faults, change, keepPattern, dropPattern } = props;
+  const { kitchen, input, faults, change, keepKind, dropKind } = props;
   const { base } = input;
   const [name, setName] = useState('');
   const edibleKg = edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg)));
@@ -119,14 +119,14 @@ export function BaseForm(props: FormProps) {
         label="Start from a base"
         value=""
         sections={[
-          ...(kitchen.patterns.length > 0
-            ? [{ title: 'Yours', options: kitchen.patterns.map((p) => ({ id: p.id, label: p.name })) }]
+          ...(kitchen.kinds.length > 0
+            ? [{ title: 'Yours', options: kitchen.kinds.map((p) => ({ id: p.id, label: p.name })) }]
             : []),
-          { title: 'Ours', options: PATTERNS.map((p) => ({ id: p.id, label: p.name, why: p.says })) },
+          { title: 'Ours', options: KINDS.map((p) => ({ id: p.id, label: p.name, why: p.says })) },
         ]}
         onChange={(id) => {
-          const pattern = [...kitchen.patterns, ...PATTERNS].find((p) => p.id === id);
-          if (pattern) change(withPattern(input, pattern));
+          const kind = [...kitchen.kinds, ...KINDS].find((p) => p.id === id);
+          if (kind) change(withKind(input, kind));
         }}
       />
       <Rows aria-label="In the base">
@@ -148,7 +148,7 @@ export function BaseForm(props: FormProps) {
       <SelectField
         label="Add something"
         value=""
-        sections={KINDS.map((kind) => ({
+        sections={GARNISH_KINDS.map((kind) => ({
           title: KIND_WORDS[kind],
           options: free.filter((g) => g.kind === kind).map((g) => ({ id: g.id, label: g.name })),
         })).filter((s) => s.options.length > 0)}
@@ -217,17 +217,17 @@ export function BaseForm(props: FormProps) {
       <TextButton
         isDisabled={name.trim() === ''}
         onPress={() => {
-          keepPattern(patternOf(input, crypto.randomUUID(), name.trim()));
+          keepKind(kindOf(input, crypto.randomUUID(), name.trim()));
           setName('');
         }}
       >
         Keep it, per kilo of meat
       </TextButton>
-      {kitchen.patterns.map((p) => (
+      {kitchen.kinds.map((p) => (
         <TextButton
           key={p.id}
           onPress={() => {
-            dropPattern(p.id);
+            dropKind(p.id);
           }}
         >
           Forget “{p.name}”

@@ -25,7 +25,7 @@ const CUT_SECTIONS = [...new Set(CUTS.map((c) => c.species))].map((species) => (
 
 export const RESULT_WORDS: Readonly<Record<ResultId, { readonly name: string; readonly why: string }>> = {
   slices: { name: 'Neat slices', why: 'stopped while the fork slides in but will not turn' },
-  tender: { name: 'Fork-tender', why: 'a fork turns freely; pieces stay whole' },
+  tender: { name: 'Fork-tender', why: 'a fork twists freely; pieces stay whole' },
   shreds: { name: 'Shreds', why: 'taken further until it pulls apart' },
   melts: { name: 'Melts into the sauce', why: 'taken further; no separate pieces left' },
 };

@@ -4,7 +4,7 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Kitchen } from '@/contract/plan';
 import { cautionFor, type CareStep } from '@/core/care/cautions';
-import { type Pattern } from '@/core/patterns/patterns';
+import { type Kind } from '@/core/kinds/kinds';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type Choice, habit, type SchoolId, SCHOOLS } from '@/core/plan/schools';
@@ -21,8 +21,8 @@ export interface FormProps {
   readonly change: (part: Partial<PlanInput>) => void;
   /** Makes an option this kitchen's own way from now on. */
   readonly keepHabit: (school: SchoolId, option: string) => void;
-  readonly keepPattern: (pattern: Pattern) => void;
-  readonly dropPattern: (id: string) => void;
+  readonly keepKind: (kind: Kind) => void;
+  readonly dropKind: (id: string) => void;
 }
 
 export function faultOf(faults: readonly PlanFault[], field: string): string | undefined {

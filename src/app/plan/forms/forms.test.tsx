@@ -37,7 +37,7 @@ function open(
   start: Partial<PlanInput> = {},
   { kitchen = SALTMARSH_ROW, units }: { readonly kitchen?: Kitchen; readonly units?: UnitChoice } = {},
 ) {
-  const kept = { habit: vi.fn<FormProps['keepHabit']>(), pattern: vi.fn<FormProps['keepPattern']>(), drop: vi.fn() };
+  const kept = { habit: vi.fn<FormProps['keepHabit']>(), kind: vi.fn<FormProps['keepKind']>(), drop: vi.fn() };
   let current: PlanInput = { ...OXTAIL_PLAN, ...start };
   function Live() {
     const [input, setInput] = useState(current);
@@ -53,8 +53,8 @@ function open(
           setInput(current);
         }}
         keepHabit={kept.habit}
-        keepPattern={kept.pattern}
-        dropPattern={kept.drop}
+        keepKind={kept.kind}
+        dropKind={kept.drop}
       />
     );
   }
@@ -247,8 +247,8 @@ describe('the base', () => {
     expect(press(/Keep it, per kilo/)).toHaveProperty('disabled', true);
     await hand.type(field('Name of the base'), '  Harbour base ');
     await hand.click(press(/Keep it, per kilo/));
-    expect(kept.pattern).toHaveBeenCalledOnce();
-    expect(kept.pattern.mock.calls[0]?.[0].name).toBe('Harbour base');
+    expect(kept.kind).toHaveBeenCalledOnce();
+    expect(kept.kind.mock.calls[0]?.[0].name).toBe('Harbour base');
     expect(field('Name of the base')).toHaveProperty('value', '');
   });
 

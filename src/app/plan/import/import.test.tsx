@@ -18,7 +18,7 @@ const RECIPE = {
   name: 'Pork cheeks in cider',
   recipeYield: '6 servings',
   recipeIngredient: ['1.2 kg pork cheeks', '2 onions', '500 ml dry cider', '1 star fruit', 'Salt and pepper'],
-  recipeInstructions: ['Heat the oven to 150 °C.', 'Braise for 2 to 2½ hours until a fork turns.'],
+  recipeInstructions: ['Heat the oven to 150 °C.', 'Braise for 2 to 2½ hours until a fork twists.'],
 };
 
 beforeEach(() => {

@@ -1,4 +1,4 @@
-import { type Kind } from '@/core/intake/lexicon';
+import { type Role } from '@/core/intake/lexicon';
 import { type ReadLine, type Taken } from '@/core/intake/recipe';
 import { CUTS, cutLabel } from '@/core/larder/cuts';
 import { FATS } from '@/core/larder/fats';
@@ -18,7 +18,7 @@ export interface Settled {
 
 export const LEAVE = 'leave';
 
-const key = (kind: Kind, id: string): string => `${kind}:${id}`;
+const key = (kind: Role, id: string): string => `${kind}:${id}`;
 
 /** Where a line begins, as it was read. */
 export function settledFrom(line: ReadLine): Settled {
@@ -50,8 +50,8 @@ export const CHOICES = [
   },
 ];
 
-const kindOf = (choice: string): Kind | undefined =>
-  choice === '' || choice === LEAVE ? undefined : (choice.split(':')[0] as Kind);
+const kindOf = (choice: string): Role | undefined =>
+  choice === '' || choice === LEAVE ? undefined : (choice.split(':')[0] as Role);
 
 const idOf = (choice: string): string => choice.split(':')[1] ?? '';
 

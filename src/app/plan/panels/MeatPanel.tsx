@@ -45,7 +45,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
     .slice(0, SHOWN);
   const kinds = [...new Set(cutsFor(input.result).map((a) => a.cut.species))];
   const slower = (cookValue: number): string => {
-    const ratio = cookValue / own.cookValue.turns;
+    const ratio = cookValue / own.cookValue.twists;
     if (ratio > 1.15) return 'takes longer';
     return ratio < 0.85 ? 'is sooner done' : 'takes about as long';
   };
@@ -97,7 +97,7 @@ export function MeatPanel(props: PanelProps) {
   const units = useUnits();
   const cut = cutById(plan.cutId);
   const { buy, prep } = plan;
-  const at = (stage: 'drags' | 'gives' | 'turns' | 'falls' | 'strings'): string => {
+  const at = (stage: 'drags' | 'gives' | 'twists' | 'falls' | 'strings'): string => {
     const eta = etaOf(plan.forecast, stage).p50;
     return Number.isFinite(eta) ? clock(plan.day.intoPotMs + eta * 60_000, timeZone) : 'not by then';
   };
@@ -109,7 +109,7 @@ export function MeatPanel(props: PanelProps) {
           holds: clock(plan.day.intoPotMs, timeZone),
           drags: at('drags'),
           gives: at('gives'),
-          turns: at('turns'),
+          twists: at('twists'),
           falls: at('falls'),
           strings: at('strings'),
         }}

@@ -3,9 +3,9 @@
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
-import { holding, letGo } from '../holds';
+import { fixing, letGo } from '../fixed';
 import { type DayTask } from '@/core/schedule/day';
-import { type Slack } from '@/core/schedule/tasks';
+import { type Reserve } from '@/core/schedule/tasks';
 import { sideAmounts, sideById } from '@/core/larder/sides';
 import { formatMass, formatMinutesRange, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
@@ -53,11 +53,11 @@ interface TaskRowProps {
   readonly task: DayTask;
   readonly serveMs: number;
   readonly timeZone: string;
-  readonly held: boolean;
-  readonly onHold: (held: boolean) => void;
+  readonly fixed: boolean;
+  readonly onFix: (fixed: boolean) => void;
 }
 
-function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
+function TaskRow({ task, serveMs, timeZone, fixed, onFix }: TaskRowProps) {
   const minutes = (task.toMs - task.fromMs) / 60_000;
   const hands =
     task.handsMinutes === 0
@@ -73,8 +73,8 @@ function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
       <b>
         {duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}
         {task.place === 'table' || task.handsMinutes === 0 ? null : (
-          <Pin isSelected={held} onChange={onHold} aria-label={`Hold ${task.label} at ${clock(task.fromMs, timeZone)}`}>
-            {held ? 'held' : 'hold'}
+          <Pin isSelected={fixed} onChange={onFix} aria-label={`Fix ${task.label} at ${clock(task.fromMs, timeZone)}`}>
+            {fixed ? 'fixed' : 'fix'}
           </Pin>
         )}
       </b>
@@ -89,17 +89,17 @@ function TaskRow({ task, serveMs, timeZone, held, onHold }: TaskRowProps) {
   );
 }
 
-function keptInHand({ forecastMin, handsMin, plateMin }: Slack, confidence: number): string {
+function reserveWords({ forecastMin, handsMin, plateMin }: Reserve, confidence: number): string {
   const parts = [
-    [forecastMin, 'in case the meat turns late'],
+    [forecastMin, 'in case the meat twists late'],
     [handsMin, 'in case hands and pans are slow'],
     [plateMin, 'before the plate in case warming and sauce are slow'],
   ] as const;
   const kept = parts.flatMap(([min, why]) => (Math.round(min) > 0 ? [`${duration(min)} ${why}`] : []));
   const of = String(Math.round(confidence * 100));
   return kept.length === 0
-    ? `Nothing is kept in hand: ${of} such days of 100 meet the plate.`
-    : `Kept in hand so that ${of} such days of 100 meet the plate: ${kept.join(', ')}.`;
+    ? `Nothing is kept in reserve: ${of} such days of 100 meet the plate.`
+    : `Reserve, so that ${of} such days of 100 meet the plate: ${kept.join(', ')}.`;
 }
 
 export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
@@ -124,10 +124,10 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
               task={t}
               serveMs={day.serveMs}
               timeZone={timeZone}
-              held={day.held.includes(t.id)}
-              onHold={(held) => {
+              fixed={day.fixed.includes(t.id)}
+              onFix={(fixed) => {
                 change({
-                  day: held ? holding(input.day, { task: t.id, startMs: t.fromMs }) : letGo(input.day, t.id),
+                  day: fixed ? fixing(input.day, { task: t.id, startMs: t.fromMs }) : letGo(input.day, t.id),
                 });
               }}
             />
@@ -138,7 +138,7 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
           {input.day.burners === 1 ? 'one burner' : `${String(input.day.burners)} burners`}: nobody is in two places,
           nothing is booked twice. A bright edge: hands all the while. “Likely”: eight days of ten.
         </Mute>
-        <p>{keptInHand(day.slack, input.confidence)}</p>
+        <p>{reserveWords(day.reserve, input.confidence)}</p>
       </Part>
       {plan.ahead ? (
         <Part>

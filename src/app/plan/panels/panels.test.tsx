@@ -84,8 +84,8 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
         timeZone="UTC"
         change={vi.fn()}
         keepHabit={vi.fn()}
-        keepPattern={vi.fn()}
-        dropPattern={vi.fn()}
+        keepKind={vi.fn()}
+        dropKind={vi.fn()}
       />,
       { units: US },
     );
@@ -127,16 +127,16 @@ describe('the course of heat', () => {
 });
 
 describe('the day, task by task', () => {
-  it('says likely minutes, hands and place of each, and holds one at the press of a button', async () => {
+  it('says likely minutes, hands and place of each, and fixes one at the press of a button', async () => {
     const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
     const change = vi.fn<(part: Partial<PlanInput>) => void>();
     const { hand, container } = panel('serve', oxtail, METRIC, change);
     expect(container.textContent).toMatch(/likely \d+ to \d+ min; at the board, hands all the while/);
-    expect(container.textContent).toMatch(/Kept in hand so that 90 such days of 100 meet the plate: .* turns late/);
+    expect(container.textContent).toMatch(/Reserve, so that 90 such days of 100 meet the plate: .* twists late/);
     const meat = oxtail.day.tasks.find((t) => t.id === 'meat');
-    await hand.click(screen.getByRole('button', { name: /Hold get the meat ready/ }));
+    await hand.click(screen.getByRole('button', { name: /Fix get the meat ready/ }));
     expect(change).toHaveBeenCalledExactlyOnceWith({
-      day: { ...oxtail.input.day, held: [{ task: 'meat', startMs: meat?.fromMs }] },
+      day: { ...oxtail.input.day, fixed: [{ task: 'meat', startMs: meat?.fromMs }] },
     });
   });
 

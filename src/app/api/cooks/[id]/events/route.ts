@@ -1,4 +1,4 @@
-import { newEventSchema } from '@/contract/cook';
+import { sentEventSchema } from '@/contract/kept/act';
 import { appendEvent } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
@@ -6,7 +6,7 @@ import { announce } from '@/server/hub';
 
 /** Appends one event; every open screen of the cook hears of it over its stream. */
 export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  const body = await readBody(request, newEventSchema);
+  const body = await readBody(request, sentEventSchema);
   if (!body.ok) return body.response;
   const { id } = await params;
   const appended = await appendEvent(await database(), id, body.value, Date.now());

@@ -1,4 +1,5 @@
-import { cookFile, fileStem } from '@/core/formats/files';
+import { braiseFile } from '@/contract/files';
+import { fileStem } from '@/core/formats/fileStem';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { jsonFile, refuse } from '@/server/http';
@@ -6,5 +7,5 @@ import { jsonFile, refuse } from '@/server/http';
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const cook = await findCook(await database(), (await params).id);
   if (!cook) return refuse(404, 'This braise is not here any more.');
-  return jsonFile(cookFile(cook.input, cook.events), `${fileStem(cook.input.title)}.cook.json`);
+  return jsonFile(braiseFile(cook.input, cook.events), `${fileStem(cook.input.title)}.braise.json`);
 }

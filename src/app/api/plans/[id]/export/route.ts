@@ -1,4 +1,5 @@
-import { fileStem, planFile } from '@/core/formats/files';
+import { planFile } from '@/contract/files';
+import { fileStem } from '@/core/formats/fileStem';
 import { database } from '@/server/database';
 import { jsonFile, refuse } from '@/server/http';
 import { findPlan } from '@/server/plans';

@@ -7,10 +7,10 @@ import { meatParts, type PlanInput } from '../plan/input';
 import { type Choice } from '../plan/schools';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
-export interface Pattern {
+export interface Kind {
   readonly id: string;
   readonly name: string;
-  readonly says: string;
+  readonly says?: string;
   readonly items: readonly {
     readonly id: string;
     readonly gPerKg: number;
@@ -35,7 +35,7 @@ export interface Pattern {
   readonly lid: LidKind | null;
 }
 
-type Item = Pattern['items'][number];
+type Item = Kind['items'][number];
 const start = (id: string, gPerKg: number, fate: Fate = 'melt'): Item => ({ id, gPerKg, fate, when: 'start' });
 const late = (id: string, gPerKg: number, fate: Fate = 'bite'): Item => ({ id, gPerKg, fate, when: 'late' });
 const part = (id: string, mlPerKg: number) => ({ id, mlPerKg });
@@ -56,10 +56,10 @@ const USUAL = {
   searDepth: 'deep',
   fatId: 'neutral',
   lid: null,
-} as const satisfies Partial<Pattern>;
+} as const satisfies Partial<Kind>;
 
 /** Bases for a start: ours, as ratios; everything else is computed for the cut and weight at hand. */
-export const PATTERNS: readonly Pattern[] = [
+export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'ale-prune',
@@ -252,44 +252,44 @@ function roughLitres(kg: number, level: number): number {
   return Math.max(0.5, kg * Math.min(1, level));
 }
 
-/** The plan with a pattern's base, liquid, herbs, spice and schools put on its meat, scaled to its weight. */
-export function withPattern(input: PlanInput, pattern: Pattern): PlanInput {
+/** The plan with a kind's base, liquid, herbs, spice and schools put on its meat, scaled to its weight. */
+export function withKind(input: PlanInput, kind: Kind): PlanInput {
   const kg = meatKg(input);
-  const roughL = roughLitres(kg, pattern.level ?? input.liquid.level);
+  const roughL = roughLitres(kg, kind.level ?? input.liquid.level);
   return {
     ...input,
-    lid: pattern.lid ?? input.lid,
+    lid: kind.lid ?? input.lid,
     season: {
       ...input.season,
-      spices: pattern.spices.map(({ id, gPerKg }) => ({ id, grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2) })),
+      spices: kind.spices.map(({ id, gPerKg }) => ({ id, grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2) })),
     },
-    sear: { ...input.sear, depth: pattern.searDepth, fatId: pattern.fatId },
+    sear: { ...input.sear, depth: kind.searDepth, fatId: kind.fatId },
     base: {
       ...input.base,
-      items: pattern.items.map(({ id, gPerKg, fate, when }) => ({ id, kg: kitchenKg(gPerKg * kg), fate, when })),
-      onion: pattern.onion,
-      pasteKg: kitchenKg(pattern.pasteGPerKg * kg),
-      pasteWhen: pattern.pasteWhen,
-      thicken: pattern.thicken,
+      items: kind.items.map(({ id, gPerKg, fate, when }) => ({ id, kg: kitchenKg(gPerKg * kg), fate, when })),
+      onion: kind.onion,
+      pasteKg: kitchenKg(kind.pasteGPerKg * kg),
+      pasteWhen: kind.pasteWhen,
+      thicken: kind.thicken,
     },
     liquid: {
       ...input.liquid,
-      level: pattern.level ?? input.liquid.level,
-      parts: pattern.parts.map(({ id, mlPerKg }) => ({ id, litres: kitchenKg(mlPerKg * kg) })),
-      fillerId: pattern.fillerId,
-      fillerStrength: pattern.fillerStrength,
-      reduce: pattern.reduce,
-      herbs: pattern.herbs.map(({ id, perL }) => ({
+      level: kind.level ?? input.liquid.level,
+      parts: kind.parts.map(({ id, mlPerKg }) => ({ id, litres: kitchenKg(mlPerKg * kg) })),
+      fillerId: kind.fillerId,
+      fillerStrength: kind.fillerStrength,
+      reduce: kind.reduce,
+      herbs: kind.herbs.map(({ id, perL }) => ({
         id,
         count: Math.min(Math.ceil(herbById(id).mostPerL * roughL), Math.max(1, Math.round(perL * roughL))),
       })),
-      herbForm: pattern.herbForm,
+      herbForm: kind.herbForm,
     },
   };
 }
 
-/** The pattern a plan amounts to, to be put on other meat. */
-export function patternOf(input: PlanInput, id: string, name: string): Pattern {
+/** The kind a plan amounts to, to be put on other meat. */
+export function kindOf(input: PlanInput, id: string, name: string): Kind {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, input.liquid.level);
   const perKg = (value: number): number => (kg > 0 ? Math.round((value / kg) * 10) / 10 : 0);
@@ -297,7 +297,6 @@ export function patternOf(input: PlanInput, id: string, name: string): Pattern {
   return {
     id,
     name,
-    says: 'yours',
     items: base.items.map((i) => ({ id: i.id, gPerKg: perKg(i.kg * 1000), fate: i.fate, when: i.when })),
     parts: liquid.parts.map((p) => ({ id: p.id, mlPerKg: perKg(p.litres * 1000) })),
     fillerId: liquid.fillerId,

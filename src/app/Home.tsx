@@ -104,7 +104,7 @@ const Cold = styled(Panel)`
   }
 `;
 
-interface StoveProps {
+interface HomeProps {
   readonly live: readonly CookView[];
   readonly coming: readonly {
     readonly id: string;
@@ -122,11 +122,11 @@ interface StoveProps {
 }
 
 /** Home: what is on, what is next, what was last. */
-export function Stove({ live, coming, last }: StoveProps) {
+export function Home({ live, coming, last }: HomeProps) {
   return (
     <Page>
       <PageHead>
-        <h1>Stove</h1>
+        <h1>Home</h1>
         <div>
           <ImportButton />
           <NewLink href="/plan/new">
@@ -188,7 +188,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
   const now = useNow(15_000);
   const state = foldCook(view.plan.input, view.events);
   const action = nextAction(state, view.plan, view.live, now);
-  const turns = readyEta(view.live.forecast);
+  const twists = readyEta(view.live.forecast);
   const start = state.intoPotMs ?? view.plan.day.intoPotMs;
   const at = (min: number): string => (Number.isFinite(min) ? clock(start + min * 60_000, timeZone) : 'later');
   const dueIn = (action.dueMs - now) / 60_000;
@@ -206,9 +206,9 @@ function OnTheFire({ view: first }: { view: CookView }) {
         ) : (
           <>
             <p>{TARGETS[view.live.forecast.target].ready}, likely at</p>
-            <Big>{at(turns.p50)}</Big>
+            <Big>{at(twists.p50)}</Big>
             <p>
-              likely {at(turns.p10)} to {at(turns.p90)}; table {clockBeside(view.plan.day.serveMs, now, timeZone)}
+              likely {at(twists.p10)} to {at(twists.p90)}; table {clockBeside(view.plan.day.serveMs, now, timeZone)}
             </p>
           </>
         )}
@@ -220,7 +220,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
   );
 }
 
-function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['coming'][number] & { isFirst: boolean }) {
+function Coming({ id, title, eaters, serveAtMs, day, isFirst }: HomeProps['coming'][number] & { isFirst: boolean }) {
   const { timeZone, renderedAtMs } = useKitchen();
   return (
     <Entry>
@@ -243,7 +243,7 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: StoveProps['comi
   );
 }
 
-function LastEntry({ id, title, finishedMs, verdict }: StoveProps['last'][number]) {
+function LastEntry({ id, title, finishedMs, verdict }: HomeProps['last'][number]) {
   const { timeZone } = useKitchen();
   return (
     <Entry>

@@ -1,0 +1,135 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { ACT, readEvent, sentEventSchema } from './act';
+import { chainOf, VersionError } from './chain';
+import { FILE } from './file';
+import { KITCHEN } from './kitchen';
+import { PLAN_INPUT } from './planInput';
+import { z } from 'zod';
+import { readFile } from '../files';
+import { kitchenSchema, planInputSchema } from '../plan';
+import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+
+const FOLDER = new URL('../../testing/kept/', import.meta.url);
+const kept = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8');
+
+describe('a chain', () => {
+  const chain = chainOf('A thing', z.strictObject({ c: z.number() }), [
+    ({ a }) => ({ b: Number(a) + 1 }),
+    ({ b }) => ({ c: Number(b) * 10 }),
+  ]);
+
+  it('goes from any version to the present, a step at a time', () => {
+    expect(chain.version).toBe(3);
+    expect([chain.read({ a: 1 }, 1), chain.read({ b: 1 }, 2), chain.read({ c: 1 }, 3)]).toEqual([
+      { c: 20 },
+      { c: 10 },
+      { c: 1 },
+    ]);
+  });
+
+  it('refuses a version it does not know and what is not as its version says', () => {
+    for (const version of [0, 4, 1.5, Number.NaN]) expect(() => chain.read({ c: 1 }, version)).toThrow(VersionError);
+    expect(() => chain.read({ c: 1 }, 2)).toThrow(z.ZodError);
+    expect(() => chain.read('c', 3)).toThrow(z.ZodError);
+  });
+});
+
+describe('files kept from each version', () => {
+  it.each(readdirSync(FOLDER).filter((f) => !f.startsWith('kitchen')))('%s is read', (name) => {
+    const read = readFile(kept(name));
+    if (!read.ok) throw new Error(read.message);
+    expect(planInputSchema.parse(read.file.input)).toEqual(read.file.input);
+    expect(read.file.version).toBe(FILE.version);
+    expect(read.file.inputVersion).toBe(PLAN_INPUT.version);
+  });
+
+  it('there is one of every version there has been, of plans and of braises', () => {
+    const files = readdirSync(FOLDER);
+    for (let version = 1; version < FILE.version; version++) {
+      expect(files).toContain(`plan.v${String(version)}.json`);
+      expect(files).toContain(`cook.v${String(version)}.json`);
+    }
+    for (let version = 1; version < KITCHEN.version; version++) {
+      expect(files).toContain(`kitchen.v${String(version)}.json`);
+    }
+  });
+
+  it('of the first version keep what they said and invent nothing to pour', () => {
+    const read = readFile(kept('plan.v1.json'));
+    if (!read.ok) throw new Error(read.message);
+    const { input } = read.file;
+    expect(input.meat).toMatchObject(FIRST_INPUT.meat);
+    expect(input.liquid).toMatchObject({ level: 0.6, parts: [], herbs: [] });
+    expect(input.heat).toEqual(FIRST_INPUT.heat);
+    expect(input.base.items.map((i) => i.kg)).toEqual([0.2, 0.12, 0.08]);
+    expect(input.pan).toMatchObject({ shape: 'round', lengthMm: 280, widthMm: 280 });
+    expect(input.season.gramsPerKg).toBe(10);
+  });
+
+  it('of the second keep what was held, now fixed, and what was cooked ahead; an early one has neither', () => {
+    const late = readFile(kept('plan.v2.json'));
+    expect(late.ok && late.file.input.day.fixed).toEqual([{ task: 'meat', startMs: NOON_MS + 3_600_000 }]);
+    expect(late.ok && late.file.input.day.ahead).toEqual({ fridgeByMs: NOON_MS - 13 * 3_600_000 });
+    const early = readFile(kept('plan.v2-early.json'));
+    expect(early.ok && early.file.input.day).toEqual({ cooks: 1, burners: 1, sides: [], fixed: [], ahead: null });
+  });
+
+  it('have their forks twist, not turn, while pieces still turn', () => {
+    for (const name of ['cook.v1.json', 'cook.v2.json']) {
+      const read = readFile(kept(name));
+      if (!read.ok || read.file.format !== 'even-ember/braise') throw new Error(name);
+      const acts = read.file.events.map((e) => e.act);
+      expect(acts.flatMap((a) => (a.kind === 'fork' ? [a.stage] : []))).toEqual(['gives', 'twists']);
+      expect(acts.filter((a) => a.kind === 'turned')).toHaveLength(1);
+      expect(acts).toHaveLength(12);
+    }
+  });
+
+  it('say which part is of a version from later on', () => {
+    const today = { format: 'even-ember/plan', version: 3, inputVersion: PLAN_INPUT.version, input: OXTAIL_PLAN };
+    const part = (change: object) => readFile(JSON.stringify({ ...today, ...change }));
+    expect(part({}).ok).toBe(true);
+    const newer = part({ inputVersion: 99 });
+    expect(!newer.ok && newer.message).toBe('A plan in this file is of version 99; this app reads up to version 3.');
+    const damaged = part({ input: { ...OXTAIL_PLAN, lid: 'cling film' } });
+    expect(!damaged.ok && damaged.message).toContain('“input.lid”');
+  });
+});
+
+describe('a kitchen', () => {
+  it('kept before burners and pans were told apart has both, of the plainest sort', () => {
+    const kitchen = KITCHEN.read(JSON.parse(kept('kitchen.v1.json')), 1);
+    expect(kitchen.burners).toEqual([{ id: 'b', name: 'B', kind: 'gas', powerW: 2000 }]);
+    expect(kitchen.pans[0]).toMatchObject({ shape: 'round', lengthMm: 280 });
+    expect(kitchen).toMatchObject({ habits: {}, kinds: [], timeZone: null });
+  });
+
+  it('without burners gets one, and its patterns are kinds', () => {
+    const bare = { ...(JSON.parse(kept('kitchen.v1.json')) as object), burners: [] };
+    expect(KITCHEN.read(bare, 1).burners).toHaveLength(1);
+    const second = KITCHEN.read(JSON.parse(kept('kitchen.v2.json')), 2);
+    expect(second.kinds.map((k) => k.name)).toEqual(['Harbour base']);
+    expect(second.habits).toEqual({ onion: 'deep' });
+    expect(kitchenSchema.parse(second)).toEqual(second);
+  });
+});
+
+describe('an event', () => {
+  const id = '0f8fad5b-d9cb-469f-a165-708677289511';
+  const event = (stage: string) => ({ id, atMs: NOON_MS, act: { kind: 'fork', stage } });
+
+  it('is read by the version it was made in', () => {
+    expect(readEvent(event('turns'), 1).act).toEqual({ kind: 'fork', stage: 'twists' });
+    expect(readEvent(event('twists'), ACT.version).act).toEqual({ kind: 'fork', stage: 'twists' });
+    expect(() => readEvent(event('turns'), ACT.version)).toThrow(z.ZodError);
+  });
+
+  it('from a page that was open since before events said their version is still taken', () => {
+    expect(sentEventSchema.parse(event('turns')).act).toEqual({ kind: 'fork', stage: 'twists' });
+    expect(sentEventSchema.parse({ ...event('gives'), actVersion: ACT.version }).id).toBe(id);
+    expect(sentEventSchema.safeParse({ ...event('gives'), actVersion: ACT.version + 1 }).success).toBe(false);
+    expect(sentEventSchema.safeParse({ ...event('gives'), admin: true }).success).toBe(false);
+    expect(sentEventSchema.safeParse('gives').success).toBe(false);
+  });
+});
