@@ -16,6 +16,21 @@ module.exports = {
       to: { pathNot: ['^src/(contract|core)', '^node_modules/zod'] },
     },
     {
+      name: 'words-know-core-and-messages',
+      comment: 'Words turn what the core says into text: they know nothing of screens, files or the server.',
+      severity: 'error',
+      from: { path: '^src/words', pathNot: '\\.test\\.ts$' },
+      to: {
+        pathNot: ['^src/(words|core/(message|quantity)|calendar)', '^node_modules/(@formatjs|intl-messageformat)'],
+      },
+    },
+    {
+      name: 'exports-know-core-and-words',
+      severity: 'error',
+      from: { path: '^src/exports', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^src/(exports|core|words)' },
+    },
+    {
       name: 'ui-never-server',
       severity: 'error',
       from: { path: '^src/(ui|workers)' },
@@ -30,7 +45,7 @@ module.exports = {
     {
       name: 'nothing-imports-pages',
       severity: 'error',
-      from: { path: '^src/(core|contract|server|ui|workers|cli)' },
+      from: { path: '^src/(core|contract|words|exports|server|ui|workers|cli)' },
       to: { path: '^src/app' },
     },
   ],

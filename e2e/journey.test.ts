@@ -54,10 +54,10 @@ describe('a braise from plan to log', () => {
     expect(await violations()).toEqual([]);
     await fill(driver, 'Name of the dish', 'Saturday oxtail');
     await fill(driver, 'Weight, trimmed', '0');
-    await waitForText('Weight of the meat: 0 kg is too little');
+    await waitForText('Weight of the meat: 0 g is too little');
     await driver.sleep(500);
     await driver.navigate().refresh();
-    await waitForText('Weight of the meat: 0 kg is too little');
+    await waitForText('Weight of the meat: 0 g is too little');
     expect(await (await field(driver, 'Name of the dish')).getAttribute('value')).toBe('Saturday oxtail');
     await fill(driver, 'Weight, trimmed', '400');
     await waitForText('400 kg is too much');
@@ -93,7 +93,7 @@ describe('a braise from plan to log', () => {
 
   it('starts the cook, records, moves the forecast and takes a record back', async () => {
     const { driver } = browser;
-    await press(driver, 'Start cooking');
+    await press(driver, 'Start the braise');
     await findText(driver, 'h2', 'So far');
     await press(driver, 'They are in');
     await waitForText('Into the pot, simmering');
@@ -181,7 +181,7 @@ describe('a braise from plan to log', () => {
     expect(await violations()).toEqual([]);
     const exported = await driver.findElement(By.css('a[aria-label="Export Saturday oxtail"]')).getAttribute('href');
     const text = await fetch(exported ?? '').then((r) => r.text());
-    expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 2 });
+    expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 3 });
     const post = (body: string): Promise<Response> =>
       fetch(`${app.url}/api/import`, { method: 'POST', body, headers: { origin: app.url } });
     const taken = await post(text);
@@ -191,7 +191,7 @@ describe('a braise from plan to log', () => {
     await findText(driver, 'h1', 'Saturday oxtail');
     const refused = await post('{"format": "something else"}');
     expect(refused.status).toBe(422);
-    expect(await refused.text()).toContain('not an Even Ember plan or cook');
+    expect(await refused.text()).toContain('file.notOurs');
     expect((await fetch(`${app.url}/api/import`, { method: 'POST', body: text })).status).toBe(403);
   });
 

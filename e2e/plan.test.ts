@@ -107,7 +107,7 @@ describe('planning a dinner in full', () => {
     await press(driver, 'Base: ');
     await choose('Add something', 'Beans, dry as bought');
     await waitForText('they hold a poison that a slow pot does not destroy');
-    await driver.findElement(By.css('button[aria-label="Leave out Beans, dry as bought"]')).click();
+    await driver.findElement(By.css('button[aria-label="Leave out beans, dry as bought"]')).click();
     await driver.wait(async () => !(await bodyText()).includes('they hold a poison'), WAIT_MS);
   });
 
@@ -131,8 +131,8 @@ describe('planning a dinner in full', () => {
   it('warns who cannot eat it', async () => {
     const { driver } = browser;
     await press(driver, 'Serve: ');
-    await press(driver, 'celery', 'label');
-    await waitForText('Somebody here avoids celery, and Celery brings it.');
+    await press(driver, 'Celery', 'label');
+    await waitForText('Somebody here avoids celery, and celery brings it.');
   });
 
   it('offers ways that fit when the pot is too small, and takes one', async () => {

@@ -83,7 +83,7 @@ async function main(): Promise<void> {
     await shoot(driver, 'import');
 
     await driver.get(`${plan}/compare`);
-    await findText(driver, 'th', 'Ready about');
+    await findText(driver, 'th', 'Ready, most likely');
     await shoot(driver, 'compare');
 
     await driver.get(cook);

@@ -17,10 +17,9 @@ import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
 import { EmberLine } from '@/ui/drawings/EmberLine';
-import { useKitchen, useNow, useSay } from '@/ui/KitchenContext';
-import { TARGETS } from '@/core/tenderness/stages';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 import { DISPLAY } from '@/ui/theme';
-import { clock, clockBeside, day as dayOf, dayFrom, duration } from '@/ui/time';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -123,14 +122,15 @@ interface HomeProps {
 
 /** Home: what is on, what is next, what was last. */
 export function Home({ live, coming, last }: HomeProps) {
+  const w = useWords();
   return (
     <Page>
       <PageHead>
-        <h1>Home</h1>
+        <h1>{w.text('home.home')}</h1>
         <div>
           <ImportButton />
           <NewLink href="/plan/new">
-            <Plus size={18} aria-hidden /> Plan a braise
+            <Plus size={18} aria-hidden /> {w.text('home.planABraise')}
           </NewLink>
         </div>
       </PageHead>
@@ -140,17 +140,14 @@ export function Home({ live, coming, last }: HomeProps) {
       {live.length === 0 ? (
         <Cold>
           <Flame size={40} aria-hidden color="var(--ember)" />
-          <h2>Nothing is on the fire</h2>
-          <p>
-            Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to
-            start, says when the fork should turn and how sure that is, and learns from every look you take.
-          </p>
+          <h2>{w.text('home.nothingIsOnTheFire')}</h2>
+          <p>{w.text('home.sayWhatYouWillBraise')}</p>
         </Cold>
       ) : null}
       <Panel>
-        <h2>Next</h2>
+        <h2>{w.text('home.next')}</h2>
         {coming.length === 0 ? (
-          <p style={{ marginTop: 8 }}>No plan is waiting.</p>
+          <p style={{ marginTop: 8 }}>{w.text('home.noPlanIsWaiting')}</p>
         ) : (
           <ul>
             {coming.map((p, i) => (
@@ -160,9 +157,9 @@ export function Home({ live, coming, last }: HomeProps) {
         )}
       </Panel>
       <Panel>
-        <h2>Last</h2>
+        <h2>{w.text('home.last')}</h2>
         {last.length === 0 ? (
-          <p style={{ marginTop: 8 }}>The log is empty. It fills itself when a braise is finished.</p>
+          <p style={{ marginTop: 8 }}>{w.text('home.theLogIsEmptyIt')}</p>
         ) : (
           <LastList>
             {last.map((e) => (
@@ -179,8 +176,7 @@ export function Home({ live, coming, last }: HomeProps) {
 }
 
 function OnTheFire({ view: first }: { view: CookView }) {
-  const { timeZone } = useKitchen();
-  const say = useSay();
+  const w = useWords();
   const router = useRouter();
   const { view } = useLiveCook(first, () => {
     router.refresh();
@@ -190,30 +186,37 @@ function OnTheFire({ view: first }: { view: CookView }) {
   const action = nextAction(state, view.plan, view.live, now);
   const twists = readyEta(view.live.forecast);
   const start = state.intoPotMs ?? view.plan.day.intoPotMs;
-  const at = (min: number): string => (Number.isFinite(min) ? clock(start + min * 60_000, timeZone) : 'later');
+  const at = (min: number): string => (Number.isFinite(min) ? w.clock(start + min * 60_000) : 'later');
   const dueIn = (action.dueMs - now) / 60_000;
   return (
-    <Fire aria-label={`On the fire: ${view.plan.input.title}`}>
+    <Fire aria-label={w.text('home.onTheFire', { title: view.plan.input.title })}>
       <div>
         <h2>{view.plan.input.title}</h2>
-        <p>{dueIn > 1 ? `Next, in ${duration(dueIn)}, at ${clock(action.dueMs, timeZone)}` : 'Now'}</p>
-        <h3>{action.title}</h3>
-        <p>{say(action.why)}</p>
+        <p>
+          {dueIn > 1
+            ? w.text('home.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(action.dueMs) })
+            : w.text('home.now')}
+        </p>
+        <h3>{w.title(action.title)}</h3>
+        <p>{w.say(action.why)}</p>
       </div>
       <div>
         {state.phase === 'offHeat' ? (
-          <p>Off the heat since {clock(state.offHeatMs ?? now, timeZone)}</p>
+          <p>{w.text('home.offTheHeatSince', { now: w.clock(state.offHeatMs ?? now) })}</p>
         ) : (
           <>
-            <p>{TARGETS[view.live.forecast.target].ready}, likely at</p>
+            <p>{w.text('live.target', { target: say(`target.${view.live.forecast.target}`) })}</p>
             <Big>{at(twists.p50)}</Big>
             <p>
-              likely {at(twists.p10)} to {at(twists.p90)}; table {clockBeside(view.plan.day.serveMs, now, timeZone)}
+              {w.text('home.table', {
+                window: w.text('live.between', { low: at(twists.p10), high: at(twists.p90) }),
+                serve: w.clockBeside(view.plan.day.serveMs, now),
+              })}
             </p>
           </>
         )}
         <div style={{ marginTop: 12 }}>
-          <CookLink href={`/cook/${view.id}`}>Go to the pot</CookLink>
+          <CookLink href={`/cook/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
         </div>
       </div>
     </Fire>
@@ -222,17 +225,20 @@ function OnTheFire({ view: first }: { view: CookView }) {
 
 function Coming({ id, title, eaters, serveAtMs, day, isFirst }: HomeProps['coming'][number] & { isFirst: boolean }) {
   const { timeZone, renderedAtMs } = useKitchen();
+  const w = useWords();
   return (
     <Entry>
       <Link href={`/plan/${id}`}>
         <b>{title}</b>
       </Link>
-      <b>{day ? `begin ${clockBeside(day.startMs, serveAtMs, timeZone)}` : ''}</b>
+      <b>{day ? w.text('home.begin', { start: w.clockBeside(day.startMs, serveAtMs) }) : ''}</b>
       <Mute style={{ gridColumn: '1 / -1' }}>
-        for {eaters}, {dayFrom(serveAtMs, renderedAtMs, timeZone)} {clock(serveAtMs, timeZone)}
-        {day
-          ? `; light the stove by ${clockBeside(day.lightBurnerMs, serveAtMs, timeZone)}`
-          : '; this plan needs another look'}
+        {w.text(day ? 'home.coming' : 'home.comingAtFault', {
+          eaters,
+          day: w.dayFrom(serveAtMs, renderedAtMs),
+          at: w.clock(serveAtMs),
+          light: day ? w.clockBeside(day.lightBurnerMs, serveAtMs) : '',
+        })}
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
@@ -244,17 +250,17 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: HomeProps['comin
 }
 
 function LastEntry({ id, title, finishedMs, verdict }: HomeProps['last'][number]) {
-  const { timeZone } = useKitchen();
+  const w = useWords();
   return (
     <Entry>
       <Link href={`/log/${id}`}>
         <b>{title}</b>
       </Link>
-      <Mute>{dayOf(finishedMs, timeZone)}</Mute>
+      <Mute>{w.day(finishedMs)}</Mute>
       {verdict ? (
         <p>
           <Scores verdict={verdict} short />
-          {verdict.nextTime === '' ? '' : ` Next time: ${verdict.nextTime}`}
+          {verdict.nextTime === '' ? null : <> {w.text('home.nextTime', { nextTime: verdict.nextTime })}</>}
         </p>
       ) : null}
     </Entry>

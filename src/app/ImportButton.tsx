@@ -8,9 +8,11 @@ import { Button } from '@/ui/controls/Button';
 import { FaultNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { send } from '@/ui/send';
+import { useWords } from '@/ui/KitchenContext';
 
 /** Takes in a plan or cook file and goes to it, or says why not. */
 export function ImportButton() {
+  const w = useWords();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const take = async (files: FileList | null): Promise<void> => {
@@ -18,17 +20,17 @@ export function ImportButton() {
     if (!file) return;
     const sent = await send<{ href: string }>('POST', '/api/import', await file.text());
     if (sent.ok) router.push(sent.data.href);
-    else setFault(sent.message);
+    else setFault(w.say(sent.says));
   };
   return (
     <>
       <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => void take(files)}>
         <Button>
-          <Upload size={18} aria-hidden /> Import
+          <Upload size={18} aria-hidden /> {w.text('importButton.import')}
         </Button>
       </FileTrigger>
       <Sheet
-        title="This file was not taken in"
+        title={w.text('importButton.thisFileWasNotTaken')}
         isOpen={fault !== undefined}
         onClose={() => {
           setFault(undefined);

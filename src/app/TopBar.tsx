@@ -9,6 +9,7 @@ import styled from 'styled-components';
 import { DISPLAY } from '@/ui/theme';
 import { type Theme, THEME_COOKIE } from '@/ui/themeChoice';
 import { UnitsMenu } from './UnitsMenu';
+import { useWords } from '@/ui/KitchenContext';
 
 const Bar = styled.header`
   background-color: #17363c;
@@ -101,9 +102,9 @@ const ThemeButton = styled(Button)`
 `;
 
 const PLACES = [
-  { href: '/', label: 'Home' },
-  { href: '/plan', label: 'Plan' },
-  { href: '/log', label: 'Log' },
+  { href: '/', id: 'home' },
+  { href: '/plan', id: 'plan' },
+  { href: '/log', id: 'log' },
 ] as const;
 
 function isHere(path: string, href: string): boolean {
@@ -117,6 +118,7 @@ function nextTheme(current: Theme | undefined): Theme {
 }
 
 export function TopBar({ theme }: { theme: Theme | undefined }) {
+  const w = useWords();
   const path = usePathname();
   const [shown, setShown] = useState(theme);
   const toggle = (): void => {
@@ -141,15 +143,18 @@ export function TopBar({ theme }: { theme: Theme | undefined }) {
           </svg>
           <span>Even Ember</span>
         </Brand>
-        <Nav aria-label="Main">
+        <Nav aria-label={w.text('topBar.main')}>
           {PLACES.map((p) => (
             <Link key={p.href} href={p.href} aria-current={isHere(path, p.href) ? 'page' : undefined}>
-              {p.label}
+              {w.text(`topBar.${p.id}`)}
             </Link>
           ))}
         </Nav>
         <UnitsMenu />
-        <ThemeButton onPress={toggle} aria-label={shown === 'dark' ? 'Daylight colours' : 'Night kitchen colours'}>
+        <ThemeButton
+          onPress={toggle}
+          aria-label={shown === 'dark' ? w.text('topBar.daylightColours') : w.text('topBar.nightKitchenColours')}
+        >
           {shown === 'dark' ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
         </ThemeButton>
       </div>

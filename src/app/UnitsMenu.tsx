@@ -7,8 +7,8 @@ import styled from 'styled-components';
 import { ComboField } from '@/ui/controls/ComboField';
 import { FaultNote } from '@/ui/controls/Panel';
 import { PopBox } from '@/ui/controls/PopBox';
-import { Schools } from '@/ui/controls/Schools';
-import { useKitchen } from '@/ui/KitchenContext';
+import { WayCards } from '@/ui/controls/WayCards';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
 const Open = styled(Button)`
@@ -39,24 +39,29 @@ const MACHINE = 'machine';
 /** The zone in which the kitchen's clock runs, by its IANA name. */
 function TimeZoneField() {
   const { timeZone, ownTimeZone } = useKitchen();
+  const w = useWords();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const options = useMemo(
     () => [
-      { id: MACHINE, label: ownTimeZone === null ? `As this machine: ${timeZone}` : 'As this machine' },
+      {
+        id: MACHINE,
+        label:
+          ownTimeZone === null ? w.text('unitsMenu.asThisMachine', { timeZone }) : w.text('unitsMenu.asThisMachine2'),
+      },
       ...Intl.supportedValuesOf('timeZone').map((id) => ({ id, label: id.replaceAll('_', ' ') })),
     ],
-    [timeZone, ownTimeZone],
+    [timeZone, ownTimeZone, w],
   );
   const choose = async (id: string): Promise<void> => {
     const sent = await send('PUT', '/api/kitchen', { timeZone: id === MACHINE ? null : id });
-    setFault(sent.ok ? undefined : sent.message);
+    setFault(sent.ok ? undefined : w.say(sent.says));
     if (sent.ok) router.refresh();
   };
   return (
     <>
       <ComboField
-        label="Time zone of the kitchen"
+        label={w.text('unitsMenu.timeZoneOfTheKitchen')}
         value={ownTimeZone ?? MACHINE}
         options={options}
         onChange={(id) => void choose(id)}
@@ -68,30 +73,31 @@ function TimeZoneField() {
 
 /** What amounts are shown in and, typed without a unit, taken for; where the kitchen's clock runs. */
 export function UnitsMenu() {
+  const w = useWords();
   const { units, setUnits } = useKitchen();
-  const shown = `${units.weight === 'us' ? 'lb' : 'g'} · °${units.temperature}`;
+  const shown = `${units.weight === 'us' ? w.text('unitsMenu.lb') : 'g'} · °${units.temperature}`;
   return (
     <DialogTrigger>
-      <Open aria-label={`Units and clock: ${shown}`}>{shown}</Open>
+      <Open aria-label={w.text('unitsMenu.unitsAndClock', { shown })}>{shown}</Open>
       <PopBox $widthPx={320} placement="bottom end">
-        <Body aria-label="Units and clock">
-          <Schools
-            label="Weights and measures"
+        <Body aria-label={w.text('unitsMenu.unitsAndClock2')}>
+          <WayCards
+            label={w.text('unitsMenu.weightsAndMeasures')}
             value={units.weight}
-            schools={[
-              { id: 'metric', name: 'Metric', why: 'g, kg, ml, mm' },
-              { id: 'us', name: 'US customary', why: 'oz, lb, cups, inches' },
+            ways={[
+              { id: 'metric', name: w.text('unitsMenu.metric'), why: w.text('unitsMenu.gKgMlMm') },
+              { id: 'us', name: w.text('unitsMenu.usCustomary'), why: w.text('unitsMenu.ozLbCupsInches') },
             ]}
             onChange={(weight) => {
               setUnits({ ...units, weight: weight === 'us' ? 'us' : 'metric' });
             }}
           />
-          <Schools
-            label="Temperature"
+          <WayCards
+            label={w.text('unitsMenu.temperature')}
             value={units.temperature}
-            schools={[
-              { id: 'C', name: 'Celsius', why: '' },
-              { id: 'F', name: 'Fahrenheit', why: '' },
+            ways={[
+              { id: 'C', name: w.text('unitsMenu.celsius'), why: '' },
+              { id: 'F', name: w.text('unitsMenu.fahrenheit'), why: '' },
             ]}
             onChange={(temperature) => {
               setUnits({ ...units, temperature: temperature === 'F' ? 'F' : 'C' });

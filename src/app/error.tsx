@@ -2,17 +2,19 @@
 
 import { Button } from '@/ui/controls/Button';
 import { Page, Panel } from '@/ui/controls/Panel';
+import { useWords } from '@/ui/KitchenContext';
 
 export default function ErrorPage({ reset }: { reset: () => void }) {
+  const w = useWords();
   return (
     <Page>
       <Panel>
-        <h1>This page burnt on</h1>
+        <h1>{w.text('error.thisPageBurntOn')}</h1>
         <p style={{ margin: '10px 0 16px' }}>
-          Nothing you recorded is lost. Try again; if it stays, restart the app with <code>./start</code> and come back.
+          {w.text('error.nothingYouRecordedIsLost')} <code>./start</code> {w.text('error.andComeBack')}
         </p>
         <Button $tone="main" onPress={reset}>
-          Try again
+          {w.text('error.tryAgain')}
         </Button>
       </Panel>
     </Page>

@@ -74,7 +74,7 @@ describe('the stove', () => {
       { nowMs },
     );
     const fire = screen.getByRole('region', { name: 'On the fire: Oxtail in stout' });
-    expect(fire.textContent).toMatch(/likely \d\d:\d\d to \d\d:\d\d; table 21:00/);
+    expect(fire.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d; table 21:00/);
     expect(within(fire).getByRole('link').getAttribute('href')).toBe('/cook/c1');
     expect(container.textContent).toContain('for 4, tomorrow 21:00');
     expect(container.textContent).toContain('this plan needs another look');
@@ -104,7 +104,7 @@ describe('the plans', () => {
   });
 
   it('are deleted only after a second word, and say so when it failed', async () => {
-    const server = stubServer(() => ({ status: 404, data: { message: 'This plan is not here any more.' } }));
+    const server = stubServer(() => ({ status: 404, data: { says: { code: 'http.noPlan' } } }));
     const { hand } = shown(<PlanList plans={plans} />, { units: US });
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     expect(server.calls).toEqual([]);
@@ -131,7 +131,7 @@ describe('the log', () => {
     const late = { ...entry, id: 'c2', actualMin: entry.plannedP90Min + 30 };
     const { container } = shown(<LogList entries={[entry, late]} />);
     const inside = entry.actualMin >= entry.plannedP10Min && entry.actualMin <= entry.plannedP90Min ? 1 : 0;
-    expect(container.textContent).toContain(`${String(inside)} of 2 braises turned within the planned window`);
+    expect(container.textContent).toContain(`${String(inside)} of 2 braises twisted within the planned window`);
     expect(screen.getAllByRole('img')).toHaveLength(2);
     expect(container.innerHTML).not.toContain('NaN');
   });
@@ -143,9 +143,9 @@ describe('the log', () => {
   it('sets planned against actual, with every record and what it taught', () => {
     const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
     const { container } = shown(<LogDetail view={view} entry={entry} />, { units: US });
-    expect(container.textContent).toContain('the fork was found to turn after 3 h 16');
+    expect(container.textContent).toContain('the fork was found to twist after 3 h 16');
     expect(container.textContent).toContain('Next time: a pinch more salt');
-    expect(container.textContent).toContain('Fork: Gives');
+    expect(container.textContent).toContain('Fork: gives');
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
   });
@@ -196,7 +196,7 @@ describe('the bar above', () => {
     const server = stubServer(({ body }) =>
       (body as { timeZone: string }).timeZone === 'Europe/Lisbon'
         ? { data: {} }
-        : { status: 400, data: { message: 'No such zone.' } },
+        : { status: 400, data: { says: { code: 'shape.timeZone' } } },
     );
     const { hand } = shown(<TopBar theme="light" />);
     await hand.click(screen.getByRole('button', { name: 'Units and clock: g · °C' }));
@@ -218,9 +218,7 @@ describe('taking in', () => {
   it('goes to what was in the file, or says why not', async () => {
     let good = true;
     stubServer(() =>
-      good
-        ? { status: 201, data: { href: '/plan/p5' } }
-        : { status: 422, data: { message: 'This is not an Even Ember file.' } },
+      good ? { status: 201, data: { href: '/plan/p5' } } : { status: 422, data: { says: { code: 'file.notOurs' } } },
     );
     const { hand, container } = shown(<ImportButton />);
     const input = container.querySelector('input[type="file"]') as HTMLInputElement;
@@ -230,7 +228,7 @@ describe('taking in', () => {
     });
     good = false;
     await hand.upload(input, new File(['{"x":1}'], 'b.json', { type: 'application/json' }));
-    expect((await screen.findByRole('alert')).textContent).toBe('This is not an Even Ember file.');
+    expect((await screen.findByRole('alert')).textContent).toContain('is not an Even Ember plan');
   });
 
   it('loads the demo kitchen, and says when it could not', async () => {

@@ -11,11 +11,16 @@ import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { presentMs } from '@/server/clock';
 import { database } from '@/server/database';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
+import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
+import { languageOf } from '@/words/languages';
+import { pageWords } from './pageWords';
 
-export const metadata: Metadata = {
-  title: { default: 'Even Ember', template: '%s · Even Ember' },
-  description: 'Plan and run a braise: when the fork will turn, and how sure that is.',
-};
+export async function generateMetadata(): Promise<Metadata> {
+  return {
+    title: { default: 'Even Ember', template: '%s · Even Ember' },
+    description: (await pageWords()).text('page.description'),
+  };
+}
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
@@ -30,9 +35,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     ownTimeZone: kitchen.timeZone,
     renderedAtMs: presentMs(),
     units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
+    language: languageFromText(jar.get(LANGUAGE_COOKIE)?.value),
   };
   return (
-    <html lang="en" data-theme={theme}>
+    <html lang={languageOf(setting.language).tag} data-theme={theme}>
       <head>{nonce === undefined ? null : <meta property="csp-nonce" nonce={nonce} content={nonce} />}</head>
       <body>
         <StyleRegistry nonce={nonce}>

@@ -1,13 +1,17 @@
+'use client';
+
 import Link from 'next/link';
 import { Page, Panel } from '@/ui/controls/Panel';
+import { useWords } from '@/ui/KitchenContext';
 
 export default function NotFound() {
+  const w = useWords();
   return (
     <Page>
       <Panel>
-        <h1>Nothing on this burner</h1>
+        <h1>{w.text('notFound.nothingOnThisBurner')}</h1>
         <p style={{ marginTop: 10 }}>
-          There is no such page, plan or braise; it may have been deleted. <Link href="/">Back to the stove</Link>.
+          {w.text('notFound.thereIsNoSuchPage')} <Link href="/">{w.text('notFound.backToTheStove')}</Link>.
         </p>
       </Panel>
     </Page>

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { actWords, learnedWords, lessonWords } from './cook/words';
+import { actSays, learnedSays, lessonSays } from './cook/recordWords';
 import { Scores } from './log/Scores';
 import { DECISIONS, sentences } from './plan/decisions';
 import { newPlan } from './plan/newPlan';
@@ -10,9 +10,9 @@ import { CUTS } from '@/core/larder/cuts';
 import { checkPlanInput } from '@/core/plan/check';
 import { composePlan } from '@/core/plan/plan';
 import { usualMeat } from '@/core/plan/start';
-import { METRIC, type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { US_WORDS, WORDS } from '@/testing/words';
 
 const lesson = (part: Partial<Lesson>): Lesson => ({
   eventId: 'e',
@@ -25,37 +25,35 @@ const about = (unknown: Unknown, value: number): Lesson => lesson({ about: { unk
 
 describe('records in words', () => {
   it.each([
-    [{ kind: 'fork', stage: 'gives' } as const, 'Fork: Gives, slides in, won’t twist'],
+    [{ kind: 'fork', stage: 'gives' } as const, 'Fork: gives, slides in, won’t twist'],
     [{ kind: 'probe', tempC: 93.04, nearBone: true } as const, 'Probe 93 °C, by the bone'],
     [
       { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 } as const,
       'Liquid 31 mm, bubbling, 200 ml added',
     ],
     [{ kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: true } } as const, 'Oven 140 °C, fan'],
-    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Stove, held at 96 °C'],
+    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Hob, held at 96 °C'],
     [{ kind: 'lid', lid: 'ajar' } as const, 'Lid ajar'],
   ])('%o reads “%s”', (act, words) => {
-    expect(actWords(act, METRIC)).toBe(words);
+    expect(actSays(WORDS, act)).toBe(words);
   });
 
   it('say how the forecast moved, and how much surer it is', () => {
-    expect(lessonWords(lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe('ready −14 min, 22 min surer');
-    expect(lessonWords(lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready +6 min');
-    expect(lessonWords(lesson({ shiftMin: 0.4 }))).toBe('on track');
-    expect(lessonWords(undefined)).toBe('');
+    expect(lessonSays(WORDS, lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe('ready 14 min sooner, 22 min surer');
+    expect(lessonSays(WORDS, lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready 6 min later');
+    expect(lessonSays(WORDS, lesson({ shiftMin: 0.4 }))).toBe('on track');
+    expect(lessonSays(WORDS, undefined)).toBe('');
   });
 
   it('say what was learned, and nothing when it is too little to say', () => {
-    expect(learnedWords(about('toughness', 1.08), METRIC)).toBe('This animal seems about 8 % tougher than most.');
-    expect(learnedWords(about('ovenOffset', -6.2), METRIC)).toBe('The oven seems to run 6 °C low.');
-    expect(learnedWords(about('hold', 0.1), METRIC)).toBe('');
-    expect(learnedWords(about('hold', -0.6), METRIC)).toBe('The simmer seems 0.6 °C cooler than set.');
-    expect(learnedWords(about('hold', 2), { weight: 'us', temperature: 'F' })).toBe(
-      'The simmer seems 4 °F hotter than set.',
-    );
-    expect(learnedWords(about('lidLeak', 1.4), METRIC)).toContain('40 % more');
-    expect(learnedWords(about('thickness', 0.95), METRIC)).toContain('5 % thinner');
-    expect(learnedWords(lesson({}), METRIC)).toBe('');
+    expect(learnedSays(WORDS, about('toughness', 1.08))).toBe('This animal seems about 8 % tougher than most.');
+    expect(learnedSays(WORDS, about('ovenOffset', -6.2))).toBe('The oven seems to run 6 °C low.');
+    expect(learnedSays(WORDS, about('hold', 0.1))).toBe('');
+    expect(learnedSays(WORDS, about('hold', -0.6))).toBe('The simmer seems 0.6 °C cooler than set.');
+    expect(learnedSays(US_WORDS, about('hold', 2))).toBe('The simmer seems 4 °F hotter than set.');
+    expect(learnedSays(WORDS, about('lidLeak', 1.4))).toContain('40 % more');
+    expect(learnedSays(WORDS, about('thickness', 0.95))).toContain('5 % thinner');
+    expect(learnedSays(WORDS, lesson({}))).toBe('');
   });
 });
 
@@ -69,12 +67,10 @@ describe('a verdict in words', () => {
 });
 
 describe('the eight decisions', () => {
-  const zone = { timeZone: 'UTC', nowMs: NOON_MS, units: METRIC };
-
   it('each read as a sentence with a figure once there is a plan', () => {
     const result = composePlan(OXTAIL_PLAN, 64);
     if (!result.ok) throw new Error('no plan');
-    const lines = sentences(OXTAIL_PLAN, result.plan, zone);
+    const lines = sentences(OXTAIL_PLAN, result.plan, WORDS, NOON_MS);
     for (const decision of DECISIONS) {
       expect(lines[decision].text, decision).not.toContain('–');
       expect(lines[decision].figure, decision).not.toContain('–');
@@ -86,12 +82,11 @@ describe('the eight decisions', () => {
   it('speak the cook’s units', () => {
     const result = composePlan(OXTAIL_PLAN, 0);
     if (!result.ok) throw new Error('no plan');
-    const us: UnitChoice = { weight: 'us', temperature: 'F' };
-    const lines = sentences(OXTAIL_PLAN, result.plan, { ...zone, units: us });
+    const lines = sentences(OXTAIL_PLAN, result.plan, US_WORDS, NOON_MS);
     expect(lines.meat.text).toBe('Oxtail, 4 lb 14 oz');
     expect(lines.meat.detail).toContain('1⅞ in thick');
     expect(lines.heat.text).toContain('300 °F');
-    expect(actWords({ kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 }, us)).toBe(
+    expect(actSays(US_WORDS, { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 })).toBe(
       'Liquid 1¼ in, bubbling, 7 fl oz added',
     );
   });
@@ -103,7 +98,7 @@ describe('the eight decisions', () => {
       meat: { ...OXTAIL_PLAN.meat, massKg: Number.NaN },
       serveAtMs: Number.NaN,
     };
-    const text = JSON.stringify(sentences(empty, undefined, zone));
+    const text = JSON.stringify(sentences(empty, undefined, WORDS, NOON_MS));
     expect(text).not.toContain('NaN');
     expect(text).toContain('–');
   });
@@ -111,7 +106,7 @@ describe('the eight decisions', () => {
 
 describe('a new plan', () => {
   it('can be cooked as it stands', () => {
-    const input = newPlan(SALTMARSH_ROW, NOON_MS, 'Europe/Lisbon');
+    const input = newPlan(SALTMARSH_ROW, 'Oxtail', NOON_MS, 'Europe/Lisbon');
     expect(checkPlanInput(input, NOON_MS)).toEqual([]);
     expect(composePlan(input, 64).ok).toBe(true);
   });

@@ -5,13 +5,19 @@ import { planInputSchema } from '../contract/plan';
 import { checkPlanInput } from '../core/plan/check';
 import { type PlanInput } from '../core/plan/input';
 import { composePlan, type Plan } from '../core/plan/plan';
+import { METRIC } from '../core/quantity/units';
+import { languageOf } from '../words/languages';
+import { wordsFor } from '../words/words';
+
+/** What a command says, it says in English and metric. */
+const ENGLISH = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
 
 function inputFrom(data: unknown): PlanInput {
   if (typeof data !== 'object' || data === null || !('format' in data)) {
     return checked(data, planInputSchema);
   }
   const read = readFile(JSON.stringify(data));
-  if (!read.ok) throw new UsageError([read.message]);
+  if (!read.ok) throw new UsageError([ENGLISH.say(read.says)]);
   return read.file.input;
 }
 
@@ -22,8 +28,8 @@ function inputFrom(data: unknown): PlanInput {
 export function planFrom(file: string | undefined): Plan {
   const input = inputFrom(readJson(file, z.unknown()));
   const faults = checkPlanInput(input, -Infinity);
-  if (faults.length > 0) throw new UsageError(faults.map((f) => `${f.field}: ${f.message}`));
+  if (faults.length > 0) throw new UsageError(faults.map((f) => `${f.field}: ${ENGLISH.say(f.says)}`));
   const result = composePlan(input);
-  if (!result.ok) throw new UsageError(result.faults.map((f) => `${f.field}: ${f.message}`));
+  if (!result.ok) throw new UsageError(result.faults.map((f) => `${f.field}: ${ENGLISH.say(f.says)}`));
   return result.plan;
 }

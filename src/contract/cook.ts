@@ -3,14 +3,14 @@ import { heatSchema, lidSchema, momentSchema } from './plan';
 import { type CookAct, type CookEvent } from '../core/cook/events';
 import { STAGES } from '../core/tenderness/stages';
 
-const score = z.number().int().min(1, 'Choose from 1 to 5.').max(5, 'Choose from 1 to 5.');
+const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
 
 const verdictSchema = z.strictObject({
   tenderness: score,
   moisture: score,
   sauce: score,
   salt: score,
-  nextTime: z.string().trim().max(500, 'Keep it to 500 characters.'),
+  nextTime: z.string().trim().max(500, 'shape.nextTime'),
 });
 
 const actSchemas = [
@@ -18,20 +18,14 @@ const actSchemas = [
   z.strictObject({ kind: z.literal('fork'), stage: z.enum(STAGES) }),
   z.strictObject({
     kind: z.literal('probe'),
-    tempC: z
-      .number('Reading: type the temperature as a number.')
-      .min(-5, 'Reading: a probe in meat shows -5 to 110 °C.')
-      .max(110, 'Reading: a probe in meat shows -5 to 110 °C.'),
+    tempC: z.number('shape.probe.number').min(-5, 'shape.probe.limits').max(110, 'shape.probe.limits'),
     nearBone: z.boolean(),
   }),
   z.strictObject({
     kind: z.literal('liquid'),
-    levelMm: z
-      .number('Level: type how deep it stands above the base.')
-      .min(0, 'Level: 0 to 400 mm above the base.')
-      .max(400, 'Level: 0 to 400 mm above the base.'),
+    levelMm: z.number('shape.level.number').min(0, 'shape.level.limits').max(400, 'shape.level.limits'),
     simmering: z.boolean(),
-    addedL: z.number('Added: type how much, 0 if nothing.').min(0, 'Added: 0 to 5 l.').max(5, 'Added: 0 to 5 l.'),
+    addedL: z.number('shape.added.number').min(0, 'shape.added.limits').max(5, 'shape.added.limits'),
     addedTempC: z.number().min(0).max(100),
   }),
   z.strictObject({ kind: z.literal('turned') }),
@@ -39,7 +33,7 @@ const actSchemas = [
   z.strictObject({ kind: z.literal('heat'), heat: heatSchema }),
   z.strictObject({
     kind: z.literal('note'),
-    text: z.string().trim().min(1, 'Note: write something first.').max(500, 'Note: keep it to 500 characters.'),
+    text: z.string().trim().min(1, 'shape.note.empty').max(500, 'shape.note.long'),
   }),
   z.strictObject({ kind: z.literal('offHeat') }),
   z.strictObject({ kind: z.literal('finished'), verdict: verdictSchema }),

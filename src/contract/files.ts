@@ -6,6 +6,8 @@ import { FILE } from './kept/file';
 import { PLAN_INPUT } from './kept/planInput';
 import { type CookEvent } from '../core/cook/events';
 import { type PlanInput } from '../core/plan/input';
+import { type Message, say } from '../core/message';
+import { shapeFault } from './shapeFault';
 
 /** A plan on its own, to give away or keep. */
 export interface PlanFile {
@@ -38,15 +40,14 @@ export function braiseFile(input: PlanInput, events: readonly CookEvent[]): Brai
 }
 
 export type ReadFile =
-  { readonly ok: true; readonly file: PlanFile | BraiseFile } | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly file: PlanFile | BraiseFile } | { readonly ok: false; readonly says: Message };
 
-function damage(error: unknown): string {
+function damage(error: unknown): Message {
   if (error instanceof VersionError) {
-    return `${error.what} in this file is of version ${String(error.version)}; this app reads up to version ${String(error.present)}.`;
+    return say(`file.tooNew.${error.what}`, { version: error.version, present: error.present });
   }
-  const issue = error instanceof z.ZodError ? error.issues[0] : undefined;
-  const where = issue && issue.path.length > 0 ? `“${issue.path.join('.')}”` : 'the file';
-  return `This file is damaged or was changed: ${where} – ${issue?.message ?? 'not as described'}.`;
+  if (!(error instanceof z.ZodError)) throw error;
+  return say('file.damaged', { fault: shapeFault(error) });
 }
 
 /** Names where in a file a part's own fault lies. */
@@ -77,21 +78,18 @@ export function readFile(text: string): ReadFile {
   try {
     data = JSON.parse(text);
   } catch {
-    return { ok: false, message: 'This file is not JSON. Choose a file that Even Ember exported: a plan or a braise.' };
+    return { ok: false, says: say('file.notJson') };
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(data);
   if (!head.success || !head.data.format.startsWith('even-ember/')) {
-    return { ok: false, message: 'This JSON is not an Even Ember plan or braise: it has no “format” of ours.' };
+    return { ok: false, says: say('file.notOurs') };
   }
   if (head.data.version > FILE.version) {
-    return {
-      ok: false,
-      message: `This file is version ${String(head.data.version)} of its format; this app reads up to version ${String(FILE.version)}.`,
-    };
+    return { ok: false, says: say('file.tooNew.file', { version: head.data.version, present: FILE.version }) };
   }
   try {
     return { ok: true, file: partsOf(data, head.data.version) };
   } catch (error) {
-    return { ok: false, message: damage(error) };
+    return { ok: false, says: damage(error) };
   }
 }

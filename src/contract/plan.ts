@@ -4,9 +4,9 @@ import { BURNER_KINDS } from '../core/larder/burners';
 import { FATES } from '../core/larder/garnish';
 import { SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder/seasoning';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
-import { type Kind } from '../core/kinds/kinds';
+import { type OwnKind } from '../core/kinds/kinds';
 import { APPETITES, type PlanInput, RESULTS } from '../core/plan/input';
-import { type Choice, type Habits, SCHOOL_IDS, type SchoolId, SCHOOLS } from '../core/plan/schools';
+import { type WayOf, type Habits, WAY_TOPICS, type WayTopic, WAYS } from '../core/plan/ways';
 
 /** Text a person typed: trimmed, never empty, never huge. */
 const name = (most: number) => z.string().trim().min(1).max(most);
@@ -18,9 +18,8 @@ const moment = z.number().int().min(0).max(8.64e15);
 
 const id = name(60);
 
-/** One of a school's options. */
-const choice = <Id extends SchoolId>(school: Id) =>
-  z.enum(SCHOOLS[school].options.map((o) => o.id) as [Choice<Id>, ...Choice<Id>[]]);
+/** One of the ways with a topic. */
+const choice = <Id extends WayTopic>(topic: Id) => z.enum(WAYS[topic].ways as unknown as [WayOf<Id>, ...WayOf<Id>[]]);
 
 const potSchema = z.strictObject({
   id: name(80),
@@ -157,11 +156,11 @@ export const kindSchema = z.strictObject({
   searDepth: choice('searDepth'),
   fatId: id,
   lid: lidSchema.nullable(),
-}) satisfies z.ZodType<Kind>;
+}) satisfies z.ZodType<OwnKind>;
 
 /** What a kitchen does unless told otherwise: its own option of some of the schools. */
 export const habitsSchema = z.strictObject(
-  Object.fromEntries(SCHOOL_IDS.map((school) => [school, choice(school).optional()])),
+  Object.fromEntries(WAY_TOPICS.map((school) => [school, choice(school).optional()])),
 ) as unknown as z.ZodType<Habits>;
 
 function isTimeZone(zone: string): boolean {
@@ -174,11 +173,7 @@ function isTimeZone(zone: string): boolean {
 }
 
 /** The zone the kitchen's clock runs in, by its IANA name; null for that of the machine. */
-export const timeZoneSchema = z
-  .string()
-  .max(60)
-  .refine(isTimeZone, 'is not a time zone such as Europe/Lisbon')
-  .nullable();
+export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZone').nullable();
 
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
@@ -195,5 +190,5 @@ export const kitchenSchema = z.strictObject({
 
 export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & {
   readonly habits: Habits;
-  readonly kinds: readonly Kind[];
+  readonly kinds: readonly OwnKind[];
 };

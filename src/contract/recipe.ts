@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { minutesOfIso, type RawRecipe } from '../core/intake/recipe';
+import { type Message, say } from '../core/message';
 
 const text = z.union([z.string(), z.number()]).transform((v) => plain(String(v)));
 
@@ -112,7 +113,7 @@ export function findRecipe(data: unknown): RawRecipe | undefined {
 export function recipeIn(
   source: string,
   blocksOf: (html: string) => readonly string[],
-): { readonly ok: true; readonly recipe: RawRecipe } | { readonly ok: false; readonly message: string } {
+): { readonly ok: true; readonly recipe: RawRecipe } | { readonly ok: false; readonly says: Message } {
   const candidates = /^\s*[[{]/.test(source) ? [source] : blocksOf(source);
   let broken = false;
   for (const candidate of candidates) {
@@ -125,8 +126,6 @@ export function recipeIn(
   }
   return {
     ok: false,
-    message: broken
-      ? 'There is data in it, but it is not whole: a bracket or a comma is missing. Save the page again.'
-      : 'There is no schema.org recipe in it: neither JSON-LD by itself nor in a page. Type the plan in by hand, or try another page.',
+    says: say(broken ? 'file.brokenRecipe' : 'file.noRecipe'),
   };
 }

@@ -5,8 +5,10 @@ import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type CookEvent } from '../core/cook/events';
-import { foldCook, refusal, undoRefusal } from '../core/cook/state';
+import { refusal } from '../core/cook/records';
+import { foldCook, undoRefusal } from '../core/cook/state';
 import { type PlanInput } from '../core/plan/input';
+import { type Message, say } from '../core/message';
 
 export interface StoredCook {
   readonly id: string;
@@ -65,7 +67,7 @@ export async function startCook(db: Database, input: PlanInput, planId: string |
 
 export type Appended =
   | { readonly ok: true; readonly cook: StoredCook }
-  | { readonly ok: false; readonly status: 404 | 409 | 422; readonly message: string };
+  | { readonly ok: false; readonly status: 404 | 409 | 422; readonly says: Message };
 
 /** How far ahead of the server's clock a screen's may run before its records are refused, ms. */
 const CLOCK_SLACK_MS = 5 * 60_000;
@@ -75,16 +77,16 @@ function objection(
   cook: StoredCook,
   event: NewEvent,
   nowMs: number,
-): { readonly status: 409 | 422; readonly message: string } | undefined {
+): { readonly status: 409 | 422; readonly says: Message } | undefined {
   if (event.atMs > nowMs + CLOCK_SLACK_MS) {
-    return { status: 422, message: 'This record lies in the future: check the clock of this device.' };
+    return { status: 422, says: say('refused.inTheFuture') };
   }
   const state = foldCook(cook.input, cook.events);
-  const message = event.act.kind === 'undo' ? undoRefusal(state, event.act.eventId) : refusal(state, event.act);
-  if (message) return { status: 409, message };
+  const says = event.act.kind === 'undo' ? undoRefusal(state, event.act.eventId) : refusal(state, event.act);
+  if (says) return { status: 409, says };
   const timed = event.act.kind !== 'note' && event.act.kind !== 'undo';
   if (state.intoPotMs !== undefined && timed && event.atMs < state.intoPotMs) {
-    return { status: 422, message: 'This record lies before the meat went into the pot.' };
+    return { status: 422, says: say('refused.beforeThePot') };
   }
   return undefined;
 }
@@ -96,7 +98,7 @@ function objection(
 export async function appendEvent(db: Database, cookId: string, event: NewEvent, nowMs: number): Promise<Appended> {
   return db.write(async (transaction): Promise<Appended> => {
     const row = await db.cooks.findByPk(cookId, { transaction });
-    if (!row) return { ok: false, status: 404, message: 'This braise is not here any more.' };
+    if (!row) return { ok: false, status: 404, says: say('http.noBraise') };
     const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
     const cook = toCook(row, rows);
     if (cook.events.some((e) => e.id === event.id)) return { ok: true, cook };
@@ -111,13 +113,13 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
   });
 }
 
-/** The first sentence that speaks against a file's events as a cook's history; undefined when they hang together. */
-export function historyFault(input: PlanInput, events: readonly NewEvent[], nowMs: number): string | undefined {
+/** What first speaks against a file's events as a cook's history; undefined when they hang together. */
+export function historyFault(input: PlanInput, events: readonly NewEvent[], nowMs: number): Message | undefined {
   const cook: StoredCook = { id: '', planId: null, input, createdAtMs: 0, events: [] };
   const taken: CookEvent[] = [];
   for (const event of events) {
     const no = objection({ ...cook, events: taken }, event, nowMs);
-    if (no) return no.message;
+    if (no) return no.says;
     taken.push({ ...event, cookId: '' });
   }
   return undefined;

@@ -1,12 +1,14 @@
 import 'server-only';
 import { type z } from 'zod';
+import { shapeFault } from '../contract/shapeFault';
+import { type Message, say } from '../core/message';
 
 /** Largest body a route reads, bytes. */
 const MOST_BYTES = 1_000_000;
 
-/** An answer that is a sentence for the person at the screen. */
-export function refuse(status: number, message: string): Response {
-  return Response.json({ message }, { status });
+/** An answer that says why not, for the person at the screen. */
+export function refuse(status: number, says: Message): Response {
+  return Response.json({ says }, { status });
 }
 
 /**
@@ -46,11 +48,9 @@ export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: 
 
 /** Reads a writing request's text after the origin and size checks. */
 export async function readText(request: Request): Promise<Body<string>> {
-  if (!sameOrigin(request))
-    return { ok: false, response: refuse(403, 'This request did not come from an Even Ember page.') };
+  if (!sameOrigin(request)) return { ok: false, response: refuse(403, say('http.foreign')) };
   const text = await limitedText(request);
-  if (text === undefined)
-    return { ok: false, response: refuse(413, 'That is more than 1 MB: too much for one request.') };
+  if (text === undefined) return { ok: false, response: refuse(413, say('http.tooLarge')) };
   return { ok: true, value: text };
 }
 
@@ -62,15 +62,11 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   try {
     data = JSON.parse(text.value);
   } catch {
-    return { ok: false, response: refuse(400, 'The request was not JSON.') };
+    return { ok: false, response: refuse(400, say('http.notJson')) };
   }
   const parsed = schema.safeParse(data);
   if (parsed.success) return { ok: true, value: parsed.data };
-  const issue = parsed.error.issues[0];
-  return {
-    ok: false,
-    response: refuse(400, issue ? `${issue.path.join('.') || 'request'}: ${issue.message}` : 'Not as described.'),
-  };
+  return { ok: false, response: refuse(400, shapeFault(parsed.error)) };
 }
 
 /** A JSON file to save under `name`. */

@@ -42,7 +42,7 @@ function keep<T>(map: Map<string, T>, id: string, value: T): T {
 /** The plan a cook was started from, as it was then. */
 export function planOf(cook: StoredCook): Plan {
   const result = planFor(cook.input);
-  if (!result.ok) throw new Error(result.faults[0]?.message ?? 'This braise cannot be planned.');
+  if (!result.ok) throw new Error(`A kept braise cannot be planned: ${result.faults[0]?.says.code ?? ''}`);
   return result.plan;
 }
 

@@ -6,6 +6,7 @@ import { afterEach, vi } from 'vitest';
 import { NOON_MS } from './fixtures';
 import { METRIC, type UnitChoice } from '@/core/quantity/units';
 import { KitchenProvider } from '@/ui/KitchenContext';
+import { type LanguageId } from '@/words/languages';
 
 export const US: UnitChoice = { weight: 'us', temperature: 'F' };
 
@@ -53,10 +54,16 @@ export function shown(
     units = METRIC,
     timeZone = 'UTC',
     nowMs = NOON_MS,
-  }: { readonly units?: UnitChoice; readonly timeZone?: string; readonly nowMs?: number } = {},
+    language = 'en',
+  }: {
+    readonly language?: LanguageId;
+    readonly units?: UnitChoice;
+    readonly timeZone?: string;
+    readonly nowMs?: number;
+  } = {},
 ): RenderResult & { readonly hand: UserEvent } {
   const hand = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
-  const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, units };
+  const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, units, language };
   return {
     hand,
     ...render(

@@ -1,9 +1,10 @@
 'use client';
 
-import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
-import { sentenceInUnits } from '@/core/quantity/sentence';
 import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { type LanguageId, languageOf } from '@/words/languages';
+import { type Words, wordsFor } from '@/words/words';
 
 export interface KitchenSetting {
   /** Zone in which clock times are shown. */
@@ -13,6 +14,7 @@ export interface KitchenSetting {
   /** The moment the page was made, so that server and browser agree on the first drawing. */
   readonly renderedAtMs: number;
   readonly units: UnitChoice;
+  readonly language: LanguageId;
 }
 
 interface Kitchen extends KitchenSetting {
@@ -24,24 +26,26 @@ const Context = createContext<Kitchen>({
   ownTimeZone: null,
   renderedAtMs: 0,
   units: METRIC,
+  language: 'en',
   setUnits: () => undefined,
 });
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
   const [units, setUnits] = useState(setting.units);
-  const { timeZone, ownTimeZone, renderedAtMs } = setting;
+  const { timeZone, ownTimeZone, renderedAtMs, language } = setting;
   const kitchen = useMemo(
     (): Kitchen => ({
       timeZone,
       ownTimeZone,
       renderedAtMs,
       units,
+      language,
       setUnits: (next) => {
         setUnits(next);
         document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
       },
     }),
-    [timeZone, ownTimeZone, renderedAtMs, units],
+    [timeZone, ownTimeZone, renderedAtMs, units, language],
   );
   return <Context value={kitchen}>{children}</Context>;
 }
@@ -55,10 +59,10 @@ export function useUnits(): UnitChoice {
   return useContext(Context).units;
 }
 
-/** Turns the core's metric sentences into the cook's units. */
-export function useSay(): (text: string) => string {
-  const { units } = useContext(Context);
-  return useCallback((text) => sentenceInUnits(text, units), [units]);
+/** What turns codes into text for this reader: their language, units and clock. */
+export function useWords(): Words {
+  const { units, language, timeZone } = useContext(Context);
+  return useMemo(() => wordsFor({ units, language: languageOf(language), timeZone }), [units, language, timeZone]);
 }
 
 /** The present moment, ms, renewed every `everyMs` and whenever the page comes back into view. */

@@ -1,6 +1,8 @@
-/** What a write came to: its answer, or a sentence to show. */
+import { type Message, say } from '@/core/message';
+
+/** What a write came to: its answer, or why not. */
 export type Sent<T> =
-  { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly message: string };
+  { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly says: Message };
 
 /** Sends a write to the server. A server that cannot be reached gives status 0 and says so. */
 export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Sent<T>> {
@@ -17,13 +19,9 @@ export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, bo
     const text = await response.text();
     const data: unknown = text === '' ? {} : JSON.parse(text);
     if (response.ok) return { ok: true, data: data as T };
-    const message = (data as { message?: unknown }).message;
-    return {
-      ok: false,
-      status: response.status,
-      message: typeof message === 'string' ? message : 'The server could not do that. Try again.',
-    };
+    const { says } = data as { says?: Message };
+    return { ok: false, status: response.status, says: says ?? say('http.failed') };
   } catch {
-    return { ok: false, status: 0, message: 'The server does not answer. Nothing is lost: start it again and repeat.' };
+    return { ok: false, status: 0, says: say('http.noAnswer') };
   }
 }

@@ -24,6 +24,8 @@ import { proxy } from '@/proxy';
 import { database } from '@/server/database';
 import { closeStreams } from '@/server/hub';
 import { HOUR_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { type Message } from '@/core/message';
+import { english } from '@/testing/words';
 
 let folder: string;
 const before = process.env.EVEN_EMBER_DATA;
@@ -53,7 +55,7 @@ function ask(method: string, body?: unknown, headers: Record<string, string> = O
 
 const at = (id: string) => ({ params: Promise.resolve({ id }) });
 const json = async <T>(response: Response): Promise<T> => (await response.json()) as T;
-const said = async (response: Response): Promise<string> => (await json<{ message: string }>(response)).message;
+const said = async (response: Response): Promise<string> => english((await json<{ says: Message }>(response)).says);
 
 /** Oxtail nobody has to hurry for, whatever the clock says. */
 const dinner = (): PlanInput => ({ ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS });

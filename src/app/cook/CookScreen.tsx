@@ -21,7 +21,7 @@ import { sampleAt } from '@/core/forecast/course';
 import { readyEta } from '@/core/forecast/forecast';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
-import { useKitchen, useNow } from '@/ui/KitchenContext';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
 
@@ -88,6 +88,7 @@ function isSheet(act: CookActKind): act is SheetKind {
 export function CookScreen({ first, night }: { first: CookView; night: boolean }) {
   const router = useRouter();
   const { timeZone } = useKitchen();
+  const w = useWords();
   const live = useLiveCook(first, () => {
     router.push('/');
   });
@@ -168,17 +169,15 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
             <Alerts>
               {live.connected ? null : (
                 <FaultNote role="status">
-                  <WifiOff size={16} aria-hidden /> No connection to the server. Go on recording: it is kept on this
-                  device and sent when the server is back.
+                  <WifiOff size={16} aria-hidden /> {w.text('cookScreen.noConnectionToTheServer')}
                 </FaultNote>
               )}
-              {live.refusal === undefined ? null : <FaultNote role="alert">{live.refusal}</FaultNote>}
+              {live.refusal === undefined ? null : <FaultNote role="alert">{w.say(live.refusal)}</FaultNote>}
             </Alerts>
             <SoFar
               state={state}
               view={view}
               pendingIds={live.pendingIds}
-              timeZone={timeZone}
               onUndo={undo}
               onRemove={() => void remove()}
               onHelp={() => {
@@ -198,7 +197,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
             />
             <RecordButtons state={state} onAct={act} />
           </Stack>
-          <Foot aria-label="The day">
+          <Foot aria-label={w.text('cookScreen.theDay')}>
             <EmberLine
               day={{
                 spans: liveSpans(view.plan, state, view.live.forecast, now),

@@ -10,15 +10,16 @@ import { type sampleAt } from '@/core/forecast/course';
 import { bandAt, readyEta } from '@/core/forecast/forecast';
 import { type PlanHeat } from '@/core/plan/heats';
 import { type Plan } from '@/core/plan/plan';
-import { STAGE_WORDS, stageIndex, STAGES, TARGETS } from '@/core/tenderness/stages';
+import { stageIndex, STAGES } from '@/core/tenderness/stages';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
 import { PotSection } from '@/ui/drawings/PotSection';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
-import { clock, clockBeside, duration } from '@/ui/time';
+import { minutes, say } from '@/core/message';
+import { type Words } from '@/words/words';
 
 /** On a wide screen it takes what height the rest leaves it, its chart giving way first. */
 const ForecastPanel = styled(Panel)`
@@ -145,11 +146,11 @@ const Tools = styled.div`
 `;
 
 /** What the pot comes off for, and how long that takes. */
-function afterwards({ ahead, work, day }: Plan): string {
+function afterwards(w: Words, { ahead, work, day }: Plan): string {
   const fridge = day.spans.find((s) => s.id === 'fridge');
   return ahead && fridge
-    ? `be cold in ${duration((fridge.fromMs - day.offHeatByMs) / 60_000)}`
-    : `strain, reduce and plate in ${duration(work.finish + work.plate)}`;
+    ? w.text('live.thenCold', { time: minutes((fridge.fromMs - day.offHeatByMs) / 60_000) })
+    : w.text('live.thenPlate', { time: minutes(work.finish + work.plate) });
 }
 
 interface LiveForecastProps {
@@ -163,8 +164,7 @@ interface LiveForecastProps {
 
 /** When the fork should turn and how sure that is, on the fork's own scale or in the pot, and what the heat could do. */
 export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastProps) {
-  const { timeZone } = useKitchen();
-  const say = useSay();
+  const w = useWords();
   const [shown, setShown] = useState<'fork' | 'pot'>('fork');
   const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
   const moment = (min: number): number => startMs + min * 60_000;
@@ -175,19 +175,21 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
   return (
     <ForecastPanel aria-labelledby="forecast-title">
       <h2 id="forecast-title" className="visually-hidden">
-        Forecast for {view.plan.input.title}
+        {w.text('liveForecast.forecastFor', { title: view.plan.input.title })}
       </h2>
       <Forecast>
         <div aria-live="polite">
           {state.phase === 'braising' || state.phase === 'preparing' ? (
             <>
-              <span>{TARGETS[view.live.forecast.target].ready}, likely at</span>
-              <strong>{clock(moment(twists.p50), timeZone)}</strong>
+              <span>{w.text('live.target', { target: say(`target.${view.live.forecast.target}`) })}</span>
+              <strong>{w.clock(moment(twists.p50))}</strong>
             </>
           ) : (
             <>
-              <span>{state.phase === 'finished' ? 'Finished' : 'Off the heat since'}</span>
-              <strong>{clock(state.finishedMs ?? state.offHeatMs ?? now, timeZone)}</strong>
+              <span>
+                {state.phase === 'finished' ? w.text('liveForecast.finished') : w.text('liveForecast.offTheHeatSince')}
+              </span>
+              <strong>{w.clock(state.finishedMs ?? state.offHeatMs ?? now)}</strong>
             </>
           )}
         </div>
@@ -195,38 +197,39 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
           {cooking ? (
             <b>
               {!Number.isFinite(twists.p50)
-                ? 'not at this heat'
+                ? w.text('liveForecast.notAtThisHeat')
                 : twists.p50 > atMin
-                  ? `in ${duration(twists.p50 - atMin)}`
-                  : 'any minute'}
+                  ? w.text('liveForecast.in', { at: w.quantity(twists.p50 - atMin, 'minutes') })
+                  : w.text('liveForecast.anyMinute')}
             </b>
           ) : null}
-          <div>
-            likely {clock(moment(twists.p10), timeZone)} to {clock(moment(twists.p90), timeZone)}
-          </div>
+          <div>{w.text('live.between', { low: w.clock(moment(twists.p10)), high: w.clock(moment(twists.p90)) })}</div>
           <Mute>
-            table {clockBeside(view.plan.day.serveMs, now, timeZone)} · off the heat by{' '}
-            {clockBeside(view.plan.day.offHeatByMs, now, timeZone)} to {afterwards(view.plan)}
+            {w.text('liveForecast.tableOffTheHeatBy', {
+              serve: w.clockBeside(view.plan.day.serveMs, now),
+              offHeatBy: w.clockBeside(view.plan.day.offHeatByMs, now),
+              after: afterwards(w, view.plan),
+            })}
           </Mute>
         </div>
       </Forecast>
       <Tools>
         <Views
-          aria-label="Show"
+          aria-label={w.text('liveForecast.show')}
           selectedKeys={[shown]}
           disallowEmptySelection
           onSelectionChange={(keys) => {
             setShown(keys.has('pot') ? 'pot' : 'fork');
           }}
         >
-          <ToggleButton id="fork">Fork scale</ToggleButton>
-          <ToggleButton id="pot">In the pot</ToggleButton>
+          <ToggleButton id="fork">{w.text('liveForecast.forkScale')}</ToggleButton>
+          <ToggleButton id="pot">{w.text('liveForecast.inThePot')}</ToggleButton>
         </Views>
-        <Chips aria-label="Fork scale, the estimate now">
+        <Chips aria-label={w.text('liveForecast.forkScaleTheEstimateNow')}>
           {STAGES.map((stage) => (
             <li key={stage} aria-current={cooking && stage === likely ? 'step' : undefined}>
               <ForkPicture stage={stage} size={30} />
-              {STAGE_WORDS[stage].name}
+              {w.label('stage', stage)}
             </li>
           ))}
         </Chips>
@@ -236,7 +239,6 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
           <ScaleChart
             band={view.live.forecast.band}
             startMs={startMs}
-            timeZone={timeZone}
             nowMs={cooking ? now : undefined}
             tests={eventsOf(state.events, 'fork').map((e) => ({
               atMs: e.atMs,
@@ -259,26 +261,31 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
       )}
       <Mute>
         {view.live.liquidLowMin === undefined
-          ? 'Liquid is fine: it will not run low before the meat is done.'
-          : `The liquid would run low at ${clock(moment(view.live.liquidLowMin), timeZone)}.`}{' '}
-        {cooking && view.live.teachesMost
-          ? `What would teach most: a ${view.live.teachesMost.kind === 'fork' ? 'fork test' : 'probe reading'} at ${clock(moment(view.live.teachesMost.atMin), timeZone)}, ${String(Math.round(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin))} min surer. `
-          : null}
-        Cook values are fitted to kitchen practice, not measured: the fork decides.
+          ? w.text('liveForecast.liquidIsFineItWill')
+          : w.text('liveForecast.theLiquidWouldRunLow', { liquidLow: w.clock(moment(view.live.liquidLowMin)) })}{' '}
+        {cooking && view.live.teachesMost ? (
+          <>
+            {w.text(`live.teaches.${view.live.teachesMost.kind}`, {
+              at: w.clock(moment(view.live.teachesMost.atMin)),
+              by: minutes(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin),
+            })}{' '}
+          </>
+        ) : null}
+        {w.text('liveForecast.cookValuesAreFittedTo')}
       </Mute>
       {cooking && view.live.heatWays.length > 0 ? (
-        <Ways aria-label="What the heat could do">
-          {view.live.heatWays.map((w) => (
-            <li key={w.says}>
+        <Ways aria-label={w.text('liveForecast.whatTheHeatCouldDo')}>
+          {view.live.heatWays.map((way) => (
+            <li key={way.says.code}>
               <span>
-                {say(w.says)}: ready about <b>{clock(moment(w.p50Min), timeZone)}</b>
+                {w.text('liveForecast.readyMostLikely', { says: w.say(way.says) })} <b>{w.clock(moment(way.p50Min))}</b>
               </span>
               <Button
                 onPress={() => {
-                  onHeat(w.heat);
+                  onHeat(way.heat);
                 }}
               >
-                I have done that
+                {w.text('liveForecast.iHaveDoneThat')}
               </Button>
             </li>
           ))}

@@ -8,8 +8,7 @@ import { type CookActKind } from '@/core/cook/events';
 import { type NextAction } from '@/core/cook/nextAction';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
-import { clock, duration } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const Next = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
@@ -53,19 +52,6 @@ const ActButton = styled(Button)<{ $now: boolean }>`
     `}
 `;
 
-const BUTTON_WORDS: Readonly<Record<CookActKind, string>> = {
-  intoPot: 'They are in',
-  fork: 'Test it now',
-  probe: 'Record it',
-  liquid: 'Mark it now',
-  turned: 'Turned',
-  lid: 'Record it',
-  heat: 'Record it',
-  note: 'Record it',
-  offHeat: 'It is off the heat',
-  finished: 'Say how it came out',
-};
-
 /** How long “later” puts a due action off, min. */
 export const LATER_MIN = 10;
 
@@ -85,14 +71,13 @@ interface NextCardProps {
 
 /** The one thing to do next, large, with why and the sign to look for. */
 export function NextCard({ action, now, laterUntil, finished, braising, cookId, onAct, onLater }: NextCardProps) {
-  const { timeZone } = useKitchen();
-  const say = useSay();
+  const w = useWords();
   const router = useRouter();
   if (finished) {
     return (
       <Next $now={false}>
-        <h1>In the log</h1>
-        <p>This braise is finished. Undo “Finished” below to record more.</p>
+        <h1>{w.text('nextCard.inTheLog')}</h1>
+        <p>{w.text('nextCard.thisBraiseIsFinishedUndo')}</p>
         <NextButtons>
           <Button
             $tone="hands"
@@ -100,7 +85,7 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
               router.push(`/log/${cookId}`);
             }}
           >
-            See how it went
+            {w.text('nextCard.seeHowItWent')}
           </Button>
         </NextButtons>
       </Next>
@@ -110,12 +95,16 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
   const dueIn = (dueMs - now) / 60_000;
   const isNow = dueIn <= SOON_MIN;
   return (
-    <Next $now={isNow} aria-label="Next action">
-      <p aria-live="polite">{isNow ? 'Now' : `Next, in ${duration(dueIn)}, at ${clock(dueMs, timeZone)}`}</p>
-      <h1>{action.title}</h1>
-      <p>{say(action.why)}</p>
+    <Next $now={isNow} aria-label={w.text('nextCard.nextAction')}>
+      <p aria-live="polite">
+        {isNow
+          ? w.text('nextCard.now')
+          : w.text('nextCard.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(dueMs) })}
+      </p>
+      <h1>{w.title(action.title)}</h1>
+      <p>{w.say(action.why)}</p>
       <p>
-        <b>Look for:</b> {say(action.sign)}
+        <b>{w.text('nextCard.lookFor')}</b> {w.title(action.sign)}
       </p>
       <NextButtons>
         <ActButton
@@ -125,10 +114,10 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
             onAct(action.act);
           }}
         >
-          {BUTTON_WORDS[action.act]}
+          {w.text(`next.button.${action.act}`)}
         </ActButton>
         {isNow && (action.act === 'fork' || action.act === 'turned' || action.act === 'liquid') ? (
-          <Button onPress={onLater}>Later, {LATER_MIN} min</Button>
+          <Button onPress={onLater}>{w.text('nextCard.laterMin', { time: w.quantity(LATER_MIN, 'minutes') })}</Button>
         ) : null}
         {braising && action.act !== 'offHeat' ? (
           <Button
@@ -136,11 +125,11 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
               onAct('offHeat');
             }}
           >
-            Off the heat
+            {w.text('nextCard.offTheHeat')}
           </Button>
         ) : null}
       </NextButtons>
-      <p style={{ fontSize: 14 }}>{say(cautionFor(action.care).text)}</p>
+      <p style={{ fontSize: 14 }}>{w.say(cautionFor(action.care))}</p>
     </Next>
   );
 }

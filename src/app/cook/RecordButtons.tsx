@@ -2,16 +2,14 @@
 
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { HOTKEYS } from './hotkeys';
+import { HOTKEYS, type RecordedByKey } from './hotkeys';
 import { place } from './place';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
-import { heatWords } from '@/core/plan/heats';
-import { formatTemperature } from '@/core/quantity/format';
-import { sentenceInUnits } from '@/core/quantity/sentence';
-import { type UnitChoice } from '@/core/quantity/units';
-import { STAGE_WORDS } from '@/core/tenderness/stages';
-import { useUnits } from '@/ui/KitchenContext';
+import { nameOf, tempC } from '@/core/message';
+import { heatSays } from '@/core/plan/heats';
+import { useWords } from '@/ui/KitchenContext';
+import { type Words } from '@/words/words';
 import { DISPLAY } from '@/ui/theme';
 
 const Records = styled.div`
@@ -67,42 +65,21 @@ const RecordButton = styled(AriaButton)`
   }
 `;
 
-const RECORD_NAMES: Readonly<Partial<Record<CookActKind, string>>> = {
-  fork: 'Fork',
-  probe: 'Probe',
-  liquid: 'Liquid',
-  turned: 'Turned',
-  heat: 'Heat',
-  note: 'Note',
-};
-
-function recordHint(kind: CookActKind, state: CookState, units: UnitChoice): string {
-  switch (kind) {
-    case 'fork': {
-      const last = eventsOf(state.events, 'fork').at(-1);
-      return last ? `last: ${STAGE_WORDS[last.act.stage].name}` : 'how does it feel';
-    }
-    case 'probe': {
-      const last = eventsOf(state.events, 'probe').at(-1);
-      return last ? `last: ${formatTemperature(last.act.tempC, units)}` : 'core reading';
-    }
-    case 'liquid':
-      return 'mark the level';
-    case 'turned':
-      return state.turned ? 'once already' : 'pieces over';
-    case 'heat':
-      return sentenceInUnits(heatWords(state.heat), units);
-    default:
-      return 'in your words';
-  }
+/** What was recorded of the kind last, or what is asked. */
+function recordHint(w: Words, kind: RecordedByKey, state: CookState): string {
+  const last = eventsOf(state.events, kind).at(-1)?.act;
+  if (last?.kind === 'fork') return w.text('record.last', { what: nameOf('stage', last.stage) });
+  if (last?.kind === 'probe') return w.text('record.last', { what: tempC(last.tempC) });
+  if (kind === 'heat') return w.say(heatSays(state.heat));
+  return w.text(kind === 'turned' && state.turned ? 'record.turned.again' : `record.${kind}.hint`);
 }
 
 /** The six records, one tap each. */
 export function RecordButtons({ state, onAct }: { state: CookState; onAct: (act: CookActKind) => void }) {
-  const units = useUnits();
+  const w = useWords();
   return (
     <Records>
-      {Object.entries(HOTKEYS).map(([key, { act: kind }]) => (
+      {Object.entries(HOTKEYS).map(([key, kind]) => (
         <RecordButton
           key={key}
           isDisabled={state.phase === 'finished' || (state.intoPotMs === undefined && kind !== 'note')}
@@ -111,9 +88,9 @@ export function RecordButtons({ state, onAct }: { state: CookState; onAct: (act:
           }}
         >
           <strong>
-            {RECORD_NAMES[kind]} <kbd aria-hidden>{key}</kbd>
+            {w.text(`record.${kind}`)} <kbd aria-hidden>{key}</kbd>
           </strong>
-          <small>{recordHint(kind, state, units)}</small>
+          <small>{recordHint(w, kind, state)}</small>
         </RecordButton>
       ))}
     </Records>

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { SCORE_WORDS, SCORES } from '../log/Scores';
-import { asHeatMode, HEAT_SCHOOLS, LID_SCHOOLS } from '../plan/schools';
+import { POINTS, SCORES } from '../log/Scores';
+import { asHeatMode, heatWays, lidWays } from '../plan/wayLists';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/care/cautions';
 import { type CookAct, type Verdict } from '@/core/cook/events';
@@ -13,19 +13,21 @@ import { cutById } from '@/core/larder/cuts';
 import { type LidKind } from '@/core/larder/vessels';
 import { heatMode, heatOf, MODES } from '@/core/plan/heats';
 import { type Plan } from '@/core/plan/plan';
-import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { STAGES } from '@/core/tenderness/stages';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { Schools } from '@/ui/controls/Schools';
+import { WayCards } from '@/ui/controls/WayCards';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
-import { useSay, useUnits } from '@/ui/KitchenContext';
-import { formatLength } from '@/core/quantity/format';
+import { useWords } from '@/ui/KitchenContext';
 import { CautionNote, FaultNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
+import { type Message, noun, tempC as temperature } from '@/core/message';
+import { shapeFault } from '@/contract/shapeFault';
+import { doneSign } from '@/core/cook/nextAction';
 
 export type SheetKind = 'fork' | 'probe' | 'liquid' | 'heat' | 'note' | 'finished';
 
@@ -75,30 +77,29 @@ const Actions = styled.div`
   }
 `;
 
-/** The first fault the contract finds in an act, as its sentence. */
-function faultIn(act: CookAct): string | undefined {
+/** The first fault the contract finds in an act. */
+function faultIn(act: CookAct): Message | undefined {
   const parsed = actSchema.safeParse(act);
-  return parsed.success ? undefined : parsed.error.issues[0]?.message;
+  return parsed.success ? undefined : shapeFault(parsed.error);
 }
 
 function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefined, (act: CookAct) => void] {
-  const say = useSay();
+  const w = useWords();
   const [fault, setFault] = useState<string>();
   const submit = (act: CookAct): void => {
     const found = faultIn(act);
-    setFault(found === undefined ? undefined : say(found));
+    setFault(found && w.say(found));
     if (found === undefined) onRecord(act);
   };
   return [fault, submit];
 }
 
 function ForkSheet({ plan, onRecord }: SheetProps) {
+  const w = useWords();
   const cut = cutById(plan.cutId);
   return (
     <>
-      <p>
-        Push a fork into the thickest {cut.pieceNoun} and try to turn it. Ready: {cut.donenessSign}.
-      </p>
+      <p>{w.text('record.fork.how', { piece: noun(cut.pieceNoun, 1), sign: doneSign(plan.cutId) })}</p>
       <Stages>
         {STAGES.map((stage) => (
           <StageButton
@@ -108,33 +109,41 @@ function ForkSheet({ plan, onRecord }: SheetProps) {
             }}
           >
             <ForkPicture stage={stage} size={64} />
-            <strong>{STAGE_WORDS[stage].name}</strong>
-            <small>{STAGE_WORDS[stage].feel}</small>
+            <strong>{w.label('stage', stage)}</strong>
+            <small>{w.text(`stage.${stage}.feel`)}</small>
           </StageButton>
         ))}
       </Stages>
-      <CautionNote>{cautionFor('open').text}</CautionNote>
+      <CautionNote>{w.say(cautionFor('open'))}</CautionNote>
     </>
   );
 }
 
 function ProbeSheet({ plan, onRecord }: SheetProps) {
-  const say = useSay();
+  const w = useWords();
   const [tempC, setTempC] = useState(85);
   const [nearBone, setNearBone] = useState(false);
   const [fault, submit] = useSubmit(onRecord);
   const cut = cutById(plan.cutId);
   return (
     <>
-      <p>Into the middle of the thickest {cut.pieceNoun}. A hint, not the test: the fork decides.</p>
-      <QuantityField label="Reading" dimension="temperature" value={tempC} error={fault} onChange={setTempC} />
+      <p>{w.text('record.probe.how', { piece: noun(cut.pieceNoun, 1) })}</p>
+      <QuantityField
+        label={w.text('recordSheets.reading')}
+        dimension="temperature"
+        value={tempC}
+        error={fault}
+        onChange={setTempC}
+      />
       <Switch value={nearBone} onChange={setNearBone}>
-        the tip was near bone
+        {w.text('recordSheets.theTipWasNearBone')}
       </Switch>
       <CautionNote>
-        {say(
-          `Safe and tender are two things: at least ${String(cut.minSafeTempC)} °C in the middle${cut.restMinutes > 0 ? ` and ${String(cut.restMinutes)} min of rest` : ''}. Wash the probe. ${cautionFor('open').text}`,
-        )}
+        {w.text(cut.restMinutes > 0 ? 'record.probe.safeAndRest' : 'record.probe.safe', {
+          least: temperature(cut.minSafeTempC),
+          rest: { as: 'minutes', value: cut.restMinutes },
+          care: cautionFor('open'),
+        })}
       </CautionNote>
       <Actions>
         <Button
@@ -143,7 +152,7 @@ function ProbeSheet({ plan, onRecord }: SheetProps) {
             submit({ kind: 'probe', tempC, nearBone });
           }}
         >
-          Record the reading
+          {w.text('recordSheets.recordTheReading')}
         </Button>
       </Actions>
     </>
@@ -151,7 +160,7 @@ function ProbeSheet({ plan, onRecord }: SheetProps) {
 }
 
 function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
-  const units = useUnits();
+  const w = useWords();
   const [shown, setShown] = useState(Math.round(levelMm));
   const [simmering, setSimmering] = useState(true);
   const [addedL, setAddedL] = useState(0);
@@ -159,25 +168,25 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
   const [fault, submit] = useSubmit(onRecord);
   return (
     <>
-      <p>
-        Dip a clean wooden spoon to the base and read how far it is wet. By the estimate: {formatLength(levelMm, units)}
-        .
-      </p>
+      <p>{w.text('recordSheets.dipACleanWoodenSpoon', { level: w.quantity(levelMm, 'length') })}</p>
       <FieldRow>
-        <QuantityField label="Depth" dimension="length" value={shown} onChange={setShown} />
-        <QuantityField label="Added" dimension="volume" value={addedL} onChange={setAddedL} />
+        <QuantityField label={w.text('recordSheets.depth')} dimension="length" value={shown} onChange={setShown} />
+        <QuantityField label={w.text('recordSheets.added')} dimension="volume" value={addedL} onChange={setAddedL} />
       </FieldRow>
       <Switch value={simmering} onChange={setSimmering}>
-        lazy bubbles
+        {w.text('recordSheets.lazyBubbles')}
       </Switch>
       {addedL > 0 ? (
         <Switch value={hot} onChange={setHot}>
-          what I added was boiling hot
+          {w.text('recordSheets.whatIAddedWasBoiling')}
         </Switch>
       ) : null}
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <CautionNote>
-        {cautionFor('open').text} The pot is {formatLength(plan.pot.heightMm, units)} deep.
+        {w.text('recordSheets.thePotIsDeep', {
+          cautionFor: w.say(cautionFor('open')),
+          height: w.quantity(plan.pot.heightMm, 'length'),
+        })}
       </CautionNote>
       <Actions>
         <Button
@@ -186,7 +195,7 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
             submit({ kind: 'liquid', levelMm: shown, simmering, addedL, addedTempC: hot ? 95 : 20 });
           }}
         >
-          Record the level
+          {w.text('recordSheets.recordTheLevel')}
         </Button>
       </Actions>
     </>
@@ -194,7 +203,7 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
 }
 
 function HeatSheet({ state, onRecord }: SheetProps) {
-  const say = useSay();
+  const w = useWords();
   const { heat } = state;
   const [mode, setMode] = useState(heatMode(heat));
   const [tempC, setTempC] = useState(heat.tempC);
@@ -203,10 +212,10 @@ function HeatSheet({ state, onRecord }: SheetProps) {
   const bad = !(tempC >= low && tempC <= high);
   return (
     <>
-      <Schools
-        label="Where"
+      <WayCards
+        label={w.text('recordSheets.where')}
         value={mode}
-        schools={HEAT_SCHOOLS}
+        ways={heatWays(w)}
         onChange={(id) => {
           const next = asHeatMode(id);
           setMode(next);
@@ -214,10 +223,10 @@ function HeatSheet({ state, onRecord }: SheetProps) {
         }}
       />
       <QuantityField
-        label={MODES[mode].setTo}
+        label={w.text(`field.heat.${mode}`)}
         dimension="temperature"
         value={tempC}
-        error={bad ? say(`Temperature: from ${String(low)} °C to ${String(high)} °C here.`) : undefined}
+        error={bad ? w.text('record.heat.limits', { limits: { as: 'temperature', low, high } }) : undefined}
         onChange={setTempC}
       />
       <Actions>
@@ -231,13 +240,13 @@ function HeatSheet({ state, onRecord }: SheetProps) {
             });
           }}
         >
-          Record the heat
+          {w.text('recordSheets.recordTheHeat')}
         </Button>
       </Actions>
       <SelectField
-        label="Lid"
+        label={w.text('recordSheets.lid')}
         value={lid}
-        sections={[{ options: LID_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
+        sections={[{ options: lidWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {
           setLid(id as LidKind);
         }}
@@ -249,7 +258,7 @@ function HeatSheet({ state, onRecord }: SheetProps) {
             onRecord({ kind: 'lid', lid });
           }}
         >
-          Record the lid
+          {w.text('recordSheets.recordTheLid')}
         </Button>
       </Actions>
     </>
@@ -257,11 +266,19 @@ function HeatSheet({ state, onRecord }: SheetProps) {
 }
 
 function NoteSheet({ onRecord }: SheetProps) {
+  const w = useWords();
   const [text, setText] = useState('');
   const [fault, submit] = useSubmit(onRecord);
   return (
     <>
-      <TextField label="Note" multiline value={text} error={fault} maxLength={500} onChange={setText} />
+      <TextField
+        label={w.text('recordSheets.note')}
+        multiline
+        value={text}
+        error={fault}
+        maxLength={500}
+        onChange={setText}
+      />
       <Actions>
         <Button
           $tone="main"
@@ -269,50 +286,43 @@ function NoteSheet({ onRecord }: SheetProps) {
             submit({ kind: 'note', text });
           }}
         >
-          Keep the note
+          {w.text('recordSheets.keepTheNote')}
         </Button>
       </Actions>
     </>
   );
 }
 
-const QUESTIONS: Readonly<Record<(typeof SCORES)[number], string>> = {
-  tenderness: 'How tender?',
-  moisture: 'How moist?',
-  sauce: 'The sauce?',
-  salt: 'The salt?',
-};
-
 function FinishSheet({ onRecord }: SheetProps) {
-  const say = useSay();
+  const w = useWords();
   const [verdict, setVerdict] = useState<Verdict>({ tenderness: 0, moisture: 0, sauce: 0, salt: 0, nextTime: '' });
   const [fault, setFault] = useState<string>();
   const finish = (): void => {
     const missing = SCORES.find((s) => verdict[s] === 0);
     if (missing !== undefined) {
-      setFault(`${QUESTIONS[missing]} Choose one of the five, then finish.`);
+      setFault(w.text('record.finished.missing', { question: { code: `score.${missing}.ask` } }));
       return;
     }
     const found = faultIn({ kind: 'finished', verdict });
-    setFault(found);
+    setFault(found && w.say(found));
     if (found === undefined) onRecord({ kind: 'finished', verdict });
   };
   return (
     <>
       {SCORES.map((s) => (
-        <Schools
+        <WayCards
           key={s}
-          label={QUESTIONS[s]}
+          label={w.text(`score.${s}.ask`)}
           columns={5}
           value={String(verdict[s])}
-          schools={SCORE_WORDS[s].map((word, i) => ({ id: String(i + 1), name: word, why: '' }))}
+          ways={POINTS.map((p) => ({ id: String(p), name: w.text(`score.${s}.${p}`), why: '' }))}
           onChange={(id) => {
             setVerdict((v) => ({ ...v, [s]: Number(id) }));
           }}
         />
       ))}
       <TextField
-        label="One line for next time"
+        label={w.text('recordSheets.oneLineForNextTime')}
         value={verdict.nextTime}
         maxLength={500}
         onChange={(nextTime) => {
@@ -320,25 +330,23 @@ function FinishSheet({ onRecord }: SheetProps) {
         }}
       />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
-      <CautionNote>{say(cautionFor('store').text)}</CautionNote>
+      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
       <Actions>
         <Button $tone="main" onPress={finish}>
-          Finish and log it
+          {w.text('recordSheets.finishAndLogIt')}
         </Button>
       </Actions>
     </>
   );
 }
 
-const SHEETS: Readonly<
-  Record<SheetKind, { readonly title: string; readonly Body: (props: SheetProps) => React.ReactNode }>
-> = {
-  fork: { title: 'How does the fork feel?', Body: ForkSheet },
-  probe: { title: 'What does the probe say?', Body: ProbeSheet },
-  liquid: { title: 'Where is the liquid?', Body: LiquidSheet },
-  heat: { title: 'Heat and lid', Body: HeatSheet },
-  note: { title: 'Note', Body: NoteSheet },
-  finished: { title: 'How did it come out?', Body: FinishSheet },
+const SHEETS: Readonly<Record<SheetKind, (props: SheetProps) => React.ReactNode>> = {
+  fork: ForkSheet,
+  probe: ProbeSheet,
+  liquid: LiquidSheet,
+  heat: HeatSheet,
+  note: NoteSheet,
+  finished: FinishSheet,
 };
 
 /** The sheet of one kind of record; closes itself when something has been recorded. */
@@ -346,11 +354,16 @@ export function RecordSheet({
   kind,
   ...props
 }: SheetProps & { readonly kind: SheetKind | undefined; readonly onClose: () => void }) {
-  const sheet = kind === undefined ? undefined : SHEETS[kind];
+  const w = useWords();
+  const Body = kind === undefined ? undefined : SHEETS[kind];
   return (
-    <Sheet title={sheet?.title ?? ''} isOpen={sheet !== undefined} onClose={props.onClose}>
-      {sheet ? (
-        <sheet.Body
+    <Sheet
+      title={kind === undefined ? '' : w.text(`record.${kind}.title`)}
+      isOpen={kind !== undefined}
+      onClose={props.onClose}
+    >
+      {Body ? (
+        <Body
           {...props}
           onRecord={(act) => {
             props.onRecord(act);

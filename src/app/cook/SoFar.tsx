@@ -4,14 +4,13 @@ import { Download, Trash2, Undo2 } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { place } from './place';
-import { actWords, learnedWords, lessonWords } from './words';
+import { actSays, learnedSays, lessonSays } from './recordWords';
 import { type CookState, undoRefusal } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { Panel } from '@/ui/controls/Panel';
-import { useUnits } from '@/ui/KitchenContext';
-import { clock } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const HistoryHead = styled.div`
   display: flex;
@@ -87,53 +86,52 @@ interface SoFarProps {
   readonly state: CookState;
   readonly view: CookView;
   readonly pendingIds: ReadonlySet<string>;
-  readonly timeZone: string;
   readonly onUndo: (eventId: string) => void;
   readonly onRemove: () => void;
   readonly onHelp: () => void;
 }
 
 /** What has been recorded, newest first, with what each record taught. */
-export function SoFar({ state, view, pendingIds, timeZone, onUndo, onRemove, onHelp }: SoFarProps) {
-  const units = useUnits();
+export function SoFar({ state, view, pendingIds, onUndo, onRemove, onHelp }: SoFarProps) {
+  const w = useWords();
   return (
     <HistoryPanel aria-labelledby="so-far" tabIndex={0}>
       <HistoryHead>
-        <h2 id="so-far">So far</h2>
+        <h2 id="so-far">{w.text('soFar.soFar')}</h2>
         <div>
-          <FileLink href={`/api/cooks/${view.id}/export`} download aria-label="Export this braise">
+          <FileLink href={`/api/cooks/${view.id}/export`} download aria-label={w.text('soFar.exportThisBraise')}>
             <Download size={18} aria-hidden />
           </FileLink>
           <ConfirmButton
-            label="Delete this braise"
-            question={`Delete “${view.plan.input.title}”?`}
-            consequence="Everything recorded of this braise goes for good. Export it first to keep a copy."
-            verb="Delete the braise"
+            label={w.text('soFar.deleteThisBraise')}
+            question={w.text('soFar.delete', { title: view.plan.input.title })}
+            consequence={w.text('soFar.everythingRecordedOfThisBraise')}
+            verb={w.text('soFar.deleteTheBraise')}
             onConfirm={onRemove}
           >
             <Trash2 size={18} aria-hidden />
           </ConfirmButton>
-          <Button aria-label="Keys" onPress={onHelp}>
+          <Button aria-label={w.text('soFar.keys')} onPress={onHelp}>
             <kbd aria-hidden>?</kbd>
           </Button>
         </div>
       </HistoryHead>
       {state.events.length === 0 ? (
-        <p style={{ marginTop: 6 }}>Nothing recorded yet. The clock starts when the pieces meet the simmer.</p>
+        <p style={{ marginTop: 6 }}>{w.text('soFar.nothingRecordedYetTheClock')}</p>
       ) : (
         <History>
           {state.events.toReversed().map((event) => {
             const lesson = view.live.lessons.find((l) => l.eventId === event.id);
             const note = pendingIds.has(event.id)
-              ? 'kept on this device, not yet sent'
-              : [lessonWords(lesson), learnedWords(lesson, units)].filter((t) => t !== '').join('. ');
+              ? w.text('soFar.keptOnThisDeviceNot')
+              : [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
             return (
               <li key={event.id}>
-                <time dateTime={new Date(event.atMs).toISOString()}>{clock(event.atMs, timeZone)}</time>
-                <p>{actWords(event.act, units)}</p>
+                <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+                <p>{actSays(w, event.act)}</p>
                 {undoRefusal(state, event.id) === undefined ? (
                   <AriaButton
-                    aria-label={`Take back: ${actWords(event.act, units)}`}
+                    aria-label={w.text('soFar.takeBack', { act: actSays(w, event.act) })}
                     onPress={() => {
                       onUndo(event.id);
                     }}

@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import styled from 'styled-components';
 import { type CookActKind } from '@/core/cook/events';
 import { Sheet } from '@/ui/controls/Sheet';
+import { useWords } from '@/ui/KitchenContext';
 
 const Keys = styled.dl`
   display: grid;
@@ -18,14 +19,17 @@ const Keys = styled.dl`
   }
 `;
 
+/** Records with a button and a key of their own. */
+export type RecordedByKey = 'fork' | 'probe' | 'liquid' | 'turned' | 'heat' | 'note';
+
 /** One key per record, shown on its button. */
-export const HOTKEYS: Readonly<Record<string, { readonly act: CookActKind; readonly says: string }>> = {
-  f: { act: 'fork', says: 'Fork test' },
-  p: { act: 'probe', says: 'Probe reading' },
-  l: { act: 'liquid', says: 'Mark the liquid' },
-  t: { act: 'turned', says: 'Pieces turned' },
-  h: { act: 'heat', says: 'Heat or lid changed' },
-  n: { act: 'note', says: 'Note' },
+export const HOTKEYS: Readonly<Record<string, RecordedByKey>> = {
+  f: 'fork',
+  p: 'probe',
+  l: 'liquid',
+  t: 'turned',
+  h: 'heat',
+  n: 'note',
 };
 
 /** Listens for the keys wherever nothing is being typed. */
@@ -42,7 +46,7 @@ export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void
         return;
       const key = event.key.toLowerCase();
       const hotkey = HOTKEYS[key];
-      if (hotkey) onAct(hotkey.act);
+      if (hotkey) onAct(hotkey);
       else if (key === 'u') onUndo();
       else if (event.key === '?') onHelp();
       else return;
@@ -66,14 +70,15 @@ function KeyRow({ name, says }: { name: string; says: string }) {
 
 /** The list of keys. */
 export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  const w = useWords();
   return (
-    <Sheet title="Keys" isOpen={isOpen} onClose={onClose}>
+    <Sheet title={w.text('hotkeys.keys')} isOpen={isOpen} onClose={onClose}>
       <Keys>
-        {Object.entries(HOTKEYS).map(([key, { says }]) => (
-          <KeyRow key={key} name={key} says={says} />
+        {Object.entries(HOTKEYS).map(([key, kind]) => (
+          <KeyRow key={key} name={key} says={w.text(`record.${kind}.key`)} />
         ))}
-        <KeyRow name="u" says="Take the last record back" />
-        <KeyRow name="?" says="This list" />
+        <KeyRow name="u" says={w.text('hotkeys.takeTheLastRecordBack')} />
+        <KeyRow name="?" says={w.text('hotkeys.thisList')} />
       </Keys>
     </Sheet>
   );

@@ -7,6 +7,7 @@ import { type CookEvent } from '@/core/cook/events';
 import { fromWire } from '@/contract/wire';
 import { type CookView } from '@/core/cook/view';
 import { send } from '@/ui/send';
+import { type Message } from '@/core/message';
 
 const RETRY_MS = 4000;
 
@@ -17,7 +18,7 @@ export interface LiveCook {
   readonly pendingIds: ReadonlySet<string>;
   readonly connected: boolean;
   /** Why the last record was refused, until the next one. */
-  readonly refusal: string | undefined;
+  readonly refusal: Message | undefined;
   readonly record: (act: NewEvent['act'], atMs?: number) => void;
 }
 
@@ -30,7 +31,7 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
   /** Recorded here and not refused; some the server has by now. */
   const [pending, setPending] = useState<readonly NewEvent[]>([]);
   const [connected, setConnected] = useState(true);
-  const [refusal, setRefusal] = useState<string>();
+  const [refusal, setRefusal] = useState<Message>();
   const sending = useRef(false);
   const gone = useRef(onGone);
   useEffect(() => {
@@ -57,7 +58,7 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
           break;
         }
         if (!sent.ok) {
-          setRefusal(sent.message);
+          setRefusal(sent.says);
           setPending((before) => before.filter((b) => b.id !== event.id));
         }
         await dequeue(event.id);

@@ -5,9 +5,10 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { ON_TIME_MIN } from './LogList';
 import { type LogEntry } from './entry';
 import { Scores } from './Scores';
-import { actWords, learnedWords, lessonWords } from '../cook/words';
+import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
 import { actualSpans } from '@/core/cook/course';
 import { eventsOf, foldCook } from '@/core/cook/state';
@@ -18,9 +19,8 @@ import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { clock, day, duration } from '@/ui/time';
 
 const Columns = styled.div`
   display: grid;
@@ -69,7 +69,8 @@ function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
 
 /** One braise of the log: planned against actual, what was recorded and what it taught. */
 export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) {
-  const { timeZone, units } = useKitchen();
+  const { timeZone } = useKitchen();
+  const w = useWords();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const { plan } = view;
@@ -81,12 +82,12 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
     const input = { ...plan.input, serveAtMs: nextServing(plan.input.serveAtMs, Date.now(), timeZone) };
     const sent = await send<{ id: string }>('POST', '/api/plans', { input });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
-    else setFault(sent.message);
+    else setFault(w.say(sent.says));
   };
   const remove = async (): Promise<void> => {
     const sent = await send('DELETE', `/api/cooks/${view.id}`);
     if (sent.ok) router.push('/log');
-    else setFault(sent.message);
+    else setFault(w.say(sent.says));
   };
 
   return (
@@ -94,21 +95,21 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
       <PageHead>
         <div>
           <h1>{plan.input.title}</h1>
-          <Mute>{day(entry.finishedMs, timeZone)}</Mute>
+          <Mute>{w.day(entry.finishedMs)}</Mute>
         </div>
         <div>
           <Button $tone="main" onPress={() => void again()}>
-            <RotateCcw size={18} aria-hidden /> Braise it again
+            <RotateCcw size={18} aria-hidden /> {w.text('logDetail.braiseItAgain')}
           </Button>
           <FileLink href={`/api/cooks/${view.id}/export`} download>
-            <Download size={18} aria-hidden /> Export
+            <Download size={18} aria-hidden /> {w.text('logDetail.export')}
           </FileLink>
-          <PotLink href={`/cook/${view.id}`}>Records</PotLink>
+          <PotLink href={`/cook/${view.id}`}>{w.text('logDetail.records')}</PotLink>
           <ConfirmButton
-            label="Delete this entry"
-            question={`Delete “${plan.input.title}” from the log?`}
-            consequence="Its records and verdict go for good. Export it first to keep a copy."
-            verb="Delete the entry"
+            label={w.text('logDetail.deleteThisEntry')}
+            question={w.text('logDetail.deleteFromTheLog', { title: plan.input.title })}
+            consequence={w.text('logDetail.itsRecordsAndVerdictGo')}
+            verb={w.text('logDetail.deleteTheEntry')}
             onConfirm={() => void remove()}
           >
             <Trash2 size={18} aria-hidden />
@@ -118,14 +119,19 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel aria-labelledby="planned">
         <h2 id="planned" style={{ fontSize: 20 }}>
-          Planned above, as it went below
+          {w.text('logDetail.plannedAboveAsItWent')}
         </h2>
         <p>
-          Planned {duration(entry.plannedMin)} in the pot, likely {duration(entry.plannedP10Min)} to{' '}
-          {duration(entry.plannedP90Min)}; the fork was found to turn after {duration(entry.actualMin)}
-          {Math.abs(late) < 3
-            ? ', on time.'
-            : `, ${duration(Math.abs(late))} ${late > 0 ? 'later' : 'sooner'} than the middle.`}
+          {w.text(
+            Math.abs(late) < ON_TIME_MIN ? 'logDetail.onTime' : late > 0 ? 'logDetail.later' : 'logDetail.sooner',
+            {
+              planned: w.quantity(entry.plannedMin, 'minutes'),
+              low: w.quantity(entry.plannedP10Min, 'minutes'),
+              high: w.quantity(entry.plannedP90Min, 'minutes'),
+              actual: w.quantity(entry.actualMin, 'minutes'),
+              by: w.quantity(Math.abs(late), 'minutes'),
+            },
+          )}
         </p>
         <EmberLine
           day={{ ...plan.day, beside: [], marks: [] }}
@@ -136,25 +142,25 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
       <Columns>
         <Panel aria-labelledby="verdict">
           <h2 id="verdict" style={{ fontSize: 20 }}>
-            How it came out
+            {w.text('logDetail.howItCameOut')}
           </h2>
           <p>
             <Scores verdict={entry.verdict} />
           </p>
           {entry.verdict.nextTime === '' ? null : (
             <p>
-              <b>Next time:</b> {entry.verdict.nextTime}
+              <b>{w.text('logDetail.nextTime')}</b> {entry.verdict.nextTime}
             </p>
           )}
-          <h2 style={{ fontSize: 20, marginTop: 14 }}>Records</h2>
+          <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.records')}</h2>
           <Records>
             {state.events.map((e) => {
               const lesson = view.live.lessons.find((l) => l.eventId === e.id);
-              const note = [lessonWords(lesson), learnedWords(lesson, units)].filter((t) => t !== '').join('. ');
+              const note = [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
               return (
                 <li key={e.id}>
-                  <time dateTime={new Date(e.atMs).toISOString()}>{clock(e.atMs, timeZone)}</time>
-                  <span>{actWords(e.act, units)}</span>
+                  <time dateTime={new Date(e.atMs).toISOString()}>{w.clock(e.atMs)}</time>
+                  <span>{actSays(w, e.act)}</span>
                   {note === '' ? null : <small>{note}</small>}
                 </li>
               );
@@ -163,16 +169,15 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
         </Panel>
         <Panel aria-labelledby="curve">
           <h2 id="curve" style={{ fontSize: 20 }}>
-            Where the forecast ended up
+            {w.text('logDetail.whereTheForecastEndedUp')}
           </h2>
           <ScaleChart
             band={view.live.forecast.band}
             startMs={startMs}
-            timeZone={timeZone}
             tests={eventsOf(state.events, 'fork').map((e) => ({ atMs: e.atMs, stageIndex: stageIndex(e.act.stage) }))}
             height={320}
           />
-          <Mute>Ring: a fork test. Band: where 80 of 100 kitchens would be, after all records.</Mute>
+          <Mute>{w.text('logDetail.ringAForkTestBand')}</Mute>
         </Panel>
       </Columns>
     </Page>

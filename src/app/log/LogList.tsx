@@ -5,11 +5,8 @@ import styled from 'styled-components';
 import { type LogEntry } from './entry';
 import { Scores } from './Scores';
 import { ImportButton } from '../ImportButton';
-import { cutById, cutLabel } from '@/core/larder/cuts';
-import { formatMass } from '@/core/quantity/format';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
-import { useKitchen } from '@/ui/KitchenContext';
-import { day, duration } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const Row = styled.li`
   display: grid;
@@ -29,14 +26,23 @@ const Row = styled.li`
   }
 `;
 
+/** Within this many minutes of the middle is on time. */
+export const ON_TIME_MIN = 3;
+
 /** Planned window and actual time of one braise on a common axis from 0 to `most` minutes. */
 function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
+  const w = useWords();
   const x = (min: number): number => (300 * min) / most;
   const late = entry.actualMin - entry.plannedMin;
-  const words = `Planned ${duration(entry.plannedMin)} (${duration(entry.plannedP10Min)} to ${duration(entry.plannedP90Min)}), took ${duration(entry.actualMin)}`;
+  const says = w.text('logList.plannedToTook', {
+    planned: w.quantity(entry.plannedMin, 'minutes'),
+    plannedP10: w.quantity(entry.plannedP10Min, 'minutes'),
+    plannedP90: w.quantity(entry.plannedP90Min, 'minutes'),
+    actual: w.quantity(entry.actualMin, 'minutes'),
+  });
   return (
     <div>
-      <svg viewBox="0 0 300 30" width="100%" role="img" aria-label={words}>
+      <svg viewBox="0 0 300 30" width="100%" role="img" aria-label={says}>
         <rect x="0" y="11" width="300" height="8" rx="4" fill="var(--well)" />
         <rect
           x={x(entry.plannedP10Min)}
@@ -50,32 +56,34 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
         <circle cx={x(entry.actualMin)} cy="15" r="7" fill="var(--ember)" stroke="var(--plate)" strokeWidth="2" />
       </svg>
       <Mute>
-        planned {duration(entry.plannedMin)}, took {duration(entry.actualMin)}
-        {Math.abs(late) < 3 ? ', on time' : `, ${duration(Math.abs(late))} ${late > 0 ? 'longer' : 'shorter'}`}
+        {w.text(Math.abs(late) < ON_TIME_MIN ? 'logList.onTime' : late > 0 ? 'logList.longer' : 'logList.shorter', {
+          planned: w.quantity(entry.plannedMin, 'minutes'),
+          actual: w.quantity(entry.actualMin, 'minutes'),
+          by: w.quantity(Math.abs(late), 'minutes'),
+        })}
       </Mute>
     </div>
   );
 }
 
 export function LogList({ entries }: { entries: readonly LogEntry[] }) {
-  const { timeZone, units } = useKitchen();
+  const w = useWords();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;
   const inside = entries.filter((e) => e.actualMin >= e.plannedP10Min && e.actualMin <= e.plannedP90Min).length;
   return (
     <Page>
       <PageHead>
-        <h1>Log</h1>
+        <h1>{w.text('logList.log')}</h1>
         <ImportButton />
       </PageHead>
       <Panel>
         {entries.length === 0 ? (
-          <p>Nothing is in the log yet. Finish a braise and it stands here, planned against what really happened.</p>
+          <p>{w.text('logList.nothingIsInTheLog')}</p>
         ) : (
           <>
             <p>
-              {inside} of {entries.length} {entries.length === 1 ? 'braise' : 'braises'} turned within the planned
-              window; about 8 of 10 should.{' '}
-              <Mute>Grey: the window planned. Line: its middle. Ember dot: when the fork was found to turn.</Mute>
+              {w.text('logList.withinTheWindow', { inside, all: entries.length })}{' '}
+              <Mute>{w.text('logList.greyTheWindowPlannedLine')}</Mute>
             </p>
             <ul>
               {entries.map((e) => (
@@ -85,13 +93,15 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
                       <Link href={`/log/${e.id}`}>{e.title}</Link>
                     </h2>
                     <Mute>
-                      {day(e.finishedMs, timeZone)} · {cutLabel(cutById(e.cutId))}, {formatMass(e.massKg, units)}
+                      {w.day(e.finishedMs)} · {w.title({ code: `cut.${e.cutId}.full` })}, {w.quantity(e.massKg, 'mass')}
                     </Mute>
                   </div>
                   <PlannedActual entry={e} most={most} />
                   <div>
                     <Scores verdict={e.verdict} />
-                    {e.verdict.nextTime === '' ? null : <p>Next time: {e.verdict.nextTime}</p>}
+                    {e.verdict.nextTime === '' ? null : (
+                      <p>{w.text('logList.nextTime', { nextTime: e.verdict.nextTime })}</p>
+                    )}
                   </div>
                 </Row>
               ))}

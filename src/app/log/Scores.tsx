@@ -1,26 +1,26 @@
 'use client';
 
 import { type Verdict } from '@/core/cook/events';
+import { useWords } from '@/ui/KitchenContext';
 
-/** What each score says, 1 to 5. */
-export const SCORE_WORDS: Readonly<
-  Record<keyof Omit<Verdict, 'nextTime'>, readonly [string, string, string, string, string]>
-> = {
-  tenderness: ['tough', 'chewy', 'firm', 'just right', 'falling apart'],
-  moisture: ['dry', 'dryish', 'fair', 'moist', 'succulent'],
-  sauce: ['watery', 'thin', 'right', 'thick', 'sticky'],
-  salt: ['unsalted', 'short of salt', 'right', 'a bit salty', 'too salty'],
-};
-
+/** What is scored, each from 1 to 5. */
 export const SCORES = ['tenderness', 'moisture', 'sauce', 'salt'] as const;
+
+export const POINTS = [1, 2, 3, 4, 5] as const;
+
+/** The score that needs no mention where things are said in short. */
+const RIGHT: Readonly<Partial<Record<(typeof SCORES)[number], number>>> = { sauce: 3, salt: 3 };
 
 /** A verdict in words. `short` leaves out what was right. */
 export function Scores({ verdict, short = false }: { verdict: Verdict; short?: boolean }) {
-  const words = SCORES.flatMap((s) => {
-    const word = SCORE_WORDS[s][verdict[s] - 1] ?? '';
-    if (word !== 'right') return [s === 'sauce' ? `${word} sauce` : word];
-    return short ? [] : [`${s} right`];
+  const w = useWords();
+  const parts = SCORES.flatMap((s) => {
+    const points = POINTS.find((p) => p === verdict[s]);
+    if (points === undefined) return [];
+    if (short && points === RIGHT[s]) return [];
+    // Some answers are said otherwise where their question does not stand beside them.
+    const said = `score.${s}.${points}.said`;
+    return [w.say({ code: w.has(said) ? said : `score.${s}.${points}` })];
   });
-  const text = words.join(', ');
-  return <>{text.charAt(0).toUpperCase() + text.slice(1)}.</>;
+  return <>{w.text('score.all', { parts: w.list(parts, 'comma') })}</>;
 }

@@ -3,8 +3,11 @@ import { LogList } from './LogList';
 import { logEntry } from './entry';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
+import { pageWords } from '@/app/pageWords';
 
-export const metadata: Metadata = { title: 'Log' };
+export async function generateMetadata(): Promise<Metadata> {
+  return { title: (await pageWords()).text('page.log') };
+}
 export const dynamic = 'force-dynamic';
 
 export default async function LogPage() {

@@ -10,8 +10,7 @@ import { type Day, layOutDay } from '@/core/schedule/day';
 import { Mute } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { snapped } from '@/ui/drawings/emberScale';
-import { useKitchen, useNow } from '@/ui/KitchenContext';
-import { clock, dayFrom } from '@/ui/time';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 
 type Moved = Pick<PlanInput, 'serveAtMs' | 'day'>;
 
@@ -56,6 +55,7 @@ interface DayLineProps {
 /** The day as an ember line whose plate and tasks can be moved; everything else follows the hand. */
 export function DayLine({ plan, input, change }: DayLineProps) {
   const { timeZone } = useKitchen();
+  const w = useWords();
   const nowMs = useNow(30_000);
   const [moved, setMoved] = useState<Moved>();
   // A key moves and lets go in one go, before anything is drawn.
@@ -96,22 +96,15 @@ export function DayLine({ plan, input, change }: DayLineProps) {
       }}
     >
       <Head>
-        <h2 id="the-day">The day, {dayFrom(day.serveMs, nowMs, timeZone)}</h2>
-        <Mute as="span">
-          tall and bright: your hands · thin and dim: the heat alone · drag the plate or a task, or use the arrow keys
-        </Mute>
+        <h2 id="the-day">{w.text('dayLine.theDay', { serve: w.dayFrom(day.serveMs, nowMs) })}</h2>
+        <Mute as="span">{w.text('dayLine.tallAndBrightYourHands')}</Mute>
       </Head>
       {late || day.conflicts.length > 0 ? (
         <Trouble role="status">
-          {late ? (
-            <li>
-              {clock(day.startMs, timeZone)}: the first act of this day has gone by. A later plate, or one of the ways
-              out.
-            </li>
-          ) : null}
+          {late ? <li>{w.text('dayLine.theFirstActOfThis', { start: w.clock(day.startMs) })}</li> : null}
           {day.conflicts.map((c) => (
-            <li key={c.says}>
-              {clock(c.atMs, timeZone)}: {c.says}
+            <li key={c.task}>
+              {w.clock(c.atMs)}: {w.say(c.says)}
             </li>
           ))}
         </Trouble>

@@ -14,8 +14,7 @@ import { type Plan } from '@/core/plan/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
-import { useSay } from '@/ui/KitchenContext';
-import { clockBeside, duration } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const Head = styled.div`
   display: flex;
@@ -28,21 +27,10 @@ const Head = styled.div`
   }
 `;
 
-const TITLES: Readonly<Record<Decision, readonly [title: string, note: string]>> = {
-  meat: ['How will the fork feel?', 'when each stage should come'],
-  pot: ['Does it fit?', 'section through the pot, to scale'],
-  sear: ['How many at a time?', 'the pan from above, to scale'],
-  base: ['What goes in, and when?', 'in the fat, one after the other'],
-  liquid: ['How deep should it sit?', 'drag the line'],
-  heat: ['How warm does it get?', 'with no surprises'],
-  finish: ['After the fork twists', 'liquid in the pot by then'],
-  serve: ['Ready in time?', 'median and 80 % band'],
-};
-
-function HeatPanel({ plan, timeZone }: PanelProps) {
+function HeatPanel({ plan }: PanelProps) {
   return (
     <Body>
-      <HeatChart course={plan.course} startMs={plan.day.intoPotMs} timeZone={timeZone} height={380} />
+      <HeatChart course={plan.course} startMs={plan.day.intoPotMs} height={380} />
       <Figures
         figures={[plan.liquid.water.perHour, plan.liquid.water.coldCost, ...(plan.energy ? [plan.energy] : [])]}
       />
@@ -50,32 +38,26 @@ function HeatPanel({ plan, timeZone }: PanelProps) {
   );
 }
 
-const FINISH_WORDS: Readonly<Record<string, string>> = {
-  reserve: 'Reserve for a slow animal. Lid on, heat off: it stays above 60 °C for an hour and more.',
-  lift: 'Bay, herbs and strings out, and counted.',
-  cool: 'Into ice water in its liquid, stirred now and then.',
-  fridge: 'Cold through; the fat sets on top.',
-  finish: 'Lift out, strain, lift the fat, reduce, season last.',
-  reheat: 'In its sauce on a gentle flame, turned now and then, to 74 °C in the middle.',
-  keep: 'Lid on over the lowest flame: hot, over 60 °C, until the plates.',
-  plate: 'Plate and carry.',
-};
+/** What is done after the heat, in the order of the day. */
+const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat', 'keep', 'plate'] as const;
 
-function FinishPanel({ plan, timeZone }: PanelProps) {
-  const say = useSay();
+function FinishPanel({ plan }: PanelProps) {
+  const w = useWords();
   return (
     <Body>
       <StepList>
-        {plan.day.spans
-          .filter((s) => s.id in FINISH_WORDS)
-          .map((s) => (
+        {plan.day.spans.flatMap((s) => {
+          const id = AFTER_THE_HEAT.find((known) => known === s.id);
+          if (id === undefined) return [];
+          return [
             <li key={s.id}>
               <span>
-                <b>{clockBeside(s.fromMs, plan.day.serveMs, timeZone)}</b> {say(FINISH_WORDS[s.id] ?? '')}
+                <b>{w.clockBeside(s.fromMs, plan.day.serveMs)}</b> {w.text(`after.${id}`)}
               </span>
-              <b>{duration((s.toMs - s.fromMs) / 60_000)}</b>
-            </li>
-          ))}
+              <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
+            </li>,
+          ];
+        })}
       </StepList>
       <Section plan={plan} />
       <Figures
@@ -114,7 +96,7 @@ type DecisionPanelProps = Omit<PanelProps, 'plan'> & {
 
 /** The middle of the plan screen: the drawing that belongs to the decision in hand and what follows from it. */
 export function DecisionPanel({ decision, plan, ...props }: DecisionPanelProps) {
-  const [title, note] = TITLES[decision];
+  const w = useWords();
   const PanelBody = PANELS[decision];
   const top = useRef<HTMLElement>(null);
   useEffect(() => {
@@ -123,14 +105,10 @@ export function DecisionPanel({ decision, plan, ...props }: DecisionPanelProps) 
   return (
     <Panel ref={top} aria-labelledby="drawing-title" tabIndex={0}>
       <Head>
-        <h2 id="drawing-title">{title}</h2>
-        <Mute>{note}</Mute>
+        <h2 id="drawing-title">{w.text(`panel.${decision}`)}</h2>
+        <Mute>{w.text(`panel.${decision}.note`)}</Mute>
       </Head>
-      {plan ? (
-        <PanelBody {...props} plan={plan} />
-      ) : (
-        <Mute>The drawing comes with the first plan that can be cooked.</Mute>
-      )}
+      {plan ? <PanelBody {...props} plan={plan} /> : <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>}
     </Panel>
   );
 }

@@ -3,17 +3,16 @@
 import { Download } from 'lucide-react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { calendarFile } from '@/core/formats/calendar';
+import { calendarFile } from '@/exports/calendar';
 import { planFile } from '@/contract/files';
-import { fileStem } from '@/core/formats/fileStem';
-import { recipeJsonLd, recipeMarkdown } from '@/core/formats/recipe';
+import { fileStem } from '@/exports/fileStem';
+import { recipeJsonLd, recipeMarkdown } from '@/exports/recipe';
 import { type Plan } from '@/core/plan/plan';
-import { type UnitChoice } from '@/core/quantity/units';
+import { type Words } from '@/words/words';
 import { Button } from '@/ui/controls/Button';
 import { PopBox } from '@/ui/controls/PopBox';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { saveFile } from '@/ui/saveFile';
-import { clock, dayFrom } from '@/ui/time';
 
 const List = styled(Menu)`
   outline: none;
@@ -38,58 +37,49 @@ const Item = styled(MenuItem)`
   }
 `;
 
-interface Way {
-  readonly id: string;
-  readonly name: string;
-  readonly what: string;
+interface FileKind {
+  readonly id: 'plan' | 'calendar' | 'text' | 'recipe';
   readonly ending: string;
   readonly type: string;
-  readonly text: (plan: Plan, units: UnitChoice, when: (ms: number) => string) => string;
+  readonly text: (plan: Plan, words: Words, when: (ms: number) => string) => string;
 }
 
 const SHEET = 'sheet';
 
 const pretty = (data: object): string => `${JSON.stringify(data, null, 2)}\n`;
 
-const WAYS: readonly Way[] = [
+const FILES: readonly FileKind[] = [
   {
     id: 'plan',
-    name: 'Plan file',
-    what: 'everything, to keep or read in again',
     ending: 'plan.json',
     type: 'application/json',
     text: (plan) => pretty(planFile(plan.input)),
   },
   {
     id: 'calendar',
-    name: 'Calendar',
-    what: 'the day with alarms, iCalendar',
     ending: 'ics',
     type: 'text/calendar',
     // The same dinner sent twice updates its events instead of doubling them.
-    text: (plan) =>
+    text: (plan, words) =>
       calendarFile(
         plan.day,
         plan.input.title,
         `${fileStem(plan.input.title)}-${String(plan.input.serveAtMs)}`,
         Date.now(),
+        words,
       ),
   },
   {
     id: 'text',
-    name: 'Recipe to read',
-    what: 'shopping, steps and times, Markdown',
     ending: 'md',
     type: 'text/markdown',
     text: recipeMarkdown,
   },
   {
     id: 'recipe',
-    name: 'Recipe for other programs',
-    what: 'schema.org, JSON-LD',
     ending: 'recipe.json',
     type: 'application/ld+json',
-    text: (plan, units) => pretty(recipeJsonLd(plan, units)),
+    text: (plan, words) => pretty(recipeJsonLd(plan, words)),
   },
 ];
 
@@ -100,31 +90,32 @@ interface ExportMenuProps {
 
 /** The plan to take along: the bench sheet, or a file in one of the open formats. */
 export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
-  const { timeZone, renderedAtMs, units } = useKitchen();
+  const { renderedAtMs } = useKitchen();
+  const w = useWords();
   return (
     <MenuTrigger>
-      <Button aria-label="Print or export this plan" isDisabled={plan === undefined}>
+      <Button aria-label={w.text('exportMenu.printOrExportThisPlan')} isDisabled={plan === undefined}>
         <Download size={18} aria-hidden />
       </Button>
       <PopBox $widthPx={330} placement="bottom start">
         <List
-          aria-label="Print or export"
+          aria-label={w.text('exportMenu.printOrExport')}
           onAction={(key) => {
             if (key === SHEET) onSheet();
-            const way = WAYS.find((w) => w.id === key);
-            if (!way || !plan) return;
-            const when = (ms: number): string => `${clock(ms, timeZone)} ${dayFrom(ms, renderedAtMs, timeZone)}`;
-            saveFile(way.text(plan, units, when), `${fileStem(plan.input.title)}.${way.ending}`, way.type);
+            const kind = FILES.find((k) => k.id === key);
+            if (!kind || !plan) return;
+            const when = (ms: number): string => `${w.clock(ms)} ${w.dayFrom(ms, renderedAtMs)}`;
+            saveFile(kind.text(plan, w, when), `${fileStem(plan.input.title)}.${kind.ending}`, kind.type);
           }}
         >
-          <Item id={SHEET} textValue="Bench sheet">
-            <b>Bench sheet</b>
-            <small>to print, or to tick off on the phone</small>
+          <Item id={SHEET} textValue={w.text('exportMenu.benchSheet')}>
+            <b>{w.text('exportMenu.benchSheet')}</b>
+            <small>{w.text('exportMenu.toPrintOrToTick')}</small>
           </Item>
-          {WAYS.map((way) => (
-            <Item key={way.id} id={way.id} textValue={way.name}>
-              <b>{way.name}</b>
-              <small>{way.what}</small>
+          {FILES.map(({ id }) => (
+            <Item key={id} id={id} textValue={w.text(`file.${id}`)}>
+              <b>{w.text(`file.${id}`)}</b>
+              <small>{w.text(`file.${id}.what`)}</small>
             </Item>
           ))}
         </List>

@@ -8,18 +8,18 @@ import { DayLine } from './DayLine';
 import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
 import { FORMS } from './forms';
-import { type Decision, DECISION_NAMES, DECISIONS, sentences } from './decisions';
+import { type Decision, DECISIONS, sentences } from './decisions';
 import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
-import { type Kind } from '@/core/kinds/kinds';
+import { type OwnKind } from '@/core/kinds/kinds';
 import { dayWays } from '@/core/plan/dayWays';
-import { type SchoolId } from '@/core/plan/schools';
+import { type WayTopic } from '@/core/plan/ways';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
 const Layout = styled.main`
@@ -165,7 +165,7 @@ const OtherLink = styled.a`
 
 /** The plan screen: eight decisions, the drawing of the one in hand, the verdict, the day. */
 export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs }: PlanEditorProps) {
-  const { timeZone, renderedAtMs, units } = useKitchen();
+  const { timeZone, renderedAtMs } = useKitchen();
   const [kitchen, setKitchen] = useState(firstKitchen);
   const router = useRouter();
   // A new plan has an id from the first time it is kept, whatever comes after that.
@@ -173,9 +173,8 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const [clash, setClash] = useState<string>();
   const draft = useDraft(draftKey(firstId), kept);
   const { input } = draft;
-  const { plan, faults: found, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
-  const say = useSay();
-  const faults = useMemo(() => found.map((f) => ({ ...f, message: say(f.message) })), [found, say]);
+  const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
+  const w = useWords();
   const [open, setOpen] = useState<Decision>('meat');
   const [message, setMessage] = useState<string>();
   const side = useRef<HTMLElement>(null);
@@ -195,7 +194,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     () => (plan && faults.length === 0 ? dayWays(plan, renderedAtMs) : []),
     [plan, faults, renderedAtMs],
   );
-  const lines = sentences(input, plan, { timeZone, nowMs: renderedAtMs, units });
+  const lines = sentences(input, plan, w, renderedAtMs);
   const blocked = faults.length > 0 || plan === undefined;
   const OpenForm = FORMS[open];
 
@@ -203,8 +202,8 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     const sent = await (id === null
       ? send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { input })
       : send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${id}`, { input, basedOnMs }));
-    setClash(!sent.ok && sent.status === 409 ? sent.message : undefined);
-    setMessage(sent.ok || sent.status === 409 ? undefined : sent.message);
+    setClash(!sent.ok && sent.status === 409 ? w.say(sent.says) : undefined);
+    setMessage(sent.ok || sent.status === 409 ? undefined : w.say(sent.says));
     if (!sent.ok) return undefined;
     const now = { input, atMs: sent.data.updatedAtMs };
     setKept({ id: sent.data.id, kept: now });
@@ -223,7 +222,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     if (planId === undefined) return;
     const sent = await send<{ id: string }>('POST', '/api/cooks', { input, planId });
     if (sent.ok) router.push(`/cook/${sent.data.id}`);
-    else setMessage(sent.message);
+    else setMessage(w.say(sent.says));
   };
 
   const openPage = async (page: 'sheet' | 'compare'): Promise<void> => {
@@ -234,13 +233,13 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'kinds'>): Promise<void> => {
     const sent = await send<{ habits: Kitchen['habits']; kinds: Kitchen['kinds'] }>('PUT', '/api/kitchen', change);
     if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
-    else setMessage(sent.message);
+    else setMessage(w.say(sent.says));
   };
   const ours = {
-    keepHabit: (school: SchoolId, option: string): void => {
-      void keepKitchen({ habits: { ...kitchen.habits, [school]: option } });
+    keepHabit: (topic: WayTopic, way: string): void => {
+      void keepKitchen({ habits: { ...kitchen.habits, [topic]: way } });
     },
-    keepKind: (kind: Kind): void => {
+    keepKind: (kind: OwnKind): void => {
       void keepKitchen({ kinds: [...kitchen.kinds, kind] });
     },
     dropKind: (kindId: string): void => {
@@ -251,15 +250,19 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const blockedBy = faults[0];
   return (
     <Layout>
-      <Side ref={side} aria-label="Decisions">
+      <Side ref={side} aria-label={w.text('planEditor.decisions')}>
         <SideHead>
-          <h1>{input.title.trim() === '' ? 'A braise' : input.title}</h1>
+          <h1>{input.title.trim() === '' ? w.text('planEditor.aBraise') : input.title}</h1>
           <div>
             <Button $tone="hands" isDisabled={blocked} onPress={() => void onCook()}>
-              Start cooking
+              {w.text('planEditor.start')}
             </Button>
             <Button isDisabled={blocked || (id !== null && !draft.changed)} onPress={() => void onSave()}>
-              {id === null ? 'Keep' : draft.changed ? 'Keep changes' : 'Kept'}
+              {id === null
+                ? w.text('planEditor.keep')
+                : draft.changed
+                  ? w.text('planEditor.keepChanges')
+                  : w.text('planEditor.kept')}
             </Button>
             <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void openPage('sheet')} />
           </div>
@@ -268,27 +271,27 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
             <>
               <FaultNote role="alert">{clash}</FaultNote>
               <div>
-                <Button onPress={() => void onSave(null)}>Keep mine over it</Button>
+                <Button onPress={() => void onSave(null)}>{w.text('planEditor.keepMineOverIt')}</Button>
                 <OtherLink
                   href={`/plan/${id}`}
                   onClick={() => {
                     draft.reset(kept);
                   }}
                 >
-                  Show the other
+                  {w.text('planEditor.showTheOther')}
                 </OtherLink>
               </div>
             </>
           )}
           {draft.restored ? (
             <div>
-              <Mute>Here is what you had not kept.</Mute>
+              <Mute>{w.text('planEditor.hereIsWhatYouHad')}</Mute>
               <Button
                 onPress={() => {
                   draft.reset(kept);
                 }}
               >
-                Go back to the kept plan
+                {w.text('planEditor.goBackToTheKept')}
               </Button>
             </div>
           ) : null}
@@ -309,12 +312,12 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
                 >
                   <i aria-hidden>{atFault ? '!' : i + 1}</i>
                   <strong>
-                    <span className="visually-hidden">{DECISION_NAMES[decision]}: </span>
+                    <span className="visually-hidden">{w.label('decision', decision)}: </span>
                     {line.text}
                   </strong>
                   <b>{line.figure}</b>
                   <small>
-                    {DECISION_NAMES[decision]} · {line.detail}
+                    {w.label('decision', decision)} · {line.detail}
                   </small>
                 </StepButton>
                 {isOpen ? (

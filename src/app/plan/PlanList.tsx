@@ -9,12 +9,9 @@ import { ImportButton } from '../ImportButton';
 import { linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
-import { useKitchen } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { clock, dayFrom } from '@/ui/time';
-import { cutById, cutLabel } from '@/core/larder/cuts';
 import { type PlanInput } from '@/core/plan/input';
-import { formatMass } from '@/core/quantity/format';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -53,34 +50,33 @@ interface ListedPlan {
 }
 
 export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
-  const { timeZone, renderedAtMs, units } = useKitchen();
+  const { renderedAtMs } = useKitchen();
+  const w = useWords();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   const remove = async (id: string): Promise<void> => {
     const sent = await send('DELETE', `/api/plans/${id}`);
-    setFault(sent.ok ? undefined : sent.message);
+    setFault(sent.ok ? undefined : w.say(sent.says));
     router.refresh();
   };
   return (
     <Page>
       <PageHead>
-        <h1>Plans</h1>
+        <h1>{w.text('planList.plans')}</h1>
         <div>
           <PlainLink href="/plan/import">
-            <FileText size={18} aria-hidden /> From a recipe
+            <FileText size={18} aria-hidden /> {w.text('planList.fromARecipe')}
           </PlainLink>
           <ImportButton />
           <NewLink href="/plan/new">
-            <Plus size={18} aria-hidden /> Plan a braise
+            <Plus size={18} aria-hidden /> {w.text('planList.planABraise')}
           </NewLink>
         </div>
       </PageHead>
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel>
         {plans.length === 0 ? (
-          <p>
-            No plan is waiting. Plan a braise: say what is for supper and when, and it counts back to the first cut.
-          </p>
+          <p>{w.text('planList.noPlanIsWaitingPlan')}</p>
         ) : (
           <ul>
             {plans.map(({ id, input }) => (
@@ -90,20 +86,30 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
                     <Link href={`/plan/${id}`}>{input.title}</Link>
                   </h2>
                   <Mute>
-                    {cutLabel(cutById(input.meat.cutId))}, {formatMass(input.meat.massKg, units)} for {input.eaters} ·{' '}
-                    {input.serveAtMs < renderedAtMs ? 'was to be served' : 'serve'}{' '}
-                    {dayFrom(input.serveAtMs, renderedAtMs, timeZone)} {clock(input.serveAtMs, timeZone)}
+                    {w.text('planList.for', {
+                      cutId: w.title({ code: `cut.${input.meat.cutId}.full` }),
+                      mass: w.quantity(input.meat.massKg, 'mass'),
+                      eaters: input.eaters,
+                      renderedAt:
+                        input.serveAtMs < renderedAtMs ? w.text('planList.wasToBeServed') : w.text('planList.serve'),
+                      serveAt: w.dayFrom(input.serveAtMs, renderedAtMs),
+                      serveAt2: w.clock(input.serveAtMs),
+                    })}
                   </Mute>
                 </div>
                 <div>
-                  <FileLink href={`/api/plans/${id}/export`} download aria-label={`Export ${input.title}`}>
+                  <FileLink
+                    href={`/api/plans/${id}/export`}
+                    download
+                    aria-label={w.text('planList.export', { title: input.title })}
+                  >
                     <Download size={18} aria-hidden />
                   </FileLink>
                   <ConfirmButton
-                    label={`Delete ${input.title}`}
-                    question={`Delete “${input.title}”?`}
-                    consequence="The plan goes for good. Braises cooked from it stay in the log."
-                    verb="Delete the plan"
+                    label={w.text('planList.delete', { title: input.title })}
+                    question={w.text('planList.delete2', { title: input.title })}
+                    consequence={w.text('planList.thePlanGoesForGood')}
+                    verb={w.text('planList.deleteThePlan')}
                     onConfirm={() => void remove(id)}
                   >
                     <Trash2 size={18} aria-hidden />

@@ -2,18 +2,16 @@
 
 import styled from 'styled-components';
 import { readyEta } from '@/core/forecast/forecast';
+import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
-import { TARGETS } from '@/core/tenderness/stages';
 import { type FitWay } from '@/core/plan/fit';
-import { formatMinutesRange } from '@/core/quantity/format';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { Figures } from '@/ui/controls/Why';
 import { DISPLAY } from '@/ui/theme';
-import { clock, clockBeside, dayFrom, duration } from '@/ui/time';
 
 const Column = styled.div`
   display: grid;
@@ -80,10 +78,13 @@ const Ways = styled.ul`
   }
 `;
 
-function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
+function WindowBar({ plan }: { plan: Plan }) {
+  const w = useWords();
   const { ready: twists, intoPotMs, spans } = plan.day;
   const cool = spans.find((s) => s.id === 'lift');
-  const [untilMs, place] = cool ? [cool.fromMs, 'into ice water'] : [plan.day.serveMs, 'table'];
+  const [untilMs, place] = cool
+    ? [cool.fromMs, w.text('verdict.intoIceWater')]
+    : [plan.day.serveMs, w.text('verdict.table')];
   const from = twists.p10Ms - (twists.p90Ms - twists.p10Ms) * 0.35;
   const to = Math.max(untilMs, twists.p90Ms) + 5 * 60_000;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
@@ -92,7 +93,11 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
       viewBox="0 0 200 40"
       width="100%"
       role="img"
-      aria-label={`Ready window on the way: ${place} at ${clock(untilMs, timeZone)}; in the pot from ${clock(intoPotMs, timeZone)}`}
+      aria-label={w.text('verdict.readyWindowOnTheWay', {
+        place,
+        until: w.clock(untilMs),
+        intoPot: w.clock(intoPotMs),
+      })}
     >
       <rect x="0" y="10" width="200" height="9" rx="4.5" fill="#071216" />
       <rect
@@ -106,7 +111,7 @@ function WindowBar({ plan, timeZone }: { plan: Plan; timeZone: string }) {
       <rect x={at(twists.p50Ms) - 2} y="5" width="4" height="19" rx="2" fill="#fcfcf8" />
       <rect x={at(untilMs) - 1.5} y="3" width="3" height="23" fill="#f7a52b" />
       <text x={Math.min(198, at(untilMs) + 1)} y="38" fontSize="11" textAnchor="end" fill="#b9c8c4">
-        {place} {clock(untilMs, timeZone)}
+        {place} {w.clock(untilMs)}
       </text>
     </svg>
   );
@@ -121,7 +126,7 @@ interface WayListProps {
 
 /** Ways on from a plan that does not work, each to be taken; nothing where there is none. */
 function WayList({ id, title, ways, onTake }: WayListProps) {
-  const say = useSay();
+  const w = useWords();
   if (ways.length === 0) return null;
   return (
     <Panel aria-labelledby={id}>
@@ -129,16 +134,16 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
         {title}
       </h2>
       <Ways>
-        {ways.map((w) => (
-          <li key={w.says}>
-            <span>{say(w.says)}</span>
+        {ways.map((way) => (
+          <li key={way.says}>
+            <span>{way.says}</span>
             <Button
-              aria-label={`Take: ${say(w.says)}`}
+              aria-label={w.text('verdict.take2', { says: way.says })}
               onPress={() => {
-                onTake(w.input);
+                onTake(way.input);
               }}
             >
-              Take
+              {w.text('verdict.take')}
             </Button>
           </li>
         ))}
@@ -159,67 +164,78 @@ interface VerdictProps {
 
 /** What follows from the decisions: when the fork twists and how sure, when to start, what ends up in the pot. */
 export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCompare }: VerdictProps) {
-  const { timeZone, renderedAtMs } = useKitchen();
-  const say = useSay();
+  const { renderedAtMs } = useKitchen();
+  const w = useWords();
   return (
     <Column aria-live="polite">
-      {faults.map((f) => (
-        <FaultNote key={f.field + f.message} role="alert">
-          {f.message}
+      {faults.map((f, i) => (
+        <FaultNote key={`${f.field}${String(i)}`} role="alert">
+          {w.say(f.says)}
         </FaultNote>
       ))}
       <WayList
         id="ways-out"
-        title="Ways out"
-        ways={waysOut.map((w) => ({
-          says: `${w.says}: begin by ${clockBeside(w.startMs, w.input.serveAtMs, timeZone)}, table ${clock(w.input.serveAtMs, timeZone)}`,
-          input: w.input,
+        title={w.text('verdict.waysOut')}
+        ways={waysOut.map((way) => ({
+          says: w.text('verdict.wayOut', {
+            way: way.says,
+            begin: w.clockBeside(way.startMs, way.input.serveAtMs),
+            table: w.clock(way.input.serveAtMs),
+          }),
+          input: way.input,
         }))}
         onTake={onTake}
       />
-      <WayList id="fit-ways" title="To make it fit" ways={fitWays} onTake={onTake} />
+      <WayList
+        id="fit-ways"
+        title={w.text('verdict.toMakeItFit')}
+        ways={fitWays.map(({ says, input, potCalled }) => ({
+          says: w.say(says),
+          input: potCalled ? { ...input, pot: { ...input.pot, name: w.say(potCalled) } } : input,
+        }))}
+        onTake={onTake}
+      />
       <WayList
         id="day-ways"
-        title="To make the day work"
-        ways={dayWays.map((w) => ({
-          ...w,
-          says: `${w.says}: begin ${clockBeside(w.startMs, w.input.serveAtMs, timeZone)}`,
+        title={w.text('verdict.toMakeTheDayWork')}
+        ways={dayWays.map((way) => ({
+          says: w.text('verdict.dayWay', { way: way.says, begin: w.clockBeside(way.startMs, way.input.serveAtMs) }),
+          input: way.input,
         }))}
         onTake={onTake}
       />
       {plan === undefined ? (
         <Dark>
-          <p>{faults.length > 0 ? 'The forecast waits for the field above.' : 'Working out the forecast…'}</p>
+          <p>
+            {faults.length > 0 ? w.text('verdict.theForecastWaitsForThe') : w.text('verdict.workingOutTheForecast')}
+          </p>
         </Dark>
       ) : (
         <>
-          <Forecast plan={plan} timeZone={timeZone} nowMs={renderedAtMs} stale={faults.length > 0} />
+          <Forecast plan={plan} nowMs={renderedAtMs} stale={faults.length > 0} />
           <Button isDisabled={faults.length > 0} onPress={onCompare}>
-            Other ways, side by side
+            {w.text('verdict.otherWaysSideBySide')}
           </Button>
           <Panel>
-            <h2 style={{ fontSize: 18 }}>In the finished pot</h2>
+            <h2 style={{ fontSize: 18 }}>{w.text('verdict.inTheFinishedPot')}</h2>
             <Figures
               columns={1}
               figures={[plan.liquid.water.left, plan.finish.fat, plan.finish.sauce, plan.salt.sauce, plan.buy.served]}
             />
             {plan.watch.length > 0 ? (
-              <Watch aria-label="To watch">
-                {plan.watch.map((w) => (
-                  <li key={w}>{say(w)}</li>
+              <Watch aria-label={w.text('verdict.toWatch')}>
+                {plan.watch.map((message) => (
+                  <li key={message.code}>{w.say(message)}</li>
                 ))}
               </Watch>
             ) : null}
             <Reasons>
-              <summary>Why this time?</summary>
+              <summary>{w.text('verdict.whyThisTime')}</summary>
               <ul>
                 {plan.reasons.map((r) => (
-                  <li key={r}>{say(r)}</li>
+                  <li key={r.code}>{w.say(r)}</li>
                 ))}
-                <li>
-                  Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to
-                  trust them.
-                </li>
+                <li>{w.text('verdict.cookValuesAreFittedTo')}</li>
               </ul>
             </Reasons>
           </Panel>
@@ -229,7 +245,9 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
   );
 }
 
-function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: string; nowMs: number; stale: boolean }) {
+function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
+  const w = useWords();
+  const target = say(`target.${plan.forecast.target}`);
   const { day } = plan;
   const eta = readyEta(plan.forecast);
   return (
@@ -237,25 +255,29 @@ function Forecast({ plan, timeZone, nowMs, stale }: { plan: Plan; timeZone: stri
       <Dark>
         <p>
           {stale
-            ? `As last planned: ${TARGETS[plan.forecast.target].ready.toLowerCase()}`
-            : `${TARGETS[plan.forecast.target].ready}, ${dayFrom(day.ready.p50Ms, nowMs, timeZone)}`}
+            ? w.text('verdict.lastPlanned', { target })
+            : w.text('verdict.target', { target, day: w.dayFrom(day.ready.p50Ms, nowMs) })}
         </p>
-        <Big>{clock(day.ready.p50Ms, timeZone)}</Big>
+        <Big>{w.clock(day.ready.p50Ms)}</Big>
+        <p>{w.text('verdict.likelyTo', { p10: w.clock(day.ready.p10Ms), p90: w.clock(day.ready.p90Ms) })}</p>
+        <WindowBar plan={plan} />
         <p>
-          likely {clock(day.ready.p10Ms, timeZone)} to {clock(day.ready.p90Ms, timeZone)}
-        </p>
-        <WindowBar plan={plan} timeZone={timeZone} />
-        <p>
-          {duration(eta.p50)} in the pot; good for about {duration(plan.goodForMin)} more.
+          {w.text('verdict.inThePotGoodFor', {
+            p50: w.quantity(eta.p50, 'minutes'),
+            goodFor: w.quantity(plan.goodForMin, 'minutes'),
+          })}
         </p>
       </Dark>
       <Panel>
-        <p>Light the stove by</p>
-        <Big>{clockBeside(day.lightBurnerMs, day.serveMs, timeZone)}</Big>
+        <p>{w.text('verdict.lightTheStoveBy')}</p>
+        <Big>{w.clockBeside(day.lightBurnerMs, day.serveMs)}</Big>
         <p>
-          {Math.round(plan.input.confidence * 100)} of 100 such days are on the table in time. Begin{' '}
-          {clockBeside(day.startMs, day.serveMs, timeZone)}; {duration(day.handsOnMinutes)} of it is hands-on, likely{' '}
-          {formatMinutesRange(day.handsOnRangeMin)}.
+          {w.text('verdict.evenings', {
+            confidence: evenings(plan.input.confidence),
+            start: w.clockBeside(day.startMs, day.serveMs),
+            handsOn: w.quantity(day.handsOnMinutes, 'minutes'),
+            range: w.range(day.handsOnRangeMin.low, day.handsOnRangeMin.high, 'minutes'),
+          })}
         </p>
       </Panel>
     </>

@@ -1,29 +1,15 @@
-import { heatWords } from '@/core/plan/heats';
+import { heatSays } from '@/core/plan/heats';
 import { type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
-import { formatFigure } from '@/core/explain/figure';
-import { cutById, cutLabel, isCutId } from '@/core/larder/cuts';
-import { garnishById, isGarnishId } from '@/core/larder/garnish';
-import { LIDS } from '@/core/larder/vessels';
-import { SCHOOLS } from '@/core/plan/schools';
-import { formatLength, formatMass, formatTemperature, formatVolume } from '@/core/quantity/format';
-import { type UnitChoice } from '@/core/quantity/units';
-import { clock, dayFrom, duration } from '@/ui/time';
+import { cutById, isCutId } from '@/core/larder/cuts';
+import { isGarnishId } from '@/core/larder/garnish';
+import { noun } from '@/core/message';
+import { platesFed } from '@/core/plan/watch';
+import { type Words } from '@/words/words';
 
 export const DECISIONS = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'] as const;
 
 export type Decision = (typeof DECISIONS)[number];
-
-export const DECISION_NAMES: Readonly<Record<Decision, string>> = {
-  meat: 'Meat',
-  pot: 'Pot',
-  sear: 'Sear',
-  base: 'Base',
-  liquid: 'Liquid',
-  heat: 'Heat',
-  finish: 'Finish',
-  serve: 'Serve',
-};
 
 /** One decision as a short sentence with its key figure. */
 export interface Sentence {
@@ -32,99 +18,104 @@ export interface Sentence {
   readonly figure: string;
 }
 
-const known = (value: number, text: (v: number) => string): string => (Number.isFinite(value) ? text(value) : '–');
-
-function optionName(school: keyof typeof SCHOOLS, id: string): string {
-  return SCHOOLS[school].options.find((o) => o.id === id)?.name ?? id;
-}
-
-/** What is in the base, the heaviest named: "250 g onion, carrot, celery". */
-function baseWords(input: PlanInput, units: UnitChoice): { readonly text: string; readonly kg: number } {
-  const items = input.base.items.filter((i) => i.kg > 0 && isGarnishId(i.id));
-  const kg = items.reduce((sum, i) => sum + i.kg, 0);
-  const names = [...items]
-    .sort((a, b) => b.kg - a.kg)
-    .slice(0, 3)
-    .map((i) => garnishById(i.id).name.toLowerCase());
-  return { text: kg > 0 ? `${formatMass(kg, units)} ${names.join(', ')}` : 'No vegetables', kg };
-}
+const NAMED_OF_BASE = 3;
+/** Where a figure waits for the plan. */
+const NO_FIGURE = '–';
 
 /** The eight decisions as they stand. Figures that follow from the plan show a dash until there is one. */
 export function sentences(
   input: PlanInput,
   plan: Plan | undefined,
-  zone: { readonly timeZone: string; readonly nowMs: number; readonly units: UnitChoice },
+  w: Words,
+  nowMs: number,
 ): Readonly<Record<Decision, Sentence>> {
-  const { meat, heat, also } = input;
-  const { units } = zone;
+  const { meat, heat, also, base, sear, season } = input;
   const cut = isCutId(meat.cutId) ? cutById(meat.cutId) : undefined;
-  const fig = (text: (p: Plan) => string): string => (plan ? text(plan) : '–');
-  const plural = meat.pieces === 1 ? '' : 's';
-  const others = also.filter((p) => isCutId(p.cutId)).map((p) => cutById(p.cutId).name.toLowerCase());
-  const base = baseWords(input, units);
+  const fig = (text: (p: Plan) => string): string => (plan ? text(plan) : NO_FIGURE);
+  const others = also.filter((p) => isCutId(p.cutId)).map((p) => w.name('cut', p.cutId));
+  const inBase = base.items.filter((i) => i.kg > 0 && isGarnishId(i.id)).sort((a, b) => b.kg - a.kg);
+  const baseKg = inBase.reduce((sum, i) => sum + i.kg, 0);
   return {
     meat: {
-      text: `${cut ? cutLabel(cut) : 'Meat'}, ${known(meat.massKg, (v) => formatMass(v, units))}${others.length > 0 ? ` with ${others.join(' and ')}` : ''}`,
-      detail: `${known(meat.pieces, String)} ${cut?.pieceNoun ?? 'piece'}${plural}, ${known(meat.thicknessMm, (v) => `${formatLength(v, units)} thick`)}`,
-      figure: fig((p) => `feeds ${String(Math.max(1, Math.floor(p.buy.plates.value + 0.05)))}`),
+      text: w.text(others.length > 0 ? 'sentence.meatWith' : 'sentence.meat', {
+        cut: cut ? { code: `cut.${cut.id}.full` } : { code: 'decision.meat' },
+        weight: w.quantity(meat.massKg, 'mass'),
+        others: w.list(others),
+      }),
+      detail: w.text('sentence.pieces', {
+        count: w.quantity(meat.pieces, 'count'),
+        unit: noun(cut?.pieceNoun ?? 'piece', meat.pieces),
+        thick: w.quantity(meat.thicknessMm, 'length'),
+      }),
+      figure: fig((p) => w.text('sentence.feeds', { plates: Math.max(1, platesFed(p.buy.plates.value)) })),
     },
     pot: {
       text: input.pot.name,
-      detail: `${LIDS[input.lid].label.toLowerCase()}${input.lie === 'upright' ? ', pieces standing' : ''}`,
-      figure: fig((p) => `${String(Math.round(p.pot.full.value * 100))} % full`),
+      detail: w.text('sentence.lid', { lid: w.name('lid', input.lid), lie: input.lie }),
+      figure: fig((p) => w.text('sentence.full', { share: w.figure(p.pot.full) })),
     },
     sear: {
       text:
-        input.sear.depth === 'none'
-          ? 'No sear'
-          : fig((p) =>
-              p.sear.batches.length === 1
-                ? 'Brown in one batch'
-                : `Brown in ${String(p.sear.batches.length)} batches of ${String(p.sear.perBatch.value)}`,
-            ),
-      detail: fig(
-        (p) =>
-          `${p.salt.now.value > 0 ? `${formatFigure(p.salt.now, units)} salt, ` : ''}${optionName('saltWhen', input.season.when).toLowerCase()}`,
+        sear.depth === 'none'
+          ? w.text('sentence.noSear')
+          : fig((p) => w.text('sentence.batches', { batches: p.sear.batches.length, most: p.sear.perBatch.value })),
+      detail: fig((p) =>
+        w.text(p.salt.now.value > 0 ? 'sentence.salt' : 'sentence.noSaltYet', {
+          salt: w.figure(p.salt.now),
+          when: { code: `way.saltWhen.${season.when}` },
+        }),
       ),
-      figure: input.sear.depth === 'none' ? 'none' : fig((p) => duration(p.work.sear)),
+      figure: sear.depth === 'none' ? w.text('sentence.none') : fig((p) => w.quantity(p.work.sear, 'minutes')),
     },
     base: {
-      text: base.text,
+      text:
+        baseKg > 0
+          ? w.text('sentence.base', {
+              weight: w.quantity(baseKg, 'mass'),
+              names: w.list(
+                inBase.slice(0, NAMED_OF_BASE).map((i) => w.name('garnish', i.id)),
+                'comma',
+              ),
+            })
+          : w.text('sentence.noVegetables'),
       detail:
-        base.kg > 0
-          ? `${optionName('onion', input.base.onion).toLowerCase()}${input.base.pasteWhen === 'none' ? '' : '; paste'}`
-          : 'straight to the liquid',
-      figure: fig((p) => duration(p.work.base)),
+        baseKg > 0
+          ? w.text(base.pasteWhen === 'none' ? 'sentence.onion' : 'sentence.onionAndPaste', {
+              onion: { code: `way.onion.${base.onion}` },
+            })
+          : w.text('sentence.straightIn'),
+      figure: fig((p) => w.quantity(p.work.base, 'minutes')),
     },
     liquid: {
-      text: fig(
-        (p) => `${String(Math.round(input.liquid.level * 100))} % up the meat: ${formatVolume(p.liquidL, units)}`,
+      text: fig((p) =>
+        w.text('sentence.level', {
+          level: w.quantity(input.liquid.level, 'share'),
+          volume: w.quantity(p.liquidL, 'volume'),
+        }),
       ),
       detail: fig((p) =>
         p.liquid.pours
-          .map((x) => `${x.liquid.name.split(',')[0]?.toLowerCase() ?? ''} ${formatVolume(x.pouredL, units)}`)
+          .map((x) =>
+            w.text('sentence.pour', { liquid: w.name('liquid', x.liquid.id), volume: w.quantity(x.pouredL, 'volume') }),
+          )
           .join(' · '),
       ),
-      figure: fig((p) => `${formatLength(p.pot.levelStartMm, units)} deep`),
+      figure: fig((p) => w.text('sentence.deep', { depth: w.quantity(p.pot.levelStartMm, 'length') })),
     },
     heat: {
-      text: heatWords(
-        heat,
-        units,
-        known(heat.tempC, (v) => formatTemperature(v, units)),
-      ),
-      detail: 'lid on until tender',
-      figure: fig((p) => duration((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000)),
+      text: w.title(heatSays(heat)),
+      detail: w.text('sentence.lidOn'),
+      figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
     },
     finish: {
-      text: 'Strain, lift the fat, reduce',
-      detail: fig((p) => `to ${formatVolume(p.finished.sauceL, units)}, then season`),
-      figure: fig((p) => duration(p.work.finish)),
+      text: w.text('sentence.finish'),
+      detail: fig((p) => w.text('sentence.sauce', { sauce: w.quantity(p.finished.sauceL, 'volume') })),
+      figure: fig((p) => w.quantity(p.work.finish, 'minutes')),
     },
     serve: {
-      text: `${known(input.eaters, String)} at the table, ${clock(input.serveAtMs, zone.timeZone)}`,
-      detail: dayFrom(input.serveAtMs, zone.nowMs, zone.timeZone),
-      figure: `${known(input.confidence, (v) => String(Math.round(v * 100)))} % sure`,
+      text: w.text('sentence.table', { eaters: w.quantity(input.eaters, 'count'), at: w.clock(input.serveAtMs) }),
+      detail: w.dayFrom(input.serveAtMs, nowMs),
+      figure: w.text('sentence.sure', { sure: w.quantity(input.confidence, 'evenings') }),
     },
   };
 }

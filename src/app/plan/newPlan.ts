@@ -4,10 +4,10 @@ import { type KitchenTools, startPlan } from '@/core/plan/start';
 
 const SUPPER_HOUR = 19;
 
-/** Where a new plan starts: oxtail for four, the kitchen's own way. */
-export function newPlan(kitchen: KitchenTools, nowMs: number, timeZone: string): PlanInput {
+/** Where a new plan starts: oxtail for four under that `title`, the kitchen's own way. */
+export function newPlan(kitchen: KitchenTools, title: string, nowMs: number, timeZone: string): PlanInput {
   const begun = startPlan(kitchen, {
-    title: 'Oxtail in stout',
+    title,
     cutId: 'beef_oxtail',
     eaters: 4,
     serveAtMs: hourOn(nowMs, 1, SUPPER_HOUR, timeZone),

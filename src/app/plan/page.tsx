@@ -2,8 +2,11 @@ import { type Metadata } from 'next';
 import { PlanList } from './PlanList';
 import { database } from '@/server/database';
 import { listPlans } from '@/server/plans';
+import { pageWords } from '@/app/pageWords';
 
-export const metadata: Metadata = { title: 'Plans' };
+export async function generateMetadata(): Promise<Metadata> {
+  return { title: (await pageWords()).text('page.plans') };
+}
 export const dynamic = 'force-dynamic';
 
 export default async function PlansPage() {

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { fixing, letGo } from './fixed';
-import { CHOICES, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
-import { asHeatMode, HEAT_SCHOOLS } from './schools';
+import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
+import { asHeatMode, heatWays, levelWays, lidWays } from './wayLists';
 import { readIngredient } from '@/core/intake/recipe';
 import { HEAT_MODES } from '@/core/plan/heats';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
+import { english, WORDS } from '@/testing/words';
 
 describe('fixing a task', () => {
   const { day } = OXTAIL_PLAN;
@@ -25,13 +26,13 @@ describe('settling a recipe', () => {
   const line = (text: string): Settled => settledFrom(readIngredient(text));
 
   it('is open where nothing was understood or no amount is there, and done where it is left out', () => {
-    expect(openOn(line('1 star fruit'))).toContain('Not understood');
-    expect(openOn({ ...line('1 star fruit'), choice: LEAVE })).toBe('');
-    expect(openOn(line('oxtail'))).toBe('How much of it?');
-    expect(openOn(line('1 kg oxtail'))).toBe('');
-    expect(openOn(line('salt to taste'))).toBe('');
-    expect(openOn(line('some chicken stock'))).toBe('');
-    expect(openOn({ ...line('1 kg oxtail'), amount: -2 })).toBe('How much of it?');
+    expect(english(openOn(line('1 star fruit')))).toContain('Not understood');
+    expect(openOn({ ...line('1 star fruit'), choice: LEAVE })).toBeUndefined();
+    expect(english(openOn(line('oxtail')))).toBe('How much of it?');
+    expect(openOn(line('1 kg oxtail'))).toBeUndefined();
+    expect(openOn(line('salt to taste'))).toBeUndefined();
+    expect(openOn(line('some chicken stock'))).toBeUndefined();
+    expect(english(openOn({ ...line('1 kg oxtail'), amount: -2 }))).toBe('How much of it?');
   });
 
   it('measures each choice in its own way', () => {
@@ -48,13 +49,13 @@ describe('settling a recipe', () => {
   it('gives the core what was taken and nothing that was left out', () => {
     const taken = takenOf([line('4 lamb shanks'), { ...line('1 star fruit'), choice: LEAVE }, line('2 bay leaves')]);
     expect(taken).toMatchObject([
-      { kind: 'cut', id: 'lamb_shank', pieces: 4 },
-      { kind: 'herb', id: 'bay', amount: 2 },
+      { role: 'cut', id: 'lamb_shank', pieces: 4 },
+      { role: 'herb', id: 'bay', amount: 2 },
     ]);
   });
 
   it('offers everything a line can become, each once', () => {
-    const ids = CHOICES.flatMap((s) => s.options.map((o) => o.id));
+    const ids = choices(WORDS).flatMap((s) => s.options.map((o) => o.id));
     expect(new Set(ids).size).toBe(ids.length);
     for (const text of [
       '1 kg oxtail',
@@ -70,9 +71,12 @@ describe('settling a recipe', () => {
   });
 });
 
-it('every heat has a name and a line of why', () => {
-  expect(HEAT_SCHOOLS.map((s) => s.id)).toEqual([...HEAT_MODES]);
-  for (const s of HEAT_SCHOOLS) expect(s.why.length).toBeGreaterThan(8);
+it('every heat, lid and level has a name and a line of why, as a sentence begins', () => {
+  expect(heatWays(WORDS).map((s) => s.id)).toEqual([...HEAT_MODES]);
+  for (const s of [...heatWays(WORDS), ...lidWays(WORDS), ...levelWays(WORDS)]) {
+    expect(s.name).toMatch(/^[A-Z¼½¾\d]/);
+    expect(s.why.length).toBeGreaterThan(8);
+  }
   expect(asHeatMode('grill')).toBe('grill');
   expect(asHeatMode('microwave')).toBe('still');
 });

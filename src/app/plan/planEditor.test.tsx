@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { DECISION_NAMES, DECISIONS } from './decisions';
+import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
 import { draftKey } from './useDraft';
 import { type PlanInput } from '@/core/plan/input';
@@ -13,6 +13,7 @@ import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import '@/workers/plan.worker';
+import { WORDS } from '@/testing/words';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -40,7 +41,7 @@ function open(start: Partial<PlanInput> = {}, id: string | null = 'p1', units?: 
 
 const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
 const verdict = async (): Promise<void> => {
-  await screen.findByText(/of 100 such days are on the table in time/, {}, VERDICT);
+  await screen.findByText(/On the table in time \d+ evenings in 10/, {}, VERDICT);
 };
 
 describe('the plan screen', () => {
@@ -48,7 +49,7 @@ describe('the plan screen', () => {
     const { hand, container } = open();
     await verdict();
     for (const decision of DECISIONS) {
-      const step = press(new RegExp(`^${DECISION_NAMES[decision]}:`));
+      const step = press(new RegExp(`^${WORDS.label('decision', decision)}:`));
       await hand.click(step);
       expect(step.getAttribute('aria-expanded'), decision).toBe('true');
       expect(container.textContent, decision).not.toMatch(BROKEN);
@@ -96,7 +97,7 @@ describe('the plan screen', () => {
       draftKey('p1'),
       JSON.stringify({ input: { ...OXTAIL_PLAN, title: 'Begun before' }, basedOnMs: 3 }),
     );
-    const server = stubServer(() => ({ status: 409, data: { message: 'This plan was changed elsewhere.' } }));
+    const server = stubServer(() => ({ status: 409, data: { says: { code: 'http.changedElsewhere' } } }));
     const { hand } = open();
     await screen.findByText('Here is what you had not kept.');
     await waitFor(() => {
@@ -134,11 +135,11 @@ describe('the plan screen', () => {
     expect(
       (await screen.findAllByText(/Weight of the meat: 100 lb.* is too much\. Anything from/, {}, VERDICT)).length,
     ).toBe(2);
-    expect(press('Start cooking')).toHaveProperty('disabled', true);
+    expect(press('Start the braise')).toHaveProperty('disabled', true);
     expect(within(press(/^Meat:/)).getByText('!')).toBeTruthy();
     await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '5 lb');
     await waitFor(() => {
-      expect(press('Start cooking')).toHaveProperty('disabled', false);
+      expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
   });
 
@@ -154,9 +155,9 @@ describe('the plan screen', () => {
     const server = stubServer(({ url }) => ({ data: { id: url === '/api/plans' ? 'new1' : 'cook1', updatedAtMs: 8 } }));
     const { hand } = open({}, null);
     await waitFor(() => {
-      expect(press('Start cooking')).toHaveProperty('disabled', false);
+      expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Start cooking'));
+    await hand.click(press('Start the braise'));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/cook/cook1');
     });
@@ -172,11 +173,11 @@ describe('the plan screen', () => {
     });
     const { hand } = open({}, null);
     await waitFor(() => {
-      expect(press('Start cooking')).toHaveProperty('disabled', false);
+      expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Start cooking'));
+    await hand.click(press('Start the braise'));
     await screen.findByRole('alert');
-    await hand.click(press('Start cooking'));
+    await hand.click(press('Start the braise'));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/cook/cook1');
     });
@@ -187,7 +188,7 @@ describe('the plan screen', () => {
     const server = stubServer(({ body }) =>
       (body as { basedOnMs: number | null }).basedOnMs === null
         ? { data: { id: 'p1', updatedAtMs: 12 } }
-        : { status: 409, data: { message: 'This plan was changed elsewhere after it was opened here.' } },
+        : { status: 409, data: { says: { code: 'http.changedElsewhere' } } },
     );
     const { hand } = open();
     await verdict();
@@ -224,11 +225,11 @@ describe('the plan screen', () => {
     failCalls(true);
     await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '5');
     expect(await screen.findByText(/This could not be worked out/, {}, VERDICT)).toBeTruthy();
-    expect(press('Start cooking')).toHaveProperty('disabled', true);
+    expect(press('Start the braise')).toHaveProperty('disabled', true);
     failCalls(false);
     await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '4');
     await waitFor(() => {
-      expect(press('Start cooking')).toHaveProperty('disabled', false);
+      expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
     expect(failed).toHaveBeenCalled();
     failed.mockRestore();

@@ -8,6 +8,7 @@ import { type WayOut } from '@/core/plan/waysOut';
 import { type FitWay } from '@/core/plan/fit';
 import { type Pot } from '@/core/larder/vessels';
 import { type PlanWorker } from '@/workers/plan.worker';
+import { say } from '@/core/message';
 
 /** Particles while the hand is still moving, and once it rests. */
 const QUICK = 96;
@@ -15,11 +16,7 @@ const FULL = 512;
 const REST_MS = 250;
 
 /** Said when the computation itself fails, which is our fault and not the cook's. */
-const FAILED: PlanFault = {
-  field: '',
-  message:
-    'This could not be worked out, and that is a fault of ours. Take back the last change, or change another thing.',
-};
+const FAILED: PlanFault = { field: '', says: say('fault.ours') };
 
 export interface PlanState {
   /** The newest plan that could be made; stays while the input is at fault. */

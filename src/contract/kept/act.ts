@@ -7,7 +7,7 @@ const twistsNotTurns: Step = (act) =>
   act.kind === 'fork' && act.stage === 'turns' ? { ...act, stage: 'twists' } : act;
 
 /** What a record says, as it is kept and as screens send it. Rows are read through this and never rewritten. */
-export const ACT = chainOf('A record', eventActSchema, [twistsNotTurns]);
+export const ACT = chainOf('record', eventActSchema, [twistsNotTurns]);
 
 const unreadEventSchema = z.looseObject({ act: z.unknown() });
 

@@ -26,4 +26,4 @@ const partsSayTheirVersion: Step = (file) => ({
 });
 
 /** The wrapper of plan and braise files. */
-export const FILE = chainOf('A file', wrapperSchema, [secondInput, partsSayTheirVersion]);
+export const FILE = chainOf('file', wrapperSchema, [secondInput, partsSayTheirVersion]);

@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { readFile } from '../files';
 import { kitchenSchema, planInputSchema } from '../plan';
 import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { english } from '../../testing/words';
 
 const FOLDER = new URL('../../testing/kept/', import.meta.url);
 const kept = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8');
@@ -38,7 +39,7 @@ describe('a chain', () => {
 describe('files kept from each version', () => {
   it.each(readdirSync(FOLDER).filter((f) => !f.startsWith('kitchen')))('%s is read', (name) => {
     const read = readFile(kept(name));
-    if (!read.ok) throw new Error(read.message);
+    if (!read.ok) throw new Error(english(read.says));
     expect(planInputSchema.parse(read.file.input)).toEqual(read.file.input);
     expect(read.file.version).toBe(FILE.version);
     expect(read.file.inputVersion).toBe(PLAN_INPUT.version);
@@ -57,7 +58,7 @@ describe('files kept from each version', () => {
 
   it('of the first version keep what they said and invent nothing to pour', () => {
     const read = readFile(kept('plan.v1.json'));
-    if (!read.ok) throw new Error(read.message);
+    if (!read.ok) throw new Error(english(read.says));
     const { input } = read.file;
     expect(input.meat).toMatchObject(FIRST_INPUT.meat);
     expect(input.liquid).toMatchObject({ level: 0.6, parts: [], herbs: [] });
@@ -91,9 +92,11 @@ describe('files kept from each version', () => {
     const part = (change: object) => readFile(JSON.stringify({ ...today, ...change }));
     expect(part({}).ok).toBe(true);
     const newer = part({ inputVersion: 99 });
-    expect(!newer.ok && newer.message).toBe('A plan in this file is of version 99; this app reads up to version 3.');
+    expect(!newer.ok && english(newer.says)).toBe(
+      'The plan in this file is of version 99; this app reads up to version 3.',
+    );
     const damaged = part({ input: { ...OXTAIL_PLAN, lid: 'cling film' } });
-    expect(!damaged.ok && damaged.message).toContain('“input.lid”');
+    expect(!damaged.ok && english(damaged.says)).toContain('input.lid');
   });
 });
 

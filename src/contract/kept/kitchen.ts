@@ -25,8 +25,10 @@ const habitsAndPatterns: Step = (first) => {
 const kindsAndZone: Step = ({ patterns, timeZone = null, ...second }) => ({
   ...second,
   timeZone,
-  kinds: (patterns as readonly Json[]).map(({ says: _, ...kind }) => kind),
+  kinds: (patterns as readonly Json[]).map((pattern) =>
+    Object.fromEntries(Object.entries(pattern).filter(([key]) => key !== 'says')),
+  ),
 });
 
 /** A kitchen as it is kept. */
-export const KITCHEN = chainOf('A kitchen', kitchenSchema, [habitsAndPatterns, kindsAndZone]);
+export const KITCHEN = chainOf('kitchen', kitchenSchema, [habitsAndPatterns, kindsAndZone]);

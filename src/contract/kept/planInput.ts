@@ -82,4 +82,4 @@ const fixedNotHeld: Step = (second) => {
 };
 
 /** A plan's input as it is kept with plans and braises, in drafts and in files. */
-export const PLAN_INPUT = chainOf('A plan', planInputSchema, [baseAndPours, fixedNotHeld]);
+export const PLAN_INPUT = chainOf('plan', planInputSchema, [baseAndPours, fixedNotHeld]);

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { basePlan, type BaseQuestion, FORGOTTEN, onionMinutes, usualBase } from './base';
 import { GARNISHES } from '../larder/garnish';
 import { flourFor, viscosity } from '../sauce/thicken';
+import { english, WORDS } from '../../testing/words';
 
 const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQuestion> = {}): BaseQuestion => ({
   base: { ...usualBase(1.6, {}), ...part },
@@ -30,7 +31,7 @@ describe('the base', () => {
     );
     const stay = plan.steps.filter((s) => s.stay).map((s) => s.id);
     expect(stay).toEqual(['onion', 'garlic', 'spice-paprika', 'paste', 'flour']);
-    expect(plan.steps.find((s) => s.id === 'spice-paprika')?.look).toContain('off the heat');
+    expect(english(plan.steps.find((s) => s.id === 'spice-paprika')?.look)).toContain('off the heat');
   });
 
   it('lets whole cloves go in early, at no time of their own', () => {
@@ -78,7 +79,7 @@ describe('the base', () => {
   });
 
   it('knows where a forgotten step can still go in', () => {
-    for (const f of FORGOTTEN) expect(f.still.length).toBeGreaterThan(20);
+    for (const id of FORGOTTEN) expect(WORDS.text(`forgotten.${id}.still`).length).toBeGreaterThan(20);
   });
 });
 

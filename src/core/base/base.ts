@@ -1,20 +1,20 @@
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from, kg as mass, type Message, minutes as time, nameOf, say } from '../message';
 import { cutSize, type Garnish, garnishById } from '../larder/garnish';
 import { spiceById } from '../larder/seasoning';
 import { type BaseChoice, type BaseItem, type Seasoning } from '../plan/input';
-import { type Choice, type Habits } from '../plan/schools';
+import { type WayOf, type Habits } from '../plan/ways';
 import { type Consistency, FLOUR_PER_STARCH, flourFor, type FlourCooking } from '../sauce/thicken';
 
 /** One thing done at the base, in order. */
 export interface BaseStep {
   readonly id: string;
-  readonly title: string;
+  readonly title: Message;
   readonly kg: number;
   readonly cutMm: number | undefined;
   readonly minutes: number;
   /** What to stop at. */
-  readonly look: string;
-  readonly why: string;
+  readonly look: Message;
+  readonly why: Message | undefined;
   /** Must not be left, nor anything else asked of the cook meanwhile. */
   readonly stay: boolean;
 }
@@ -26,7 +26,7 @@ export interface BasePlan {
   readonly onion: Figure | null;
   readonly flour: Figure | null;
   readonly fatKeptL: number;
-  readonly fatSays: string;
+  readonly fatSays: Message;
   /** Fat that cured pork gives, l. */
   readonly renderedL: number;
 }
@@ -42,10 +42,10 @@ export interface BaseQuestion {
 
 const LATENT_JKG = 2.26e6;
 /** Share of the onion's weight driven off by the time it looks so, and the heat that can be used without scorching, W. */
-const ONION: Readonly<Record<Choice<'onion'>, { share: number; powerW: number; look: string; name: string }>> = {
-  soft: { share: 0.1, powerW: 400, look: 'glassy, no colour', name: 'soft' },
-  golden: { share: 0.35, powerW: 400, look: 'soft, gold at the edges', name: 'golden' },
-  deep: { share: 0.65, powerW: 220, look: 'an even deep brown, jammy', name: 'deep brown' },
+const ONION: Readonly<Record<WayOf<'onion'>, { share: number; powerW: number }>> = {
+  soft: { share: 0.1, powerW: 400 },
+  golden: { share: 0.35, powerW: 400 },
+  deep: { share: 0.65, powerW: 220 },
 };
 const ONION_WARMS_MIN = 4;
 const ONIONS: readonly string[] = ['onion', 'shallot', 'leek'];
@@ -65,43 +65,39 @@ const FLOUR_COOKING: Readonly<Record<'early' | 'roux' | 'end', FlourCooking>> = 
 const TARGET: Consistency = 'light';
 
 /** Honest minutes for an amount of onion: warming, then driving its water off on a heat that does not scorch it. */
-export function onionMinutes(kg: number, colour: Choice<'onion'>): number {
+export function onionMinutes(kg: number, colour: WayOf<'onion'>): number {
   if (kg <= 0) return 0;
   const { share, powerW } = ONION[colour];
   return ONION_WARMS_MIN + (kg * share * LATENT_JKG) / powerW / 60;
 }
 
+const WITH_THE_LIQUID = say('look.withTheLiquid');
+
 function panStep(item: BaseItem, garnish: Garnish): BaseStep {
-  const pan = garnish.pan ?? { order: 6, minutes: 0, look: 'goes in with the liquid' };
   const cutMm = cutSize(garnish, item.fate);
   const garlic = garnish.id === 'garlic';
   const whole = garlic && cutMm !== undefined && cutMm >= WHOLE_GARLIC_MM;
   return {
     id: garnish.id,
-    title: whole ? 'Whole garlic cloves' : garlic ? 'Garlic, minced' : garnish.name,
+    title: garlic ? say(whole ? 'base.garlicWhole' : 'base.garlicMinced') : nameOf('garnish', garnish.id),
     kg: item.kg,
     cutMm,
-    minutes: whole ? 0 : pan.minutes,
-    look: whole ? 'in with the onion: they turn sweet' : pan.look,
-    why: garnish.note,
+    minutes: whole ? 0 : (garnish.pan?.minutes ?? 0),
+    look: whole ? say('look.wholeGarlic') : garnish.pan ? say(`garnish.${garnish.id}.look`) : WITH_THE_LIQUID,
+    why: garnish.noted ? say(`garnish.${garnish.id}.note`) : undefined,
     stay: garlic && !whole,
   };
 }
 
-function pasteStep(kg: number, when: Choice<'pasteWhen'>): BaseStep {
+function pasteStep(kg: number, when: WayOf<'pasteWhen'>): BaseStep {
   return {
     id: 'paste',
-    title: when === 'inStock' ? 'Tomato paste into the stock' : 'Tomato paste',
+    title: say(when === 'inStock' ? 'base.pasteInStock' : 'base.paste'),
     kg,
     cutMm: undefined,
     minutes: when === 'inStock' ? 0 : PASTE_MIN,
-    look: when === 'inStock' ? 'dissolved' : 'rust-red, sweet smell, catching a little',
-    why:
-      when === 'beforeWine'
-        ? 'Toasted dry it loses its raw edge.'
-        : when === 'afterWine'
-          ? 'After the wine, because paste in it would hold up a hard reduction.'
-          : 'Raw it stays fresh and sharp.',
+    look: say(when === 'inStock' ? 'look.dissolved' : 'look.rustRed'),
+    why: say(`base.paste.${when}`),
     stay: when !== 'inStock',
   };
 }
@@ -127,24 +123,21 @@ export function basePlan(q: BaseQuestion): BasePlan {
     return {
       ...step,
       minutes,
-      look: ONION[base.onion].look,
-      why:
-        base.onion === 'deep'
-          ? 'Low and long: what is called brown in five minutes is scorched. A pinch of salt draws the water that lifts the brown bits.'
-          : 'A pinch of salt draws water that lifts the brown bits off the bottom.',
+      look: say(`look.onion.${base.onion}`),
+      why: say(base.onion === 'deep' ? 'base.onionDeep' : 'base.onionSalt'),
       stay: base.onion === 'deep',
     };
   });
   for (const spice of q.season.spices.filter((s) => s.grams > 0)) {
-    const { name, scorches } = spiceById(spice.id);
+    const { scorches } = spiceById(spice.id);
     steps.push({
       id: `spice-${spice.id}`,
-      title: name,
+      title: nameOf('spice', spice.id),
       kg: spice.grams / 1000,
       cutMm: undefined,
       minutes: scorches ? 0.25 : 0.75,
-      look: scorches ? 'off the heat, then the liquid at once' : 'smells; not darker',
-      why: scorches ? 'It scorches in hot fat and turns bitter.' : 'Warm fat opens it.',
+      look: say(scorches ? 'look.spiceOffHeat' : 'look.spiceSmells'),
+      why: say(scorches ? 'base.spiceScorches' : 'base.spiceOpens'),
       stay: true,
     });
   }
@@ -154,17 +147,17 @@ export function basePlan(q: BaseQuestion): BasePlan {
   if ((base.thicken === 'early' || base.thicken === 'roux') && flourG > 0.5) {
     steps.push({
       id: 'flour',
-      title: base.thicken === 'roux' ? 'Brown roux' : 'Flour',
+      title: say(base.thicken === 'roux' ? 'base.roux' : 'ingredient.flour'),
       kg: flourG / 1000,
       cutMm: undefined,
       minutes: ROUX_MIN[base.thicken],
-      look: base.thicken === 'roux' ? 'nut-brown, smells of toast' : 'no smell of raw flour, still pale',
-      why: 'Stir without a break; then the stock in stages, smooth each time. It sticks and burns.',
+      look: say(base.thicken === 'roux' ? 'look.roux' : 'look.flour'),
+      why: say('base.flourStir'),
       stay: true,
     });
   }
   for (const { item, garnish } of early.filter(({ garnish: g }) => g.pan === undefined)) {
-    steps.push({ ...panStep(item, garnish), look: 'goes in with the liquid' });
+    steps.push({ ...panStep(item, garnish), look: WITH_THE_LIQUID });
   }
   const minutes = steps.reduce((sum, s) => sum + s.minutes, 0);
   return {
@@ -175,128 +168,59 @@ export function basePlan(q: BaseQuestion): BasePlan {
       .map(({ item, garnish }): BaseStep => ({
         ...panStep(item, garnish),
         minutes: garnish.lateMinutes ?? 30,
-        look: `${String(garnish.lateMinutes ?? 30)} min before the end`,
+        look: say('look.beforeTheEnd', { time: time(garnish.lateMinutes ?? 30) }),
         stay: false,
       })),
-    minutes: {
-      label: 'Base',
-      value: minutes,
-      as: 'minutes',
-      formula: 'Each thing’s minutes in the pan, one after the other; onion by how much water must go.',
-      inputs: steps.map((s) => from(s.title, s.minutes, 'minutes')),
-      changes: 'How brown the onion, how much of it, what is left out.',
-      sure: 'estimate',
-    },
+    minutes: figure(
+      'base.minutes',
+      minutes,
+      'minutes',
+      'estimate',
+      steps.map((s) => from('step', s.minutes, 'minutes', { step: s.title })),
+    ),
     onion:
       onionKg > 0
-        ? {
-            label: `Onion, ${ONION[base.onion].name}`,
-            value: onionMinutes(onionKg, base.onion),
-            as: 'minutes',
-            range: [onionMinutes(onionKg, base.onion) * 0.8, onionMinutes(onionKg, base.onion) * 1.3],
-            formula:
-              'Four minutes to warm, then the water that must go times its heat of evaporation, over a heat that does not scorch.',
-            inputs: [
+        ? figure(
+            'base.onion',
+            onionMinutes(onionKg, base.onion),
+            'minutes',
+            'estimate',
+            [
               from('onion', onionKg, 'mass'),
-              from('of its weight to drive off', ONION[base.onion].share, 'share'),
-              from('heat it stands', ONION[base.onion].powerW, 'power'),
+              from('ofItsWeightToDriveOff', ONION[base.onion].share, 'share'),
+              from('heatItStands', ONION[base.onion].powerW, 'power'),
             ],
-            changes: 'More onion, browner onion. A wide pan lets steam away sooner.',
-            sure: 'estimate',
-          }
+            {
+              range: [onionMinutes(onionKg, base.onion) * 0.8, onionMinutes(onionKg, base.onion) * 1.3],
+              params: { colour: base.onion },
+            },
+          )
         : null,
     flour:
       flourG > 0.5
-        ? {
-            label: base.thicken === 'end' ? 'Flour at the end' : 'Flour',
-            value: flourG / 1000,
-            as: 'mass',
-            formula:
-              'What brings the reduced sauce, with its gelatin, to a light coat; more when browned, since browning takes from it.',
-            inputs: [
+        ? figure(
+            'base.flour',
+            flourG / 1000,
+            'mass',
+            'estimate',
+            [
               from('sauce', q.sauceL, 'volume'),
-              from('gelatin in it', q.gelatinGPerL, 'gramsPerL'),
-              from('strength of this flour', cooking === 'brown' ? 0.65 : 1, 'share'),
+              from('gelatinInIt', q.gelatinGPerL, 'gramsPerL'),
+              from('strengthOfThisFlour', cooking === 'brown' ? 0.65 : 1, 'share'),
             ],
-            changes: `More gelatin, less sauce. ${String(Math.round(flourG / FLOUR_PER_STARCH))} g of starch does the same.`,
-            sure: 'estimate',
-          }
+            {
+              params: { when: base.thicken, starch: mass(flourG / FLOUR_PER_STARCH / 1000) },
+            },
+          )
         : null,
     fatKeptL: kept,
-    fatSays:
-      base.fatKept === 'spoon'
-        ? 'Pour off the rest, never the brown bits.'
-        : base.fatKept === 'half'
-          ? 'Pour off half; the rest carries flavour and is lifted at the end.'
-          : 'Keep it all; there is more to lift at the end.',
+    fatSays: say(`base.fat.${base.fatKept}`),
     renderedL,
   };
 }
 
-/** A step that was forgotten: where it can still go in, and what changes. */
-export interface Forgotten {
-  readonly id: string;
-  readonly what: string;
-  readonly still: string;
-  readonly changes: string;
-}
-
-export const FORGOTTEN: readonly Forgotten[] = [
-  {
-    id: 'paste',
-    what: 'Tomato paste',
-    still: 'Fry it by itself in a spoonful of fat until rust-red, then stir it in, up to an hour before the end.',
-    changes: 'Nothing much; raw into the pot it stays sharp.',
-  },
-  {
-    id: 'garlic',
-    what: 'Garlic',
-    still: 'Slice it, warm it in oil for a minute, add oil and all.',
-    changes: 'Brighter and more forward than garlic cooked from the start.',
-  },
-  {
-    id: 'bay',
-    what: 'Bay and woody herbs',
-    still: 'Any time up to an hour before the end, tied.',
-    changes: 'Fainter; do not double them.',
-  },
-  {
-    id: 'flour',
-    what: 'Flour',
-    still: 'Knead with the same weight of butter and whisk in at the end, or starch in cold water.',
-    changes: 'None: the volume is known by then, so it is surer.',
-  },
-  {
-    id: 'salt',
-    what: 'Salt on the meat',
-    still: 'Season the sauce once it is reduced, and the meat as it is lifted out.',
-    changes: 'The middle of thick pieces stays a little bland.',
-  },
-  {
-    id: 'wine',
-    what: 'Reducing the wine',
-    still: 'Boil wine down by itself in a small pan, then add it.',
-    changes: 'Poured in raw it stays harsh; the pot cannot boil it off under a lid.',
-  },
-  {
-    id: 'sear',
-    what: 'The sear',
-    still: 'Lid off for the last 45 min, tops out of the liquid, or ten minutes in a hot oven on a tray.',
-    changes: 'Colour, and some of the flavour; the brown bits in the sauce are missing.',
-  },
-  {
-    id: 'onion',
-    what: 'Onion',
-    still: 'Soften it apart until golden and add it half way.',
-    changes: 'Nothing if it is cooked first; raw it stays crunchy for an hour.',
-  },
-  {
-    id: 'soak',
-    what: 'Soaking the beans',
-    still: 'Not in this pot: cooked beans from a tin, rinsed, 20 min before the end.',
-    changes: 'Texture only. Dry beans never go into a slow pot.',
-  },
-];
+/** Steps that can be forgotten and made good: the words say how, and what changes. */
+export const FORGOTTEN = ['paste', 'garlic', 'bay', 'flour', 'salt', 'wine', 'sear', 'onion', 'soak'] as const;
 
 /** Our amounts of the usual base for so much meat, as a kitchen likes it. */
 export function usualBase(meatKg: number, habits: Habits, style: 'dark' | 'pale' = 'dark'): BaseChoice {

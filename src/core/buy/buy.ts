@@ -1,5 +1,16 @@
-import { type Figure, input as from } from '../explain/figure';
-import { CUTS, type Cut, cutById, cutLabel } from '../larder/cuts';
+import {
+  figure,
+  type Figure,
+  input as from,
+  kg,
+  type Message,
+  money,
+  nameOf,
+  type Params,
+  say,
+  share,
+} from '../message';
+import { CUTS, type Cut, cutById } from '../larder/cuts';
 import { type Appetite, type MeatPart, type ResultId } from '../plan/input';
 
 export const APPETITE_FACTOR: Readonly<Record<Appetite, number>> = { light: 0.75, usual: 1, hearty: 1.3 };
@@ -17,8 +28,8 @@ export interface BuyPlan {
   readonly plates: Figure;
   readonly pricePerPlate: Figure | null;
   /** The same table from the other form: off or on the bone. */
-  readonly other: { readonly says: string; readonly wantedKg: number; readonly servedPerKg: number } | null;
-  readonly counter: readonly string[];
+  readonly other: { readonly says: Message; readonly wantedKg: number; readonly servedPerKg: number } | null;
+  readonly counter: readonly Message[];
 }
 
 const mid = ([low, high]: readonly [number, number]): number => (low + high) / 2;
@@ -66,79 +77,49 @@ export function buyPlan(
   }, 0);
   const first = parts[0];
   return {
-    wanted: {
-      label: 'Trimmed meat for the table',
-      value: wantedKg,
-      as: 'mass',
-      formula: 'Raw weight a plate of this cut, bone counted, times eaters and appetite.',
-      inputs: [
-        from('eaters', eaters, 'count'),
-        from('appetite', APPETITE_FACTOR[appetite], 'number'),
-        ...parts.map((p) =>
-          from(`a plate of ${p.cut.name.toLowerCase()}`, rawPerEaterKg(p.cut, p.part.onBone, 'usual'), 'mass'),
-        ),
+    wanted: figure('buy.wanted', wantedKg, 'mass', 'practice', [
+      from('eaters', eaters, 'count'),
+      from('appetite', APPETITE_FACTOR[appetite], 'number'),
+      ...parts.map((p) =>
+        from('aPlateOf', rawPerEaterKg(p.cut, p.part.onBone, 'usual'), 'mass', { cut: nameOf('cut', p.cut.id) }),
+      ),
+    ]),
+    toBuy: figure(
+      'buy.toBuy',
+      grossOf((c) => mid(c.trimLoss)),
+      'mass',
+      'practice',
+      [
+        from('trimmedWanted', wantedKg, 'mass'),
+        ...parts.map((p) => from('trimLossOf', mid(p.cut.trimLoss), 'share', { cut: nameOf('cut', p.cut.id) })),
       ],
-      changes: 'Appetite, what stands beside it, bone or no bone.',
-      sure: 'practice',
-    },
-    toBuy: {
-      label: 'To buy',
-      value: grossOf((c) => mid(c.trimLoss)),
-      as: 'mass',
-      range: [grossOf((c) => c.trimLoss[0]), grossOf((c) => c.trimLoss[1])],
-      formula: 'What the table wants over what is left after trimming.',
-      inputs: [
-        from('trimmed, wanted', wantedKg, 'mass'),
-        ...parts.map((p) => from(`trim loss of ${p.cut.name.toLowerCase()}`, mid(p.cut.trimLoss), 'share')),
-      ],
-      changes: 'A well-trimmed piece loses less; one cook lost a quarter.',
-      sure: 'practice',
-    },
-    edible: {
-      label: 'Off the bone, raw',
-      value: edibleKg,
-      as: 'mass',
-      formula: 'Weight that goes in, less its bone.',
-      inputs: parts.flatMap((p) => [
-        from(p.cut.name, p.part.massKg, 'mass'),
-        from('of it bone', p.part.onBone ? p.cut.boneFraction : 0, 'share'),
+      { range: [grossOf((c) => c.trimLoss[0]), grossOf((c) => c.trimLoss[1])] },
+    ),
+    edible: figure(
+      'buy.edible',
+      edibleKg,
+      'mass',
+      'estimate',
+      parts.flatMap((p) => [
+        from('cut', p.part.massKg, 'mass', { cut: nameOf('cut', p.cut.id) }),
+        from('ofItBone', p.part.onBone ? p.cut.boneFraction : 0, 'share'),
       ]),
-      changes: 'The cut and its bone.',
-      sure: 'estimate',
-    },
-    served: {
-      label: 'On each plate, cooked',
-      value: servedKg / eaters,
-      as: 'mass',
-      formula: 'Raw meat off the bone, less juice and fat given up when the fork twists, over the eaters.',
-      inputs: [
-        from('off the bone, raw', edibleKg, 'mass'),
-        from('cooked, all plates', servedKg, 'mass'),
-        from('eaters', eaters, 'count'),
-      ],
-      changes: 'Cooking further gives up more. The juice is not lost: it is the sauce.',
-      sure: 'estimate',
-    },
-    plates: {
-      label: 'Feeds',
-      value: plates,
-      as: 'count',
-      formula: 'What goes in over what each eater wants.',
-      inputs: [from('goes in', totalKg, 'mass'), from('each wants', eaters > 0 ? wantedKg / eaters : 0, 'mass')],
-      changes: 'Appetite; sides.',
-      sure: 'practice',
-    },
+    ),
+    served: figure('buy.served', servedKg / eaters, 'mass', 'estimate', [
+      from('offTheBoneRaw', edibleKg, 'mass'),
+      from('cookedAllPlates', servedKg, 'mass'),
+      from('eaters', eaters, 'count'),
+    ]),
+    plates: figure('buy.plates', plates, 'count', 'practice', [
+      from('goesIn', totalKg, 'mass'),
+      from('eachWants', eaters > 0 ? wantedKg / eaters : 0, 'mass'),
+    ]),
     pricePerPlate:
       priced && first
-        ? {
-            label: 'Meat for a plate costs',
-            value: plates > 0 ? cost / plates : Number.NaN,
-            as: 'money',
-            formula: 'Price times weight as bought, over the plates it makes: bone and trim are paid for too.',
-            inputs: [from('all of it', cost, 'money'), from('plates', plates, 'number')],
-            changes: 'The other form of the cut: see beside.',
-            sure: 'computed',
-          }
+        ? figure('buy.pricePerPlate', plates > 0 ? cost / plates : Number.NaN, 'money', 'computed', [
+            from('allOfIt', cost, 'money'),
+            from('plates', plates, 'number'),
+          ])
         : null,
     other:
       first && first.cut.bone === 'either' && parts.length === 1
@@ -153,36 +134,33 @@ function otherForm(cut: Cut, part: MeatPart, eaters: number, appetite: Appetite)
   const wantedKg = eaters * rawPerEaterKg(cut, onBone, appetite);
   const servedPerKg = edibleShare(cut, onBone) * cookedShare(cut);
   const here = edibleShare(cut, part.onBone) * cookedShare(cut);
-  const fair =
-    part.pricePerKg === null ? '' : ` It is worth up to ${((part.pricePerKg * servedPerKg) / here).toFixed(2)} a kilo.`;
+  const worth: Params = part.pricePerKg === null ? {} : { price: money((part.pricePerKg * servedPerKg) / here) };
   return {
-    says: onBone
-      ? `On the bone you need ${wantedKg.toFixed(1)} kg: more flavour and marrow, and the bone shows when it is done.${fair}`
-      : `Off the bone ${wantedKg.toFixed(1)} kg is enough: easy eating, no bone to judge by.${fair}`,
+    says: say(`buy.other.${onBone ? 'on' : 'off'}Bone${part.pricePerKg === null ? '' : '.priced'}`, {
+      weight: kg(wantedKg),
+      ...worth,
+    }),
     wantedKg,
     servedPerKg,
   };
 }
 
-function atTheCounter(cut: Cut): string[] {
-  const list = ['Even thickness from end to end, or the thin end is done first.'];
-  if (cut.form === 'cubes') list[0] = 'A whole piece to cut yourself: ready cubes are mixed sizes and muscles.';
-  if (cut.collagenGPerKg >= 20)
-    list.push('Seams and silverskin you can see between the muscles: they become the sauce.');
-  else list.push('Some fat through the meat: there is little else to keep it moist.');
-  if (cut.boneFraction > 0) list.push('Meat well on the bone, cut surfaces moist, no bone dust.');
-  if (cut.species === 'chicken' || cut.species === 'duck' || cut.species === 'turkey')
-    list.push('Skin whole and dry, no smell.');
-  list.push(`${String(Math.round(mid(cut.trimLoss) * 100))} % is trimmed away on average: buy for the trimmed weight.`);
-  return list;
+function atTheCounter(cut: Cut): Message[] {
+  const bird = cut.species === 'chicken' || cut.species === 'duck' || cut.species === 'turkey';
+  return [
+    say(cut.form === 'cubes' ? 'counter.wholePiece' : 'counter.even'),
+    say(cut.collagenGPerKg >= RICH_COLLAGEN ? 'counter.seams' : 'counter.marbled'),
+    ...(cut.boneFraction > 0 ? [say('counter.bone')] : []),
+    ...(bird ? [say('counter.skin')] : []),
+    say('counter.trimmed', { share: share(mid(cut.trimLoss)) }),
+  ];
 }
 
 /** How well a cut does for a wanted result, with the reason; higher is better, below 0 is advised against. */
 export interface CutAdvice {
   readonly cut: Cut;
-  readonly label: string;
   readonly score: number;
-  readonly why: string;
+  readonly why: Message;
   /** Minutes at 95 °C it needs: how long it takes beside the others. */
   readonly cookValue: number;
 }
@@ -190,6 +168,7 @@ export interface CutAdvice {
 const LEAN_FAT = 0.07;
 const RICH_COLLAGEN = 20;
 
+/** How a cut does for a result; the reason is one of the words' `suits` and `doubt`. */
 function judge(cut: Cut, result: ResultId): { score: number; why: string } {
   const { fat } = cut.composition;
   const collagen = cut.collagenGPerKg;
@@ -197,33 +176,28 @@ function judge(cut: Cut, result: ResultId): { score: number; why: string } {
   const whole = cut.form === 'pieces' && cut.typicalPieceKg >= 0.7 && cut.boneMode === 'none';
   switch (result) {
     case 'slices':
-      if (!whole) return { score: -1, why: 'too small, or all bone, to slice' };
+      if (!whole) return { score: -1, why: 'tooSmallToSlice' };
       return lean || collagen <= 14
-        ? { score: 3 - collagen / 20, why: 'even grain that holds together: slices before it shreds' }
+        ? { score: 3 - collagen / 20, why: 'evenGrain' }
         : {
             score: 1 + (cut.shape === 'roll' ? 1 : 0) - collagen / 40,
-            why: 'slices if it is stopped early; falls apart soon after',
+            why: 'slicesEarly',
           };
     case 'tender':
       return {
         score: 1.5 + Math.min(2, collagen / 15) + (lean ? -0.5 : 0.5),
-        why:
-          collagen >= RICH_COLLAGEN
-            ? 'much collagen: turns silky'
-            : lean
-              ? 'lean: tender, but dry if held too long'
-              : 'well marbled and forgiving',
+        why: collagen >= RICH_COLLAGEN ? 'silky' : lean ? 'leanTender' : 'forgiving',
       };
     case 'shreds':
-      if (lean) return { score: 0, why: 'lean: its threads are dry' };
+      if (lean) return { score: 0, why: 'dryThreads' };
       return {
         score: 1 + fat * 8 + Math.min(1.5, collagen / 16) + (whole ? 0.8 : 0),
-        why: 'long fibres with fat and collagen between: pulls into moist strands',
+        why: 'moistStrands',
       };
     case 'melts':
       return {
         score: (cut.form === 'cubes' ? 2 : 0.5) + Math.min(2.5, collagen / 12) - (cut.boneFraction > 0.35 ? 0.5 : 0),
-        why: collagen >= RICH_COLLAGEN ? 'dissolves into a sticky sauce' : 'breaks up small; needs time',
+        why: collagen >= RICH_COLLAGEN ? 'stickySauce' : 'breaksUp',
       };
   }
 }
@@ -233,16 +207,16 @@ export function cutsFor(result: ResultId, species?: Cut['species']): CutAdvice[]
   return CUTS.filter((c) => species === undefined || c.species === species)
     .map((cut): CutAdvice => {
       const { score, why } = judge(cut, result);
-      return { cut, label: cutLabel(cut), score, why, cookValue: cut.cookValue.twists };
+      return { cut, score, why: say(`suits.${why}`), cookValue: cut.cookValue.twists };
     })
     .filter((a) => a.score > 0)
     .sort((a, b) => b.score - a.score);
 }
 
-/** What can be said against a cut for the wanted result; empty when it suits. */
-export function cutDoubt(cutId: string, result: ResultId): string {
+/** What can be said against a cut for the wanted result; undefined when it suits. */
+export function cutDoubt(cutId: string, result: ResultId): Message | undefined {
   const { score, why } = judge(cutById(cutId), result);
-  return score <= 0 ? `${cutById(cutId).name}: ${why}.` : '';
+  return score <= 0 ? say('watch.doubt', { cut: nameOf('cut', cutId), why: say(`suits.${why}`) }) : undefined;
 }
 
 const GELATIN_AIM_G_KG = 16;

@@ -1,4 +1,5 @@
-import { type Figure, input as from } from '../explain/figure';
+import { WATER_KG_PER_L } from '../heat/water';
+import { figure, type Figure, input as from, tempC } from '../message';
 import { assemble, NO_SURPRISES } from '../forecast/assemble';
 import { stepAt } from '../forecast/ensemble';
 import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
@@ -94,7 +95,7 @@ export function coolPot(braise: BraiseRequest, liquidL: number): Cooling {
   const standing = run({ ...request, lids: [{ atMin: 0, lid: 'heavy' }] }, [{ atMin: 0, heat: { kind: 'off' } }]);
   const meatKg = request.groups.reduce((sum, g) => sum + g.massKg, 0);
   const capacityJK =
-    (request.liquidL * 0.96 + meatKg) * 3700 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material];
+    (request.liquidL * WATER_KG_PER_L + meatKg) * 3700 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material];
   const through = (handoverC: number): Cooling => {
     const iceMin = Math.ceil(minutesTo(inIce, handoverC));
     const course = run(request, [
@@ -140,7 +141,7 @@ export function reheatPot(braise: BraiseRequest, sauceL: number, powerW: number)
   const gentleW = Math.min(GENTLE_W, powerW);
   const meatKg = braise.groups.reduce((sum, g) => sum + g.massKg, 0);
   const vesselJK = braise.pot.massKg * MATERIAL_HEAT_JKGK[braise.pot.material];
-  const flameMin = (((meatKg + sauceL * 0.96) * 3700 + vesselJK) * (REHEAT_C - FRIDGE_C)) / gentleW / 60;
+  const flameMin = (((meatKg + sauceL * WATER_KG_PER_L) * 3700 + vesselJK) * (REHEAT_C - FRIDGE_C)) / gentleW / 60;
   const assembly = assemble(
     {
       ...braise,
@@ -187,60 +188,19 @@ export function aheadFigures(
       'mass',
     ),
   ] as const;
-  const minutes = (label: string, value: number, formula: string, changes: string): Figure => ({
-    label,
-    value,
-    as: 'minutes',
-    formula,
-    inputs: pot,
-    changes,
-    sure: 'estimate',
-  });
+  const minutes = (id: string, value: number, inputs: Figure['inputs'] = pot): Figure =>
+    figure(`care.${id}`, value, 'minutes', 'estimate', inputs);
   return {
-    ice: {
-      label: 'Ice',
-      value: cooling.iceKg,
-      as: 'mass',
-      formula: 'Heat in meat, liquid and pot over what a kilogram of ice takes up as it melts, and a third more.',
-      inputs: [...pot, from('cooled to', cooling.handoverC, 'temperature')],
-      changes: 'Cold tap water first takes half of the heat away and saves ice.',
-      sure: 'estimate',
-    },
-    iceWater: minutes(
-      'In ice water',
-      cooling.iceMin,
-      'Pot and pieces in ice water, stirred now and then, until the fridge can do the rest within the limit.',
-      'Less liquid, smaller pieces, a thin steel pot; stirring halves it.',
-    ),
-    warm: minutes(
-      'From 57 to 21 °C',
-      cooling.warmMin,
-      'At the hottest spot, the middle of the thickest piece. The usual limit is two hours.',
-      'Ice, stirring, a shallow dish.',
-    ),
-    cold: minutes(
-      'From 57 to 5 °C',
-      cooling.coldMin,
-      'Ice water first, then the fridge. The usual limit is six hours in all.',
-      'Longer in the ice water; pieces over 50 mm cut first.',
-    ),
-    standing: {
-      label: 'Just left to stand',
-      value: cooling.standingC,
-      as: 'temperature',
-      formula: `The same pot with its lid on in a room of ${String(ROOM_C)} °C, two hours after it has passed 57 °C; by then it should be at 21 °C.`,
-      inputs: pot,
-      changes: 'Nothing but cold water: a full pot holds its heat for hours.',
-      sure: 'estimate',
-    },
-    reheat: {
-      ...minutes(
-        'Warming through',
-        reheating.minutes,
-        'The longer of what a gentle flame needs for meat, sauce and pot, and what heat needs to reach the middle of a piece.',
-        'Smaller pieces, slices, a stronger flame with more stirring.',
-      ),
-      inputs: [...pot, from('a gentle flame', reheating.powerW, 'power')],
-    },
+    ice: figure('care.ice', cooling.iceKg, 'mass', 'estimate', [
+      ...pot,
+      from('cooledTo', cooling.handoverC, 'temperature'),
+    ]),
+    iceWater: minutes('iceWater', cooling.iceMin),
+    warm: minutes('warm', cooling.warmMin),
+    cold: minutes('cold', cooling.coldMin),
+    standing: figure('care.standing', cooling.standingC, 'temperature', 'estimate', pot, {
+      params: { room: tempC(ROOM_C) },
+    }),
+    reheat: minutes('reheat', reheating.minutes, [...pot, from('aGentleFlame', reheating.powerW, 'power')]),
   };
 }

@@ -6,18 +6,20 @@ import { followCook, requestOf } from './follow';
 import { hiddenPot } from './hidden';
 import { type LiveMoment, liveForecast } from './live';
 import { nextAction } from './nextAction';
-import { foldCook, refusal, undoRefusal } from './state';
+import { refusal } from './records';
+import { foldCook, undoRefusal } from './state';
 import { etaOf } from '../forecast/forecast';
 import { composePlan, type Plan } from '../plan/plan';
 import { braiseRequest } from '../plan/request';
 import { type DaySpan } from '../schedule/day';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { english } from '../../testing/words';
 
 const MIN_MS = 60_000;
 
 function planned(): Plan {
   const result = composePlan(OXTAIL_PLAN);
-  if (!result.ok) throw new Error(result.faults[0]?.message);
+  if (!result.ok) throw new Error(english(result.faults[0]?.says));
   return result.plan;
 }
 
@@ -56,8 +58,8 @@ describe('a braise cooked ahead', () => {
     const state = foldCook(ahead.input, log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }]));
     const live = liveForecast(followCook(state, { particles: 64 }), ahead.finishBy, moment(200));
     const action = nextAction(state, ahead, live, NOON_MS + 200 * MIN_MS);
-    expect(action.title).toContain('ice water');
-    expect(action.why).toMatch(/\d kg of ice/);
+    expect(english(action.title)).toContain('ice water');
+    expect(english(action.why)).toMatch(/\d kg of ice/);
     expect(action.care).toBe('store');
   });
 
@@ -130,20 +132,19 @@ describe('a cook’s state', () => {
 
   it('refuses, with a sentence, what makes no sense yet', () => {
     const empty = foldCook(OXTAIL_PLAN, []);
-    for (const act of LIVE_ACTS) expect(refusal(empty, act)).toContain('Nothing is in the pot yet');
+    for (const act of LIVE_ACTS) expect(english(refusal(empty, act))).toContain('Nothing is in the pot yet');
     const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
-    expect(refusal(on, { kind: 'intoPot' })).toContain('already');
+    expect(english(refusal(on, { kind: 'intoPot' }))).toContain('already');
     for (const act of LIVE_ACTS) expect(refusal(on, act)).toBeUndefined();
-    expect(
-      refusal(on, { kind: 'finished', verdict: { tenderness: 5, moisture: 5, sauce: 3, salt: 3, nextTime: '' } }),
-    ).toContain('off the heat first');
+    const verdict = { tenderness: 5, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
+    expect(english(refusal(on, { kind: 'finished', verdict }))).toContain('off the heat first');
   });
 
   it('does not let the start be taken back under records that count from it', () => {
     const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
-    expect(undoRefusal(on, 'e0')).toContain('take those back first');
+    expect(english(undoRefusal(on, 'e0'))).toContain('take those back first');
     expect(undoRefusal(on, 'e1')).toBeUndefined();
-    expect(undoRefusal(on, 'nonsense')).toContain('already');
+    expect(english(undoRefusal(on, 'nonsense'))).toContain('already');
   });
 });
 
@@ -272,7 +273,7 @@ describe('the line of the day', () => {
   it('has the base chopped once the pot is on, and counts what is chopped late from the pot', () => {
     const chop = (fromMin: number): DaySpan => ({
       id: `chop-${String(fromMin)}`,
-      label: 'chop',
+      label: { code: 'task.chop' },
       kind: 'hands',
       fromMs: plan.day.intoPotMs + fromMin * MIN_MS,
       toMs: plan.day.intoPotMs + (fromMin + 4) * MIN_MS,

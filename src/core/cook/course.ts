@@ -1,5 +1,7 @@
-import { eventsOf, type CookState } from './state';
+import { RECORDS } from './records';
+import { type CookState } from './state';
 import { type Forecast, readyEta } from '../forecast/forecast';
+import { say } from '../message';
 import { type Plan } from '../plan/plan';
 import { type DayMark, type DaySpan } from '../schedule/day';
 
@@ -10,7 +12,7 @@ function madeReady(plan: Plan, intoPotMs: number, kind: DaySpan['kind']): DaySpa
   const first = plan.day.spans.find((s) => s.id !== 'salt')?.fromMs ?? plan.day.startMs;
   return {
     id: 'prep',
-    label: 'made ready',
+    label: say('span.madeReady'),
     kind,
     fromMs: intoPotMs - (plan.day.intoPotMs - first),
     toMs: intoPotMs,
@@ -23,10 +25,16 @@ export function actualSpans(plan: Plan, state: CookState, endMs: number): DaySpa
   const { intoPotMs, offHeatMs } = state;
   const spans: DaySpan[] = [
     madeReady(plan, intoPotMs, 'hands'),
-    { id: 'braise', label: 'braised', kind: 'heat', fromMs: intoPotMs, toMs: offHeatMs ?? endMs },
+    { id: 'braise', label: say('span.braised'), kind: 'heat', fromMs: intoPotMs, toMs: offHeatMs ?? endMs },
   ];
   if (offHeatMs !== undefined) {
-    spans.push({ id: 'finish', label: 'finished', kind: 'hands', fromMs: offHeatMs, toMs: state.finishedMs ?? endMs });
+    spans.push({
+      id: 'finish',
+      label: say('span.finished'),
+      kind: 'hands',
+      fromMs: offHeatMs,
+      toMs: state.finishedMs ?? endMs,
+    });
   }
   return spans;
 }
@@ -55,7 +63,7 @@ function afterTheHeat(plan: Plan, state: CookState, tenderMs: number): DaySpan[]
   const nightMs = day.spans.find((s) => s.id === 'fridge')?.toMs ?? Infinity;
   const moved = (ms: number): number => (ms >= nightMs ? ms : Math.min(nightMs, ms + late));
   return [
-    { id: 'reserve', label: 'reserve', kind: 'wait', fromMs: tenderMs, toMs: day.offHeatByMs + late },
+    { id: 'reserve', label: say('span.reserve'), kind: 'wait', fromMs: tenderMs, toMs: day.offHeatByMs + late },
     ...day.spans
       .filter((s) => s.fromMs >= day.offHeatByMs)
       .map((s): DaySpan => ({ ...s, fromMs: moved(s.fromMs), toMs: moved(s.toMs) })),
@@ -70,7 +78,7 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
     madeReady(plan, state.intoPotMs, 'wait'),
     {
       id: 'braise',
-      label: state.offHeatMs === undefined ? 'on the heat' : 'braised',
+      label: say(state.offHeatMs === undefined ? 'span.onTheHeat' : 'span.braised'),
       kind: 'heat',
       fromMs: state.intoPotMs,
       toMs: tenderMs,
@@ -97,30 +105,20 @@ export function liveBeside(plan: Plan, state: CookState, forecast: Forecast, now
   });
 }
 
-/** Records worth a mark on the line. */
+/** Records worth a mark on the line, oldest first. */
 export function recordMarks(state: CookState): DayMark[] {
-  const marks: DayMark[] = [
-    ...eventsOf(state.events, 'fork').map((e): DayMark => ({
-      id: e.id,
-      kind: 'test',
-      label: 'fork',
-      atMs: e.atMs,
-      why: 'tested',
-    })),
-    ...eventsOf(state.events, 'turned').map((e): DayMark => ({
-      id: e.id,
-      kind: 'turn',
-      label: 'turned',
-      atMs: e.atMs,
-      why: 'turned',
-    })),
-    ...eventsOf(state.events, 'liquid').map((e): DayMark => ({
-      id: e.id,
-      kind: 'look',
-      label: 'level',
-      atMs: e.atMs,
-      why: 'level marked',
-    })),
-  ];
-  return marks.sort((a, b) => a.atMs - b.atMs);
+  return state.events.flatMap((e): DayMark[] => {
+    const kind = RECORDS[e.act.kind].mark;
+    return kind === undefined
+      ? []
+      : [
+          {
+            id: e.id,
+            kind,
+            label: say(`recordMark.${e.act.kind}`),
+            atMs: e.atMs,
+            why: say(`recordMark.${e.act.kind}.why`),
+          },
+        ];
+  });
 }

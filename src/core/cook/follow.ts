@@ -1,13 +1,12 @@
 import { type StandingEvent } from './events';
-import { eventsOf, type CookState } from './state';
-import { advance, type Ensemble, priorEnsemble, stepAt, weights } from '../forecast/ensemble';
+import { happenedBy, observedBy, RECORDS } from './records';
+import { type CookState } from './state';
+import { advance, type Ensemble, priorEnsemble, weights } from '../forecast/ensemble';
 import { readyEta, summarise } from '../forecast/forecast';
-import { type Observation } from '../forecast/observation';
-import { contentsAt, litresForLevelAt } from '../forecast/pot';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
 import { type PlanInput } from '../plan/input';
-import { OPEN_SECONDS, type PlannedLooks, withLooks } from '../plan/looks';
+import { type PlannedLooks, withLooks } from '../plan/looks';
 import { braiseRequest, plannedRequest } from '../plan/request';
 
 /** Records this close together are one opening of the pot. */
@@ -39,14 +38,10 @@ function minuteOf(intoPotMs: number, atMs: number): number {
   return Math.max(0, (atMs - intoPotMs) / MIN_MS);
 }
 
-function openSeconds(kind: StandingEvent['act']['kind']): number {
-  return kind in OPEN_SECONDS ? OPEN_SECONDS[kind as keyof typeof OPEN_SECONDS] : 0;
-}
-
 function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpening[] {
   const out: { atMin: number; seconds: number }[] = [];
   for (const event of events) {
-    const seconds = openSeconds(event.act.kind);
+    const seconds = RECORDS[event.act.kind].openSeconds;
     const atMin = minuteOf(intoPotMs, event.atMs);
     if (seconds === 0 || atMin === 0) continue;
     const last = out.at(-1);
@@ -61,51 +56,15 @@ export function requestOf(state: CookState, events: readonly StandingEvent[] = s
   const planned = braiseRequest(state.input);
   const start = state.intoPotMs;
   if (start === undefined) return planned;
-  const at = (e: StandingEvent): number => minuteOf(start, e.atMs);
+  const happened = events.map((e) => happenedBy(e.act, minuteOf(start, e.atMs)));
   return {
     ...planned,
-    heats: [
-      ...planned.heats,
-      ...eventsOf(events, 'heat').map((e) => ({ atMin: at(e), heat: e.act.heat })),
-      ...eventsOf(events, 'offHeat').map((e) => ({ atMin: at(e), heat: { kind: 'off' } as const })),
-    ],
-    lids: [...planned.lids, ...eventsOf(events, 'lid').map((e) => ({ atMin: at(e), lid: e.act.lid }))],
-    turnsAtMin: eventsOf(events, 'turned').map(at),
+    heats: [...planned.heats, ...happened.flatMap((h) => h.heats ?? [])],
+    lids: [...planned.lids, ...happened.flatMap((h) => h.lids ?? [])],
+    turnsAtMin: happened.flatMap((h) => h.turnsAtMin ?? []),
     openings: openings(events, start),
-    topUps: eventsOf(events, 'liquid')
-      .filter((e) => e.act.addedL > 0)
-      .map((e) => ({ atMin: at(e), litres: e.act.addedL, tempC: e.act.addedTempC })),
+    topUps: happened.flatMap((h) => h.topUps ?? []),
   };
-}
-
-function observationsFor(event: StandingEvent, atMin: number, ensemble: Ensemble): Observation[] {
-  switch (event.act.kind) {
-    case 'fork':
-      return [{ kind: 'fork', atMin, stage: event.act.stage }];
-    case 'probe':
-      return [{ kind: 'probe', atMin, tempC: event.act.tempC, nearBone: event.act.nearBone }];
-    case 'liquid': {
-      const step = stepAt(ensemble.assembly.grid, atMin);
-      const seen: Observation[] = [{ kind: 'simmering', atMin, simmering: event.act.simmering }];
-      const rimMm = contentsAt(ensemble, step).pot.heightM * 1000;
-      if (event.act.levelMm > 0 && event.act.levelMm <= rimMm) {
-        seen.push({ kind: 'level', atMin, litres: litresForLevelAt(ensemble, step, event.act.levelMm) });
-      }
-      return seen;
-    }
-    default:
-      return [];
-  }
-}
-
-/** Acts that change what the pot does or say something about it; others leave the forecast as it is. */
-function matters(event: StandingEvent): boolean {
-  return (
-    event.act.kind !== 'note' &&
-    event.act.kind !== 'intoPot' &&
-    event.act.kind !== 'finished' &&
-    event.act.kind !== 'offHeat'
-  );
 }
 
 function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: number; sd: number } {
@@ -168,14 +127,14 @@ export function followOne(
   events: readonly StandingEvent[],
   event: StandingEvent,
 ): Following {
-  if (state.intoPotMs === undefined || !matters(event)) return previous;
+  if (state.intoPotMs === undefined || !RECORDS[event.act.kind].movesForecast) return previous;
   const atMin = minuteOf(state.intoPotMs, event.atMs);
   const done = requestOf(
     state,
     events.filter((e) => e.act.kind !== 'offHeat'),
   );
   const request = withLooks(done, previous.looks, atMin + ONE_LOOK_MIN);
-  const observations = [...previous.ensemble.observations, ...observationsFor(event, atMin, previous.ensemble)];
+  const observations = [...previous.ensemble.observations, ...observedBy(event.act, atMin, previous.ensemble)];
   const ensemble = advance(previous.ensemble, request, observations);
   const before = readyEta(summarise(previous.ensemble));
   const after = readyEta(summarise(ensemble));

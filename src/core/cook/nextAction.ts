@@ -3,19 +3,24 @@ import { type LiveForecast } from './live';
 import { eventsOf, type CookState } from './state';
 import { type CareStep } from '../care/cautions';
 import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
+import { LOW_LITRES } from '../forecast/pot';
 import { cutById } from '../larder/cuts';
 import { heatMode, MODES } from '../plan/heats';
 import { type Plan } from '../plan/plan';
-import { STAGE_WORDS, stageIndex, TARGETS } from '../tenderness/stages';
-import { formatMass, formatVolume } from '../quantity/format';
-import { METRIC } from '../quantity/units';
+import { listed, litres, type Message, minutes, nameOf, noun, say, share, kg } from '../message';
+import { stageIndex, TARGETS } from '../tenderness/stages';
+
+/** What a cut shows when it is done. */
+export function doneSign(cutId: string): Message {
+  return say(`cut.${cutId}.sign`);
+}
 
 /** The one thing to do next, and when. */
 export interface NextAction {
-  readonly title: string;
-  readonly why: string;
+  readonly title: Message;
+  readonly why: Message;
   /** What to look, feel or listen for. */
-  readonly sign: string;
+  readonly sign: Message;
   readonly dueMs: number;
   /** The record that answers it. */
   readonly act: CookActKind;
@@ -30,8 +35,6 @@ const LONGEST_RETEST_MIN = 35;
 const STOVE_LOOK_MIN = 15;
 /** A turn this close to tender is not worth the heat. */
 const TURN_BEFORE_MIN = 20;
-
-const percent = (share: number): string => `${String(Math.round(share * 100))} %`;
 
 /** What the cook should do next, given the plan, what has happened and the live forecast. */
 export function nextAction(state: CookState, plan: Plan, live: LiveForecast, nowMs: number): NextAction {
@@ -48,11 +51,14 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   if (lastFork && stageIndex(lastFork.act.stage) >= stageIndex(target)) {
     const far = stageIndex(lastFork.act.stage) > stageIndex(target);
     return {
-      title: 'Take the pot off the heat',
+      title: say('next.offHeat'),
       why: far
-        ? 'It is past what you wanted: every minute more takes it further.'
-        : `Your last test found it there: ${STAGE_WORDS[target].feel}. It stays good for about ${String(Math.round(Math.max(10, etaOf(forecast, until).p10 - twists.p50)))} more minutes.`,
-      sign: cut.donenessSign,
+        ? say('next.offHeat.past')
+        : say('next.offHeat.there', {
+            feel: say(`stage.${target}.feel`),
+            good: minutes(Math.max(10, etaOf(forecast, until).p10 - twists.p50)),
+          }),
+      sign: doneSign(cut.id),
       dueMs: nowMs,
       act: 'offHeat',
       care: MODES[heatMode(state.heat)].care,
@@ -62,9 +68,9 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   const candidates: NextAction[] = [testAction(state, plan, live, start, nowMs)];
   if (!state.turned && plan.pot.submergedShare < 0.9 && twists.p50 / 2 < twists.p10 - TURN_BEFORE_MIN) {
     candidates.push({
-      title: `Turn the ${cut.pieceNoun}s`,
-      why: 'What stands out of the liquid cooks slower and dries. Turned at half time it evens out.',
-      sign: 'The tops should look moist and no darker than toast.',
+      title: say('next.turn', { pieces: noun(cut.pieceNoun, 2) }),
+      why: say('mark.turn.why'),
+      sign: say('next.turn.sign'),
       dueMs: at(twists.p50 / 2),
       act: 'turned',
       care: 'open',
@@ -73,9 +79,9 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   const looked = eventsOf(state.events, 'liquid').at(-1);
   if (state.heat.kind === 'simmer' && !looked) {
     candidates.push({
-      title: 'Look at the bubbles',
-      why: 'On the stove the flame settles in the first quarter hour.',
-      sign: 'Lazy bubbles breaking here and there. A rolling boil makes it stringy; no bubbles, and it will be late.',
+      title: say('next.bubbles'),
+      why: say('next.bubbles.why'),
+      sign: say('next.bubbles.sign'),
       dueMs: at(STOVE_LOOK_MIN),
       act: 'liquid',
       care: 'open',
@@ -83,9 +89,9 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   }
   if (live.liquidLowMin !== undefined) {
     candidates.push({
-      title: 'Top up with hot liquid',
-      why: 'By then less than 250 ml would be left, and it could catch.',
-      sign: 'The base must not smell or feel sticky under a spoon.',
+      title: say('next.topUp'),
+      why: say('next.topUp.why', { low: litres(LOW_LITRES) }),
+      sign: say('next.topUp.sign'),
       dueMs: at(live.liquidLowMin - 10),
       act: 'liquid',
       care: 'open',
@@ -112,9 +118,15 @@ function testAction(state: CookState, plan: Plan, live: LiveForecast, start: num
   const chance = chanceBy(forecast, (Math.max(due, nowMs) - start) / MIN_MS);
   const cost = live.lookCostMin;
   return {
-    title: `Fork test the thickest ${cut.pieceNoun}`,
-    why: `${percent(chance)} chance that it ${STAGE_WORDS[forecast.target].name.toLowerCase()} by then. One look costs ${cost < 1 ? 'less than a minute' : `about ${String(Math.round(cost))} min`}.`,
-    sign: `Push a fork in beside the ${state.input.meat.onBone && cut.boneFraction > 0 ? 'bone' : 'middle'} and try to turn it. Ready: ${cut.donenessSign}.`,
+    title: say('next.fork', { piece: noun(cut.pieceNoun, 1) }),
+    why: say(cost < 1 ? 'next.fork.cheap' : 'next.fork.why', {
+      chance: share(chance),
+      stage: nameOf('stage', forecast.target),
+      cost: minutes(cost),
+    }),
+    sign: say(state.input.meat.onBone && cut.boneFraction > 0 ? 'next.fork.bone' : 'next.fork.middle', {
+      sign: doneSign(cut.id),
+    }),
     dueMs: due,
     act: 'fork',
     care: 'open',
@@ -126,36 +138,50 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
   const span = plan.day.spans.find((s) => nowMs < s.toMs && s.toMs <= plan.day.intoPotMs);
   const steps: Readonly<Record<string, Omit<NextAction, 'dueMs' | 'act'>>> = {
     salt: {
-      title: 'Salt the meat, into the fridge',
-      why: `${formatMass(plan.salt.now.value / 1000, METRIC)} of salt on every face, uncovered on a rack: overnight it works inward and the surface dries.`,
-      sign: 'Evenly covered, nothing clumped.',
+      title: say('next.salt'),
+      why: say('next.salt.why', { salt: kg(plan.salt.now.value) }),
+      sign: say('next.salt.sign'),
       care: 'rawMeat',
     },
     prep: {
-      title: 'Trim, pat dry, chop',
-      why: `${String(plan.work.prep)} min at the board. Wet meat spits and steams instead of browning.`,
-      sign: 'Paper comes away dry.',
+      title: say('next.prep'),
+      why: say('next.prep.why', { time: minutes(plan.work.prep) }),
+      sign: say('next.prep.sign'),
       care: 'rawMeat',
     },
     sear: {
       title:
         plan.sear.batches.length > 1
-          ? `Sear in ${String(plan.sear.batches.length)} batches, ${String(plan.sear.perBatch.value)} at most`
-          : 'Sear the meat',
-      why: `${String(plan.work.sear)} min. ${plan.sear.says}`,
-      sign: 'Loud steady sizzle; the meat lets go by itself when it is brown.',
+          ? say('next.searBatches', { batches: plan.sear.batches.length, most: plan.sear.perBatch.value })
+          : say('next.sear'),
+      why: say('next.sear.why', { time: minutes(plan.work.sear), says: plan.sear.says }),
+      sign: say('next.sear.sign'),
       care: 'sear',
     },
     base: {
-      title: 'Soften the vegetables',
-      why: `${String(plan.work.base)} min: ${plan.base.steps.map((s) => s.title.toLowerCase()).join(', ')}.`,
-      sign: `${plan.base.steps.at(-1)?.look ?? 'Soft and golden'}.`,
+      title: say('next.base'),
+      why: say('next.base.why', {
+        time: minutes(plan.work.base),
+        steps: listed(
+          plan.base.steps.map((s) => s.title),
+          'comma',
+        ),
+      }),
+      sign: plan.base.steps.at(-1)?.look ?? say('next.base.sign'),
       care: 'sear',
     },
     liquid: {
-      title: plan.liquid.wine ? 'Wine down, liquid in, up to a simmer' : 'Liquid in, up to a simmer',
-      why: `${String(plan.work.liquid)} min: ${plan.liquid.pours.map((p) => `${p.liquid.name.toLowerCase()} ${formatVolume(p.pouredL, METRIC)}`).join(', ')}.`,
-      sign: 'The base scraped clean, harsh smell gone, lazy bubbles.',
+      title: say(plan.liquid.wine ? 'next.wineAndLiquid' : 'next.liquid'),
+      why: say('next.liquid.why', {
+        time: minutes(plan.work.liquid),
+        pours: listed(
+          plan.liquid.pours.map((p) =>
+            say('next.pour', { liquid: nameOf('liquid', p.liquid.id), volume: litres(p.pouredL) }),
+          ),
+          'comma',
+        ),
+      }),
+      sign: say('next.liquid.sign'),
       care: 'liquid',
     },
   };
@@ -163,9 +189,9 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
   if (step && span && nowMs < plan.day.intoPotMs)
     return { ...step, dueMs: Math.max(span.fromMs, plan.day.startMs), act: 'intoPot' };
   return {
-    title: `${cut.pieceNoun.charAt(0).toUpperCase()}${cut.pieceNoun.slice(1)}${state.input.meat.pieces > 1 ? 's' : ''} into the simmering liquid`,
-    why: 'The clock of the forecast starts when the meat meets the simmer.',
-    sign: 'Lazy bubbles before the lid goes on.',
+    title: say('next.intoPot', { pieces: noun(cut.pieceNoun, state.input.meat.pieces) }),
+    why: say('next.intoPot.why'),
+    sign: say('next.intoPot.sign'),
     dueMs: plan.day.intoPotMs,
     act: 'intoPot',
     care: MODES[heatMode(state.input.heat)].care,
@@ -177,19 +203,23 @@ function afterTheHeat(state: CookState, plan: Plan, live: LiveForecast, offMs: n
   if (plan.ahead) {
     const { iceMin, iceKg } = plan.ahead.cooling;
     return {
-      title: 'Into ice water, then into the fridge',
-      why: `About ${String(iceMin)} min in its liquid, stirred now and then, with ${formatMass(iceKg, METRIC)} of ice; left to stand it would be warm for hours. Then say how it came out.`,
-      sign: 'The pot’s wall is cold to the hand and the fat begins to set.',
+      title: say('next.cool'),
+      why: say('next.cool.why', { time: minutes(iceMin), ice: kg(iceKg) }),
+      sign: say('next.cool.sign'),
       dueMs: offMs,
       act: 'finished',
       care: 'store',
     };
   }
-  const ml = (litres: number): string => `${String(Math.round(litres * 100) * 10)} ml`;
   return {
-    title: 'Lift out, strain, reduce, plate',
-    why: `About ${ml(finished.liquidL)} is in the pot: lift off ${ml(finished.fatL)} of fat, reduce to ${ml(finished.sauceL)} in about ${String(Math.round(finished.reduceMinutes))} min. Then say how it came out.`,
-    sign: 'It coats a spoon and a finger leaves a track.',
+    title: say('next.finish'),
+    why: say('next.finish.why', {
+      liquid: litres(finished.liquidL),
+      fat: litres(finished.fatL),
+      sauce: litres(finished.sauceL),
+      time: minutes(finished.reduceMinutes),
+    }),
+    sign: say('next.finish.sign'),
     dueMs: offMs,
     act: 'finished',
     care: state.phase === 'offHeat' ? 'finish' : 'serve',

@@ -1,4 +1,5 @@
 import { type CookAct, type CookEvent, type StandingEvent, standingEvents, type Verdict } from './events';
+import { type Message, say } from '../message';
 import { type PlanHeat } from '../plan/heats';
 import { type PlanInput } from '../plan/input';
 import { type LidKind } from '../larder/vessels';
@@ -56,39 +57,16 @@ export function foldCook(input: PlanInput, log: readonly CookEvent[]): CookState
   };
 }
 
-/** Why an act cannot be recorded now, as a sentence; undefined when it can. */
-export function refusal(state: CookState, act: CookAct): string | undefined {
-  if (state.phase === 'finished') return 'This braise is finished and in the log. Undo “finished” to record more.';
-  switch (act.kind) {
-    case 'intoPot':
-      return state.intoPotMs === undefined ? undefined : 'The pieces are in the pot already.';
-    case 'note':
-      return undefined;
-    case 'finished':
-      return state.offHeatMs === undefined ? 'Take the pot off the heat first, then say how it came out.' : undefined;
-    case 'offHeat':
-      if (state.intoPotMs === undefined) return 'Nothing is in the pot yet: record “into the pot” first.';
-      return state.offHeatMs === undefined ? undefined : 'The pot is off the heat already.';
-    case 'fork':
-    case 'probe':
-    case 'liquid':
-    case 'turned':
-    case 'lid':
-    case 'heat':
-      return state.intoPotMs === undefined ? 'Nothing is in the pot yet: record “into the pot” first.' : undefined;
-  }
-}
-
-/** Why a record cannot be taken back, as a sentence; undefined when it can. */
-export function undoRefusal(state: CookState, eventId: string): string | undefined {
+/** Why a record cannot be taken back; undefined when it can. */
+export function undoRefusal(state: CookState, eventId: string): Message | undefined {
   const event = state.events.find((e) => e.id === eventId);
-  if (!event) return 'That record has been taken back already.';
+  if (!event) return say('refused.takenBack');
   const hangsOnIt = (e: StandingEvent): boolean => e.id !== eventId && e.act.kind !== 'note';
   if (event.act.kind === 'intoPot' && state.events.some(hangsOnIt)) {
-    return 'Other records count from this moment: take those back first.';
+    return say('refused.othersCount');
   }
   if (event.act.kind === 'offHeat' && state.phase === 'finished') {
-    return 'The braise is finished: take “finished” back first.';
+    return say('refused.undoFinished');
   }
   return undefined;
 }

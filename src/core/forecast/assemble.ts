@@ -21,7 +21,7 @@ import {
   ROOM_C,
 } from '../heat/sources';
 import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
-import { pressureAtAltitudePa } from '../heat/water';
+import { pressureAtAltitudePa, WATER_KG_PER_L } from '../heat/water';
 import { type Cut } from '../larder/cuts';
 import { type LidKind, MATERIAL_HEAT_JKGK } from '../larder/vessels';
 import { type BraiseRequest, cutOf, type MeatGroup } from './request';
@@ -49,8 +49,6 @@ const SNUG = { coverage: 0.62, contact: 0.15, stackedContact: 0.3, lengthPerCont
 const EDGE_BONE_CONDUCTIVITY = 0.1;
 /** Juice is not quite all of the loss that weighing shows. */
 const JUICE_SHARE_AT_MAX = 0.98;
-/** Density of braising liquid near the boil, kg/l. */
-export const WATER_KG_PER_L = 0.96;
 
 /** The shape the conduction formula is given for a group. */
 export function pieceShape(cut: Cut, group: Pick<MeatGroup, 'lengthM' | 'widthM' | 'thicknessM'>): PieceShape {

@@ -1,4 +1,5 @@
-import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns, WATER_KG_PER_L } from './assemble';
+import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns } from './assemble';
+import { WATER_KG_PER_L } from '../heat/water';
 import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { normalQuantile, type RandomStream, randomStream, sobolNormals } from './random';

@@ -1,4 +1,4 @@
-import { WATER_KG_PER_L } from './assemble';
+import { WATER_KG_PER_L } from '../heat/water';
 import { type Ensemble, pouredLitres } from './ensemble';
 import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../liquid/geometry';
 import { vegetablesKgAt } from '../liquid/vegetables';

@@ -37,3 +37,6 @@ export function boilingPointC(pressurePa: number): number {
   }
   return (low + high) / 2;
 }
+
+/** A litre of water near the boil weighs this, kg. Source: steam tables, 96 °C. */
+export const WATER_KG_PER_L = 0.96;

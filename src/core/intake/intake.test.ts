@@ -1,19 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { meaningOf } from './lexicon';
 import { planFromRecipe } from './plan';
-import { minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
-import { recipeJsonLd } from '../formats/recipe';
-import { CUTS, cutLabel } from '../larder/cuts';
+import { meaningOf, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
+import { recipeJsonLd } from '../../exports/recipe';
+import { CUTS } from '../larder/cuts';
 import { GARNISHES } from '../larder/garnish';
 import { LIQUIDS } from '../larder/liquids';
 import { HERBS, SPICES } from '../larder/seasoning';
 import { FATS } from '../larder/fats';
 import { checkPlanInput } from '../plan/check';
 import { composePlan } from '../plan/plan';
-import { METRIC } from '../quantity/units';
 import { findRecipe } from '../../contract/recipe';
 import { NOON_MS, HOUR_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 const taken = (line: string): Taken => {
   const read = readIngredient(line).taken;
@@ -45,28 +44,28 @@ describe('a line of ingredients', () => {
     ['½ preserved lemon, rind only', 'garnish', 'preservedLemon', 0.03],
   ] as const)('“%s” is %s %s', (line, kind, id, amount) => {
     const read = taken(line);
-    expect(read).toMatchObject({ kind, id });
+    expect(read).toMatchObject({ role: kind, id });
     expect(read.amount).toBeCloseTo(amount, 1);
     expect(Math.abs(read.amount / amount - 1)).toBeLessThan(0.03);
   });
 
   it('counts meat that comes by the piece, and says that it should be weighed', () => {
     const read = readIngredient('4 lamb shanks');
-    expect(read.taken).toMatchObject({ kind: 'cut', id: 'lamb_shank', pieces: 4 });
-    expect(read.assumed).toContain('weigh it');
+    expect(read.taken).toMatchObject({ role: 'cut', id: 'lamb_shank', pieces: 4 });
+    expect(english(read.assumed)).toContain('weigh it');
   });
 
   it('keeps what nobody knows as it was', () => {
     for (const line of ['1 banana leaf', 'a splash of something good', '2 sheets of nori']) {
-      expect(readIngredient(line)).toEqual({ text: line, taken: undefined, assumed: '' });
+      expect(readIngredient(line)).toEqual({ text: line, taken: undefined, assumed: [] });
     }
   });
 
   it('does not take stock made of meat for meat, nor pepper for peppers', () => {
-    expect(taken('1 litre beef stock').kind).toBe('liquid');
-    expect(taken('freshly ground black pepper')).toMatchObject({ kind: 'spice', id: 'blackPepper' });
-    expect(taken('2 red peppers')).toMatchObject({ kind: 'garnish', id: 'pepper' });
-    expect(taken('salt and pepper').kind).toBe('salt');
+    expect(taken('1 litre beef stock').role).toBe('liquid');
+    expect(taken('freshly ground black pepper')).toMatchObject({ role: 'spice', id: 'blackPepper' });
+    expect(taken('2 red peppers')).toMatchObject({ role: 'garnish', id: 'pepper' });
+    expect(taken('salt and pepper').role).toBe('salt');
   });
 
   it('never fails, whatever is written', () => {
@@ -81,15 +80,15 @@ describe('a line of ingredients', () => {
 describe('the words of the larder', () => {
   it('mean themselves: every cut, vegetable, liquid, herb and spice by its own name', () => {
     const misses = [
-      ...CUTS.map((c) => [cutLabel(c), 'cut', c.id] as const),
-      ...GARNISHES.map((g) => [g.name, 'garnish', g.id] as const),
-      ...LIQUIDS.map((l) => [l.name, 'liquid', l.id] as const),
-      ...HERBS.map((h) => [h.name, 'herb', h.id] as const),
-      ...SPICES.map((s) => [s.name, 'spice', s.id] as const),
-      ...FATS.map((f) => [f.name, 'fat', f.id] as const),
+      ...CUTS.map((c) => [WORDS.say({ code: `cut.${c.id}.full` }), 'cut', c.id] as const),
+      ...GARNISHES.map((g) => [WORDS.name('garnish', g.id), 'garnish', g.id] as const),
+      ...LIQUIDS.map((l) => [WORDS.name('liquid', l.id), 'liquid', l.id] as const),
+      ...HERBS.map((h) => [WORDS.name('herb', h.id), 'herb', h.id] as const),
+      ...SPICES.map((s) => [WORDS.name('spice', s.id), 'spice', s.id] as const),
+      ...FATS.map((f) => [WORDS.name('fat', f.id), 'fat', f.id] as const),
     ].filter(([name, kind, id]) => {
       const meaning = meaningOf(name);
-      return meaning?.kind !== kind || meaning.id !== id;
+      return meaning?.role !== kind || meaning.id !== id;
     });
     expect(misses.map(([name, , id]) => `${name} (${id}): ${meaningOf(name)?.id ?? 'nothing'}`)).toEqual([]);
   });
@@ -142,7 +141,7 @@ describe('a recipe', () => {
 
   it('says what else could have been meant', () => {
     expect(read.unsure).toHaveLength(1);
-    expect(read.unsure[0]).toContain('220 °C');
+    expect(english(read.unsure[0])).toContain('220 °C');
   });
 
   it('finds gas marks, fans and the stove', () => {
@@ -161,7 +160,7 @@ describe('a recipe', () => {
       steps: ['Cut the beef into large cubes.'],
     }).lines[0];
     expect(cubes?.taken?.id).toBe('beef_chuck_cubes');
-    expect(cubes?.assumed).toContain('as the method says');
+    expect(english(cubes?.assumed)).toContain('as the method says');
   });
 
   it('becomes a plan that can be cooked', () => {
@@ -194,13 +193,13 @@ describe('a recipe', () => {
   it('of our own making is read back: the same meat, weight, heat and eaters', () => {
     const made = composePlan(OXTAIL_PLAN, 64);
     if (!made.ok) throw new Error('no plan');
-    const raw = findRecipe(JSON.parse(JSON.stringify(recipeJsonLd(made.plan, METRIC))));
+    const raw = findRecipe(JSON.parse(JSON.stringify(recipeJsonLd(made.plan, WORDS))));
     if (!raw) throw new Error('no recipe');
     const back = readRecipe(raw);
     expect(back.title).toBe(OXTAIL_PLAN.title);
     expect(back.eaters?.value).toBe(4);
     expect(back.heat?.value).toEqual(OXTAIL_PLAN.heat);
-    const meat = back.lines.find((l) => l.taken?.kind === 'cut');
+    const meat = back.lines.find((l) => l.taken?.role === 'cut');
     expect(meat?.taken).toMatchObject({ id: 'beef_oxtail' });
     expect(meat?.taken?.amount).toBeCloseTo(OXTAIL_PLAN.meat.massKg, 0);
     expect(back.lines.filter((l) => l.taken === undefined).map((l) => l.text)).toEqual([]);

@@ -15,10 +15,10 @@ export interface SettledRecipe {
 }
 
 /** Amounts of the same thing added up. */
-function summed(taken: readonly Taken[], kind: Taken['kind']): Map<string, number> {
+function summed(taken: readonly Taken[], role: Taken['role']): Map<string, number> {
   const out = new Map<string, number>();
   for (const t of taken) {
-    if (t.kind === kind && Number.isFinite(t.amount)) out.set(t.id, (out.get(t.id) ?? 0) + t.amount);
+    if (t.role === role && Number.isFinite(t.amount)) out.set(t.id, (out.get(t.id) ?? 0) + t.amount);
   }
   return out;
 }
@@ -49,7 +49,7 @@ function meatOf(taken: Taken, eaters: number): MeatPart {
  */
 export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, serveAtMs: number): PlanInput {
   const { taken, eaters } = recipe;
-  const cuts = taken.filter((t) => t.kind === 'cut');
+  const cuts = taken.filter((t) => t.role === 'cut');
   const [first] = cuts;
   if (!first) throw new RangeError('A braise needs meat.');
   const meat = meatOf(first, eaters);
@@ -60,7 +60,7 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
   const stock = filling.find((id) => liquidById(id).kind === 'stock') ?? filling[0];
   const saltG = summed(taken, 'salt').get('');
   const edibleKg = edibleKgOf([meat, ...also]);
-  const fat = taken.find((t) => t.kind === 'fat');
+  const fat = taken.find((t) => t.role === 'fat');
   const cap = (limit: readonly [number, number], value: number): number =>
     Math.min(limit[1], Math.max(limit[0], value));
   return {
@@ -78,7 +78,7 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
       ...begun.base,
       items: [...summed(taken, 'garnish')].map(([id, kg]) => baseItem(id, kg)),
       pasteKg: Math.round((summed(taken, 'paste').get('') ?? 0) * 1000) / 1000,
-      thicken: taken.some((t) => t.kind === 'flour') ? 'early' : begun.base.thicken,
+      thicken: taken.some((t) => t.role === 'flour') ? 'early' : begun.base.thicken,
     },
     liquid: {
       ...begun.liquid,

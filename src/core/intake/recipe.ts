@@ -1,7 +1,8 @@
-import { meaningOf, type Role, type Meaning } from './lexicon';
-import { cutById } from '../larder/cuts';
+import { leadingQuantity } from './amounts';
+import { ENGLISH } from './english';
+import { type Lexicon, type Meaning, type Role } from './lexicon';
+import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message';
 import { heatOf, type PlanHeat } from '../plan/heats';
-import { leadingQuantity } from '../quantity/parse';
 import { GAS_MARKS } from '../quantity/units';
 
 /** A recipe as a page or a file gives it, words only. */
@@ -18,7 +19,7 @@ export interface RawRecipe {
 
 /** How much of something: kg of meat, vegetables and paste, l of liquids, grams of spice and salt, a number of herbs. */
 export interface Taken {
-  readonly kind: Role;
+  readonly role: Role;
   readonly id: string;
   readonly amount: number;
   /** Pieces, where meat is counted. */
@@ -30,26 +31,27 @@ export interface ReadLine {
   readonly text: string;
   /** What it is taken for; undefined where nobody knows. */
   readonly taken: Taken | undefined;
-  /** What had to be assumed, in a sentence; empty where nothing was. */
-  readonly assumed: string;
+  /** What had to be assumed. */
+  readonly assumed: readonly Message[];
 }
 
-/** Something found in the text, with the words it was found in. */
+/** Something found in the text, with the words it was found in, or where else it stands. */
 export interface Found<T> {
   readonly value: T;
-  readonly from: string;
+  readonly from: string | Message;
 }
 
 /** A recipe as far as it was understood. Nothing of it is left out: what was not understood is there as it was. */
 export interface ReadRecipe {
+  /** Empty where it has none. */
   readonly title: string;
   readonly eaters: Found<number> | undefined;
   readonly lines: readonly ReadLine[];
   readonly heat: Found<PlanHeat> | undefined;
   /** Minutes in the pot as the recipe has them. */
   readonly minutes: Found<readonly [low: number, high: number]> | undefined;
-  /** Further temperatures and times that could be meant instead. */
-  readonly unsure: readonly string[];
+  /** Further temperatures that could be meant instead. */
+  readonly unsure: readonly Message[];
   readonly steps: readonly string[];
 }
 
@@ -71,101 +73,127 @@ const PINCH_G = 0.5;
 const HERB_BUNCH = 6;
 const MINUTES_PER_HOUR = 60;
 
-const number = (value: number): string => String(Math.round(value * 1000) / 1000);
+interface Amount {
+  readonly amount: number;
+  readonly pieces?: number;
+  readonly assumed: readonly Message[];
+}
+
+const surely = (amount: number): Amount => ({ amount, assumed: [] });
+const assuming = (amount: number, assumed: Message): Amount => ({ amount, assumed: [assumed] });
+
+const BOTTLE_L = 0.75;
+const TIN_L = 0.4;
+const LEMON_L = 0.04;
+const GARLIC_HEAD_CLOVES = 10;
 
 /** What a line's amount comes to in the measure its meaning wants. */
 function amountOf(
   meaning: Meaning,
   line: string,
   quantity: ReturnType<typeof leadingQuantity>,
-): { readonly amount: number; readonly pieces?: number; readonly assumed: string } {
+  lexicon: Lexicon,
+): Amount {
   const { dimension, si, count } = quantity ?? { dimension: undefined, si: Number.NaN, count: undefined };
-  const bunch = /\b(?:bunch|handful|bouquet)\b/i.test(line);
-  switch (meaning.kind) {
+  const bunch = lexicon.bunch.test(line);
+  const byVolume = (kgPerL: number): Message =>
+    say('assumed.byVolume', { perLitre: { as: 'gramsPerL', value: kgPerL * 1000 } });
+  switch (meaning.role) {
     case 'cut':
-      if (dimension === 'mass') return { amount: si, assumed: '' };
+      if (dimension === 'mass') return surely(si);
       if (count !== undefined && meaning.eachKg !== undefined) {
         return {
-          amount: count * meaning.eachKg,
+          ...assuming(count * meaning.eachKg, say('assumed.countedWeigh', { each: kg(meaning.eachKg) })),
           pieces: Math.round(count),
-          assumed: `counted at ${number(meaning.eachKg * 1000)} g each: weigh it`,
         };
       }
-      return { amount: Number.NaN, assumed: 'no weight given: weigh it' };
+      return assuming(Number.NaN, say('assumed.noWeight'));
     case 'garnish':
     case 'paste':
-      if (dimension === 'mass') return { amount: si, assumed: '' };
+      if (dimension === 'mass') return surely(si);
       if (dimension === 'volume') {
         const kgPerL = meaning.kgPerL ?? 0.55;
-        return { amount: si * kgPerL, assumed: `by volume, at ${number(kgPerL)} kg a litre` };
+        return assuming(si * kgPerL, byVolume(kgPerL));
       }
       if (count !== undefined && (meaning.eachKg ?? 0) > 0) {
-        const head = meaning.id === 'garlic' && /\bhead|bulb\b/i.test(line) ? 10 : 1;
+        const head = meaning.id === 'garlic' && lexicon.head.test(line) ? GARLIC_HEAD_CLOVES : 1;
         const each = (meaning.eachKg ?? 0) * head;
-        return { amount: count * each, assumed: `counted at ${number(each * 1000)} g each` };
+        return assuming(count * each, say('assumed.counted', { each: kg(each) }));
       }
-      return { amount: Number.NaN, assumed: 'no amount given' };
-    case 'liquid': {
-      const tins = /\b(?:can|tin)s?\b/i.test(line);
-      if (dimension === 'volume') return { amount: si, assumed: '' };
-      if (dimension === 'mass') return { amount: si, assumed: 'by weight, taken as so many litres' };
+      return assuming(Number.NaN, say('assumed.noAmount'));
+    case 'liquid':
+      if (dimension === 'volume') return surely(si);
+      if (dimension === 'mass') return assuming(si, say('assumed.byWeight'));
       if (count !== undefined && meaning.id === 'lemonJuice') {
-        return { amount: count * 0.04, assumed: 'counted at 40 ml a lemon' };
+        return assuming(count * LEMON_L, say('assumed.lemon', { each: litres(LEMON_L) }));
       }
-      if (count !== undefined && /\bbottles?\b/i.test(line))
-        return { amount: count * 0.75, assumed: 'a bottle taken as 750 ml' };
-      if (count !== undefined && tins) return { amount: count * 0.4, assumed: 'a can taken as 400 ml' };
-      return { amount: Number.NaN, assumed: 'no amount given' };
-    }
+      if (count !== undefined && lexicon.bottles.test(line)) {
+        return assuming(count * BOTTLE_L, say('assumed.bottle', { each: litres(BOTTLE_L) }));
+      }
+      if (count !== undefined && lexicon.tins.test(line)) {
+        return assuming(count * TIN_L, say('assumed.can', { each: litres(TIN_L) }));
+      }
+      return assuming(Number.NaN, say('assumed.noAmount'));
     case 'herb':
       if (count !== undefined) {
-        return bunch
-          ? { amount: count * HERB_BUNCH, assumed: `a bunch taken as ${String(HERB_BUNCH)}` }
-          : { amount: count, assumed: '' };
+        return bunch ? assuming(count * HERB_BUNCH, say('assumed.bunch', { count: HERB_BUNCH })) : surely(count);
       }
       if (dimension === 'volume') {
-        return { amount: Math.max(1, Math.round(si / TEASPOON_L)), assumed: 'a teaspoon taken as one' };
+        return assuming(Math.max(1, Math.round(si / TEASPOON_L)), say('assumed.teaspoon'));
       }
-      return { amount: bunch ? HERB_BUNCH : 1, assumed: 'no number given' };
+      return assuming(bunch ? HERB_BUNCH : 1, say('assumed.noNumber'));
     case 'spice':
     case 'salt':
-      if (dimension === 'mass') return { amount: si * 1000, assumed: '' };
+      if (dimension === 'mass') return surely(si * 1000);
       if (dimension === 'volume') {
         const kgPerL = meaning.kgPerL ?? SPICE_KG_PER_L;
-        return { amount: si * kgPerL * 1000, assumed: `by volume, at ${number(kgPerL)} kg a litre` };
+        return assuming(si * kgPerL * 1000, byVolume(kgPerL));
       }
-      if (/\bpinch/i.test(line)) return { amount: PINCH_G * (count ?? 1), assumed: 'a pinch taken as half a gram' };
-      return { amount: Number.NaN, assumed: 'to taste' };
+      if (lexicon.pinch.test(line)) {
+        return assuming(PINCH_G * (count ?? 1), say('assumed.pinch', { each: kg(PINCH_G / 1000) }));
+      }
+      return assuming(Number.NaN, say('assumed.toTaste'));
     case 'fat':
     case 'flour':
-      return { amount: dimension === 'volume' || dimension === 'mass' ? si : Number.NaN, assumed: '' };
+      return surely(dimension === 'volume' || dimension === 'mass' ? si : Number.NaN);
   }
 }
 
+/** What the words of an ingredient mean; undefined where the larder has nothing like it. */
+export function meaningOf(words: string, lexicon: Lexicon = ENGLISH): Meaning | undefined {
+  const text = words.toLowerCase();
+  if (!lexicon.stock.test(text)) {
+    for (const [pattern, whole, eachKg, cubes] of lexicon.meat) {
+      if (!pattern.test(text)) continue;
+      return cubes !== undefined && lexicon.cubed.test(text)
+        ? { role: 'cut', id: cubes }
+        : { role: 'cut', id: whole, eachKg };
+    }
+  }
+  return lexicon.rest.find(([pattern]) => pattern.test(text))?.[1];
+}
+
 /** One line of ingredients, understood as far as it goes. */
-export function readIngredient(text: string): ReadLine {
+export function readIngredient(text: string, lexicon: Lexicon = ENGLISH): ReadLine {
   // Metric in brackets after a US amount, or the other way round, says the same twice.
   const words = text
     .replaceAll(/\([^)]*\)/g, ' ')
     .replaceAll(/\s+/g, ' ')
     .trim();
-  const meaning = meaningOf(words);
-  if (!meaning) return { text, taken: undefined, assumed: '' };
-  const quantity = leadingQuantity(words);
-  const { assumed, ...amount } = amountOf(meaning, words, quantity);
-  return { text, taken: { kind: meaning.kind, id: meaning.id, ...amount }, assumed };
+  const meaning = meaningOf(words, lexicon);
+  if (!meaning) return { text, taken: undefined, assumed: [] };
+  const { assumed, ...amount } = amountOf(meaning, words, leadingQuantity(words, lexicon), lexicon);
+  return { text, taken: { role: meaning.role, id: meaning.id, ...amount }, assumed };
 }
 
-const TEMPERATURE = /(\d{2,3})\s*(?:°|º|degrees?\s*)?\s*(c|f|celsius|fahrenheit)\b/gi;
-const GAS = /\bgas(?: mark)?\s*(\d)\b/gi;
 const COOKABLE_C = [90, 240] as const;
 
 /** Every oven temperature a sentence names, °C, rounded to five. */
-function temperaturesIn(text: string): number[] {
-  const degrees = [...text.matchAll(TEMPERATURE)].map(([, value, unit]) =>
-    /^f/i.test(unit ?? '') ? (Number(value) - 32) / 1.8 : Number(value),
+function temperaturesIn(text: string, lexicon: Lexicon): number[] {
+  const degrees = [...text.matchAll(lexicon.temperature)].map(([, value, unit]) =>
+    lexicon.fahrenheit.test(unit ?? '') ? (Number(value) - 32) / 1.8 : Number(value),
   );
-  const marks = [...text.matchAll(GAS)].flatMap(([, mark]) => {
+  const marks = [...text.matchAll(lexicon.gas)].flatMap(([, mark]) => {
     const row = GAS_MARKS.find(([m]) => m === Number(mark));
     return row ? [row[1]] : [];
   });
@@ -174,13 +202,10 @@ function temperaturesIn(text: string): number[] {
     .map((t) => Math.round(t / 5) * 5);
 }
 
-const NUMBER = '(\\d+(?:[.,]\\d+)?(?:\\s*[¼½¾])?|[¼½¾]|\\d+\\s+\\d\\/\\d|an?|one|two|three|four|five|six)';
-const SPAN = new RegExp(`${NUMBER}(?:\\s*(?:-|–|to|or)\\s*${NUMBER})?\\s*(hours?|hrs?|h|minutes?|mins?)\\b`, 'gi');
-const WORDS: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 };
 const GLYPHS: Readonly<Record<string, number>> = { '¼': 0.25, '½': 0.5, '¾': 0.75 };
 
-function spoken(text: string): number {
-  const word = WORDS[text.toLowerCase()];
+function spoken(text: string, { numbers }: Lexicon): number {
+  const word = numbers[text.toLowerCase()];
   if (word !== undefined) return word;
   const mixed = /^(\d+)\s+(\d)\/(\d)$/.exec(text);
   if (mixed) return Number(mixed[1]) + Number(mixed[2]) / Number(mixed[3]);
@@ -190,38 +215,40 @@ function spoken(text: string): number {
 }
 
 /** Every length of time a sentence names, min. */
-function timesIn(text: string): (readonly [number, number])[] {
-  return [...text.matchAll(SPAN)].map(([, low = '', high, unit = '']) => {
-    const scale = /^h/i.test(unit) ? MINUTES_PER_HOUR : 1;
-    const from = spoken(low) * scale;
-    return [from, high === undefined ? from : spoken(high) * scale] as const;
+function timesIn(text: string, lexicon: Lexicon): (readonly [number, number])[] {
+  return [...text.matchAll(lexicon.span)].map(([, low = '', high, unit = '']) => {
+    const scale = lexicon.hours.test(unit) ? MINUTES_PER_HOUR : 1;
+    const from = spoken(low, lexicon) * scale;
+    return [from, high === undefined ? from : spoken(high, lexicon) * scale] as const;
   });
 }
 
 /** Shorter than this is no braise, min. */
 const SHORTEST_BRAISE_MIN = 40;
-const BRAISES = /\b(?:braise|simmer|cook|oven|bake|stew|tender|cover)/i;
 
-function findHeat(steps: readonly string[]): { heat: Found<PlanHeat> | undefined; others: string[] } {
-  const named = steps.flatMap((s) => temperaturesIn(s).map((tempC) => ({ tempC, from: s })));
-  const first = named.find((n) => /\boven\b/i.test(n.from)) ?? named[0];
+function findHeat(
+  steps: readonly string[],
+  lexicon: Lexicon,
+): { heat: Found<PlanHeat> | undefined; others: Message[] } {
+  const named = steps.flatMap((s) => temperaturesIn(s, lexicon).map((degrees) => ({ degrees, from: s })));
+  const first = named.find((n) => lexicon.oven.test(n.from)) ?? named[0];
   if (first) {
-    const fan = /\b(?:fan|convection)\b/i.test(first.from);
+    const fan = lexicon.fan.test(first.from);
     const others = named
-      .filter((n) => Math.abs(n.tempC - first.tempC) > 8)
-      .map((n) => `${String(n.tempC)} °C is named too: “${n.from}”`);
-    return { heat: { value: heatOf(fan ? 'fan' : 'still', first.tempC), from: first.from }, others };
+      .filter((n) => Math.abs(n.degrees - first.degrees) > 8)
+      .map((n) => say('recipe.alsoNamed', { temp: tempC(n.degrees), text: n.from }));
+    return { heat: { value: heatOf(fan ? 'fan' : 'still', first.degrees), from: first.from }, others };
   }
   const simmers = steps.find(
-    (s) => /\bsimmer(?:s|ing)?\b/i.test(s) && timesIn(s).some(([, t]) => t >= SHORTEST_BRAISE_MIN),
+    (s) => lexicon.simmers.test(s) && timesIn(s, lexicon).some(([, t]) => t >= SHORTEST_BRAISE_MIN),
   );
   return { heat: simmers === undefined ? undefined : { value: heatOf('simmer', 96), from: simmers }, others: [] };
 }
 
-function findMinutes(raw: RawRecipe): ReadRecipe['minutes'] {
+function findMinutes(raw: RawRecipe, lexicon: Lexicon): ReadRecipe['minutes'] {
   const long = raw.steps
-    .filter((s) => BRAISES.test(s))
-    .flatMap((from) => timesIn(from).map((value) => ({ value, from })))
+    .filter((s) => lexicon.braises.test(s))
+    .flatMap((from) => timesIn(from, lexicon).map((value) => ({ value, from })))
     .filter((t) => t.value[1] >= SHORTEST_BRAISE_MIN);
   const longest = long.reduce<(typeof long)[number] | undefined>(
     (best, t) => (best === undefined || t.value[1] > best.value[1] ? t : best),
@@ -229,7 +256,7 @@ function findMinutes(raw: RawRecipe): ReadRecipe['minutes'] {
   );
   if (longest) return longest;
   return raw.cookMin !== undefined && raw.cookMin >= SHORTEST_BRAISE_MIN
-    ? { value: [raw.cookMin, raw.cookMin], from: `cooking time ${String(Math.round(raw.cookMin))} min` }
+    ? { value: [raw.cookMin, raw.cookMin], from: say('recipe.cookingTime', { time: time(raw.cookMin) }) }
     : undefined;
 }
 
@@ -240,33 +267,31 @@ function findEaters(yields: string): Found<number> | undefined {
 }
 
 /** One line for each thing: "salt and pepper" are two. A line that cannot be told apart stays as it is. */
-function apart(line: string): string[] {
-  const parts = line.split(/\s+(?:and|&|\+)\s+|\s*&\s*/);
+function apart(line: string, lexicon: Lexicon): string[] {
+  const parts = line.split(lexicon.joins);
   if (parts.length !== 2) return [line];
-  const [first, second] = parts.map((part) => meaningOf(part));
-  const whole = meaningOf(line);
+  const [first, second] = parts.map((part) => meaningOf(part, lexicon));
+  const whole = meaningOf(line, lexicon);
   const two =
     first !== undefined &&
     second !== undefined &&
-    (first.kind !== second.kind || first.id !== second.id) &&
+    (first.role !== second.role || first.id !== second.id) &&
     whole?.id !== 'butterAndOil';
   return two ? parts : [line];
 }
 
 /** Everything a recipe says that a plan can use, and all the rest as it was. */
-export function readRecipe(raw: RawRecipe): ReadRecipe {
-  const lines = raw.ingredients.flatMap(apart).map(readIngredient);
+export function readRecipe(raw: RawRecipe, lexicon: Lexicon = ENGLISH): ReadRecipe {
+  const lines = raw.ingredients.flatMap((l) => apart(l, lexicon)).map((l) => readIngredient(l, lexicon));
   // "Cut into cubes" is often said in the method: then the meat of the list is cubes.
-  const cubed = raw.steps.some((s) =>
-    /\bcut\b.*\b(?:beef|meat|pork|lamb|shoulder|chuck)\b.*\b(?:cubes|chunks|pieces)\b/i.test(s),
-  );
-  const { heat, others } = findHeat(raw.steps);
+  const cubed = raw.steps.some((s) => lexicon.cutUpLater.test(s));
+  const { heat, others } = findHeat(raw.steps, lexicon);
   return {
-    title: raw.name.trim() === '' ? 'A braise' : raw.name.trim().slice(0, 120),
+    title: raw.name.trim().slice(0, 120),
     eaters: findEaters(raw.yields),
     lines: cubed ? lines.map(asCubes) : lines,
     heat,
-    minutes: findMinutes(raw),
+    minutes: findMinutes(raw, lexicon),
     unsure: others,
     steps: raw.steps,
   };
@@ -279,13 +304,11 @@ const CUBES_OF: Readonly<Record<string, string>> = {
 };
 
 function asCubes(line: ReadLine): ReadLine {
-  const cubes = line.taken?.kind === 'cut' ? CUBES_OF[line.taken.id] : undefined;
+  const cubes = line.taken?.role === 'cut' ? CUBES_OF[line.taken.id] : undefined;
   if (!line.taken || cubes === undefined) return line;
   return {
     ...line,
     taken: { ...line.taken, id: cubes },
-    assumed: [line.assumed, `cut up as the method says: ${cutById(cubes).name.toLowerCase()}`]
-      .filter(Boolean)
-      .join('; '),
+    assumed: [...line.assumed, say('assumed.cutUp', { cut: nameOf('cut', cubes) })],
   };
 }

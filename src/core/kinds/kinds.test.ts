@@ -12,6 +12,7 @@ import { meatParts, type PlanInput } from '../plan/input';
 import { composePlan } from '../plan/plan';
 import { startPlan, usualMeat } from '../plan/start';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { english } from '../../testing/words';
 
 const ROOMY: PlanInput['pot'] = { ...OXTAIL_PLAN.pot, id: 'roomy', diameterMm: 340, heightMm: 220 };
 
@@ -43,7 +44,7 @@ describe('the kinds', () => {
         const input = withKind({ ...started, pot: ROOMY }, kind);
         expect(checkPlanInput(input, NOON_MS), `${kind.id} on ${cutId}`).toEqual([]);
         const result = composePlan(input, 0);
-        if (!result.ok) throw new Error(`${kind.id} on ${cutId}: ${result.faults[0]?.message ?? ''}`);
+        if (!result.ok) throw new Error(`${kind.id} on ${cutId}: ${english(result.faults[0]?.says)}`);
         expect(
           result.plan.liquid.herbs.lines.some((l) => l.tooMuch),
           `${kind.id} on ${cutId}`,

@@ -4,13 +4,11 @@ import { type Fate } from '../larder/garnish';
 import { herbById } from '../larder/seasoning';
 import { type LidKind } from '../larder/vessels';
 import { meatParts, type PlanInput } from '../plan/input';
-import { type Choice } from '../plan/schools';
+import { type WayOf } from '../plan/ways';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
 export interface Kind {
   readonly id: string;
-  readonly name: string;
-  readonly says?: string;
   readonly items: readonly {
     readonly id: string;
     readonly gPerKg: number;
@@ -22,17 +20,22 @@ export interface Kind {
   readonly fillerStrength: number;
   /** Share of the meat's height; null leaves the level as it is. */
   readonly level: number | null;
-  readonly reduce: Choice<'reduce'>;
-  readonly onion: Choice<'onion'>;
+  readonly reduce: WayOf<'reduce'>;
+  readonly onion: WayOf<'onion'>;
   readonly pasteGPerKg: number;
-  readonly pasteWhen: Choice<'pasteWhen'>;
-  readonly thicken: Choice<'thicken'>;
+  readonly pasteWhen: WayOf<'pasteWhen'>;
+  readonly thicken: WayOf<'thicken'>;
   readonly herbs: readonly { readonly id: string; readonly perL: number }[];
-  readonly herbForm: Choice<'herbForm'>;
+  readonly herbForm: WayOf<'herbForm'>;
   readonly spices: readonly { readonly id: string; readonly gPerKg: number }[];
-  readonly searDepth: Choice<'searDepth'>;
+  readonly searDepth: WayOf<'searDepth'>;
   readonly fatId: string;
   readonly lid: LidKind | null;
+}
+
+/** A kind a kitchen has kept, under its own name. */
+export interface OwnKind extends Kind {
+  readonly name: string;
 }
 
 type Item = Kind['items'][number];
@@ -63,8 +66,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'ale-prune',
-    name: 'Dark ale and prune',
-    says: 'malt, fruit and a little bitterness; for beef and game',
     items: [start('onion', 220), start('carrot', 100), start('garlic', 10), late('prune', 110)],
     parts: [part('darkAle', 250), part('vinegar', 10)],
     reduce: 'none',
@@ -74,8 +75,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'cider-mustard',
-    name: 'Cider and mustard',
-    says: 'sharp and pale; for pork, rabbit and chicken',
     items: [start('onion', 150), start('leek', 120), start('celery', 60), start('mustard', 35)],
     parts: [part('cider', 250)],
     reduce: 'none',
@@ -86,8 +85,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'red-mushroom',
-    name: 'Red wine and mushroom',
-    says: 'deep and dark; for beef, oxtail, venison',
     items: [start('onion', 180), start('carrot', 120), start('celery', 70), start('garlic', 12), late('mushroom', 250)],
     parts: [part('redWine', 350)],
     reduce: 'twoThirds',
@@ -97,8 +94,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'white-tomato',
-    name: 'White wine and tomato',
-    says: 'bright and light; for veal, lamb, chicken',
     items: [start('onion', 150), start('carrot', 100), start('celery', 80), start('garlic', 12)],
     parts: [part('whiteWine', 200), part('cannedTomato', 250)],
     herbs: [herb('bay', 2), herb('thyme', 5), herb('lemonPeel', 1)],
@@ -107,8 +102,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'onion-melt',
-    name: 'Onion melt',
-    says: 'as much onion as half the meat, cooked down until it is the sauce',
     items: [start('onion', 550), start('garlic', 8)],
     parts: [part('whiteWine', 120)],
     onion: 'golden',
@@ -119,8 +112,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'paprika-onion',
-    name: 'Paprika and onion',
-    says: 'sweet and red, onion for body; for beef, pork, veal in pieces',
     items: [start('onion', 500), start('pepper', 150), start('garlic', 12)],
     parts: [],
     fillerStrength: 0.5,
@@ -137,8 +128,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'citrus-spice',
-    name: 'Citrus and warm spice',
-    says: 'little liquid under a tight lid; for lamb, goat, duck',
     items: [start('onion', 200), start('ginger', 15), start('garlic', 12), late('apricot', 90)],
     parts: [part('orangeJuice', 150)],
     reduce: 'half',
@@ -156,8 +145,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'soy-sweet',
-    name: 'Soy and sweet',
-    says: 'salty-sweet and glossy; for pork belly, short rib, duck',
     items: [
       start('ginger', 25, 'picked'),
       start('garlic', 15, 'picked'),
@@ -174,8 +161,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'root-herb',
-    name: 'Root and herb pot roast',
-    says: 'a whole joint on its vegetables; they are eaten with it',
     items: [
       start('onion', 120, 'bite'),
       late('carrot', 250),
@@ -191,8 +176,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'lentil-stock',
-    name: 'Lentil and stock',
-    says: 'lentils cook in the braise and drink it; for duck, sausage cuts, hock',
     items: [start('onion', 150), start('carrot', 120), start('celery', 80), start('garlic', 10), late('lentils', 200)],
     parts: [part('whiteWine', 100), part('vinegar', 10)],
     level: 0.66,
@@ -200,8 +183,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'green-lemon',
-    name: 'Green herb and preserved lemon',
-    says: 'salty lemon and a handful of green at the end; for lamb and chicken',
     items: [
       start('onion', 250),
       start('garlic', 12),
@@ -223,8 +204,6 @@ export const KINDS: readonly Kind[] = [
   {
     ...USUAL,
     id: 'rolled-tomato',
-    name: 'Rolled and filled, in tomato',
-    says: 'tied rolls nearly covered in tomato; the sauce goes on pasta first',
     items: [start('onion', 150), start('garlic', 12), start('celery', 50)],
     parts: [part('redWine', 150), part('passata', 500)],
     fillerId: 'water',
@@ -289,7 +268,7 @@ export function withKind(input: PlanInput, kind: Kind): PlanInput {
 }
 
 /** The kind a plan amounts to, to be put on other meat. */
-export function kindOf(input: PlanInput, id: string, name: string): Kind {
+export function kindOf(input: PlanInput, id: string, name: string): OwnKind {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, input.liquid.level);
   const perKg = (value: number): number => (kg > 0 ? Math.round((value / kg) * 10) / 10 : 0);

@@ -5,19 +5,11 @@ export const FATES = ['melt', 'bite', 'strained', 'picked'] as const;
 
 export type Fate = (typeof FATES)[number];
 
-export const FATE_WORDS: Readonly<Record<Fate, string>> = {
-  melt: 'melts in',
-  bite: 'eaten in bites',
-  strained: 'strained out',
-  picked: 'picked out',
-};
-
 export type GarnishKind = 'aromatic' | 'root' | 'mushroom' | 'pulse' | 'grain' | 'fruit' | 'seasoning' | 'cured';
 
 /** Anything solid besides the meat. Shares of raw mass. */
 export interface Garnish extends Dietary {
   readonly id: string;
-  readonly name: string;
   readonly kind: GarnishKind;
   /** Water given up (positive) or taken up (negative) when cooked through, kg per kg. */
   readonly waterShare: number;
@@ -28,20 +20,21 @@ export interface Garnish extends Dietary {
   readonly sugarGPerKg: number;
   /** Cut size by fate, mm, 0 where it goes in as it comes; a fate left out does not suit it. */
   readonly cutMm: Partial<Readonly<Record<Fate, number>>>;
-  /** Minutes in the fat before the next thing follows, and what to stop at. */
-  readonly pan: { readonly order: number; readonly minutes: number; readonly look: string } | undefined;
+  /** Minutes in the fat before the next thing follows. */
+  readonly pan: { readonly order: number; readonly minutes: number } | undefined;
   /** Minutes at a simmer until eaten in bites, if it goes in late; undefined where it goes in at the start. */
   readonly lateMinutes: number | undefined;
   /** Something of it that must come out or can choke. */
-  readonly choke: string | undefined;
-  readonly note: string;
+  readonly chokes: boolean;
+  /** There is something to know about it. */
+  readonly noted: boolean;
   readonly source: string;
   readonly confidence: 'medium' | 'low';
 }
 
 const JUDGED = 'Water given or taken: modeller’s judgement, ±30 %. Amounts: usual per kilogram of meat.';
 
-type Row = Pick<Garnish, 'id' | 'name' | 'kind' | 'waterShare' | 'tauMin' | 'usualGPerKg' | 'cutMm'> & Partial<Garnish>;
+type Row = Pick<Garnish, 'id' | 'kind' | 'waterShare' | 'tauMin' | 'usualGPerKg' | 'cutMm'> & Partial<Garnish>;
 
 const garnish = (row: Row): Garnish => ({
   ...PLAIN,
@@ -49,8 +42,8 @@ const garnish = (row: Row): Garnish => ({
   sugarGPerKg: 0,
   pan: undefined,
   lateMinutes: undefined,
-  choke: undefined,
-  note: '',
+  chokes: false,
+  noted: false,
   source: JUDGED,
   confidence: 'medium',
   ...row,
@@ -59,118 +52,107 @@ const garnish = (row: Row): Garnish => ({
 export const GARNISHES: readonly Garnish[] = [
   garnish({
     id: 'onion',
-    name: 'Onion',
     kind: 'aromatic',
     waterShare: 0.35,
     tauMin: 25,
     usualGPerKg: [100, 200, 1000],
     sugarGPerKg: 45,
     cutMm: { melt: 4, bite: 20, strained: 25, picked: 60 },
-    pan: { order: 1, minutes: 8, look: 'soft and golden at the edges' },
-    note: 'Cut from pole to pole it keeps its shape; boiled first it dissolves.',
+    pan: { order: 1, minutes: 8 },
+    noted: true,
   }),
   garnish({
     id: 'shallot',
-    name: 'Shallot',
     kind: 'aromatic',
     waterShare: 0.3,
     tauMin: 25,
     usualGPerKg: [80, 150, 300],
     sugarGPerKg: 55,
     cutMm: { melt: 4, bite: 30, picked: 40 },
-    pan: { order: 1, minutes: 6, look: 'soft, golden' },
+    pan: { order: 1, minutes: 6 },
   }),
   garnish({
     id: 'leek',
-    name: 'Leek',
     kind: 'aromatic',
     waterShare: 0.3,
     tauMin: 25,
     usualGPerKg: [80, 150, 400],
     sugarGPerKg: 25,
     cutMm: { melt: 5, bite: 25, strained: 30 },
-    pan: { order: 1, minutes: 5, look: 'collapsed, no colour' },
-    note: 'Wash after cutting: grit hides between the leaves.',
+    pan: { order: 1, minutes: 5 },
+    noted: true,
   }),
   garnish({
     id: 'carrot',
-    name: 'Carrot',
     kind: 'aromatic',
     waterShare: 0.12,
     tauMin: 40,
     usualGPerKg: [60, 120, 350],
     sugarGPerKg: 48,
     cutMm: { melt: 4, bite: 25, strained: 25, picked: 60 },
-    pan: { order: 2, minutes: 4, look: 'edges softening' },
+    pan: { order: 2, minutes: 4 },
     lateMinutes: 45,
   }),
   garnish({
     id: 'celery',
-    name: 'Celery',
     kind: 'aromatic',
     waterShare: 0.25,
     tauMin: 30,
     usualGPerKg: [40, 80, 200],
-    allergens: ['celery'],
+    brings: ['celery'],
     cutMm: { melt: 4, bite: 20, strained: 25, picked: 80 },
-    pan: { order: 2, minutes: 4, look: 'turning glassy' },
+    pan: { order: 2, minutes: 4 },
   }),
   garnish({
     id: 'fennel',
-    name: 'Fennel',
     kind: 'aromatic',
     waterShare: 0.25,
     tauMin: 30,
     usualGPerKg: [80, 200, 400],
     cutMm: { melt: 5, bite: 30, strained: 30 },
-    pan: { order: 2, minutes: 6, look: 'golden at the edges' },
+    pan: { order: 2, minutes: 6 },
   }),
   garnish({
     id: 'pepper',
-    name: 'Sweet pepper',
     kind: 'aromatic',
     waterShare: 0.3,
     tauMin: 25,
     usualGPerKg: [80, 200, 500],
     sugarGPerKg: 42,
     cutMm: { melt: 8, bite: 30 },
-    pan: { order: 2, minutes: 5, look: 'soft at the edges' },
+    pan: { order: 2, minutes: 5 },
   }),
   garnish({
     id: 'garlic',
-    name: 'Garlic',
     kind: 'aromatic',
     waterShare: 0.2,
     tauMin: 25,
     usualGPerKg: [5, 12, 60],
     cutMm: { melt: 2, bite: 15, picked: 20 },
-    pan: { order: 4, minutes: 0.75, look: 'smells sweet, no colour' },
-    note: 'Minced it burns in a minute; whole cloves go in with the onion and turn sweet.',
+    pan: { order: 4, minutes: 0.75 },
+    noted: true,
   }),
   garnish({
     id: 'ginger',
-    name: 'Ginger',
     kind: 'aromatic',
     waterShare: 0.1,
     tauMin: 30,
     usualGPerKg: [5, 20, 60],
     cutMm: { melt: 2, picked: 4 },
-    pan: { order: 4, minutes: 0.75, look: 'smells, no colour' },
+    pan: { order: 4, minutes: 0.75 },
   }),
   garnish({
     id: 'chilli',
-    name: 'Chilli',
     kind: 'aromatic',
     waterShare: 0.2,
     tauMin: 25,
     usualGPerKg: [2, 8, 40],
     cutMm: { melt: 2, picked: 60 },
-    pan: { order: 4, minutes: 0.75, look: 'smells, no colour' },
-    note: 'Gloves or oiled hands; nothing of it near the eyes.',
+    pan: { order: 4, minutes: 0.75 },
+    noted: true,
   }),
   garnish({
     id: 'freshTomato',
-    name: 'Fresh tomato',
     kind: 'fruit',
     waterShare: 0.6,
     tauMin: 20,
@@ -180,30 +162,27 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'mushroom',
-    name: 'Mushrooms',
     kind: 'mushroom',
     waterShare: 0.45,
     tauMin: 12,
     usualGPerKg: [100, 250, 400],
     cutMm: { melt: 5, bite: 25 },
-    pan: { order: 3, minutes: 7, look: 'water gone, browned' },
+    pan: { order: 3, minutes: 7 },
     lateMinutes: 10,
-    note: 'From the start they give the sauce everything; browned apart and added at the end they keep their bite.',
+    noted: true,
   }),
   garnish({
     id: 'potato',
-    name: 'Potatoes',
     kind: 'root',
     waterShare: -0.03,
     tauMin: 30,
     usualGPerKg: [200, 500, 900],
     cutMm: { bite: 40 },
     lateMinutes: 45,
-    note: 'From the start they turn to mush: count back from the plate.',
+    noted: true,
   }),
   garnish({
     id: 'parsnip',
-    name: 'Parsnip',
     kind: 'root',
     waterShare: 0.08,
     tauMin: 35,
@@ -214,7 +193,6 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'turnip',
-    name: 'Turnip or swede',
     kind: 'root',
     waterShare: 0.15,
     tauMin: 35,
@@ -224,19 +202,17 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'celeriac',
-    name: 'Celeriac',
     kind: 'root',
     waterShare: 0.1,
     tauMin: 35,
     usualGPerKg: [60, 150, 400],
-    allergens: ['celery'],
+    brings: ['celery'],
     cutMm: { melt: 6, bite: 30, strained: 30 },
-    pan: { order: 2, minutes: 5, look: 'golden at the edges' },
+    pan: { order: 2, minutes: 5 },
     lateMinutes: 40,
   }),
   garnish({
     id: 'greenBeans',
-    name: 'Green beans',
     kind: 'aromatic',
     waterShare: 0.1,
     tauMin: 20,
@@ -246,39 +222,35 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'lentils',
-    name: 'Lentils',
     kind: 'pulse',
     waterShare: -1.6,
     tauMin: 25,
     usualGPerKg: [120, 200, 300],
     cutMm: { bite: 0 },
     lateMinutes: 40,
-    note: 'Rinse and look for stones. No soaking needed.',
+    noted: true,
   }),
   garnish({
     id: 'beansSoaked',
-    name: 'Beans, soaked and boiled hard',
     kind: 'pulse',
     waterShare: -0.25,
     tauMin: 45,
     usualGPerKg: [150, 300, 600],
     cutMm: { bite: 0 },
     lateMinutes: 90,
-    note: 'Soaked at least 5 h, drained, boiled hard 10 to 30 min by local advice. Acid slows them: tomato and wine late.',
+    noted: true,
   }),
   garnish({
     id: 'beansDry',
-    name: 'Beans, dry as bought',
     kind: 'pulse',
     waterShare: -1.25,
     tauMin: 90,
     usualGPerKg: [100, 150, 300],
     cutMm: { bite: 0 },
-    note: 'Not safe in a slow pot.',
+    noted: true,
   }),
   garnish({
     id: 'rice',
-    name: 'Rice',
     kind: 'grain',
     waterShare: -1.8,
     tauMin: 12,
@@ -288,43 +260,39 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'barley',
-    name: 'Pearl barley',
     kind: 'grain',
     waterShare: -2.6,
     tauMin: 30,
     usualGPerKg: [50, 100, 200],
-    allergens: ['gluten'],
+    brings: ['gluten'],
     cutMm: { bite: 0 },
     lateMinutes: 45,
   }),
   garnish({
     id: 'prune',
-    name: 'Prunes',
     kind: 'fruit',
     waterShare: -0.3,
     tauMin: 25,
     usualGPerKg: [60, 120, 250],
     sugarGPerKg: 380,
-    hidden: [{ avoided: 'sulphites', why: 'dried fruit may be sulphured' }],
+    hidden: [{ avoided: 'sulphites', why: 'driedFruit' }],
     cutMm: { bite: 0, melt: 8 },
     lateMinutes: 40,
-    choke: 'prune stones',
+    chokes: true,
   }),
   garnish({
     id: 'apricot',
-    name: 'Dried apricots',
     kind: 'fruit',
     waterShare: -0.4,
     tauMin: 25,
     usualGPerKg: [60, 120, 250],
     sugarGPerKg: 530,
-    allergens: ['sulphites'],
+    brings: ['sulphites'],
     cutMm: { bite: 0, melt: 8 },
     lateMinutes: 40,
   }),
   garnish({
     id: 'olives',
-    name: 'Olives',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -332,11 +300,10 @@ export const GARNISHES: readonly Garnish[] = [
     saltGPerKg: 30,
     cutMm: { bite: 0 },
     lateMinutes: 20,
-    choke: 'olive stones',
+    chokes: true,
   }),
   garnish({
     id: 'capers',
-    name: 'Rinsed capers',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -347,19 +314,17 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'anchovy',
-    name: 'Anchovies',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
     usualGPerKg: [5, 12, 30],
     saltGPerKg: 120,
-    allergens: ['fish'],
+    brings: ['fish'],
     cutMm: { melt: 0 },
-    pan: { order: 5, minutes: 0.5, look: 'dissolved in the fat' },
+    pan: { order: 5, minutes: 0.5 },
   }),
   garnish({
     id: 'preservedLemon',
-    name: 'Preserved lemon rind',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -367,22 +332,20 @@ export const GARNISHES: readonly Garnish[] = [
     saltGPerKg: 90,
     cutMm: { bite: 6 },
     lateMinutes: 30,
-    choke: 'lemon pips',
+    chokes: true,
   }),
   garnish({
     id: 'mustard',
-    name: 'Mustard',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
     usualGPerKg: [15, 30, 80],
     saltGPerKg: 50,
-    allergens: ['mustard', 'sulphites'],
+    brings: ['mustard', 'sulphites'],
     cutMm: { melt: 0 },
   }),
   garnish({
     id: 'sugar',
-    name: 'Brown sugar',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -392,7 +355,6 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'honey',
-    name: 'Honey',
     kind: 'seasoning',
     waterShare: 0,
     tauMin: 30,
@@ -402,16 +364,15 @@ export const GARNISHES: readonly Garnish[] = [
   }),
   garnish({
     id: 'curedPork',
-    name: 'Cured pork belly',
     kind: 'cured',
     waterShare: 0.2,
     tauMin: 25,
     usualGPerKg: [50, 100, 200],
     saltGPerKg: 28,
-    hidden: [{ avoided: 'pork', why: 'it is pork' }],
+    brings: ['pork'],
     cutMm: { bite: 8, picked: 40 },
-    pan: { order: 0, minutes: 7, look: 'fat run out, edges crisp' },
-    note: 'Starts in a cold pan; two fifths of it runs out as fat.',
+    pan: { order: 0, minutes: 7 },
+    noted: true,
   }),
 ];
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { ALLERGENS, AVOIDABLE } from './allergens';
+import { AVOIDABLE } from './allergens';
 import { BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, panFloorM2, panHeatJK } from './burners';
-import { cutById, CUTS, cutLabel, isCutId } from './cuts';
+import { cutById, CUTS, isCutId } from './cuts';
 import { fatById, FATS, isFatId } from './fats';
 import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
 import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
@@ -9,6 +9,7 @@ import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES 
 import { isSideId, sideAmounts, sideById, SIDES } from './sides';
 import { LID_KINDS, LIDS, MATERIAL_HEAT_JKGK, potVolumeL, radiantFactor } from './vessels';
 import { mixtureProperties } from '../heat/properties';
+import { WORDS } from '../../testing/words';
 
 const unique = (ids: readonly string[]): void => {
   expect(new Set(ids).size).toBe(ids.length);
@@ -22,13 +23,13 @@ describe.each([
   ['spice', SPICES, spiceById, isSpiceId],
   ['fat', FATS, fatById, isFatId],
   ['side', SIDES, sideById, isSideId],
-] as const)('the table of every %s', (_, rows, byId, knows) => {
+] as const)('the table of every %s', (table, rows, byId, knows) => {
   it('has one row an id, found by it, and refuses any other', () => {
     unique(rows.map((r) => r.id));
     for (const row of rows) {
       expect(byId(row.id)).toBe(row);
       expect(knows(row.id)).toBe(true);
-      expect(row.name.trim().length).toBeGreaterThan(1);
+      expect(WORDS.name(table, row.id).trim().length).toBeGreaterThan(1);
     }
     expect(knows('unicorn')).toBe(false);
     expect(() => byId('unicorn')).toThrow('unicorn');
@@ -36,7 +37,7 @@ describe.each([
 });
 
 describe('cuts', () => {
-  it.each(CUTS.map((c) => [cutLabel(c), c] as const))('%s hangs together', (_, cut) => {
+  it.each(CUTS.map((c) => [c.id, c] as const))('%s hangs together', (_, cut) => {
     const { water, protein, fat, ash } = cut.composition;
     expect(water + protein + fat + ash).toBeGreaterThan(0.97);
     expect(water + protein + fat + ash).toBeLessThan(1.03);
@@ -60,20 +61,21 @@ describe('cuts', () => {
       expect(cut.typicalPieceKg).toBeLessThan(boxKg * density * 1.35);
       expect(cut.typicalPieceKg).toBeGreaterThan(boxKg * density * 0.25);
     }
-    expect(cut.donenessSign.length).toBeGreaterThan(8);
+    expect(WORDS.say({ code: `cut.${cut.id}.sign` }).length).toBeGreaterThan(8);
     expect(cut.source.length).toBeGreaterThan(8);
     expect(cut.minSafeTempC).toBeGreaterThanOrEqual(['chicken', 'turkey', 'duck'].includes(cut.species) ? 74 : 60);
   });
 
   it('are named with their animal, once', () => {
-    expect(cutLabel(cutById('pork_cheek'))).toBe('Pork cheek');
-    expect(cutLabel(cutById('beef_oxtail'))).toBe('Oxtail');
-    unique(CUTS.map(cutLabel));
+    const full = (id: string): string => WORDS.say({ code: `cut.${id}.full` });
+    expect(full('pork_cheek')).toBe('pork cheek');
+    expect(full('beef_oxtail')).toBe('oxtail');
+    unique(CUTS.map((c) => full(c.id)));
   });
 });
 
 describe('what goes in beside the meat', () => {
-  it.each(GARNISHES.map((g) => [g.name, g] as const))('%s hangs together', (_, g) => {
+  it.each(GARNISHES.map((g) => [g.id, g] as const))('%s hangs together', (_, g) => {
     const [low, usual, high] = g.usualGPerKg;
     expect(low).toBeLessThanOrEqual(usual);
     expect(usual).toBeLessThanOrEqual(high);
@@ -90,7 +92,7 @@ describe('what goes in beside the meat', () => {
       if (mm !== undefined) expect(mm).toBeLessThanOrEqual(80);
     }
     if (g.lateMinutes !== undefined) expect(g.lateMinutes).toBeGreaterThan(0);
-    expect(g.allergens.every((a) => ALLERGENS.includes(a))).toBe(true);
+    expect(g.brings.every((a) => AVOIDABLE.includes(a))).toBe(true);
   });
 
   it('takes water up where it is dry, and gives it where it is fresh', () => {
@@ -100,7 +102,7 @@ describe('what goes in beside the meat', () => {
 });
 
 describe('liquids', () => {
-  it.each(LIQUIDS.map((l) => [l.name, l] as const))('%s hangs together', (_, l) => {
+  it.each(LIQUIDS.map((l) => [l.id, l] as const))('%s hangs together', (_, l) => {
     expect(l.alcohol).toBeGreaterThanOrEqual(0);
     expect(l.alcohol).toBeLessThan(0.25);
     expect(l.saltGPerL).toBeLessThan(300);
@@ -117,7 +119,7 @@ describe('liquids', () => {
     for (const l of LIQUIDS.filter((x) => x.alcohol > 0)) {
       expect(
         l.swaps.some((s) => liquidById(s.id).alcohol === 0),
-        l.name,
+        l.id,
       ).toBe(true);
     }
   });
@@ -131,7 +133,7 @@ describe('liquids', () => {
 describe('herbs, spices and salt', () => {
   it('stay under what is too much', () => {
     for (const h of HERBS) {
-      expect(h.perL, h.name).toBeLessThanOrEqual(h.mostPerL);
+      expect(h.perL, h.id).toBeLessThanOrEqual(h.mostPerL);
       expect(h.unit.length).toBeGreaterThan(2);
     }
     for (const s of SPICES) {
@@ -148,7 +150,7 @@ describe('herbs, spices and salt', () => {
 });
 
 describe('sides', () => {
-  it.each(SIDES.map((s) => [s.name, s] as const))('%s can be made', (_, side) => {
+  it.each(SIDES.map((s) => [s.id, s] as const))('%s can be made', (_, side) => {
     expect(side.steps.length).toBeGreaterThan(0);
     expect(side.steps.some((s) => s.baseMin + 4 * s.perEaterMin >= 1)).toBe(true);
     expect(side.waitsMin).toBeGreaterThanOrEqual(0);
@@ -172,8 +174,8 @@ describe('sides', () => {
 describe('fats', () => {
   it('smoke between butter and clarified butter', () => {
     for (const f of FATS) {
-      expect(f.smokeC, f.name).toBeGreaterThanOrEqual(fatById('butter').smokeC);
-      expect(f.smokeC, f.name).toBeLessThanOrEqual(fatById('clarified').smokeC);
+      expect(f.smokeC, f.id).toBeGreaterThanOrEqual(fatById('butter').smokeC);
+      expect(f.smokeC, f.id).toBeLessThanOrEqual(fatById('clarified').smokeC);
     }
   });
 });

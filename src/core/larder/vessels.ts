@@ -3,7 +3,6 @@ export type LidKind = 'heavy' | 'light' | 'tightFoil' | 'foil' | 'cartouche' | '
 
 export interface Lid {
   readonly kind: LidKind;
-  readonly label: string;
   /** Share of open-surface evaporation that gets past it. */
   readonly leak: number;
   /** Film coefficient on meat above the liquid, W/m²K. */
@@ -18,16 +17,8 @@ export interface Lid {
 
 const LID_SOURCE = 'Set so that covered and open pots lose water as kitchens report; a modeller’s judgement.';
 
-const lid = (
-  kind: LidKind,
-  label: string,
-  leak: number,
-  topFilmWM2K: number,
-  headspaceDropK: number,
-  leakSpread: number,
-): Lid => ({
+const lid = (kind: LidKind, leak: number, topFilmWM2K: number, headspaceDropK: number, leakSpread: number): Lid => ({
   kind,
-  label,
   leak,
   topFilmWM2K,
   headspaceDropK,
@@ -37,13 +28,13 @@ const lid = (
 });
 
 export const LIDS: Readonly<Record<LidKind, Lid>> = {
-  heavy: lid('heavy', 'Heavy lid', 0.02, 80, 0.5, 0.5),
-  light: lid('light', 'Light lid', 0.05, 80, 0.5, 0.5),
-  tightFoil: lid('tightFoil', 'Foil, crimped tight', 0.03, 60, 0.5, 0.5),
-  foil: lid('foil', 'Foil, loose', 0.08, 60, 0.5, 0.5),
-  cartouche: lid('cartouche', 'Paper disc', 0.4, 60, 2, 0.5),
-  ajar: lid('ajar', 'Lid ajar', 0.3, 60, 2, 0.7),
-  none: lid('none', 'No lid', 1, 25, 8, 0.5),
+  heavy: lid('heavy', 0.02, 80, 0.5, 0.5),
+  light: lid('light', 0.05, 80, 0.5, 0.5),
+  tightFoil: lid('tightFoil', 0.03, 60, 0.5, 0.5),
+  foil: lid('foil', 0.08, 60, 0.5, 0.5),
+  cartouche: lid('cartouche', 0.4, 60, 2, 0.5),
+  ajar: lid('ajar', 0.3, 60, 2, 0.7),
+  none: lid('none', 1, 25, 8, 0.5),
 };
 
 export const LID_KINDS: readonly LidKind[] = ['heavy', 'light', 'tightFoil', 'foil', 'cartouche', 'ajar', 'none'];

@@ -1,45 +1,48 @@
 import { type HerbPlan } from './herbs';
 import { type PourPlan } from './pour';
 import { garnishById } from '../larder/garnish';
+import { litres, type Message, nameOf, say } from '../message';
 import { type PlanInput } from '../plan/input';
 
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
 const CATCHES_G_L = 200;
+const HARD_REDUCTIONS: readonly PlanInput['liquid']['reduce'][] = ['threeQuarters', 'syrup', 'twoThirds'];
+const FOILS: readonly PlanInput['lid'][] = ['foil', 'tightFoil'];
 
-/** What to mind about what is poured, in sentences. */
-export function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): string[] {
-  const says: string[] = [];
-  const ml = (litres: number): string => `${String(Math.round(litres * 100) * 10)} ml`;
-  if (pour.overL > 0.02)
-    says.push(
-      `${ml(pour.overL)} more is measured out than the level takes: pour less, reduce further or raise the level.`,
-    );
-  if (
-    pour.wine &&
-    input.liquid.reduce === 'none' &&
-    pour.pours.some((p) => p.liquid.kind === 'wine' && p.pouredL > 0.1)
-  ) {
-    says.push('Wine that is not reduced stays harsh: a lid keeps it in.');
+/** What to mind about boiling the wine down. */
+function reductionAdvice({ liquid, base }: PlanInput, pour: PourPlan): Message[] {
+  if (!pour.wine) return [];
+  if (liquid.reduce === 'none') {
+    return pour.pours.some((p) => p.liquid.kind === 'wine' && p.pouredL > 0.1) ? [say('advice.rawWine')] : [];
   }
-  if (pour.wine && ['threeQuarters', 'syrup', 'twoThirds'].includes(input.liquid.reduce)) {
-    const beer = pour.pours.find((p) => p.liquid.kind === 'beer');
-    if (beer) says.push(`${beer.liquid.name} turns bitter when it is boiled down hard.`);
-    if (input.base.pasteWhen === 'beforeWine' && input.base.pasteKg > 0) {
-      says.push('Paste in the pan holds up a hard reduction: toast it after the wine.');
-    }
-  }
-  if (sugarGPerL > CATCHES_G_L)
-    says.push(
-      `${String(Math.round(sugarGPerL))} g of sugar in a litre of sauce: it catches and darkens. Low heat, a look more often, sugar late.`,
-    );
-  const pulses = input.base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0);
-  if (pulses && pour.acid)
-    says.push('Wine, tomato and vinegar slow beans and lentils: let them soften first, or count half as long again.');
-  if (pour.acid && input.pot.material === 'aluminium')
-    says.push('Acid and bare aluminium do not go together: the sauce turns grey and metallic.');
-  if (pour.acid && (input.lid === 'foil' || input.lid === 'tightFoil')) says.push('Keep foil off an acid sauce.');
-  if (herbs.says !== '') says.push(herbs.says);
-  if (input.base.thicken === 'early' || input.base.thicken === 'roux')
-    says.push('Stock in three stages, stirred smooth each time: all at once it lumps.');
-  return says;
+  if (!HARD_REDUCTIONS.includes(liquid.reduce)) return [];
+  const beer = pour.pours.find((p) => p.liquid.kind === 'beer');
+  return [
+    ...(beer ? [say('advice.beerBitter', { beer: nameOf('liquid', beer.liquid.id) })] : []),
+    ...(base.pasteWhen === 'beforeWine' && base.pasteKg > 0 ? [say('advice.pasteHoldsUp')] : []),
+  ];
+}
+
+/** What an acid pot asks for. */
+function acidAdvice({ base, pot, lid }: PlanInput): Message[] {
+  return [
+    ...(base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0) ? [say('advice.acidPulses')] : []),
+    ...(pot.material === 'aluminium' ? [say('advice.acidAluminium')] : []),
+    ...(FOILS.includes(lid) ? [say('advice.acidFoil')] : []),
+  ];
+}
+
+/** What to mind about what is poured. */
+export function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): Message[] {
+  const { thicken } = input.base;
+  return [
+    ...(pour.overL > 0.02 ? [say('advice.overfull', { over: litres(pour.overL) })] : []),
+    ...reductionAdvice(input, pour),
+    ...(sugarGPerL > CATCHES_G_L
+      ? [say('advice.sugarCatches', { sugar: { as: 'gramsPerL', value: sugarGPerL } })]
+      : []),
+    ...(pour.acid ? acidAdvice(input) : []),
+    ...(herbs.says ? [herbs.says] : []),
+    ...(thicken === 'early' || thicken === 'roux' ? [say('advice.stockInStages')] : []),
+  ];
 }

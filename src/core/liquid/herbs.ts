@@ -1,5 +1,6 @@
+import { listed, type Message, nameOf, noun, say } from '../message';
 import { type Herb, herbById } from '../larder/seasoning';
-import { type Choice } from '../plan/schools';
+import { type WayOf } from '../plan/ways';
 
 /** One herb of the plan, judged for the litres it is in. */
 export interface HerbLine {
@@ -9,22 +10,22 @@ export interface HerbLine {
   readonly tooMuch: boolean;
 }
 
+/** Something that went in counted and must come out counted. */
+export interface CountedOut {
+  readonly what: Message;
+  readonly count: number;
+}
+
 export interface HerbPlan {
   readonly lines: readonly HerbLine[];
   /** What must come out, counted: the same number in as out. */
-  readonly countOut: readonly { readonly what: string; readonly count: number }[];
-  readonly says: string;
+  readonly countOut: readonly CountedOut[];
+  /** What to mind; undefined where there is nothing. */
+  readonly says: Message | undefined;
 }
 
 /** A shallow braise ends with more liquid than it starts with. */
 const LEAST_L = 0.5;
-
-/** The noun for so many: leaf, leaves. */
-export const plural = (noun: string, count: number): string => {
-  if (count === 1) return noun;
-  if (noun === 'leaf') return 'leaves';
-  return noun.endsWith('y') ? `${noun.slice(0, -1)}ies` : `${noun}s`;
-};
 
 /** Usual count of a herb in so many litres, at least one. */
 export function usualHerbCount(herb: Herb, litres: number): number {
@@ -34,7 +35,7 @@ export function usualHerbCount(herb: Herb, litres: number): number {
 /** Herbs for the pot, by how they are held together, with the count that has to come out again. */
 export function herbPlan(
   herbs: readonly { readonly id: string; readonly count: number }[],
-  form: Choice<'herbForm'>,
+  form: WayOf<'herbForm'>,
   litres: number,
 ): HerbPlan {
   const lines = herbs
@@ -49,29 +50,38 @@ export function herbPlan(
       };
     });
   const cooked = lines.filter((l) => l.herb.when !== 'end');
-  const shedding = cooked.filter((l) => l.herb.sheds).map((l) => l.herb.name.toLowerCase());
-  const countOut =
-    cooked.length === 0
-      ? []
-      : form === 'loose'
-        ? cooked.map((l) => ({ what: `${l.herb.name.toLowerCase()}, ${plural(l.herb.unit, l.count)}`, count: l.count }))
-        : form === 'bundle'
-          ? [
-              { what: 'herb bundle', count: 1 },
-              ...(shedding.length > 0 ? [{ what: 'cloth packet (for what sheds)', count: 1 }] : []),
-            ]
-          : [{ what: 'cloth packet', count: 1 }];
-  const heavy = lines.filter((l) => l.tooMuch).map((l) => l.herb.name.toLowerCase());
-  const says =
-    heavy.length > 0
-      ? `That much ${heavy.join(' and ')} turns bitter or takes over: about ${lines
-          .filter((l) => l.tooMuch)
-          .map((l) => `${String(l.usual)} ${plural(l.herb.unit, l.usual)}`)
-          .join(' and ')} does for this pot.`
-      : form === 'loose' && shedding.length > 0
-        ? `${shedding.join(', ')} will spread through the sauce: tie or bag it, or strain at the end.`
-        : cooked.some((l) => l.herb.when === 'halfway')
-          ? 'Rosemary goes in half way: from the start it turns bitter.'
-          : '';
-  return { lines, countOut, says };
+  return { lines, countOut: countOut(cooked, form), says: advice(lines, cooked, form) };
+}
+
+function countOut(cooked: readonly HerbLine[], form: WayOf<'herbForm'>): CountedOut[] {
+  if (cooked.length === 0) return [];
+  switch (form) {
+    case 'loose':
+      return cooked.map((l) => ({
+        what: say('countOut.herb', { herb: nameOf('herb', l.herb.id), unit: noun(l.herb.unit, l.count) }),
+        count: l.count,
+      }));
+    case 'bundle':
+      return [
+        { what: say('countOut.bundle'), count: 1 },
+        ...(cooked.some((l) => l.herb.sheds) ? [{ what: say('countOut.packetForShedding'), count: 1 }] : []),
+      ];
+    case 'cloth':
+      return [{ what: say('countOut.packet'), count: 1 }];
+  }
+}
+
+function advice(lines: readonly HerbLine[], cooked: readonly HerbLine[], form: WayOf<'herbForm'>): Message | undefined {
+  const names = (of: readonly HerbLine[]) => listed(of.map((l) => nameOf('herb', l.herb.id)));
+  const heavy = lines.filter((l) => l.tooMuch);
+  if (heavy.length > 0) {
+    return say('herbs.tooMuch', {
+      herbs: names(heavy),
+      count: heavy.length,
+      enough: listed(heavy.map((l) => say('herbs.enough', { usual: l.usual, unit: noun(l.herb.unit, l.usual) }))),
+    });
+  }
+  const shedding = cooked.filter((l) => l.herb.sheds);
+  if (form === 'loose' && shedding.length > 0) return say('herbs.shed', { herbs: names(shedding) });
+  return cooked.some((l) => l.herb.when === 'halfway') ? say('herbs.halfway') : undefined;
 }

@@ -1,8 +1,8 @@
 import { alcoholG, alcoholLeft } from './alcohol';
-import { type Figure, input as from } from '../explain/figure';
-import { latentHeatJKg } from '../heat/water';
+import { figure, type Figure, input as from, type Message, say } from '../message';
+import { latentHeatJKg, WATER_KG_PER_L } from '../heat/water';
 import { isReducible, type Liquid, liquidById } from '../larder/liquids';
-import { type Choice, WINE_LEFT } from '../plan/schools';
+import { type WayOf, WINE_LEFT } from '../plan/ways';
 
 export interface PourQuestion {
   /** Litres that stand at the wanted level, all told. */
@@ -10,7 +10,7 @@ export interface PourQuestion {
   readonly parts: readonly { readonly id: string; readonly litres: number }[];
   readonly fillerId: string;
   readonly fillerStrength: number;
-  readonly reduce: Choice<'reduce'>;
+  readonly reduce: WayOf<'reduce'>;
   /** Inside area of the pot's base, m². */
   readonly baseM2: number;
   /** What the burner puts into the pot, W. */
@@ -28,7 +28,7 @@ export interface Pour {
   readonly pouredL: number;
   /** What of it stands in the pot when the meat goes in. */
   readonly inPotL: number;
-  readonly note: string;
+  readonly note: Message | undefined;
 }
 
 export interface PourPlan {
@@ -63,7 +63,7 @@ const HOT_C = 95;
 export function boilAwayMinutes(litres: number, powerW: number, baseM2: number): number {
   const net = powerW - OPEN_POT_LOSS_WM2K * baseM2 * 2 * 78;
   if (net <= 0) return litres > 0 ? Infinity : 0;
-  return (Math.max(0, litres) * 0.96 * latentHeatJKg(100)) / net / 60;
+  return (Math.max(0, litres) * WATER_KG_PER_L * latentHeatJKg(100)) / net / 60;
 }
 
 /** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
@@ -76,7 +76,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
       liquid,
       pouredL: litres,
       inPotL: boils ? litres * left : litres,
-      note: boils ? 'flame off to pour; boil down before anything else' : '',
+      note: boils ? say('pour.boilDown') : undefined,
     };
   });
   const sum = measured.reduce((total, p) => total + p.inPotL, 0);
@@ -86,11 +86,11 @@ export function pourPlan(q: PourQuestion): PourPlan {
   if (fillL > 0.0005) {
     const strong = filler.id === 'water' ? 1 : q.fillerStrength;
     if (strong > 0) {
-      fill.push({ liquid: filler, pouredL: fillL * strong, inPotL: fillL * strong, note: 'hot, to the line' });
+      fill.push({ liquid: filler, pouredL: fillL * strong, inPotL: fillL * strong, note: say('pour.hotToTheLine') });
     }
     if (strong < 1) {
       const waterL = fillL * (1 - strong);
-      fill.push({ liquid: liquidById('water'), pouredL: waterL, inPotL: waterL, note: 'thins the stock' });
+      fill.push({ liquid: liquidById('water'), pouredL: waterL, inPotL: waterL, note: say('pour.thinsStock') });
     }
   }
   const rank = (p: Pour): number =>
@@ -113,51 +113,27 @@ export function pourPlan(q: PourQuestion): PourPlan {
       wineL > 0
         ? {
             pouredL: wineL,
-            target: {
-              label: 'Down to',
-              value: wineL * left,
-              as: 'volume',
-              formula: 'What was poured times the share the school leaves.',
-              inputs: [from('poured', wineL, 'volume'), from('left', left, 'share')],
-              changes: 'The school; dilution hides harshness and stops reduction, so it comes before the stock.',
-              sure: 'computed',
-            },
-            minutes: {
-              label: 'Boiling down',
-              value: minutes,
-              as: 'minutes',
-              formula:
-                'Water to drive off times its heat of evaporation, over what the burner puts in less what the open pot loses.',
-              inputs: [
-                from('to drive off', goneL, 'volume'),
-                from('reaches the pot', q.powerW, 'power'),
-                from('pot’s base, cm²', q.baseM2 * 1e4, 'number'),
-              ],
-              changes: 'A stronger burner, a wider pot; the meat out, so that it does not boil hard.',
-              sure: 'estimate',
-            },
+            target: figure('liquid.target', wineL * left, 'volume', 'computed', [
+              from('poured', wineL, 'volume'),
+              from('left', left, 'share'),
+            ]),
+            minutes: figure('liquid.minutes', minutes, 'minutes', 'estimate', [
+              from('toDriveOff', goneL, 'volume'),
+              from('reachesThePot', q.powerW, 'power'),
+              from('potsBase', q.baseM2, 'area'),
+            ]),
             depthBeforeMm: wineL / q.baseM2,
             depthAfterMm: (wineL * left) / q.baseM2,
           }
         : null,
     alcohol:
       inG > 0
-        ? {
-            label: 'Alcohol left, a plate',
-            value: (inG * alcoholLeft(simmerMin)) / q.eaters / 1000,
-            as: 'mass',
-            formula:
-              'Pure alcohol poured in, times the share that tests found left after as long a simmer, over the plates.',
-            inputs: [
-              from('pure alcohol in, g', inG, 'number'),
-              from('simmering, all told', simmerMin, 'minutes'),
-              from('still there', alcoholLeft(simmerMin), 'share'),
-              from('plates', q.eaters, 'count'),
-            ],
-            changes:
-              'Longer, open and stirred leaves less; it is never nought. For children and those who avoid it: no wine at all.',
-            sure: 'practice',
-          }
+        ? figure('liquid.alcohol', (inG * alcoholLeft(simmerMin)) / q.eaters / 1000, 'mass', 'practice', [
+            from('pureAlcoholIn', inG / 1000, 'mass'),
+            from('simmeringAllTold', simmerMin, 'minutes'),
+            from('stillThere', alcoholLeft(simmerMin), 'share'),
+            from('plates', q.eaters, 'count'),
+          ])
         : null,
     saltG: each((l) => l.saltGPerL),
     sugarG: each((l) => l.sugarGPerL),

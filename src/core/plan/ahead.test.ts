@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
-import { instructions } from '../formats/recipe';
-import { shoppingList } from '../formats/shopping';
-import { METRIC } from '../quantity/units';
+import { instructions } from '../../exports/recipe';
+import { shoppingList } from '../shopping/shopping';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 const AHEAD: PlanInput = {
   ...OXTAIL_PLAN,
@@ -15,7 +15,7 @@ const AHEAD: PlanInput = {
 
 function plan(input: PlanInput = AHEAD): Plan {
   const result = composePlan(input, 64);
-  if (!result.ok) throw new Error(result.faults[0]?.message);
+  if (!result.ok) throw new Error(english(result.faults[0]?.says));
   return result.plan;
 }
 
@@ -47,8 +47,8 @@ describe('cooked the day before', () => {
 
   it('says how much ice, and what cools how fast', () => {
     expect(p.ahead?.cooling.safe).toBe(true);
-    expect(shoppingList(p).some((l) => l.name === 'Ice')).toBe(true);
-    const steps = instructions(p, METRIC).flatMap((s) => s.steps);
+    expect(shoppingList(p).some((l) => l.name.code === 'shop.ice')).toBe(true);
+    const steps = instructions(p, WORDS).flatMap((s) => s.steps);
     expect(steps.some((s) => s.includes('ice water'))).toBe(true);
     expect(steps.some((s) => s.includes('74 °C'))).toBe(true);
     expect(plan(OXTAIL_PLAN).ahead).toBeNull();

@@ -1,6 +1,7 @@
+import { WATER_KG_PER_L } from '../heat/water';
 import { type PlanInput } from './input';
 import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from '../care/cooling';
-import { DEFER } from '../care/cautions';
+import { type Message, say } from '../message';
 import { type BraiseRequest } from '../forecast/request';
 import { LIQUID_HEAT_JKGK } from '../heat/run';
 import { FRIDGE_C } from '../heat/sources';
@@ -24,17 +25,13 @@ export function aheadOf(request: BraiseRequest, finished: FinishedPot, powerW: n
 }
 
 /** What to watch when it is cooked ahead. */
-export function aheadWatch(ahead: Ahead | null): string[] {
-  return ahead === null || ahead.cooling.safe
-    ? []
-    : [
-        `Even by way of ice water this pot is not cold within six hours: take the meat out, cut what is over 50 mm, and cool meat and liquid apart in shallow dishes. ${DEFER}`,
-      ];
+export function aheadWatch(ahead: Ahead | null): Message[] {
+  return ahead === null || ahead.cooling.safe ? [] : [say('watch.notColdInTime')];
 }
 
 /** From the fridge to the boil, min. */
 export function fromColdMin(liquidL: number, powerW: number): number {
-  return (liquidL * 0.96 * LIQUID_HEAT_JKGK * (100 - FRIDGE_C)) / powerW / 60;
+  return (liquidL * WATER_KG_PER_L * LIQUID_HEAT_JKGK * (100 - FRIDGE_C)) / powerW / 60;
 }
 
 /** When the pot is to be in the fridge, min from the plate (negative: before it). */

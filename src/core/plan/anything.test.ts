@@ -6,7 +6,7 @@ import { dayWays } from './dayWays';
 import { HEAT_MODES, heatOf, MODES } from './heats';
 import { type BaseItem, type PlanInput, RESULTS } from './input';
 import { composePlan, makePlan } from './plan';
-import { type SchoolId, SCHOOLS } from './schools';
+import { type WayTopic, WAYS } from './ways';
 import { startPlan, usualMeat } from './start';
 import { AVOIDABLE } from '../larder/allergens';
 import { CUTS } from '../larder/cuts';
@@ -16,15 +16,15 @@ import { LIQUIDS } from '../larder/liquids';
 import { HERBS, SPICES } from '../larder/seasoning';
 import { SIDES } from '../larder/sides';
 import { LID_KINDS } from '../larder/vessels';
-import { calendarFile } from '../formats/calendar';
-import { instructions, recipeMarkdown } from '../formats/recipe';
-import { shoppingList } from '../formats/shopping';
-import { METRIC } from '../quantity/units';
+import { calendarFile } from '../../exports/calendar';
+import { instructions, recipeMarkdown } from '../../exports/recipe';
+import { shoppingList } from '../shopping/shopping';
 import { planInputSchema } from '../../contract/plan';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { english, US_WORDS, WORDS } from '../../testing/words';
 
 const some = <T>(items: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...items);
-const schoolOption = (id: SchoolId) => some(SCHOOLS[id].options.map((o) => o.id)) as fc.Arbitrary<never>;
+const wayWith = (id: WayTopic) => some([...WAYS[id].ways]) as fc.Arbitrary<never>;
 
 const anyItem: fc.Arbitrary<BaseItem> = some(GARNISHES).chain((g) =>
   fc.record({
@@ -56,13 +56,13 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
     cooks: fc.integer({ min: 1, max: 2 }),
     ahead: fc.boolean(),
     schools: fc.record({
-      when: schoolOption('saltWhen'),
-      depth: schoolOption('searDepth'),
-      dredge: schoolOption('dredge'),
-      onion: schoolOption('onion'),
-      thicken: schoolOption('thicken'),
-      reduce: schoolOption('reduce'),
-      start: schoolOption('start'),
+      when: wayWith('saltWhen'),
+      depth: wayWith('searDepth'),
+      dredge: wayWith('dredge'),
+      onion: wayWith('onion'),
+      thicken: wayWith('thicken'),
+      reduce: wayWith('reduce'),
+      start: wayWith('start'),
     }),
     altitudeM: fc.integer({ min: 0, max: 3000 }),
     fixed: fc.integer({ min: -300, max: 30 }),
@@ -124,7 +124,7 @@ describe('any dinner', () => {
         expect(planInputSchema.parse(input)).toEqual(input);
         const made = makePlan(input, { nowMs: NOON_MS, particles: 64 });
         if (!made.ok) {
-          for (const f of made.faults) expect(f.message).toMatch(/^.{15,}\.$/s);
+          for (const f of made.faults) expect(english(f.says)).toMatch(/^.{15,}\.$/s);
           return;
         }
         planned++;
@@ -132,18 +132,22 @@ describe('any dinner', () => {
         expect(plan.day.ready.p10Ms).toBeLessThanOrEqual(plan.day.ready.p50Ms);
         expect(plan.day.ready.p50Ms).toBeLessThanOrEqual(plan.day.ready.p90Ms);
         expect(plan.day.startMs).toBeLessThan(plan.day.intoPotMs);
-        for (const t of plan.day.tasks) expect(t.toMs, t.label).toBeLessThanOrEqual(plan.day.serveMs);
+        for (const t of plan.day.tasks) expect(t.toMs, t.id).toBeLessThanOrEqual(plan.day.serveMs);
         for (const v of numbersIn([plan.liquid.water, plan.finish, plan.salt, plan.buy])) expect(v).not.toBeNaN();
         expect(plan.finished.liquidL).toBeGreaterThanOrEqual(0);
         expect(plan.finished.sauceL).toBeLessThanOrEqual(plan.finished.liquidL + 1e-9);
-        for (const s of [...plan.watch, ...plan.reasons]) expect(s).not.toMatch(/NaN|undefined|Infinity/);
+        for (const s of [...plan.watch, ...plan.reasons]) expect(english(s)).not.toMatch(/NaN|undefined|Infinity/);
 
         const said = [
-          ...instructions(plan, METRIC).flatMap((s) => s.steps),
-          recipeMarkdown(plan, METRIC, (ms) => new Date(ms).toISOString()),
-          calendarFile(plan.day, input.title, 'x', NOON_MS),
+          ...instructions(plan, WORDS).flatMap((s) => s.steps),
+          recipeMarkdown(plan, WORDS, (ms) => new Date(ms).toISOString()),
+          calendarFile(plan.day, input.title, 'x', NOON_MS, WORDS),
         ].join('\n');
         expect(said).not.toMatch(/NaN|undefined|Infinity|null/);
+        const inUs =
+          recipeMarkdown(plan, US_WORDS, () => 'then') +
+          US_WORDS.list([...plan.watch, ...plan.reasons].map((m) => US_WORDS.say(m)));
+        expect(inUs).not.toMatch(/\d\s?(kg|g|ml|l|mm|cm|°C)\b/);
         expect(shoppingList(plan).length).toBeGreaterThan(0);
         for (const way of dayWays(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);
       }),
@@ -157,7 +161,7 @@ describe('any dinner', () => {
       fc.property(anyPlan, some(HEAT_MODES), (input, mode) => {
         const ways = [input, { ...input, heat: heatOf(mode, MODES[mode].usualC) }].map((way, i) => ({
           id: String(i),
-          says: String(i),
+          says: { code: 'compare.asPlanned' },
           input: way,
         }));
         const { results, faults } = compareWays(ways);
@@ -199,7 +203,7 @@ describe('a number spoiled', () => {
     (_, path) => {
       for (const by of [Number.NaN, -1, 0, 1e9, Infinity]) {
         const made = makePlan(spoiled(input, path, by), { nowMs: NOON_MS, particles: 0 });
-        if (!made.ok) for (const f of made.faults) expect(f.message).toMatch(/\.$/);
+        if (!made.ok) for (const f of made.faults) expect(english(f.says)).toMatch(/\.$/);
       }
     },
   );

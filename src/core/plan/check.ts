@@ -8,6 +8,7 @@ import { isGarnishId } from '../larder/garnish';
 import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
 import { isSideId } from '../larder/sides';
+import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message';
 import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../liquid/geometry';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
@@ -20,66 +21,52 @@ const MEAT_BELOW_RIM_MM = 10;
 /** Pieces are at most this many times as long as they are thick. */
 const LONGEST = 16;
 const LEAST_LIQUID_L = 0.1;
+const TOO_FULL = { tooFull: true } as const;
 
-const number = (value: number): string => String(Math.round(value * 100) / 100);
+const inKg = ([low, high]: readonly [number, number]): readonly [number, number] => [low / 1000, high / 1000];
 
-/** Few figures are enough to know one's own entry by, but enough of them to see that it is beyond the limit. */
-function entry(value: number, low: number, high: number): number {
-  const beyond = (v: number): boolean => v < low || v > high;
-  return [3, 4, 5, 6].map((figures) => Number(value.toPrecision(figures))).find(beyond) ?? value;
+/** A fault of a field, said by `fault.` and the code. */
+function fault(field: string, code: string, params?: Params, more: Pick<PlanFault, 'tooFull'> = {}): PlanFault {
+  return { field, says: say(`fault.${code}`, params), ...more };
 }
 
+/** Beyond the limits of what can be planned, or no number at all; `name` is one of the words' `field`. */
 function outside(
   field: string,
   name: string,
   value: number,
-  [low, high]: readonly [number, number],
-  unit: string,
+  limits: readonly [low: number, high: number],
+  as: Measure = 'number',
 ): PlanFault[] {
+  const [low, high] = limits;
   if (Number.isFinite(value) && value >= low && value <= high) return [];
-  const got = Number.isFinite(value)
-    ? `${String(entry(value, low, high))}${unit} is ${value < low ? 'too little' : 'too much'}`
-    : 'no number was given';
-  return [
-    { field, message: `${name}: ${got}. Anything from ${String(low)} to ${String(high)}${unit} can be planned.` },
-  ];
+  const said = { name: say(`field.${name}`), limits: { as, low, high } };
+  if (!Number.isFinite(value)) return [fault(field, 'noNumber', said)];
+  return [fault(field, value < low ? 'tooLittle' : 'tooMuch', { ...said, entry: { as, entered: value, limits } })];
 }
 
 function whole(field: string, name: string, value: number): PlanFault[] {
   return Number.isFinite(value) && !Number.isInteger(value)
-    ? [{ field, message: `${name}: ${number(value)} is not a whole number. Count whole ones only.` }]
+    ? [fault(field, 'notWhole', { name: say(`field.${name}`), value: { as: 'number', value } })]
     : [];
 }
 
 function unknownId(field: string, name: string, id: string, known: boolean): PlanFault[] {
-  return known ? [] : [{ field, message: `${name}: there is none called “${id}”. Choose one from the list.` }];
+  return known ? [] : [fault(field, 'unknown', { name: say(`field.${name}`), id })];
 }
 
-function checkPart(part: MeatPart, field: string, name: string): PlanFault[] {
-  if (!isCutId(part.cutId)) {
-    return [
-      {
-        field: `${field}.cutId`,
-        message: `Cut: there is no cut called “${part.cutId}”. Choose one from the list.`,
-      },
-    ];
-  }
-  const faults = [
-    ...outside(`${field}.massKg`, `Weight of the ${name}`, part.massKg, LIMITS.massKg, ' kg'),
-    ...outside(`${field}.pieces`, 'Number of pieces', part.pieces, LIMITS.pieces, ''),
-    ...whole(`${field}.pieces`, 'Number of pieces', part.pieces),
-    ...outside(`${field}.thicknessMm`, 'Thickness', part.thicknessMm, LIMITS.thicknessMm, ' mm'),
-    ...(part.pricePerKg === null
+function checkPart(part: MeatPart, field: string): PlanFault[] {
+  if (!isCutId(part.cutId)) return unknownId(`${field}.cutId`, 'cut', part.cutId, false);
+  return [
+    ...outside(`${field}.massKg`, 'meatWeight', part.massKg, LIMITS.massKg, 'mass'),
+    ...outside(`${field}.pieces`, 'pieces', part.pieces, LIMITS.pieces),
+    ...whole(`${field}.pieces`, 'pieces', part.pieces),
+    ...outside(`${field}.thicknessMm`, 'thickness', part.thicknessMm, LIMITS.thicknessMm, 'length'),
+    ...(part.pricePerKg === null ? [] : outside(`${field}.pricePerKg`, 'price', part.pricePerKg, LIMITS.pricePerKg)),
+    ...(part.grossKg === null || part.grossKg >= part.massKg
       ? []
-      : outside(`${field}.pricePerKg`, 'Price', part.pricePerKg, LIMITS.pricePerKg, ' a kilo')),
+      : [fault(`${field}.grossKg`, 'grossUnderNet', { gross: kg(part.grossKg), net: kg(part.massKg) })]),
   ];
-  if (part.grossKg !== null && !(part.grossKg >= part.massKg)) {
-    faults.push({
-      field: `${field}.grossKg`,
-      message: `Weight as bought: ${number(part.grossKg)} kg is less than the ${number(part.massKg)} kg left after trimming. Weigh again, or leave it empty.`,
-    });
-  }
-  return faults;
 }
 
 function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
@@ -88,73 +75,68 @@ function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
   const [least, most] = LIMITS.aheadHours;
   return hours >= least && hours <= most
     ? []
-    : [
-        {
-          field: 'day.ahead',
-          message: `Into the fridge: from ${String(least)} hours before the plates, so that it is cold through and the fat sets, to ${String(most)}, after which it no longer keeps well. It is ${Number.isFinite(hours) ? number(Math.round(hours)) : '–'} hours now.`,
-        },
-      ];
+    : [fault('day.ahead', 'fridgeTime', { least, most, now: { as: 'count', value: hours } })];
 }
 
 function checkRest(input: PlanInput): PlanFault[] {
   const { base, liquid, season, sear, prepare, heat, pot } = input;
   return [
-    ...outside('eaters', 'Number of eaters', input.eaters, LIMITS.eaters, ''),
-    ...whole('eaters', 'Number of eaters', input.eaters),
-    ...outside('pot.diameterMm', 'Width of the pot', pot.diameterMm, LIMITS.potDiameterMm, ' mm'),
-    ...outside('pot.heightMm', 'Height of the pot', pot.heightMm, LIMITS.potHeightMm, ' mm'),
-    ...outside('season.gramsPerKg', 'Salt', season.gramsPerKg, LIMITS.saltGPerKg, ' g/kg'),
+    ...outside('eaters', 'eaters', input.eaters, LIMITS.eaters),
+    ...whole('eaters', 'eaters', input.eaters),
+    ...outside('pot.diameterMm', 'potWidth', pot.diameterMm, LIMITS.potDiameterMm, 'length'),
+    ...outside('pot.heightMm', 'potHeight', pot.heightMm, LIMITS.potHeightMm, 'length'),
+    ...outside('season.gramsPerKg', 'salt', season.gramsPerKg, LIMITS.saltGPerKg, 'gramsPerKg'),
     ...season.spices.flatMap((s) => [
-      ...unknownId('season.spices', 'Spice', s.id, isSpiceId(s.id)),
-      ...outside('season.spices', 'Spice', s.grams, LIMITS.spiceG, ' g'),
+      ...unknownId('season.spices', 'spice', s.id, isSpiceId(s.id)),
+      ...outside('season.spices', 'spice', s.grams / 1000, inKg(LIMITS.spiceG), 'mass'),
     ]),
-    ...unknownId('sear.fatId', 'Fat', sear.fatId, isFatId(sear.fatId)),
+    ...unknownId('sear.fatId', 'fat', sear.fatId, isFatId(sear.fatId)),
     ...(sear.mostAtOnce === null
       ? []
       : [
-          ...outside('sear.mostAtOnce', 'Pieces at once', sear.mostAtOnce, LIMITS.atOnce, ''),
-          ...whole('sear.mostAtOnce', 'Pieces at once', sear.mostAtOnce),
+          ...outside('sear.mostAtOnce', 'atOnce', sear.mostAtOnce, LIMITS.atOnce),
+          ...whole('sear.mostAtOnce', 'atOnce', sear.mostAtOnce),
         ]),
     ...base.items.flatMap((i) => [
-      ...unknownId('base.items', 'Vegetable', i.id, isGarnishId(i.id)),
-      ...outside('base.items', isGarnishId(i.id) ? 'Weight of a vegetable' : 'Weight', i.kg, LIMITS.itemKg, ' kg'),
+      ...unknownId('base.items', 'vegetable', i.id, isGarnishId(i.id)),
+      ...outside('base.items', 'vegetableWeight', i.kg, LIMITS.itemKg, 'mass'),
     ]),
-    ...outside('base.pasteKg', 'Tomato paste', base.pasteKg, LIMITS.pasteKg, ' kg'),
+    ...outside('base.pasteKg', 'paste', base.pasteKg, LIMITS.pasteKg, 'mass'),
     ...liquid.parts.flatMap((p) => [
-      ...unknownId('liquid.parts', 'Liquid', p.id, isLiquidId(p.id)),
-      ...outside('liquid.parts', 'A measured liquid', p.litres, LIMITS.partL, ' l'),
+      ...unknownId('liquid.parts', 'liquid', p.id, isLiquidId(p.id)),
+      ...outside('liquid.parts', 'pour', p.litres, LIMITS.partL, 'volume'),
     ]),
-    ...unknownId('liquid.fillerId', 'Filling liquid', liquid.fillerId, isLiquidId(liquid.fillerId)),
-    ...outside('liquid.fillerStrength', 'Share of stock', liquid.fillerStrength, LIMITS.fillerStrength, ''),
+    ...unknownId('liquid.fillerId', 'filler', liquid.fillerId, isLiquidId(liquid.fillerId)),
+    ...outside('liquid.fillerStrength', 'fillerStrength', liquid.fillerStrength, LIMITS.fillerStrength, 'share'),
     ...liquid.herbs.flatMap((h) => [
-      ...unknownId('liquid.herbs', 'Herb', h.id, isHerbId(h.id)),
-      ...outside('liquid.herbs', 'Number of a herb', h.count, LIMITS.herbCount, ''),
+      ...unknownId('liquid.herbs', 'herb', h.id, isHerbId(h.id)),
+      ...outside('liquid.herbs', 'herbCount', h.count, LIMITS.herbCount),
     ]),
-    ...outside('liquid.level', 'Level of the liquid', liquid.level, LIMITS.liquidLevel, ' of the meat’s height'),
+    ...outside('liquid.level', 'level', liquid.level, LIMITS.liquidLevel, 'share'),
     ...(prepare.filling === null
       ? []
       : [
-          ...outside('prepare.filling', 'Filling', prepare.filling.kg, LIMITS.fillingKg, ' kg'),
-          ...outside('prepare.filling', 'Number of rolls', prepare.filling.rolls, LIMITS.rolls, ''),
-          ...whole('prepare.filling', 'Number of rolls', prepare.filling.rolls),
+          ...outside('prepare.filling', 'filling', prepare.filling.kg, LIMITS.fillingKg, 'mass'),
+          ...outside('prepare.filling', 'rolls', prepare.filling.rolls, LIMITS.rolls),
+          ...whole('prepare.filling', 'rolls', prepare.filling.rolls),
           ...outside(
             'prepare.filling',
-            'Salt in the filling',
+            'fillingSalt',
             prepare.filling.saltGPerKg,
             LIMITS.fillingSaltGPerKg,
-            ' g/kg',
+            'gramsPerKg',
           ),
         ]),
-    ...outside('day.cooks', 'Cooks', input.day.cooks, LIMITS.cooks, ''),
-    ...whole('day.cooks', 'Cooks', input.day.cooks),
-    ...outside('day.burners', 'Burners', input.day.burners, LIMITS.burners, ''),
-    ...whole('day.burners', 'Burners', input.day.burners),
+    ...outside('day.cooks', 'cooks', input.day.cooks, LIMITS.cooks),
+    ...whole('day.cooks', 'cooks', input.day.cooks),
+    ...outside('day.burners', 'burners', input.day.burners, LIMITS.burners),
+    ...whole('day.burners', 'burners', input.day.burners),
     ...checkAhead(input),
-    ...input.day.sides.flatMap((s) => unknownId('day.sides', 'Side dish', s, isSideId(s))),
-    ...outside('finish.sauceLPerPlate', 'Sauce a plate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, ' l'),
-    ...outside('altitudeM', 'Altitude', input.altitudeM, LIMITS.altitudeM, ' m'),
-    ...outside('confidence', 'Wanted certainty', input.confidence, LIMITS.confidence, ''),
-    ...outside('heat.tempC', MODES[heatMode(heat)].setTo, heat.tempC, MODES[heatMode(heat)].limitsC, ' °C'),
+    ...input.day.sides.flatMap((s) => unknownId('day.sides', 'side', s, isSideId(s))),
+    ...outside('finish.sauceLPerPlate', 'saucePerPlate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, 'volume'),
+    ...outside('altitudeM', 'altitude', input.altitudeM, LIMITS.altitudeM, 'altitude'),
+    ...outside('confidence', 'confidence', input.confidence, LIMITS.confidence, 'share'),
+    ...outside('heat.tempC', `heat.${heatMode(heat)}`, heat.tempC, MODES[heatMode(heat)].limitsC, 'temperature'),
   ];
 }
 
@@ -164,14 +146,11 @@ function checkRest(input: PlanInput): PlanFault[] {
  */
 export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const parts = meatParts(input);
-  const meat = parts.flatMap((part, i) => checkPart(part, i === 0 ? 'meat' : `also.${String(i - 1)}`, 'meat'));
+  const meat = parts.flatMap((part, i) => checkPart(part, i === 0 ? 'meat' : `also.${String(i - 1)}`));
   if (meat.some((f) => f.field.endsWith('cutId'))) return meat;
   const faults = [...meat, ...checkRest(input)];
   if (parts.length > LIMITS.meats[1]) {
-    faults.push({
-      field: 'also',
-      message: `Meats: ${String(parts.length)} is too many. Up to ${String(LIMITS.meats[1])} in one pot can be planned.`,
-    });
+    faults.push(fault('also', 'tooManyMeats', { meats: parts.length, most: LIMITS.meats[1] }));
   }
   if (faults.length > 0) return faults;
   const unsafe = checkBeans(input);
@@ -179,47 +158,33 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const crowding = checkFit(input);
   if (crowding.length > 0) return crowding;
   if (!Number.isFinite(input.serveAtMs) || input.serveAtMs <= nowMs) {
-    return [
-      {
-        field: 'serveAtMs',
-        message:
-          'Serving time: that moment has passed. Choose one still to come; the plan says how much time it needs.',
-      },
-    ];
+    return [fault('serveAtMs', 'past')];
   }
   return [];
 }
 
 function checkBeans(input: PlanInput): PlanFault[] {
   if (!input.base.items.some((i) => i.id === 'beansDry' && i.kg > 0)) return [];
-  return [
-    {
-      field: 'base.items',
-      message:
-        'Dry beans: they hold a poison that a slow pot does not destroy. Soak them 5 h or more, drain, boil them hard for 10 to 30 min as your local food-safety guidance says; then enter them as “soaked and boiled hard”.',
-    },
-  ];
+  return [fault('base.items', 'dryBeans')];
 }
 
 function checkSize(part: MeatPart, input: PlanInput, field: string): PlanFault[] {
   const cut = cutById(part.cutId);
   const { pot } = input;
   const size = pieceSize(cut, part.massKg / part.pieces, part.thicknessMm);
+  const piece = noun(cut.pieceNoun, 1);
   const longest = Math.max(size.lengthMm, size.widthMm);
   if (cut.form !== 'cubes' && longest > LONGEST * size.thicknessMm) {
-    return [
-      {
-        field: `${field}.thicknessMm`,
-        message: `Thickness: at ${number(size.thicknessMm)} mm each ${cut.pieceNoun} would be ${String(Math.round(longest))} mm long. Measure again, or change weight or number of pieces.`,
-      },
-    ];
+    return [fault(`${field}.thicknessMm`, 'tooLong', { thickness: mm(size.thicknessMm), piece, long: mm(longest) })];
   }
   if (Math.min(size.lengthMm, size.widthMm) < size.thicknessMm / 4) {
     return [
-      {
-        field: `${field}.thicknessMm`,
-        message: `Thickness: a ${cut.pieceNoun} of ${number((part.massKg / part.pieces) * 1000)} g cannot be ${number(size.thicknessMm)} mm thick; it would be a thin stick. Fewer pieces, more weight, or about ${String(Math.round(cut.sizeMm.thickness))} mm.`,
-      },
+      fault(`${field}.thicknessMm`, 'thinStick', {
+        piece,
+        weight: kg(part.massKg / part.pieces),
+        thickness: mm(size.thicknessMm),
+        usual: mm(cut.sizeMm.thickness),
+      }),
     ];
   }
   const upright = input.lie === 'upright' && cut.form !== 'cubes';
@@ -229,11 +194,19 @@ function checkSize(part: MeatPart, input: PlanInput, field: string): PlanFault[]
   const corner = cut.shape === 'disc' && !upright ? longest : Math.hypot(ground, other) * BEND;
   if (corner > pot.diameterMm) {
     return [
-      {
-        field: 'pot.id',
-        tooFull: true,
-        message: `Pot: a ${cut.pieceNoun} ${String(Math.round(size.lengthMm))} × ${String(Math.round(size.widthMm))} mm does not ${upright ? 'stand' : 'lie flat'} in ${pot.name}, ${String(pot.diameterMm)} mm across. Take a pot of ${String(Math.ceil(corner / 10) * 10)} mm or more, or cut the meat smaller.`,
-      },
+      fault(
+        'pot.id',
+        upright ? 'doesNotStand' : 'doesNotLie',
+        {
+          piece,
+          long: mm(size.lengthMm),
+          wide: mm(size.widthMm),
+          pot: pot.name,
+          across: mm(pot.diameterMm),
+          wanted: mm(Math.ceil(corner / 10) * 10),
+        },
+        TOO_FULL,
+      ),
     ];
   }
   return [];
@@ -254,41 +227,49 @@ function checkFit(input: PlanInput): PlanFault[] {
   if (topMm > pot.heightMm - MEAT_BELOW_RIM_MM) {
     const most = (massKg * (pot.heightMm - MEAT_BELOW_RIM_MM)) / topMm;
     return [
-      {
-        field: 'meat.massKg',
-        tooFull: true,
-        message: `More meat than pot: ${number(massKg)} kg stands ${String(Math.round(topMm))} mm high and ${pot.name} is ${String(pot.heightMm)} mm deep. It takes about ${number(Math.floor(most * 10) / 10)} kg of this; use a bigger pot or two.`,
-      },
+      fault(
+        'meat.massKg',
+        'moreMeatThanPot',
+        {
+          meat: kg(massKg),
+          high: mm(topMm),
+          pot: pot.name,
+          deep: mm(pot.heightMm),
+          takes: kg(Math.floor(most * 10) / 10),
+        },
+        TOO_FULL,
+      ),
     ];
   }
   const vegetablesMm = vegetableHeightM(contents) * 1000;
   if (vegetablesMm > room) {
     const most = (contents.vegetablesKg * room) / vegetablesMm;
     return [
-      {
-        field: 'base.items',
-        tooFull: true,
-        message: `More vegetables than room: between the pieces they would stand ${String(Math.round(vegetablesMm))} mm high in ${pot.name}. About ${number(Math.floor(most * 20) / 20)} kg fit beside this meat.`,
-      },
+      fault(
+        'base.items',
+        'moreVegetablesThanRoom',
+        { high: mm(vegetablesMm), pot: pot.name, fit: kg(Math.floor(most * 20) / 20) },
+        TOO_FULL,
+      ),
     ];
   }
   if (levelMm > room) {
-    const share = Math.floor((room / topMm) * 100);
     return [
-      {
-        field: 'liquid.level',
-        tooFull: true,
-        message: `Level of the liquid: it would stand ${String(Math.round(levelMm))} mm deep, less than ${String(HEADROOM_MM)} mm below the rim, and boil over. Up to ${String(share)} % of the meat’s height fits in ${pot.name}.`,
-      },
+      fault(
+        'liquid.level',
+        'wouldBoilOver',
+        {
+          deep: mm(levelMm),
+          headroom: mm(HEADROOM_MM),
+          fits: share(Math.floor((room / topMm) * 100) / 100),
+          pot: pot.name,
+        },
+        TOO_FULL,
+      ),
     ];
   }
   if (litresForLevel(contents, levelMm / 1000) < LEAST_LIQUID_L) {
-    return [
-      {
-        field: 'liquid.level',
-        message: 'Level of the liquid: under 100 ml of liquid would go in and the pot could boil dry. Raise the level.',
-      },
-    ];
+    return [fault('liquid.level', 'couldBoilDry', { least: litres(LEAST_LIQUID_L) })];
   }
   return [];
 }

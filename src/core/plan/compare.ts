@@ -1,19 +1,17 @@
 import { USUAL_AHEAD_MS } from './ahead';
 import { checkPlanInput } from './check';
-import { heatOf, heatWithin, heatWords, MODES } from './heats';
+import { heatOf, heatSays, MODES, type PlanHeat } from './heats';
 import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
-import { DRY_L } from './words';
-import { type Figure } from '../explain/figure';
-import { formatMinutes, formatVolume } from '../quantity/format';
+import { DRY_L } from './watch';
+import { type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
 import { type MinutesRange } from '../schedule/spread';
-import { METRIC } from '../quantity/units';
 
 /** A way to cook the same meat, to be set beside others. */
 export interface Way {
   readonly id: string;
-  readonly says: string;
+  readonly says: Message;
   readonly input: PlanInput;
 }
 
@@ -46,6 +44,12 @@ export interface WayResult {
   readonly energy: Figure | null;
 }
 
+/** The plan with another heat, as a way. */
+const heatWay = (input: PlanInput, heat: PlanHeat): Omit<Way, 'id'> => ({
+  says: heatSays(heat),
+  input: { ...input, heat },
+});
+
 const OVENS_C = [130, 150, 170] as const;
 const SIMMER_C = 95;
 
@@ -61,34 +65,31 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
   const others: Way[] = [
     ...OVENS_C.map((tempC) => ({
       id: `oven${String(tempC)}`,
-      says: `Oven ${String(tempC)} °C${withFan ? ', fan' : ''}`,
-      input: { ...input, heat: { kind: 'oven' as const, tempC, fan: withFan } },
+      ...heatWay(input, { kind: 'oven', tempC, fan: withFan }),
     })),
     {
       id: 'stove',
-      says: `Stove, held at ${String(SIMMER_C)} °C`,
-      input: { ...input, heat: { kind: 'simmer', tempC: SIMMER_C } },
+      ...heatWay(input, { kind: 'simmer', tempC: SIMMER_C }),
     },
     ...(['steamOven', 'grill'] as const).map((mode) => {
-      const heat = heatOf(mode, MODES[mode].usualC);
-      return { id: mode, says: heatWords(heat), input: { ...input, heat } };
+      return { id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) };
     }),
     ...(input.day.ahead
       ? []
       : [
           {
             id: 'ahead',
-            says: 'Cooked the day before',
+            says: say('compare.dayBefore'),
             input: { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - USUAL_AHEAD_MS } } },
           },
         ]),
     ...(smaller ? [{ id: 'smaller', ...smaller }] : []),
     ...(input.lid === 'heavy'
       ? []
-      : [{ id: 'lid', says: 'Under a heavy lid', input: { ...input, lid: 'heavy' as const } }]),
+      : [{ id: 'lid', says: say('compare.heavyLid'), input: { ...input, lid: 'heavy' as const } }]),
   ];
   return [
-    { id: 'plan', says: `As planned, ${heatWithin(input.heat)}`, input },
+    { id: 'plan', says: say('compare.asPlanned', { heat: heatSays(input.heat) }), input },
     ...others.filter((w) => differs(w.input, input)),
   ];
 }
@@ -120,15 +121,15 @@ function resultOf(way: Way, plan: Plan): WayResult {
 /** Plans every way, whatever the time is now; a way that cannot be cooked says why in `faults`. */
 export function compareWays(ways: readonly Way[]): {
   readonly results: readonly WayResult[];
-  readonly faults: readonly { readonly way: Way; readonly message: string }[];
+  readonly faults: readonly { readonly way: Way; readonly fault: Message }[];
 } {
   const results: WayResult[] = [];
-  const faults: { way: Way; message: string }[] = [];
+  const faults: { way: Way; fault: Message }[] = [];
   for (const way of ways) {
     const [fault] = checkPlanInput(way.input, 0);
     const made = fault ? ({ ok: false, faults: [fault] } as const) : composePlan(way.input, PARTICLES);
     if (made.ok) results.push(resultOf(way, made.plan));
-    else faults.push({ way, message: made.faults[0]?.message ?? '' });
+    else faults.push(...made.faults.slice(0, 1).map(({ says }) => ({ way, fault: says })));
   }
   return { results, faults };
 }
@@ -147,34 +148,18 @@ function widthMin(r: WayResult): number {
 }
 
 /** How `other` differs from `base`, in one sentence; what differs by less than can be told apart is left out. */
-export function difference(base: WayResult, other: WayResult): string {
-  const parts: string[] = [];
-  const time = minutesInPot(other) - minutesInPot(base);
-  if (Math.abs(time) >= SAME_MIN)
-    parts.push(`${formatMinutes(Math.abs(time))} ${time < 0 ? 'less' : 'more'} in the pot`);
-  const width = widthMin(other) - widthMin(base);
-  if (Math.abs(width) >= SAME_MIN) {
-    parts.push(`a window ${formatMinutes(Math.abs(width))} ${width < 0 ? 'narrower' : 'wider'}`);
-  }
-  const good = other.goodForMin - base.goodForMin;
-  if (Math.abs(good) >= SAME_MIN) {
-    parts.push(`stays good ${formatMinutes(Math.abs(good))} ${good < 0 ? 'less' : 'longer'}`);
-  }
-  const steam = other.steamedL - base.steamedL;
-  if (Math.abs(steam) >= SAME_L) {
-    parts.push(`${formatVolume(Math.abs(steam), METRIC)} ${steam < 0 ? 'less' : 'more'} gone as steam`);
-  }
-  const hands = other.handsOnMin - base.handsOnMin;
-  if (Math.abs(hands) >= SAME_MIN) {
-    parts.push(`your hands for ${formatMinutes(Math.abs(hands))} ${hands < 0 ? 'less' : 'more'}`);
-  }
-  if (base.energy && other.energy) {
-    const kWh = other.energy.value - base.energy.value;
-    if (Math.abs(kWh) >= SAME_KWH) parts.push(`about ${Math.abs(kWh).toFixed(1)} kWh ${kWh < 0 ? 'less' : 'more'}`);
-  }
-  const moisture = other.moisture - base.moisture;
-  if (Math.abs(moisture) >= SAME_SHARE) parts.push(`meat a little ${moisture < 0 ? 'drier' : 'juicier'}`);
-  if (parts.length === 0) return 'No difference that could be told at the table.';
-  const text = parts.join(', ');
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+export function difference(base: WayResult, other: WayResult): Message {
+  const parts: Message[] = [];
+  const part = (code: string, by: number, least: number, quantity: (value: number) => Param): void => {
+    if (Math.abs(by) >= least)
+      parts.push(say(`differs.${code}.${by < 0 ? 'less' : 'more'}`, { by: quantity(Math.abs(by)) }));
+  };
+  part('inPot', minutesInPot(other) - minutesInPot(base), SAME_MIN, minutes);
+  part('window', widthMin(other) - widthMin(base), SAME_MIN, minutes);
+  part('good', other.goodForMin - base.goodForMin, SAME_MIN, minutes);
+  part('steam', other.steamedL - base.steamedL, SAME_L, litres);
+  part('hands', other.handsOnMin - base.handsOnMin, SAME_MIN, minutes);
+  if (base.energy && other.energy) part('energy', other.energy.value - base.energy.value, SAME_KWH, kWh);
+  part('moisture', other.moisture - base.moisture, SAME_SHARE, share);
+  return parts.length === 0 ? say('differs.nothing') : say('differs.all', { parts: listed(parts, 'comma') });
 }

@@ -4,12 +4,13 @@ import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
 import { layOutDay } from '../schedule/day';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { english } from '../../testing/words';
 
 const MIN_MS = 60_000;
 
 function plan(day: Partial<PlanInput['day']>): Plan {
   const result = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ...day } }, 0);
-  if (!result.ok) throw new Error(result.faults[0]?.message);
+  if (!result.ok) throw new Error(english(result.faults[0]?.says));
   return result.plan;
 }
 
@@ -44,7 +45,7 @@ describe('ways to make a day work', () => {
     const late = startOf(plan({}), 'meat') + 20 * MIN_MS;
     const fixed = plan({ fixed: [{ task: 'meat', startMs: late }] });
     const ways = dayWays(fixed, NOON_MS);
-    expect(ways.map((w) => w.says)).toEqual([
+    expect(ways.map((w) => english(w.says))).toEqual([
       'Plates 20 min later',
       'Let “get the meat ready” begin when it suits the day',
     ]);

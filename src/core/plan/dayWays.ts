@@ -2,8 +2,7 @@ import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
 import { LIMITS, type PlanInput } from './input';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
-import { sideById } from '../larder/sides';
-import { formatMinutes } from '../quantity/format';
+import { type Message, minutes, nameOf, say } from '../message';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 
 const FIVE_MIN_MS = 5 * 60_000;
@@ -33,17 +32,17 @@ export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveA
 export function dayWays(plan: Plan, nowMs: number): WayOut[] {
   const { input, day, dayQuestion } = plan;
   if (day.conflicts.length === 0) return [];
-  const label = (task: string): string => day.tasks.find((t) => t.id === task)?.label ?? task;
+  const label = (task: string): Message => day.tasks.find((t) => t.id === task)?.label ?? say('task.gone');
   const inConflict = new Set(day.conflicts.map((c) => c.task));
   const wishes = input.day.fixed.filter((h) => inConflict.has(h.task) && !day.fixed.includes(h.task));
-  const changes: { readonly says: string; readonly day: PlanInput['day']; readonly serveAtMs?: number }[] = [
+  const changes: { readonly says: Message; readonly day: PlanInput['day']; readonly serveAtMs?: number }[] = [
     ...wishes.flatMap((fix) => {
       const free = day.tasks.find((t) => t.id === fix.task);
       const later = free ? Math.ceil((fix.startMs - free.fromMs) / FIVE_MIN_MS) * FIVE_MIN_MS : 0;
       return later > 0
         ? [
             {
-              says: `Plates ${formatMinutes(later / 60_000)} later`,
+              says: say('dayWay.later', { by: minutes(later / 60_000) }),
               day: input.day,
               serveAtMs: input.serveAtMs + later,
             },
@@ -51,17 +50,17 @@ export function dayWays(plan: Plan, nowMs: number): WayOut[] {
         : [];
     }),
     ...wishes.map((fix) => ({
-      says: `Let “${label(fix.task)}” begin when it suits the day`,
+      says: say('dayWay.letGo', { task: label(fix.task) }),
       day: { ...input.day, fixed: input.day.fixed.filter((h) => h !== fix) },
     })),
     ...(input.day.cooks < LIMITS.cooks[1]
-      ? [{ says: 'One more cook at the bench', day: { ...input.day, cooks: input.day.cooks + 1 } }]
+      ? [{ says: say('dayWay.cook'), day: { ...input.day, cooks: input.day.cooks + 1 } }]
       : []),
     ...(input.day.burners < LIMITS.burners[1]
-      ? [{ says: 'One more burner', day: { ...input.day, burners: input.day.burners + 1 } }]
+      ? [{ says: say('dayWay.burner'), day: { ...input.day, burners: input.day.burners + 1 } }]
       : []),
     ...input.day.sides.map((id) => ({
-      says: `Without ${sideById(id).name.toLowerCase()}`,
+      says: say('dayWay.without', { side: nameOf('side', id) }),
       day: { ...input.day, sides: input.day.sides.filter((s) => s !== id) },
     })),
   ];
@@ -81,6 +80,6 @@ function aheadWay(input: PlanInput, nowMs: number): WayOut[] {
   const changed = { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - USUAL_AHEAD_MS } } };
   const made = makePlan(changed, { nowMs, particles: QUICK_PARTICLES });
   return made.ok && made.plan.day.conflicts.length === 0
-    ? [{ says: 'Cook it the day before', input: changed, startMs: made.plan.day.startMs }]
+    ? [{ says: say('dayWay.dayBefore'), input: changed, startMs: made.plan.day.startMs }]
     : [];
 }

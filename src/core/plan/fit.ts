@@ -1,12 +1,15 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
 import { meatParts, type PlanInput } from './input';
 import { type Pot, potVolumeL } from '../larder/vessels';
+import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';
 
 /** Another way to get the same dinner into pots; `input` is what taking it would plan. */
 export interface FitWay {
-  readonly says: string;
+  readonly says: Message;
   readonly input: PlanInput;
+  /** What the pot in it is to be called, where it is one that the kitchen does not have. */
+  readonly potCalled?: Message;
 }
 
 const NEXT_POT_MM = 10;
@@ -54,50 +57,51 @@ export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
   const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => potVolumeL(a) - potVolumeL(b));
   for (const pot of others) {
     const tried = { ...input, pot };
-    if (fits(tried)) ways.push({ says: `Take ${pot.name} (${potVolumeL(pot).toFixed(1)} l)`, input: tried });
+    if (fits(tried))
+      ways.push({ says: say('fit.takePot', { pot: pot.name, volume: litres(potVolumeL(pot)) }), input: tried });
   }
   const standing: PlanInput = { ...input, lie: input.lie === 'flat' ? 'upright' : 'flat' };
   if (fits(standing)) {
-    ways.push({ says: standing.lie === 'upright' ? 'Stand the pieces up' : 'Lay the pieces flat', input: standing });
+    ways.push({ says: say(standing.lie === 'upright' ? 'fit.standUp' : 'fit.layFlat'), input: standing });
   }
   const level = lowerLevel(input);
   if (level !== undefined && level < input.liquid.level) {
     ways.push({
-      says: `Liquid up to ${String(Math.round(level * 100))} % of the meat, turned once`,
+      says: say('fit.lowerLevel', { share: share(level) }),
       input: { ...input, liquid: { ...input.liquid, level } },
     });
   }
-  const kg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
-  const share = kg > 0 ? vegetableShare(input) : 0;
-  if (share > 0) {
+  const allKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  const fitting = allKg > 0 ? vegetableShare(input) : 0;
+  if (fitting > 0) {
     ways.push({
-      says: `Fewer vegetables: ${(kg * share).toFixed(2)} of ${kg.toFixed(2)} kg`,
+      says: say('fit.fewerVegetables', { some: kg(allKg * fitting), all: kg(allKg) }),
       input: {
         ...input,
         base: {
           ...input.base,
-          items: input.base.items.map((i) => ({ ...i, kg: Math.round(i.kg * share * 200) / 200 })),
+          items: input.base.items.map((i) => ({ ...i, kg: Math.round(i.kg * fitting * 200) / 200 })),
         },
       },
     });
   }
   if (meatParts(input).every((p) => p.pieces > 1)) {
     const half = { ...scaled(input, 0.5), eaters: Math.max(1, Math.round(input.eaters / 2)) };
-    if (fits(half)) ways.push({ says: 'Two pots, half in each: this plan for one of them', input: half });
+    if (fits(half)) ways.push({ says: say('fit.twoPots'), input: half });
   }
   const narrowest = narrowestMm(input);
   if (ways.length === 0 && narrowest !== undefined) {
     ways.push({
-      says: `It would take a pot ${String(narrowest)} mm across at this depth, with ${String(HEADROOM_MM)} mm of headroom`,
+      says: say('fit.widerPot', { across: mm(narrowest), headroom: mm(HEADROOM_MM) }),
       input: {
         ...input,
         pot: {
           ...input.pot,
           id: `pot-${String(narrowest)}`,
-          name: `A pot ${String(narrowest)} mm across`,
           diameterMm: narrowest,
         },
       },
+      potCalled: say('fit.widerPotName', { across: mm(narrowest) }),
     });
   }
   return ways;

@@ -1,6 +1,5 @@
 import { type CareStep } from '../care/cautions';
-import { formatTemperature } from '../quantity/format';
-import { METRIC, type UnitChoice } from '../quantity/units';
+import { type Message, say, tempC } from '../message';
 
 /** Heat as a cook sets it. */
 export type PlanHeat =
@@ -20,70 +19,44 @@ interface Mode {
   readonly usualC: number;
   /** Minutes before it is hot enough for the pot; 0 where nothing has to warm. */
   readonly warmsMin: number;
-  readonly lights: string;
-  /** What its temperature is called. */
-  readonly setTo: string;
-  /** As it stands on the ember line. */
-  readonly label: string;
-  readonly braises: string;
   readonly care: CareStep;
 }
 
 /** Everything that goes by how the pot is heated. Warming times are usual ones. */
 export const MODES: Readonly<Record<HeatMode, Mode>> = {
   still: {
-    setTo: 'Oven set to',
-    label: 'oven',
     place: 'oven',
     limitsC: [80, 240],
     usualC: 150,
     warmsMin: 20,
-    lights: 'oven on',
-    braises: 'braise in the oven',
     care: 'potIntoOven',
   },
   fan: {
-    setTo: 'Oven set to',
-    label: 'oven, fan',
     place: 'oven',
     limitsC: [80, 240],
     usualC: 130,
     warmsMin: 20,
-    lights: 'oven on',
-    braises: 'braise in the oven',
     care: 'potIntoOven',
   },
   simmer: {
-    setTo: 'Liquid held at',
-    label: 'simmering',
     place: 'burner',
     limitsC: [75, 100],
     usualC: 96,
     warmsMin: 0,
-    lights: '',
-    braises: 'braise on the stove',
     care: 'potOnStove',
   },
   steamOven: {
-    setTo: 'Steam oven set to',
-    label: 'steam oven',
     place: 'oven',
     limitsC: [80, 130],
     usualC: 100,
     warmsMin: 10,
-    lights: 'steam oven on',
-    braises: 'braise in the steam oven',
     care: 'steamOven',
   },
   grill: {
-    setTo: 'Grill held at',
-    label: 'grill',
     place: 'grill',
     limitsC: [100, 240],
     usualC: 150,
     warmsMin: 35,
-    lights: 'light the grill',
-    braises: 'braise under the grill’s lid',
     care: 'grill',
   },
 };
@@ -97,26 +70,7 @@ export function heatOf(mode: HeatMode, tempC: number): PlanHeat {
   return mode === 'still' || mode === 'fan' ? { kind: 'oven', tempC, fan: mode === 'fan' } : { kind: mode, tempC };
 }
 
-const NAMES: Readonly<Record<HeatMode, string>> = {
-  still: 'oven',
-  fan: 'oven',
-  simmer: 'stove, held at',
-  steamOven: 'steam oven',
-  grill: 'covered grill',
-};
-
-/** The heat within a sentence, e.g. "oven 150 °C, fan". */
-export function heatWithin(heat: PlanHeat, units: UnitChoice = METRIC): string {
-  return named(heat, formatTemperature(heat.tempC, units));
-}
-
-function named(heat: PlanHeat, temp: string): string {
-  const mode = heatMode(heat);
-  return `${NAMES[mode]} ${temp}${mode === 'fan' ? ', fan' : ''}`;
-}
-
-/** The heat in words, e.g. "Oven 150 °C, fan"; `tempWords` stands in for the temperature where that is not a number yet. */
-export function heatWords(heat: PlanHeat, units: UnitChoice = METRIC, tempWords?: string): string {
-  const words = named(heat, tempWords ?? formatTemperature(heat.tempC, units));
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+/** The heat within a sentence: where, how hot, and whether a fan blows. */
+export function heatSays(heat: PlanHeat): Message {
+  return say(`heat.${heatMode(heat)}`, { temp: tempC(heat.tempC) });
 }

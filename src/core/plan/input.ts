@@ -1,5 +1,6 @@
 import { type PlanHeat } from './heats';
-import { type Choice } from './schools';
+import { type Message } from '../message';
+import { type WayOf } from './ways';
 import { type Avoided } from '../larder/allergens';
 import { type Burner, type Pan } from '../larder/burners';
 import { type Fate } from '../larder/garnish';
@@ -31,14 +32,14 @@ export interface MeatPart {
 
 /** How the meat is got ready. */
 export interface Preparation {
-  readonly temper: Choice<'temper'>;
+  readonly temper: WayOf<'temper'>;
   readonly tie: 'auto' | 'yes' | 'no';
   /** A filling to roll into the meat, all rolls together; null when nothing is rolled. */
   readonly filling: { readonly rolls: number; readonly kg: number; readonly saltGPerKg: number } | null;
 }
 
 export interface Seasoning {
-  readonly when: Choice<'saltWhen'>;
+  readonly when: WayOf<'saltWhen'>;
   /** Grams on each kilogram of net boneless meat. */
   readonly gramsPerKg: number;
   readonly crystal: SaltCrystalId;
@@ -46,9 +47,9 @@ export interface Seasoning {
 }
 
 export interface Searing {
-  readonly depth: Choice<'searDepth'>;
-  readonly moving: Choice<'searMoving'>;
-  readonly dredge: Choice<'dredge'>;
+  readonly depth: WayOf<'searDepth'>;
+  readonly moving: WayOf<'searMoving'>;
+  readonly dredge: WayOf<'dredge'>;
   readonly fatId: string;
   readonly burner: Burner;
   readonly dried: boolean;
@@ -67,11 +68,11 @@ export interface BaseItem {
 
 export interface BaseChoice {
   readonly items: readonly BaseItem[];
-  readonly onion: Choice<'onion'>;
-  readonly fatKept: Choice<'fatKept'>;
+  readonly onion: WayOf<'onion'>;
+  readonly fatKept: WayOf<'fatKept'>;
   readonly pasteKg: number;
-  readonly pasteWhen: Choice<'pasteWhen'>;
-  readonly thicken: Choice<'thicken'>;
+  readonly pasteWhen: WayOf<'pasteWhen'>;
+  readonly thicken: WayOf<'thicken'>;
 }
 
 export interface LiquidChoice {
@@ -83,10 +84,10 @@ export interface LiquidChoice {
   readonly fillerId: string;
   /** Share of the filler that is stock and not water, 0 to 1. */
   readonly fillerStrength: number;
-  readonly reduce: Choice<'reduce'>;
-  readonly start: Choice<'start'>;
+  readonly reduce: WayOf<'reduce'>;
+  readonly start: WayOf<'start'>;
   readonly herbs: readonly { readonly id: string; readonly count: number }[];
-  readonly herbForm: Choice<'herbForm'>;
+  readonly herbForm: WayOf<'herbForm'>;
 }
 
 /** Who is there to cook, on what, and what else is on the plate. */
@@ -135,10 +136,10 @@ export function meatParts(input: Pick<PlanInput, 'meat' | 'also'>): readonly Mea
   return [input.meat, ...input.also];
 }
 
-/** Something in the input that cannot be cooked: which field, and a sentence saying what is wrong and what is allowed. */
+/** Something in the input that cannot be cooked: which field, what is wrong and what is allowed. */
 export interface PlanFault {
   readonly field: string;
-  readonly message: string;
+  readonly says: Message;
   /** The braise itself is fine but there is no time left for it: `waysOut` can help. */
   readonly tooLate?: true;
   /** It does not fit the pot: `fitWays` can help. */

@@ -1,10 +1,11 @@
+import { WATER_KG_PER_L } from '../heat/water';
 import { meatParts, type PlanInput } from './input';
 import { isSmall, type PieceSize, pieceSize } from './pieces';
 import { liquidLitres, pourOf } from './request';
 import { basePlan, type BasePlan } from '../base/base';
 import { buyPlan, type BuyPlan, edibleKgOf, trotterKg } from '../buy/buy';
 import { tableCare, type TableCare } from '../care/table';
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from, type Message, nameOf, say } from '../message';
 import { boneFraction, pieceShape } from '../forecast/assemble';
 import { type BraiseRequest } from '../forecast/request';
 import { equivalentBody } from '../heat/shape';
@@ -13,7 +14,7 @@ import { type Cut, cutById } from '../larder/cuts';
 import { fatById } from '../larder/fats';
 import { garnishById } from '../larder/garnish';
 import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
-import { herbPlan, type HerbPlan } from '../liquid/herbs';
+import { type CountedOut, herbPlan, type HerbPlan } from '../liquid/herbs';
 import { liquidAdvice } from '../liquid/advice';
 import { type PourPlan } from '../liquid/pour';
 import { type AtTarget, TAP_C, type WaterBalance, waterBalance } from '../liquid/water';
@@ -42,11 +43,9 @@ const THIN_EDGE_MM = 30;
 /** A part as it comes to the sear pan: which face lies down, how many faces and edges are browned. */
 function searPieces({ cut, part, size }: SizedPart): SearPieces {
   const small = isSmall(cut, part);
-  const label = cut.pieceNoun;
   if (cut.form === 'cubes') {
     const edge = size.thicknessMm;
     return {
-      label,
       count: part.pieces,
       footprint: { kind: 'rectangle', length: edge, width: edge },
       faces: 3,
@@ -56,11 +55,10 @@ function searPieces({ cut, part, size }: SizedPart): SearPieces {
   }
   if (cut.shape === 'disc') {
     const diameter = (size.lengthMm + size.widthMm) / 2;
-    return { label, count: part.pieces, footprint: { kind: 'circle', diameter }, faces: 2, edges: 1, small };
+    return { count: part.pieces, footprint: { kind: 'circle', diameter }, faces: 2, edges: 1, small };
   }
   const width = cut.shape === 'roll' ? size.thicknessMm : size.widthMm;
   return {
-    label,
     count: part.pieces,
     footprint: { kind: 'rectangle', length: size.lengthMm, width },
     faces: cut.shape === 'roll' ? 4 : 2,
@@ -91,12 +89,12 @@ export function searOf(input: PlanInput, parts: readonly SizedPart[]): SearPlan 
 function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
   const { filling } = input.prepare;
   return [
-    ...pour.pours.map((p) => ({ label: p.liquid.name, grams: p.pouredL * p.liquid.saltGPerL })),
+    ...pour.pours.map((p) => ({ name: nameOf('liquid', p.liquid.id), grams: p.pouredL * p.liquid.saltGPerL })),
     ...input.base.items.map((i) => ({
-      label: garnishById(i.id).name,
+      name: nameOf('garnish', i.id),
       grams: i.kg * garnishById(i.id).saltGPerKg * (i.fate === 'melt' ? 1 : SALT_FROM_BITES),
     })),
-    ...(filling ? [{ label: 'Filling', grams: filling.kg * filling.saltGPerKg }] : []),
+    ...(filling ? [{ name: say('ingredient.filling'), grams: filling.kg * filling.saltGPerKg }] : []),
   ]
     .filter((s) => s.grams > 0.05)
     .sort((a, b) => b.grams - a.grams);
@@ -123,7 +121,7 @@ export interface LiquidPlan extends PourPlan {
   readonly sugar: Figure;
   /** Stock in the filler that keeps the sauce at the aim with the meat salted as planned, 0 to 1. */
   readonly stockShareForSalt: number;
-  readonly says: readonly string[];
+  readonly says: readonly Message[];
 }
 
 /** Everything the hands do and everything that goes in; follows from the input and the nominal course alone. */
@@ -137,7 +135,7 @@ export interface KitchenWork {
   readonly liquid: LiquidPlan;
   readonly table: TableCare;
   /** What is counted in and must be counted out before serving. */
-  readonly countOut: readonly { readonly what: string; readonly count: number }[];
+  readonly countOut: readonly CountedOut[];
   readonly trotterKg: number;
   readonly work: WorkMinutes;
   readonly rhythm: WorkRhythm;
@@ -188,8 +186,8 @@ export function kitchenWork(
     sources,
     meatWaterKg: finished.meatWaterKg,
     meatKg: finished.cookedKg,
-    liquidKg: finished.liquidL * 0.96,
-    sauceKg: finished.sauceL * 0.96,
+    liquidKg: finished.liquidL * WATER_KG_PER_L,
+    sauceKg: finished.sauceL * WATER_KG_PER_L,
     surfacePerM: surfacePerM(parts),
     minutes: at.minutes,
   };
@@ -199,15 +197,15 @@ export function kitchenWork(
   const sugarGPerL = finished.sauceL > 0 ? sugarG / finished.sauceL : 0;
   const strings = prep.strings;
   const countOut = [
-    ...(strings > 0 ? [{ what: 'strings', count: strings }] : []),
+    ...(strings > 0 ? [{ what: say('countOut.strings'), count: strings }] : []),
     ...herbs.countOut,
     ...parts
       .filter((p) => boneFraction(p.cut, p.part.onBone) > 0)
-      .map((p) => ({ what: `bones of the ${p.cut.name.toLowerCase()}`, count: p.part.pieces })),
+      .map((p) => ({ what: say('countOut.bones', { cut: nameOf('cut', p.cut.id) }), count: p.part.pieces })),
   ];
   const powerW = burnerNetW(input.sear.burner);
   const heatUpJ =
-    (request.liquidL * 0.96 * 4100 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material]) *
+    (request.liquidL * WATER_KG_PER_L * 4100 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material]) *
     Math.max(0, 96 - pourTempC(pour));
   const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
   const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
@@ -224,15 +222,10 @@ export function kitchenWork(
       ...pour,
       herbs,
       water: waterBalance(input, request, at, finished),
-      sugar: {
-        label: 'Sugar in the sauce',
-        value: sugarGPerL,
-        as: 'gramsPerL',
-        formula: 'Sugar of all that goes in over the reduced sauce.',
-        inputs: [from('sugar in all, g', sugarG, 'number'), from('sauce', finished.sauceL, 'volume')],
-        changes: 'Fruit, paste, onion, sweet wine and juice bring it; over about 200 g/l it catches and darkens.',
-        sure: 'estimate',
-      },
+      sugar: figure('plan.sugar', sugarGPerL, 'gramsPerL', 'estimate', [
+        from('sugarInAll', sugarG / 1000, 'mass'),
+        from('sauce', finished.sauceL, 'volume'),
+      ]),
       stockShareForSalt: stockShare(question, input, pour),
       says: liquidAdvice(input, pour, sugarGPerL, herbs),
     },
@@ -279,12 +272,15 @@ function stockShare(question: Parameters<typeof saltPlan>[0], input: PlanInput, 
     (sum, p) => (p.liquid.id === input.liquid.fillerId || p.liquid.id === 'water' ? sum + p.pouredL : sum),
     0,
   );
-  const rest = question.sources.filter((s) => s.label !== filler.liquid.name);
+  const rest = question.sources.filter((s) => s.name.code !== nameOf('liquid', filler.liquid.id).code);
   const at = (share: number): number =>
     saltPlan(
       {
         ...question,
-        sources: [...rest, { label: filler.liquid.name, grams: fillL * share * filler.liquid.saltGPerL }],
+        sources: [
+          ...rest,
+          { name: nameOf('liquid', filler.liquid.id), grams: fillL * share * filler.liquid.saltGPerL },
+        ],
       },
       1,
       'fine',

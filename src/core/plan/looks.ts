@@ -1,8 +1,8 @@
 import { slowestAtTarget } from '../forecast/nominal';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
 
-/** How long each act leaves the pot open, s. Estimates of unhurried hands. */
-export const OPEN_SECONDS = { fork: 60, probe: 45, liquid: 40, turned: 90, lid: 20 } as const;
+/** How long the acts a plan provides for leave the pot open, s. Estimates of unhurried hands. */
+export const OPEN_SECONDS = { fork: 60, turned: 90 } as const;
 
 /** Meat that stands out of the liquid by more than this share is turned once. */
 const TURN_BELOW_SHARE = 0.9;

@@ -5,15 +5,16 @@ import { fitWays } from './fit';
 import { type MeatPart, type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
 import { scaled } from './scale';
-import { habit, SCHOOL_IDS, SCHOOLS, usualLevel } from './schools';
+import { habit, WAY_TOPICS, WAYS, usualLevel } from './ways';
 import { startPlan, usualMeat } from './start';
-import { type Figure } from '../explain/figure';
+import { type Figure } from '../message';
 import { etaOf, readyEta } from '../forecast/forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 function plan(input: PlanInput, particles = 0): Plan {
   const result = composePlan(input, particles);
-  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  if (!result.ok) throw new Error(english(result.faults.map((f) => f.says)));
   return result.plan;
 }
 
@@ -27,7 +28,7 @@ const withBase = (items: PlanInput['base']['items']): PlanInput => ({
 /** Every figure anywhere in a plan. */
 function figures(value: unknown): Figure[] {
   if (typeof value !== 'object' || value === null) return [];
-  if ('formula' in value && 'sure' in value) return [value as Figure];
+  if ('inputs' in value && 'sure' in value) return [value as Figure];
   return Object.values(value).flatMap(figures);
 }
 
@@ -36,10 +37,10 @@ describe('every figure', () => {
     const all = figures({ ...oxtail, forecast: null, course: null });
     expect(all.length).toBeGreaterThan(25);
     for (const f of all) {
-      expect(Number.isFinite(f.value), f.label).toBe(true);
-      expect(f.formula.length, f.label).toBeGreaterThan(15);
-      expect(f.changes.length, f.label).toBeGreaterThan(10);
-      for (const i of f.inputs) expect(Number.isFinite(i.value), `${f.label}: ${i.label}`).toBe(true);
+      expect(Number.isFinite(f.value), f.id).toBe(true);
+      expect(WORDS.about(f, 'formula').length, f.id).toBeGreaterThan(15);
+      expect(WORDS.about(f, 'changes').length, f.id).toBeGreaterThan(10);
+      for (const i of f.inputs) expect(Number.isFinite(i.value), `${f.id}: ${WORDS.inputLabel(i)}`).toBe(true);
     }
   });
 });
@@ -95,7 +96,7 @@ describe('more poured than the level takes', () => {
     const p = plan(much(1));
     expect(p.liquidL).toBeCloseTo(1, 9);
     expect(p.pot.levelStartMm).toBeGreaterThan(48 * 0.4 + 5);
-    expect(p.liquid.says.join()).toMatch(/more is measured out than the level takes/);
+    expect(english(p.liquid.says)).toMatch(/more is measured out than the level takes/);
     expect(checkPlanInput(much(6), NOON_MS)[0]).toMatchObject({ field: 'liquid.level', tooFull: true });
   });
 });
@@ -122,7 +123,7 @@ describe('mixed meats', () => {
   it('are governed by the one that is last, which is said', () => {
     const p = plan(mixed);
     expect(p.cutId).toBe('beef_chuck_cubes');
-    expect(p.reasons[0]).toContain('chuck cubes governs');
+    expect(english(p.reasons[0])).toContain('chuck cubes governs');
     const alone = plan({ ...mixed, also: [] });
     expect(readyEta(p.forecast).p50).toBeGreaterThan(readyEta(alone.forecast).p50);
   });
@@ -157,8 +158,8 @@ describe('what does not fit the pot', () => {
   it('gets ways out that are tried, each of them fitting', () => {
     expect(checkPlanInput(crowded, NOON_MS)[0]?.tooFull).toBe(true);
     const ways = fitWays(crowded, TEST_KITCHEN.pots);
-    expect(ways.map((w) => w.says).join('; ')).toMatch(/Take Wide casserole/);
-    for (const way of ways) expect(checkPlanInput(way.input, NOON_MS), way.says).toEqual([]);
+    expect(ways.map((w) => english(w.says)).join('; ')).toMatch(/Take Wide casserole/);
+    for (const way of ways) expect(checkPlanInput(way.input, NOON_MS), english(way.says)).toEqual([]);
   });
 
   it('can be put into two pots, half in each', () => {
@@ -167,7 +168,7 @@ describe('what does not fit the pot', () => {
       pot: { ...crowded.pot, diameterMm: 240, heightMm: 100 },
       meat: part('beef_oxtail', 3),
     };
-    const way = fitWays(two, []).find((w) => w.says.startsWith('Two pots'));
+    const way = fitWays(two, []).find((w) => english(w.says).startsWith('Two pots'));
     expect(way?.input.meat.massKg).toBeCloseTo(1.5, 9);
     expect(way?.input.eaters).toBe(2);
   });
@@ -175,7 +176,7 @@ describe('what does not fit the pot', () => {
   it('is told how wide a pot it would take when nothing else helps', () => {
     const roast: PlanInput = { ...crowded, meat: part('lamb_shoulder', 2) };
     const ways = fitWays(roast, []);
-    expect(ways.at(-1)?.says).toMatch(/a pot \d+ mm across|Stand/);
+    expect(english(ways.at(-1)?.says)).toMatch(/a pot \d+ mm across|Stand/);
   });
 
   it('needs no ways when it fits', () => {
@@ -219,12 +220,12 @@ describe('who can eat it', () => {
     const ready: PlanInput = { ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, fillerId: 'stockReady' } };
     const pork = table(ready).concerns.find((c) => c.avoided === 'pork');
     expect(pork?.sources).toEqual([]);
-    expect(pork?.hidden.join()).toContain('gelatin');
+    expect(english(pork?.hidden)).toContain('gelatin');
   });
 
   it('warns the one at the table who avoids it, and puts it first on the watch list', () => {
     const p = plan({ ...OXTAIL_PLAN, avoid: ['alcohol'] });
-    expect(p.table.conflicts[0]).toMatch(/avoids alcohol, and Stout brings it; some always stays/);
+    expect(english(p.table.conflicts[0])).toMatch(/avoids alcohol, and stout brings it; some always stays/);
     expect(p.watch[0]).toBe(p.table.conflicts[0]);
     const dry: PlanInput = { ...OXTAIL_PLAN, avoid: ['alcohol'], liquid: { ...OXTAIL_PLAN.liquid, parts: [] } };
     expect(plan(dry).table.conflicts).toEqual([]);
@@ -245,9 +246,11 @@ describe('who can eat it', () => {
       ...OXTAIL_PLAN,
       liquid: { ...OXTAIL_PLAN.liquid, herbs: [{ id: 'clove', count: 3 }], herbForm: 'loose' },
     });
-    expect(p.table.chokeables.join()).toContain('3 × cloves');
-    expect(p.countOut).toContainEqual({ what: 'cloves, cloves', count: 3 });
-    expect(p.countOut).toContainEqual({ what: 'bones of the oxtail', count: 12 });
+    expect(english(p.table.chokeables)).toContain('3 × cloves');
+    expect(p.countOut.map((c) => `${english(c.what)} ${String(c.count)}`)).toContain('cloves, cloves 3');
+    expect(p.countOut.map((c) => `${english(c.what)} ${String(c.count)}`)).toContain(
+      `bones of the oxtail ${String(12)}`,
+    );
   });
 });
 
@@ -258,7 +261,7 @@ describe('salt through the plan', () => {
       liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'soySauce', litres: 0.05 }] },
     };
     const p = plan(salty);
-    expect(p.salt.sources.map((s) => s.label)).toEqual(['Soy sauce', 'Olives', 'Stock, unsalted']);
+    expect(p.salt.sources.map((s) => english(s.name))).toEqual(['soy sauce', 'olives', 'stock, unsalted']);
     expect(p.salt.total.value * 1000).toBeCloseTo(
       p.salt.now.value * 1000 + 8 + 1.5 + (p.salt.sources[2]?.grams ?? 0),
       1,
@@ -299,13 +302,11 @@ describe('a kitchen’s own way', () => {
     expect(usualLevel(false, true)).toBeLessThan(0.7);
   });
 
-  it('has a usual option in every school, and a line of why for each', () => {
-    for (const id of SCHOOL_IDS) {
-      expect(
-        SCHOOLS[id].options.some((o) => o.id === habit({}, id)),
-        id,
-      ).toBe(true);
-      for (const o of SCHOOLS[id].options) expect(o.why.length, o.id).toBeGreaterThan(5);
+  it('has a usual way with every topic, and a line of why for each', () => {
+    for (const id of WAY_TOPICS) {
+      const ways: readonly string[] = WAYS[id].ways;
+      expect(ways, id).toContain(habit({}, id));
+      for (const way of ways) expect(WORDS.say({ code: `way.${id}.${way}.why` }).length, way).toBeGreaterThan(5);
     }
   });
 });

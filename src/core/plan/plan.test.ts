@@ -4,12 +4,13 @@ import { type PlanInput } from './input';
 import { cubeCount, pieceSize, usualCount, usualThicknessMm } from './pieces';
 import { composePlan, makePlan, type Plan } from './plan';
 import { liquidLitres } from './request';
-import { CUTS, cutById, cutLabel } from '../larder/cuts';
+import { CUTS, cutById } from '../larder/cuts';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 function plan(input: PlanInput): Plan {
   const result = makePlan(input, { nowMs: NOON_MS, particles: 128 });
-  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  if (!result.ok) throw new Error(english(result.faults.map((f) => f.says)));
   return result.plan;
 }
 
@@ -35,13 +36,13 @@ describe('what is beyond the limits', () => {
     [0, '0 °C is too little'],
   ])('%d °C is said with as few figures as show it', (tempC, says) => {
     const faults = checkPlanInput({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC, fan: false } }, NOON_MS);
-    expect(faults[0]?.message).toContain(says);
+    expect(english(faults[0]?.says)).toContain(says);
   });
 });
 
 describe('what cannot be planned', () => {
   const cases: readonly (readonly [string, PlanInput, string, RegExp])[] = [
-    ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', /Weight of the meat: 0 kg is too little.*0\.1 to 12 kg/],
+    ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', /Weight of the meat: 0 g is too little.*100 g to 12 kg/],
     ['400 kg', withMeat({ massKg: 400 }), 'meat.massKg', /400 kg is too much/],
     ['nothing typed', withMeat({ massKg: Number.NaN }), 'meat.massKg', /no number was given/],
     [
@@ -70,7 +71,7 @@ describe('what cannot be planned', () => {
       'meat.massKg',
       /More meat than pot: 11 kg.*takes about/,
     ],
-    ['a cut nobody knows', withMeat({ cutId: 'unicorn' }), 'meat.cutId', /no cut called “unicorn”/],
+    ['a cut nobody knows', withMeat({ cutId: 'unicorn' }), 'meat.cutId', /Cut: there is none called “unicorn”/],
     [
       'a joint too long for the pot',
       {
@@ -119,7 +120,7 @@ describe('what cannot be planned', () => {
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.faults[0]?.field).toBe(field);
-    expect(result.faults[0]?.message).toMatch(message);
+    expect(english(result.faults[0]?.says)).toMatch(message);
   });
 
   it('names every faulty field at once', () => {
@@ -161,7 +162,7 @@ describe('a plan', () => {
 
   it('reads its reasons out', () => {
     expect(oxtail.reasons.length).toBeGreaterThanOrEqual(3);
-    expect(oxtail.watch.join(' ')).not.toContain('NaN');
+    expect(english(oxtail.watch)).not.toContain('NaN');
   });
 
   it('is the same for the same input', () => {
@@ -212,8 +213,8 @@ describe('pieces', () => {
   });
 
   it('names cuts without doubling the animal', () => {
-    expect(cutLabel(cutById('lamb_shank'))).toBe('Lamb shank');
-    expect(cutLabel(cutById('mutton_shoulder_cubes'))).toBe('Mutton shoulder cubes');
-    expect(cutLabel(cutById('beef_oxtail'))).toBe('Oxtail');
+    expect(WORDS.title({ code: 'cut.lamb_shank.full' })).toBe('Lamb shank');
+    expect(WORDS.title({ code: 'cut.mutton_shoulder_cubes.full' })).toBe('Mutton shoulder cubes');
+    expect(WORDS.title({ code: 'cut.beef_oxtail.full' })).toBe('Oxtail');
   });
 });

@@ -2,14 +2,15 @@ import { checkPlanInput } from './check';
 import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
 import { meatParts, type PlanFault, type PlanInput } from './input';
 import { energyFigure } from './energy';
-import { heatMode, heatWords, MODES } from './heats';
+import { heatMode, heatSays, MODES } from './heats';
 import { kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
 import { OPEN_SECONDS, type PlannedLooks } from './looks';
 import { type PotPlan, potPlan } from './potPlan';
 import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
-import { reasonsFor, thingsToWatch } from './words';
+import { reasonsFor } from './reasons';
+import { thingsToWatch } from './watch';
 import { boneFraction } from '../forecast/assemble';
-import { type Figure } from '../explain/figure';
+import { type Figure, type Message, evenings, minutes as time, nameOf, say } from '../message';
 import { type CourseSamples, courseSamples } from '../forecast/course';
 import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
@@ -20,7 +21,6 @@ import { burnerNetW } from '../larder/burners';
 import { vegetableWaterKg } from '../liquid/vegetables';
 import { type AtTarget } from '../liquid/water';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
-import { formatMinutes } from '../quantity/format';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 import { type DayWork } from '../schedule/tasks';
 import { TARGETS } from '../tenderness/stages';
@@ -51,8 +51,8 @@ export interface Plan extends KitchenWork {
   readonly lookCostMin: number;
   /** Minutes between the target and its end, at the median. */
   readonly goodForMin: number;
-  readonly reasons: readonly string[];
-  readonly watch: readonly string[];
+  readonly reasons: readonly Message[];
+  readonly watch: readonly Message[];
 }
 
 export type PlanResult =
@@ -104,7 +104,6 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     serveMs: input.serveAtMs,
     ready,
     work: dayWork(input, kitchen, request, { likelyMin: ready.p50, readyMin: surely }, looks, ahead),
-    heatLabel: MODES[heatMode(input.heat)].label,
     target: forecast.target,
     turnAtMin: looks.turnMin,
     topUp: topUpOf(input, course, ready.p50, finished),
@@ -195,27 +194,29 @@ function dayWork(
     lateChop: late.length > 0 ? { minutes: rhythm.lateChopMin, neededAtMin: firstLate } : undefined,
     batches: sear.batches,
     panHeatsMin: rhythm.panHeatsMin,
-    baseSteps: base.steps.map((s) => ({ label: s.title.toLowerCase(), minutes: s.minutes, stay: s.stay })),
+    baseSteps: base.steps.map((s) => ({ minutes: s.minutes, stay: s.stay })),
     wineMin: rhythm.wineMin,
     ...when,
     confidence: input.confidence,
     looks: [
-      ...(looks.turnMin === undefined ? [] : [{ atMin: looks.turnMin, label: 'turn' }]),
-      ...looks.testsMin.map((atMin) => ({ atMin, label: 'fork test' })),
+      ...(looks.turnMin === undefined ? [] : [{ atMin: looks.turnMin }]),
+      ...looks.testsMin.map((atMin) => ({ atMin })),
       ...kitchen.liquid.herbs.lines
         .filter((l) => l.herb.when === 'halfway')
         .map((l) => ({
           atMin: looks.turnMin ?? (looks.testsMin.at(-1) ?? when.readyMin) / 2,
-          label: `in: ${l.herb.name.toLowerCase()}`,
+          adds: nameOf('herb', l.herb.id),
         })),
       ...base.late.map((s) => ({
         atMin: Math.max(0, (looks.testsMin.at(-1) ?? when.readyMin) - s.minutes),
-        label: `in: ${s.title.toLowerCase()}`,
+        adds: s.title,
       })),
     ],
-    heat: MODES[heatMode(input.heat)],
+    heat: heatMode(input.heat),
+    place: MODES[heatMode(input.heat)].place,
+    warmsMin: MODES[heatMode(input.heat)].warmsMin,
     reduceMin: work.finish - LIFTING_MIN,
-    lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.name.toLowerCase()),
+    lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.id),
     sides: input.day.sides,
     eaters: input.eaters,
     saltAheadHours: input.season.when === 'overnight' ? SALT_AHEAD_HOURS : undefined,
@@ -258,7 +259,7 @@ function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
   const hours = Math.round(Math.min(forecast.horizonMin, LONGEST_BRAISE_MIN) / 60);
   return {
     field: 'heat.tempC',
-    message: `${heatWords(input.heat)}: this would not be tender within ${String(hours)} hours in enough kitchens. Collagen melts usefully from about 85 °C in the pot: raise the heat or put a tighter lid on.`,
+    says: say('fault.neverTender', { heat: heatSays(input.heat), hours }),
   };
 }
 
@@ -268,6 +269,6 @@ function tooLate(input: PlanInput, day: Day, nowMs: number): PlanFault {
   return {
     field: 'serveAtMs',
     tooLate: true,
-    message: `Serving time: this braise needs ${formatMinutes(needed)} from the first cut to the plate at ${String(Math.round(input.confidence * 100))} % certainty, and ${formatMinutes(late)} of it has already gone. Serve at least ${formatMinutes(late)} later, or take one of the ways out.`,
+    says: say('fault.tooLate', { needed: time(needed), sure: evenings(input.confidence), late: time(late) }),
   };
 }

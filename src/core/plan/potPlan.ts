@@ -4,7 +4,7 @@ import { sizedParts } from './kitchenWork';
 import { boneFraction, lyingPieces } from '../forecast/assemble';
 import { type Ensemble, stepAt } from '../forecast/ensemble';
 import { levelMmAt } from '../forecast/pot';
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from } from '../message';
 import { cutById } from '../larder/cuts';
 import { potVolumeL } from '../larder/vessels';
 import { levelForLitres, meatHeightM, submergedShare, vegetableHeightM } from '../liquid/geometry';
@@ -104,45 +104,21 @@ export function potPlan(input: PlanInput, ensemble: Ensemble, readyMin: number):
     headroomMm: input.pot.heightMm - top,
     submergedShare: Math.min(...submerged),
     vegetablesKg,
-    full: {
-      label: 'Full',
-      value: (liquid + meatL + contents.vegetablesKg) / room,
-      as: 'share',
-      formula: 'Meat, vegetables and liquid over what the pot holds to the brim.',
-      inputs: [
-        from('meat', meatL, 'volume'),
-        from('vegetables at the start', contents.vegetablesKg, 'mass'),
-        from('liquid', liquid, 'volume'),
-        from('pot, to the brim', room, 'volume'),
-      ],
-      changes: 'A lower level, fewer vegetables, a wider pot.',
-      sure: 'computed',
-    },
-    headroom: {
-      label: 'Headroom',
-      value: input.pot.heightMm - top,
-      as: 'length',
-      formula: 'Depth of the pot less the higher of meat and liquid; 30 mm are wanted for the boil and for turning.',
-      inputs: [
-        from('pot, deep', input.pot.heightMm, 'length'),
-        from('meat stands', meatTop * 1000, 'length'),
-        from('liquid stands', start * 1000, 'length'),
-      ],
-      changes: 'A deeper or wider pot; pieces side by side instead of stacked.',
-      sure: 'computed',
-    },
-    sticksOut: {
-      label: 'Sticks out',
-      value: Math.max(0, meatTop - start) * 1000,
-      as: 'length',
-      formula: 'Height of the meat less the depth of the liquid; it cooks slower and dries unless it is turned.',
-      inputs: [
-        from('meat stands', meatTop * 1000, 'length'),
-        from('liquid stands', start * 1000, 'length'),
-        from('of the meat under liquid', Math.min(...submerged), 'share'),
-      ],
-      changes: 'A higher level, a narrower pot, turning once.',
-      sure: 'computed',
-    },
+    full: figure('plan.full', (liquid + meatL + contents.vegetablesKg) / room, 'share', 'computed', [
+      from('meat', meatL, 'volume'),
+      from('vegetablesAtTheStart', contents.vegetablesKg, 'mass'),
+      from('liquid', liquid, 'volume'),
+      from('potToTheBrim', room, 'volume'),
+    ]),
+    headroom: figure('plan.headroom', input.pot.heightMm - top, 'length', 'computed', [
+      from('potDeep', input.pot.heightMm, 'length'),
+      from('meatStands', meatTop * 1000, 'length'),
+      from('liquidStands', start * 1000, 'length'),
+    ]),
+    sticksOut: figure('plan.sticksOut', Math.max(0, meatTop - start) * 1000, 'length', 'computed', [
+      from('meatStands', meatTop * 1000, 'length'),
+      from('liquidStands', start * 1000, 'length'),
+      from('ofTheMeatUnderLiquid', Math.min(...submerged), 'share'),
+    ]),
   };
 }

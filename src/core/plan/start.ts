@@ -1,6 +1,6 @@
 import { type MeatPart, type PlanInput } from './input';
 import { isSmall, usualCount, usualThicknessMm } from './pieces';
-import { habit, type Habits, LEVEL_SHARES, usualLevel } from './schools';
+import { habit, type Habits, LEVEL_SHARES, usualLevel } from './ways';
 import { usualBase } from '../base/base';
 import { edibleKgOf, rawPerEaterKg } from '../buy/buy';
 import { type Burner, type Pan } from '../larder/burners';

@@ -1,19 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatWithin, heatWords, MODES } from './heats';
+import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from './heats';
 import { composePlan } from './plan';
 import { dialCurve, translate, type Translation } from './translate';
 import { burnerKWh, ovenKWh } from '../heat/energy';
-import { METRIC } from '../quantity/units';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
-
-const US = { weight: 'us', temperature: 'F' } as const;
+import { english, US_WORDS, WORDS } from '../../testing/words';
 
 describe('heats', () => {
   it('are named as a cook sets them', () => {
-    expect(heatWords({ kind: 'oven', tempC: 150, fan: true })).toBe('Oven 150 °C, fan');
-    expect(heatWithin({ kind: 'simmer', tempC: 95 })).toBe('stove, held at 95 °C');
-    expect(heatWords({ kind: 'grill', tempC: 150 }, US)).toBe('Covered grill 300 °F');
-    expect(heatWords({ kind: 'steamOven', tempC: 100 }, METRIC, '–')).toBe('Steam oven –');
+    expect(WORDS.title(heatSays({ kind: 'oven', tempC: 150, fan: true }))).toBe('Oven 150 °C, fan');
+    expect(english(heatSays({ kind: 'simmer', tempC: 95 }))).toBe('hob, held at 95 °C');
+    expect(US_WORDS.say(heatSays({ kind: 'simmer', tempC: 95 }))).toBe('stovetop, held at 203 °F');
+    expect(US_WORDS.title(heatSays({ kind: 'grill', tempC: 150 }))).toBe('Covered grill 300 °F');
+    expect(WORDS.title(heatSays({ kind: 'steamOven', tempC: Number.NaN }))).toBe('Steam oven –');
   });
 
   it('go there and back between mode and heat', () => {
@@ -31,10 +30,10 @@ describe('heats', () => {
       const { day } = made.plan;
       expect(day.tasks.find((t) => t.id === 'braise')).toMatchObject({
         place: MODES[mode].place,
-        label: MODES[mode].braises,
+        label: { code: `task.braise.${mode}` },
       });
       expect(day.tasks.some((t) => t.id === 'oven')).toBe(MODES[mode].warmsMin > 0);
-      expect(day.marks.some((m) => m.label === 'bubbles')).toBe(mode === 'simmer');
+      expect(day.marks.some((m) => m.label.code === 'mark.bubbles')).toBe(mode === 'simmer');
     }
   });
 });
@@ -56,7 +55,7 @@ describe('the same braise elsewhere', () => {
 
   it('takes about as long, or says how far off the nearest is', () => {
     for (const t of there) {
-      if (Math.abs(t.minutes - minutes) > 12) expect(t.changes[0]?.why).toContain('nearest there is');
+      if (Math.abs(t.minutes - minutes) > 12) expect(english(t.changes[0]?.why)).toContain('nearest there is');
       else expect(Math.abs(t.minutes - minutes)).toBeLessThanOrEqual(12);
     }
   });
@@ -64,8 +63,8 @@ describe('the same braise elsewhere', () => {
   it('sets a fan lower than a still oven, and lets nothing evaporate in steam but while the pot is open', () => {
     expect(to('fan').input.heat.tempC).toBeLessThan(OXTAIL_PLAN.heat.tempC);
     expect(to('steamOven').steamLPerHour).toBeLessThan(0.02);
-    expect(to('steamOven').changes.some((c) => /less$/.test(c.what))).toBe(true);
-    expect(to('grill').changes.some((c) => c.why.includes('carbon monoxide'))).toBe(true);
+    expect(to('steamOven').changes.some((c) => /less$/.test(english(c.what)))).toBe(true);
+    expect(to('grill').changes.some((c) => english(c.why).includes('carbon monoxide'))).toBe(true);
   });
 
   it('stays under the boil on a mountain', () => {

@@ -1,15 +1,14 @@
-import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatWithin, heatWords, MODES, type PlanHeat } from './heats';
+import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './request';
 import { slowestAtTarget } from '../forecast/nominal';
-import { formatMinutes, formatVolume } from '../quantity/format';
-import { METRIC } from '../quantity/units';
+import { litres, type Message, minutes as time, type Params, say, tempC } from '../message';
 
 /** The same braise somewhere else: the setting that takes about as long, and what changes. */
 export interface Translation {
   readonly mode: HeatMode;
-  readonly says: string;
+  readonly says: Message;
   readonly input: PlanInput;
   /** In the pot until it is ready, without surprises, min. */
   readonly minutes: number;
@@ -18,7 +17,7 @@ export interface Translation {
   /** Steam, l/h. */
   readonly steamLPerHour: number;
   /** What the cook does otherwise, and why. */
-  readonly changes: readonly { readonly what: string; readonly why: string }[];
+  readonly changes: readonly { readonly what: Message; readonly why: Message }[];
 }
 
 const TRIED_C: Readonly<Record<HeatMode, readonly number[]>> = {
@@ -51,39 +50,19 @@ function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHe
   return first?.heat ?? heatOf(mode, MODES[mode].usualC);
 }
 
-const RULES: Readonly<Record<HeatMode, Translation['changes']>> = {
-  still: [{ what: 'One look at half time is enough', why: 'Heat comes from all sides and holds steady.' }],
-  fan: [
-    {
-      what: 'Set it lower than a still oven',
-      why: 'Moving air brings more heat to the pot at the same setting, and carries off more steam.',
-    },
-  ],
-  simmer: [
-    { what: 'Look after a quarter of an hour, then every half hour', why: 'A flame is set by eye, and it drifts.' },
-    {
-      what: 'Move the pieces whenever you look',
-      why: 'All the heat comes in through the floor: what lies there can catch.',
-    },
-  ],
-  steamOven: [
-    {
-      what: 'Leave the lid off if you like',
-      why: 'The air is as moist as it can be: nothing dries and nothing evaporates.',
-    },
-    { what: 'Reduce the sauce afterwards, all of it', why: 'None of it goes while it braises.' },
-  ],
-  grill: [
-    {
-      what: 'Outdoors, and never unwatched',
-      why: 'It gives off carbon monoxide, and fire needs an eye. Follow your local food-safety guidance.',
-    },
-    {
-      what: 'Test the fork earlier and more than once',
-      why: 'Its air wanders by 15 °C and more, twice as much as an oven’s: the window is wider.',
-    },
-  ],
+/** What is done otherwise in each place, whatever the braise; the words say what and why. */
+const RULES: Readonly<Record<HeatMode, readonly string[]>> = {
+  still: ['oneLook'],
+  fan: ['setLower'],
+  simmer: ['lookEarly', 'movePieces'],
+  steamOven: ['lidOff', 'reduceAfter'],
+  grill: ['outdoors', 'testEarly'],
 };
+
+const change = (code: string, what: Params = {}, why: Params = what): Translation['changes'][number] => ({
+  what: say(`elsewhere.${code}`, what),
+  why: say(`elsewhere.${code}.why`, why),
+});
 
 /** The warmest the liquid gets before the meat is ready; a look just before does not count, °C. */
 function warmestC(plan: Plan): number {
@@ -97,27 +76,28 @@ const SAME_K = 1;
 
 /** What pouring, looking and serving come to elsewhere, against the plan. */
 function changesTo(plan: Plan, other: Plan, mode: HeatMode): Translation['changes'] {
-  const changes: { what: string; why: string }[] = [];
-  const litres = (l: number): string => formatVolume(l, METRIC);
   const steam = other.liquid.water.steam.value - plan.liquid.water.steam.value;
-  if (Math.abs(steam) > SAME_L) {
-    const had = other.liquid.water.perHour.value;
-    changes.push({
-      what: `Pour in about ${litres(Math.abs(steam))} ${steam > 0 ? 'more, or top up' : 'less'}`,
-      why: `There about ${litres(had)} an hour goes as steam, here about ${litres(plan.liquid.water.perHour.value)}.`,
-    });
-  }
   const warmer = warmestC(other) - warmestC(plan);
-  if (Math.abs(warmer) > SAME_K) {
-    changes.push({
-      what: `The liquid stands at about ${String(Math.round(warmestC(other)))} °C, not ${String(Math.round(warmestC(plan)))} °C`,
-      why:
-        warmer > 0
-          ? 'It bubbles more: look that it stays lazy.'
-          : 'It bubbles less, or not at all; that is as it should be.',
-    });
-  }
-  return [...changes, ...RULES[mode]];
+  return [
+    ...(Math.abs(steam) > SAME_L
+      ? [
+          change(
+            steam > 0 ? 'pourMore' : 'pourLess',
+            { by: litres(Math.abs(steam)) },
+            { there: litres(other.liquid.water.perHour.value), here: litres(plan.liquid.water.perHour.value) },
+          ),
+        ]
+      : []),
+    ...(Math.abs(warmer) > SAME_K
+      ? [
+          change(warmer > 0 ? 'warmer' : 'cooler', {
+            there: tempC(warmestC(other)),
+            here: tempC(warmestC(plan)),
+          }),
+        ]
+      : []),
+    ...RULES[mode].map((rule) => change(rule)),
+  ];
 }
 
 /**
@@ -138,18 +118,20 @@ export function translate(input: PlanInput): Translation[] {
     return [
       {
         mode,
-        says: heatWords(heat),
+        says: heatSays(heat),
         input: plan.input,
         minutes,
         liquidC: warmestC(plan),
         steamLPerHour: plan.liquid.water.perHour.value,
         changes: [
           {
-            what: `${MODES[mode].setTo} ${heatWithin(heat).replace(/^\D*/, '').replace(', fan', '')}`,
-            why:
+            what: say(`elsewhere.set.${mode}`, { temp: tempC(heat.tempC) }),
+            why: say(
               Math.abs(longer) < AS_LONG_MIN * 2
-                ? 'The setting that takes as long, by the model.'
-                : `The nearest there is: ${formatMinutes(Math.abs(longer))} ${longer > 0 ? 'longer' : 'shorter'} in the pot.`,
+                ? 'elsewhere.asLong'
+                : `elsewhere.${longer > 0 ? 'longer' : 'shorter'}`,
+              { by: time(Math.abs(longer)) },
+            ),
           },
           ...changesTo(here.plan, plan, mode),
         ],

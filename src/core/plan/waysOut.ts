@@ -6,61 +6,82 @@ import { composePlan } from './plan';
 import { advance, type Ensemble } from '../forecast/ensemble';
 import { readyEta, summarise } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
+import { evenings, type Message, mm, noun, say, tempC } from '../message';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
 export interface WayOut {
-  readonly says: string;
+  readonly says: Message;
   readonly input: PlanInput;
   /** When the first cut would have to be made, ms. */
   readonly startMs: number;
 }
 
 const QUICK_PARTICLES = 128;
+/** The hottest that still braises well, °C. */
+const HOT_OVEN_C = 175;
+const HOT_SIMMER_C = 97;
+const LESS_SURE = 0.75;
 const SMALLEST_CUBE_MM = 25;
 const CUBE_STEP_MM = 10;
 const MIN_MS = 60_000;
 const HALF_HOUR_MS = 30 * MIN_MS;
 
 /** The same meat cut smaller, in a sentence and as an input; undefined where it would not do. */
-export function smallerPieces(input: PlanInput): { readonly says: string; readonly input: PlanInput } | undefined {
+export function smallerPieces(input: PlanInput): { readonly says: Message; readonly input: PlanInput } | undefined {
   const { meat } = input;
   const cut = cutById(meat.cutId);
   if (cut.form === 'cubes' && meat.thicknessMm - CUBE_STEP_MM >= SMALLEST_CUBE_MM) {
     const thicknessMm = meat.thicknessMm - CUBE_STEP_MM;
     return {
-      says: `Cut the cubes to ${String(thicknessMm)} mm`,
+      says: say('wayOut.smallerCubes', { edge: mm(thicknessMm) }),
       input: { ...input, meat: { ...meat, thicknessMm, pieces: cubeCount(cut, meat.massKg, thicknessMm) } },
     };
   }
   if (cut.shape === 'box' && !meat.onBone && meat.massKg / meat.pieces > 0.4) {
     return {
-      says: `Cut each ${cut.pieceNoun} across in two`,
+      says: say('wayOut.halve', { piece: noun(cut.pieceNoun, 1) }),
       input: { ...input, meat: { ...meat, pieces: meat.pieces * 2, thicknessMm: Math.round(meat.thicknessMm * 0.75) } },
     };
   }
   return undefined;
 }
 
-function variants(input: PlanInput): { readonly says: string; readonly input: PlanInput }[] {
+function variants(input: PlanInput): { readonly says: Message; readonly input: PlanInput }[] {
   const { heat } = input;
-  const out: { says: string; input: PlanInput }[] = [];
+  const out: { says: Message; input: PlanInput }[] = [];
   const smaller = smallerPieces(input);
   if (smaller) out.push(smaller);
   if (heat.kind !== 'simmer') {
     out.push({
-      says: 'On the stove, held at 97 °C, instead',
-      input: { ...input, heat: { kind: 'simmer', tempC: 97 } },
+      says: say('wayOut.ontoHob', { temp: tempC(HOT_SIMMER_C) }),
+      input: { ...input, heat: { kind: 'simmer', tempC: HOT_SIMMER_C } },
     });
   }
   if (heat.kind === 'oven') {
-    if (heat.tempC < 175) out.push({ says: 'Oven at 175 °C', input: { ...input, heat: { ...heat, tempC: 175 } } });
+    if (heat.tempC < HOT_OVEN_C) {
+      out.push({
+        says: say('wayOut.oven', { temp: tempC(HOT_OVEN_C) }),
+        input: { ...input, heat: { ...heat, tempC: HOT_OVEN_C } },
+      });
+    }
     if (!heat.fan)
-      out.push({ says: `Fan on, ${String(heat.tempC)} °C`, input: { ...input, heat: { ...heat, fan: true } } });
-  } else if (heat.kind === 'simmer' && heat.tempC < 97) {
-    out.push({ says: 'Hold the simmer at 97 °C', input: { ...input, heat: { kind: 'simmer', tempC: 97 } } });
+      out.push({
+        says: say('wayOut.fan', { temp: tempC(heat.tempC) }),
+        input: { ...input, heat: { ...heat, fan: true } },
+      });
+  } else if (heat.kind === 'simmer' && heat.tempC < HOT_SIMMER_C) {
+    out.push({
+      says: say('wayOut.simmer', { temp: tempC(HOT_SIMMER_C) }),
+      input: { ...input, heat: { kind: 'simmer', tempC: HOT_SIMMER_C } },
+    });
   }
-  if (input.lid !== 'heavy') out.push({ says: 'A heavy lid', input: { ...input, lid: 'heavy' } });
-  if (input.confidence > 0.75) out.push({ says: 'Accept 75 % certainty', input: { ...input, confidence: 0.75 } });
+  if (input.lid !== 'heavy') out.push({ says: say('wayOut.heavyLid'), input: { ...input, lid: 'heavy' } });
+  if (input.confidence > LESS_SURE) {
+    out.push({
+      says: say('wayOut.lessSure', { share: evenings(LESS_SURE) }),
+      input: { ...input, confidence: LESS_SURE },
+    });
+  }
   return out;
 }
 
@@ -78,7 +99,7 @@ export function waysOut(input: PlanInput, nowMs: number): WayOut[] {
   return [
     ...fits,
     {
-      says: 'Serve later, at the next half hour that leaves time',
+      says: say('wayOut.serveLater'),
       input: { ...input, serveAtMs },
       startMs: serveAtMs - needed,
     },
@@ -87,7 +108,7 @@ export function waysOut(input: PlanInput, nowMs: number): WayOut[] {
 
 /** A change of heat in a live pot, re-forecast from its present posterior. */
 export interface HeatWay {
-  readonly says: string;
+  readonly says: Message;
   readonly heat: PlanHeat;
   /** When the fork would turn, min from the start. */
   readonly p50Min: number;
@@ -109,21 +130,25 @@ const LOWER_C = [140, 130, 120, 110] as const;
  */
 export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatWay[] {
   const now = readyEta(summarise(ensemble));
-  const way = (says: string, changed: PlanHeat): HeatWay => {
+  const way = (says: Message, changed: PlanHeat): HeatWay => {
     const eta = withHeat(ensemble, changed, atMin);
     return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90 };
   };
   if (now.p50 > readyByMin) {
     const tried: HeatWay[] = [];
     if (heat.kind !== 'simmer') {
-      if (heat.kind === 'oven' && heat.tempC < 175) tried.push(way('Oven up to 175 °C', { ...heat, tempC: 175 }));
-      tried.push(way('Onto the stove, held at 97 °C', { kind: 'simmer', tempC: 97 }));
-    } else if (heat.tempC < 97) tried.push(way('Simmer up to 97 °C', { kind: 'simmer', tempC: 97 }));
+      if (heat.kind === 'oven' && heat.tempC < HOT_OVEN_C) {
+        tried.push(way(say('heatWay.ovenUp', { temp: tempC(HOT_OVEN_C) }), { ...heat, tempC: HOT_OVEN_C }));
+      }
+      tried.push(way(say('heatWay.ontoHob', { temp: tempC(HOT_SIMMER_C) }), { kind: 'simmer', tempC: HOT_SIMMER_C }));
+    } else if (heat.tempC < HOT_SIMMER_C) {
+      tried.push(way(say('heatWay.simmerUp', { temp: tempC(HOT_SIMMER_C) }), { kind: 'simmer', tempC: HOT_SIMMER_C }));
+    }
     return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN);
   }
   if (heat.kind === 'oven' && now.p90 < readyByMin - TOO_EARLY_MIN) {
-    const lower = LOWER_C.filter((t) => t < heat.tempC).map((tempC) =>
-      way(`Oven down to ${String(tempC)} °C`, { ...heat, tempC }),
+    const lower = LOWER_C.filter((t) => t < heat.tempC).map((t) =>
+      way(say('heatWay.ovenDown', { temp: tempC(t) }), { ...heat, tempC: t }),
     );
     const fitting = lower.filter((t) => t.p90Min <= readyByMin && t.p50Min > now.p50 + WORTH_MIN);
     const last = fitting.at(-1);

@@ -1,4 +1,4 @@
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from, type Message, mm, minutes as time, nameOf, say } from '../message';
 import { type Cut } from '../larder/cuts';
 import { type MeatPart, type Preparation } from '../plan/input';
 import { type PieceSize } from '../plan/pieces';
@@ -6,8 +6,8 @@ import { type PieceSize } from '../plan/pieces';
 /** One thing done to raw meat, in order. */
 export interface PrepStep {
   readonly id: 'trim' | 'dry' | 'temper' | 'cube' | 'open' | 'fill' | 'tie' | 'salt';
-  readonly title: string;
-  readonly says: string;
+  readonly title: Message;
+  readonly says: Message;
   readonly minutes: number;
   readonly figures: readonly Figure[];
 }
@@ -20,32 +20,31 @@ export interface PrepPlan {
   readonly safeOutMin: number;
 }
 
-/** What to cut away and what to leave, where a cut asks for more than the common rule. */
-const TRIM: Readonly<Record<string, string>> = {
-  beef_cheek: 'Peel off the silverskin on the outside; the fine web inside is what melts.',
-  pork_cheek: 'Peel off the thin silverskin; leave the web inside.',
-  veal_cheek: 'Peel off the silverskin; leave the web inside.',
-  beef_brisket_point: 'Hard outer fat down to 5 mm; leave the seam between the muscles.',
-  beef_brisket_flat: 'Leave 5 mm of the fat cap: it keeps the top moist.',
-  beef_feather_blade: 'Outer silverskin off; never the middle sheet: it turns to jelly.',
-  beef_short_rib_english: 'Fat over 5 mm off the top; leave the membrane that holds meat to bone.',
-  beef_oxtail: 'Only thick outer fat; the rest melts and is lifted.',
-  beef_shank_cross: 'Nick the silverskin round the edge in two places, or the disc curls.',
-  veal_shank: 'Nick the skin round the edge in two places, or the disc curls.',
-  lamb_shank: 'Thin outer fat only; leave the tendon at the thin end.',
-  lamb_shoulder: 'Hard fat off; leave what lies between the muscles.',
-  pork_shoulder: 'Skin off if it is on; 5 mm of fat may stay.',
-  pork_hock: 'Leave the skin: it is half the dish. Singe or shave bristles.',
-  pork_trotter: 'Nothing off; singe or shave bristles, split if whole.',
-  pork_belly: 'Score the skin, or take it off and braise it beside for its gelatin.',
-  duck_leg: 'Loose fat and flaps off; leave the skin on: it bastes and is rendered.',
-  chicken_thigh: 'Loose fat only; the skin may stay if it is browned well.',
-  chicken_leg: 'Loose fat only; the skin may stay if it is browned well.',
-  rabbit_leg: 'Nothing but a silver membrane: it is lean enough.',
-  venison_shoulder: 'All silverskin off: in game it stays tough and strong.',
-  venison_shank: 'Outer silverskin may stay: it softens in time.',
-};
-const COMMON_TRIM = 'Hard outer fat and silverskin off; leave the inner seams: they melt.';
+/** Cuts that ask for more than the common rule of what to cut away. */
+const OWN_TRIM: readonly string[] = [
+  'beef_cheek',
+  'pork_cheek',
+  'veal_cheek',
+  'beef_brisket_point',
+  'beef_brisket_flat',
+  'beef_feather_blade',
+  'beef_short_rib_english',
+  'beef_oxtail',
+  'beef_shank_cross',
+  'veal_shank',
+  'lamb_shank',
+  'lamb_shoulder',
+  'pork_shoulder',
+  'pork_hock',
+  'pork_trotter',
+  'pork_belly',
+  'duck_leg',
+  'chicken_thigh',
+  'chicken_leg',
+  'rabbit_leg',
+  'venison_shoulder',
+  'venison_shank',
+];
 
 const TRIM_MIN_PER_KG = 5;
 const MIN_TRIM_MIN = 3;
@@ -111,8 +110,8 @@ export function prepPlan(
   let strings = 0;
   const step = (
     id: PrepStep['id'],
-    title: string,
-    says: string,
+    title: Message,
+    says: Message,
     minutes: number,
     figures: readonly Figure[] = [],
   ): void => {
@@ -125,23 +124,21 @@ export function prepPlan(
     const lostKg = part.grossKg === null ? grossKg - part.massKg : part.grossKg - part.massKg;
     step(
       'trim',
-      `Trim the ${cut.name.toLowerCase()}`,
-      TRIM[cut.id] ?? COMMON_TRIM,
+      say('prep.trim', { cut: nameOf('cut', cut.id) }),
+      say(OWN_TRIM.includes(cut.id) ? `trim.${cut.id}` : 'trim.common'),
       Math.max(MIN_TRIM_MIN, TRIM_MIN_PER_KG * part.massKg),
       [
-        {
-          label: 'Trimmed away',
-          value: Math.max(0, lostKg),
-          as: 'mass',
-          range: [grossKg * low, grossKg * high],
-          formula:
-            part.grossKg === null
-              ? 'Usual loss of this cut on what would have to be bought; weigh yours before and after.'
-              : 'Weight as bought less weight trimmed.',
-          inputs: [from('as bought', grossKg, 'mass'), from('trimmed', part.massKg, 'mass')],
-          changes: 'The butcher, and how lean you like it. Salt, portions and time go by the trimmed weight.',
-          sure: part.grossKg === null ? 'practice' : 'computed',
-        },
+        figure(
+          'prep.trimmedAway',
+          Math.max(0, lostKg),
+          'mass',
+          part.grossKg === null ? 'practice' : 'computed',
+          [from('asBought', grossKg, 'mass'), from('trimmed', part.massKg, 'mass')],
+          {
+            range: [grossKg * low, grossKg * high],
+            params: { weighed: part.grossKg === null ? 'no' : 'yes' },
+          },
+        ),
       ],
     );
   }
@@ -149,81 +146,42 @@ export function prepPlan(
     if (cut.form === 'cubes') {
       step(
         'cube',
-        `Cut into ${String(Math.round(part.thicknessMm))} mm cubes`,
-        `About ${String(part.pieces)}, all alike: mixed sizes finish apart, some mush, some chewy. They shrink by a tenth each way.`,
+        say('prep.cube', { edge: mm(part.thicknessMm) }),
+        say('prep.cube.how', { pieces: part.pieces }),
         CUBE_MIN_PER_KG * part.massKg,
       );
     }
     if (prepare.filling && canRoll(cut.id)) {
       const { rolls, kg: fillingKg } = prepare.filling;
       const shape = rollShape(part, prepare.filling);
-      step(
-        'open',
-        `Open out and pound to ${String(POUNDED_MM)} mm`,
-        'Open like a book to half its thickness, under film, from the middle outward. Grain along the roll, so that slicing crosses it. Wash film, mallet and board.',
-        4 * rolls,
-      );
-      step(
-        'fill',
-        `Fill and roll ${String(rolls)}`,
-        `Divide by weight; leave a finger’s breadth free at the edges; roll tight: slack rolls open. Seam down, ${String(Math.round(shape.overlapMm))} mm of overlap.`,
-        2.5 * rolls,
-        [
-          {
-            label: 'Filling in each',
-            value: fillingKg / rolls,
-            as: 'mass',
-            formula: 'All the filling over the number of rolls.',
-            inputs: [from('filling', fillingKg, 'mass'), from('rolls', rolls, 'count')],
-            changes: 'Fewer rolls or more filling.',
-            sure: 'computed',
-          },
-          {
-            label: 'Thickness of a roll',
-            value: shape.diameterMm,
-            as: 'length',
-            formula: 'Meat and filling as one cylinder, as long as the pounded sheet is wide.',
-            inputs: [
-              from('meat in each', part.massKg / rolls, 'mass'),
-              from('filling in each', fillingKg / rolls, 'mass'),
-              from('sheet, across', shape.sheetMm, 'length'),
-            ],
-            changes: 'Pounding thinner makes a longer sheet and a slimmer roll.',
-            sure: 'estimate',
-          },
-        ],
-      );
+      step('open', say('prep.open', { thickness: mm(POUNDED_MM) }), say('prep.open.how'), 4 * rolls);
+      step('fill', say('prep.fill', { rolls }), say('prep.fill.how', { overlap: mm(shape.overlapMm) }), 2.5 * rolls, [
+        figure('prep.fillingInEach', fillingKg / rolls, 'mass', 'computed', [
+          from('filling', fillingKg, 'mass'),
+          from('rolls', rolls, 'count'),
+        ]),
+        figure('prep.thicknessOfARoll', shape.diameterMm, 'length', 'estimate', [
+          from('meatInEach', part.massKg / rolls, 'mass'),
+          from('fillingInEach', fillingKg / rolls, 'mass'),
+          from('sheetAcross', shape.sheetMm, 'length'),
+        ]),
+      ]);
     }
     const here = stringsFor(cut, part, size, prepare);
     strings += here;
     if (here > 0) {
-      step(
-        'tie',
-        `Tie with ${String(here)} strings`,
-        'A doubled loop holds while you knot. Firm, not deep: it shrinks. Count them in; the same number comes out.',
-        TIE_MIN_PER_STRING * here,
-      );
+      step('tie', say('prep.tie', { strings: here }), say('prep.tie.how'), TIE_MIN_PER_STRING * here);
     }
   }
   if (saltAhead) {
-    step(
-      'salt',
-      'Salt and chill, uncovered',
-      '1 to 24 h in the fridge on a rack: the salt works inward, the surface dries. Between 5 and 40 minutes it only gets wet.',
-      2,
-    );
+    step('salt', say('prep.salt'), say('prep.salt.how'), 2);
   }
-  step(
-    'dry',
-    'Pat dry until the paper stays dry',
-    'Wet meat spits and steams. Never rinse it: that splashes germs about and wets it more.',
-    DRY_MIN,
-  );
+  step('dry', say('prep.dry'), say('prep.dry.how'), DRY_MIN);
   if (prepare.temper !== 'none') {
     step(
       'temper',
-      prepare.temper === 'hour' ? 'An hour out of the fridge' : '20 minutes out of the fridge',
-      `It warms the outside by a few degrees and no more. On the counter at most ${String(SAFE_OUT_MIN / 60)} h, 1 h in a hot room, all told.`,
+      say('prep.temper', { time: time(TEMPER_MIN[prepare.temper]) }),
+      say('prep.temper.how', { most: time(SAFE_OUT_MIN) }),
       TEMPER_MIN[prepare.temper],
     );
   }

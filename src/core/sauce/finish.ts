@@ -2,7 +2,7 @@ import { type Ensemble } from '../forecast/ensemble';
 import { litresAt } from '../forecast/pot';
 import { boneFraction } from '../forecast/assemble';
 import { cutOf } from '../forecast/request';
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from } from '../message';
 import { potBaseM2 } from '../liquid/geometry';
 import { boilAwayMinutes } from '../liquid/pour';
 
@@ -91,44 +91,22 @@ export interface FinishFigures {
 
 /** The figures of a finished pot. */
 export function finishFigures(finished: FinishedPot, question: FinishQuestion): FinishFigures {
-  const liquid = from('liquid when done', finished.liquidL, 'volume');
+  const liquid = from('liquidWhenDone', finished.liquidL, 'volume');
   return {
-    fat: {
-      label: 'Fat to lift off',
-      value: finished.fatL,
-      as: 'volume',
-      formula: 'Fat in the raw meat times what melts out by then.',
-      inputs: [from('cooked meat', finished.cookedKg, 'mass')],
-      changes: 'Trimming; a longer braise melts out more. Chilled overnight it lifts off whole.',
-      sure: 'estimate',
-    },
-    sauce: {
-      label: 'Sauce, reduced',
-      value: finished.sauceL,
-      as: 'volume',
-      formula: 'Sauce wanted on each plate times the plates, or all there is if that is less.',
-      inputs: [from('a plate', question.sauceLPerPlate, 'volume'), from('plates', question.eaters, 'count'), liquid],
-      changes: 'How much sauce you want: set it at Finish.',
-      sure: 'computed',
-    },
-    reduce: {
-      label: 'Reducing',
-      value: finished.reduceMinutes,
-      as: 'minutes',
-      formula:
-        'Water to drive off times its heat of evaporation, over what the burner puts in less what the open pot loses.',
-      inputs: [liquid, from('sauce', finished.sauceL, 'volume'), from('reaches the pot', question.powerW, 'power')],
-      changes: 'A stronger burner, a wider pan, less liquid at the start.',
-      sure: 'estimate',
-    },
-    gelatin: {
-      label: 'Gelatin in the sauce',
-      value: finished.gelatinGPerL,
-      as: 'gramsPerL',
-      formula: 'Half of the collagen that has dissolved, and what the stock brings, over the reduced sauce.',
-      inputs: [from('sauce', finished.sauceL, 'volume'), from('from the stock, g', question.stockGelatinG, 'number')],
-      changes: 'Cuts with skin and sinew, a trotter, more reduction. From about 25 g/l it is sticky.',
-      sure: 'estimate',
-    },
+    fat: figure('sauce.fat', finished.fatL, 'volume', 'estimate', [from('cookedMeat', finished.cookedKg, 'mass')]),
+    sauce: figure('sauce.sauce', finished.sauceL, 'volume', 'computed', [
+      from('aPlate', question.sauceLPerPlate, 'volume'),
+      from('plates', question.eaters, 'count'),
+      liquid,
+    ]),
+    reduce: figure('sauce.reduce', finished.reduceMinutes, 'minutes', 'estimate', [
+      liquid,
+      from('sauce', finished.sauceL, 'volume'),
+      from('reachesThePot', question.powerW, 'power'),
+    ]),
+    gelatin: figure('sauce.gelatin', finished.gelatinGPerL, 'gramsPerL', 'estimate', [
+      from('sauce', finished.sauceL, 'volume'),
+      from('fromTheStock', question.stockGelatinG / 1000, 'mass'),
+    ]),
   };
 }

@@ -1,9 +1,9 @@
 /** How thick a sauce runs at serving heat, by a spoon. Viscosities at 80 °C, mPa s. */
 export const CONSISTENCIES = {
-  thin: { name: 'Thin', viscosity: 6, sign: 'runs off a spoon like stock' },
-  light: { name: 'Light', viscosity: 18, sign: 'wets the spoon, a finger’s line runs shut' },
-  coats: { name: 'Coats a spoon', viscosity: 60, sign: 'a finger’s line on the spoon’s back stays' },
-  gravy: { name: 'Gravy', viscosity: 250, sign: 'falls from the spoon in a sheet' },
+  thin: { viscosity: 6 },
+  light: { viscosity: 18 },
+  coats: { viscosity: 60 },
+  gravy: { viscosity: 250 },
 } as const;
 
 export type Consistency = keyof typeof CONSISTENCIES;

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MODES } from '../plan/heats';
 import { layOutDay } from './day';
-import { cautionFor, DEFER } from '../care/cautions';
+import { cautionFor } from '../care/cautions';
 import { boilAwayMinutes } from '../liquid/pour';
 import { NOON_MS } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
@@ -25,15 +26,17 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       ],
       panHeatsMin: 4,
       baseSteps: [
-        { label: 'onion', minutes: 14, stay: false },
-        { label: 'garlic', minutes: 2, stay: true },
+        { minutes: 14, stay: false },
+        { minutes: 2, stay: true },
       ],
       wineMin: 5,
       likelyMin: (part.ready ?? twists).p50,
       readyMin: (part.ready ?? twists).p90,
       confidence: 0.5,
       looks: [],
-      heat: MODES.still,
+      heat: 'still',
+      place: 'oven',
+      warmsMin: MODES.still.warmsMin,
       reduceMin: 15,
       lastHerbs: [],
       sides: [],
@@ -42,7 +45,6 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       ahead: undefined,
       ...more,
     },
-    heatLabel: 'oven',
     target: 'twists',
     turnAtMin: 80,
     topUp: undefined,
@@ -102,10 +104,10 @@ describe('the day', () => {
   it('lays side dishes beside it and says which would have to stand too long', () => {
     const d = day({}, { sides: ['mash', 'greens'] });
     expect(d.tasks.filter((t) => t.id.startsWith('side-'))).toHaveLength(4);
-    expect(d.beside.some((s) => s.label === 'mash')).toBe(true);
+    expect(d.beside.some((s) => s.label.code === 'side.mash')).toBe(true);
     expect(d.conflicts).toEqual([]);
     const crowded = day({ resources: { cooks: 1, burners: 1, ovens: 1 } }, { sides: ['pasta', 'greens'] });
-    expect(crowded.conflicts.map((c) => c.says).join()).toMatch(/would be done \d+ min before the plates/);
+    expect(english(crowded.conflicts.map((c) => c.says))).toMatch(/would be done \d+ min before the plates/);
   });
 
   it('gives every pot on the stove a burner of its own, and no more burners than there are', () => {
@@ -134,14 +136,14 @@ describe('the day', () => {
     expect(late.fixed).toEqual([]);
     expect(late.startMs).toBe(free.startMs);
     expect(late.conflicts.map((c) => c.task)).toEqual(['meat']);
-    expect(late.conflicts[0]?.says).toContain('20 min earlier');
+    expect(english(late.conflicts[0]?.says)).toContain('20 min earlier');
 
     const lift = free.tasks.find((t) => t.id === 'lift');
     const taken = day(
       { fixed: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
       { sides: ['mash', 'greens'] },
     );
-    expect(taken.conflicts[0]?.says).toMatch(/cannot/);
+    expect(english(taken.conflicts[0]?.says)).toMatch(/cannot/);
   });
 
   it('takes no notice of a wish for a task that is not there', () => {
@@ -157,17 +159,17 @@ describe('the day', () => {
   it('has the oven on before the pot goes in, and asks for bubbles on the stove instead', () => {
     const oven = day().marks.find((m) => m.kind === 'oven');
     expect(oven?.atMs).toBeLessThan(day().intoPotMs);
-    const stove = day({}, { heat: MODES.simmer }).marks;
+    const stove = day({}, { heat: 'simmer', place: 'burner', warmsMin: 0 }).marks;
     expect(stove.some((m) => m.kind === 'oven')).toBe(false);
-    expect(stove[0]?.label).toBe('bubbles');
+    expect(english(stove[0]?.label)).toBe('bubbles');
   });
 
   it('asks for hot liquid before the pot runs low, and for soft herbs as it is plated', () => {
     const d = day({ topUp: { atMin: 95, litres: 0.31 } }, { lastHerbs: ['dill'] });
     const topUp = d.marks.find((m) => m.id === 'topUp');
     expect(((topUp?.atMs ?? 0) - d.intoPotMs) / MIN_MS).toBe(95);
-    expect(topUp?.why).toContain('300 ml, hot');
-    const dill = d.marks.find((m) => m.label === 'dill');
+    expect(english(topUp?.why)).toContain('about 310 ml, hot');
+    const dill = d.marks.find((m) => m.label.code === 'herb.dill');
     expect((d.serveMs - (dill?.atMs ?? 0)) / MIN_MS).toBe(5);
     expect(day().marks.some((m) => m.id === 'topUp')).toBe(false);
   });
@@ -199,10 +201,10 @@ describe('around it', () => {
       'serve',
       'store',
     ] as const) {
-      expect(cautionFor(step).text.endsWith(DEFER)).toBe(true);
+      expect(english(cautionFor(step)).endsWith(WORDS.text('caution.defer'))).toBe(true);
     }
-    expect(cautionFor('sear').text).toContain('never water');
-    expect(cautionFor('liquid').text).toContain('Burner off');
-    expect(cautionFor('store').text).toContain('74 °C');
+    expect(english(cautionFor('sear'))).toContain('never water');
+    expect(english(cautionFor('liquid'))).toContain('Burner off');
+    expect(english(cautionFor('store'))).toContain('74 °C');
   });
 });

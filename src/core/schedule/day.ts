@@ -2,16 +2,16 @@ import { type PlacedTask, type Resources, type Solution, solve, type Task, taskM
 import { type MinutesRange, rangeOf } from './spread';
 import { type DayWork, dayTasks, GRACE_MIN, type Reserve } from './tasks';
 import { sideById } from '../larder/sides';
-import { formatMinutes } from '../quantity/format';
+import { listed, litres, type Message, minutes, nameOf, say } from '../message';
 import { type TargetStage } from '../tenderness/stages';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
 export interface DaySpan {
   readonly id: string;
-  readonly label: string;
+  readonly label: Message;
   readonly kind: 'hands' | 'heat' | 'wait' | 'serve';
   /** What is done in it, where the label names only the dish. */
-  readonly doing?: string;
+  readonly doing?: Message;
   readonly fromMs: number;
   readonly toMs: number;
 }
@@ -20,16 +20,20 @@ export interface DaySpan {
 export interface DayMark {
   readonly id: string;
   readonly kind: 'look' | 'turn' | 'test' | 'add' | 'oven';
-  readonly label: string;
+  readonly label: Message;
   readonly atMs: number;
-  readonly why: string;
+  readonly why: Message;
 }
 
 /** A task as it is laid out. */
 export interface DayTask {
   readonly id: string;
-  readonly label: string;
+  readonly label: Message;
   readonly place: PlacedTask['task']['place'];
+  /** Of which side dish; undefined for the braise's own. */
+  readonly sideId: string | undefined;
+  /** What is done, where the label names the dish too. */
+  readonly doing: Message | undefined;
   /** Which burner, from 1; undefined elsewhere. */
   readonly burner: number | undefined;
   readonly handsMinutes: number;
@@ -47,11 +51,11 @@ export interface Fixed {
   readonly startMs: number;
 }
 
-/** Something that does not come out as it should: which task, where in the day, and a sentence. */
+/** Something that does not come out as it should: which task, where in the day, and why. */
 export interface DayConflict {
   readonly task: string;
   readonly atMs: number;
-  readonly says: string;
+  readonly says: Message;
 }
 
 /** The whole day from the first act to the plate, worked out backwards. */
@@ -89,7 +93,6 @@ export interface DayQuestion {
   /** When the meat is as wanted: 10th, 50th, 90th percentile, min from the pieces meeting the liquid. */
   readonly ready: { readonly p10: number; readonly p50: number; readonly p90: number };
   readonly work: DayWork;
-  readonly heatLabel: string;
   readonly target: TargetStage;
   /** When the pieces are turned, min; undefined if they need not be. */
   readonly turnAtMin: number | undefined;
@@ -120,7 +123,13 @@ export function layOutDay(question: DayQuestion): Day {
   const panStart = pan ? plus(serveMs, pan.startMin) : intoPotMs;
   const searEnd = plus(panStart, work.work.sear);
   const baseEnd = plus(searEnd, work.work.base);
-  const span = (id: string, label: string, kind: DaySpan['kind'], fromMs: number, toMs: number): DaySpan => ({
+  const span = (
+    id: string,
+    kind: DaySpan['kind'],
+    fromMs: number,
+    toMs: number,
+    label = say(`span.${id}`),
+  ): DaySpan => ({
     id,
     label,
     kind,
@@ -129,24 +138,26 @@ export function layOutDay(question: DayQuestion): Day {
   });
   const salt = at('salt');
   const spans = [
-    ...(salt ? [span('salt', 'salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin))] : []),
+    ...(salt ? [span('salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin))] : []),
     ...(meat
-      ? [span('prep', 'meat', 'hands', plus(serveMs, meat.startMin), Math.min(plus(serveMs, meat.endMin), panStart))]
+      ? [span('prep', 'hands', plus(serveMs, meat.startMin), Math.min(plus(serveMs, meat.endMin), panStart))]
       : []),
-    span('sear', 'sear', 'hands', panStart, searEnd),
-    span('base', 'base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
-    span('liquid', 'liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
-    span('braise', question.heatLabel, 'heat', intoPotMs, tenderMs),
-    span('reserve', 'reserve', 'wait', tenderMs, finishStart),
-    ...afterSpans(solution, (id, label, kind, fromMin, toMin) =>
-      span(id, label, kind, plus(serveMs, fromMin), plus(serveMs, toMin)),
+    span('sear', 'hands', panStart, searEnd),
+    span('base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
+    span('liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
+    span('braise', 'heat', intoPotMs, tenderMs, say(`span.braise.${work.heat}`)),
+    span('reserve', 'wait', tenderMs, finishStart),
+    ...afterSpans(solution, (id, kind, fromMin, toMin, label) =>
+      span(id, kind, plus(serveMs, fromMin), plus(serveMs, toMin), label),
     ),
-    span('plate', 'plate', 'serve', plus(serveMs, plate.startMin), serveMs),
+    span('plate', 'serve', plus(serveMs, plate.startMin), serveMs),
   ].filter((s) => s.toMs > s.fromMs);
   const burners = burnerOf(solution);
   const tasks = solution.placed
     .map((p): DayTask => ({
       burner: burners.get(p.task.id),
+      sideId: p.task.sideId,
+      doing: p.task.doing,
       id: p.task.id,
       label: p.task.label,
       place: p.task.place,
@@ -168,9 +179,9 @@ export function layOutDay(question: DayQuestion): Day {
       ...work.lastHerbs.map((herb): DayMark => ({
         id: `last-${herb}`,
         kind: 'add',
-        label: herb,
+        label: nameOf('herb', herb),
         atMs: plus(serveMs, plate.startMin),
-        why: 'Soft herbs last, off the heat: they lose scent and colour in minutes.',
+        why: say('mark.softHerb'),
       })),
     ],
     startMs,
@@ -209,21 +220,21 @@ function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
 /** What lies between the end of the braise and the plate. */
 function afterSpans(
   { placed }: Solution,
-  span: (id: string, label: string, kind: DaySpan['kind'], fromMin: number, toMin: number) => DaySpan,
+  span: (id: string, kind: DaySpan['kind'], fromMin: number, toMin: number, label?: Message) => DaySpan,
 ): DaySpan[] {
   const at = (id: string): PlacedTask | undefined => placed.find((p) => p.task.id === id);
   const [lift, reduce, cool, unfat, reheat, plate] = ['lift', 'reduce', 'cool', 'unfat', 'reheat', 'plate'].map(at);
   if (!lift) return [];
   if (!cool || !unfat || !reheat) {
-    return [span('finish', 'strain, reduce', 'hands', lift.startMin, (reduce ?? lift).endMin)];
+    return [span('finish', 'hands', lift.startMin, (reduce ?? lift).endMin)];
   }
   return [
-    span('lift', 'out', 'hands', lift.startMin, lift.endMin),
-    span('cool', 'cool in ice water', 'wait', cool.startMin, cool.endMin),
-    span('fridge', 'in the fridge', 'wait', cool.endMin, unfat.startMin),
-    span('finish', 'fat off, reduce', 'hands', unfat.startMin, (reduce ?? unfat).endMin),
-    span('reheat', 'warm through', 'heat', reheat.startMin, reheat.endMin),
-    span('keep', 'keep hot', 'wait', reheat.endMin, plate?.startMin ?? reheat.endMin),
+    span('lift', 'hands', lift.startMin, lift.endMin),
+    span('cool', 'wait', cool.startMin, cool.endMin),
+    span('fridge', 'wait', cool.endMin, unfat.startMin),
+    span('finish', 'hands', unfat.startMin, (reduce ?? unfat).endMin, say('span.finishCold')),
+    span('reheat', 'heat', reheat.startMin, reheat.endMin),
+    span('keep', 'wait', reheat.endMin, plate?.startMin ?? reheat.endMin),
   ];
 }
 
@@ -256,30 +267,30 @@ function solveFixed({ work, resources, fixed, serveMs }: DayQuestion): {
 }
 
 /** Why a task cannot begin at `startMin`, seen from the day as it is laid out without that wish. */
-function whyNot(task: Task, startMin: number, { placed }: Solution): string {
+function whyNot(task: Task, startMin: number, { placed }: Solution): Message {
   const free = placed.find((p) => p.task.id === task.id);
   const late = free ? startMin - free.startMin : 0;
-  if (late > 0) return `“${task.label}” cannot wait so long: it has to begin ${formatMinutes(late)} earlier.`;
+  if (late > 0) return say('conflict.cannotWait', { task: task.label, earlier: minutes(late) });
   const endMin = startMin + taskMinutes(task);
   const inTheWay = placed
     .filter((p) => p.task.id !== task.id && p.pieces.some((x) => x.fromMin < endMin && x.toMin > startMin))
     .filter((p) => p.task.place === task.place || p.task.segments.some((s) => s.hands))
-    .map((p) => `“${p.task.label}”`);
-  const others = inTheWay.slice(0, 2).join(' and ');
-  return others === ''
-    ? `“${task.label}” cannot begin then.`
-    : `“${task.label}” cannot begin then: hands or burners are taken by ${others}.`;
+    .slice(0, 2)
+    .map((p) => say('conflict.quoted', { task: p.task.label }));
+  return inTheWay.length === 0
+    ? say('conflict.cannotBegin', { task: task.label })
+    : say('conflict.taken', { task: task.label, others: listed(inTheWay) });
 }
 
 function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
   return tasks.flatMap((t): DaySpan[] => {
     const chopping = t.id === 'chop' || t.id === 'lateChop';
-    if (!chopping && !t.id.startsWith('side-')) return [];
+    if (!chopping && t.sideId === undefined) return [];
     const busy = t.handsMinutes * MIN >= t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0);
     return t.pieces.map((p, i) => ({
       id: `${t.id}-${String(i)}`,
-      label: chopping ? 'chop' : (t.label.split(':')[0] ?? t.label).toLowerCase(),
-      ...(t.label.includes(': ') ? { doing: t.label.slice(t.label.indexOf(': ') + 2) } : {}),
+      label: t.sideId === undefined ? say('span.chop') : nameOf('side', t.sideId),
+      ...(t.doing ? { doing: t.doing } : {}),
       kind: busy ? 'hands' : 'heat',
       ...p,
     }));
@@ -290,7 +301,7 @@ function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
 function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]): DayConflict[] {
   return work.sides.flatMap((id) => {
     const side = sideById(id);
-    const last = tasks.filter((t) => t.id.startsWith(`side-${id}-`)).at(-1);
+    const last = tasks.filter((t) => t.sideId === id).at(-1);
     if (!last) return [];
     const waits = (serveMs - last.toMs) / MIN - GRACE_MIN;
     return waits > side.waitsMin
@@ -298,7 +309,7 @@ function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]
           {
             task: last.id,
             atMs: last.toMs,
-            says: `${side.name} would be done ${String(Math.round(waits))} min before the plates: hands or burners are taken. A second cook, one side fewer, or something that can stand.`,
+            says: say('conflict.sideWaits', { side: nameOf('side', id), waits: minutes(waits) }),
           },
         ]
       : [];
@@ -316,66 +327,61 @@ function dayMarks(
     marks.push({
       id: 'oven',
       kind: 'oven',
-      label: work.heat.lights,
-      atMs: Math.max(startMs, plus(intoPotMs, -work.heat.warmsMin)),
-      why:
-        work.heat.place === 'grill'
-          ? 'Coals or burners need this long to even out under the lid.'
-          : 'A cold oven costs about eight minutes of braising.',
+      label: say(`task.light.${work.heat}`),
+      atMs: Math.max(startMs, plus(intoPotMs, -work.warmsMin)),
+      why: say(work.place === 'grill' ? 'mark.grillWarms' : 'mark.ovenWarms'),
     });
   }
   const half = turnAtMin ?? ready.p50 / 2;
-  if (work.heat.place === 'burner') {
+  if (work.place === 'burner') {
     marks.push({
       id: 'simmer',
       kind: 'look',
-      label: 'bubbles',
+      label: say('mark.bubbles'),
       atMs: plus(intoPotMs, 15),
-      why: 'On the stove the flame settles in the first quarter hour: lazy bubbles, no more.',
+      why: say('mark.bubbles.why'),
     });
   }
   marks.push({
     id: 'half',
     kind: turnAtMin !== undefined ? 'turn' : 'look',
-    label: turnAtMin !== undefined ? 'turn' : 'level',
+    label: say(turnAtMin !== undefined ? 'mark.turn' : 'mark.level'),
     atMs: plus(intoPotMs, half),
-    why:
-      turnAtMin !== undefined
-        ? 'What stands out of the liquid cooks slower and dries; turned at half time it evens out.'
-        : 'Half way: see that the liquid stands where it should.',
+    why: say(turnAtMin !== undefined ? 'mark.turn.why' : 'mark.level.why'),
   });
   if (topUp) {
     marks.push({
       id: 'topUp',
       kind: 'look',
-      label: 'top up',
+      label: say('mark.topUp'),
       atMs: plus(intoPotMs, topUp.atMin),
-      why: `Soon after less than 250 ml would be left. Pour in about ${String(Math.round(topUp.litres * 20) * 50)} ml, hot.`,
+      why: say('mark.topUp.why', { pour: litres(topUp.litres) }),
     });
   }
-  for (const look of work.looks.filter((l) => l.label.startsWith('in:'))) {
+  for (const { adds, atMin } of work.looks) {
+    if (!adds) continue;
     marks.push({
-      id: look.label,
+      id: `add-${adds.code}`,
       kind: 'add',
-      label: look.label.slice(4),
-      atMs: plus(intoPotMs, look.atMin),
-      why: 'Counted back from the end, so that it is done and not mush.',
+      label: adds,
+      atMs: plus(intoPotMs, atMin),
+      why: say('mark.add.why'),
     });
   }
   marks.push({
     id: 'test1',
     kind: 'test',
-    label: 'fork test',
+    label: say('mark.forkTest'),
     atMs: plus(intoPotMs, Math.max(ready.p10, half + 15)),
-    why: 'One kitchen in ten is ready by now: the first test that can pay for the heat it costs.',
+    why: say('mark.firstTest.why'),
   });
   if (ready.p50 - ready.p10 > 15) {
     marks.push({
       id: 'test2',
       kind: 'test',
-      label: 'fork test',
+      label: say('mark.forkTest'),
       atMs: plus(intoPotMs, ready.p50),
-      why: 'The middle of the forecast.',
+      why: say('mark.secondTest.why'),
     });
   }
   return marks;

@@ -9,7 +9,7 @@ const ONE: Resources = { cooks: 1, burners: 2, ovens: 1 };
 const work = (minutes: number, hands = true): Segment => ({ minutes, hands });
 const task = (id: string, segments: readonly Segment[], part: Partial<Task> = {}): Task => ({
   id,
-  label: id,
+  label: { code: 'task.gone' },
   segments,
   place: 'board',
   splits: false,
@@ -104,18 +104,17 @@ const anyDay: fc.Arbitrary<DayWork> = fc
       batches: Array.from({ length: batches }, () => ({ minutes: batchMin, recoverMinutes: 1 })),
       panHeatsMin: 4,
       baseSteps: [
-        { label: 'onion', minutes: base * 0.8, stay: false },
-        { label: 'garlic', minutes: base * 0.2, stay: true },
+        { minutes: base * 0.8, stay: false },
+        { minutes: base * 0.2, stay: true },
       ],
       wineMin: wine,
       likelyMin: ready * 0.85,
       readyMin: ready,
       confidence,
-      looks: [
-        { atMin: ready / 2, label: 'turn' },
-        { atMin: ready * 0.8, label: 'fork test' },
-      ],
-      heat: MODES[mode],
+      looks: [{ atMin: ready / 2 }, { atMin: ready * 0.8 }],
+      heat: mode,
+      place: MODES[mode].place,
+      warmsMin: MODES[mode].warmsMin,
       reduceMin: finish - 12,
       lastHerbs: [],
       sides,
@@ -271,7 +270,7 @@ describe('the work at the pan', () => {
       work: { prep: 0, sear: 34, base: 0, liquid: 0, finish: 0, plate: 0 },
     });
     expect(segments.reduce((sum, s) => sum + s.minutes, 0)).toBe(34);
-    expect(segments.filter((s) => s.label === 'turn').length).toBeGreaterThanOrEqual(4);
+    expect(segments.filter((s) => s.hands).length).toBeGreaterThanOrEqual(4);
     const free = segments.filter((s) => !s.hands).reduce((sum, s) => sum + s.minutes, 0);
     expect(free).toBeGreaterThan(15);
   });

@@ -1,3 +1,5 @@
+import { type Message } from '../message';
+
 /** Where something is done. The grill outside holds one pot, which is the braise; board and table have room for everything. */
 export type Place = 'board' | 'burner' | 'oven' | 'grill' | 'table';
 
@@ -7,7 +9,6 @@ export interface Segment {
   readonly hands: boolean;
   /** Must not be left: nothing else is asked of that pair of hands. */
   readonly stay?: boolean;
-  readonly label?: string;
 }
 
 /** Ends at the latest so many minutes after another task's start (negative: before it). */
@@ -19,7 +20,11 @@ export interface EndsBy {
 /** Something to be done in one go, or in pieces where it can be put down. Whole minutes. */
 export interface Task {
   readonly id: string;
-  readonly label: string;
+  readonly label: Message;
+  /** Of which side dish; left out for the braise's own. */
+  readonly sideId?: string;
+  /** What is done, where the label names the dish too. */
+  readonly doing?: Message;
   readonly segments: readonly Segment[];
   readonly place: Place;
   /** Can be put down and taken up again, in pieces of at least `LEAST_PIECE_MIN`. */
@@ -255,7 +260,7 @@ function backwards(tasks: readonly Task[]): Task[] {
   const latestStart = (task: Task): number => {
     const known = latest.get(task.id);
     if (known !== undefined) return known;
-    if (visiting.has(task.id)) throw new RangeError(`“${task.label}” waits for itself.`);
+    if (visiting.has(task.id)) throw new RangeError(`The task “${task.id}” waits for itself.`);
     visiting.add(task.id);
     let end = task.latestEndMin;
     for (const { task: id, offsetMin } of task.endsBy) {

@@ -15,18 +15,17 @@ const DAY: DayWork = {
   ],
   panHeatsMin: 4,
   baseSteps: [
-    { label: 'onion', minutes: 14, stay: false },
-    { label: 'garlic', minutes: 2, stay: true },
+    { minutes: 14, stay: false },
+    { minutes: 2, stay: true },
   ],
   wineMin: 5,
   likelyMin: 150,
   readyMin: 180,
   confidence: 0.5,
-  looks: [
-    { atMin: 80, label: 'turn' },
-    { atMin: 140, label: 'fork test' },
-  ],
-  heat: MODES.still,
+  looks: [{ atMin: 80 }, { atMin: 140 }],
+  heat: 'still',
+  place: 'oven',
+  warmsMin: MODES.still.warmsMin,
   reduceMin: 20,
   lastHerbs: [],
   sides: [],
@@ -34,6 +33,8 @@ const DAY: DayWork = {
   saltAheadHours: undefined,
   ahead: undefined,
 };
+const SIMMERED: DayWork = { ...DAY, heat: 'simmer', place: 'burner', warmsMin: 0 };
+const GRILLED: DayWork = { ...DAY, heat: 'grill', place: 'grill', warmsMin: MODES.grill.warmsMin };
 const AHEAD = { fridgeByMin: -22 * 60, iceWaterMin: 47, boning: 12, reheatMin: 26 };
 
 const byId = (day: DayWork): Map<string, Task> => new Map(dayTasks(day).tasks.map((t) => [t.id, t]));
@@ -59,8 +60,8 @@ describe('the work of a day as tasks', () => {
     const pan = byId(DAY).get('pan');
     expect(handsIn(pan)).toBeLessThan(minutes(DAY, 'pan') * 0.75);
     expect(handsIn(byId(DAY).get('braise'))).toBe(4);
-    expect(pan?.segments.find((s) => s.label === 'garlic')).toMatchObject({ hands: true, stay: true });
-    expect(searSegments(DAY).some((s) => s.label === 'browning' && !s.hands)).toBe(true);
+    expect(pan?.segments.find((s) => s.minutes === 2 && s.stay)).toMatchObject({ hands: true });
+    expect(searSegments(DAY).some((s) => !s.hands)).toBe(true);
     expect(searSegments({ ...DAY, work: { ...DAY.work, sear: 0 } })).toEqual([]);
   });
 
@@ -73,9 +74,12 @@ describe('the work of a day as tasks', () => {
   });
 
   it('has nothing to warm on the stove, and a grill to light outdoors', () => {
-    expect(byId({ ...DAY, heat: MODES.simmer }).has('oven')).toBe(false);
-    expect(byId({ ...DAY, heat: MODES.simmer }).get('braise')?.place).toBe('burner');
-    expect(byId({ ...DAY, heat: MODES.grill }).get('oven')).toMatchObject({ label: 'light the grill', place: 'grill' });
+    expect(byId(SIMMERED).has('oven')).toBe(false);
+    expect(byId(SIMMERED).get('braise')?.place).toBe('burner');
+    expect(byId(GRILLED).get('oven')).toMatchObject({
+      label: { code: 'task.light.grill' },
+      place: 'grill',
+    });
   });
 
   it('salts the meat so many hours before it is got ready', () => {
@@ -96,8 +100,8 @@ describe('the work of a day as tasks', () => {
     expect(minutes({ ...DAY, ahead: AHEAD }, 'unfat')).toBeGreaterThan(
       minutes({ ...DAY, ahead: { ...AHEAD, boning: 0 } }, 'unfat'),
     );
-    expect(ahead.get('unfat')?.label).toContain('bone');
-    expect(byId({ ...DAY, ahead: { ...AHEAD, boning: 0 } }).get('unfat')?.label).not.toContain('bone');
+    expect(ahead.get('unfat')?.label.code).toBe('task.unfatAndBone');
+    expect(byId({ ...DAY, ahead: { ...AHEAD, boning: 0 } }).get('unfat')?.label.code).toBe('task.unfat');
   });
 
   it('waits for nothing that is not there, in any day', () => {
@@ -178,7 +182,7 @@ describe('what is kept in reserve', () => {
 });
 
 describe('a side as tasks', () => {
-  it.each(SIDES.map((s) => [s.name, s] as const))(
+  it.each(SIDES.map((s) => [s.id, s] as const))(
     '%s ends before the plate, later steps after earlier ones',
     (_, side) => {
       const tasks = sideTasks(side, 6, 0.9);

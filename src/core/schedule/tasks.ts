@@ -1,4 +1,5 @@
 import { type Segment, type Task } from './solve';
+import { type Message, nameOf, say } from '../message';
 import { marginMin } from './spread';
 import { type Side, sideById, type SideStep } from '../larder/sides';
 
@@ -12,14 +13,6 @@ export interface WorkMinutes {
   readonly plate: number;
 }
 
-/** What holds the pot, how long it warms before, and what both are called. */
-export interface BraiseHeat {
-  readonly place: 'oven' | 'burner' | 'grill';
-  readonly warmsMin: number;
-  readonly lights: string;
-  readonly braises: string;
-}
-
 /** What the day is made of, before it is laid out. Minutes from the pieces meeting the liquid where not said otherwise. */
 export interface DayWork {
   readonly work: WorkMinutes;
@@ -30,18 +23,22 @@ export interface DayWork {
   readonly batches: readonly { readonly minutes: number; readonly recoverMinutes: number }[];
   readonly panHeatsMin: number;
   /** Steps of the base, and whether each must be stayed with. */
-  readonly baseSteps: readonly { readonly label: string; readonly minutes: number; readonly stay: boolean }[];
+  readonly baseSteps: readonly { readonly minutes: number; readonly stay: boolean }[];
   readonly wineMin: number;
   /** When the meat is as wanted in half of all kitchens, and in the share of them that is asked for. */
   readonly likelyMin: number;
   readonly readyMin: number;
   /** How sure the cook wants to be of the plate, 0 to 1. */
   readonly confidence: number;
-  /** Moments the pot is opened for, and what for. */
-  readonly looks: readonly { readonly atMin: number; readonly label: string }[];
-  readonly heat: BraiseHeat;
+  /** Moments the pot is opened for, and what goes in then, if anything does. */
+  readonly looks: readonly { readonly atMin: number; readonly adds?: Message }[];
+  /** How the pot is heated: its words are `task.light` and `task.braise`. */
+  readonly heat: string;
+  /** What holds the pot, and how long that warms before. */
+  readonly place: 'oven' | 'burner' | 'grill';
+  readonly warmsMin: number;
   readonly reduceMin: number;
-  /** Soft herbs that go in as it is plated, by name. */
+  /** Soft herbs that go in as it is plated, by id. */
   readonly lastHerbs: readonly string[];
   readonly sides: readonly string[];
   readonly eaters: number;
@@ -70,8 +67,8 @@ const INTO_OVEN_MIN = 2;
 const SEASON_MIN = 2;
 
 const whole = (minutes: number): number => Math.max(0, Math.round(minutes));
-const hands = (minutes: number, label: string, stay = false): Segment => ({ minutes, hands: true, stay, label });
-const free = (minutes: number, label: string): Segment => ({ minutes, hands: false, label });
+const hands = (minutes: number, stay = false): Segment => ({ minutes, hands: true, stay });
+const free = (minutes: number): Segment => ({ minutes, hands: false });
 
 /** Cuts segments to a total, the last one giving or taking the difference. */
 function totalling(segments: readonly Segment[], minutes: number): Segment[] {
@@ -83,23 +80,23 @@ function totalling(segments: readonly Segment[], minutes: number): Segment[] {
     out[i] = { ...s, minutes: s.minutes - cut };
     over -= cut;
   }
-  if (over < 0) out.push(free(-over, 'it goes on'));
+  if (over < 0) out.push(free(-over));
   return out.filter((s) => s.minutes > 0);
 }
 
 /** Searing minute by minute: hands to lay and turn, free while a face browns. */
 export function searSegments(day: Pick<DayWork, 'batches' | 'panHeatsMin' | 'work'>): Segment[] {
   if (day.work.sear <= 0) return [];
-  const segments: Segment[] = [free(whole(day.panHeatsMin), 'pan heats')];
+  const segments: Segment[] = [free(whole(day.panHeatsMin))];
   day.batches.forEach((batch, i) => {
-    segments.push(hands(LAY_MIN, `batch ${String(i + 1)} in`, true));
+    segments.push(hands(LAY_MIN, true));
     let left = whole(batch.minutes) - LAY_MIN;
     while (left > FACE_WAIT_MIN) {
-      segments.push(free(FACE_WAIT_MIN, 'browning'), hands(TURN_MIN, 'turn'));
+      segments.push(free(FACE_WAIT_MIN), hands(TURN_MIN));
       left -= FACE_WAIT_MIN + TURN_MIN;
     }
-    if (left > 0) segments.push(hands(left, 'last faces, out'));
-    if (i < day.batches.length - 1) segments.push(free(whole(batch.recoverMinutes), 'pan comes back'));
+    if (left > 0) segments.push(hands(left));
+    if (i < day.batches.length - 1) segments.push(free(whole(batch.recoverMinutes)));
   });
   return totalling(segments, day.work.sear);
 }
@@ -108,8 +105,8 @@ function baseSegments(day: DayWork): Segment[] {
   const segments = day.baseSteps.flatMap((s): Segment[] => {
     const minutes = whole(s.minutes);
     if (minutes === 0) return [];
-    if (s.stay) return [hands(minutes, s.label, true)];
-    return minutes > 2 ? [hands(1, s.label), free(minutes - 2, s.label), hands(1, s.label)] : [hands(minutes, s.label)];
+    if (s.stay) return [hands(minutes, true)];
+    return minutes > 2 ? [hands(1), free(minutes - 2), hands(1)] : [hands(minutes)];
   });
   return totalling(segments, day.work.base);
 }
@@ -118,12 +115,7 @@ function liquidSegments(day: DayWork): Segment[] {
   const wine = whole(day.wineMin);
   const rest = Math.max(0, day.work.liquid - wine - LOOK_MIN - INTO_OVEN_MIN);
   return totalling(
-    [
-      hands(LOOK_MIN, 'scrape, pour', true),
-      free(wine, 'wine boils down'),
-      free(rest, 'up to a simmer'),
-      hands(INTO_OVEN_MIN, 'meat in, lid on'),
-    ],
+    [hands(LOOK_MIN, true), free(wine), free(rest), hands(INTO_OVEN_MIN)],
     Math.max(INTO_OVEN_MIN, day.work.liquid),
   );
 }
@@ -136,11 +128,11 @@ function braiseSegments(day: DayWork, handsMin: number): Segment[] {
   for (const look of [...day.looks].sort((a, b) => a.atMin - b.atMin)) {
     const from = whole(look.atMin);
     if (from < at || from + LOOK_MIN > total) continue;
-    if (from > at) out.push(free(from - at, 'braises'));
-    out.push(hands(LOOK_MIN, look.label));
+    if (from > at) out.push(free(from - at));
+    out.push(hands(LOOK_MIN));
     at = from + LOOK_MIN;
   }
-  if (at < total) out.push(free(total - at, 'braises'));
+  if (at < total) out.push(free(total - at));
   return out;
 }
 
@@ -149,8 +141,8 @@ function finishParts(day: DayWork): { readonly lift: Segment[]; readonly reduce:
   const reduce = Math.min(whole(day.reduceMin), Math.max(0, day.work.finish - SEASON_MIN - 1));
   const lift = Math.max(1, day.work.finish - reduce - SEASON_MIN);
   return {
-    lift: [hands(lift, 'lift out, strain, lift the fat')],
-    reduce: [free(reduce, 'reduces'), hands(SEASON_MIN, 'season')].filter((s) => s.minutes > 0),
+    lift: [hands(lift)],
+    reduce: [free(reduce), hands(SEASON_MIN)].filter((s) => s.minutes > 0),
   };
 }
 
@@ -163,10 +155,10 @@ function coolSegments(ahead: AheadWork): Segment[] {
   const stirs = Math.floor(whole(ahead.iceWaterMin) / STIR_ICE_EVERY_MIN);
   const rest = whole(ahead.iceWaterMin) - stirs * STIR_ICE_EVERY_MIN;
   return [
-    hands(3, 'into ice water'),
-    ...Array.from({ length: stirs }).flatMap(() => [free(STIR_ICE_EVERY_MIN - 1, 'cools'), hands(1, 'stir, more ice')]),
-    free(rest, 'cools'),
-    hands(2, 'into the fridge'),
+    hands(3),
+    ...Array.from({ length: stirs }).flatMap(() => [free(STIR_ICE_EVERY_MIN - 1), hands(1)]),
+    free(rest),
+    hands(2),
   ];
 }
 
@@ -174,8 +166,8 @@ function coolSegments(ahead: AheadWork): Segment[] {
 function reheatSegments(ahead: AheadWork): Segment[] {
   return totalling(
     Array.from({ length: Math.ceil(whole(ahead.reheatMin) / STIR_ICE_EVERY_MIN) }).flatMap(() => [
-      hands(1, 'turn and stir'),
-      free(STIR_ICE_EVERY_MIN - 1, 'warms through'),
+      hands(1),
+      free(STIR_ICE_EVERY_MIN - 1),
     ]),
     whole(ahead.reheatMin),
   );
@@ -215,40 +207,28 @@ function aroundTheDay(day: DayWork, task: (...row: TaskRow) => Task[], finish: R
   const salt =
     day.saltAheadHours === undefined
       ? []
-      : task(
-          'salt',
-          'salt the meat, into the fridge',
-          'board',
-          [hands(SALT_MIN, 'salt')],
-          [{ task: 'meat', offsetMin: -Math.round(day.saltAheadHours * 60) }],
-        );
+      : task('salt', 'board', [hands(SALT_MIN)], [{ task: 'meat', offsetMin: -Math.round(day.saltAheadHours * 60) }]);
   if (!ahead) {
     return [
       ...salt,
-      ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
-      ...task('lift', 'lift out, strain, lift the fat', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
+      ...task('reduce', 'burner', finish.reduce, [{ task: 'plate', offsetMin: 0 }]),
+      ...task('lift', 'board', finish.lift, [{ task: 'reduce', offsetMin: 0 }]),
     ];
   }
-  const cool = task('cool', 'cool in ice water, into the fridge', 'board', coolSegments(ahead), []);
+  const cool = task('cool', 'board', coolSegments(ahead), []);
   return [
     ...salt,
-    ...task('reheat', 'warm through gently', 'burner', reheatSegments(ahead), [{ task: 'plate', offsetMin: 0 }]),
-    ...task('reduce', 'reduce and season the sauce', 'burner', finish.reduce, [{ task: 'reheat', offsetMin: 0 }]),
+    ...task('reheat', 'burner', reheatSegments(ahead), [{ task: 'plate', offsetMin: 0 }]),
+    ...task('reduce', 'burner', finish.reduce, [{ task: 'reheat', offsetMin: 0 }]),
     ...task(
       'unfat',
-      ahead.boning > 0 ? 'lift the fat, bone it cold' : 'lift the cold fat',
       'board',
-      [hands(COLD_FAT_MIN + Math.round(BONING_MIN_EACH * ahead.boning), 'fat and bones')],
+      [hands(COLD_FAT_MIN + Math.round(BONING_MIN_EACH * ahead.boning))],
       [{ task: 'reduce', offsetMin: 0 }],
+      { label: say(ahead.boning > 0 ? 'task.unfatAndBone' : 'task.unfat') },
     ),
     ...cool.map((t) => ({ ...t, latestEndMin: Math.round(ahead.fridgeByMin) })),
-    ...task(
-      'lift',
-      'take out bay and strings',
-      'board',
-      [hands(AHEAD_LIFT_MIN, 'out of the pot')],
-      [{ task: 'cool', offsetMin: 0 }],
-    ),
+    ...task('lift', 'board', [hands(AHEAD_LIFT_MIN)], [{ task: 'cool', offsetMin: 0 }], { label: say('task.takeOut') }),
   ];
 }
 
@@ -256,18 +236,17 @@ const AHEAD_LIFT_MIN = 3;
 
 type TaskRow = [
   id: string,
-  label: string,
   place: Task['place'],
   segments: readonly Segment[],
   endsBy: Task['endsBy'],
-  splits?: boolean,
+  more?: Partial<Pick<Task, 'splits' | 'label'>>,
 ];
 
 function stepSegments(step: SideStep, minutes: number): Segment[] {
-  if (step.hands !== 'now and then') return [{ minutes, hands: step.hands === 'all', label: step.says }];
+  if (step.hands !== 'now and then') return [{ minutes, hands: step.hands === 'all' }];
   return Array.from({ length: Math.ceil(minutes / STIR_EVERY_MIN) }, (_, k) => k).flatMap((k) => [
-    hands(1, 'stir'),
-    free(Math.max(0, Math.min(STIR_EVERY_MIN - 1, minutes - STIR_EVERY_MIN * k - 1)), step.says),
+    hands(1),
+    free(Math.max(0, Math.min(STIR_EVERY_MIN - 1, minutes - STIR_EVERY_MIN * k - 1))),
   ]);
 }
 
@@ -288,13 +267,17 @@ export function sideTasks(side: Side, eaters: number, confidence: number): Task[
   }
   return runs.map(({ place, splits, steps }, i): Task => {
     const next = runs[i + 1];
-    const says = steps[0]?.says ?? '';
+    const name = nameOf('side', side.id);
+    const doing = steps[0] && say(`side.${side.id}.${steps[0].id}`);
     const segments = steps
       .flatMap((step) => stepSegments(step, Math.max(1, Math.round(step.baseMin + step.perEaterMin * eaters))))
       .filter((s) => s.minutes > 0);
     return {
       id: `side-${side.id}-${String(i)}`,
-      label: runs.length === 1 ? side.name : `${side.name}: ${says.charAt(0).toLowerCase()}${says.slice(1)}`,
+      sideId: side.id,
+      ...(runs.length === 1 || doing === undefined
+        ? { label: name }
+        : { label: say('task.side', { side: name, step: doing }), doing }),
       segments,
       place,
       splits,
@@ -316,9 +299,20 @@ export function sideTasks(side: Side, eaters: number, confidence: number): Task[
 /** Everything that has to be done on the day, and what each has to be done before; and the reserve that is in it. */
 export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; readonly reserve: Reserve } {
   const { work } = day;
-  const task = (...[id, label, place, segments, endsBy, splits = false]: TaskRow): Task[] =>
+  const task = (...[id, place, segments, endsBy, more]: TaskRow): Task[] =>
     segments.some((s) => s.minutes > 0)
-      ? [{ id, label, place, segments: segments.filter((s) => s.minutes > 0), endsBy, splits, latestEndMin: 0 }]
+      ? [
+          {
+            id,
+            label: say(`task.${id}`),
+            place,
+            segments: segments.filter((s) => s.minutes > 0),
+            endsBy,
+            splits: false,
+            latestEndMin: 0,
+            ...more,
+          },
+        ]
       : [];
   const finish = finishParts(day);
   const sear = searSegments(day);
@@ -326,47 +320,29 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
   const chop = whole(day.chopMin);
   const late = day.lateChop === undefined ? 0 : Math.min(chop, whole(day.lateChop.minutes));
   const byHand = [
-    ...task('plate', 'plate and carry', 'table', [hands(work.plate, 'plate', true)], []),
+    ...task('plate', 'table', [hands(work.plate, true)], []),
     ...aroundTheDay(day, task, finish),
     ...task(
       'pan',
-      'sear, base, liquid',
       'burner',
       [...sear, ...baseSegments(day), ...liquidSegments(day)],
       [{ task: 'braise', offsetMin: 0 }],
     ),
     ...task(
       'meat',
-      'get the meat ready',
       'board',
-      [hands(Math.max(1, work.prep - chop), 'meat ready')],
+      [hands(Math.max(1, work.prep - chop))],
       [{ task: 'pan', offsetMin: whole(day.panHeatsMin) }],
     ),
-    ...task(
-      'chop',
-      'chop for the base',
-      'board',
-      [hands(chop - late, 'chop')],
-      [{ task: 'pan', offsetMin: searMin }],
-      true,
-    ),
+    ...task('chop', 'board', [hands(chop - late)], [{ task: 'pan', offsetMin: searMin }], { splits: true }),
     ...(late > 0 && day.lateChop
-      ? task(
-          'lateChop',
-          'chop what goes in late',
-          'board',
-          [hands(late, 'chop')],
-          [{ task: 'braise', offsetMin: whole(day.lateChop.neededAtMin) }],
-          true,
-        )
+      ? task('lateChop', 'board', [hands(late)], [{ task: 'braise', offsetMin: whole(day.lateChop.neededAtMin) }], {
+          splits: true,
+        })
       : []),
-    ...task(
-      'oven',
-      day.heat.lights,
-      day.heat.place,
-      [free(day.heat.warmsMin, 'warms')],
-      [{ task: 'braise', offsetMin: 0 }],
-    ),
+    ...task('oven', day.place, [free(day.warmsMin)], [{ task: 'braise', offsetMin: 0 }], {
+      label: say(`task.light.${day.heat}`),
+    }),
   ];
   const reserve = reserveOf(day, byHand);
   return {
@@ -374,9 +350,9 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
       ...byHand.map((t) =>
         t.id === 'reheat' ? { ...t, endsBy: [{ task: 'plate', offsetMin: 0 - Math.round(reserve.plateMin) }] } : t,
       ),
-      ...task('braise', day.heat.braises, day.heat.place, braiseSegments(day, reserve.handsMin), [
-        { task: 'lift', offsetMin: 0 },
-      ]),
+      ...task('braise', day.place, braiseSegments(day, reserve.handsMin), [{ task: 'lift', offsetMin: 0 }], {
+        label: say(`task.braise.${day.heat}`),
+      }),
       ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters, day.confidence)),
     ],
     reserve,

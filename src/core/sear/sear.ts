@@ -10,7 +10,7 @@ import {
   WET_KG_M2,
 } from './heat';
 import { type Floor, type Footprint, footprintMm2, packAll, packBatch, PAN_GAP_MM, type PlacedPiece } from './pack';
-import { type Figure, input as from } from '../explain/figure';
+import { figure, type Figure, input as from, type Message, nameOf, say, share, tempC } from '../message';
 import { type Burner, burnerNetW, type Pan, panFloorM2, panHeatJK } from '../larder/burners';
 import { type Fat } from '../larder/fats';
 
@@ -18,7 +18,6 @@ export type SearDepth = 'deep' | 'light' | 'none';
 
 /** Pieces of one size as they come to the pan. */
 export interface SearPieces {
-  readonly label: string;
   readonly count: number;
   readonly footprint: Footprint;
   /** How many broad faces are browned, and whether edges are too. */
@@ -57,8 +56,8 @@ export interface SearPlan {
   /** Pieces per batch the pan and burner can carry. */
   readonly perBatch: Figure;
   readonly verdict: SearVerdict;
-  readonly says: string;
-  readonly fatSays: string;
+  readonly says: Message;
+  readonly fatSays: Message;
 }
 
 export interface SearRequest {
@@ -196,83 +195,57 @@ export function searPlan(request: SearRequest): SearPlan {
     faceMinutes: FACE_MIN[depth] * browningFactor(fat),
     edgeMinutes: EDGE_MIN[depth] * browningFactor(fat),
     verdict: worst,
-    says: verdictWords(worst, batches, carried, floorM2),
-    fatSays:
-      fat.smokeC >= HOTTEST_C - 10
-        ? `${fat.name} stands the heat of a searing pan.`
-        : `${fat.name} smokes from about ${String(fat.smokeC)} °C: the pan starts at ${String(startC)} °C, with less heat stored for the meat${browningFactor(fat) > 1.05 ? ', and browns more slowly' : ''}.`,
-    minutes: {
-      label: 'At the pan',
-      value: depth === 'none' ? 0 : heatUp + browning + recovering,
-      as: 'minutes',
-      formula:
-        'Heating the pan, plus each batch’s faces and edges, plus what the pan needs to come back between batches.',
-      inputs: [
-        from('heating the pan', heatUp, 'minutes'),
-        from('batches', batches.length, 'count'),
-        from('browning, all batches', browning, 'minutes'),
-        from('coming back between them', recovering, 'minutes'),
-      ],
-      changes: 'A wider or heavier pan, more power, fewer faces; colour ends a face, not the clock.',
-      sure: 'estimate',
-    },
-    fatL: {
-      label: 'Fat',
-      value: depth === 'none' ? 0 : FIRST_FAT_L + floorM2 * FILM_MM + MORE_FAT_L * Math.max(0, batches.length - 1),
-      as: 'volume',
-      range: [0.015, 0.075],
-      formula:
-        'A film of a quarter of a millimetre over the pan’s floor, a spoonful over, and one more for every further batch.',
-      inputs: [from('pan’s floor, m²', floorM2, 'number'), from('batches', batches.length, 'count')],
-      changes: 'The pan’s width; how much fat the meat brings.',
-      sure: 'practice',
-    },
+    says: verdictSays(worst, batches, carried, floorM2),
+    fatSays: say(fat.smokeC >= HOTTEST_C - 10 ? 'sear.fatStands' : 'sear.fatSmokes', {
+      fat: nameOf('fat', fat.id),
+      smoke: tempC(fat.smokeC),
+      start: tempC(startC),
+      slower: browningFactor(fat) > 1.05 ? 'yes' : 'no',
+    }),
+    minutes: figure('sear.minutes', depth === 'none' ? 0 : heatUp + browning + recovering, 'minutes', 'estimate', [
+      from('heatingThePan', heatUp, 'minutes'),
+      from('batches', batches.length, 'count'),
+      from('browningAllBatches', browning, 'minutes'),
+      from('comingBackBetweenThem', recovering, 'minutes'),
+    ]),
+    fatL: figure(
+      'sear.fatL',
+      depth === 'none' ? 0 : FIRST_FAT_L + floorM2 * FILM_MM + MORE_FAT_L * Math.max(0, batches.length - 1),
+      'volume',
+      'practice',
+      [from('pansFloor', floorM2, 'area'), from('batches', batches.length, 'count')],
+      { range: [0.015, 0.075] },
+    ),
     dredge:
       request.flouredKg === null
         ? null
-        : {
-            label: 'Flour to turn it in',
-            value: request.flouredKg * DREDGE_KG_PER_KG,
-            as: 'mass',
-            range: [request.flouredKg * 0.02, request.flouredKg * 0.05],
-            formula: 'Thirty grams for each kilogram that goes in; half of it is shaken off again.',
-            inputs: [from('meat', request.flouredKg, 'mass')],
-            changes: 'Smaller pieces take more. What is left has met raw meat: cook it into the sauce or bin it.',
-            sure: 'practice',
-          },
-    perBatch: {
-      label: 'At most in a batch',
-      value: largest,
-      as: 'count',
-      formula:
-        'The smallest of three: what lies in the pan with air around it, two thirds of the floor, and what the burner and the pan’s store of heat can keep above 150 °C.',
-      inputs: [
-        from('one piece covers, cm²', typical * 1e4, 'number'),
-        from('two thirds of the floor, cm²', floorM2 * PAN_SHARE * 1e4, 'number'),
-        from('the heat carries, cm²', carried * 1e4, 'number'),
-        from('reaches the pan', powerW, 'power'),
-        from('pan starts at', startC, 'temperature'),
-        from('coolest in the first batch', first?.lowestC ?? Number.NaN, 'temperature'),
-      ],
-      changes: 'More power, a heavier or wider pan, drier meat, a fat that stands more heat.',
-      sure: 'estimate',
-    },
+        : figure(
+            'sear.dredge',
+            request.flouredKg * DREDGE_KG_PER_KG,
+            'mass',
+            'practice',
+            [from('meat', request.flouredKg, 'mass')],
+            { range: [request.flouredKg * 0.02, request.flouredKg * 0.05] },
+          ),
+    perBatch: figure('sear.perBatch', largest, 'count', 'estimate', [
+      from('onePieceCovers', typical, 'area'),
+      from('twoThirdsOfTheFloor', floorM2 * PAN_SHARE, 'area'),
+      from('theHeatCarries', carried, 'area'),
+      from('reachesThePan', powerW, 'power'),
+      from('panStartsAt', startC, 'temperature'),
+      from('coolestInTheFirstBatch', first?.lowestC ?? Number.NaN, 'temperature'),
+    ]),
   };
 }
 
-function verdictWords(worst: SearVerdict, batches: readonly SearBatch[], carriedM2_: number, floorM2: number): string {
-  if (batches.length === 0)
-    return 'Not seared: paler, with less roasted flavour; paste and onion can make up some of it.';
-  const lowest = Math.round(Math.min(...batches.map((b) => b.lowestC)));
-  const share = Math.round((carriedM2_ / floorM2) * 100);
-  switch (worst) {
-    case 'sears':
-      return `It sears: the pan falls to ${String(lowest)} °C and stays above ${String(BROWNS_C)} °C, where juice boils off as fast as it comes.`;
-    case 'labours':
-      return `It labours: the pan spends more than a quarter of a face under ${String(BROWNS_C)} °C. This burner carries ${String(share)} % of the pan; fewer at a time brown better.`;
-    case 'steams':
-      return `This will steam: the pan falls to ${String(lowest)} °C, under ${String(STEAMS_C)} °C juice collects faster than it boils off and the meat goes grey. This burner carries ${String(share)} % of the pan.`;
-  }
+function verdictSays(worst: SearVerdict, batches: readonly SearBatch[], carriedM2_: number, floorM2: number): Message {
+  if (batches.length === 0) return say('sear.none');
+  return say(`sear.${worst}`, {
+    lowest: tempC(Math.min(...batches.map((b) => b.lowestC))),
+    browns: tempC(BROWNS_C),
+    steams: tempC(STEAMS_C),
+    carries: share(carriedM2_ / floorM2),
+  });
 }
 
 interface Member {
@@ -334,17 +307,5 @@ function evened(all: readonly Member[], filled: readonly Filled[], floor: Floor)
   return out.length === filled.length ? out : [...filled];
 }
 
-/** Signs of a ready pan and of browned meat. */
-export const SEAR_SIGNS: readonly { readonly look: string; readonly means: string }[] = [
-  { look: 'A drop of water skips, fat shimmers, the first wisp rises', means: 'ready: lay the first piece' },
-  { look: 'Fat lies still, meat lands without a sound', means: 'too cold: wait, it would stick and leak' },
-  { look: 'Fat smokes steadily, smells sharp', means: 'too hot: off the heat, wipe out if it darkened' },
-  { look: 'Loud steady sizzle, meat lets go by itself', means: 'turn it: the crust is there' },
-  { look: 'Sizzle sinks to a bubble, liquid runs out', means: 'it steams: take half out, heat up, go on' },
-  { look: 'Bottom blonde to brown', means: 'flavour: it dissolves in the wine' },
-  { look: 'Bottom black, smells of ash', means: 'bitter: wipe it out and start with fresh fat' },
-];
-
-/** What searing does, said as it is. */
-export const WHAT_SEARING_DOES =
-  'Browning makes flavour and colour and dries the surface. It seals nothing in: seared meat loses as much juice as pale meat, a little more.';
+/** Signs of a ready pan and of browned meat; the words say what each looks like and means. */
+export const SEAR_SIGNS = ['ready', 'tooCold', 'tooHot', 'turn', 'steaming', 'brownBottom', 'blackBottom'] as const;

@@ -1,4 +1,5 @@
-import { type Figure, input as from } from '../explain/figure';
+import { WATER_KG_PER_L } from '../heat/water';
+import { figure, type Figure, input as from, kg, litres, type Message, nameOf, say, strength } from '../message';
 import { SALT_CRYSTALS, type SaltCrystalId } from '../larder/seasoning';
 
 /** Grams of salt on a kilogram of net boneless meat, ours. */
@@ -16,7 +17,7 @@ const INSIDE: Readonly<Record<SaltTime, number>> = { overnight: 0.9, before: 0.3
 export type SaltTime = 'before' | 'overnight' | 'after' | 'flour' | 'hold';
 
 export interface SaltSource {
-  readonly label: string;
+  readonly name: Message;
   readonly grams: number;
 }
 
@@ -77,7 +78,7 @@ export interface SaltPlan {
   readonly toAdd: Figure;
   /** Of that, what goes on the meat now. */
   readonly now: Figure;
-  readonly spoons: string;
+  readonly spoons: Message;
   readonly sources: readonly SaltSource[];
   readonly total: Figure;
   readonly meat: Figure;
@@ -89,25 +90,20 @@ export interface SaltPlan {
   readonly atPlate: Figure;
   /** To stir in at the end to reach the aim. */
   readonly atEnd: Figure;
-  readonly says: string;
+  /** What else goes in brings more salt than the sauce bears, whatever is done about the meat. */
+  readonly tooSalty: boolean;
+  readonly says: Message;
 }
 
-const tenth = (grams: number): string => String(grams < 10 ? Math.round(grams * 2) / 2 : Math.round(grams));
-
 /** Grams as level spoons or pinches of a crystal. */
-export function saltInSpoons(grams: number, crystalId: SaltCrystalId): string {
+export function saltInSpoons(grams: number, crystalId: SaltCrystalId): Message {
   const crystal = SALT_CRYSTALS[crystalId];
-  const name = crystal.name.toLowerCase();
-  if (grams < 0.2) return 'none';
+  const salt = nameOf('salt', crystalId);
+  if (grams < 0.2) return say('salt.spoons.none');
   const spoons = grams / crystal.gramsPerTeaspoon;
-  if (spoons < 0.25) {
-    const pinches = Math.max(1, Math.round(grams / crystal.gramsPerPinch));
-    return `${pinches === 1 ? 'a pinch' : `${String(pinches)} pinches`} of ${name}`;
-  }
-  const quarters = Math.round(spoons * 4) / 4;
-  const whole = Math.floor(quarters);
-  const rest = { 0: '', 0.25: '¼', 0.5: '½', 0.75: '¾' }[quarters - whole] ?? '';
-  return `about ${whole === 0 ? '' : String(whole)}${rest} tsp ${name}, level`;
+  return spoons < 0.25
+    ? say('salt.spoons.pinches', { pinches: Math.max(1, Math.round(grams / crystal.gramsPerPinch)), salt })
+    : say('salt.spoons.level', { spoons: { as: 'teaspoons', value: spoons }, salt });
 }
 
 /** Grams of salt wanted on the meat: ours, halved where much comes with other things. */
@@ -133,119 +129,63 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
   const plateG = Math.max(0, MEAT_SALT - held.meatShare) * q.meatKg * 1000;
   const otherG = q.sources.reduce((sum, s) => sum + s.grams, 0);
   const lowestSauceKg = held.inSauceG / 1000 / SAUCE_SALT.high;
-  const says =
-    without.sauceShare > SAUCE_SALT.high
-      ? `What else goes in brings ${(without.sauceShare * 100).toFixed(1)} % by itself: salt nothing, take unsalted stock, or stop reducing at ${String(Math.round(lowestSauceKg * 20) * 50)} ml.`
-      : hold > 0.5 && q.when !== 'hold'
-        ? `${tenth(q.addedG - hold)} g on the meat now: with all ${tenth(q.addedG)} g the reduced sauce would come to ${(balance.sauceShare * 100).toFixed(1)} %, and salt cannot be taken out. Season the meat as it is lifted out, about ${tenth(plateG)} g, and the sauce last.`
-        : atEnd > 0.5
-          ? `Season last: about ${String(Math.round(atEnd))} g brings the reduced sauce to ${(SAUCE_SALT.aim * 100).toFixed(2)} %. Taste first.`
-          : 'It should come out seasoned; taste once it is reduced.';
-  const strength = (label: string, value: number, formula: string): Figure => ({
-    label,
-    value,
-    as: 'saltStrength',
-    formula,
-    inputs: [
-      from('salt in all, g', held.totalG, 'number'),
-      from('liquid when tender', q.liquidKg / 0.96, 'volume'),
-      from('sauce', q.sauceKg / 0.96, 'volume'),
-      from('evened out between meat and liquid', held.evened, 'share'),
-      from('on the heat', q.minutes, 'minutes'),
-    ],
-    changes: 'Less salty stock, less reduction, smaller pieces (they take up more), more time.',
-    sure: 'estimate',
-  });
+  const tooSalty = without.sauceShare > SAUCE_SALT.high;
+  const says = tooSalty
+    ? say('salt.tooSalty', { brings: strength(without.sauceShare), stopAt: litres(lowestSauceKg / WATER_KG_PER_L) })
+    : hold > 0.5 && q.when !== 'hold'
+      ? say('salt.holdBack', {
+          now: kg((q.addedG - hold) / 1000),
+          all: kg(q.addedG / 1000),
+          sauce: strength(balance.sauceShare),
+          plate: kg(plateG / 1000),
+        })
+      : atEnd > 0.5
+        ? say('salt.seasonLast', { grams: kg(atEnd / 1000), aim: strength(SAUCE_SALT.aim) })
+        : say('salt.right');
+  const nowG = q.when === 'hold' ? 0 : q.addedG - hold;
+  const ends = (id: string, value: number): Figure =>
+    figure(`season.${id}`, value, 'saltStrength', 'estimate', [
+      from('saltInAll', held.totalG / 1000, 'mass'),
+      from('liquidWhenTender', q.liquidKg / WATER_KG_PER_L, 'volume'),
+      from('sauce', q.sauceKg / WATER_KG_PER_L, 'volume'),
+      from('evenedOutBetweenMeatAndLiquid', held.evened, 'share'),
+      from('onTheHeat', q.minutes, 'minutes'),
+    ]);
   return {
-    toAdd: {
-      label: 'Salt for the weight',
-      value: q.addedG / 1000,
-      as: 'mass',
-      formula: 'Grams per kilogram times the net weight off the bone.',
-      inputs: [
-        from('net, off the bone', edibleKg, 'mass'),
-        from('on each kilogram', edibleKg > 0 ? q.addedG / edibleKg : 0, 'gramsPerKg'),
-        from('comes with other things, g', otherG, 'number'),
-      ],
-      changes: 'Salty stock, soy, cured pork, olives: then half. Weigh it: spoons of coarse and fine differ by half.',
-      sure: 'practice',
-    },
-    now: {
-      label: 'On the meat',
-      value: q.when === 'hold' ? 0 : (q.addedG - hold) / 1000,
-      as: 'mass',
-      formula: 'Salt for the net weight, less what the reduced sauce could not bear: that waits for the last tasting.',
-      inputs: [
-        from('for the weight, g', q.addedG, 'number'),
-        from('held back, g', hold, 'number'),
-        from('sauce with all of it', balance.sauceShare, 'saltStrength'),
-      ],
-      changes: 'Unsalted stock and less reduction let more go on the meat. Salt cannot be taken out again.',
-      sure: 'estimate',
-    },
-    spoons: saltInSpoons(q.when === 'hold' ? 0 : q.addedG - hold, crystal),
+    toAdd: figure('season.toAdd', q.addedG / 1000, 'mass', 'practice', [
+      from('netOffTheBone', edibleKg, 'mass'),
+      from('onEachKilogram', edibleKg > 0 ? q.addedG / edibleKg : 0, 'gramsPerKg'),
+      from('comesWithOtherThings', otherG / 1000, 'mass'),
+    ]),
+    now: figure('season.now', nowG / 1000, 'mass', 'estimate', [
+      from('forTheWeight', q.addedG / 1000, 'mass'),
+      from('heldBack', hold / 1000, 'mass'),
+      from('sauceWithAllOfIt', balance.sauceShare, 'saltStrength'),
+    ]),
+    spoons: saltInSpoons(nowG, crystal),
     sources: q.sources,
-    total: {
-      label: 'Salt in the pot',
-      value: held.totalG / 1000,
-      as: 'mass',
-      formula: 'Everything that brings salt, added up.',
-      inputs: [
-        from('on the meat, g', q.when === 'hold' ? 0 : q.addedG - hold, 'number'),
-        ...q.sources.map((s) => from(`${s.label}, g`, s.grams, 'number')),
-      ],
-      changes: 'Unsalted stock; less soy or cured pork.',
-      sure: 'computed',
-    },
-    meat: strength(
-      'Salt in the meat',
-      held.meatShare,
-      'Salt that has moved into the meat, by diffusion through its surface, over the meat’s cooked weight.',
-    ),
-    sauceBefore: strength('Salt, before reducing', held.sauceBeforeShare, 'Salt left in the liquid over the liquid.'),
-    sauce: strength(
-      'Salt, reduced',
-      held.sauceShare,
-      'Salt left in the liquid over the sauce it is reduced to: reducing loses water and no salt.',
-    ),
-    holdBack: {
-      label: 'Left off for now',
-      value: hold / 1000,
-      as: 'mass',
-      formula: 'What brings the reduced sauce from the forecast down to the aim.',
-      inputs: [
-        from('sauce with all of it', balance.sauceShare, 'saltStrength'),
-        from('aim', SAUCE_SALT.aim, 'saltStrength'),
-      ],
-      changes: 'Less reduction, unsalted stock.',
-      sure: 'estimate',
-    },
-    atEnd: {
-      label: 'To add at the end',
-      value: atEnd / 1000,
-      as: 'mass',
-      formula: 'What brings the reduced sauce up to the aim; nothing while it lies between 0.7 and 1 %.',
-      inputs: [
-        from('sauce by forecast', held.sauceShare, 'saltStrength'),
-        from('aim', SAUCE_SALT.aim, 'saltStrength'),
-        from('sauce', q.sauceKg / 0.96, 'volume'),
-      ],
-      changes: 'Taste decides: the forecast is good to about a fifth.',
-      sure: 'estimate',
-    },
-    atPlate: {
-      label: 'On the meat, lifted out',
-      value: plateG / 1000,
-      as: 'mass',
-      formula: 'What brings the cooked meat from the forecast up to 0.7 % of its weight.',
-      inputs: [
-        from('meat by forecast', held.meatShare, 'saltStrength'),
-        from('wanted', MEAT_SALT, 'saltStrength'),
-        from('cooked meat', q.meatKg, 'mass'),
-      ],
-      changes: 'More on it now, if the sauce is reduced less. Taste a piece with its sauce first.',
-      sure: 'estimate',
-    },
+    total: figure('season.total', held.totalG / 1000, 'mass', 'computed', [
+      from('onTheMeat', nowG / 1000, 'mass'),
+      ...q.sources.map((s) => from('source', s.grams / 1000, 'mass', { source: s.name })),
+    ]),
+    meat: ends('meat', held.meatShare),
+    sauceBefore: ends('sauceBefore', held.sauceBeforeShare),
+    sauce: ends('sauce', held.sauceShare),
+    holdBack: figure('season.holdBack', hold / 1000, 'mass', 'estimate', [
+      from('sauceWithAllOfIt', balance.sauceShare, 'saltStrength'),
+      from('aim', SAUCE_SALT.aim, 'saltStrength'),
+    ]),
+    atEnd: figure('season.atEnd', atEnd / 1000, 'mass', 'estimate', [
+      from('sauceByForecast', held.sauceShare, 'saltStrength'),
+      from('aim', SAUCE_SALT.aim, 'saltStrength'),
+      from('sauce', q.sauceKg / WATER_KG_PER_L, 'volume'),
+    ]),
+    atPlate: figure('season.atPlate', plateG / 1000, 'mass', 'estimate', [
+      from('meatByForecast', held.meatShare, 'saltStrength'),
+      from('wanted', MEAT_SALT, 'saltStrength'),
+      from('cookedMeat', q.meatKg, 'mass'),
+    ]),
+    tooSalty,
     says,
   };
 }

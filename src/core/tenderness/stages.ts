@@ -5,25 +5,14 @@ export const STAGES = ['holds', 'drags', 'gives', 'twists', 'falls', 'strings'] 
 
 export type Stage = (typeof STAGES)[number];
 
-export const STAGE_WORDS: Readonly<Record<Stage, { readonly name: string; readonly feel: string }>> = {
-  holds: { name: 'Holds', feel: 'won’t go in' },
-  drags: { name: 'Drags', feel: 'goes in with a push' },
-  gives: { name: 'Gives', feel: 'slides in, won’t twist' },
-  twists: { name: 'Twists', feel: 'twists freely' },
-  falls: { name: 'Falls', feel: 'drops apart' },
-  strings: { name: 'Strings', feel: 'dry threads: too far' },
-};
-
 /** Stages a braise can be stopped at. */
 export type TargetStage = 'gives' | 'twists' | 'falls';
 
-/** What has come about when the target is reached, and by when it has gone past its best. */
-export const TARGETS: Readonly<
-  Record<TargetStage, { readonly ready: string; readonly mark: string; readonly until: 'falls' | 'strings' }>
-> = {
-  gives: { ready: 'Slices cleanly', mark: 'slices', until: 'falls' },
-  twists: { ready: 'Fork twists', mark: 'twists', until: 'strings' },
-  falls: { ready: 'Falls apart', mark: 'falls', until: 'strings' },
+/** By which stage it has gone past its best. */
+export const TARGETS: Readonly<Record<TargetStage, { readonly until: 'falls' | 'strings' }>> = {
+  gives: { until: 'falls' },
+  twists: { until: 'strings' },
+  falls: { until: 'strings' },
 };
 
 /** Share of the fork-tender cook value at which a fork first goes in with a push. Modeller's judgement. */

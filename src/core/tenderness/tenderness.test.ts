@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { equilibriumJuice } from './juice';
-import { STAGE_WORDS, stageAt, stageIndex, STAGES, stageThresholds } from './stages';
+import { stageAt, stageIndex, STAGES, stageThresholds } from './stages';
 import { CUTS, cutById } from '../larder/cuts';
+import { WORDS } from '../../testing/words';
 
 describe('stages of the fork', () => {
   it('come in one order for every cut', () => {
@@ -21,8 +22,8 @@ describe('stages of the fork', () => {
   });
 
   it('each have a word and a feel of their own', () => {
-    expect(new Set(STAGES.map((s) => STAGE_WORDS[s].name)).size).toBe(6);
-    expect(new Set(STAGES.map((s) => STAGE_WORDS[s].feel)).size).toBe(6);
+    expect(new Set(STAGES.map((s) => WORDS.name('stage', s))).size).toBe(6);
+    expect(new Set(STAGES.map((s) => WORDS.text(`stage.${s}.feel`))).size).toBe(6);
     STAGES.forEach((s, i) => {
       expect(stageIndex(s)).toBe(i);
     });

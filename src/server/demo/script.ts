@@ -19,7 +19,7 @@ const SCORE_CYCLE = [3, 3, 2, 3, 4] as const;
 export function planFor(input: PlanInput): Plan {
   const result = composePlan(input);
   if (!result.ok)
-    throw new Error(`The demo plan “${input.title}” cannot be cooked: ${result.faults[0]?.message ?? ''}`);
+    throw new Error(`The demo plan “${input.title}” cannot be cooked: ${result.faults[0]?.says.code ?? ''}`);
   return result.plan;
 }
 

@@ -3,9 +3,10 @@
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
-import { formatTemperature } from '@/core/quantity/format';
 import { type UnitChoice } from '@/core/quantity/units';
 import { type DialPoint } from '@/core/plan/translate';
+import { useWords } from '../KitchenContext';
+import { minutes, tempC } from '@/core/message';
 
 interface DialChartProps {
   readonly points: readonly DialPoint[];
@@ -16,6 +17,7 @@ interface DialChartProps {
 
 /** What an oven's dial does to a covered pot: the liquid hardly follows it, and the time follows the liquid. */
 export function DialChart({ points, setC, units }: DialChartProps) {
+  const w = useWords();
   const temp = useCallback((c: number) => (units.temperature === 'F' ? c * 1.8 + 32 : c), [units]);
   const option = useCallback(
     (c: ChartColours) => {
@@ -43,7 +45,13 @@ export function DialChart({ points, setC, units }: DialChartProps) {
                 silent: true,
                 symbol: 'none',
                 lineStyle: { color: c.ink, type: 'dashed' },
-                label: { formatter: 'as planned', color: c.ink, fontSize: 13, position: 'end', rotate: 0 },
+                label: {
+                  formatter: w.text('dialChart.asPlanned'),
+                  color: c.ink,
+                  fontSize: 13,
+                  position: 'end',
+                  rotate: 0,
+                },
                 data: [{ xAxis: temp(setC) }],
               },
             };
@@ -55,7 +63,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
         xAxis: {
           ...axis,
           type: 'value',
-          name: 'oven set to',
+          name: w.text('dialChart.ovenSetTo'),
           nameLocation: 'middle',
           nameGap: 28,
           min: 'dataMin',
@@ -67,7 +75,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
           {
             ...axis,
             type: 'value',
-            name: 'liquid',
+            name: w.text('dialChart.liquid'),
             min: temp(60),
             max: temp(110),
             axisLabel: { ...axis.axisLabel, formatter: '{value}°' },
@@ -76,7 +84,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
           {
             ...axis,
             type: 'value',
-            name: 'in the pot',
+            name: w.text('dialChart.inThePot'),
             min: 0,
             axisLabel: { ...axis.axisLabel, formatter: '{value} h' },
             splitLine: { show: false },
@@ -85,7 +93,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
         series: [
           {
             ...line(
-              'liquid, warmest',
+              w.text('dialChart.liquidWarmest'),
               c.broth,
               0,
               points.map((p) => [temp(p.tempC), temp(p.liquidC)]),
@@ -93,7 +101,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
             ...here,
           },
           line(
-            'hours in the pot',
+            w.text('dialChart.hours'),
             c.wine,
             1,
             points.map((p) => [temp(p.tempC), p.minutes / 60]),
@@ -101,13 +109,13 @@ export function DialChart({ points, setC, units }: DialChartProps) {
         ],
       };
     },
-    [points, setC, temp],
+    [points, setC, temp, w],
   );
-  const says = points
-    .map(
-      (p) =>
-        `${formatTemperature(p.tempC, units)}: liquid ${formatTemperature(p.liquidC, units)}, ${(p.minutes / 60).toFixed(1)} hours`,
-    )
-    .join('; ');
-  return <Chart label={`What the oven’s dial does to the pot. ${says}`} height={270} option={option} />;
+  const says = w.list(
+    points.map((p) =>
+      w.text('dialChart.point', { dial: tempC(p.tempC), liquid: tempC(p.liquidC), time: minutes(p.minutes) }),
+    ),
+    'semicolon',
+  );
+  return <Chart label={w.text('dialChart.whatTheOvensDialDoes', { says })} height={270} option={option} />;
 }

@@ -3,15 +3,14 @@
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
-import { useUnits } from '../KitchenContext';
-import { clock } from '../time';
+import { useUnits, useWords } from '../KitchenContext';
 import { type CourseSamples } from '@/core/forecast/course';
 import { type ScaleBand } from '@/core/forecast/forecast';
-import { formatTemperature } from '@/core/quantity/format';
 import { displayUnit, toUnit } from '@/core/quantity/units';
-import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { STAGES } from '@/core/tenderness/stages';
+import { type Words } from '@/words/words';
 
-function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone: string) {
+function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number) {
   return {
     type: 'time' as const,
     min: fromMs,
@@ -22,7 +21,7 @@ function timeAxis(colours: ChartColours, fromMs: number, toMs: number, timeZone:
       fontFamily: FONT,
       fontSize: 13,
       hideOverlap: true,
-      formatter: (ms: number) => clock(ms, timeZone),
+      formatter: (ms: number) => w.clock(ms),
     },
     axisLine: { lineStyle: { color: colours.line } },
     splitLine: { show: false },
@@ -41,15 +40,14 @@ const HEAT_AXIS = {
 export function HeatChart({
   course,
   startMs,
-  timeZone,
   height = 330,
 }: {
   course: CourseSamples;
   startMs: number;
-  timeZone: string;
   height?: number;
 }) {
   const units = useUnits();
+  const w = useWords();
   const option = useCallback(
     (c: ChartColours) => {
       const inUnit = (tempC: number): number => Math.round(toUnit(tempC, displayUnit('temperature', units)) * 10) / 10;
@@ -65,7 +63,7 @@ export function HeatChart({
           valueFormatter: (v: number) => `${String(Math.round(v))} °${units.temperature}`,
           axisPointer: { label: { show: false } },
         },
-        xAxis: timeAxis(c, startMs, startMs + last * 60_000, timeZone),
+        xAxis: timeAxis(w, c, startMs, startMs + last * 60_000),
         yAxis: {
           type: 'value',
           ...HEAT_AXIS[units.temperature],
@@ -74,23 +72,23 @@ export function HeatChart({
         },
         series: [
           {
-            name: 'Liquid',
+            name: w.text('curves.liquid'),
             type: 'line',
             showSymbol: false,
             data: points(course.liquidC),
             color: c.broth,
             lineStyle: { width: 3 },
-            endLabel: { show: true, formatter: 'liquid', color: c.ink, fontSize: 14, offset: [0, -8] },
+            endLabel: { show: true, formatter: w.text('curves.liquid2'), color: c.ink, fontSize: 14, offset: [0, -8] },
             markLine: {
               silent: true,
               symbol: 'none',
-              label: { formatter: 'melts fast', color: c.mute, position: 'insideStartTop' },
+              label: { formatter: w.text('curves.meltsFast'), color: c.mute, position: 'insideStartTop' },
               lineStyle: { color: c.mute, type: 'dashed' },
               data: [{ yAxis: inUnit(MELTS_FAST_C) }],
             },
           },
           {
-            name: 'Meat, mean',
+            name: w.text('curves.meatMean'),
             type: 'line',
             showSymbol: false,
             data: points(course.meanC),
@@ -98,27 +96,37 @@ export function HeatChart({
             lineStyle: { width: 2, type: 'dashed' },
           },
           {
-            name: 'Meat, middle',
+            name: w.text('curves.meatMiddle'),
             type: 'line',
             showSymbol: false,
             data: points(course.coreC),
             color: c.wine,
             lineStyle: { width: 3 },
-            endLabel: { show: true, formatter: 'middle', color: c.ink, fontSize: 14, offset: [0, 8] },
+            endLabel: { show: true, formatter: w.text('curves.middle'), color: c.ink, fontSize: 14, offset: [0, 8] },
           },
         ],
       };
     },
-    [course, startMs, timeZone, units],
+    [course, startMs, units, w],
   );
-  const temp = (tempC: number): string => formatTemperature(tempC, units);
+  const temp = (tempC: number): string => w.quantity(tempC, 'temperature');
   const end = course.liquidC.length - 1;
   const hot = course.coreC.findIndex((t) => t >= MELTS_FAST_C);
   return (
     <Chart
       height={height}
       option={option}
-      label={`Temperatures: the liquid starts at ${temp(course.liquidC[1] ?? 0)} and ends at ${temp(course.liquidC[end] ?? 0)}; the middle of the meat ${hot < 0 ? `stays below ${temp(MELTS_FAST_C)}` : `passes ${temp(MELTS_FAST_C)} at ${clock(startMs + (course.minutes[hot] ?? 0) * 60_000, timeZone)}`}.`}
+      label={w.text('curves.temperaturesTheLiquidStartsAt', {
+        liquid: temp(course.liquidC[1] ?? 0),
+        end: temp(course.liquidC[end] ?? 0),
+        hot:
+          hot < 0
+            ? w.text('curves.staysBelow', { meltsFast: temp(MELTS_FAST_C) })
+            : w.text('curves.passesAt', {
+                meltsFast: temp(MELTS_FAST_C),
+                hot: w.clock(startMs + (course.minutes[hot] ?? 0) * 60_000),
+              }),
+      })}
     />
   );
 }
@@ -131,21 +139,21 @@ export interface ForkPoint {
 interface ScaleChartProps {
   readonly band: ScaleBand;
   readonly startMs: number;
-  readonly timeZone: string;
   readonly nowMs?: number;
   readonly tests?: readonly ForkPoint[];
   readonly height?: number | `${number}%`;
 }
 
 /** The fork scale over time: median and 80 % band, with the tests made. */
-export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height = 260 }: ScaleChartProps) {
+export function ScaleChart({ band, startMs, nowMs, tests = [], height = 260 }: ScaleChartProps) {
+  const w = useWords();
   const option = useCallback(
     (c: ChartColours) => {
       const at = (i: number): number => startMs + (band.minutes[i] as number) * 60_000;
       const line = (values: readonly number[]): [number, number][] =>
         values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
       const last = band.minutes.length - 1;
-      const names = ['raw', ...STAGES.slice(1).map((s) => STAGE_WORDS[s].name)];
+      const names = [w.text('chart.raw'), ...STAGES.slice(1).map((s) => w.label('stage', s))];
       return {
         animation: false,
         textStyle: { fontFamily: FONT },
@@ -155,11 +163,16 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
           formatter: (items: { dataIndex: number }[]) => {
             const i = items[0]?.dataIndex ?? 0;
             const word = (v: number | undefined): string =>
-              STAGE_WORDS[STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds'].name;
-            return `${clock(at(i), timeZone)}: likely ${word(band.p10[i])} to ${word(band.p90[i])}, most likely ${word(band.p50[i])}`;
+              w.name('stage', STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds');
+            return w.text('chart.stageAt', {
+              at: w.clock(at(i)),
+              likely: word(band.p50[i]),
+              low: word(band.p10[i]),
+              high: word(band.p90[i]),
+            });
           },
         },
-        xAxis: timeAxis(c, startMs, Math.max(at(last), nowMs ?? 0), timeZone),
+        xAxis: timeAxis(w, c, startMs, Math.max(at(last), nowMs ?? 0)),
         yAxis: {
           type: 'value',
           min: 0,
@@ -200,7 +213,7 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
                 : {
                     silent: true,
                     symbol: 'none',
-                    label: { formatter: 'now', color: c.ink, fontSize: 14 },
+                    label: { formatter: w.text('curves.now'), color: c.ink, fontSize: 14 },
                     lineStyle: { color: c.ink, width: 2, type: 'solid' },
                     data: [{ xAxis: nowMs }],
                   },
@@ -216,14 +229,17 @@ export function ScaleChart({ band, startMs, timeZone, nowMs, tests = [], height 
         ],
       };
     },
-    [band, startMs, timeZone, nowMs, tests],
+    [band, startMs, nowMs, tests, w],
   );
   const twists = band.p50.findIndex((v) => v >= 3);
   return (
     <Chart
       height={height}
       option={option}
-      label={`Fork scale over time: the median reaches Twists ${twists < 0 ? 'after the forecast ends' : `at ${clock(startMs + (band.minutes[twists] as number) * 60_000, timeZone)}`}; ${String(tests.length)} fork ${tests.length === 1 ? 'test' : 'tests'} so far.`}
+      label={w.text(twists < 0 ? 'curves.scaleNotReached' : 'curves.scale', {
+        at: w.clock(startMs + (band.minutes[Math.max(0, twists)] ?? 0) * 60_000),
+        tests: tests.length,
+      })}
     />
   );
 }

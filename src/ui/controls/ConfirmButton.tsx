@@ -4,6 +4,7 @@ import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from './Button';
 import { Sheet } from './Sheet';
+import { useWords } from '@/ui/KitchenContext';
 
 const Choice = styled.div`
   display: flex;
@@ -22,6 +23,7 @@ interface ConfirmButtonProps {
 
 /** A button for what cannot be undone: asks once, saying what will be lost. */
 export function ConfirmButton({ label, question, consequence, verb, children, onConfirm }: ConfirmButtonProps) {
+  const w = useWords();
   const [asking, setAsking] = useState(false);
   const close = (): void => {
     setAsking(false);
@@ -48,7 +50,7 @@ export function ConfirmButton({ label, question, consequence, verb, children, on
           >
             {verb}
           </Button>
-          <Button onPress={close}>Keep it</Button>
+          <Button onPress={close}>{w.text('confirmButton.keepIt')}</Button>
         </Choice>
       </Sheet>
     </>

@@ -3,6 +3,7 @@
 import { Minus, Plus } from 'lucide-react';
 import { Button as AriaButton, Input, NumberField as AriaNumberField } from 'react-aria-components';
 import { ErrorText, LabelText, StepperGroup } from './frame';
+import { useWords } from '@/ui/KitchenContext';
 
 interface NumberFieldProps {
   readonly label: string;
@@ -29,6 +30,7 @@ export function NumberField({
   hideLabel = false,
   onChange,
 }: NumberFieldProps) {
+  const w = useWords();
   return (
     <AriaNumberField
       value={value}
@@ -41,12 +43,12 @@ export function NumberField({
     >
       {hideLabel ? null : <LabelText>{label}</LabelText>}
       <StepperGroup>
-        <AriaButton slot="decrement" aria-label={`${label}: less`}>
+        <AriaButton slot="decrement" aria-label={w.text('numberField.less', { label })}>
           <Minus size={16} aria-hidden />
         </AriaButton>
         <Input />
         {unit === undefined ? null : <span>{unit}</span>}
-        <AriaButton slot="increment" aria-label={`${label}: more`}>
+        <AriaButton slot="increment" aria-label={w.text('numberField.more', { label })}>
           <Plus size={16} aria-hidden />
         </AriaButton>
       </StepperGroup>

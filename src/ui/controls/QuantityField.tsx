@@ -4,9 +4,8 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton, Group, Input, TextField as AriaTextField } from 'react-aria-components';
 import { ErrorText, LabelText, StepperGroup } from './frame';
-import { useUnits } from '../KitchenContext';
-import { formatMeasure } from '@/core/explain/figure';
-import { parseQuantity } from '@/core/quantity/parse';
+import { useUnits, useWords } from '../KitchenContext';
+import { parseQuantity } from '@/core/intake/amounts';
 import { type UnitChoice } from '@/core/quantity/units';
 
 type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
@@ -54,10 +53,11 @@ export function QuantityField({
   onChange,
 }: QuantityFieldProps) {
   const units = useUnits();
+  const w = useWords();
   const [draft, setDraft] = useState<string>();
-  const shown = Number.isFinite(value) ? formatMeasure(value, dimension, units) : '';
+  const shown = Number.isFinite(value) ? w.quantity(value, dimension) : '';
   const parsed = draft === undefined ? undefined : parseQuantity(draft, dimension, units);
-  const unread = parsed && !parsed.ok ? parsed.message : undefined;
+  const unread = parsed && !parsed.ok ? w.say(parsed.says) : undefined;
 
   const onType = (text: string): void => {
     setDraft(text);
@@ -98,7 +98,7 @@ export function QuantityField({
         <AriaButton
           slot={null}
           excludeFromTabOrder
-          aria-label={`${label}: less`}
+          aria-label={w.text('quantityField.less', { label })}
           onPress={() => {
             step(-1);
           }}
@@ -109,7 +109,7 @@ export function QuantityField({
         <AriaButton
           slot={null}
           excludeFromTabOrder
-          aria-label={`${label}: more`}
+          aria-label={w.text('quantityField.more', { label })}
           onPress={() => {
             step(1);
           }}

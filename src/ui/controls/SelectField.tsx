@@ -15,6 +15,7 @@ import {
 import styled from 'styled-components';
 import { ErrorText, frame, LabelText } from './frame';
 import { useThemeScope } from '../ThemeScope';
+import { useWords } from '../KitchenContext';
 
 const SelectButton = styled(AriaButton)`
   ${frame}
@@ -99,14 +100,15 @@ export function SelectField({
   sections,
   error,
   hideLabel = false,
-  placeholder = 'choose…',
+  placeholder,
   onChange,
 }: SelectFieldProps) {
+  const w = useWords();
   const theme = useThemeScope();
   return (
     <Select
       value={value === '' ? null : value}
-      placeholder={placeholder}
+      placeholder={placeholder ?? w.text('select.choose')}
       aria-label={hideLabel ? label : undefined}
       onChange={(key) => {
         if (key !== null) onChange(String(key));

@@ -5,6 +5,7 @@ import { type ReactNode } from 'react';
 import { Button as AriaButton, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { useThemeScope } from '../ThemeScope';
+import { useWords } from '@/ui/KitchenContext';
 
 const Overlay = styled(ModalOverlay)`
   position: fixed;
@@ -71,6 +72,7 @@ interface SheetProps {
 
 /** A dialog: in the middle on wide screens, from the bottom edge on a phone. */
 export function Sheet({ title, isOpen, onClose, children }: SheetProps) {
+  const w = useWords();
   const theme = useThemeScope();
   return (
     <Overlay
@@ -87,7 +89,7 @@ export function Sheet({ title, isOpen, onClose, children }: SheetProps) {
             <Heading slot="title" level={2}>
               {title}
             </Heading>
-            <AriaButton aria-label="Close" onPress={onClose}>
+            <AriaButton aria-label={w.text('sheet.close')} onPress={onClose}>
               <X size={20} aria-hidden />
             </AriaButton>
           </Head>

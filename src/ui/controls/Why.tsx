@@ -4,9 +4,9 @@ import { CircleHelp } from 'lucide-react';
 import { Button as AriaButton, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { PopBox } from './PopBox';
-import { useSay, useUnits } from '../KitchenContext';
+import { useWords } from '../KitchenContext';
 import { useThemeScope } from '../ThemeScope';
-import { type Figure, formatFigure, formatMeasure, SURENESS_WORDS } from '@/core/explain/figure';
+import { type Figure } from '@/core/message';
 
 const Ask = styled(AriaButton)`
   border: 0;
@@ -55,41 +55,43 @@ const Body = styled(Dialog)`
 
 /** A small question mark that answers “why this number?”: formula, inputs, what would change it, how sure it is. */
 export function Why({ figure }: { figure: Figure }) {
-  const units = useUnits();
-  const say = useSay();
+  const w = useWords();
   const theme = useThemeScope();
-  const value = formatFigure(figure, units);
+  const value = w.figure(figure);
+  const label = w.about(figure, 'label');
   return (
     <DialogTrigger>
-      <Ask aria-label={`Why ${figure.label.toLowerCase()} ${value}?`}>
+      <Ask aria-label={w.text('why.ask', { label: w.figureName(figure), value })}>
         <CircleHelp size={17} aria-hidden />
       </Ask>
       <PopBox $widthPx={360} data-theme={theme} placement="bottom end">
         <Body>
           <Heading slot="title" level={3}>
-            {figure.label}: {value}
+            {w.text('why.title', { label, value })}
           </Heading>
-          <p>{say(figure.formula)}</p>
+          <p>{w.about(figure, 'formula')}</p>
           {figure.inputs.length > 0 ? (
             <dl>
-              {figure.inputs.map((i) => (
-                <div key={i.label} style={{ display: 'contents' }}>
-                  <dt>{i.label}</dt>
-                  <dd>{formatMeasure(i.value, i.as, units)}</dd>
+              {figure.inputs.map((i, n) => (
+                <div key={`${i.id}${String(n)}`} style={{ display: 'contents' }}>
+                  <dt>{w.inputLabel(i)}</dt>
+                  <dd>{w.quantity(i.value, i.as)}</dd>
                 </div>
               ))}
             </dl>
           ) : null}
           {figure.range ? (
             <p>
-              Between {formatMeasure(figure.range[0], figure.as, units)} and{' '}
-              {formatMeasure(figure.range[1], figure.as, units)}.
+              {w.text('why.range', {
+                low: w.quantity(figure.range[0], figure.as),
+                high: w.quantity(figure.range[1], figure.as),
+              })}
             </p>
           ) : null}
           <p>
-            <b>What would change it:</b> {say(figure.changes)}
+            <b>{w.text('why.whatWouldChangeIt')}</b> {w.about(figure, 'changes')}
           </p>
-          <p style={{ color: 'var(--mute)' }}>{SURENESS_WORDS[figure.sure]}</p>
+          <p style={{ color: 'var(--mute)' }}>{w.text(`sure.${figure.sure}`)}</p>
         </Body>
       </PopBox>
     </DialogTrigger>
@@ -129,14 +131,14 @@ const Grid = styled.dl<{ $columns: number }>`
 
 /** Figures one under the other, each with its why. */
 export function Figures({ figures, columns = 2 }: { figures: readonly Figure[]; columns?: number }) {
-  const units = useUnits();
+  const w = useWords();
   return (
     <Grid $columns={columns}>
       {figures.map((f) => (
-        <div key={f.label}>
-          <dt>{f.label}</dt>
+        <div key={f.id}>
+          <dt>{w.about(f, 'label')}</dt>
           <dd>
-            {formatFigure(f, units)} <Why figure={f} />
+            {w.figure(f)} <Why figure={f} />
           </dd>
         </div>
       ))}

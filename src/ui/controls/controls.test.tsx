@@ -6,13 +6,14 @@ import { ComboField } from './ComboField';
 import { ConfirmButton } from './ConfirmButton';
 import { NumberField } from './NumberField';
 import { QuantityField } from './QuantityField';
-import { Schools } from './Schools';
+import { WayCards } from './WayCards';
 import { SelectField } from './SelectField';
 import { Slider } from './Slider';
 import { Figures, Why } from './Why';
-import { type Figure, input } from '@/core/explain/figure';
+import { type Figure, input } from '@/core/message';
 import { type UnitChoice } from '@/core/quantity/units';
 import { choose, retype, shown, US } from '@/testing/screen';
+import { WORDS } from '@/testing/words';
 
 type Dimension = Parameters<typeof QuantityField>[0]['dimension'];
 
@@ -136,11 +137,11 @@ describe('one of several', () => {
 
   it('stands side by side as named ways with a line of why, the usual one marked', async () => {
     const onChange = vi.fn();
-    const schools = [
+    const ways = [
       { id: 'still', name: 'Oven', why: 'even', isDefault: true },
       { id: 'simmer', name: 'Stove', why: 'watched' },
     ];
-    const { hand } = shown(<Schools label="Where" value="still" schools={schools} onChange={onChange} />);
+    const { hand } = shown(<WayCards label="Where" value="still" ways={ways} onChange={onChange} />);
     const radios = screen.getAllByRole<HTMLInputElement>('radio');
     expect(radios.map((r) => r.checked)).toEqual([true, false]);
     expect(screen.getByText('usual: even')).toBeTruthy();
@@ -196,21 +197,25 @@ describe('what cannot be taken back', () => {
 
 describe('why a figure is what it is', () => {
   const figure: Figure = {
-    label: 'Fat for the pan',
+    id: 'sear.fatL',
     value: 0.03,
     as: 'volume',
     range: [0.02, 0.045],
-    formula: 'A film of 0.5 mm over the pan’s floor.',
-    inputs: [input('pan, across', 280, 'length')],
-    changes: 'A wider pan.',
+    inputs: [input('potAcross', 280, 'length')],
     sure: 'estimate',
   };
 
   it('opens to formula, inputs, range, what would change it and how sure it is', async () => {
     const { hand } = shown(<Why figure={figure} />);
-    await hand.click(screen.getByRole('button', { name: 'Why fat for the pan 30 ml?' }));
+    await hand.click(screen.getByRole('button', { name: 'Why fat 30 ml?' }));
     const said = screen.getByRole('dialog').textContent;
-    for (const part of [figure.formula, 'pan, across', '280 mm', 'Between 20 ml and 45 ml', figure.changes]) {
+    for (const part of [
+      WORDS.about(figure, 'formula'),
+      'pot, across',
+      '280 mm',
+      'Between 20 ml and 45 ml',
+      WORDS.about(figure, 'changes'),
+    ]) {
       expect(said).toContain(part);
     }
     await hand.keyboard('{Escape}');
@@ -219,7 +224,7 @@ describe('why a figure is what it is', () => {
 
   it('is said in the cook’s units, sentences too', async () => {
     const { hand } = shown(<Figures figures={[figure]} />, { units: US });
-    await hand.click(screen.getByRole('button', { name: /Why fat for the pan/ }));
+    await hand.click(screen.getByRole('button', { name: /Why fat/ }));
     const said = screen.getByRole('dialog').textContent;
     expect(said).toContain('11 in');
     expect(said).not.toMatch(/\d mm/);

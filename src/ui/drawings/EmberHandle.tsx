@@ -3,7 +3,7 @@
 import { useMove } from 'react-aria';
 import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
-import { clock } from '../time';
+import { useWords } from '../KitchenContext';
 
 const STEP_MS = 5 * 60_000;
 const LEAP_MS = 30 * 60_000;
@@ -42,7 +42,6 @@ interface EmberHandleProps extends Moving {
   readonly label: string;
   readonly atMs: number;
   readonly range: { readonly fromMs: number; readonly toMs: number };
-  readonly timeZone: string;
   readonly box: { readonly x: number; readonly y: number; readonly w: number; readonly h: number };
   /** Milliseconds to a pixel of the screen, asked for while it moves. */
   readonly msPerPx: () => number;
@@ -56,7 +55,6 @@ export function EmberHandle({
   label,
   atMs,
   range,
-  timeZone,
   box,
   msPerPx,
   touch = false,
@@ -67,6 +65,7 @@ export function EmberHandle({
   onCancel,
   onFree,
 }: EmberHandleProps) {
+  const w = useWords();
   const began = useRef(atMs);
   const pixels = useRef(0);
   const cancelled = useRef(false);
@@ -109,7 +108,7 @@ export function EmberHandle({
       aria-valuemin={0}
       aria-valuemax={Math.round((range.toMs - range.fromMs) / 60_000)}
       aria-valuenow={Math.round((atMs - range.fromMs) / 60_000)}
-      aria-valuetext={clock(atMs, timeZone)}
+      aria-valuetext={w.clock(atMs)}
     >
       <rect className="grip" x={box.x} y={box.y} width={box.w} height={box.h} rx={8} />
       {children}

@@ -16,14 +16,14 @@ import {
   fromTo,
   Marks,
   NowMark,
-  type Word,
-  Words,
+  type Label,
+  Labels,
 } from './EmberParts';
 import { emberScale, roundTimes, type Stretch, zoomsFor } from './emberScale';
 import { EmberZooms } from './EmberZooms';
-import { clock, clockBeside } from '../time';
 import { type Day, type DaySpan, type DayTask } from '@/core/schedule/day';
-import { TARGETS } from '@/core/tenderness/stages';
+import { listed, moment, say } from '@/core/message';
+import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 1240, height: 108 };
 /** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
@@ -83,6 +83,7 @@ export function EmberLine(props: EmberLineProps) {
 }
 
 function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLineProps) {
+  const w = useWords();
   const { spans, marks, ready: window, target, serveMs, beside = [], conflicts = [] } = day;
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const [zoomId, setZoomId] = useState('all');
@@ -114,7 +115,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
   const width = VIEW.width * factor;
   const pad = 34;
   const x = (ms: number): number => pad + (width - 2 * pad) * scale.at(ms);
-  const drawn = { x, timeZone };
+  const drawn = { x };
   const live = nowMs !== undefined && nowMs > fromMs && nowMs < serveMs;
   const focus = x(live ? nowMs : serveMs) / width;
   const focusNow = useRef(focus);
@@ -126,18 +127,33 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
     const box = scroll.current;
     if (box) box.scrollLeft = focusNow.current * box.scrollWidth - box.clientWidth * (live ? 0.25 : 0.9);
   }, [zoomId, live]);
-  const list = (all: readonly DaySpan[]): string => all.map((s) => fromTo(s, timeZone)).join('; ');
+  const list = (all: readonly DaySpan[]): string =>
+    w.list(
+      all.map((s) => fromTo(w, s)),
+      'semicolon',
+    );
   const says = [
-    `The day from ${clock(fromMs, timeZone)} to ${clock(serveMs, timeZone)}.`,
-    `${list(spans)}.`,
-    `${TARGETS[target].ready} about ${clock(window.p50Ms, timeZone)}, likely ${clock(window.p10Ms, timeZone)} to ${clock(window.p90Ms, timeZone)}.`,
-    `${marks.map((m) => `${m.label} at ${clock(m.atMs, timeZone)}`).join('; ')}.`,
-    beside.length > 0 ? `Beside it: ${list(beside)}.` : '',
-    actual ? `As it went: ${list(actual)}.` : '',
-  ]
-    .filter((part) => part !== '')
-    .join(' ');
-  const time = (ms: number, tone: Word['tone']): Word => ({ x: x(ms), text: clockBeside(ms, serveMs, timeZone), tone });
+    w.text('line.day', { from: moment(fromMs), to: moment(serveMs), what: list(spans) }),
+    w.text('line.ready', {
+      target: say(`target.${target}`),
+      likely: moment(window.p50Ms),
+      low: moment(window.p10Ms),
+      high: moment(window.p90Ms),
+    }),
+    ...(marks.length > 0
+      ? [
+          w.text('line.marks', {
+            marks: listed(
+              marks.map((m) => say('line.markAt', { what: m.label, at: moment(m.atMs) })),
+              'semicolon',
+            ),
+          }),
+        ]
+      : []),
+    ...(beside.length > 0 ? [w.text('line.beside', { what: list(beside) })] : []),
+    ...(actual ? [w.text('line.asItWent', { what: list(actual) })] : []),
+  ].join(' ');
+  const time = (ms: number, tone: Label['tone']): Label => ({ x: x(ms), text: w.clockBeside(ms, serveMs), tone });
   const ticks = withoutCollisions(
     [
       time(serveMs, 'strong'),
@@ -149,8 +165,12 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
   );
   const above = withoutCollisions(
     [
-      { x: x(ready.p50Ms), text: `${TARGETS[target].mark} ${clock(window.p50Ms, timeZone)}`, tone: 'ember' as const },
-      ...marks.map((m) => ({ x: x(m.atMs), text: m.label, tone: 'plain' as const })),
+      {
+        x: x(ready.p50Ms),
+        text: w.text('line.target', { target: say(`targetMark.${target}`), at: moment(window.p50Ms) }),
+        tone: 'ember' as const,
+      },
+      ...marks.map((m) => ({ x: x(m.atMs), text: w.say(m.label), tone: 'plain' as const })),
     ].map((l) => ({ ...l, x: centredWithin(l.x, l.text, 14, width) })),
     14,
   );
@@ -186,9 +206,9 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
   const msPerPx = (): number =>
     (scale.minutes * 60_000) /
     Math.max(1, (svg.current?.getBoundingClientRect().width ?? width) * (1 - (2 * pad) / width));
-  const handle = { range: { fromMs, toMs }, timeZone, msPerPx };
+  const handle = { range: { fromMs, toMs }, msPerPx };
   const drawing = (
-    <Scroll ref={scroll} tabIndex={0} role="group" aria-label="Ember line, scrolls sideways where it is wider">
+    <Scroll ref={scroll} tabIndex={0} role="group" aria-label={w.text('emberLine.emberLineScrollsSidewaysWhere')}>
       <svg
         ref={svg}
         viewBox={`0 0 ${String(width)} ${String(height)}`}
@@ -224,14 +244,14 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
         <BandNames spans={spans} screenWidth={VIEW.width} nearer={factor > 1} x={x} />
         <Folds folds={scale.folds} x={x} />
         <Marks marks={marks} {...drawn} />
-        <Words words={above} y={BAND.y - 30} />
-        <Words words={ticks} y={BAND.y + 46} />
+        <Labels labels={above} y={BAND.y - 30} />
+        <Labels labels={ticks} y={BAND.y + 46} />
         <BesideRows rows={rows} y={besideY} {...drawn} />
         {actual ? (
           <>
-            <Bands spans={actual} y={BAND.y + 76 + besideH} thin={0.6} said="As it went, " {...drawn} />
+            <Bands spans={actual} y={BAND.y + 76 + besideH} thin={0.6} said="line.went" {...drawn} />
             <text x={width - pad} y={BAND.y + 81 + besideH} fontSize="14" textAnchor="end" fill="var(--mute)">
-              as it went
+              {w.text('emberLine.asItWent')}
             </text>
           </>
         ) : null}
@@ -246,7 +266,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
             return (
               <EmberHandle
                 key={t.id}
-                label={`${t.label}${fixed ? ', fixed' : ''}`}
+                label={fixed ? w.text('line.fixed', { task: t.label }) : w.say(t.label)}
                 atMs={t.fromMs}
                 box={
                   y === undefined
@@ -269,7 +289,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
           })}
         {edit ? (
           <EmberHandle
-            label="Plates out"
+            label={w.text('emberLine.platesOut')}
             atMs={serveMs}
             box={{ x: x(serveMs) - 16, y: BAND.y - 27, w: 32, h: 54 }}
             touch

@@ -1,7 +1,10 @@
 import { fitting, namedAt, textWidth } from './emberLabels';
 import { type Stretch } from './emberScale';
-import { clock, duration } from '../time';
 import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule/day';
+import { moment } from '@/core/message';
+import { useWords } from '@/ui/KitchenContext';
+import { type Code } from '@/words/dictionary';
+import { type Words } from '@/words/words';
 
 /** Where the band lies and how tall its kinds are, px of the drawing. */
 export const BAND = { y: 58, hands: 38, heat: 22 } as const;
@@ -22,19 +25,18 @@ const INK: Readonly<Record<DaySpan['kind'], string>> = {
   serve: 'var(--on-enamel)',
 };
 
-/** How a part of the line is drawn: where a moment lies, and the zone its clock is read in. */
+/** How a part of the line is drawn: where a moment lies. */
 export interface Drawn {
   readonly x: (ms: number) => number;
-  readonly timeZone: string;
 }
 
 const low = (s: DaySpan): boolean => s.kind === 'heat' || s.kind === 'wait';
 
 const widthOf = (s: DaySpan, x: Drawn['x']): number => Math.max(2, x(s.toMs) - x(s.fromMs) - 2);
 
-/** `label` with the clock times of a stretch. */
-export function fromTo(s: DaySpan, timeZone: string): string {
-  return `${s.label} ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`;
+/** A stretch's name with its clock times. */
+export function fromTo(w: Words, s: DaySpan): string {
+  return w.text('line.fromTo', { what: s.label, from: moment(s.fromMs), to: moment(s.toMs) });
 }
 
 /** Stretches on a band round `y`: bright and tall needs hands, dim and thin the heat does alone. `thin` scales their height. */
@@ -42,10 +44,10 @@ export function Bands({
   spans,
   y,
   thin = 1,
-  said = '',
+  said,
   x,
-  timeZone,
-}: Drawn & { readonly spans: readonly DaySpan[]; readonly y: number; readonly thin?: number; readonly said?: string }) {
+}: Drawn & { readonly spans: readonly DaySpan[]; readonly y: number; readonly thin?: number; readonly said?: Code }) {
+  const w = useWords();
   return spans.map((s) => {
     const height = (low(s) ? BAND.heat : BAND.hands) * thin;
     return (
@@ -58,7 +60,7 @@ export function Bands({
         rx={low(s) || thin < 1 ? 6 : 9}
         fill={FILL[s.kind]}
       >
-        <title>{`${said}${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+        <title>{said ? w.text(said, { what: fromTo(w, s) }) : fromTo(w, s)}</title>
       </rect>
     );
   });
@@ -70,11 +72,12 @@ export function BandNames({
   screenWidth,
   nearer,
   x,
-}: Pick<Drawn, 'x'> & {
+}: Drawn & {
   readonly spans: readonly DaySpan[];
   readonly screenWidth: number;
   readonly nearer: boolean;
 }) {
+  const w = useWords();
   return spans.map((s) =>
     namedAt(widthOf(s, x), screenWidth / 2, nearer).map((off) => (
       <text
@@ -86,14 +89,15 @@ export function BandNames({
         fill={INK[s.kind]}
         pointerEvents="none"
       >
-        {fitting(s, widthOf(s, x))}
+        {fitting(w, s, widthOf(s, x))}
       </text>
     )),
   );
 }
 
 /** Two strokes where long waits have been folded away. */
-export function Folds({ folds, x }: Pick<Drawn, 'x'> & { readonly folds: readonly Stretch[] }) {
+export function Folds({ folds, x }: Drawn & { readonly folds: readonly Stretch[] }) {
+  const w = useWords();
   return folds.map((f) => (
     <path
       key={f.fromMs}
@@ -101,13 +105,14 @@ export function Folds({ folds, x }: Pick<Drawn, 'x'> & { readonly folds: readonl
       stroke="var(--ink)"
       strokeWidth="2.5"
     >
-      <title>{`${duration((f.toMs - f.fromMs) / 60_000)} folded away`}</title>
+      <title>{w.text('emberParts.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
     </path>
   ));
 }
 
 /** Strokes at the moments something is done or looked at. */
-export function Marks({ marks, x, timeZone }: Drawn & { readonly marks: readonly DayMark[] }) {
+export function Marks({ marks, x }: Drawn & { readonly marks: readonly DayMark[] }) {
+  const w = useWords();
   return marks.map((m) => (
     <path
       key={m.id}
@@ -115,19 +120,19 @@ export function Marks({ marks, x, timeZone }: Drawn & { readonly marks: readonly
       stroke="var(--glow)"
       strokeWidth="3"
     >
-      <title>{`${m.label}, ${clock(m.atMs, timeZone)}: ${m.why}`}</title>
+      <title>{w.text('line.mark', { what: m.label, at: moment(m.atMs), why: m.why })}</title>
     </path>
   ));
 }
 
 /** A word of the line and what it is: a plain time, a strong one, or when the meat is ready. */
-export interface Word {
+export interface Label {
   readonly x: number;
   readonly text: string;
   readonly tone: 'quiet' | 'plain' | 'strong' | 'ember';
 }
 
-const TONES: Readonly<Record<Word['tone'], readonly [weight: number, fill: string]>> = {
+const TONES: Readonly<Record<Label['tone'], readonly [weight: number, fill: string]>> = {
   quiet: [400, 'var(--mute)'],
   plain: [400, 'var(--ink)'],
   strong: [700, 'var(--mute)'],
@@ -135,26 +140,28 @@ const TONES: Readonly<Record<Word['tone'], readonly [weight: number, fill: strin
 };
 
 /** Words centred on where they belong, along `y`. */
-export function Words({ words, y }: { readonly words: readonly Word[]; readonly y: number }) {
-  return words.map((w) => (
+export function Labels({ labels, y }: { readonly labels: readonly Label[]; readonly y: number }) {
+  return labels.map((l) => (
     <text
-      key={`${w.text}${String(w.x)}`}
-      x={w.x}
+      key={`${l.text}${String(l.x)}`}
+      x={l.x}
       y={y}
       textAnchor="middle"
       fontSize="14"
-      fontWeight={TONES[w.tone][0]}
-      fill={TONES[w.tone][1]}
+      fontWeight={TONES[l.tone][0]}
+      fill={TONES[l.tone][1]}
     >
-      {w.text}
+      {l.text}
     </text>
   ));
 }
 
 /** What goes on beside the braise, one row a dish in the order given, chopping first. */
 export function besideRows(beside: readonly DaySpan[]): DaySpan[][] {
-  const labels = [...new Set(beside.map((s) => s.label))];
-  return labels.map((label) => beside.filter((s) => s.label === label).sort((a, b) => a.fromMs - b.fromMs));
+  const rowOf = (s: DaySpan): string => JSON.stringify(s.label);
+  return [...new Set(beside.map(rowOf))].map((row) =>
+    beside.filter((s) => rowOf(s) === row).sort((a, b) => a.fromMs - b.fromMs),
+  );
 }
 
 /** The rows beneath the line, the first along `y`, each named before its first piece. */
@@ -162,12 +169,13 @@ export function BesideRows({
   rows,
   y: top,
   x,
-  timeZone,
 }: Drawn & { readonly rows: readonly (readonly DaySpan[])[]; readonly y: number }) {
+  const w = useWords();
   return rows.map((row, r) =>
     row.map((s, i) => {
       const y = top + r * BESIDE.pitch;
       const width = Math.max(3, x(s.toMs) - x(s.fromMs) - 1);
+      const doing = s.doing && w.say(s.doing);
       return (
         <g key={s.id}>
           <rect
@@ -178,14 +186,14 @@ export function BesideRows({
             rx={4}
             fill={s.kind === 'hands' ? FILL.hands : FILL.heat}
           >
-            <title>{`${s.label}: ${clock(s.fromMs, timeZone)} to ${clock(s.toMs, timeZone)}`}</title>
+            <title>{fromTo(w, s)}</title>
           </rect>
           {i === 0 ? (
             <text x={x(s.fromMs) - 5} y={y + 11} fontSize="13" textAnchor="end" fill="var(--ink)">
-              {s.label}
+              {w.say(s.label)}
             </text>
           ) : null}
-          {s.doing !== undefined && textWidth(s.doing, 12) + 10 < width ? (
+          {doing !== undefined && textWidth(doing, 12) + 10 < width ? (
             <text
               x={x(s.fromMs) + 5}
               y={y + 10.5}
@@ -193,7 +201,7 @@ export function BesideRows({
               fill={s.kind === 'hands' ? INK.hands : INK.heat}
               pointerEvents="none"
             >
-              {s.doing}
+              {doing}
             </text>
           ) : null}
         </g>
@@ -203,7 +211,8 @@ export function BesideRows({
 }
 
 /** A pin at the present moment, with the clock beneath. */
-export function NowMark({ nowMs, x, timeZone }: Drawn & { readonly nowMs: number }) {
+export function NowMark({ nowMs, x }: Drawn & { readonly nowMs: number }) {
+  const w = useWords();
   return (
     <g>
       <path
@@ -213,23 +222,24 @@ export function NowMark({ nowMs, x, timeZone }: Drawn & { readonly nowMs: number
       />
       <circle cx={x(nowMs)} cy={BAND.y - 26} r={6} fill="var(--ink)" />
       <text x={x(nowMs)} y={BAND.y + 62} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
-        {clock(nowMs, timeZone)}
+        {w.clock(nowMs)}
       </text>
     </g>
   );
 }
 
 /** A triangle under each moment at which something does not come out. */
-export function Conflicts({ conflicts, x, timeZone }: Drawn & { readonly conflicts: readonly DayConflict[] }) {
+export function Conflicts({ conflicts, x }: Drawn & { readonly conflicts: readonly DayConflict[] }) {
+  const w = useWords();
   return conflicts.map((c) => (
     <path
-      key={c.says}
+      key={c.task}
       d={`M${String(x(c.atMs))} ${String(BAND.y + 16)} l9 15 h-18 z`}
       fill="var(--danger)"
       stroke="var(--plate)"
       strokeWidth="2"
     >
-      <title>{`${clock(c.atMs, timeZone)}: ${c.says}`}</title>
+      <title>{w.text('line.conflict', { at: moment(c.atMs), why: c.says })}</title>
     </path>
   ));
 }

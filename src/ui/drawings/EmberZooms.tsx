@@ -3,6 +3,7 @@
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Zoom } from './emberScale';
+import { useWords } from '../KitchenContext';
 
 const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
   display: flex;
@@ -42,6 +43,7 @@ interface EmberZoomsProps {
 
 /** How near the line is looked at. */
 export function EmberZooms({ zooms, chosen, upright, onChoose }: EmberZoomsProps) {
+  const w = useWords();
   return (
     <Group
       $upright={upright}
@@ -52,11 +54,11 @@ export function EmberZooms({ zooms, chosen, upright, onChoose }: EmberZoomsProps
         const [key] = keys;
         if (key !== undefined) onChoose(String(key));
       }}
-      aria-label="How near to look"
+      aria-label={w.text('emberZooms.howNearToLook')}
     >
       {zooms.map((z) => (
         <ToggleButton key={z.id} id={z.id}>
-          {z.label}
+          {w.text(`zoom.${z.id}`)}
         </ToggleButton>
       ))}
     </Group>

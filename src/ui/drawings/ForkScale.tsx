@@ -1,7 +1,8 @@
 'use client';
 
 import styled from 'styled-components';
-import { type Stage, STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { type Stage, STAGES } from '@/core/tenderness/stages';
+import { useWords } from '../KitchenContext';
 
 /** Depth the tines reach, tilt, and what the meat does, per stage. */
 const POSES: Readonly<Record<Stage, { readonly depth: number; readonly tilt: number }>> = {
@@ -139,13 +140,14 @@ interface ForkScaleProps {
 
 /** The doneness scale from raw to too far. */
 export function ForkScale({ marked, notes = {} }: ForkScaleProps) {
+  const w = useWords();
   return (
-    <Row aria-label="Fork scale">
+    <Row aria-label={w.text('forkScale.forkScale')}>
       {STAGES.map((stage) => (
         <Step key={stage} $marked={stage === marked} aria-current={stage === marked ? 'step' : undefined}>
           <ForkPicture stage={stage} size={70} />
-          <h3>{STAGE_WORDS[stage].name}</h3>
-          <p>{STAGE_WORDS[stage].feel}</p>
+          <h3>{w.label('stage', stage)}</h3>
+          <p>{w.text(`stage.${stage}.feel`)}</p>
           {notes[stage] === undefined ? null : <b>{notes[stage]}</b>}
         </Step>
       ))}

@@ -2,6 +2,7 @@
 
 import { useRef } from 'react';
 import styled from 'styled-components';
+import { useWords } from '@/ui/KitchenContext';
 
 const Handle = styled.div`
   position: absolute;
@@ -43,6 +44,7 @@ interface LevelHandleProps {
 
 /** The grip on the level line: drag it, or focus it and use the arrow, page, home and end keys. */
 export function LevelHandle({ share, says, topShare, leftShare, widthShare, perShare, onLevel }: LevelHandleProps) {
+  const w = useWords();
   const drag = useRef<{ readonly y: number; readonly share: number; readonly height: number } | null>(null);
   const set = (value: number): void => {
     onLevel(Math.round(Math.min(HIGHEST, Math.max(LOWEST, value)) * 100) / 100);
@@ -67,12 +69,12 @@ export function LevelHandle({ share, says, topShare, leftShare, widthShare, perS
     <Handle
       role="slider"
       tabIndex={0}
-      aria-label="Level of the liquid, as a share of the meat’s height"
+      aria-label={w.text('levelHandle.levelOfTheLiquidAs')}
       aria-orientation="vertical"
       aria-valuemin={LOWEST * 100}
       aria-valuemax={HIGHEST * 100}
       aria-valuenow={Math.round(share * 100)}
-      aria-valuetext={`${String(Math.round(share * 100))} %: ${says}`}
+      aria-valuetext={w.text('levelHandle.value', { share: w.quantity(share, 'share'), says })}
       style={{
         top: `${String(topShare * 100)}%`,
         left: `${String(leftShare * 100)}%`,

@@ -1,20 +1,13 @@
 'use client';
 
 import { type Pan } from '@/core/larder/burners';
-import { formatTemperature } from '@/core/quantity/format';
 import { BROWNS_C } from '@/core/sear/heat';
 import { PAN_GAP_MM } from '@/core/sear/pack';
 import { PAN_SHARE, type SearBatch } from '@/core/sear/sear';
-import { useUnits } from '../KitchenContext';
+import { useWords } from '../KitchenContext';
 
 const SIZE = { width: 640, height: 360 };
 const DRAWN_MM = 322;
-
-const VERDICT_WORDS: Readonly<Record<SearBatch['verdict'], string>> = {
-  sears: 'it sears',
-  labours: 'it labours',
-  steams: 'it steams',
-};
 
 interface PanMapProps {
   readonly pan: Pan;
@@ -27,20 +20,31 @@ interface PanMapProps {
 
 /** The sear pan from above, to scale, with one batch in it, what it covers and how far it cools the pan. */
 export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
-  const units = useUnits();
+  const w = useWords();
   const scale = DRAWN_MM / Math.max(pan.lengthMm, pan.widthMm);
   const halfW = (pan.lengthMm * scale) / 2;
   const halfH = (pan.widthMm * scale) / 2;
   const cx = 22 + DRAWN_MM / 2;
   const cy = SIZE.height / 2;
-  const share = Math.round(batch.coverage * 100);
-  const limit = Math.round(PAN_SHARE * 100);
+  const share = w.quantity(batch.coverage, 'share');
+  const limit = w.quantity(PAN_SHARE, 'share');
   const barX = 400;
   const barW = 205;
-  const coolest = formatTemperature(batch.lowestC, units);
-  const browns = formatTemperature(BROWNS_C, units);
+  const coolest = w.quantity(batch.lowestC, 'temperature');
+  const browns = w.quantity(BROWNS_C, 'temperature');
+  const verdict = w.text(`verdict.${batch.verdict}`);
   const heatShare = (tempC: number): number => Math.min(1, Math.max(0, (tempC - 100) / 130));
-  const says = `${pan.name} from above: batch ${String(number)} of ${String(batches)} holds ${String(batch.count)} of ${String(pieces)} pieces and covers ${String(share)} % of the pan. The pan falls to ${coolest}; under ${browns} meat stops browning. ${VERDICT_WORDS[batch.verdict]}.`;
+  const says = w.text('panMap.fromAboveBatchOfHolds', {
+    name: pan.name,
+    number,
+    batches,
+    count: batch.count,
+    pieces,
+    share,
+    coolest,
+    browns,
+    verdict,
+  });
   return (
     <svg
       viewBox={`0 0 ${String(SIZE.width)} ${String(SIZE.height)}`}
@@ -84,8 +88,8 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
         </>
       )}
       {batch.layout.map((p) => {
-        const w = p.width * scale;
-        const h = p.height * scale;
+        const wide = p.width * scale;
+        const high = p.height * scale;
         const x = cx + p.x * scale;
         const y = cy + p.y * scale;
         const air = (PAN_GAP_MM / 2) * scale;
@@ -93,31 +97,31 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
         return (
           <g key={p.index}>
             <rect
-              x={x - w / 2 - air}
-              y={y - h / 2 - air}
-              width={w + 2 * air}
-              height={h + 2 * air}
-              rx={round ? w / 2 + air : 10}
+              x={x - wide / 2 - air}
+              y={y - high / 2 - air}
+              width={wide + 2 * air}
+              height={high + 2 * air}
+              rx={round ? wide / 2 + air : 10}
               fill="none"
               stroke="#f1e1c3"
               strokeDasharray="4 4"
               opacity="0.7"
             />
             {round ? (
-              <circle cx={x} cy={y} r={w / 2} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
+              <circle cx={x} cy={y} r={wide / 2} fill="#7b2740" stroke="#3d0f1e" strokeWidth="1.5" />
             ) : (
               <rect
-                x={x - w / 2}
-                y={y - h / 2}
-                width={w}
-                height={h}
-                rx={Math.min(10, h / 4)}
+                x={x - wide / 2}
+                y={y - high / 2}
+                width={wide}
+                height={high}
+                rx={Math.min(10, high / 4)}
                 fill="#7b2740"
                 stroke="#3d0f1e"
                 strokeWidth="1.5"
               />
             )}
-            {Math.min(w, h) > 22 ? (
+            {Math.min(wide, high) > 22 ? (
               <text x={x} y={y + 5} textAnchor="middle" fontSize="14" fontWeight="700" fill="#fcf3df">
                 {p.index + 1}
               </text>
@@ -127,16 +131,15 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
       })}
       {batch.layout.length < batch.count ? (
         <text x={cx} y={cy + 5} textAnchor="middle" fontSize="15" fill="#fcf3df">
-          larger than the pan: lean and turn it
+          {w.text('panMap.largerThanThePanLean')}
         </text>
       ) : null}
       <g fill="var(--ink)" fontSize="15">
         <text x={barX} y={cy - 96} fontWeight="700" fontSize="19">
-          {batches === 1 ? 'One batch' : `Batch ${String(number)} of ${String(batches)}`}:{' '}
-          {VERDICT_WORDS[batch.verdict]}
+          {w.text('panMap.batchOf', { number, batches, verdict })}
         </text>
         <text x={barX} y={cy - 70}>
-          {batch.count} of {pieces} pieces, {Math.round(batch.minutes)} min
+          {w.text('panMap.ofPiecesMin', { count: batch.count, pieces, time: w.quantity(batch.minutes, 'minutes') })}
         </text>
         <rect x={barX} y={cy - 46} width={barW} height={14} rx={7} fill="var(--line)" />
         <rect
@@ -149,10 +152,10 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
         />
         <path d={`M${String(barX + barW * PAN_SHARE)} ${String(cy - 54)} v30`} stroke="var(--ink)" strokeWidth="3" />
         <text x={barX} y={cy - 10}>
-          {share} % of the pan covered
+          {w.text('panMap.ofThePanCovered', { share })}
         </text>
         <text x={barX} y={cy + 10} fontSize="14" fill="var(--mute)">
-          at most {limit} %: steam must out
+          {w.text('panMap.atMostSteamMustOut', { limit })}
         </text>
         <rect x={barX} y={cy + 34} width={barW} height={14} rx={7} fill="var(--line)" />
         <rect
@@ -169,15 +172,15 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
           strokeWidth="3"
         />
         <text x={barX} y={cy + 70}>
-          pan at its coolest {coolest}
+          {w.text('panMap.panAtItsCoolest', { coolest })}
         </text>
         <text x={barX} y={cy + 90} fontSize="14" fill="var(--mute)">
-          under {browns} it stops browning
+          {w.text('panMap.underItStopsBrowning', { browns })}
         </text>
         <text x={barX} y={cy + 120} fontSize="14" fill="var(--mute)">
           {number < batches
-            ? `then ${String(Math.max(1, Math.round(batch.recoverMinutes)))} min to come back`
-            : 'dashed: the air each piece needs'}
+            ? w.text('panMap.thenMinToComeBack', { time: w.quantity(Math.max(1, batch.recoverMinutes), 'minutes') })
+            : w.text('panMap.dashedTheAirEachPiece')}
         </text>
       </g>
     </svg>

@@ -4,11 +4,10 @@ import styled from 'styled-components';
 import { LevelHandle } from './LevelHandle';
 import { piecesInSection, spread } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
-import { LIDS, type LidKind } from '@/core/larder/vessels';
-import { heatWithin, type PlanHeat } from '@/core/plan/heats';
+import { type LidKind } from '@/core/larder/vessels';
+import { heatSays, type PlanHeat } from '@/core/plan/heats';
 import { type PotPlan } from '@/core/plan/potPlan';
-import { formatLength, formatTemperature, formatVolume } from '@/core/quantity/format';
-import { useUnits } from '../KitchenContext';
+import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 640, height: 400 };
 /** Room kept over the rim for lid, steam and the heat's name. */
@@ -40,8 +39,8 @@ interface LevelLabel {
 
 /** The pot cut in half, to scale: what lies in it, how high the liquid stands now and later, and where the heat comes from. */
 export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live, onLevel }: PotSectionProps) {
-  const units = useUnits();
-  const mm = (value: number): string => formatLength(value, units);
+  const w = useWords();
+  const mm = (value: number): string => w.quantity(value, 'length');
   const scale = Math.min(ROOM.width / pot.diameterMm, ROOM.height / pot.heightMm);
   const width = pot.diameterMm * scale;
   const height = pot.heightMm * scale;
@@ -60,11 +59,15 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
     w: b.w * scale,
     h: b.h * scale,
   }));
-  const litres = formatVolume(live?.litres ?? liquidL, units);
+  const litres = w.quantity(live?.litres ?? liquidL, 'volume');
   const labels: LevelLabel[] = [
-    { mm: level, figure: litres, what: live ? 'by estimate, now' : `going in, ${mm(level)}` },
-    ...(live ? [] : [{ mm: pot.levelHalfMm, figure: mm(pot.levelHalfMm), what: 'at half time' }]),
-    { mm: pot.levelEndMm, figure: mm(pot.levelEndMm), what: 'when done' },
+    {
+      mm: level,
+      figure: litres,
+      what: live ? w.text('potSection.byEstimateNow') : w.text('potSection.goingIn', { level: mm(level) }),
+    },
+    ...(live ? [] : [{ mm: pot.levelHalfMm, figure: mm(pot.levelHalfMm), what: w.text('potSection.atHalfTime') }]),
+    { mm: pot.levelEndMm, figure: mm(pot.levelEndMm), what: w.text('potSection.whenDone') },
   ];
   const sorted = [...labels].sort((a, b) => b.mm - a.mm);
   const middle = (up(sorted[0]?.mm ?? 0) + up(sorted.at(-1)?.mm ?? 0)) / 2;
@@ -75,15 +78,19 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const shift = middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2;
   const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));
   const layers = Math.max(...pot.groups.map((g) => g.layers));
-  const heatWord = heatWithin(heat, units);
-  const says =
-    `Section through a pot ${mm(pot.diameterMm)} across, ${heatWord}, ${LIDS[lid].label.toLowerCase()}. ` +
-    `Meat stands ${mm(pot.meatTopMm)} high in ${String(layers)} ${layers === 1 ? 'layer' : 'layers'}. ` +
-    `Liquid ${live ? 'now' : 'at the start'} ${mm(level)} deep, ${litres}; ` +
-    (live ? '' : `at half time ${mm(pot.levelHalfMm)}; `) +
-    `when done ${mm(pot.levelEndMm)}. ` +
-    `${formatVolume(evaporationMlPerHour / 1000, units)} leaves as steam each hour.` +
-    (live ? ` Middle of the meat about ${formatTemperature(live.coreC, units)}.` : '');
+  const heatWord = w.say(heatSays(heat));
+  const says = [
+    w.text('potSection.pot', { across: mm(pot.diameterMm), heat: heatWord, lid: w.name('lid', lid) }),
+    w.text('potSection.meat', { high: mm(pot.meatTopMm), layers }),
+    w.text(live ? 'potSection.liquidNow' : 'potSection.liquidStart', {
+      deep: mm(level),
+      litres,
+      half: mm(pot.levelHalfMm),
+      end: mm(pot.levelEndMm),
+    }),
+    w.text('potSection.steam', { steam: w.quantity(evaporationMlPerHour / 1000, 'volumePerHour') }),
+    ...(live ? [w.text('potSection.middle', { core: w.quantity(live.coreC, 'temperature') })] : []),
+  ].join(' ');
 
   const drawing = (
     <svg
@@ -171,7 +178,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         <text x={left - 68} y={(up(pot.meatTopMm) + FLOOR_Y) / 2} textAnchor="end">
           <tspan fontWeight="700">{mm(pot.meatTopMm)}</tspan>
           <tspan x={left - 68} dy="18" fontSize="14">
-            of meat
+            {w.text('potSection.ofMeat')}
           </tspan>
         </text>
         {sorted.map((l, i) => (
@@ -183,16 +190,19 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
           </text>
         ))}
         <text x={right + 26} y={rim - 26} fontSize="14">
-          {formatVolume(evaporationMlPerHour / 1000, units)} an hour
+          {w.quantity(evaporationMlPerHour / 1000, 'volumePerHour')}
         </text>
         {live ? (
           <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle">
-            middle of the meat about {formatTemperature(live.coreC, units)}
+            {w.text('potSection.middleOfTheMeatAbout2', { core: w.quantity(live.coreC, 'temperature') })}
           </text>
         ) : (
           <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
-            {mm(pot.diameterMm)} across · {Math.round(pot.full.value * 100)} % full ·{' '}
-            {layers === 1 ? 'one layer' : `${String(layers)} layers`}
+            {w.text('potSection.acrossFull', {
+              diameter: mm(pot.diameterMm),
+              full: w.figure(pot.full),
+              layers,
+            })}
           </text>
         )}
       </g>
@@ -205,7 +215,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
       {drawing}
       <LevelHandle
         share={level / pot.meatTopMm}
-        says={`${litres}, ${mm(level)} deep`}
+        says={w.text('potSection.deep', { litres, level: mm(level) })}
         topShare={(up(level) - top) / viewH}
         leftShare={left / VIEW.width}
         widthShare={width / VIEW.width}

@@ -2,7 +2,7 @@
 
 import { centredWithin, textWidth, withoutCollisions } from './emberLabels';
 import { emberScale, roundTimes } from './emberScale';
-import { clock, clockBeside, duration } from '../time';
+import { useWords } from '../KitchenContext';
 
 /** One way to cook, as it lies in time. Moments in ms. */
 export interface AxisWay {
@@ -30,20 +30,21 @@ const HOUR_MS = 3_600_000;
 
 /** Ways side by side on one time axis: hands, heat, the window in which it gets ready, how long it stays good. */
 export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
-  const from = Math.min(...ways.map((w) => w.startMs));
-  const to = Math.max(serveMs, ...ways.map((w) => Math.max(w.goodUntilMs, w.ready.p90Ms))) + HOUR_MS / 4;
+  const w = useWords();
+  const from = Math.min(...ways.map((way) => way.startMs));
+  const to = Math.max(serveMs, ...ways.map((way) => Math.max(way.goodUntilMs, way.ready.p90Ms))) + HOUR_MS / 4;
   const scale = emberScale({ fromMs: from, toMs: to }, [
-    ...ways.flatMap((w) => [
-      { fromMs: w.startMs, toMs: Math.max(w.goodUntilMs, w.ready.p90Ms) },
-      { fromMs: w.finishFromMs, toMs: serveMs },
+    ...ways.flatMap((way) => [
+      { fromMs: way.startMs, toMs: Math.max(way.goodUntilMs, way.ready.p90Ms) },
+      { fromMs: way.finishFromMs, toMs: serveMs },
     ]),
   ]);
   const x = (ms: number): number => 6 + (WIDTH - 12) * scale.at(ms);
-  const table = `table ${clock(serveMs, timeZone)}`;
+  const table = w.text('waysAxis.table', { serve: w.clock(serveMs) });
   const labels = withoutCollisions(
     [
       { ms: serveMs, text: table },
-      ...roundTimes(scale, WIDTH, timeZone).map((ms) => ({ ms, text: clockBeside(ms, serveMs, timeZone) })),
+      ...roundTimes(scale, WIDTH, timeZone).map((ms) => ({ ms, text: w.clockBeside(ms, serveMs) })),
     ].map((l) => ({ ...l, x: centredWithin(x(l.ms), l.text, 14, WIDTH) })),
     14,
   );
@@ -55,7 +56,9 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
       style={{ minWidth: 820, display: 'block' }}
       role="img"
       aria-label={ways
-        .map((w) => `${w.name}: begin ${clock(w.startMs, timeZone)}, ready about ${clock(w.ready.p50Ms, timeZone)}`)
+        .map((way) =>
+          w.text('waysAxis.way', { name: way.name, begin: w.clock(way.startMs), ready: w.clock(way.ready.p50Ms) }),
+        )
         .join('; ')}
     >
       {labels
@@ -76,10 +79,10 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
           strokeWidth={1.5}
           fill="none"
         >
-          <title>{`${duration((f.toMs - f.fromMs) / 60_000)} folded away`}</title>
+          <title>{w.text('waysAxis.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
         </path>
       ))}
-      {ways.map((w, i) => {
+      {ways.map((way, i) => {
         const y = TOP + i * ROW + 24;
         const bar = (fromMs: number, toMs: number, high: number, fill: string) => (
           <rect
@@ -92,22 +95,22 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
           />
         );
         return (
-          <g key={w.id}>
+          <g key={way.id}>
             <text
-              x={Math.min(x(w.startMs), WIDTH - textWidth(w.name, 15))}
+              x={Math.min(x(way.startMs), WIDTH - textWidth(way.name, 15))}
               y={y - 5}
               fontSize="15"
               fontWeight="650"
               fill="var(--ink)"
             >
-              {w.name}
+              {way.name}
             </text>
-            {bar(w.ready.p50Ms, w.goodUntilMs, 8, 'var(--sage)')}
-            {bar(w.intoPotMs, w.ready.p10Ms, 12, 'var(--broth-deep)')}
-            {bar(w.startMs, w.intoPotMs, 22, 'var(--glow)')}
-            {bar(w.finishFromMs, serveMs, 22, 'var(--glow)')}
-            {bar(w.ready.p10Ms, w.ready.p90Ms, 22, 'var(--ember)')}
-            <rect x={x(w.ready.p50Ms) - 2} y={y - 3} width={4} height={28} rx={2} fill="var(--ink)" />
+            {bar(way.ready.p50Ms, way.goodUntilMs, 8, 'var(--sage)')}
+            {bar(way.intoPotMs, way.ready.p10Ms, 12, 'var(--broth-deep)')}
+            {bar(way.startMs, way.intoPotMs, 22, 'var(--glow)')}
+            {bar(way.finishFromMs, serveMs, 22, 'var(--glow)')}
+            {bar(way.ready.p10Ms, way.ready.p90Ms, 22, 'var(--ember)')}
+            <rect x={x(way.ready.p50Ms) - 2} y={y - 3} width={4} height={28} rx={2} fill="var(--ink)" />
           </g>
         );
       })}

@@ -7,12 +7,13 @@ import { PotSection } from './PotSection';
 import { WaysAxis } from './WaysAxis';
 import { composePlan, type Plan } from '@/core/plan/plan';
 import { type PlanInput } from '@/core/plan/input';
-import { STAGE_WORDS, STAGES } from '@/core/tenderness/stages';
+import { STAGES } from '@/core/tenderness/stages';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
+import { english, WORDS } from '@/testing/words';
 
 function plan(input: PlanInput = OXTAIL_PLAN): Plan {
   const result = composePlan(input, 64);
-  if (!result.ok) throw new Error(result.faults[0]?.message);
+  if (!result.ok) throw new Error(english(result.faults[0]?.says));
   return result.plan;
 }
 
@@ -58,7 +59,7 @@ describe('the ember line by hand', () => {
     const markup = line({ edit: edit([]) });
     const sliders = [...markup.matchAll(/role="slider"[^>]*aria-label="([^"]*)"[^>]*aria-valuetext="([^"]*)"/g)];
     const movable = day.tasks.filter((t) => t.place !== 'table' && t.handsMinutes > 0);
-    expect(sliders.map(([, label]) => label)).toEqual([...movable.map((t) => t.label), 'Plates out']);
+    expect(sliders.map(([, label]) => label)).toEqual([...movable.map((t) => english(t.label)), 'Plates out']);
     expect(sliders.every(([, , time]) => /^\d\d:\d\d$/.test(time ?? ''))).toBe(true);
     expect(line()).not.toContain('role="slider"');
     expect(markup).not.toContain('NaN');
@@ -66,8 +67,12 @@ describe('the ember line by hand', () => {
 
   it('says which are fixed, and marks a conflict where it is', () => {
     expect(line({ edit: edit(['meat']) })).toContain('aria-label="get the meat ready, fixed"');
-    const conflict = { task: 'meat', atMs: day.intoPotMs, says: 'It cannot wait so long.' };
-    expect(line({ day: { conflicts: [conflict] } })).toContain('It cannot wait so long.');
+    const conflict = {
+      task: 'meat',
+      atMs: day.intoPotMs,
+      says: { code: 'conflict.cannotBegin', params: { task: { code: 'task.meat' } } },
+    };
+    expect(line({ day: { conflicts: [conflict] } })).toContain('cannot begin then.');
     expect(line({ day: { conflicts: [conflict] } })).toContain('var(--danger)');
   });
 
@@ -156,7 +161,7 @@ describe('the pot section', () => {
     const stove = renderToStaticMarkup(
       section(plan({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 96 }, lid: 'none' })),
     );
-    expect(says(stove)).toContain('stove, held at 96 °C, no lid');
+    expect(says(stove)).toContain('hob, held at 96 °C, no lid');
     expect(stove).toContain('var(--ember)');
     const live = renderToStaticMarkup(
       <PotSection
@@ -232,7 +237,7 @@ describe('the pan map', () => {
     expect(says(markup)).toContain(
       `batch 1 of ${String(oxtail.sear.batches.length)} holds ${String(batch.count)} of 12 pieces`,
     );
-    expect(says(markup)).toMatch(/The pan falls to \d+ °C; under 150 °C meat stops browning\. it sears/);
+    expect(says(markup)).toMatch(/The pan falls to \d+ °C; under 150 °C meat stops browning\. It sears/);
     expect(markup.match(/<circle[^>]*fill="#7b2740"/g)).toHaveLength(batch.count);
   });
 
@@ -253,10 +258,10 @@ describe('the ember line', () => {
 
   it('says every span, mark and the ready window in words', () => {
     const text = says(line());
-    for (const span of oxtail.day.spans) expect(text).toContain(span.label);
-    for (const mark of oxtail.day.marks) expect(text).toContain(mark.label);
+    for (const span of oxtail.day.spans) expect(text.toLowerCase()).toContain(english(span.label));
+    for (const mark of oxtail.day.marks) expect(text.toLowerCase()).toContain(english(mark.label));
     expect(text).toContain('to 21:00.');
-    expect(text).toMatch(/Fork twists about \d\d:\d\d, likely \d\d:\d\d to \d\d:\d\d/);
+    expect(text).toMatch(/Fork twists most likely at \d\d:\d\d, between \d\d:\d\d and \d\d:\d\d/);
   });
 
   it('keeps everything inside the drawing', () => {
@@ -269,11 +274,11 @@ describe('the ember line', () => {
     expect(says(markup)).toContain('As it went:');
   });
 
-  it('can be drawn when the fork may never turn', () => {
+  it('can be drawn when the fork may never twist', () => {
     const markup = line({ day: { ready: { ...oxtail.day.ready, p50Ms: Infinity, p90Ms: Infinity } } });
     expect(markup).not.toContain('NaN');
     expect(markup).not.toContain('Infinity');
-    expect(says(markup)).toContain('Fork twists about –');
+    expect(says(markup)).toContain('Fork twists most likely at –');
   });
 
   it('draws nothing for an empty day', () => {
@@ -285,8 +290,8 @@ describe('the fork scale', () => {
   it('has a drawn fork, a word and a feel for each stage, and marks the one in hand', () => {
     const markup = renderToStaticMarkup(<ForkScale marked="twists" notes={{ gives: '17:16' }} />);
     for (const stage of STAGES) {
-      expect(markup).toContain(STAGE_WORDS[stage].name);
-      expect(markup).toContain(STAGE_WORDS[stage].feel);
+      expect(markup).toContain(WORDS.label('stage', stage));
+      expect(markup).toContain(WORDS.text(`stage.${stage}.feel`));
     }
     expect(markup.match(/<svg/g)).toHaveLength(6);
     expect(markup.match(/aria-current="step"/g)).toHaveLength(1);

@@ -6,9 +6,10 @@ import { PotSection } from './PotSection';
 import { composePlan } from '@/core/plan/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
+import { english } from '@/testing/words';
 
 const made = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] } }, 48);
-if (!made.ok) throw new Error(made.faults[0]?.message);
+if (!made.ok) throw new Error(english(made.faults[0]?.says));
 const { plan } = made;
 const { day } = plan;
 const MIN_MS = 60_000;
@@ -43,7 +44,7 @@ describe('the plate and the tasks by hand', () => {
     line();
     expect(grip('Plates out').getAttribute('aria-valuetext')).toBe('21:00');
     for (const t of day.tasks.filter((x) => x.handsMinutes > 0 && x.place !== 'table')) {
-      expect(grip(t.label).getAttribute('aria-valuetext'), t.id).toMatch(/^\d\d:\d\d$/);
+      expect(grip(english(t.label)).getAttribute('aria-valuetext'), t.id).toMatch(/^\d\d:\d\d$/);
     }
     expect(screen.queryByRole('slider', { name: /oven on/ })).toBeNull();
   });

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { centredWithin, fitting, namedAt, textWidth, withoutCollisions } from './emberLabels';
+import { WORDS } from '@/testing/words';
 
-const span = (label: string, kind: 'hands' | 'heat', minutes: number) => ({
+const span = (code: string, kind: 'hands' | 'heat', minutes: number) => ({
   id: 'x',
-  label,
+  label: { code },
   kind,
   fromMs: 0,
   toMs: minutes * 60_000,
@@ -30,10 +31,10 @@ describe('labels on the line', () => {
   });
 
   it('say as much as their band has room for', () => {
-    expect(fitting(span('strain, reduce', 'hands', 38), 400)).toBe('strain, reduce · 38 min');
-    expect(fitting(span('strain, reduce', 'hands', 38), 140)).toBe('strain, reduce');
-    expect(fitting(span('strain, reduce', 'hands', 38), 80)).toBe('strain');
-    expect(fitting(span('oven', 'heat', 200), 20)).toBe('');
+    expect(fitting(WORDS, span('span.finish', 'hands', 38), 400)).toBe('strain, reduce · 38 min');
+    expect(fitting(WORDS, span('span.finish', 'hands', 38), 140)).toBe('strain, reduce');
+    expect(fitting(WORDS, span('span.finish', 'hands', 38), 80)).toBe('strain');
+    expect(fitting(WORDS, span('span.braise.still', 'heat', 200), 20)).toBe('');
   });
 
   it('are said again along a band wider than the screen, from near by only', () => {

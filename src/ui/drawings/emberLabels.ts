@@ -1,5 +1,5 @@
-import { duration } from '../time';
 import { type DaySpan } from '@/core/schedule/day';
+import { type Words } from '@/words/words';
 
 /** About how wide a text comes out, in the drawing's units. */
 export function textWidth(text: string, size: number): number {
@@ -27,11 +27,16 @@ export function centredWithin(x: number, text: string, size: number, width: numb
 }
 
 /** The longest wording of a span that fits into its width; empty if none does. */
-export function fitting(span: DaySpan, width: number): string {
-  const minutes = duration((span.toMs - span.fromMs) / 60_000);
-  const wordings =
-    span.kind === 'hands' ? [`${span.label} · ${minutes}`, span.label, span.label.split(',')[0] ?? ''] : [span.label];
-  return wordings.find((w) => textWidth(w, 14) + 16 < width) ?? '';
+export function fitting(w: Words, span: DaySpan, width: number): string {
+  const name = w.say(span.label);
+  const short = { code: `${span.label.code}.short` };
+  const minutes = w.quantity((span.toMs - span.fromMs) / 60_000, 'minutes');
+  const wordings = [
+    ...(span.kind === 'hands' ? [w.text('line.named', { name, minutes })] : []),
+    name,
+    ...(w.has(short.code) ? [w.say(short)] : []),
+  ];
+  return wordings.find((text) => textWidth(text, 14) + 16 < width) ?? '';
 }
 
 /** Where a name stands in a band this wide, and again every `pitch` when looked at from near by. */

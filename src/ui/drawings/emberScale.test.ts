@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { emberScale, roundTimes, snapped, type Stretch, zoomsFor } from './emberScale';
-import { clock } from '../time';
+import { clock } from '@/words/moments';
 
 const HOUR_MS = 3_600_000;
 const plain = (stretch: Stretch) => emberScale(stretch, [stretch]);
@@ -8,10 +8,10 @@ const at = (iso: string): number => Date.parse(iso);
 
 describe('how near to look', () => {
   it('offers only what shows less than the whole', () => {
-    const labels = (hours: number): string[] => zoomsFor(hours * 60).map((z) => z.label);
-    expect(labels(7)).toEqual(['all', '3 h', '1 h', '½ h']);
-    expect(labels(1.5)).toEqual(['all', '1 h', '½ h']);
-    expect(labels(0.5)).toEqual(['all']);
+    const offered = (hours: number): string[] => zoomsFor(hours * 60).map((z) => z.id);
+    expect(offered(7)).toEqual(['all', '180', '60', '30']);
+    expect(offered(1.5)).toEqual(['all', '60', '30']);
+    expect(offered(0.5)).toEqual(['all']);
   });
 });
 
@@ -42,25 +42,25 @@ describe('a line with a night in it', () => {
 describe('round times', () => {
   it('stand at full hours or fives of minutes, whatever the line begins with', () => {
     const day = { fromMs: at('2026-11-28T12:07:31Z'), toMs: at('2026-11-28T18:30:00Z') };
-    const hours = roundTimes(plain(day), 1240, 'UTC').map((ms) => clock(ms, 'UTC'));
+    const hours = roundTimes(plain(day), 1240, 'UTC').map((ms) => clock(ms, 'UTC', 'en-GB'));
     expect(hours[0]).toBe('12:30');
     expect(hours.every((t) => t.endsWith(':00') || t.endsWith(':30'))).toBe(true);
-    const near = roundTimes(plain(day), 16_000, 'UTC').map((ms) => clock(ms, 'UTC'));
+    const near = roundTimes(plain(day), 16_000, 'UTC').map((ms) => clock(ms, 'UTC', 'en-GB'));
     expect(near[0]).toBe('12:10');
     expect(near.every((t) => t.endsWith('0') || t.endsWith('5'))).toBe(true);
   });
 
   it('stay at full hours when the clock is put back on the way, and in zones half an hour off', () => {
     const night = { fromMs: at('2026-10-24T22:10:00Z'), toMs: at('2026-10-25T06:00:00Z') };
-    const berlin = roundTimes(plain(night), 600, 'Europe/Berlin').map((ms) => clock(ms, 'Europe/Berlin'));
+    const berlin = roundTimes(plain(night), 600, 'Europe/Berlin').map((ms) => clock(ms, 'Europe/Berlin', 'en-GB'));
     expect(berlin.every((t) => t.endsWith(':00'))).toBe(true);
     expect(new Set(berlin).size).toBeGreaterThan(4);
-    const kolkata = roundTimes(plain(night), 600, 'Asia/Kolkata').map((ms) => clock(ms, 'Asia/Kolkata'));
+    const kolkata = roundTimes(plain(night), 600, 'Asia/Kolkata').map((ms) => clock(ms, 'Asia/Kolkata', 'en-GB'));
     expect(kolkata.every((t) => t.endsWith(':00'))).toBe(true);
   });
 });
 
 it('a moved thing stands at whole five minutes', () => {
-  expect(clock(snapped(at('2026-11-28T18:07:40Z')), 'UTC')).toBe('18:10');
-  expect(clock(snapped(at('2026-11-28T18:07:20Z')), 'UTC')).toBe('18:05');
+  expect(clock(snapped(at('2026-11-28T18:07:40Z')), 'UTC', 'en-GB')).toBe('18:10');
+  expect(clock(snapped(at('2026-11-28T18:07:20Z')), 'UTC', 'en-GB')).toBe('18:05');
 });

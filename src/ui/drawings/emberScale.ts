@@ -38,20 +38,19 @@ export function emberScale({ fromMs, toMs }: Stretch, busy: readonly Stretch[]):
 
 /** How near the line is looked at: the whole of it, or so many minutes to its width. */
 export interface Zoom {
-  readonly id: string;
-  readonly label: string;
+  readonly id: 'all' | '180' | '60' | '30';
   readonly minutes: number;
 }
 
 const ZOOMS: readonly Zoom[] = [
-  { id: '180', label: '3 h', minutes: 180 },
-  { id: '60', label: '1 h', minutes: 60 },
-  { id: '30', label: '½ h', minutes: 30 },
+  { id: '180', minutes: 180 },
+  { id: '60', minutes: 60 },
+  { id: '30', minutes: 30 },
 ];
 
 /** The zooms that show less than the whole line of `minutes`, the whole first. */
 export function zoomsFor(minutes: number): readonly Zoom[] {
-  return [{ id: 'all', label: 'all', minutes }, ...ZOOMS.filter((z) => z.minutes < minutes * 0.8)];
+  return [{ id: 'all', minutes }, ...ZOOMS.filter((z) => z.minutes < minutes * 0.8)];
 }
 
 /** Ticks no closer than this, in units of the drawing. */

@@ -7,11 +7,12 @@ import { checkPlanInput } from '@/core/plan/check';
 import { type PlanInput } from '@/core/plan/input';
 import { usualMeat } from '@/core/plan/start';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { english } from '@/testing/words';
 
 const meat = (cutId: string, eaters = 4): PlanInput['meat'] => ({ ...OXTAIL_PLAN.meat, ...usualMeat(cutId, eaters) });
 
 describe('the pieces in section', () => {
-  const planned = CUTS.map((cut): [string, PlanInput] => [cut.name, { ...OXTAIL_PLAN, meat: meat(cut.id) }]).filter(
+  const planned = CUTS.map((cut): [string, PlanInput] => [cut.id, { ...OXTAIL_PLAN, meat: meat(cut.id) }]).filter(
     ([, input]) => checkPlanInput(input, NOON_MS).length === 0,
   );
 
@@ -40,7 +41,7 @@ describe('the pieces in section', () => {
 
   it('gives every meat of a mixed pot its own part of the base', () => {
     const made = composePlan({ ...OXTAIL_PLAN, also: [{ ...meat('pork_cheek', 2), massKg: 0.5 }] }, 0);
-    if (!made.ok) throw new Error(made.faults[0]?.message);
+    if (!made.ok) throw new Error(english(made.faults[0]?.says));
     const boxes = piecesInSection(made.plan.pot);
     const [first, second] = made.plan.pot.groups;
     const right = Math.max(...boxes.filter((b) => b.group === first).map((b) => b.x + b.w));

@@ -2,13 +2,13 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { PotSection } from './PotSection';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
-import { HEAT_MODES, heatOf, heatWithin, MODES } from '@/core/plan/heats';
+import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/plan/heats';
 import { composePlan } from '@/core/plan/plan';
-import { METRIC } from '@/core/quantity/units';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
+import { english, WORDS } from '@/testing/words';
 
 const made = composePlan(OXTAIL_PLAN, 0);
-if (!made.ok) throw new Error(made.faults[0]?.message);
+if (!made.ok) throw new Error(english(made.faults[0]?.says));
 const { plan } = made;
 type Section = Parameters<typeof PotSection>[0];
 
@@ -30,7 +30,7 @@ describe('the pot under its lid', () => {
 
   it.each(lids)('%s is named, and drawn without a hole in the numbers', (lid) => {
     const markup = section({ lid });
-    expect(says(markup)).toContain(LIDS[lid].label.toLowerCase());
+    expect(says(markup)).toContain(WORDS.name('lid', lid));
     expect(markup).not.toMatch(/NaN|undefined|Infinity/);
   });
 
@@ -45,7 +45,7 @@ describe('the pot on its heat', () => {
   it.each(HEAT_MODES)('%s is said, with flames only on a burner', (mode) => {
     const heat = heatOf(mode, MODES[mode].usualC);
     const markup = section({ heat });
-    expect(says(markup)).toContain(heatWithin(heat, METRIC));
+    expect(says(markup)).toContain(english(heatSays(heat)));
     expect(markup.includes('fill="var(--ember)"')).toBe(mode === 'simmer');
   });
 });

@@ -5,6 +5,7 @@ import { checkPlanInput } from '@/core/plan/check';
 import { startCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
+import { type PlanFault } from '@/core/plan/input';
 
 /** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
 export async function POST(request: Request): Promise<Response> {
@@ -16,11 +17,11 @@ export async function POST(request: Request): Promise<Response> {
   const { input, planId } = body.value;
   const now = Date.now();
   const fault = checkPlanInput(input, now)[0] ?? faultOf(composePlan(input, 64));
-  if (fault) return refuse(422, fault.message);
+  if (fault) return refuse(422, fault.says);
   const id = await startCook(await database(), input, planId, now);
   return Response.json({ id }, { status: 201 });
 }
 
-function faultOf(result: ReturnType<typeof composePlan>): { message: string } | undefined {
+function faultOf(result: ReturnType<typeof composePlan>): PlanFault | undefined {
   return result.ok ? undefined : result.faults[0];
 }

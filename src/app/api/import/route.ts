@@ -4,22 +4,23 @@ import { historyFault, importCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readText, refuse } from '@/server/http';
 import { addPlan } from '@/server/plans';
+import { say } from '@/core/message';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
 export async function POST(request: Request): Promise<Response> {
   const body = await readText(request);
   if (!body.ok) return body.response;
   const read = readFile(body.value);
-  if (!read.ok) return refuse(422, read.message);
+  if (!read.ok) return refuse(422, read.says);
   const { file } = read;
   const fault = checkPlanInput(file.input, 0)[0];
-  if (fault) return refuse(422, `The plan in this file cannot be cooked. ${fault.message}`);
+  if (fault) return refuse(422, say('file.cannotBeCooked', { fault: fault.says }));
   const db = await database();
   const now = Date.now();
   if (file.format === 'even-ember/plan') {
     return Response.json({ href: `/plan/${await addPlan(db, file.input, now)}` }, { status: 201 });
   }
   const broken = historyFault(file.input, file.events, now);
-  if (broken) return refuse(422, `The records in this file do not hang together. ${broken}`);
+  if (broken) return refuse(422, say('file.brokenHistory', { fault: broken }));
   return Response.json({ href: `/cook/${await importCook(db, file.input, file.events, now)}` }, { status: 201 });
 }

@@ -6,7 +6,7 @@ import { readKitchen, saveKitchen } from '@/server/kitchens';
 
 const changeSchema = z.strictObject({
   habits: habitsSchema.optional(),
-  kinds: z.array(kindSchema).max(100, 'at most 100 bases of your own').optional(),
+  kinds: z.array(kindSchema).max(100, 'shape.manyKinds').optional(),
   timeZone: timeZoneSchema.optional(),
 });
 

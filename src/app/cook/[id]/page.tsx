@@ -7,6 +7,7 @@ import { database } from '@/server/database';
 import { cookView } from '@/server/views';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { presentMs } from '@/server/clock';
+import { pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -14,7 +15,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const cook = await findCook(await database(), (await params).id);
-  return { title: cook?.input.title ?? 'On the fire' };
+  return { title: cook?.input.title ?? (await pageWords()).text('page.braise') };
 }
 
 export default async function CookPage({ params }: Props) {

@@ -6,6 +6,7 @@ import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { cookView } from '@/server/views';
 import { presentMs } from '@/server/clock';
+import { pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -13,7 +14,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const cook = await findCook(await database(), (await params).id);
-  return { title: cook?.input.title ?? 'Log' };
+  return { title: cook?.input.title ?? (await pageWords()).text('page.log') };
 }
 
 export default async function LogEntryPage({ params }: Props) {

@@ -4,6 +4,7 @@ import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
+import { pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -11,7 +12,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: plan?.input.title ?? 'Plan' };
+  return { title: plan?.input.title ?? (await pageWords()).text('page.plan') };
 }
 
 export default async function PlanPage({ params }: Props) {

@@ -10,15 +10,12 @@ import { draftKey } from '../useDraft';
 import { Elsewhere } from './Elsewhere';
 import { useWorked } from './useWorked';
 import { difference, waysToCompare, type WayResult } from '@/core/plan/compare';
-import { formatFigure } from '@/core/explain/figure';
 import { type PlanInput } from '@/core/plan/input';
-import { formatMinutesRange, formatVolume } from '@/core/quantity/format';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { WaysAxis } from '@/ui/drawings/WaysAxis';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { clockBeside, dayFrom, duration } from '@/ui/time';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 const MOST = 4;
@@ -106,11 +103,11 @@ interface CompareProps {
 
 /** Two to four ways to cook the same meat for the same plate time, side by side; one can be kept. */
 export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
-  const { timeZone, renderedAtMs, units } = useKitchen();
-  const say = useSay();
+  const { timeZone, renderedAtMs } = useKitchen();
+  const w = useWords();
   const router = useRouter();
   const ways = useMemo(() => waysToCompare(input, fan), [input, fan]);
-  const [chosen, setChosen] = useState<readonly string[]>(() => ways.slice(0, 3).map((w) => w.id));
+  const [chosen, setChosen] = useState<readonly string[]>(() => ways.slice(0, 3).map((way) => way.id));
   const { answer: compared, failed } = useWorked(
     useCallback((worker: Remote<PlanWorker>) => worker.compare(ways), [ways]),
   );
@@ -119,9 +116,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
   const keep = async (kept: PlanInput): Promise<void> => {
     const sent = await send('PUT', `/api/plans/${id}`, { input: kept, basedOnMs: updatedAtMs });
     if (!sent.ok) {
-      setMessage(
-        sent.status === 409 ? `${sent.message} Load this page again to compare it as it is now.` : sent.message,
-      );
+      setMessage(sent.status === 409 ? w.text('compare.changed', { why: sent.says }) : w.say(sent.says));
       return;
     }
     localStorage.removeItem(draftKey(id));
@@ -131,74 +126,91 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
 
   const shown = compared?.results.filter((r) => chosen.includes(r.way.id)) ?? [];
   const base = compared?.results.find((r) => r.way.id === 'plan');
-  const at = (ms: number): string => clockBeside(ms, input.serveAtMs, timeZone);
+  const at = (ms: number): string => w.clockBeside(ms, input.serveAtMs);
   const rows: readonly {
     readonly name: string;
     readonly cell: (r: WayResult) => readonly [figure: string, more?: string | undefined];
   }[] = [
-    { name: 'Begin', cell: (r) => [at(r.startMs), dayFrom(r.startMs, renderedAtMs, timeZone)] },
+    { name: w.text('compare.begin'), cell: (r) => [at(r.startMs), w.dayFrom(r.startMs, renderedAtMs)] },
     {
-      name: 'Ready about',
-      cell: (r) => [at(r.ready.p50Ms), `likely ${at(r.ready.p10Ms)} to ${at(r.ready.p90Ms)}`],
+      name: w.text('compare.readyAbout'),
+      cell: (r) => [at(r.ready.p50Ms), w.text('compare.likelyTo', { p10: at(r.ready.p10Ms), p90: at(r.ready.p90Ms) })],
     },
-    { name: 'In the pot', cell: (r) => [duration((r.ready.p50Ms - r.intoPotMs) / 60_000)] },
+    { name: w.text('compare.inThePot'), cell: (r) => [w.quantity((r.ready.p50Ms - r.intoPotMs) / 60_000, 'minutes')] },
     {
-      name: 'Stays good',
+      name: w.text('compare.staysGood'),
       cell: (r) => [
-        `about ${duration(r.goodForMin)}`,
-        r.way.input.day.ahead ? 'in the pot, before it is cooled' : undefined,
+        w.text('compare.about', { amount: w.quantity(r.goodForMin, 'minutes') }),
+        r.way.input.day.ahead ? w.text('compare.inThePotBeforeIt') : undefined,
       ],
     },
-    { name: 'Your hands', cell: (r) => [duration(r.handsOnMin), `likely ${formatMinutesRange(r.handsOnRangeMin)}`] },
-    { name: 'Poured in', cell: (r) => [formatVolume(r.pouredL, units)] },
-    { name: 'Gone as steam', cell: (r) => [`about ${formatVolume(r.steamedL, units)}`] },
     {
-      name: 'To pour in on the way',
+      name: w.text('compare.yourHands'),
+      cell: (r) => [
+        w.quantity(r.handsOnMin, 'minutes'),
+        w.text('compare.likely', { range: w.range(r.handsOnRangeMin.low, r.handsOnRangeMin.high, 'minutes') }),
+      ],
+    },
+    { name: w.text('compare.pouredIn'), cell: (r) => [w.quantity(r.pouredL, 'volume')] },
+    {
+      name: w.text('compare.goneAsSteam'),
+      cell: (r) => [w.text('compare.about', { amount: w.quantity(r.steamedL, 'volume') })],
+    },
+    {
+      name: w.text('compare.toPourInOnThe'),
       cell: (r) =>
         r.topUpL < 0.01
-          ? ['nothing']
-          : [`about ${formatVolume(r.topUpL, units)}`, 'hot, so that there is sauce enough'],
+          ? [w.text('compare.nothing')]
+          : [w.text('compare.about', { amount: w.quantity(r.topUpL, 'volume') }), w.text('compare.hotSoThatThereIs')],
     },
     {
-      name: 'Left in the pot',
-      cell: (r) => [`about ${formatVolume(r.leftL, units)}`, `${duration(r.reduceMin)} to reduce`],
+      name: w.text('compare.leftInThePot'),
+      cell: (r) => [
+        w.text('compare.about', { amount: w.quantity(r.leftL, 'volume') }),
+        w.text('compare.toReduce', { reduce: w.quantity(r.reduceMin, 'minutes') }),
+      ],
     },
     {
-      name: 'Energy',
+      name: w.text('compare.energy'),
       cell: (r) =>
         r.energy
           ? [
-              `about ${formatFigure(r.energy, units)}`,
+              w.text('compare.about', { amount: w.figure(r.energy) }),
               r.energy.range
-                ? `${r.energy.range.map((v) => v.toFixed(1)).join(' to ')} kWh, without sear and sauce`
+                ? w.text('compare.withoutSearAndSauce', {
+                    range: w.range(r.energy.range[0], r.energy.range[1], 'energy'),
+                  })
                 : undefined,
             ]
-          : ['–', 'nobody meters its fuel'],
+          : ['–', w.text('compare.nobodyMetersItsFuel')],
     },
-    { name: 'Water in the meat', cell: (r) => [`about ${String(Math.round(r.moisture * 100))} %`] },
+    {
+      name: w.text('compare.waterInTheMeat'),
+      cell: (r) => [w.text('compare.about', { amount: w.quantity(r.moisture, 'share') })],
+    },
   ];
   return (
     <Page>
       <PageHead>
-        <h1>{input.title}, other ways</h1>
+        <h1>{w.text('compare.otherWays', { title: input.title })}</h1>
         <div>
-          <BackLink href={`/plan/${id}`}>Back to the plan</BackLink>
+          <BackLink href={`/plan/${id}`}>{w.text('compare.backToThePlan')}</BackLink>
         </div>
       </PageHead>
       {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}
-      <Choices role="group" aria-label="Ways to compare, at most four">
-        {ways.map((w) => {
-          const isChosen = chosen.includes(w.id);
+      <Choices role="group" aria-label={w.text('compare.waysToCompareAtMost')}>
+        {ways.map((way) => {
+          const isChosen = chosen.includes(way.id);
           return (
             <CheckboxField
-              key={w.id}
+              key={way.id}
               isSelected={isChosen}
               isDisabled={isChosen ? chosen.length <= 1 : chosen.length >= MOST}
               onChange={(on) => {
-                setChosen((c) => (on ? [...c, w.id] : c.filter((x) => x !== w.id)));
+                setChosen((c) => (on ? [...c, way.id] : c.filter((x) => x !== way.id)));
               }}
             >
-              <Choice>{say(w.says)}</Choice>
+              <Choice>{w.title(way.says)}</Choice>
             </CheckboxField>
           );
         })}
@@ -207,22 +219,20 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
         .filter((f) => chosen.includes(f.way.id))
         .map((f) => (
           <FaultNote key={f.way.id} role="alert">
-            {say(`${f.way.says}: ${f.message}`)}
+            {w.text('compare.fault', { way: f.way.says, fault: f.fault })}
           </FaultNote>
         ))}
       {failed ? (
-        <FaultNote role="alert">The ways could not be set side by side, and that is a fault of ours.</FaultNote>
+        <FaultNote role="alert">{w.text('compare.theWaysCouldNotBe')}</FaultNote>
       ) : compared === undefined ? (
-        <Panel aria-busy="true">Forecasting every way…</Panel>
+        <Panel aria-busy="true">{w.text('compare.forecastingEveryWay')}</Panel>
       ) : null}
       {shown.length > 0 ? (
         <>
           <Panel aria-labelledby="axis">
             <h2 id="axis" style={{ fontSize: 18 }}>
-              For the same plate{' '}
-              <Mute style={{ fontWeight: 400 }}>
-                · tall: your hands · brown: the heat · red: gets ready, line at the middle · green: stays good
-              </Mute>
+              {w.text('compare.forTheSamePlate')}{' '}
+              <Mute style={{ fontWeight: 400 }}>{w.text('compare.tallYourHandsBrownThe')}</Mute>
             </h2>
             <Scroll>
               <WaysAxis
@@ -230,7 +240,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
                 timeZone={timeZone}
                 ways={shown.map((r) => ({
                   id: r.way.id,
-                  name: say(r.way.says),
+                  name: w.title(r.way.says),
                   startMs: r.startMs,
                   intoPotMs: r.intoPotMs,
                   ready: r.ready,
@@ -248,7 +258,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
                     <td />
                     {shown.map((r) => (
                       <th key={r.way.id} scope="col">
-                        {say(r.way.says)}
+                        {w.title(r.way.says)}
                       </th>
                     ))}
                   </tr>
@@ -269,15 +279,17 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
                     </tr>
                   ))}
                   <tr>
-                    <th scope="row">Against the plan</th>
+                    <th scope="row">{w.text('compare.againstThePlan')}</th>
                     {shown.map((r) => (
                       <td key={r.way.id}>
                         <small>
-                          {r.way.id === 'plan' || base === undefined ? 'the plan itself' : say(difference(base, r))}
+                          {r.way.id === 'plan' || base === undefined
+                            ? w.text('compare.thePlanItself')
+                            : w.say(difference(base, r))}
                         </small>
                         {r.way.id === 'plan' ? null : (
                           <Button style={{ marginTop: 8 }} onPress={() => void keep(r.way.input)}>
-                            Keep this way
+                            {w.text('compare.keepThisWay')}
                           </Button>
                         )}
                       </td>
@@ -290,10 +302,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
         </>
       ) : null}
       <Elsewhere input={input} onKeep={(other) => void keep(other)} />
-      <Mute>
-        Every way is forecast with the same meat, pot and cook; figures marked “about” are the model’s middle, as sure
-        as the windows are wide. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.
-      </Mute>
+      <Mute>{w.text('compare.everyWayIsForecastWith')}</Mute>
     </Page>
   );
 }

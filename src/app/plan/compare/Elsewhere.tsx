@@ -5,13 +5,13 @@ import { useCallback } from 'react';
 import styled from 'styled-components';
 import { useWorked } from './useWorked';
 import { type PlanInput } from '@/core/plan/input';
-import { formatTemperature, formatVolume } from '@/core/quantity/format';
 import { DialChart } from '@/ui/charts/DialChart';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
-import { useKitchen, useSay } from '@/ui/KitchenContext';
-import { duration } from '@/ui/time';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { type PlanWorker } from '@/workers/plan.worker';
+import { minutes, tempC } from '@/core/message';
+import { type Words } from '@/words/words';
 
 type Found = Awaited<ReturnType<PlanWorker['elsewhere']>>;
 
@@ -78,11 +78,18 @@ const Two = styled.div`
 `;
 
 /** How little a hotter oven does to a covered pot, said with the two ends of the dial. */
-function dialWords(dial: Found['dial'], temp: (c: number) => string): string {
+function dialSays(w: Words, dial: Found['dial']): string {
   const cool = dial.find((p) => p.tempC >= 130);
   const hot = dial.find((p) => p.tempC >= 170);
   if (!cool || !hot) return '';
-  return `From ${temp(cool.tempC)} to ${temp(hot.tempC)} on the dial the liquid goes from ${temp(cool.liquidC)} to ${temp(hot.liquidC)}, and the time from ${duration(cool.minutes)} to ${duration(hot.minutes)}: a covered pot cannot pass the boil. What the dial sets is how fast it warms up and how much of it goes as steam.`;
+  return w.text('elsewhere.dial', {
+    coolDial: tempC(cool.tempC),
+    hotDial: tempC(hot.tempC),
+    coolLiquid: tempC(cool.liquidC),
+    hotLiquid: tempC(hot.liquidC),
+    coolTime: minutes(cool.minutes),
+    hotTime: minutes(hot.minutes),
+  });
 }
 
 interface ElsewhereProps {
@@ -93,26 +100,26 @@ interface ElsewhereProps {
 /** The same braise in every other place: the setting that takes as long, what changes and why. */
 export function Elsewhere({ input, onKeep }: ElsewhereProps) {
   const { units } = useKitchen();
-  const say = useSay();
+  const w = useWords();
   const { answer: found, failed } = useWorked(
     useCallback((worker: Remote<PlanWorker>) => worker.elsewhere(input), [input]),
   );
-  const temp = (c: number): string => formatTemperature(c, units).replace(' ', '\u00a0');
   return (
     <Panel aria-labelledby="elsewhere" aria-busy={found === undefined && !failed}>
       <h2 id="elsewhere" style={{ fontSize: 18 }}>
-        Taken elsewhere <Mute style={{ fontWeight: 400 }}>· the setting that takes as long, what changes and why</Mute>
+        {w.text('elsewhere.takenElsewhere')}{' '}
+        <Mute style={{ fontWeight: 400 }}>{w.text('elsewhere.theSettingThatTakesAs')}</Mute>
       </h2>
       {failed ? (
-        <p role="alert">Other places could not be tried, and that is a fault of ours.</p>
+        <p role="alert">{w.text('elsewhere.otherPlacesCouldNotBe')}</p>
       ) : found === undefined ? (
-        <p>Trying every setting…</p>
+        <p>{w.text('elsewhere.tryingEverySetting')}</p>
       ) : null}
       {found ? (
         <>
           {found.dial.length > 1 ? (
             <Two>
-              <p>{dialWords(found.dial, temp)}</p>
+              <p>{dialSays(w, found.dial)}</p>
               <DialChart
                 points={found.dial}
                 setC={input.heat.kind === 'oven' ? input.heat.tempC : undefined}
@@ -122,27 +129,27 @@ export function Elsewhere({ input, onKeep }: ElsewhereProps) {
           ) : null}
           <Places>
             {found.places.map((p) => (
-              <article key={p.mode} aria-label={say(p.says)}>
-                <h3>{say(p.says)}</h3>
+              <article key={p.mode} aria-label={w.title(p.says)}>
+                <h3>{w.title(p.says)}</h3>
                 <dl>
                   <div>
-                    <dt>in the pot</dt>
-                    <dd>{duration(p.minutes)}</dd>
+                    <dt>{w.text('elsewhere.inThePot')}</dt>
+                    <dd>{w.quantity(p.minutes, 'minutes')}</dd>
                   </div>
                   <div>
-                    <dt>liquid</dt>
-                    <dd>{temp(p.liquidC)}</dd>
+                    <dt>{w.text('elsewhere.liquid')}</dt>
+                    <dd>{w.quantity(p.liquidC, 'temperature')}</dd>
                   </div>
                   <div>
-                    <dt>steam</dt>
-                    <dd>{formatVolume(p.steamLPerHour, units)}/h</dd>
+                    <dt>{w.text('elsewhere.steam')}</dt>
+                    <dd>{w.quantity(p.steamLPerHour, 'volumePerHour')}</dd>
                   </div>
                 </dl>
                 <ul>
                   {p.changes.map((c) => (
-                    <li key={c.what}>
-                      {say(c.what)}
-                      <small>{say(c.why)}</small>
+                    <li key={c.what.code}>
+                      {w.say(c.what)}
+                      <small>{w.say(c.why)}</small>
                     </li>
                   ))}
                 </ul>
@@ -151,7 +158,7 @@ export function Elsewhere({ input, onKeep }: ElsewhereProps) {
                     onKeep(p.input);
                   }}
                 >
-                  Keep this place
+                  {w.text('elsewhere.keepThisPlace')}
                 </Button>
               </article>
             ))}

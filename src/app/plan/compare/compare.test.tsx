@@ -47,7 +47,14 @@ describe('ways side by side', () => {
     expect(columns().length).toBeGreaterThanOrEqual(2);
     expect(columns()[0]).toMatch(/^As planned/);
     const table = screen.getByRole('table');
-    for (const row of ['Begin', 'Ready about', 'Stays good', 'Your hands', 'Left in the pot', 'Water in the meat']) {
+    for (const row of [
+      'Begin',
+      'Ready, most likely',
+      'Stays good',
+      'Your hands',
+      'Left in the pot',
+      'Water in the meat',
+    ]) {
       const cells = within(within(table).getByRole('row', { name: new RegExp(`^${row}`) })).getAllByRole('cell');
       expect(
         cells.every((c) => /\d|–/.test(c.textContent)),
@@ -93,7 +100,7 @@ describe('ways side by side', () => {
   });
 
   it('does not keep a way over a plan that was changed elsewhere', async () => {
-    stubServer(() => ({ status: 409, data: { message: 'This plan was changed elsewhere.' } }));
+    stubServer(() => ({ status: 409, data: { says: { code: 'http.changedElsewhere' } } }));
     const { hand } = await open();
     await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
     expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('Load this page again');
@@ -120,7 +127,7 @@ describe('ways side by side', () => {
   it('takes it elsewhere: what changes and why, and keeps that place', async () => {
     const server = stubServer(() => ({ data: { id: 'p1' } }));
     const { hand } = await open();
-    const stove = screen.getByRole('article', { name: /^Stove/ });
+    const stove = screen.getByRole('article', { name: /^Hob/ });
     expect(within(stove).getAllByRole('listitem').length).toBeGreaterThan(0);
     await hand.click(within(stove).getByRole('button', { name: 'Keep this place' }));
     await waitFor(() => {

@@ -2,18 +2,9 @@
 
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, SchoolField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { edibleKgOf } from '@/core/buy/buy';
-import {
-  FATE_WORDS,
-  type Fate,
-  FATES,
-  type Garnish,
-  garnishById,
-  cutSize,
-  GARNISHES,
-  isGarnishId,
-} from '@/core/larder/garnish';
+import { type Fate, FATES, garnishById, cutSize, GARNISHES, isGarnishId } from '@/core/larder/garnish';
 import { kindOf, KINDS, withKind } from '@/core/kinds/kinds';
 import { type BaseItem, meatParts } from '@/core/plan/input';
 import { FieldRow } from '@/ui/controls/frame';
@@ -21,20 +12,9 @@ import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
-import { useUnits } from '@/ui/KitchenContext';
-import { formatLength, formatMass } from '@/core/quantity/format';
+import { useWords } from '@/ui/KitchenContext';
 
-const KIND_WORDS: Readonly<Record<Garnish['kind'], string>> = {
-  aromatic: 'Vegetables',
-  root: 'Roots',
-  mushroom: 'Mushrooms',
-  pulse: 'Pulses',
-  grain: 'Grains',
-  fruit: 'Fruit',
-  seasoning: 'Salty and sweet',
-  cured: 'Cured meat',
-};
-const GARNISH_KINDS = Object.keys(KIND_WORDS) as Garnish['kind'][];
+const GARNISH_KINDS = ['aromatic', 'root', 'mushroom', 'pulse', 'grain', 'fruit', 'seasoning', 'cured'] as const;
 
 function ItemRow({
   item,
@@ -47,23 +27,24 @@ function ItemRow({
   set: (part: Partial<BaseItem>) => void;
   remove: () => void;
 }) {
-  const units = useUnits();
+  const w = useWords();
   if (!isGarnishId(item.id)) return null;
   const garnish = garnishById(item.id);
+  const name = w.name('garnish', item.id);
   const [low, , high] = garnish.usualGPerKg;
   const cutMm = cutSize(garnish, item.fate);
   const fates = FATES.filter((f) => garnish.cutMm[f] !== undefined);
   return (
     <li>
       <div>
-        {garnish.name}
-        <IconButton aria-label={`Leave out ${garnish.name}`} onPress={remove}>
+        {w.capital(name)}
+        <IconButton aria-label={w.text('baseForm.leaveOut', { name })} onPress={remove}>
           <Trash2 size={17} aria-hidden />
         </IconButton>
       </div>
       <FieldRow>
         <QuantityField
-          label={`Weight of ${garnish.name}`}
+          label={w.text('baseForm.weightOf', { name })}
           hideLabel
           dimension="mass"
           value={item.kg}
@@ -72,16 +53,22 @@ function ItemRow({
           }}
         />
         <SelectField
-          label={`What becomes of ${garnish.name}`}
+          label={w.text('baseForm.whatBecomesOf', { name })}
           hideLabel
           value={`${item.fate}-${item.when}`}
           sections={[
             {
               options: [
-                ...fates.map((f) => ({ id: `${f}-start`, label: FATE_WORDS[f] })),
+                ...fates.map((f) => ({ id: `${f}-start`, label: w.text(`fate.${f}`) })),
                 ...(garnish.lateMinutes === undefined
                   ? []
-                  : [{ id: 'bite-late', label: 'in late', why: `${String(garnish.lateMinutes)} min before the end` }]),
+                  : [
+                      {
+                        id: 'bite-late',
+                        label: w.text('baseForm.inLate'),
+                        why: w.text('baseForm.minBeforeTheEnd', { late: w.quantity(garnish.lateMinutes, 'minutes') }),
+                      },
+                    ]),
               ],
             },
           ]}
@@ -92,9 +79,9 @@ function ItemRow({
         />
       </FieldRow>
       <small>
-        {cutMm === undefined ? '' : `${formatLength(cutMm, units)} pieces. `}
-        {garnish.note === '' ? '' : `${garnish.note} `}
-        Usual here {formatMass((low * edibleKg) / 1000, units)} to {formatMass((high * edibleKg) / 1000, units)}
+        {cutMm === undefined ? null : <>{w.text('baseForm.pieces', { cut: w.quantity(cutMm, 'length') })} </>}
+        {garnish.noted ? <>{w.say({ code: `garnish.${item.id}.note` })} </> : null}
+        {w.text('baseForm.usual', { range: w.range((low * edibleKg) / 1000, (high * edibleKg) / 1000, 'mass') })}
       </small>
     </li>
   );
@@ -102,6 +89,7 @@ function ItemRow({
 
 export function BaseForm(props: FormProps) {
   const { kitchen, input, faults, change, keepKind, dropKind } = props;
+  const w = useWords();
   const { base } = input;
   const [name, setName] = useState('');
   const edibleKg = edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg)));
@@ -112,24 +100,31 @@ export function BaseForm(props: FormProps) {
     setBase({ items: base.items.map((item, i) => (i === index ? { ...item, ...part } : item)) });
   };
   const free = GARNISHES.filter((g) => !base.items.some((i) => i.id === g.id));
-  const fault = faultOf(faults, 'base.items');
+  const fault = faultOf(w, faults, 'base.items');
   return (
     <>
       <SelectField
-        label="Start from a base"
+        label={w.text('baseForm.startFromABase')}
         value=""
         sections={[
           ...(kitchen.kinds.length > 0
-            ? [{ title: 'Yours', options: kitchen.kinds.map((p) => ({ id: p.id, label: p.name })) }]
+            ? [{ title: w.text('baseForm.yours'), options: kitchen.kinds.map((p) => ({ id: p.id, label: p.name })) }]
             : []),
-          { title: 'Ours', options: KINDS.map((p) => ({ id: p.id, label: p.name, why: p.says })) },
+          {
+            title: w.text('baseForm.ours'),
+            options: KINDS.map((p) => ({
+              id: p.id,
+              label: w.name('kind', p.id),
+              why: w.say({ code: `kind.${p.id}.why` }),
+            })),
+          },
         ]}
         onChange={(id) => {
           const kind = [...kitchen.kinds, ...KINDS].find((p) => p.id === id);
           if (kind) change(withKind(input, kind));
         }}
       />
-      <Rows aria-label="In the base">
+      <Rows aria-label={w.text('baseForm.inTheBase')}>
         {base.items.map((item, i) => (
           <ItemRow
             key={item.id}
@@ -146,11 +141,11 @@ export function BaseForm(props: FormProps) {
       </Rows>
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
       <SelectField
-        label="Add something"
+        label={w.text('baseForm.addSomething')}
         value=""
         sections={GARNISH_KINDS.map((kind) => ({
-          title: KIND_WORDS[kind],
-          options: free.filter((g) => g.kind === kind).map((g) => ({ id: g.id, label: g.name })),
+          title: w.text(`garnishKind.${kind}`),
+          options: free.filter((g) => g.kind === kind).map((g) => ({ id: g.id, label: w.label('garnish', g.id) })),
         })).filter((s) => s.options.length > 0)}
         onChange={(id) => {
           const garnish = garnishById(id);
@@ -165,25 +160,25 @@ export function BaseForm(props: FormProps) {
           });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="onion"
+        topic="onion"
         value={base.onion}
         onChange={(onion) => {
           setBase({ onion });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="fatKept"
+        topic="fatKept"
         value={base.fatKept}
         onChange={(fatKept) => {
           setBase({ fatKept });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="pasteWhen"
+        topic="pasteWhen"
         value={base.pasteWhen}
         onChange={(pasteWhen) => {
           setBase({
@@ -194,26 +189,26 @@ export function BaseForm(props: FormProps) {
       />
       {base.pasteWhen === 'none' ? null : (
         <QuantityField
-          label="Tomato paste"
+          label={w.text('baseForm.tomatoPaste')}
           dimension="mass"
           value={base.pasteKg}
-          error={faultOf(faults, 'base.pasteKg')}
+          error={faultOf(w, faults, 'base.pasteKg')}
           onChange={(pasteKg) => {
             setBase({ pasteKg });
           }}
         />
       )}
-      <SchoolField
+      <WayField
         {...props}
-        school="thicken"
+        topic="thicken"
         value={base.thicken}
         onChange={(thicken) => {
           setBase({ thicken });
         }}
       />
       <Care step="base" />
-      <FormHead>Keep this as a base of your own</FormHead>
-      <TextField label="Name of the base" value={name} maxLength={80} onChange={setName} />
+      <FormHead>{w.text('baseForm.keepThisAsABase')}</FormHead>
+      <TextField label={w.text('baseForm.nameOfTheBase')} value={name} maxLength={80} onChange={setName} />
       <TextButton
         isDisabled={name.trim() === ''}
         onPress={() => {
@@ -221,7 +216,7 @@ export function BaseForm(props: FormProps) {
           setName('');
         }}
       >
-        Keep it, per kilo of meat
+        {w.text('baseForm.keepItPerKiloOf')}
       </TextButton>
       {kitchen.kinds.map((p) => (
         <TextButton
@@ -230,7 +225,7 @@ export function BaseForm(props: FormProps) {
             dropKind(p.id);
           }}
         >
-          Forget “{p.name}”
+          {w.text('baseForm.forget', { name: p.name })}
         </TextButton>
       ))}
     </>

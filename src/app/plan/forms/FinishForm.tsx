@@ -3,21 +3,21 @@
 import { Care, faultOf, type FormProps, TextButton } from './common';
 import { LIMITS } from '@/core/plan/input';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 import { SAUCE_SALT } from '@/core/season/salt';
 
 export function FinishForm({ input, plan, faults, change }: FormProps) {
-  const say = useSay();
+  const w = useWords();
   const sauceG = plan ? plan.salt.sauce.value * plan.finished.sauceL : 0;
   const bearableL = sauceG / SAUCE_SALT.high;
   const tooSalty = plan !== undefined && plan.salt.sauce.value > SAUCE_SALT.high && bearableL <= plan.finished.liquidL;
   return (
     <>
       <QuantityField
-        label="Sauce on each plate"
+        label={w.text('finishForm.sauceOnEachPlate')}
         dimension="volume"
         value={input.finish.sauceLPerPlate}
-        error={faultOf(faults, 'finish.sauceLPerPlate')}
+        error={faultOf(w, faults, 'finish.sauceLPerPlate')}
         onChange={(sauceLPerPlate) => {
           change({ finish: { sauceLPerPlate } });
         }}
@@ -29,20 +29,17 @@ export function FinishForm({ input, plan, faults, change }: FormProps) {
             change({ finish: { sauceLPerPlate: Math.min(LIMITS.sauceLPerPlate[1], each) } });
           }}
         >
-          {say(`For the salt: keep ${String(Math.ceil(bearableL * 20) * 50)} ml in all`)}
+          {w.text('finishForm.forTheSaltKeepIn', { bearable: w.quantity(Math.ceil(bearableL * 20) / 20, 'volume') })}
         </TextButton>
       ) : null}
-      <p>
-        Meat out from below with a wide tool; strain; let it stand and lift the fat; reduce by itself until it coats a
-        spoon; salt last.
-      </p>
+      <p>{w.text('finishForm.meatOutFromBelowWith')}</p>
       {plan ? (
         <p>
           {plan.finished.gelatinGPerL >= 25
-            ? 'Enough gelatin comes out to make the sauce sticky by itself.'
+            ? w.text('finishForm.enoughGelatinComesOutTo')
             : plan.finished.gelatinGPerL >= 10
-              ? 'Some gelatin comes out: it will have a little body.'
-              : 'Hardly any gelatin comes out: thicken it if you want body.'}
+              ? w.text('finishForm.someGelatinComesOutIt')
+              : w.text('finishForm.hardlyAnyGelatinComesOut')}
         </p>
       ) : null}
       <Care step="finish" />

@@ -1,25 +1,26 @@
 'use client';
 
 import { Care, faultOf, type FormProps } from './common';
-import { asHeatMode, HEAT_SCHOOLS } from '../schools';
+import { asHeatMode, heatWays } from '../wayLists';
 import { heatMode, heatOf, MODES } from '@/core/plan/heats';
 import { M_PER_FOOT } from '@/core/quantity/units';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
-import { useUnits } from '@/ui/KitchenContext';
+import { useUnits, useWords } from '@/ui/KitchenContext';
 
 export function HeatForm({ input, faults, change }: FormProps) {
+  const w = useWords();
   const { heat } = input;
   const mode = heatMode(heat);
   const feet = useUnits().weight === 'us';
   return (
     <>
       <SelectField
-        label="Where"
+        label={w.text('heatForm.where')}
         value={mode}
-        sections={[{ options: HEAT_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
+        sections={[{ options: heatWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {
           const next = asHeatMode(id);
           const inOven = heat.kind === 'oven' && (next === 'still' || next === 'fan');
@@ -27,25 +28,25 @@ export function HeatForm({ input, faults, change }: FormProps) {
         }}
       />
       <QuantityField
-        label={MODES[mode].setTo}
+        label={w.text(`field.heat.${mode}`)}
         dimension="temperature"
         value={heat.tempC}
-        error={faultOf(faults, 'heat.tempC')}
+        error={faultOf(w, faults, 'heat.tempC')}
         onChange={(tempC) => {
           change({ heat: { ...heat, tempC } });
         }}
       />
       <NumberField
-        label="Height above the sea"
+        label={w.text('heatForm.heightAboveTheSea')}
         unit={feet ? 'ft' : 'm'}
         step={feet ? 100 : 50}
         value={feet ? Math.round(input.altitudeM / M_PER_FOOT) : input.altitudeM}
-        error={faultOf(faults, 'altitudeM')}
+        error={faultOf(w, faults, 'altitudeM')}
         onChange={(height) => {
           change({ altitudeM: feet ? height * M_PER_FOOT : height });
         }}
       />
-      <Mute>Higher up, water boils cooler and the braise takes longer.</Mute>
+      <Mute>{w.text('heatForm.higherUpWaterBoilsCooler')}</Mute>
       <Care step={MODES[mode].care} />
     </>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, SchoolField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { isLiquidId, LIQUIDS, liquidById } from '@/core/larder/liquids';
 import { herbById, HERBS } from '@/core/larder/seasoning';
 import { usualHerbCount } from '@/core/liquid/herbs';
@@ -11,9 +11,11 @@ import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Slider } from '@/ui/controls/Slider';
+import { useWords } from '@/ui/KitchenContext';
 
 export function LiquidForm(props: FormProps) {
   const { input, plan, faults, change } = props;
+  const w = useWords();
   const { liquid } = input;
   const setLiquid = (part: Partial<typeof liquid>): void => {
     change({ liquid: { ...liquid, ...part } });
@@ -21,7 +23,7 @@ export function LiquidForm(props: FormProps) {
   const setPart = (index: number, part: Partial<(typeof liquid.parts)[number]>): void => {
     setLiquid({ parts: liquid.parts.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
-  const fault = faultOf(faults, 'liquid.level') ?? faultOf(faults, 'liquid.parts');
+  const fault = faultOf(w, faults, 'liquid.level') ?? faultOf(w, faults, 'liquid.parts');
   const free = LIQUIDS.filter((l) => l.id !== liquid.fillerId && !liquid.parts.some((p) => p.id === l.id));
   const freeHerbs = HERBS.filter((h) => !liquid.herbs.some((own) => own.id === h.id));
   const salty = isLiquidId(liquid.fillerId) && liquidById(liquid.fillerId).saltGPerL > 1;
@@ -30,25 +32,25 @@ export function LiquidForm(props: FormProps) {
   return (
     <>
       <Slider
-        label="Level"
+        label={w.text('liquidForm.level')}
         min={0.2}
         max={1.2}
         step={0.01}
         value={liquid.level}
-        says={`${String(Math.round(liquid.level * 100))} % of the meat’s height`}
+        says={w.text('liquidForm.ofTheMeatsHeight', { level: w.quantity(liquid.level, 'share') })}
         onChange={(level) => {
           setLiquid({ level });
         }}
       />
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
-      <Rows aria-label="Poured by measure">
+      <Rows aria-label={w.text('liquidForm.pouredByMeasure')}>
         {liquid.parts.map((p, i) =>
           isLiquidId(p.id) ? (
             <li key={p.id}>
               <div>
-                {liquidById(p.id).name}
+                {w.label('liquid', p.id)}
                 <IconButton
-                  aria-label={`Leave out ${liquidById(p.id).name}`}
+                  aria-label={w.text('liquidForm.leaveOut', { things: w.name('liquid', p.id) })}
                   onPress={() => {
                     setLiquid({ parts: liquid.parts.filter((_, k) => k !== i) });
                   }}
@@ -58,7 +60,7 @@ export function LiquidForm(props: FormProps) {
               </div>
               <FieldRow>
                 <QuantityField
-                  label={`Amount of ${liquidById(p.id).name}`}
+                  label={w.text('liquidForm.amountOf', { things: w.name('liquid', p.id) })}
                   hideLabel
                   dimension="volume"
                   value={p.litres}
@@ -68,16 +70,16 @@ export function LiquidForm(props: FormProps) {
                 />
                 {liquidById(p.id).swaps.length > 0 ? (
                   <SelectField
-                    label={`Instead of ${liquidById(p.id).name}`}
+                    label={w.text('liquidForm.insteadOf', { things: w.name('liquid', p.id) })}
                     hideLabel
-                    placeholder="instead…"
+                    placeholder={w.text('liquidForm.instead')}
                     value=""
                     sections={[
                       {
                         options: liquidById(p.id).swaps.map((s) => ({
                           id: s.id,
-                          label: liquidById(s.id).name,
-                          why: `${s.factor === 1 ? 'as much' : `${String(s.factor)} times as much`}: ${s.changes}`,
+                          label: w.label('liquid', s.id),
+                          why: w.text('swap.choice', { factor: s.factor, changes: { code: `swap.${s.changes}` } }),
                         })),
                       },
                     ]}
@@ -100,9 +102,9 @@ export function LiquidForm(props: FormProps) {
         )}
       </Rows>
       <SelectField
-        label="Add a liquid"
+        label={w.text('liquidForm.addALiquid')}
         value=""
-        sections={[{ options: free.map((l) => ({ id: l.id, label: l.name })) }]}
+        sections={[{ options: free.map((l) => ({ id: l.id, label: w.label('liquid', l.id) })) }]}
         onChange={(id) => {
           const litres = liquidById(id).kind === 'seasoning' ? 0.02 : 0.15;
           setLiquid({ parts: [...liquid.parts, { id, litres }] });
@@ -121,11 +123,11 @@ export function LiquidForm(props: FormProps) {
             });
           }}
         >
-          Without alcohol: stock and a little vinegar instead
+          {w.text('liquidForm.withoutAlcoholStockAndA')}
         </TextButton>
       ) : null}
       <SelectField
-        label="Fills up to the line"
+        label={w.text('liquidForm.fillsUpToTheLine')}
         value={liquid.fillerId}
         sections={[
           {
@@ -133,27 +135,27 @@ export function LiquidForm(props: FormProps) {
               (l) => l.kind === 'stock' || l.kind === 'water' || l.kind === 'tomato' || l.kind === 'dairy',
             ).map((l) => ({
               id: l.id,
-              label: l.name,
-              why: l.saltGPerL >= 1 ? `about ${String(l.saltGPerL)} g of salt in a litre` : '',
+              label: w.label('liquid', l.id),
+              why: l.saltGPerL >= 1 ? w.text('liquid.salty', { salt: { as: 'gramsPerL', value: l.saltGPerL } }) : '',
             })),
           },
         ]}
-        error={faultOf(faults, 'liquid.fillerId')}
+        error={faultOf(w, faults, 'liquid.fillerId')}
         onChange={(fillerId) => {
           setLiquid({ fillerId, parts: liquid.parts.filter((p) => p.id !== fillerId) });
         }}
       />
       {liquid.fillerId === 'water' ? null : (
         <Slider
-          label="Of that"
+          label={w.text('liquidForm.ofThat')}
           min={0}
           max={1}
           step={0.05}
           value={liquid.fillerStrength}
           says={
             liquid.fillerStrength === 1
-              ? 'no water'
-              : `${String(Math.round((1 - liquid.fillerStrength) * 100))} % water`
+              ? w.text('liquidForm.noWater')
+              : w.text('liquidForm.water', { fillerStrength: w.quantity(1 - liquid.fillerStrength, 'share') })
           }
           onChange={(fillerStrength) => {
             setLiquid({ fillerStrength });
@@ -166,45 +168,45 @@ export function LiquidForm(props: FormProps) {
             setLiquid({ fillerStrength: Math.floor(stockShare * 20) / 20 });
           }}
         >
-          For the salt: no more than {Math.floor(stockShare * 20) * 5} % of it stock
+          {w.text('liquidForm.forTheSaltNoMore', { stockShare: w.quantity(Math.floor(stockShare * 20) / 20, 'share') })}
         </TextButton>
       ) : null}
-      <SchoolField
+      <WayField
         {...props}
-        school="reduce"
+        topic="reduce"
         value={liquid.reduce}
         onChange={(reduce) => {
           setLiquid({ reduce });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="start"
+        topic="start"
         value={liquid.start}
         onChange={(start) => {
           setLiquid({ start });
         }}
       />
-      <FormHead>Herbs</FormHead>
-      <Rows aria-label="Herbs">
+      <FormHead>{w.text('liquidForm.herbs')}</FormHead>
+      <Rows aria-label={w.text('liquidForm.herbs')}>
         {liquid.herbs.map((h, i) => (
           <li key={h.id}>
             <div>
-              <span style={{ flex: 1 }}>{herbById(h.id).name}</span>
+              <span style={{ flex: 1 }}>{w.label('herb', h.id)}</span>
               <div style={{ width: 132 }}>
                 <NumberField
-                  label={`${herbById(h.id).name}, how many`}
+                  label={w.text('liquidForm.howMany', { things: w.label('herb', h.id) })}
                   hideLabel
                   step={1}
                   value={h.count}
-                  error={faultOf(faults, 'liquid.herbs')}
+                  error={faultOf(w, faults, 'liquid.herbs')}
                   onChange={(count) => {
                     setLiquid({ herbs: liquid.herbs.map((own, k) => (k === i ? { ...own, count } : own)) });
                   }}
                 />
               </div>
               <IconButton
-                aria-label={`Leave out ${herbById(h.id).name}`}
+                aria-label={w.text('liquidForm.leaveOut', { things: w.name('herb', h.id) })}
                 onPress={() => {
                   setLiquid({ herbs: liquid.herbs.filter((_, k) => k !== i) });
                 }}
@@ -212,21 +214,21 @@ export function LiquidForm(props: FormProps) {
                 <Trash2 size={17} aria-hidden />
               </IconButton>
             </div>
-            {herbById(h.id).dried === '' ? null : <small>{herbById(h.id).dried}</small>}
+            {herbById(h.id).dried ? <small>{w.say({ code: `herb.${h.id}.dried` })}</small> : null}
           </li>
         ))}
       </Rows>
       <SelectField
-        label="Add a herb"
+        label={w.text('liquidForm.addAHerb')}
         value=""
-        sections={[{ options: freeHerbs.map((h) => ({ id: h.id, label: h.name })) }]}
+        sections={[{ options: freeHerbs.map((h) => ({ id: h.id, label: w.label('herb', h.id) })) }]}
         onChange={(id) => {
           setLiquid({ herbs: [...liquid.herbs, { id, count: usualHerbCount(herbById(id), plan?.liquidL ?? 1) }] });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="herbForm"
+        topic="herbForm"
         value={liquid.herbForm}
         onChange={(herbForm) => {
           setLiquid({ herbForm });

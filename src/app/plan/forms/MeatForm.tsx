@@ -1,40 +1,26 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, Fold, type FormProps, IconButton, Rows, SchoolField, TextButton } from './common';
-import { CUTS, cutById, cutLabel, isCutId } from '@/core/larder/cuts';
+import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
+import { CUTS, cutById, isCutId } from '@/core/larder/cuts';
 import { APPETITES, type Appetite, type MeatPart, RESULTS, type ResultId } from '@/core/plan/input';
 import { cubeCount, usualThicknessMm } from '@/core/plan/pieces';
 import { usualMeat } from '@/core/plan/start';
 import { canRoll } from '@/core/prep/prep';
 import { scaled } from '@/core/plan/scale';
-import { formatMass } from '@/core/quantity/format';
 import { FieldRow } from '@/ui/controls/frame';
-import { useSay, useUnits } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
+import { type Words } from '@/words/words';
 
-const CUT_SECTIONS = [...new Set(CUTS.map((c) => c.species))].map((species) => ({
-  title: species.charAt(0).toUpperCase() + species.slice(1),
-  options: CUTS.filter((c) => c.species === species).map((c) => ({ id: c.id, label: cutLabel(c) })),
-}));
+const SPECIES = [...new Set(CUTS.map((c) => c.species))];
 
-export const RESULT_WORDS: Readonly<Record<ResultId, { readonly name: string; readonly why: string }>> = {
-  slices: { name: 'Neat slices', why: 'stopped while the fork slides in but will not turn' },
-  tender: { name: 'Fork-tender', why: 'a fork twists freely; pieces stay whole' },
-  shreds: { name: 'Shreds', why: 'taken further until it pulls apart' },
-  melts: { name: 'Melts into the sauce', why: 'taken further; no separate pieces left' },
-};
-
-const APPETITE_WORDS: Readonly<Record<Appetite, string>> = {
-  light: 'Light eaters',
-  usual: 'Usual appetite',
-  hearty: 'Hearty eaters',
-};
+const fullName = (w: Words, cutId: string): string => w.title({ code: `cut.${cutId}.full` });
 
 interface PartFieldsProps {
   readonly part: MeatPart;
@@ -46,15 +32,19 @@ interface PartFieldsProps {
 
 /** One cut: which, how much, in what pieces. */
 function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
+  const w = useWords();
   const cut = isCutId(part.cutId) ? cutById(part.cutId) : undefined;
   const cubes = cut?.form === 'cubes';
-  const fault = (name: string): string | undefined => faultOf(faults, `${field}.${name}`);
+  const fault = (name: string): string | undefined => faultOf(w, faults, `${field}.${name}`);
   return (
     <>
       <SelectField
-        label="Cut"
+        label={w.text('meatForm.cut')}
         value={part.cutId}
-        sections={CUT_SECTIONS}
+        sections={SPECIES.map((species) => ({
+          title: w.text(`species.${species}`),
+          options: CUTS.filter((c) => c.species === species).map((c) => ({ id: c.id, label: fullName(w, c.id) })),
+        }))}
         error={fault('cutId')}
         onChange={(id) => {
           set(
@@ -68,7 +58,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
       />
       <FieldRow>
         <QuantityField
-          label="Weight, trimmed"
+          label={w.text('meatForm.weightTrimmed')}
           dimension="mass"
           value={part.massKg}
           error={fault('massKg')}
@@ -78,7 +68,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
           }}
         />
         <NumberField
-          label={cubes ? 'Cubes' : 'Pieces'}
+          label={cubes ? w.text('meatForm.cubes') : w.text('meatForm.pieces')}
           step={1}
           value={part.pieces}
           error={fault('pieces')}
@@ -90,7 +80,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
         />
       </FieldRow>
       <QuantityField
-        label={cubes ? 'Edge of a cube' : 'Thickness at the thickest'}
+        label={cubes ? w.text('meatForm.edgeOfACube') : w.text('meatForm.thicknessAtTheThickest')}
         dimension="length"
         value={part.thicknessMm}
         error={fault('thicknessMm')}
@@ -110,7 +100,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
           set({ thicknessMeasured });
         }}
       >
-        measured, not guessed
+        {w.text('meatForm.measuredNotGuessed')}
       </Switch>
       {cut?.bone === 'either' ? (
         <Switch
@@ -119,12 +109,12 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
             set({ onBone });
           }}
         >
-          on the bone
+          {w.text('meatForm.onTheBone')}
         </Switch>
       ) : null}
       <FieldRow>
         <QuantityField
-          label="As bought"
+          label={w.text('meatForm.asBought')}
           dimension="mass"
           placeholder="–"
           value={part.grossKg ?? Number.NaN}
@@ -134,7 +124,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
           }}
         />
         <NumberField
-          label="Price a kilo"
+          label={w.text('meatForm.priceAKilo')}
           step={1}
           decimals={2}
           value={part.pricePerKg ?? Number.NaN}
@@ -157,16 +147,15 @@ export function MeatForm(props: FormProps) {
   const setAlso = (index: number, part: Partial<MeatPart>): void => {
     change({ also: also.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
-  const units = useUnits();
-  const say = useSay();
+  const w = useWords();
   const plates = plan?.buy.plates.value;
   const ratio = plates !== undefined && plates > 0 ? input.eaters / plates : Number.NaN;
   const factor = Number.isFinite(ratio) && Math.abs(ratio - 1) > 0.08 ? ratio : undefined;
-  const alsoFault = faultOf(faults, 'also');
+  const alsoFault = faultOf(w, faults, 'also');
   return (
     <>
       <TextField
-        label="Name of the dish"
+        label={w.text('meatForm.nameOfTheDish')}
         value={input.title}
         maxLength={120}
         onChange={(title) => {
@@ -175,27 +164,35 @@ export function MeatForm(props: FormProps) {
       />
       <FieldRow>
         <NumberField
-          label="At the table"
+          label={w.text('meatForm.atTheTable')}
           step={1}
           value={input.eaters}
-          error={faultOf(faults, 'eaters')}
+          error={faultOf(w, faults, 'eaters')}
           onChange={(eaters) => {
             change({ eaters });
           }}
         />
         <SelectField
-          label="Appetite"
+          label={w.text('meatForm.appetite')}
           value={input.appetite}
-          sections={[{ options: APPETITES.map((id) => ({ id, label: APPETITE_WORDS[id] })) }]}
+          sections={[{ options: APPETITES.map((id) => ({ id, label: w.text(`appetite.${id}`) })) }]}
           onChange={(id) => {
             change({ appetite: id as Appetite });
           }}
         />
       </FieldRow>
       <SelectField
-        label="How it should eat"
+        label={w.text('meatForm.howItShouldEat')}
         value={input.result}
-        sections={[{ options: RESULTS.map((id) => ({ id, label: RESULT_WORDS[id].name, why: RESULT_WORDS[id].why })) }]}
+        sections={[
+          {
+            options: RESULTS.map((id) => ({
+              id,
+              label: w.title({ code: `result.${id}` }),
+              why: w.text(`result.${id}.why`),
+            })),
+          },
+        ]}
         onChange={(id) => {
           change({ result: id as ResultId });
         }}
@@ -207,17 +204,22 @@ export function MeatForm(props: FormProps) {
             change(scaled(input, factor));
           }}
         >
-          Scale the whole plan to {input.eaters}: {formatMass(plan?.buy.wanted.value ?? 0, units)} of meat
+          {w.text('meatForm.scaleTheWholePlanTo', {
+            eaters: input.eaters,
+            wanted: w.quantity(plan?.buy.wanted.value ?? 0, 'mass'),
+          })}
         </TextButton>
       )}
       {also.length > 0 ? (
-        <Rows aria-label="Further meats">
+        <Rows aria-label={w.text('meatForm.furtherMeats')}>
           {also.map((part, i) => (
             <li key={i}>
               <div>
-                <span>Also in the pot</span>
+                <span>{w.text('meatForm.alsoInThePot')}</span>
                 <IconButton
-                  aria-label={`Take out ${isCutId(part.cutId) ? cutLabel(cutById(part.cutId)) : 'this meat'}`}
+                  aria-label={w.text('meatForm.takeOut', {
+                    cutId: isCutId(part.cutId) ? w.name('cut', part.cutId) : w.text('meatForm.thisMeat'),
+                  })}
                   onPress={() => {
                     change({ also: also.filter((_, k) => k !== i) });
                   }}
@@ -246,24 +248,24 @@ export function MeatForm(props: FormProps) {
           change({ also: [...also, usualMeat('pork_shoulder_cubes', 4, kg)] });
         }}
       >
-        Add another meat or size
+        {w.text('meatForm.addAnotherMeatOrSize')}
       </TextButton>
       <Fold>
-        <summary>Getting it ready</summary>
+        <summary>{w.text('meatForm.gettingItReady')}</summary>
         <div>
           <SelectField
-            label="Tie"
+            label={w.text('meatForm.tie')}
             value={prepare.tie}
             sections={[
               {
                 options: [
                   {
                     id: 'auto',
-                    label: 'Where it helps',
-                    why: say('rolls always; others over 50 mm where shape matters'),
+                    label: w.text('meatForm.whereItHelps'),
+                    why: w.text('meatForm.rollsAlwaysOthersOverWhere'),
                   },
-                  { id: 'yes', label: 'Tie', why: 'for a neat shape' },
-                  { id: 'no', label: 'Leave it', why: 'put it together again on the plate' },
+                  { id: 'yes', label: w.text('meatForm.tie'), why: w.text('meatForm.forANeatShape') },
+                  { id: 'no', label: w.text('meatForm.leaveIt'), why: w.text('meatForm.putItTogetherAgainOn') },
                 ],
               },
             ]}
@@ -271,9 +273,9 @@ export function MeatForm(props: FormProps) {
               change({ prepare: { ...prepare, tie: tie as typeof prepare.tie } });
             }}
           />
-          <SchoolField
+          <WayField
             {...props}
-            school="temper"
+            topic="temper"
             value={prepare.temper}
             onChange={(temper) => {
               change({ prepare: { ...prepare, temper } });
@@ -292,21 +294,21 @@ export function MeatForm(props: FormProps) {
                   });
                 }}
               >
-                opened out, filled and rolled
+                {w.text('meatForm.openedOutFilledAndRolled')}
               </Switch>
               {prepare.filling ? (
                 <FieldRow>
                   <NumberField
-                    label="Rolls"
+                    label={w.text('meatForm.rolls')}
                     step={1}
                     value={prepare.filling.rolls}
-                    error={faultOf(faults, 'prepare.filling')}
+                    error={faultOf(w, faults, 'prepare.filling')}
                     onChange={(rolls) => {
                       if (prepare.filling) change({ prepare: { ...prepare, filling: { ...prepare.filling, rolls } } });
                     }}
                   />
                   <QuantityField
-                    label="Filling, all"
+                    label={w.text('meatForm.fillingAll')}
                     dimension="mass"
                     value={prepare.filling.kg}
                     onChange={(kg) => {

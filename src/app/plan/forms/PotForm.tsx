@@ -1,32 +1,35 @@
 'use client';
 
 import { Care, faultOf, type FormProps } from './common';
-import { LID_SCHOOLS } from '../schools';
+import { lidWays } from '../wayLists';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
 import { heatMode, MODES } from '@/core/plan/heats';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 
 export function PotForm({ kitchen, input, faults, change }: FormProps) {
-  const say = useSay();
+  const w = useWords();
   const pots = [input.pot, ...kitchen.pots.filter((p) => p.id !== input.pot.id)];
-  const fault = faultOf(faults, 'pot.diameterMm') ?? faultOf(faults, 'pot.heightMm');
+  const fault = faultOf(w, faults, 'pot.diameterMm') ?? faultOf(w, faults, 'pot.heightMm');
   return (
     <>
       <SelectField
-        label="Pot"
+        label={w.text('potForm.pot')}
         value={input.pot.id}
         sections={[
           {
             options: pots.map((p) => ({
               id: p.id,
               label: p.name,
-              why: say(`${String(p.diameterMm)} mm across, ${String(p.heightMm)} mm deep`),
+              why: w.text('potForm.acrossDeep', {
+                diameter: w.quantity(p.diameterMm, 'length'),
+                height: w.quantity(p.heightMm, 'length'),
+              }),
             })),
           },
         ]}
-        error={faultOf(faults, 'pot.id')}
+        error={faultOf(w, faults, 'pot.id')}
         onChange={(id) => {
           const pot = pots.find((p) => p.id === id);
           if (pot) change({ pot });
@@ -34,21 +37,21 @@ export function PotForm({ kitchen, input, faults, change }: FormProps) {
       />
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
       <SelectField
-        label="Lid"
+        label={w.text('potForm.lid')}
         value={input.lid}
-        sections={[{ options: LID_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
+        sections={[{ options: lidWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(lid) => {
           if (lid in LIDS) change({ lid: lid as LidKind });
         }}
       />
       <SelectField
-        label="The pieces"
+        label={w.text('potForm.thePieces')}
         value={input.lie}
         sections={[
           {
             options: [
-              { id: 'flat', label: 'Lie flat', why: 'on their broad side: low, evenly under liquid' },
-              { id: 'upright', label: 'Stand up', why: 'on edge or end: more fit in one layer, tops stick out' },
+              { id: 'flat', label: w.text('potForm.lieFlat'), why: w.text('potForm.onTheirBroadSideLow') },
+              { id: 'upright', label: w.text('potForm.standUp'), why: w.text('potForm.onEdgeOrEndMore') },
             ],
           },
         ]}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, SchoolField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { burnerNetW } from '@/core/larder/burners';
 import { FATS } from '@/core/larder/fats';
 import { SALT_CRYSTALS, SALT_CRYSTAL_IDS, type SaltCrystalId, spiceById, SPICES } from '@/core/larder/seasoning';
@@ -12,13 +12,12 @@ import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
-import { formatFigure } from '@/core/explain/figure';
-import { useSay, useUnits } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
+import { tempC } from '@/core/message';
 
 export function SearForm(props: FormProps) {
   const { kitchen, input, plan, faults, change } = props;
-  const say = useSay();
-  const units = useUnits();
+  const w = useWords();
   const { sear, season } = input;
   const pans = [input.pan, ...kitchen.pans.filter((p) => p.id !== input.pan.id)];
   const burners = [sear.burner, ...kitchen.burners.filter((b) => b.id !== sear.burner.id)];
@@ -32,9 +31,9 @@ export function SearForm(props: FormProps) {
   const free = SPICES.filter((s) => !season.spices.some((own) => own.id === s.id));
   return (
     <>
-      <SchoolField
+      <WayField
         {...props}
-        school="saltWhen"
+        topic="saltWhen"
         value={season.when}
         onChange={(when) => {
           setSeason({ when });
@@ -42,25 +41,27 @@ export function SearForm(props: FormProps) {
       />
       <FieldRow>
         <NumberField
-          label="Salt on a kilo"
+          label={w.text('searForm.saltOnAKilo')}
           unit="g"
           step={1}
           decimals={1}
           value={season.gramsPerKg}
-          error={faultOf(faults, 'season.gramsPerKg')}
+          error={faultOf(w, faults, 'season.gramsPerKg')}
           onChange={(gramsPerKg) => {
             setSeason({ gramsPerKg });
           }}
         />
         <SelectField
-          label="Crystal"
+          label={w.text('searForm.crystal')}
           value={season.crystal}
           sections={[
             {
               options: SALT_CRYSTAL_IDS.map((id) => ({
                 id,
-                label: SALT_CRYSTALS[id].name,
-                why: `about ${String(SALT_CRYSTALS[id].gramsPerTeaspoon)} g in a level teaspoon`,
+                label: w.label('salt', id),
+                why: w.text('searForm.aboutGInALevel', {
+                  grams: w.quantity(SALT_CRYSTALS[id].gramsPerTeaspoon / 1000, 'mass'),
+                }),
               })),
             },
           ]}
@@ -72,9 +73,9 @@ export function SearForm(props: FormProps) {
       {plan ? (
         <p>
           <b>
-            {formatFigure(plan.salt.now, units)} {season.when === 'hold' ? 'now' : 'on the meat'}
+            {w.figure(plan.salt.now)} {season.when === 'hold' ? w.text('searForm.now') : w.text('searForm.onTheMeat')}
           </b>
-          : {plan.salt.spoons}. {say(plan.salt.says)}
+          : {w.say(plan.salt.spoons)}. {w.say(plan.salt.says)}
         </p>
       ) : null}
       {usual !== undefined && usual < season.gramsPerKg - 0.5 ? (
@@ -83,17 +84,17 @@ export function SearForm(props: FormProps) {
             setSeason({ gramsPerKg: usual });
           }}
         >
-          Much salt comes with other things: take {usual.toFixed(0)} g a kilo
+          {w.text('searForm.muchSaltComesWithOther', { strength: w.quantity(usual, 'gramsPerKg') })}
         </TextButton>
       ) : null}
       {season.spices.length > 0 ? (
-        <Rows aria-label="Spices">
+        <Rows aria-label={w.text('searForm.spices')}>
           {season.spices.map((s, i) => (
             <li key={s.id}>
               <div>
-                {spiceById(s.id).name}
+                {w.label('spice', s.id)}
                 <IconButton
-                  aria-label={`Leave out ${spiceById(s.id).name}`}
+                  aria-label={w.text('searForm.leaveOut', { things: w.name('spice', s.id) })}
                   onPress={() => {
                     setSeason({ spices: season.spices.filter((_, k) => k !== i) });
                   }}
@@ -102,11 +103,11 @@ export function SearForm(props: FormProps) {
                 </IconButton>
               </div>
               <QuantityField
-                label={`Amount of ${spiceById(s.id).name}`}
+                label={w.text('searForm.amountOf', { things: w.name('spice', s.id) })}
                 hideLabel
                 dimension="mass"
                 value={s.grams / 1000}
-                error={faultOf(faults, 'season.spices')}
+                error={faultOf(w, faults, 'season.spices')}
                 onChange={(kg) => {
                   setSeason({ spices: season.spices.map((own, k) => (k === i ? { ...own, grams: kg * 1000 } : own)) });
                 }}
@@ -117,9 +118,9 @@ export function SearForm(props: FormProps) {
       ) : null}
       {free.length > 0 ? (
         <SelectField
-          label="Add a spice"
+          label={w.text('searForm.addASpice')}
           value=""
-          sections={[{ options: free.map((s) => ({ id: s.id, label: s.name })) }]}
+          sections={[{ options: free.map((s) => ({ id: s.id, label: w.label('spice', s.id) })) }]}
           onChange={(id) => {
             const grams = Math.max(
               0.5,
@@ -130,17 +131,17 @@ export function SearForm(props: FormProps) {
         />
       ) : null}
 
-      <FormHead>In the pan</FormHead>
-      <SchoolField
+      <FormHead>{w.text('searForm.inThePan')}</FormHead>
+      <WayField
         {...props}
-        school="searDepth"
+        topic="searDepth"
         value={sear.depth}
         onChange={(depth) => {
           setSear({ depth });
         }}
       />
       <SelectField
-        label="Pan"
+        label={w.text('searForm.pan')}
         value={input.pan.id}
         sections={[{ options: pans.map((p) => ({ id: p.id, label: p.name })) }]}
         onChange={(id) => {
@@ -149,14 +150,18 @@ export function SearForm(props: FormProps) {
         }}
       />
       <SelectField
-        label="Burner"
+        label={w.text('searForm.burner')}
         value={sear.burner.id}
         sections={[
           {
             options: burners.map((b) => ({
               id: b.id,
               label: b.name,
-              why: `${b.kind}, ${String(b.powerW)} W; ${String(Math.round(burnerNetW(b)))} W reach the pan`,
+              why: w.text('searForm.wWReachThePan', {
+                kind: { code: `burnerKind.${b.kind}` },
+                power: w.quantity(b.powerW, 'power'),
+                reaches: w.quantity(burnerNetW(b), 'power'),
+              }),
             })),
           },
         ]}
@@ -166,18 +171,18 @@ export function SearForm(props: FormProps) {
         }}
       />
       <SelectField
-        label="Fat"
+        label={w.text('searForm.fat')}
         value={sear.fatId}
         sections={[
           {
             options: FATS.map((f) => ({
               id: f.id,
-              label: f.name,
-              why: say(`smokes from about ${String(f.smokeC)} °C; ${f.why}`),
+              label: w.label('fat', f.id),
+              why: w.text('fat.choice', { smoke: tempC(f.smokeC), why: { code: `fat.${f.id}.why` } }),
             })),
           },
         ]}
-        error={faultOf(faults, 'sear.fatId')}
+        error={faultOf(w, faults, 'sear.fatId')}
         onChange={(fatId) => {
           setSear({ fatId });
         }}
@@ -188,7 +193,7 @@ export function SearForm(props: FormProps) {
           setSear({ dried });
         }}
       >
-        patted dry
+        {w.text('searForm.pattedDry')}
       </Switch>
       <Switch
         value={sear.mostAtOnce !== null}
@@ -196,30 +201,30 @@ export function SearForm(props: FormProps) {
           setSear({ mostAtOnce: own ? Math.max(1, plan?.sear.perBatch.value ?? 4) : null });
         }}
       >
-        I say how many at once
+        {w.text('searForm.iSayHowManyAt')}
       </Switch>
       {sear.mostAtOnce === null ? null : (
         <NumberField
-          label="Pieces at once"
+          label={w.text('searForm.piecesAtOnce')}
           step={1}
           value={sear.mostAtOnce}
-          error={faultOf(faults, 'sear.mostAtOnce')}
+          error={faultOf(w, faults, 'sear.mostAtOnce')}
           onChange={(mostAtOnce) => {
             setSear({ mostAtOnce });
           }}
         />
       )}
-      <SchoolField
+      <WayField
         {...props}
-        school="searMoving"
+        topic="searMoving"
         value={sear.moving}
         onChange={(moving) => {
           setSear({ moving });
         }}
       />
-      <SchoolField
+      <WayField
         {...props}
-        school="dredge"
+        topic="dredge"
         value={sear.dredge}
         onChange={(dredge) => {
           setSear({ dredge });

@@ -4,19 +4,18 @@ import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-compone
 import styled from 'styled-components';
 import { Care, faultOf, type FormProps } from './common';
 import { hourOn } from '@/calendar/calendar';
-import { ALLERGEN_NAMES, AVOIDABLE, type Avoided, DIET_NAMES } from '@/core/larder/allergens';
+import { AVOIDABLE, type Avoided } from '@/core/larder/allergens';
 import { SIDES } from '@/core/larder/sides';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
-import { Schools } from '@/ui/controls/Schools';
+import { WayCards } from '@/ui/controls/WayCards';
 import { Slider } from '@/ui/controls/Slider';
 import { TextField } from '@/ui/controls/TextField';
 import { localInputValue, momentFromLocalInput } from '@/ui/localInput';
+import { useWords } from '@/ui/KitchenContext';
 
 const MOST_SIDES = 6;
 const EVENING_HOUR = 21;
-
-const NAMES: Readonly<Record<string, string>> = { ...ALLERGEN_NAMES, ...DIET_NAMES };
 
 const Chips = styled(CheckboxGroup)`
   display: flex;
@@ -49,23 +48,24 @@ const Chip = styled(CheckboxButton)`
 `;
 
 export function ServeForm({ input, faults, timeZone, change }: FormProps) {
+  const w = useWords();
   return (
     <>
       <TextField
-        label="Plates out at"
+        label={w.text('serveForm.platesOutAt')}
         type="datetime-local"
         value={localInputValue(input.serveAtMs, timeZone)}
-        error={faultOf(faults, 'serveAtMs')}
+        error={faultOf(w, faults, 'serveAtMs')}
         onChange={(text) => {
           change({ serveAtMs: momentFromLocalInput(text, timeZone) });
         }}
       />
-      <Schools
-        label="Cook it"
+      <WayCards
+        label={w.text('serveForm.cookIt')}
         value={input.day.ahead === null ? 'same' : 'ahead'}
-        schools={[
-          { id: 'same', name: 'The same day', why: 'eaten when it is done' },
-          { id: 'ahead', name: 'Ahead', why: 'more flavour, the fat lifts off whole, bones come out clean' },
+        ways={[
+          { id: 'same', name: w.text('serveForm.theSameDay'), why: w.text('serveForm.eatenWhenItIsDone') },
+          { id: 'ahead', name: w.text('serveForm.ahead'), why: w.text('serveForm.moreFlavourTheFatLifts') },
         ]}
         onChange={(when) => {
           const fridgeByMs = hourOn(input.serveAtMs, -1, EVENING_HOUR, timeZone);
@@ -75,10 +75,10 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
       {input.day.ahead === null ? null : (
         <>
           <TextField
-            label="In the fridge by"
+            label={w.text('serveForm.inTheFridgeBy')}
             type="datetime-local"
             value={localInputValue(input.day.ahead.fridgeByMs, timeZone)}
-            error={faultOf(faults, 'day.ahead')}
+            error={faultOf(w, faults, 'day.ahead')}
             onChange={(text) => {
               change({ day: { ...input.day, ahead: { fridgeByMs: momentFromLocalInput(text, timeZone) } } });
             }}
@@ -87,31 +87,31 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
         </>
       )}
       <Slider
-        label="How sure to be on time"
+        label={w.text('serveForm.howSureToBeOn')}
         min={0.5}
         max={0.98}
         step={0.01}
         value={input.confidence}
-        says={`${String(Math.round(input.confidence * 100))} of 100 such days`}
+        says={w.quantity(input.confidence, 'evenings')}
         onChange={(confidence) => {
           change({ confidence });
         }}
       />
       <FieldRow>
         <NumberField
-          label="Cooks at the bench"
+          label={w.text('serveForm.cooksAtTheBench')}
           step={1}
           value={input.day.cooks}
-          error={faultOf(faults, 'day.cooks')}
+          error={faultOf(w, faults, 'day.cooks')}
           onChange={(cooks) => {
             change({ day: { ...input.day, cooks } });
           }}
         />
         <NumberField
-          label="Burners free"
+          label={w.text('serveForm.burnersFree')}
           step={1}
           value={input.day.burners}
-          error={faultOf(faults, 'day.burners')}
+          error={faultOf(w, faults, 'day.burners')}
           onChange={(burners) => {
             change({ day: { ...input.day, burners } });
           }}
@@ -123,10 +123,10 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
         }}
       >
-        <LabelText>Beside it</LabelText>
+        <LabelText>{w.text('serveForm.besideIt')}</LabelText>
         {SIDES.map((s) => (
           <CheckboxField key={s.id} value={s.id}>
-            <Chip>{s.name}</Chip>
+            <Chip>{w.label('side', s.id)}</Chip>
           </CheckboxField>
         ))}
       </Chips>
@@ -136,10 +136,10 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ avoid: avoid.filter((a): a is Avoided => AVOIDABLE.some((known) => known === a)) });
         }}
       >
-        <LabelText>Somebody at the table avoids</LabelText>
+        <LabelText>{w.text('serveForm.somebodyAtTheTableAvoids')}</LabelText>
         {AVOIDABLE.map((a) => (
           <CheckboxField key={a} value={a}>
-            <Chip>{NAMES[a]}</Chip>
+            <Chip>{w.label('avoid', a)}</Chip>
           </CheckboxField>
         ))}
       </Chips>

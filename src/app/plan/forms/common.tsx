@@ -4,13 +4,14 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Kitchen } from '@/contract/plan';
 import { cautionFor, type CareStep } from '@/core/care/cautions';
-import { type Kind } from '@/core/kinds/kinds';
+import { type OwnKind } from '@/core/kinds/kinds';
 import { type PlanFault, type PlanInput } from '@/core/plan/input';
 import { type Plan } from '@/core/plan/plan';
-import { type Choice, habit, type SchoolId, SCHOOLS } from '@/core/plan/schools';
+import { type WayOf, habit, type WayTopic, WAYS } from '@/core/plan/ways';
 import { SelectField } from '@/ui/controls/SelectField';
 import { CautionNote } from '@/ui/controls/Panel';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
+import { type Words } from '@/words/words';
 
 export interface FormProps {
   readonly kitchen: Kitchen;
@@ -20,18 +21,19 @@ export interface FormProps {
   readonly timeZone: string;
   readonly change: (part: Partial<PlanInput>) => void;
   /** Makes an option this kitchen's own way from now on. */
-  readonly keepHabit: (school: SchoolId, option: string) => void;
-  readonly keepKind: (kind: Kind) => void;
+  readonly keepHabit: (topic: WayTopic, way: string) => void;
+  readonly keepKind: (kind: OwnKind) => void;
   readonly dropKind: (id: string) => void;
 }
 
-export function faultOf(faults: readonly PlanFault[], field: string): string | undefined {
-  return faults.find((f) => f.field === field)?.message;
+export function faultOf(w: Words, faults: readonly PlanFault[], field: string): string | undefined {
+  const fault = faults.find((f) => f.field === field);
+  return fault && w.say(fault.says);
 }
 
 export function Care({ step }: { step: CareStep }) {
-  const say = useSay();
-  return <CautionNote>{say(cautionFor(step).text)}</CautionNote>;
+  const w = useWords();
+  return <CautionNote>{w.say(cautionFor(step))}</CautionNote>;
 }
 
 /** A small heading within a form. */
@@ -68,44 +70,42 @@ const Why = styled.p`
   }
 `;
 
-interface SchoolFieldProps<Id extends SchoolId> extends Pick<FormProps, 'kitchen' | 'keepHabit'> {
-  readonly school: Id;
-  readonly value: Choice<Id>;
-  readonly onChange: (option: Choice<Id>) => void;
+interface WayFieldProps<Id extends WayTopic> extends Pick<FormProps, 'kitchen' | 'keepHabit'> {
+  readonly topic: Id;
+  readonly value: WayOf<Id>;
+  readonly onChange: (option: WayOf<Id>) => void;
 }
 
 /** One of the ways cooks differ: its options with why, ours and this kitchen's own marked, and a way to make one ours. */
-export function SchoolField<Id extends SchoolId>({
-  school,
-  value,
-  kitchen,
-  keepHabit,
-  onChange,
-}: SchoolFieldProps<Id>) {
-  const { label, options, usual } = SCHOOLS[school];
-  const say = useSay();
-  const own = habit(kitchen.habits, school);
-  const chosen = options.find((o) => o.id === value);
-  const mark = (id: string): string => (id === own && own !== usual ? ' · yours' : id === usual ? ' · usual' : '');
+export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit, onChange }: WayFieldProps<Id>) {
+  const { ways, usual } = WAYS[topic];
+  const w = useWords();
+  const own = habit(kitchen.habits, topic);
+  const nameOf = (id: string): string => {
+    const name = w.title({ code: `way.${topic}.${id}` });
+    if (id === own && own !== usual) return w.text('way.yours', { name });
+    return id === usual ? w.text('way.usual', { name }) : name;
+  };
+  const whyOf = (id: string): string => w.say({ code: `way.${topic}.${id}.why` });
   return (
     <div>
       <SelectField
-        label={label}
+        label={w.text(`ways.${topic}`)}
         value={value}
-        sections={[{ options: options.map((o) => ({ id: o.id, label: o.name + mark(o.id), why: say(o.why) })) }]}
+        sections={[{ options: ways.map((id) => ({ id, label: nameOf(id), why: whyOf(id) })) }]}
         onChange={(id) => {
-          onChange(id as Choice<Id>);
+          onChange(id as WayOf<Id>);
         }}
       />
       <Why>
-        {say(chosen?.why ?? '')}.{' '}
+        {w.text('way.because', { why: whyOf(value) })}{' '}
         {value === own ? null : (
           <TextButton
             onPress={() => {
-              keepHabit(school, value);
+              keepHabit(topic, value);
             }}
           >
-            Make this our way
+            {w.text('common.makeThisOurWay')}
           </TextButton>
         )}
       </Why>

@@ -13,7 +13,6 @@ import { SearForm } from './SearForm';
 import { ServeForm } from './ServeForm';
 import { type Kitchen } from '@/contract/plan';
 import { hourOn } from '@/calendar/calendar';
-import { liquidById } from '@/core/larder/liquids';
 import { SIDES } from '@/core/larder/sides';
 import { checkPlanInput } from '@/core/plan/check';
 import { type PlanInput } from '@/core/plan/input';
@@ -22,6 +21,7 @@ import { type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { choose, retype, shown, US } from '@/testing/screen';
+import { WORDS } from '@/testing/words';
 
 const OPTIONS = { timeZone: 'Europe/Lisbon' };
 
@@ -74,7 +74,7 @@ describe('the meat', () => {
     await retype(hand, field('Weight, trimmed'), '');
     expect(now().meat.massKg).toBeNaN();
     expect(document.body.textContent).toContain(
-      'Weight of the meat: no number was given. Anything from 0.1 to 12 kg can be planned.',
+      'Weight of the meat: no number was given. Anything from 100 g to 12 kg can be planned.',
     );
   });
 
@@ -152,7 +152,7 @@ describe('pot and heat', () => {
     await retype(hand, field(/oven/i), '140');
     await choose(hand, /Where$/, /fan/i);
     expect(now().heat).toEqual({ kind: 'oven', tempC: 140, fan: true });
-    await choose(hand, /Where$/, /stove/i);
+    await choose(hand, /Where$/, /hob/i);
     expect(now().heat).toMatchObject({ kind: 'simmer' });
     expect(now().heat.tempC).toBeLessThan(100);
     await retype(hand, field(/height/i), '1500');
@@ -172,7 +172,7 @@ describe('pot and heat', () => {
     const { hand, now } = open(HeatForm, {}, { units: US });
     await retype(hand, field(/oven/i), '900');
     expect(now().heat.tempC).toBeCloseTo(482, 0);
-    expect(document.body.textContent).toContain('482 °C is too much. Anything from 80 to 240 °C');
+    expect(document.body.textContent).toContain('900 °F is too much. Anything from 176 to 465 °F');
     expect(checkPlanInput(now(), NOON_MS).map((f) => f.field)).toContain('heat.tempC');
   });
 });
@@ -230,11 +230,11 @@ describe('the base', () => {
     const added = now().base.items.at(-1);
     expect(now().base.items).toHaveLength(before + 1);
     expect(added).toMatchObject({ when: 'late', fate: 'bite' });
-    await retype(hand, field(/Weight of Potato/), '350 g');
+    await retype(hand, field(/Weight of potato/), '350 g');
     expect(now().base.items.at(-1)?.kg).toBeCloseTo(0.35);
-    await choose(hand, /What becomes of Potato/, /melt|soft|bite|eat/i);
+    await choose(hand, /What becomes of potato/, /melt|soft|bite|eat/i);
     expect(now().base.items.at(-1)?.when).toBe('start');
-    await hand.click(press(/Leave out Potato/));
+    await hand.click(press(/Leave out potato/));
     expect(now().base.items).toHaveLength(before);
   });
 
@@ -293,7 +293,7 @@ describe('the liquid', () => {
       },
     });
     expect(screen.queryByRole('slider', { name: /Of that/ })).toBeNull();
-    await choose(hand, /Fills up to the line/, liquidById('stockUnsalted').name);
+    await choose(hand, /Fills up to the line/, WORDS.label('liquid', 'stockUnsalted'));
     expect(now().liquid.parts.map((p) => p.id)).toEqual(['stout']);
   });
 

@@ -7,8 +7,8 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { jsonLdBlocks } from './jsonLdBlocks';
-import { CHOICES, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './settle';
-import { asHeatMode, HEAT_SCHOOLS } from '../schools';
+import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './settle';
+import { asHeatMode, heatWays } from '../wayLists';
 import { recipeIn } from '@/contract/recipe';
 import { type Kitchen } from '@/contract/plan';
 import { planFromRecipe } from '@/core/intake/plan';
@@ -22,9 +22,10 @@ import { CautionNote, FaultNote, Mute, Page, PageHead, Panel } from '@/ui/contro
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { duration } from '@/ui/time';
+import { type Message } from '@/core/message';
+import { type Words } from '@/words/words';
 
 const BackLink = styled(Link)`
   ${linkButton('plain')}
@@ -117,6 +118,11 @@ interface Settling {
 
 const USUAL_EATERS = 4;
 
+/** Where something was found: the recipe's own words, or ours for where it stands. */
+function fromText(w: Words, from: string | Message): string {
+  return typeof from === 'string' ? from : w.say(from);
+}
+
 function settlingFrom(read: ReadRecipe): Settling {
   return {
     read,
@@ -134,20 +140,21 @@ interface RecipeImportProps {
 
 /** A schema.org recipe, by file or pasted, turned into a plan: what was not understood is settled line by line. */
 export function RecipeImport({ kitchen, serveAtMs }: RecipeImportProps) {
+  const w = useWords();
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string>();
   const [settling, setSettling] = useState<Settling>();
   const take = (source: string): void => {
     const found = recipeIn(source, jsonLdBlocks);
-    setFault(found.ok ? undefined : found.message);
+    setFault(found.ok ? undefined : w.say(found.says));
     setSettling(found.ok ? settlingFrom(readRecipe(found.recipe)) : undefined);
   };
   return (
     <Page>
       <PageHead>
-        <h1>A plan from a recipe</h1>
+        <h1>{w.text('recipeImport.aPlanFromARecipe')}</h1>
         <div>
-          <BackLink href="/plan">All plans</BackLink>
+          <BackLink href="/plan">{w.text('recipeImport.allPlans')}</BackLink>
         </div>
       </PageHead>
       {settling ? (
@@ -165,10 +172,7 @@ export function RecipeImport({ kitchen, serveAtMs }: RecipeImportProps) {
       ) : (
         <Panel>
           <Source>
-            <p>
-              Save a recipe’s page, or copy its JSON-LD: meat, weights, liquids, heat and time are read out of it here,
-              on this machine, and nothing is fetched. What is not understood is yours to settle.
-            </p>
+            <p>{w.text('recipeImport.saveARecipesPageOr')}</p>
             <FileTrigger
               acceptedFileTypes={['.json', '.jsonld', '.html', '.htm', 'application/ld+json', 'text/html']}
               onSelect={(files) => {
@@ -176,11 +180,11 @@ export function RecipeImport({ kitchen, serveAtMs }: RecipeImportProps) {
               }}
             >
               <Button>
-                <FileText size={18} aria-hidden /> Choose a file
+                <FileText size={18} aria-hidden /> {w.text('recipeImport.chooseAFile')}
               </Button>
             </FileTrigger>
             <label>
-              <LabelText as="span">Or paste it</LabelText>
+              <LabelText as="span">{w.text('recipeImport.orPasteIt')}</LabelText>
               <textarea
                 value={text}
                 onChange={(e) => {
@@ -197,7 +201,7 @@ export function RecipeImport({ kitchen, serveAtMs }: RecipeImportProps) {
                 take(text);
               }}
             >
-              Read it
+              {w.text('recipeImport.readIt')}
             </Button>
           </Source>
         </Panel>
@@ -216,42 +220,42 @@ interface SettleProps {
 
 function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) {
   const router = useRouter();
-  const say = useSay();
+  const w = useWords();
   const [fault, setFault] = useState<string>();
   const { read, title, eaters, heat, lines } = settling;
   const mode = heatMode(heat);
-  const open = lines.filter((l) => openOn(l) !== '').length;
+  const open = lines.filter((l) => openOn(l) !== undefined).length;
   const meats = lines.filter((l) => l.choice.startsWith('cut:')).length;
   const blocked =
     meats === 0
-      ? 'No line is meat yet: a braise needs some.'
+      ? w.text('recipeImport.noLineIsMeatYet')
       : open > 0
-        ? `${String(open)} ${open === 1 ? 'line is' : 'lines are'} still open.`
+        ? w.text('recipeImport.stillOpen', { open })
         : title.trim() === ''
-          ? 'It needs a name.'
+          ? w.text('recipeImport.itNeedsAName')
           : '';
 
   const make = async (): Promise<void> => {
     const input = planFromRecipe({ title: title.trim(), eaters, heat, taken: takenOf(lines) }, kitchen, serveAtMs);
     const basic = checkPlanInput(input, 0).find((f) => f.field === 'eaters' || f.field === 'heat.tempC');
     if (basic) {
-      setFault(say(basic.message));
+      setFault(w.say(basic.says));
       return;
     }
     const sent = await send<{ id: string }>('POST', '/api/plans', { input });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
-    else setFault(sent.message);
+    else setFault(w.say(sent.says));
   };
 
   return (
     <>
       <Panel aria-labelledby="what">
         <h2 id="what" style={{ fontSize: 20 }}>
-          What it is
+          {w.text('recipeImport.whatItIs')}
         </h2>
         <Top>
           <TextField
-            label="Name of the dish"
+            label={w.text('recipeImport.nameOfTheDish')}
             value={title}
             onChange={(value) => {
               change({ title: value });
@@ -259,7 +263,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
           />
           <div>
             <NumberField
-              label="At the table"
+              label={w.text('recipeImport.atTheTable')}
               step={1}
               value={eaters}
               onChange={(value) => {
@@ -267,15 +271,17 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
               }}
             />
             <blockquote>
-              {read.eaters ? `“${read.eaters.from}”` : `It does not say: ${String(USUAL_EATERS)} are assumed.`}
+              {read.eaters
+                ? `“${fromText(w, read.eaters.from)}”`
+                : w.text('recipeImport.itDoesNotSayAre', { usualEaters: USUAL_EATERS })}
             </blockquote>
           </div>
           <div>
             <FieldRow>
               <SelectField
-                label="Where"
+                label={w.text('recipeImport.where')}
                 value={mode}
-                sections={[{ options: HEAT_SCHOOLS.map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
+                sections={[{ options: heatWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
                 onChange={(id) => {
                   const next = asHeatMode(id);
                   change({
@@ -284,7 +290,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
                 }}
               />
               <QuantityField
-                label={MODES[mode].setTo}
+                label={w.text(`field.heat.${mode}`)}
                 dimension="temperature"
                 value={heat.tempC}
                 onChange={(tempC) => {
@@ -293,27 +299,29 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
               />
             </FieldRow>
             <blockquote>
-              {read.heat ? `“${read.heat.from}”` : 'It names no heat: this kitchen’s usual is assumed.'}
+              {read.heat ? `“${fromText(w, read.heat.from)}”` : w.text('recipeImport.itNamesNoHeatThis')}
             </blockquote>
             {read.unsure.map((u) => (
-              <blockquote key={u}>{say(u)}</blockquote>
+              <blockquote key={JSON.stringify(u)}>{w.say(u)}</blockquote>
             ))}
           </div>
           <div>
             <p>
               {read.minutes
-                ? `It wants ${duration(read.minutes.value[0])}${read.minutes.value[1] > read.minutes.value[0] ? ` to ${duration(read.minutes.value[1])}` : ''} in the pot.`
-                : 'It gives no time in the pot.'}{' '}
-              The plan does not copy that: it forecasts the time from cut, size, pot and heat, and says how sure it is.
+                ? w.text('recipeImport.itWants', {
+                    time: w.range(read.minutes.value[0], read.minutes.value[1], 'minutes'),
+                  })
+                : w.text('recipeImport.itGivesNoTimeIn')}{' '}
+              {w.text('recipeImport.thePlanDoesNotCopy')}
             </p>
-            {read.minutes ? <blockquote>“{read.minutes.from}”</blockquote> : null}
+            {read.minutes ? <blockquote>“{fromText(w, read.minutes.from)}”</blockquote> : null}
           </div>
         </Top>
       </Panel>
       <Panel aria-labelledby="lines">
         <h2 id="lines" style={{ fontSize: 20 }}>
-          Line by line{' '}
-          <Mute style={{ fontWeight: 400 }}>· left what the recipe says, right what the plan takes it for</Mute>
+          {w.text('recipeImport.lineByLine')}{' '}
+          <Mute style={{ fontWeight: 400 }}>{w.text('recipeImport.leftWhatTheRecipeSays')}</Mute>
         </h2>
         <Lines>
           {lines.map((line, i) => (
@@ -326,16 +334,13 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
             />
           ))}
         </Lines>
-        <Mute>
-          Stock and water fill up to the level your pot asks for, so their amount is not copied. Weights counted or
-          taken from cups are usual ones: put in your own.
-        </Mute>
+        <Mute>{w.text('recipeImport.stockAndWaterFillUp')}</Mute>
       </Panel>
       {read.steps.length > 0 ? (
         <Panel aria-labelledby="method">
           <h2 id="method" style={{ fontSize: 20 }}>
-            Its method{' '}
-            <Mute style={{ fontWeight: 400 }}>· bold: heat or time was read there; the plan writes its own steps</Mute>
+            {w.text('recipeImport.itsMethod')}{' '}
+            <Mute style={{ fontWeight: 400 }}>{w.text('recipeImport.boldHeatOrTimeWas')}</Mute>
           </h2>
           <Method>
             {read.steps.map((s, i) => (
@@ -355,9 +360,9 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
           {blocked === '' ? null : <CautionNote role="status">{blocked}</CautionNote>}
           <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
             <Button $tone="hands" isDisabled={blocked !== ''} onPress={() => void make()}>
-              Make the plan
+              {w.text('recipeImport.makeThePlan')}
             </Button>
-            <Button onPress={onAgain}>Another recipe</Button>
+            <Button onPress={onAgain}>{w.text('recipeImport.anotherRecipe')}</Button>
           </div>
         </Source>
       </Panel>
@@ -366,35 +371,42 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
 }
 
 function Line({ line, change }: { line: Settled; change: (line: Settled) => void }) {
-  const say = useSay();
+  const w = useWords();
   const open = openOn(line);
   const measure = measureOf(line.choice);
   const amount = (value: number): void => {
-    change({ ...line, amount: value, assumed: '' });
+    change({ ...line, amount: value, assumed: [] });
   };
   return (
-    <li data-open={open === '' ? undefined : ''} data-out={line.choice === LEAVE ? '' : undefined}>
+    <li data-open={open === undefined ? undefined : ''} data-out={line.choice === LEAVE ? '' : undefined}>
       <span>
         {line.text}
-        {open === '' ? null : <small>{open}</small>}
-        {line.assumed === '' || open !== '' ? null : <small>{say(line.assumed)}</small>}
-        {fillsUp(line.choice) ? <small>fills up to the pot’s own level</small> : null}
+        {open === undefined ? null : <small>{w.say(open)}</small>}
+        {line.assumed.length === 0 || open !== undefined ? null : (
+          <small>
+            {w.list(
+              line.assumed.map((m) => w.say(m)),
+              'semicolon',
+            )}
+          </small>
+        )}
+        {fillsUp(line.choice) ? <small>{w.text('recipeImport.fillsUpToThePots')}</small> : null}
       </span>
       <SelectField
-        label={`What is “${line.text}”?`}
+        label={w.text('recipeImport.whatIs', { text: line.text })}
         hideLabel
-        placeholder="say what it is…"
+        placeholder={w.text('recipeImport.sayWhatItIs')}
         value={line.choice}
-        sections={CHOICES}
+        sections={choices(w)}
         onChange={(choice) => {
           // Of another measure the old number would mean something else.
           const same = measureOf(choice) === measure;
-          change({ ...line, choice, amount: same ? line.amount : Number.NaN, assumed: same ? line.assumed : '' });
+          change({ ...line, choice, amount: same ? line.amount : Number.NaN, assumed: same ? line.assumed : [] });
         }}
       />
       {measure === 'mass' || measure === 'volume' ? (
         <QuantityField
-          label={`How much, ${line.text}`}
+          label={w.text('recipeImport.howMuch', { text: line.text })}
           hideLabel
           dimension={measure}
           value={line.amount}
@@ -402,7 +414,7 @@ function Line({ line, change }: { line: Settled; change: (line: Settled) => void
         />
       ) : measure === 'count' || measure === 'grams' ? (
         <NumberField
-          label={`How much, ${line.text}`}
+          label={w.text('recipeImport.howMuch', { text: line.text })}
           hideLabel
           step={measure === 'count' ? 1 : 0.5}
           decimals={measure === 'count' ? 0 : 1}

@@ -4,8 +4,11 @@ import { hourOn } from '@/calendar/calendar';
 import { presentMs } from '@/server/clock';
 import { database } from '@/server/database';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
+import { pageWords } from '@/app/pageWords';
 
-export const metadata: Metadata = { title: 'A plan from a recipe' };
+export async function generateMetadata(): Promise<Metadata> {
+  return { title: (await pageWords()).text('page.fromRecipe') };
+}
 
 const SUPPER_HOUR = 19;
 

@@ -1,11 +1,14 @@
 import { type Role } from '@/core/intake/lexicon';
 import { type ReadLine, type Taken } from '@/core/intake/recipe';
-import { CUTS, cutLabel } from '@/core/larder/cuts';
+import { CUTS } from '@/core/larder/cuts';
 import { FATS } from '@/core/larder/fats';
 import { GARNISHES } from '@/core/larder/garnish';
 import { LIQUIDS, liquidById } from '@/core/larder/liquids';
 import { HERBS, SPICES } from '@/core/larder/seasoning';
 import { type Dimension } from '@/core/quantity/units';
+import { type Message, say } from '@/core/message';
+import { type Option } from '@/ui/controls/SelectField';
+import { type Words } from '@/words/words';
 
 /** A line as the cook has it: what it is, "leave" where it stays out, empty where nobody has said yet. */
 export interface Settled {
@@ -13,7 +16,7 @@ export interface Settled {
   readonly choice: string;
   readonly amount: number;
   readonly pieces: number | undefined;
-  readonly assumed: string;
+  readonly assumed: readonly Message[];
 }
 
 export const LEAVE = 'leave';
@@ -24,7 +27,7 @@ const key = (kind: Role, id: string): string => `${kind}:${id}`;
 export function settledFrom(line: ReadLine): Settled {
   return {
     text: line.text,
-    choice: line.taken ? key(line.taken.kind, line.taken.id) : '',
+    choice: line.taken ? key(line.taken.role, line.taken.id) : '',
     amount: line.taken?.amount ?? Number.NaN,
     pieces: line.taken?.pieces,
     assumed: line.assumed,
@@ -32,32 +35,40 @@ export function settledFrom(line: ReadLine): Settled {
 }
 
 /** Everything a line can be, in sections. */
-export const CHOICES = [
-  { title: 'Meat', options: CUTS.map((c) => ({ id: key('cut', c.id), label: cutLabel(c) })) },
-  { title: 'Vegetables and more', options: GARNISHES.map((g) => ({ id: key('garnish', g.id), label: g.name })) },
-  { title: 'Liquids', options: LIQUIDS.map((l) => ({ id: key('liquid', l.id), label: l.name })) },
-  { title: 'Herbs', options: HERBS.map((h) => ({ id: key('herb', h.id), label: h.name })) },
-  { title: 'Spices', options: SPICES.map((s) => ({ id: key('spice', s.id), label: s.name })) },
-  { title: 'Fat to sear in', options: FATS.map((f) => ({ id: key('fat', f.id), label: f.name })) },
-  {
-    title: 'Else',
-    options: [
-      { id: key('salt', ''), label: 'Salt on the meat' },
-      { id: key('paste', ''), label: 'Tomato paste' },
-      { id: key('flour', ''), label: 'Flour to thicken with' },
-      { id: LEAVE, label: 'Leave it out of the plan' },
-    ],
-  },
-];
+export function choices(w: Words): readonly { readonly title: string; readonly options: readonly Option[] }[] {
+  const rows = (table: 'garnish' | 'liquid' | 'herb' | 'spice' | 'fat', all: readonly { readonly id: string }[]) =>
+    all.map(({ id }) => ({ id: key(table, id), label: w.label(table, id) }));
+  return [
+    {
+      title: w.text('settle.meat'),
+      options: CUTS.map((c) => ({ id: key('cut', c.id), label: w.title({ code: `cut.${c.id}.full` }) })),
+    },
+    { title: w.text('settle.garnish'), options: rows('garnish', GARNISHES) },
+    { title: w.text('settle.liquid'), options: rows('liquid', LIQUIDS) },
+    { title: w.text('settle.herb'), options: rows('herb', HERBS) },
+    { title: w.text('settle.spice'), options: rows('spice', SPICES) },
+    { title: w.text('settle.fat'), options: rows('fat', FATS) },
+    {
+      title: w.text('settle.else'),
+      options: [
+        ...(['salt', 'paste', 'flour'] as const).map((role) => ({
+          id: key(role, ''),
+          label: w.text(`settle.${role}`),
+        })),
+        { id: LEAVE, label: w.text('settle.leave') },
+      ],
+    },
+  ];
+}
 
-const kindOf = (choice: string): Role | undefined =>
+const roleOf = (choice: string): Role | undefined =>
   choice === '' || choice === LEAVE ? undefined : (choice.split(':')[0] as Role);
 
 const idOf = (choice: string): string => choice.split(':')[1] ?? '';
 
 /** What the amount of a choice is measured in; undefined where none is needed. */
 export function measureOf(choice: string): Dimension | 'grams' | 'count' | undefined {
-  switch (kindOf(choice)) {
+  switch (roleOf(choice)) {
     case 'cut':
     case 'garnish':
     case 'paste':
@@ -76,25 +87,25 @@ export function measureOf(choice: string): Dimension | 'grams' | 'count' | undef
 
 /** Stock and water fill up to the pot's own level, whatever amount the recipe has. */
 export function fillsUp(choice: string): boolean {
-  return kindOf(choice) === 'liquid' && ['stock', 'water'].includes(liquidById(idOf(choice)).kind);
+  return roleOf(choice) === 'liquid' && ['stock', 'water'].includes(liquidById(idOf(choice)).kind);
 }
 
-/** What is still open on a line; empty where nothing is. Salt and spice to taste need no amount. */
-export function openOn(line: Settled): string {
-  if (line.choice === '') return 'Not understood: say what it is, or leave it out.';
+/** What is still open on a line; undefined where nothing is. Salt and spice to taste need no amount. */
+export function openOn(line: Settled): Message | undefined {
+  if (line.choice === '') return say('settle.notUnderstood');
   const measure = measureOf(line.choice);
   const needed = measure === 'mass' || measure === 'volume' || measure === 'count';
-  return needed && !(line.amount > 0) ? 'How much of it?' : '';
+  return needed && !(line.amount > 0) ? say('settle.howMuch') : undefined;
 }
 
 /** The lines as the core takes them; what is left out, or to taste, is not among them. */
 export function takenOf(lines: readonly Settled[]): Taken[] {
   return lines.flatMap((line): Taken[] => {
-    const kind = kindOf(line.choice);
-    if (!kind) return [];
+    const role = roleOf(line.choice);
+    if (!role) return [];
     return [
       {
-        kind,
+        role,
         id: idOf(line.choice),
         amount: line.amount,
         ...(line.pieces === undefined ? {} : { pieces: line.pieces }),

@@ -4,15 +4,19 @@ import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
+import { pageWords } from '@/app/pageWords';
 
-export const metadata: Metadata = { title: 'New plan' };
+export async function generateMetadata(): Promise<Metadata> {
+  return { title: (await pageWords()).text('page.newPlan') };
+}
 
 export default async function NewPlanPage() {
   const kitchen = await readKitchen(await database());
+  const words = await pageWords();
   return (
     <PlanEditor
       kitchen={kitchen}
-      start={newPlan(kitchen, presentMs(), timeZoneOf(kitchen))}
+      start={newPlan(kitchen, words.text('newPlan.title'), presentMs(), timeZoneOf(kitchen))}
       id={null}
       updatedAtMs={null}
     />

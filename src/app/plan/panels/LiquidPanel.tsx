@@ -3,15 +3,13 @@
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, Section } from './common';
 import { TextButton } from '../forms/common';
-import { LEVELS } from '../schools';
+import { LEVELS, levelWays } from '../wayLists';
 import { isSmall } from '@/core/plan/pieces';
-import { habit, usualLevel } from '@/core/plan/schools';
-import { formatFigure } from '@/core/explain/figure';
-import { formatLength, formatMass, formatVolume } from '@/core/quantity/format';
+import { habit, usualLevel } from '@/core/plan/ways';
 import { Mute } from '@/ui/controls/Panel';
-import { Schools } from '@/ui/controls/Schools';
+import { WayCards } from '@/ui/controls/WayCards';
 import { Figures, Why } from '@/ui/controls/Why';
-import { useSay, useUnits } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 
 const Table = styled.table`
   width: 100%;
@@ -45,8 +43,7 @@ function nearestLevel(level: number): string {
 }
 
 export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelProps) {
-  const units = useUnits();
-  const say = useSay();
+  const w = useWords();
   const { liquid, salt, table } = plan;
   const { wine } = liquid;
   const chosen = nearestLevel(input.liquid.level);
@@ -61,48 +58,48 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
   return (
     <Body>
       <Section plan={plan} onLevel={set} />
-      <Schools
-        label="Level"
+      <WayCards
+        label={w.text('liquidPanel.level')}
         hideLabel
         columns={4}
         value={chosen}
-        schools={LEVELS}
+        ways={levelWays(w)}
         onChange={(id) => {
-          const school = LEVELS.find((l) => l.id === id);
-          if (school) set(school.level);
+          const level = LEVELS.find((l) => l.id === id);
+          if (level) set(level.level);
         }}
       />
       <Mute>
-        For these pieces under this lid, usual: {Math.round(usual * 100)} %.{' '}
+        {w.text('liquidPanel.forThesePiecesUnderThis', { usual: w.quantity(usual, 'share') })}{' '}
         {chosen === '' || chosen === ownLevel ? null : (
           <TextButton
             onPress={() => {
               keepHabit('level', chosen);
             }}
           >
-            Make this our way
+            {w.text('liquidPanel.makeThisOurWay')}
           </TextButton>
         )}
       </Mute>
       <Part>
-        <h3>What is poured</h3>
+        <h3>{w.text('liquidPanel.whatIsPoured')}</h3>
         <Table>
           <thead>
             <tr>
-              <th scope="col">In this order</th>
-              <th scope="col">pour</th>
-              <th scope="col">in the pot</th>
+              <th scope="col">{w.text('liquidPanel.inThisOrder')}</th>
+              <th scope="col">{w.text('liquidPanel.pour')}</th>
+              <th scope="col">{w.text('liquidPanel.inThePot')}</th>
             </tr>
           </thead>
           <tbody>
             {liquid.pours.map((p) => (
               <tr key={p.liquid.id}>
                 <td>
-                  {p.liquid.name}
-                  {p.note === '' ? null : <Mute> · {p.note}</Mute>}
+                  {w.label('liquid', p.liquid.id)}
+                  {p.note ? <Mute> · {w.say(p.note)}</Mute> : null}
                 </td>
-                <td>{formatVolume(p.pouredL, units)}</td>
-                <td>{formatVolume(p.inPotL, units)}</td>
+                <td>{w.quantity(p.pouredL, 'volume')}</td>
+                <td>{w.quantity(p.inPotL, 'volume')}</td>
               </tr>
             ))}
           </tbody>
@@ -110,25 +107,34 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         {wine && wine.target.value < wine.pouredL - 0.005 ? (
           <>
             <p>
-              Boil {formatVolume(wine.pouredL, units)} down to {formatFigure(wine.target, units)}{' '}
-              <Why figure={wine.target} />, from {formatLength(wine.depthBeforeMm, units)} to{' '}
-              {formatLength(wine.depthAfterMm, units)} deep in this pot, about {formatFigure(wine.minutes, units)}{' '}
-              <Why figure={wine.minutes} />. The harsh smell goes, bubbles grow large and slow, the sound deepens.
+              {w.text('liquidPanel.boilDownTo', {
+                poured: w.quantity(wine.pouredL, 'volume'),
+                target: w.figure(wine.target),
+              })}{' '}
+              <Why figure={wine.target} />
+              {w.text('liquidPanel.fromToDeepInThis', {
+                depthBefore: w.quantity(wine.depthBeforeMm, 'length'),
+                depthAfter: w.quantity(wine.depthAfterMm, 'length'),
+                minutes: w.figure(wine.minutes),
+              })}{' '}
+              <Why figure={wine.minutes} />
+              {w.text('liquidPanel.theHarshSmellGoesBubbles')}
             </p>
           </>
         ) : null}
         {liquid.alcohol ? (
           <p>
-            About {formatFigure(liquid.alcohol, units)} of alcohol stays on each plate <Why figure={liquid.alcohol} />:
-            it never all leaves.
+            {w.text('liquidPanel.aboutOfAlcoholStaysOn', { alcohol: w.figure(liquid.alcohol) })}{' '}
+            <Why figure={liquid.alcohol} />
+            {w.text('liquidPanel.itNeverAllLeaves')}
           </p>
         ) : null}
         {liquid.says.map((s) => (
-          <p key={s}>{say(s)}</p>
+          <p key={s.code}>{w.say(s)}</p>
         ))}
       </Part>
       <Part>
-        <h3>Where the water goes</h3>
+        <h3>{w.text('liquidPanel.whereTheWaterGoes')}</h3>
         <Figures
           figures={[
             liquid.water.poured,
@@ -143,8 +149,8 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         />
       </Part>
       <Part>
-        <h3>Salt, all told</h3>
-        <p>{say(salt.says)}</p>
+        <h3>{w.text('liquidPanel.saltAllTold')}</h3>
+        <p>{w.say(salt.says)}</p>
         <Figures
           figures={[
             salt.now,
@@ -159,22 +165,36 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         />
         {salt.sources.length > 0 ? (
           <p>
-            Comes with other things:{' '}
-            {salt.sources.map((s) => `${s.label.toLowerCase()} ${formatMass(s.grams / 1000, units)}`).join(', ')}.
+            {w.text('liquidPanel.comesWithOtherThings', {
+              grams: w.list(
+                salt.sources.map((s) => `${w.say(s.name)} ${w.quantity(s.grams / 1000, 'mass')}`),
+                'comma',
+              ),
+            })}
           </p>
         ) : null}
       </Part>
       {plan.countOut.length > 0 || table.chokeables.length > 0 ? (
         <Part>
-          <h3>Counted in, counted out</h3>
+          <h3>{w.text('liquidPanel.countedInCountedOut')}</h3>
           <p>
             {plan.countOut.length > 0
-              ? `Before serving, out come ${plan.countOut.map((c) => `${String(c.count)} × ${c.what}`).join(', ')}.`
+              ? w.text('liquidPanel.beforeServingOutCome', {
+                  things: w.list(
+                    plan.countOut.map((c) => w.text('recipe.times', { count: c.count, what: c.what })),
+                    'comma',
+                  ),
+                })
               : ''}
           </p>
           {table.chokeables.length > 0 ? (
             <p>
-              Could choke, above all a child: {table.chokeables.join(', ')}. Look before you plate, and tell the table.
+              {w.text('liquidPanel.couldChokeAboveAllA', {
+                things: w.list(
+                  table.chokeables.map((c) => w.say(c)),
+                  'comma',
+                ),
+              })}
             </p>
           ) : null}
         </Part>

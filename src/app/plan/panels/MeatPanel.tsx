@@ -3,20 +3,16 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
-import { RESULT_WORDS } from '../forms/MeatForm';
 import { cutsFor } from '@/core/buy/buy';
 import { etaOf } from '@/core/forecast/forecast';
 import { cutById, type Species } from '@/core/larder/cuts';
 import { usualMeat } from '@/core/plan/start';
-import { formatFigure } from '@/core/explain/figure';
-import { formatMinutes } from '@/core/quantity/format';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Figures, Why } from '@/ui/controls/Why';
 import { ForkScale } from '@/ui/drawings/ForkScale';
-import { useSay, useUnits } from '@/ui/KitchenContext';
-import { clock } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const SHOWN = 6;
 
@@ -38,6 +34,7 @@ const Advice = styled.ul`
 
 /** Cuts that would do for the wanted result, and swapping one in. */
 function OtherCuts({ input, plan, change }: PanelProps) {
+  const w = useWords();
   const own = cutById(input.meat.cutId);
   const [species, setSpecies] = useState<Species | 'any'>('any');
   const advice = cutsFor(input.result, species === 'any' ? undefined : species)
@@ -46,20 +43,20 @@ function OtherCuts({ input, plan, change }: PanelProps) {
   const kinds = [...new Set(cutsFor(input.result).map((a) => a.cut.species))];
   const slower = (cookValue: number): string => {
     const ratio = cookValue / own.cookValue.twists;
-    if (ratio > 1.15) return 'takes longer';
-    return ratio < 0.85 ? 'is sooner done' : 'takes about as long';
+    if (ratio > 1.15) return w.text('otherCut.longer');
+    return w.text(ratio < 0.85 ? 'otherCut.sooner' : 'otherCut.asLong');
   };
   return (
     <Part>
-      <h3>Another cut for {RESULT_WORDS[input.result].name.toLowerCase()}</h3>
+      <h3>{w.text('otherCut.head', { result: { code: `result.${input.result}` } })}</h3>
       <SelectField
-        label="Animal"
+        label={w.text('meatPanel.animal')}
         value={species}
         sections={[
           {
             options: [
-              { id: 'any', label: 'Any' },
-              ...kinds.map((k) => ({ id: k, label: k.charAt(0).toUpperCase() + k.slice(1) })),
+              { id: 'any', label: w.text('meatPanel.any') },
+              ...kinds.map((k) => ({ id: k, label: w.text(`species.${k}`) })),
             ],
           },
         ]}
@@ -71,10 +68,10 @@ function OtherCuts({ input, plan, change }: PanelProps) {
         {advice.map((a) => (
           <li key={a.cut.id}>
             <span>
-              <b>{a.label}</b>
+              <b>{w.title({ code: `cut.${a.cut.id}.full` })}</b>
               <br />
               <small>
-                {a.why}; {slower(a.cookValue)}
+                {w.say(a.why)}; {slower(a.cookValue)}
               </small>
             </span>
             <Button
@@ -82,7 +79,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
                 change({ meat: usualMeat(a.cut.id, plan.input.eaters) });
               }}
             >
-              Swap in
+              {w.text('meatPanel.swapIn')}
             </Button>
           </li>
         ))}
@@ -92,21 +89,20 @@ function OtherCuts({ input, plan, change }: PanelProps) {
 }
 
 export function MeatPanel(props: PanelProps) {
-  const { plan, timeZone } = props;
-  const say = useSay();
-  const units = useUnits();
+  const { plan } = props;
+  const w = useWords();
   const cut = cutById(plan.cutId);
   const { buy, prep } = plan;
   const at = (stage: 'drags' | 'gives' | 'twists' | 'falls' | 'strings'): string => {
     const eta = etaOf(plan.forecast, stage).p50;
-    return Number.isFinite(eta) ? clock(plan.day.intoPotMs + eta * 60_000, timeZone) : 'not by then';
+    return Number.isFinite(eta) ? w.clock(plan.day.intoPotMs + eta * 60_000) : w.text('meatPanel.notByThen');
   };
   return (
     <Body>
       <ForkScale
         marked={plan.forecast.target}
         notes={{
-          holds: clock(plan.day.intoPotMs, timeZone),
+          holds: w.clock(plan.day.intoPotMs),
           drags: at('drags'),
           gives: at('gives'),
           twists: at('twists'),
@@ -115,10 +111,11 @@ export function MeatPanel(props: PanelProps) {
         }}
       />
       <p>
-        <b>Ready:</b> {cut.donenessSign}. <b>What holds it together:</b> {cut.connectiveNote}.
+        <b>{w.text('meatPanel.ready')}</b> {w.say({ code: `cut.${cut.id}.sign` })}.{' '}
+        <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say({ code: `cut.${cut.id}.connective` })}.
       </p>
       <Part>
-        <h3>What to buy</h3>
+        <h3>{w.text('meatPanel.whatToBuy')}</h3>
         <Figures
           figures={[
             buy.wanted,
@@ -129,28 +126,25 @@ export function MeatPanel(props: PanelProps) {
             ...(buy.pricePerPlate ? [buy.pricePerPlate] : []),
           ]}
         />
-        {buy.other ? <p>{say(buy.other.says)}</p> : null}
+        {buy.other ? <p>{w.say(buy.other.says)}</p> : null}
         {plan.trotterKg > 0 ? (
-          <p>
-            This meat is poor in gelatin: {say(`${plan.trotterKg.toFixed(2)} kg`)} of split trotter in the pot gives the
-            sauce body; lift it out at the end.
-          </p>
+          <p>{w.text('meatPanel.thisMeatIsPoorIn', { trotter: w.quantity(plan.trotterKg, 'mass') })}</p>
         ) : null}
         <p>
-          <b>At the counter:</b> {buy.counter.join(' ')}
+          <b>{w.text('meatPanel.atTheCounter')}</b> {buy.counter.map((m) => w.say(m)).join(' ')}
         </p>
       </Part>
       <Part>
-        <h3>Getting it ready</h3>
+        <h3>{w.text('meatPanel.gettingItReady')}</h3>
         <StepList>
           {prep.steps.map((s, i) => (
             <li key={`${s.id}-${String(i)}`}>
-              <strong>{say(s.title)}</strong>
-              <b>{formatMinutes(s.minutes)}</b>
-              <small>{say(s.says)}</small>
+              <strong>{w.title(s.title)}</strong>
+              <b>{w.quantity(s.minutes, 'minutes')}</b>
+              <small>{w.say(s.says)}</small>
               {s.figures.map((f) => (
-                <small key={f.label}>
-                  {f.label}: {formatFigure(f, units)} <Why figure={f} />
+                <small key={f.id}>
+                  {w.about(f, 'label')}: {w.figure(f)} <Why figure={f} />
                 </small>
               ))}
             </li>
@@ -159,7 +153,7 @@ export function MeatPanel(props: PanelProps) {
       </Part>
       <OtherCuts {...props} />
       <Mute>
-        {cut.source} Confidence in this cut: {cut.confidence}.
+        {w.text('cut.source')} {w.text(`cut.confidence.${cut.confidence}`)}
       </Mute>
     </Body>
   );

@@ -2,10 +2,10 @@
 
 import { Body, type PanelProps, Part, Section } from './common';
 import { Figures } from '@/ui/controls/Why';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 
 export function PotPanel({ plan, input, change }: PanelProps) {
-  const say = useSay();
+  const w = useWords();
   const { pot } = plan;
   const sticks = pot.sticksOut.value > 3;
   return (
@@ -17,14 +17,12 @@ export function PotPanel({ plan, input, change }: PanelProps) {
         }}
       />
       <Part>
-        <h3>Room in it</h3>
+        <h3>{w.text('potPanel.roomInIt')}</h3>
         <Figures figures={[pot.full, pot.headroom, pot.sticksOut, plan.liquid.water.poured]} />
         <p>
           {sticks
-            ? say(
-                `${String(Math.round(pot.sticksOut.value))} mm of the meat stands out of the liquid: turn it once, half way.`,
-              )
-            : 'The liquid covers the meat: nothing has to be turned.'}
+            ? w.text('potPanel.ofTheMeatStandsOut', { sticksOut: w.figure(pot.sticksOut) })
+            : w.text('potPanel.theLiquidCoversTheMeat')}
         </p>
       </Part>
     </Body>

@@ -3,13 +3,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part } from './common';
-import { SEAR_SIGNS, WHAT_SEARING_DOES } from '@/core/sear/sear';
+import { SEAR_SIGNS } from '@/core/sear/sear';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
 import { PanMap } from '@/ui/drawings/PanMap';
-import { useSay } from '@/ui/KitchenContext';
-import { formatMinutes } from '@/core/quantity/format';
+import { useWords } from '@/ui/KitchenContext';
 
 const Batches = styled.div`
   display: flex;
@@ -40,7 +39,7 @@ const Signs = styled.dl`
 `;
 
 export function SearPanel({ plan }: PanelProps) {
-  const say = useSay();
+  const w = useWords();
   const [shown, setShown] = useState(0);
   const { sear, salt } = plan;
   const at = Math.min(shown, sear.batches.length - 1);
@@ -52,7 +51,7 @@ export function SearPanel({ plan }: PanelProps) {
         <>
           <PanMap pan={plan.input.pan} batch={batch} number={at + 1} batches={sear.batches.length} pieces={pieces} />
           {sear.batches.length > 1 ? (
-            <Batches role="group" aria-label="Batch shown">
+            <Batches role="group" aria-label={w.text('searPanel.batchShown')}>
               {sear.batches.map((b, i) => (
                 <Button
                   key={i}
@@ -69,39 +68,42 @@ export function SearPanel({ plan }: PanelProps) {
           ) : null}
         </>
       ) : (
-        <p>No sear: the meat goes into the pot as it is, and browns a little where it stands out of the liquid.</p>
+        <p>{w.text('searPanel.noSearTheMeatGoes')}</p>
       )}
       <Part>
-        <h3>{sear.batches.length > 0 ? 'The pan and the heat' : 'Without a sear'}</h3>
-        <p>{say(sear.says)}</p>
+        <h3>{sear.batches.length > 0 ? w.text('searPanel.thePanAndTheHeat') : w.text('searPanel.withoutASear')}</h3>
+        <p>{w.say(sear.says)}</p>
         {sear.batches.length > 0 ? (
           <>
             <Figures figures={[sear.perBatch, sear.minutes, sear.fatL, ...(sear.dredge ? [sear.dredge] : [])]} />
             <p>
-              {formatMinutes(sear.faceMinutes)} a face, {formatMinutes(sear.edgeMinutes)} an edge, ended by colour.{' '}
-              {say(sear.fatSays)}{' '}
+              {w.text('searPanel.aFaceAnEdgeEnded', {
+                face: w.quantity(sear.faceMinutes, 'minutes'),
+                edge: w.quantity(sear.edgeMinutes, 'minutes'),
+                fatSays: w.say(sear.fatSays),
+              })}{' '}
             </p>
           </>
         ) : null}
-        <p>{WHAT_SEARING_DOES}</p>
+        <p>{w.text('sear.whatItDoes')}</p>
       </Part>
       <Part>
-        <h3>Salt</h3>
-        <p>{say(salt.says)}</p>
+        <h3>{w.text('searPanel.salt')}</h3>
+        <p>{w.say(salt.says)}</p>
         <Figures figures={[salt.toAdd, salt.now, salt.holdBack, salt.atPlate]} />
       </Part>
       {sear.batches.length > 0 ? (
         <Part>
-          <h3>What to look for</h3>
+          <h3>{w.text('searPanel.whatToLookFor')}</h3>
           <Signs>
             {SEAR_SIGNS.map((s) => (
-              <div key={s.look} style={{ display: 'contents' }}>
-                <dt>{s.look}</dt>
-                <dd>{s.means}</dd>
+              <div key={s} style={{ display: 'contents' }}>
+                <dt>{w.text(`searSign.${s}`)}</dt>
+                <dd>{w.text(`searSign.${s}.means`)}</dd>
               </div>
             ))}
           </Signs>
-          <Mute>Seared meat goes on a clean plate; its juices go back into the pot.</Mute>
+          <Mute>{w.text('searPanel.searedMeatGoesOnA')}</Mute>
         </Part>
       ) : null}
     </Body>

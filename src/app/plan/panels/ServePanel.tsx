@@ -7,20 +7,12 @@ import { fixing, letGo } from '../fixed';
 import { type DayTask } from '@/core/schedule/day';
 import { type Reserve } from '@/core/schedule/tasks';
 import { sideAmounts, sideById } from '@/core/larder/sides';
-import { formatMass, formatMinutesRange, formatVolume } from '@/core/quantity/format';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
 import { Mute } from '@/ui/controls/Panel';
-import { useSay, useUnits } from '@/ui/KitchenContext';
-import { clock, clockBeside, duration } from '@/ui/time';
-
-const PLACE_WORDS: Readonly<Record<DayTask['place'], string>> = {
-  board: 'at the board',
-  burner: 'on the stove',
-  oven: 'in the oven',
-  grill: 'on the grill',
-  table: 'at the table',
-};
+import { useWords } from '@/ui/KitchenContext';
+import { evenings, kg, listed, litres, minutes as time, moment, say } from '@/core/message';
+import { type Words } from '@/words/words';
 
 const Row = styled.li`
   > b {
@@ -52,69 +44,81 @@ const Pin = styled(ToggleButton)`
 interface TaskRowProps {
   readonly task: DayTask;
   readonly serveMs: number;
-  readonly timeZone: string;
   readonly fixed: boolean;
   readonly onFix: (fixed: boolean) => void;
 }
 
-function TaskRow({ task, serveMs, timeZone, fixed, onFix }: TaskRowProps) {
+function TaskRow({ task, serveMs, fixed, onFix }: TaskRowProps) {
+  const w = useWords();
+  const label = w.say(task.label);
   const minutes = (task.toMs - task.fromMs) / 60_000;
   const hands =
     task.handsMinutes === 0
-      ? 'no hands'
+      ? w.text('servePanel.noHands')
       : task.handsMinutes >= minutes - 0.5
-        ? 'hands all the while'
-        : `hands for ${duration(task.handsMinutes)}`;
+        ? w.text('servePanel.handsAllTheWhile')
+        : w.text('servePanel.handsFor', { time: time(task.handsMinutes) });
   return (
     <Row data-stay={task.handsMinutes >= minutes - 0.5 ? '' : undefined}>
       <span>
-        <b>{clockBeside(task.fromMs, serveMs, timeZone)}</b> {task.label}
+        <b>{w.clockBeside(task.fromMs, serveMs)}</b> {label}
       </span>
       <b>
-        {duration(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000)}
+        {w.quantity(task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / 60_000, 'minutes')}
         {task.place === 'table' || task.handsMinutes === 0 ? null : (
-          <Pin isSelected={fixed} onChange={onFix} aria-label={`Fix ${task.label} at ${clock(task.fromMs, timeZone)}`}>
-            {fixed ? 'fixed' : 'fix'}
+          <Pin
+            isSelected={fixed}
+            onChange={onFix}
+            aria-label={w.text('servePanel.fixAt', { label, from: w.clock(task.fromMs) })}
+          >
+            {fixed ? w.text('servePanel.fixed') : w.text('servePanel.fix')}
           </Pin>
         )}
       </b>
       <small>
-        likely {formatMinutesRange(task.rangeMin)};{' '}
-        {task.burner === undefined ? PLACE_WORDS[task.place] : `on burner ${String(task.burner)}`}, {hands}
-        {task.pieces.length > 1
-          ? `; in the waits: ${task.pieces.map((p) => `${clock(p.fromMs, timeZone)} to ${clock(p.toMs, timeZone)}`).join(', ')}`
-          : `, until ${clock(task.toMs, timeZone)}`}
+        {w.text(task.pieces.length > 1 ? 'servePanel.inTheWaits' : 'servePanel.until', {
+          range: w.range(task.rangeMin.low, task.rangeMin.high, 'minutes'),
+          place:
+            task.burner === undefined
+              ? { code: `place.${task.place}` }
+              : say('servePanel.onBurner', { burner: task.burner }),
+          hands,
+          to: moment(task.toMs),
+          waits: listed(
+            task.pieces.map((p) => say('servePanel.wait', { from: moment(p.fromMs), to: moment(p.toMs) })),
+            'comma',
+          ),
+        })}
       </small>
     </Row>
   );
 }
 
-function reserveWords({ forecastMin, handsMin, plateMin }: Reserve, confidence: number): string {
+function reserveSays(w: Words, { forecastMin, handsMin, plateMin }: Reserve, confidence: number): string {
   const parts = [
-    [forecastMin, 'in case the meat twists late'],
-    [handsMin, 'in case hands and pans are slow'],
-    [plateMin, 'before the plate in case warming and sauce are slow'],
+    [forecastMin, 'reserve.meatLate'],
+    [handsMin, 'reserve.handsSlow'],
+    [plateMin, 'reserve.plateSlow'],
   ] as const;
-  const kept = parts.flatMap(([min, why]) => (Math.round(min) > 0 ? [`${duration(min)} ${why}`] : []));
-  const of = String(Math.round(confidence * 100));
+  const kept = parts.flatMap(([min, code]) => (Math.round(min) > 0 ? [w.text(code, { time: time(min) })] : []));
+  const of = evenings(confidence);
   return kept.length === 0
-    ? `Nothing is kept in reserve: ${of} such days of 100 meet the plate.`
-    : `Reserve, so that ${of} such days of 100 meet the plate: ${kept.join(', ')}.`;
+    ? w.text('reserve.none', { of })
+    : w.text('reserve.kept', { of, kept: w.list(kept, 'comma') });
 }
 
-export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
-  const units = useUnits();
-  const say = useSay();
+export function ServePanel({ plan, input, change }: PanelProps) {
+  const w = useWords();
   const { concerns } = plan.table;
   const { day } = plan;
   return (
     <Body>
-      <ScaleChart band={plan.forecast.band} startMs={day.intoPotMs} timeZone={timeZone} height={280} />
+      <ScaleChart band={plan.forecast.band} startMs={day.intoPotMs} height={280} />
       <Part>
-        <h3>The day, task by task</h3>
+        <h3>{w.text('servePanel.theDayTaskByTask')}</h3>
         {day.conflicts.map((c) => (
-          <p key={c.says} role="alert">
-            {c.says}
+          <p key={c.task} role="alert">
+            {w.say(c.says)}
           </p>
         ))}
         <StepList>
@@ -123,7 +127,6 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
               key={t.id}
               task={t}
               serveMs={day.serveMs}
-              timeZone={timeZone}
               fixed={day.fixed.includes(t.id)}
               onFix={(fixed) => {
                 change({
@@ -133,16 +136,12 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
             />
           ))}
         </StepList>
-        <Mute>
-          {input.day.cooks === 1 ? 'One pair of hands' : `${String(input.day.cooks)} pairs of hands`},{' '}
-          {input.day.burners === 1 ? 'one burner' : `${String(input.day.burners)} burners`}: nobody is in two places,
-          nothing is booked twice. A bright edge: hands all the while. “Likely”: eight days of ten.
-        </Mute>
-        <p>{reserveWords(day.reserve, input.confidence)}</p>
+        <Mute>{w.text('servePanel.nobodyIsInTwoPlaces', { cooks: input.day.cooks, burners: input.day.burners })}</Mute>
+        <p>{reserveSays(w, day.reserve, input.confidence)}</p>
       </Part>
       {plan.ahead ? (
         <Part>
-          <h3>Cold in time, and warm again</h3>
+          <h3>{w.text('servePanel.coldInTimeAndWarm')}</h3>
           <Figures
             figures={[
               plan.ahead.figures.iceWater,
@@ -153,30 +152,40 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
               plan.ahead.figures.reheat,
             ]}
           />
-          <p>
-            {say(
-              'The meat cools in its liquid, in the pot or in a thin bowl. Cold, the fat lifts off in one piece and the bones slide out clean. Warm it to 74 °C through and through, once.',
-            )}
-          </p>
+          <p>{w.text('serve.cold')}</p>
         </Part>
       ) : null}
       {input.day.sides.length > 0 ? (
         <Part>
-          <h3>Beside it, for {input.eaters}</h3>
+          <h3>{w.text('servePanel.besideItFor', { eaters: input.eaters })}</h3>
           <StepList as="ul">
             {input.day.sides.map((id) => {
               const side = sideById(id);
               const amounts = sideAmounts(side, input.eaters);
               return (
                 <li key={id}>
-                  <strong>{side.name}</strong>
-                  <b>{formatMass(amounts.kg, units)}</b>
+                  <strong>{w.label('side', id)}</strong>
+                  <b>{w.quantity(amounts.kg, 'mass')}</b>
                   <small>
-                    {amounts.waterL > 0
-                      ? `in ${formatVolume(amounts.waterL, units)} of water with ${formatMass(amounts.saltG / 1000, units)} of salt; `
-                      : ''}
-                    {amounts.keepBackL > 0 ? `keep ${formatVolume(amounts.keepBackL, units)} of it back; ` : ''}
-                    {side.waitsMin > 0 ? say(`stands ${String(side.waitsMin)} min`) : 'cannot wait'}
+                    {w.list(
+                      [
+                        ...(amounts.waterL > 0
+                          ? [
+                              w.text('servePanel.inWater', {
+                                water: litres(amounts.waterL),
+                                salt: kg(amounts.saltG / 1000),
+                              }),
+                            ]
+                          : []),
+                        ...(amounts.keepBackL > 0
+                          ? [w.text('servePanel.keepBack', { water: litres(amounts.keepBackL) })]
+                          : []),
+                        side.waitsMin > 0
+                          ? w.text('serve.stands', { time: time(side.waitsMin) })
+                          : w.text('servePanel.cannotWait'),
+                      ],
+                      'semicolon',
+                    )}
                   </small>
                 </li>
               );
@@ -185,21 +194,26 @@ export function ServePanel({ plan, input, timeZone, change }: PanelProps) {
         </Part>
       ) : null}
       <Part>
-        <h3>Who can eat it</h3>
-        {concerns.length === 0 ? <p>Nothing in the pot is on the usual lists. Read the labels all the same.</p> : null}
+        <h3>{w.text('servePanel.whoCanEatIt')}</h3>
+        {concerns.length === 0 ? <p>{w.text('servePanel.nothingInThePotIs')}</p> : null}
         <StepList as="ul">
           {concerns.map((c) => (
             <li key={c.avoided} data-stay={c.conflict ? '' : undefined}>
               <strong>
-                {c.name}
-                {c.conflict ? ' · somebody here avoids it' : ''}
+                {w.label('avoid', c.avoided)}
+                {c.conflict ? w.text('servePanel.somebodyHereAvoidsIt') : ''}
               </strong>
-              <b>{c.sources.length > 0 ? 'in the pot' : 'may be'}</b>
-              <small>{[...c.sources, ...c.hidden].join('; ')}</small>
+              <b>{c.sources.length > 0 ? w.text('servePanel.inThePot') : w.text('servePanel.mayBe')}</b>
+              <small>
+                {w.list(
+                  [...c.sources, ...c.hidden].map((m) => w.say(m)),
+                  'semicolon',
+                )}
+              </small>
             </li>
           ))}
         </StepList>
-        <Mute>A reminder, not a label: what you bought decides. Follow your local food-safety guidance.</Mute>
+        <Mute>{w.text('servePanel.aReminderNotALabel')}</Mute>
       </Part>
     </Body>
   );

@@ -12,12 +12,13 @@ import { METRIC, type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { english, WORDS } from '@/testing/words';
 
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
 function plan(input: PlanInput): Plan {
   const made = composePlan(input, 48);
-  if (!made.ok) throw new Error(made.faults[0]?.message);
+  if (!made.ok) throw new Error(english(made.faults[0]?.says));
   return made.plan;
 }
 
@@ -101,8 +102,8 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
       );
     const metric = verdict(METRIC);
     expect(metric.container.textContent).not.toMatch(BROKEN);
-    expect(metric.container.textContent).toMatch(/of 100 such days are on the table in time/);
-    for (const why of p.reasons) expect(metric.container.textContent).toContain(why);
+    expect(metric.container.textContent).toMatch(/On the table in time \d+ evenings in 10/);
+    for (const why of p.reasons) expect(metric.container.textContent).toContain(WORDS.say(why));
     metric.unmount();
     expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
   });
@@ -131,8 +132,8 @@ describe('the day, task by task', () => {
     const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
     const change = vi.fn<(part: Partial<PlanInput>) => void>();
     const { hand, container } = panel('serve', oxtail, METRIC, change);
-    expect(container.textContent).toMatch(/likely \d+ to \d+ min; at the board, hands all the while/);
-    expect(container.textContent).toMatch(/Reserve, so that 90 such days of 100 meet the plate: .* twists late/);
+    expect(container.textContent).toMatch(/mostly \d+ to \d+ min; at the board, hands all the while/);
+    expect(container.textContent).toMatch(/Reserve, so that 9 evenings in 10 meet the plate: .* twists late/);
     const meat = oxtail.day.tasks.find((t) => t.id === 'meat');
     await hand.click(screen.getByRole('button', { name: /Fix get the meat ready/ }));
     expect(change).toHaveBeenCalledExactlyOnceWith({
@@ -152,7 +153,7 @@ describe('the day, task by task', () => {
         keepHabit={vi.fn()}
       />,
     );
-    expect(container.textContent).toContain('comes with the first plan that can be cooked');
+    expect(container.textContent).toContain('comes with the first plan that can be braised');
   });
 });
 

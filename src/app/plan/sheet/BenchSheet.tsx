@@ -6,16 +6,13 @@ import { type ReactNode } from 'react';
 import { CheckboxButton, CheckboxField, Input, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { type SheetMarks, useSheetMarks } from './useSheetMarks';
-import { amountWords, instructions } from '@/core/formats/recipe';
-import { AISLES, shoppingList } from '@/core/formats/shopping';
-import { cutById } from '@/core/larder/cuts';
+import { doneSign } from '@/core/cook/nextAction';
+import { AISLES, shoppingList } from '@/core/shopping/shopping';
+import { amountWords, instructions } from '@/exports/recipe';
 import { type Plan } from '@/core/plan/plan';
-import { formatLength } from '@/core/quantity/format';
-import { TARGETS } from '@/core/tenderness/stages';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { CutSize } from '@/ui/drawings/CutSize';
-import { useKitchen } from '@/ui/KitchenContext';
-import { clockBeside, day as dateOf } from '@/ui/time';
+import { useWords } from '@/ui/KitchenContext';
 
 const Sheet = styled.main`
   max-width: 1000px;
@@ -261,7 +258,10 @@ function Tick({ marks, id, children }: { marks: SheetMarks; id: string; children
   );
 }
 
-function Blank({ marks, id, label }: { marks: SheetMarks; id: string; label: string }) {
+/** What is written down at a look: when, how the fork felt, what the probe said. */
+const COLUMNS = ['reallyAt', 'fork', 'probe'] as const;
+
+function Blank({ marks, id, column, label }: { marks: SheetMarks; id: string; column: string; label: string }) {
   return (
     <TextField
       aria-label={label}
@@ -270,7 +270,7 @@ function Blank({ marks, id, label }: { marks: SheetMarks; id: string; label: str
         marks.write(id, text);
       }}
     >
-      <Input maxLength={60} placeholder={label.split(',')[0]} />
+      <Input maxLength={60} placeholder={column} />
     </TextField>
   );
 }
@@ -283,21 +283,23 @@ interface BenchSheetProps {
 
 /** The plan on paper or propped up on a phone: shopping, cutting sizes, steps, times and checks, with boxes to tick. */
 export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
-  const { timeZone, units } = useKitchen();
+  const w = useWords();
   // A plan that has been changed is another sheet: old ticks would lie.
   const marks = useSheetMarks(`even-ember:sheet:${id}:${String(updatedAtMs)}`);
   const { day, input, base } = plan;
   const shopping = shoppingList(plan);
   const cuts = [...base.steps, ...base.late].filter((s) => s.cutMm !== undefined);
   const looks = day.marks.filter((m) => m.kind !== 'oven' && m.kind !== 'add');
-  const at = (ms: number): string => clockBeside(ms, day.serveMs, timeZone);
+  const at = (ms: number): string => w.clockBeside(ms, day.serveMs);
   const moments = [
-    ...day.tasks.map((t) => ({ id: t.id, atMs: t.fromMs, says: t.label })),
-    ...day.marks.filter((m) => m.kind === 'add').map((m) => ({ id: m.id, atMs: m.atMs, says: `in: ${m.label}` })),
+    ...day.tasks.map((t) => ({ id: t.id, atMs: t.fromMs, says: w.say(t.label) })),
+    ...day.marks
+      .filter((m) => m.kind === 'add')
+      .map((m) => ({ id: m.id, atMs: m.atMs, says: w.text('calendar.in', { what: m.label }) })),
     ...looks.map((m) => ({
       id: m.id,
       atMs: m.atMs,
-      says: m.kind === 'test' ? `${m.label}: write it down below` : m.label,
+      says: m.kind === 'test' ? w.text('sheet.writeBelow', { what: m.label }) : w.say(m.label),
     })),
   ].sort((a, b) => a.atMs - b.atMs);
   return (
@@ -306,36 +308,42 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         <div>
           <h1>{input.title}</h1>
           <p>
-            For {input.eaters}, on the table {dateOf(day.serveMs, timeZone)} at <b>{at(day.serveMs)}</b>. Begin{' '}
-            {at(day.startMs)}, into the pot {at(day.intoPotMs)}; {TARGETS[plan.forecast.target].ready.toLowerCase()}{' '}
-            about <b>{at(day.ready.p50Ms)}</b>, likely {at(day.ready.p10Ms)} to {at(day.ready.p90Ms)}.
+            {w.text('benchSheet.forOnTheTableAt', { eaters: input.eaters, serve: w.day(day.serveMs) })}{' '}
+            <b>{at(day.serveMs)}</b>
+            {w.text('benchSheet.beginIntoThePotAbout', {
+              start: at(day.startMs),
+              intoPot: at(day.intoPotMs),
+              target: w.text(`target.${plan.forecast.target}`),
+            })}{' '}
+            <b>{at(day.ready.p50Ms)}</b>
+            {w.text('benchSheet.likelyTo', { p10: at(day.ready.p10Ms), p90: at(day.ready.p90Ms) })}
           </p>
         </div>
-        <nav aria-label="Sheet">
-          <BackLink href={`/plan/${id}`}>Back to the plan</BackLink>
+        <nav aria-label={w.text('benchSheet.sheet')}>
+          <BackLink href={`/plan/${id}`}>{w.text('benchSheet.backToThePlan')}</BackLink>
           <Button
             $tone="main"
             onPress={() => {
               window.print();
             }}
           >
-            <Printer size={18} aria-hidden /> Print
+            <Printer size={18} aria-hidden /> {w.text('benchSheet.print')}
           </Button>
-          {marks.any ? <Button onPress={marks.clear}>Clear the ticks</Button> : null}
+          {marks.any ? <Button onPress={marks.clear}>{w.text('benchSheet.clearTheTicks')}</Button> : null}
         </nav>
       </Head>
       <section aria-labelledby="sheet-buy">
-        <h2 id="sheet-buy">To buy and weigh out</h2>
+        <h2 id="sheet-buy">{w.text('benchSheet.toBuyAndWeighOut')}</h2>
         <Columns>
           {AISLES.filter((aisle) => shopping.some((l) => l.aisle === aisle)).map((aisle) => (
             <section key={aisle}>
-              <h3>{aisle}</h3>
+              <h3>{w.text(`aisle.${aisle}`)}</h3>
               {shopping
                 .filter((l) => l.aisle === aisle)
                 .map((l) => (
-                  <Tick key={l.name} marks={marks} id={`buy-${l.name}`}>
-                    <b>{amountWords(l, units)}</b> {l.name}
-                    {l.note === '' ? null : <small>{l.note}</small>}
+                  <Tick key={l.name.code} marks={marks} id={`buy-${l.name.code}`}>
+                    <b>{amountWords(l, w)}</b> {w.say(l.name)}
+                    {l.note ? <small>{w.say(l.note)}</small> : null}
                   </Tick>
                 ))}
             </section>
@@ -343,12 +351,18 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         </Columns>
         {cuts.length > 0 ? (
           <>
-            <h3>Cutting sizes, true to size when printed at 100 %</h3>
+            <h3>{w.text('benchSheet.cuttingSizesTrueToSize')}</h3>
             <Cuts>
               {cuts.map((s) => (
                 <li key={s.id}>
-                  <CutSize mm={s.cutMm ?? 0} label={`${s.title}: ${formatLength(s.cutMm ?? 0, units)} to a side`} />
-                  {s.title}, {formatLength(s.cutMm ?? 0, units)}
+                  <CutSize
+                    mm={s.cutMm ?? 0}
+                    label={w.text('benchSheet.toASide', {
+                      title: w.title(s.title),
+                      cut: w.quantity(s.cutMm ?? 0, 'length'),
+                    })}
+                  />
+                  {w.title(s.title)}, {w.quantity(s.cutMm ?? 0, 'length')}
                 </li>
               ))}
             </Cuts>
@@ -356,7 +370,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         ) : null}
       </section>
       <section aria-labelledby="sheet-day">
-        <h2 id="sheet-day">The day</h2>
+        <h2 id="sheet-day">{w.text('benchSheet.theDay')}</h2>
         <Columns>
           {moments.map((m) => (
             <Tick key={m.id} marks={marks} id={`day-${m.id}`}>
@@ -366,12 +380,12 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         </Columns>
       </section>
       <section aria-labelledby="sheet-steps">
-        <h2 id="sheet-steps">In order</h2>
-        {instructions(plan, units).map((section) => (
+        <h2 id="sheet-steps">{w.text('benchSheet.inOrder')}</h2>
+        {instructions(plan, w).map((section, n) => (
           <section key={section.name}>
             <h3>{section.name}</h3>
             {section.steps.map((step, i) => (
-              <Tick key={step} marks={marks} id={`step-${section.name}-${String(i)}`}>
+              <Tick key={step} marks={marks} id={`step-${String(n)}-${String(i)}`}>
                 {step}
               </Tick>
             ))}
@@ -379,15 +393,17 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
         ))}
       </section>
       <section aria-labelledby="sheet-checks">
-        <h2 id="sheet-checks">Looks and tests</h2>
-        <p>Ready when: {cutById(plan.cutId).donenessSign}.</p>
+        <h2 id="sheet-checks">{w.text('benchSheet.looksAndTests')}</h2>
+        <p>{w.text('benchSheet.readyWhen', { cutId: w.say(doneSign(plan.cutId)) })}</p>
         <Checks>
           <thead>
             <tr>
-              <th scope="col">What, and when it is due</th>
-              <th scope="col">Really at</th>
-              <th scope="col">Fork</th>
-              <th scope="col">Probe</th>
+              <th scope="col">{w.text('benchSheet.whatAndWhenItIs')}</th>
+              {COLUMNS.map((column) => (
+                <th key={column} scope="col">
+                  {w.text(`sheet.${column}`)}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -395,13 +411,22 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
               <tr key={m.id}>
                 <td>
                   <Tick marks={marks} id={`look-${m.id}`}>
-                    <b>{at(m.atMs)}</b> {m.label}
-                    <small>{m.why}</small>
+                    <b>{at(m.atMs)}</b> {w.say(m.label)}
+                    <small>{w.say(m.why)}</small>
                   </Tick>
                 </td>
-                {(m.kind === 'look' ? ['Really at'] : ['Really at', 'Fork', 'Probe']).map((column) => (
+                {(m.kind === 'look' ? COLUMNS.slice(0, 1) : COLUMNS).map((column) => (
                   <td key={column}>
-                    <Blank marks={marks} id={`${m.id}-${column}`} label={`${column}, ${m.label} ${String(i + 1)}`} />
+                    <Blank
+                      marks={marks}
+                      id={`${m.id}-${column}`}
+                      column={w.text(`sheet.${column}`)}
+                      label={w.text('sheet.blank', {
+                        column: { code: `sheet.${column}` },
+                        look: m.label,
+                        number: i + 1,
+                      })}
+                    />
                   </td>
                 ))}
               </tr>
@@ -409,7 +434,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
           </tbody>
         </Checks>
       </section>
-      <p>Follow your local food-safety guidance.</p>
+      <p>{w.text('benchSheet.followYourLocalFoodSafety')}</p>
     </Sheet>
   );
 }

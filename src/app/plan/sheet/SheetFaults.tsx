@@ -3,21 +3,21 @@
 import Link from 'next/link';
 import { type PlanFault } from '@/core/plan/input';
 import { FaultNote, Page } from '@/ui/controls/Panel';
-import { useSay } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 
 /** In place of the sheet when the kept plan cannot be cooked as it stands. */
 export function SheetFaults({ id, title, faults }: { id: string; title: string; faults: readonly PlanFault[] }) {
-  const say = useSay();
+  const w = useWords();
   return (
     <Page>
       <h1>{title}</h1>
-      {faults.map((f) => (
-        <FaultNote key={`${f.field}${f.message}`} role="alert">
-          {say(f.message)}
+      {faults.map((f, i) => (
+        <FaultNote key={`${f.field}${String(i)}`} role="alert">
+          {w.say(f.says)}
         </FaultNote>
       ))}
       <p>
-        <Link href={`/plan/${id}`}>Back to the plan</Link>
+        <Link href={`/plan/${id}`}>{w.text('sheetFaults.backToThePlan')}</Link>
       </p>
     </Page>
   );

@@ -3,18 +3,19 @@ import { act, fireEvent, screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { BenchSheet } from './BenchSheet';
 import { SheetFaults } from './SheetFaults';
-import { shoppingList } from '@/core/formats/shopping';
+import { shoppingList } from '@/core/shopping/shopping';
 import { composePlan, type Plan } from '@/core/plan/plan';
 import { type PlanInput } from '@/core/plan/input';
 import { type UnitChoice } from '@/core/quantity/units';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { english } from '@/testing/words';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 
 function plan(input: PlanInput = OXTAIL_PLAN): Plan {
   const made = composePlan(input, 48);
-  if (!made.ok) throw new Error(made.faults[0]?.message);
+  if (!made.ok) throw new Error(english(made.faults[0]?.says));
   return made.plan;
 }
 const OXTAIL = plan();
@@ -35,7 +36,7 @@ describe('the bench sheet', () => {
   it('lists all there is to buy, the day’s moments in order, and blanks for what is found', () => {
     const { container } = open();
     const said = container.textContent;
-    for (const line of shoppingList(OXTAIL)) expect(said).toContain(line.name);
+    for (const line of shoppingList(OXTAIL)) expect(said).toContain(english(line.name));
     const day = screen.getByRole('region', { name: 'The day' }).textContent;
     const times = [...day.matchAll(/\d\d:\d\d/g)].map(([t]) => t);
     expect(times.length).toBeGreaterThan(6);
@@ -98,7 +99,7 @@ describe('the bench sheet', () => {
       }),
     );
     expect(container.textContent).toMatch(/Begin Tue \d\d:\d\d/);
-    expect(container.textContent).toContain('Ice');
+    expect(container.textContent).toContain('ice');
   });
 
   it('is written in the cook’s own units', () => {
@@ -118,7 +119,19 @@ describe('the bench sheet', () => {
       <SheetFaults
         id="p1"
         title="Oxtail"
-        faults={[{ field: 'heat.tempC', message: 'Oven set to: 482 °C is too much.' }]}
+        faults={[
+          {
+            field: 'heat.tempC',
+            says: {
+              code: 'fault.tooMuch',
+              params: {
+                name: { code: 'field.heat.still' },
+                entry: { as: 'temperature', entered: 482.2, limits: [80, 240] },
+                limits: { as: 'temperature', low: 80, high: 240 },
+              },
+            },
+          },
+        ]}
       />,
       { units: US },
     );

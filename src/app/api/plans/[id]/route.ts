@@ -3,14 +3,15 @@ import { planInputSchema } from '@/contract/plan';
 import { database } from '@/server/database';
 import { readBody, refuse, sameOrigin } from '@/server/http';
 import { removePlan, savePlan } from '@/server/plans';
+import { say } from '@/core/message';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
 }
 
-const GONE = 'This plan is not here any more.';
+const GONE = say('http.noPlan');
 
-const CHANGED = 'This plan was changed elsewhere after it was opened here.';
+const CHANGED = say('http.changedElsewhere');
 
 const changeSchema = z.strictObject({
   input: planInputSchema,
@@ -29,7 +30,7 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
 }
 
 export async function DELETE(request: Request, { params }: Context): Promise<Response> {
-  if (!sameOrigin(request)) return refuse(403, 'This request did not come from an Even Ember page.');
+  if (!sameOrigin(request)) return refuse(403, say('http.foreign'));
   const removed = await removePlan(await database(), (await params).id);
   return removed ? new Response(null, { status: 204 }) : refuse(404, GONE);
 }

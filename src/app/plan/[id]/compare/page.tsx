@@ -4,6 +4,7 @@ import { Compare } from '../../compare/Compare';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
+import { pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -11,7 +12,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: plan ? `Compare: ${plan.input.title}` : 'Compare' };
+  return { title: (await pageWords()).text('page.compare', { title: plan?.input.title ?? '' }) };
 }
 
 export default async function ComparePage({ params }: Props) {

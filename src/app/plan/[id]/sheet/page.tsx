@@ -5,6 +5,7 @@ import { SheetFaults } from '../../sheet/SheetFaults';
 import { makePlan } from '@/core/plan/plan';
 import { database } from '@/server/database';
 import { findPlan } from '@/server/plans';
+import { pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -12,7 +13,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: plan ? `Bench sheet: ${plan.input.title}` : 'Bench sheet' };
+  return { title: (await pageWords()).text('page.sheet', { title: plan?.input.title ?? '' }) };
 }
 
 export default async function SheetPage({ params }: Props) {

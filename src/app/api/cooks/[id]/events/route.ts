@@ -10,7 +10,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   if (!body.ok) return body.response;
   const { id } = await params;
   const appended = await appendEvent(await database(), id, body.value, Date.now());
-  if (!appended.ok) return refuse(appended.status, appended.message);
+  if (!appended.ok) return refuse(appended.status, appended.says);
   announce(id);
   return Response.json({ id: body.value.id }, { status: 201 });
 }

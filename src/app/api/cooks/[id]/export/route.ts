@@ -1,11 +1,12 @@
 import { braiseFile } from '@/contract/files';
-import { fileStem } from '@/core/formats/fileStem';
+import { fileStem } from '@/exports/fileStem';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { jsonFile, refuse } from '@/server/http';
+import { say } from '@/core/message';
 
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const cook = await findCook(await database(), (await params).id);
-  if (!cook) return refuse(404, 'This braise is not here any more.');
+  if (!cook) return refuse(404, say('http.noBraise'));
   return jsonFile(braiseFile(cook.input, cook.events), `${fileStem(cook.input.title)}.braise.json`);
 }

@@ -4,6 +4,7 @@ import { database } from '@/server/database';
 import { refuse } from '@/server/http';
 import { listen, onClose } from '@/server/hub';
 import { cookView } from '@/server/views';
+import { say } from '@/core/message';
 
 const HEARTBEAT_MS = 20_000;
 
@@ -11,7 +12,7 @@ const HEARTBEAT_MS = 20_000;
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const db = await database();
-  if (!(await findCook(db, id))) return refuse(404, 'This braise is not here any more.');
+  if (!(await findCook(db, id))) return refuse(404, say('http.noBraise'));
   const encoder = new TextEncoder();
   let stop = (): void => undefined;
   const stream = new ReadableStream<Uint8Array>({

@@ -2,12 +2,10 @@ import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
 import { calendarFile } from './calendar';
 import { amountWords, instructions, isoDuration, recipeJsonLd, recipeMarkdown } from './recipe';
-import { AISLES, shoppingList } from './shopping';
-import { composePlan, type Plan } from '../plan/plan';
-import { METRIC, type UnitChoice } from '../quantity/units';
-import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
-
-const US: UnitChoice = { weight: 'us', temperature: 'F' };
+import { AISLES, shoppingList } from '../core/shopping/shopping';
+import { composePlan, type Plan } from '../core/plan/plan';
+import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { english, US_WORDS, WORDS } from '../testing/words';
 
 function planned(): Plan {
   const result = composePlan(
@@ -25,7 +23,7 @@ function planned(): Plan {
 const plan = planned();
 
 describe('the day as a calendar', () => {
-  const text = calendarFile(plan.day, plan.input.title, 'abc', NOON_MS);
+  const text = calendarFile(plan.day, plan.input.title, 'abc', NOON_MS, WORDS);
 
   it('is read back by an independent parser, every task and look with its alarm', () => {
     const calendar = new ICAL.Component(ICAL.parse(text) as unknown[]);
@@ -49,7 +47,7 @@ describe('the day as a calendar', () => {
 });
 
 describe('the plan as a recipe', () => {
-  const recipe = recipeJsonLd(plan, METRIC);
+  const recipe = recipeJsonLd(plan, WORDS);
 
   it('has yield, times as ISO durations, ingredients and instructions in sections', () => {
     expect(recipe).toMatchObject({ '@context': 'https://schema.org', '@type': 'Recipe', recipeYield: '4' });
@@ -70,7 +68,7 @@ describe('the plan as a recipe', () => {
   });
 
   it('speaks US units when asked', () => {
-    const text = JSON.stringify(recipeJsonLd(plan, US));
+    const text = JSON.stringify(recipeJsonLd(plan, US_WORDS));
     expect(text).toContain('5 lb 6 oz oxtail');
     expect(text).toContain('Oven 300 °F');
     expect(text).not.toMatch(/\d (kg|ml|mm)\b/);
@@ -86,10 +84,10 @@ describe('the plan as a recipe', () => {
   });
 
   it('reads well as Markdown, times included', () => {
-    const text = recipeMarkdown(plan, METRIC, (ms) => new Date(ms).toISOString().slice(11, 16));
+    const text = recipeMarkdown(plan, WORDS, (ms) => new Date(ms).toISOString().slice(11, 16));
     expect(text).toContain('# Oxtail');
     expect(text).toContain('on the table at 21:00');
-    expect(text.match(/^## /gm)?.length).toBe(instructions(plan, METRIC).length + 2);
+    expect(text.match(/^## /gm)?.length).toBe(instructions(plan, WORDS).length + 2);
     expect(text).toContain('local food-safety guidance');
   });
 });
@@ -97,14 +95,14 @@ describe('the plan as a recipe', () => {
 describe('the shopping list', () => {
   it('buys meat untrimmed and vegetables unpeeled, by aisle in order', () => {
     const lines = shoppingList(plan);
-    expect(lines[0]).toMatchObject({ aisle: 'Butcher', name: 'Oxtail' });
-    const onion = lines.find((l) => l.name === 'Onion');
+    expect(lines[0]).toMatchObject({ aisle: 'butcher', name: { code: 'cut.beef_oxtail.full' } });
+    const onion = lines.find((l) => l.name.code === 'garnish.onion');
     const planned_ = OXTAIL_PLAN.base.items.find((i) => i.id === 'onion');
     expect(onion?.amount).toMatchObject({ kind: 'mass', kg: (planned_?.kg ?? 0) / 0.88 });
     const order = lines.map((l) => AISLES.indexOf(l.aisle));
     expect([...order].sort((a, b) => a - b)).toEqual(order);
-    expect(lines.some((l) => l.name === 'For mash')).toBe(true);
-    expect(lines.map((l) => amountWords(l, METRIC)).join()).toContain('2 leaves');
-    expect(lines.some((l) => l.name === 'Water')).toBe(false);
+    expect(lines.some((l) => english(l.name) === 'for mash' || english(l.note) === 'for mash')).toBe(true);
+    expect(lines.map((l) => amountWords(l, WORDS)).join()).toContain('2 leaves');
+    expect(lines.some((l) => l.name.code === 'liquid.water')).toBe(false);
   });
 });

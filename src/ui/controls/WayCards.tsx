@@ -3,6 +3,7 @@
 import { RadioButton, RadioField, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { LabelText } from './frame';
+import { useWords } from '../KitchenContext';
 
 const Cards = styled(RadioGroup)<{ $columns: number }>`
   display: grid;
@@ -11,7 +12,7 @@ const Cards = styled(RadioGroup)<{ $columns: number }>`
   @media (max-width: 640px) {
     grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr));
   }
-  > [data-schools-label] {
+  > [data-ways-label] {
     grid-column: 1 / -1;
     margin: 0;
   }
@@ -49,43 +50,35 @@ const Card = styled(RadioButton)`
   }
 `;
 
-export interface School {
+/** One way to choose by: what it is called and a line of why. */
+export interface WayCard {
   readonly id: string;
   readonly name: string;
   readonly why: string;
   readonly isDefault?: boolean;
 }
 
-interface SchoolsProps {
+interface WayCardsProps {
   readonly label: string;
   readonly value: string;
-  readonly schools: readonly School[];
+  readonly ways: readonly WayCard[];
   readonly columns?: number;
   readonly hideLabel?: boolean;
   readonly onChange: (id: string) => void;
 }
 
 /** Named ways of doing one thing, each with a line of why; the default is marked. */
-export function Schools({
-  label,
-  value,
-  schools,
-  columns = schools.length,
-  hideLabel = false,
-  onChange,
-}: SchoolsProps) {
+export function WayCards({ label, value, ways, columns = ways.length, hideLabel = false, onChange }: WayCardsProps) {
+  const w = useWords();
   return (
     <Cards $columns={columns} value={value} onChange={onChange} aria-label={hideLabel ? label : undefined}>
-      {hideLabel ? null : <LabelText data-schools-label>{label}</LabelText>}
-      {schools.map((s) => (
+      {hideLabel ? null : <LabelText data-ways-label>{label}</LabelText>}
+      {ways.map((s) => (
         <RadioField key={s.id} value={s.id}>
           <Card>
             <strong>{s.name}</strong>
             {s.why === '' ? null : (
-              <small>
-                {s.isDefault === true ? 'usual: ' : ''}
-                {s.why}
-              </small>
+              <small>{s.isDefault === true ? w.text('way.usualWhy', { why: s.why }) : s.why}</small>
             )}
           </Card>
         </RadioField>

@@ -1,8 +1,11 @@
-import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from './units';
+import { ENGLISH } from './english';
+import { type Lexicon } from './lexicon';
+import { type Message, say } from '../message';
+import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from '../quantity/units';
 
-/** What a typed quantity came to: SI (kg, l, mm, °C), or a sentence saying what was not understood. */
+/** What a typed quantity came to: SI (kg, l, mm, °C), or what was not understood. */
 export type Parsed =
-  { readonly ok: true; readonly si: number; readonly bare: boolean } | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly si: number; readonly bare: boolean } | { readonly ok: false; readonly says: Message };
 
 const GLYPHS: Readonly<Record<string, number>> = {
   '¼': 1 / 4,
@@ -20,14 +23,6 @@ const GLYPH = `[${Object.keys(GLYPHS).join('')}]`;
 const NUMBER = new RegExp(
   `^(?:(\\d+)\\s+(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*(${GLYPH})|(${GLYPH})|(\\d*[.,]?\\d+))`,
 );
-
-const EXAMPLES: Readonly<Record<Dimension, string>> = {
-  mass: '1.2 kg, 800 g or 2 lb 3 oz',
-  volume: '750 ml, 1.2 l, 3 cups or 1 quart',
-  length: '45 mm, 4.5 cm or 1½ in',
-  temperature: '150 °C, 300 °F or gas 2',
-  temperatureStep: '5 °C or 9 °F',
-};
 
 function readNumber(text: string): { value: number; rest: string } | undefined {
   const found = NUMBER.exec(text);
@@ -59,21 +54,26 @@ function readUnit(text: string, dimension: Dimension): { unit: Unit; rest: strin
   return BY_WRITING.some(fits) ? 'other' : undefined;
 }
 
-function gasMark(text: string): Parsed | undefined {
-  const found = /^(?:gas(?: mark)?|mark|gm)\s*(.+)$/.exec(text);
+function gasMark(text: string, lexicon: Lexicon): Parsed | undefined {
+  const found = lexicon.gasMark.exec(text);
   if (!found) return undefined;
   const mark = readNumber(found[1] ?? '');
   const row = mark && mark.rest === '' ? GAS_MARKS.find(([m]) => m === mark.value) : undefined;
   return row
     ? { ok: true, si: row[1], bare: false }
-    : { ok: false, message: `There is no gas mark “${found[1] ?? ''}”: ¼, ½ and 1 to 9.` };
+    : { ok: false, says: say('typed.noGasMark', { mark: found[1] ?? '' }) };
 }
 
 /**
  * Reads a quantity as people type it: "2 lb 3 oz", "1½ in", "1,2 kg", "gas 3". A bare number is in the unit that
  * `choice` shows (kg or lb, ml or cups, mm or inches, °C or °F). An empty text gives NaN, a field nobody has filled.
  */
-export function parseQuantity(text: string, dimension: Dimension, choice: UnitChoice): Parsed {
+export function parseQuantity(
+  text: string,
+  dimension: Dimension,
+  choice: UnitChoice,
+  lexicon: Lexicon = ENGLISH,
+): Parsed {
   let rest = text
     .trim()
     .toLowerCase()
@@ -81,10 +81,10 @@ export function parseQuantity(text: string, dimension: Dimension, choice: UnitCh
   if (rest === '') return { ok: true, si: Number.NaN, bare: true };
   const notUnderstood: Parsed = {
     ok: false,
-    message: `“${text.trim()}” is not understood here. Type it like ${EXAMPLES[dimension]}.`,
+    says: say(`typed.notUnderstood.${dimension}`, { text: text.trim() }),
   };
   if (dimension === 'temperature') {
-    const mark = gasMark(rest);
+    const mark = gasMark(rest, lexicon);
     if (mark) return mark;
   }
   let negative = false;
@@ -121,31 +121,18 @@ export interface LeadingQuantity {
   readonly count: number | undefined;
 }
 
-const SPOKEN: readonly (readonly [pattern: RegExp, digits: string])[] = [
-  [/^(?:about|approx(?:imately)?|around|roughly)\s+/, ''],
-  [/^half an? /, '1/2 '],
-  [/^an? dozen /, '12 '],
-  [/^(?:an?|one) /, '1 '],
-  [/^two /, '2 '],
-  [/^three /, '3 '],
-  [/^four /, '4 '],
-  [/^six /, '6 '],
-];
-/** From one amount to another: the middle counts. */
-const TO_ANOTHER = /^(?:-|–|to|or)\s*/;
-
 /**
  * The amount an ingredient's line begins with, e.g. "1½ lb", "2 to 3 tbsp", "400g", "4". Of a range the middle; of "2 x
  * 400 g" the product. Undefined where the line begins with no number.
  */
-export function leadingQuantity(line: string): LeadingQuantity | undefined {
+export function leadingQuantity(line: string, lexicon: Lexicon = ENGLISH): LeadingQuantity | undefined {
   let text = line.trim().toLowerCase();
-  for (const [pattern, digits] of SPOKEN) text = text.replace(pattern, digits);
+  for (const [pattern, digits] of lexicon.spoken) text = text.replace(pattern, digits);
   const first = readNumber(text);
   if (!first || !Number.isFinite(first.value)) return undefined;
   let { value, rest } = first;
   const times = /^[x×]\s*/.exec(rest);
-  const range = TO_ANOTHER.exec(rest);
+  const range = lexicon.toAnother.exec(rest);
   const second = (times ?? range) ? readNumber(rest.slice((times ?? range)?.[0].length)) : undefined;
   if (second) {
     value = times ? value * second.value : (value + second.value) / 2;

@@ -1,42 +1,41 @@
-import { cutLabel } from '../larder/cuts';
-import { fatById } from '../larder/fats';
 import { type Garnish, garnishById } from '../larder/garnish';
 import { type Liquid } from '../larder/liquids';
-import { herbById, spiceById } from '../larder/seasoning';
+import { herbById } from '../larder/seasoning';
+import { type Message, nameOf, noun, say } from '../message';
 import { sideAmounts, sideById } from '../larder/sides';
 import { type Plan } from '../plan/plan';
 
-export const AISLES = ['Butcher', 'Greengrocer', 'Dry goods', 'Bottles and cartons', 'From the cupboard'] as const;
+export const AISLES = ['butcher', 'greengrocer', 'dry', 'bottles', 'cupboard'] as const;
 
 export type Aisle = (typeof AISLES)[number];
 
 /** One line of a shopping list: an amount by weight, volume or number. */
 export interface ShoppingLine {
   readonly aisle: Aisle;
-  readonly name: string;
+  readonly name: Message;
   readonly amount:
     | { readonly kind: 'mass'; readonly kg: number }
     | { readonly kind: 'volume'; readonly litres: number }
     | { readonly kind: 'count'; readonly count: number; readonly unit: string };
-  readonly note: string;
+  readonly note: Message | undefined;
 }
 
 const GARNISH_AISLE: Readonly<Record<Garnish['kind'], Aisle>> = {
-  aromatic: 'Greengrocer',
-  root: 'Greengrocer',
-  mushroom: 'Greengrocer',
-  fruit: 'Greengrocer',
-  pulse: 'Dry goods',
-  grain: 'Dry goods',
-  seasoning: 'From the cupboard',
-  cured: 'Butcher',
+  aromatic: 'greengrocer',
+  root: 'greengrocer',
+  mushroom: 'greengrocer',
+  fruit: 'greengrocer',
+  pulse: 'dry',
+  grain: 'dry',
+  seasoning: 'cupboard',
+  cured: 'butcher',
 };
 
 function liquidAisle(liquid: Liquid): Aisle {
-  return liquid.kind === 'seasoning' ? 'From the cupboard' : 'Bottles and cartons';
+  return liquid.kind === 'seasoning' ? 'cupboard' : 'bottles';
 }
 
-const mass = (aisle: Aisle, name: string, kg: number, note = ''): ShoppingLine => ({
+const mass = (aisle: Aisle, name: Message, kg: number, note?: Message): ShoppingLine => ({
   aisle,
   name,
   amount: { kind: 'mass', kg },
@@ -50,13 +49,17 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
   for (const { cut, part } of plan.parts) {
     const trim = (cut.trimLoss[0] + cut.trimLoss[1]) / 2;
     const gross = part.grossKg ?? part.massKg / (1 - trim);
-    const form = `${String(part.pieces)} ${cut.pieceNoun}${part.pieces === 1 ? '' : 's'}`;
     lines.push(
       mass(
-        'Butcher',
-        cutLabel(cut),
+        'butcher',
+        say(`cut.${cut.id}.full`),
         gross,
-        cut.form === 'cubes' ? 'in one piece, to cut at home' : `${form}; ${part.onBone ? 'on the bone' : 'boneless'}`,
+        cut.form === 'cubes'
+          ? say('shop.onePiece')
+          : say(part.onBone ? 'shop.onBone' : 'shop.boneless', {
+              pieces: part.pieces,
+              noun: noun(cut.pieceNoun, part.pieces),
+            }),
       ),
     );
   }
@@ -64,63 +67,63 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     if (item.kg <= 0) continue;
     const garnish = garnishById(item.id);
     const peeled = garnish.kind === 'aromatic' || garnish.kind === 'root' ? PEEL : 1;
-    lines.push(mass(GARNISH_AISLE[garnish.kind], garnish.name, item.kg / peeled));
+    lines.push(mass(GARNISH_AISLE[garnish.kind], nameOf('garnish', item.id), item.kg / peeled));
   }
   if (input.base.pasteWhen !== 'none' && input.base.pasteKg > 0) {
-    lines.push(mass('Dry goods', 'Tomato paste', input.base.pasteKg));
+    lines.push(mass('dry', say('base.paste'), input.base.pasteKg));
   }
-  if (plan.base.flour) lines.push(mass('Dry goods', 'Flour', plan.base.flour.value, 'or half as much starch'));
-  if (plan.sear.dredge) lines.push(mass('Dry goods', 'Flour, to turn the meat in', plan.sear.dredge.value));
+  if (plan.base.flour) lines.push(mass('dry', say('ingredient.flour'), plan.base.flour.value, say('shop.orStarch')));
+  if (plan.sear.dredge) lines.push(mass('dry', say('shop.dredge'), plan.sear.dredge.value));
   for (const pour of plan.liquid.pours) {
     if (pour.liquid.id === 'water') continue;
     lines.push({
       aisle: liquidAisle(pour.liquid),
-      name: pour.liquid.name,
+      name: nameOf('liquid', pour.liquid.id),
       amount: { kind: 'volume', litres: pour.pouredL },
-      note: '',
+      note: undefined,
     });
   }
   for (const { id, count } of input.liquid.herbs) {
     if (count <= 0) continue;
     const herb = herbById(id);
     lines.push({
-      aisle: herb.dried === '' ? 'From the cupboard' : 'Greengrocer',
-      name: herb.name,
+      aisle: !herb.dried ? 'cupboard' : 'greengrocer',
+      name: nameOf('herb', id),
       amount: { kind: 'count', count, unit: herb.unit },
-      note: '',
+      note: undefined,
     });
   }
   for (const spice of input.season.spices) {
-    if (spice.grams > 0) lines.push(mass('From the cupboard', spiceById(spice.id).name, spice.grams / 1000));
+    if (spice.grams > 0) lines.push(mass('cupboard', nameOf('spice', spice.id), spice.grams / 1000));
   }
-  lines.push(mass('From the cupboard', 'Salt', plan.salt.toAdd.value, 'weigh it'));
+  lines.push(mass('cupboard', say('shop.salt'), plan.salt.toAdd.value, say('shop.weighIt')));
   if (plan.sear.fatL.value > 0) {
     lines.push({
-      aisle: 'From the cupboard',
-      name: fatById(input.sear.fatId).name,
+      aisle: 'cupboard',
+      name: nameOf('fat', input.sear.fatId),
       amount: { kind: 'volume', litres: plan.sear.fatL.value },
-      note: '',
+      note: undefined,
     });
   }
   for (const id of input.day.sides) {
     const side = sideById(id);
     lines.push(
       mass(
-        side.steps.some((s) => s.place === 'board' && s.splits) ? 'Greengrocer' : 'Dry goods',
-        `For ${side.name.toLowerCase()}`,
+        side.steps.some((s) => s.place === 'board' && s.splits) ? 'greengrocer' : 'dry',
+        say('shop.forSide', { side: nameOf('side', id) }),
         sideAmounts(side, input.eaters).kg,
       ),
     );
   }
   if (plan.prep.strings > 0) {
     lines.push({
-      aisle: 'From the cupboard',
-      name: 'Kitchen string',
+      aisle: 'cupboard',
+      name: say('shop.string'),
       amount: { kind: 'count', count: plan.prep.strings, unit: 'piece' },
-      note: 'half a metre each',
+      note: say('shop.stringLength'),
     });
   }
-  if (plan.ahead) lines.push(mass('From the cupboard', 'Ice', plan.ahead.cooling.iceKg, 'to cool the pot in'));
+  if (plan.ahead) lines.push(mass('cupboard', say('shop.ice'), plan.ahead.cooling.iceKg, say('shop.toCool')));
   return AISLES.flatMap((aisle) => lines.filter((l) => l.aisle === aisle));
 }
 

@@ -1,5 +1,5 @@
-import { formatMinutes, formatMinutesRange } from '../quantity/format';
-import { type Day } from '../schedule/day';
+import { type Day } from '../core/schedule/day';
+import { type Words } from '../words/words';
 
 /** Escapes a text value. Source: RFC 5545, 3.3.11. */
 function escaped(text: string): string {
@@ -68,13 +68,16 @@ const MARK_MIN = 5;
  * UTC, so that it is right in any zone and across a change of clocks. `id` makes the events' ids; the same id twice
  * updates them. `stampMs` is when the file is made.
  */
-export function calendarFile(day: Day, title: string, id: string, stampMs: number): string {
+export function calendarFile(day: Day, title: string, id: string, stampMs: number, words: Words): string {
   const tasks = day.tasks.map((t): CalendarEvent => ({
     uid: `${t.id}.${id}@even-ember`,
     fromMs: t.fromMs,
     toMs: t.toMs,
-    summary: `${title}: ${t.label}`,
-    description: `${t.handsMinutes > 0 ? `Hands for ${formatMinutes(t.handsMinutes)}.` : 'Goes on by itself.'} Likely ${formatMinutesRange(t.rangeMin)}.`,
+    summary: `${title}: ${words.say(t.label)}`,
+    description: words.text(t.handsMinutes > 0 ? 'calendar.hands' : 'calendar.byItself', {
+      hands: { as: 'minutes', value: t.handsMinutes },
+      range: { as: 'minutes', ...t.rangeMin },
+    }),
   }));
   const marks = day.marks
     .filter((m) => m.kind !== 'oven')
@@ -82,8 +85,8 @@ export function calendarFile(day: Day, title: string, id: string, stampMs: numbe
       uid: `mark-${String(i)}.${id}@even-ember`,
       fromMs: m.atMs,
       toMs: m.atMs + MARK_MIN * 60_000,
-      summary: `${title}: ${m.kind === 'add' ? 'in: ' : ''}${m.label}`,
-      description: m.why,
+      summary: `${title}: ${m.kind === 'add' ? words.text('calendar.in', { what: m.label }) : words.say(m.label)}`,
+      description: words.say(m.why),
     }));
   return `${[
     'BEGIN:VCALENDAR',

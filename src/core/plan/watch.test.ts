@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { type PlanInput } from './input';
 import { composePlan, type Plan } from './plan';
-import { DRY_L } from './words';
-import { instructions } from '../formats/recipe';
-import { METRIC } from '../quantity/units';
+import { DRY_L } from './watch';
+import { instructions } from '../../exports/recipe';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
 
 function plan(input: PlanInput): Plan {
   const result = composePlan(input, 64);
-  if (!result.ok) throw new Error(result.faults.map((f) => f.message).join(' '));
+  if (!result.ok) throw new Error(english(result.faults.map((f) => f.says)));
   return result.plan;
 }
 
@@ -25,9 +25,9 @@ describe('a pot that loses its liquid', () => {
 
   it('says that it would boil dry, and that the forecast does not hold then', () => {
     expect(dry.finished.liquidL).toBeLessThan(DRY_L);
-    expect(dry.watch.join(' ')).toMatch(/would boil dry.*forecast does not hold/);
+    expect(english(dry.watch)).toMatch(/would boil dry.*forecast does not hold/);
     expect(wet.finished.liquidL).toBeGreaterThan(0.25);
-    expect(wet.watch.join(' ')).not.toMatch(/boil dry|can catch/);
+    expect(english(wet.watch)).not.toMatch(/boil dry|can catch/);
   });
 
   it('never counts more steam than there was water, and its balance closes', () => {
@@ -47,11 +47,11 @@ describe('the instructions', () => {
       { id: 'parsley', count: 1 },
     ];
     const made = plan({ ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, herbs } });
-    const sections = instructions(made, METRIC);
+    const sections = instructions(made, WORDS);
     const text = (name: string): string => sections.find((s) => s.name === name)?.steps.join(' ') ?? '';
     for (const { herb, count } of made.liquid.herbs.lines) {
       const section = herb.when === 'end' ? 'Finish' : 'Liquid';
-      expect(text(section), herb.id).toContain(`${herb.name.toLowerCase()}, ${String(count)} `);
+      expect(text(section), herb.id).toContain(`${WORDS.name('herb', herb.id)}, ${String(count)} `);
     }
     expect(made.liquid.herbs.lines).toHaveLength(2);
   });

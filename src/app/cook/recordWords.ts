@@ -1,0 +1,73 @@
+import { type CookAct } from '@/core/cook/events';
+import { type Lesson } from '@/core/cook/follow';
+import { kelvin, litres, mm, nameOf, say, share, tempC } from '@/core/message';
+import { heatSays } from '@/core/plan/heats';
+import { type Words } from '@/words/words';
+
+/** What was recorded, in a few words. */
+export function actSays(w: Words, act: CookAct): string {
+  switch (act.kind) {
+    case 'fork':
+      return w.text('recorded.fork', { stage: nameOf('stage', act.stage), feel: say(`stage.${act.stage}.feel`) });
+    case 'probe':
+      return w.text(act.nearBone ? 'recorded.probeByBone' : 'recorded.probe', { reading: tempC(act.tempC) });
+    case 'liquid':
+      return w.text(act.addedL > 0 ? 'recorded.liquidAdded' : 'recorded.liquid', {
+        depth: mm(act.levelMm),
+        simmering: act.simmering ? 'yes' : 'no',
+        added: litres(act.addedL),
+      });
+    case 'lid':
+      return w.label('lid', act.lid);
+    case 'heat':
+      return w.title(heatSays(act.heat));
+    case 'note':
+      return act.text;
+    case 'intoPot':
+    case 'turned':
+    case 'offHeat':
+    case 'finished':
+      return w.text(`recorded.${act.kind}`);
+  }
+}
+
+const ON_TRACK_MIN = 1.5;
+const SURER_MIN = 4;
+
+/** What a record taught, in a few words: how the forecast moved, or that it is surer. */
+export function lessonSays(w: Words, lesson: Lesson | undefined): string {
+  if (!lesson || !Number.isFinite(lesson.shiftMin)) return '';
+  const { shiftMin, widthMin } = lesson;
+  const moved =
+    Math.abs(shiftMin) < ON_TRACK_MIN
+      ? w.text('lesson.onTrack')
+      : w.text(shiftMin > 0 ? 'lesson.later' : 'lesson.sooner', { by: { as: 'minutes', value: Math.abs(shiftMin) } });
+  return Number.isFinite(widthMin) && widthMin < -SURER_MIN
+    ? w.text('lesson.surer', { moved, by: { as: 'minutes', value: -widthMin } })
+    : moved;
+}
+
+type Unknown = NonNullable<Lesson['about']>['unknown'];
+
+/** How an unknown is said: as a share more or less than usual, or as degrees; under `least` it is not worth a word. */
+const LEARNED: Readonly<Partial<Record<Unknown, { readonly as: 'share' | 'degrees'; readonly least: number }>>> = {
+  toughness: { as: 'share', least: 0.005 },
+  lidLeak: { as: 'share', least: 0.1 },
+  thickness: { as: 'share', least: 0.02 },
+  ovenOffset: { as: 'degrees', least: 1 },
+  hold: { as: 'degrees', least: 0.3 },
+  meatStart: { as: 'degrees', least: 0.05 },
+  liquidStart: { as: 'degrees', least: 0.05 },
+};
+
+/** The unknown a record taught most about, as a sentence; empty when nothing stood out. */
+export function learnedSays(w: Words, lesson: Lesson | undefined): string {
+  if (!lesson?.about) return '';
+  const { unknown, value } = lesson.about;
+  const how = LEARNED[unknown];
+  if (!how) return '';
+  const more = how.as === 'share' ? value - 1 : value;
+  if (Math.abs(more) < how.least) return '';
+  const by = how.as === 'share' ? share(Math.abs(more)) : kelvin(Math.abs(more));
+  return w.say(say(`learned.${unknown}.${more > 0 ? 'more' : 'less'}`, { by }));
+}

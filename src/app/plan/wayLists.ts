@@ -1,0 +1,41 @@
+import { HEAT_MODES, type HeatMode } from '@/core/plan/heats';
+import { type WayCard } from '@/ui/controls/WayCards';
+import { LID_KINDS } from '@/core/larder/vessels';
+import { LEVEL_SHARES } from '@/core/plan/ways';
+import { type Words } from '@/words/words';
+
+const LEVEL_IDS = ['shallow', 'half', 'threeQuarters', 'covered'] as const;
+
+/** How deep the liquid should stand, as shares of the meat's height. */
+export const LEVELS = LEVEL_IDS.map((id) => ({ id, level: LEVEL_SHARES[id] }));
+
+export function levelWays(w: Words): readonly WayCard[] {
+  return LEVEL_IDS.map((id) => ({
+    id,
+    name: w.title({ code: `way.level.${id}` }),
+    why: w.text(`way.level.${id}.why`),
+  }));
+}
+
+export function lidWays(w: Words): readonly WayCard[] {
+  return LID_KINDS.map((id) => ({
+    id,
+    name: w.label('lid', id),
+    why: w.text(`lid.${id}.why`),
+    isDefault: id === 'heavy',
+  }));
+}
+
+export function heatWays(w: Words): readonly WayCard[] {
+  return HEAT_MODES.map((id) => ({
+    id,
+    name: w.text(`heatMode.${id}`),
+    why: w.text(`heatMode.${id}.why`),
+    isDefault: id === 'still',
+  }));
+}
+
+/** A mode as a list gives it back. */
+export function asHeatMode(id: string): HeatMode {
+  return HEAT_MODES.find((m) => m === id) ?? 'still';
+}

@@ -1,0 +1,127 @@
+import { type CookAct, type CookActKind } from './events';
+import { type CookState } from './state';
+import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { type Observation } from '../forecast/observation';
+import { contentsAt, litresForLevelAt } from '../forecast/pot';
+import { type BraiseRequest } from '../forecast/request';
+import { type Message, say } from '../message';
+import { OPEN_SECONDS } from '../plan/looks';
+import { type DayMark } from '../schedule/day';
+
+type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
+
+/** What a record adds to what the engine knows has happened to the pot. */
+type Happened = Partial<Pick<BraiseRequest, 'heats' | 'lids' | 'turnsAtMin' | 'topUps'>>;
+
+/** All the core knows of a kind of record. */
+interface RecordRule<K extends CookActKind> {
+  /** Why it cannot be recorded now; undefined when it can. */
+  readonly refusal: (state: CookState) => Message | undefined;
+  /** How long it leaves the pot open, s. */
+  readonly openSeconds: number;
+  /** Whether it moves the forecast: it changes what the pot does, or says something about it. */
+  readonly movesForecast: boolean;
+  /** What it adds to the braise as it has gone, `atMin` after the pieces met the liquid. */
+  readonly happened?: (act: ActOf<K>, atMin: number) => Happened;
+  /** What it lets the ensemble learn. */
+  readonly observed?: (act: ActOf<K>, atMin: number, ensemble: Ensemble) => Observation[];
+  /** How it is marked on the day's line; left out where it is not. */
+  readonly mark?: DayMark['kind'];
+}
+
+const always = (): undefined => undefined;
+
+const oncePotted = (state: CookState): Message | undefined =>
+  state.intoPotMs === undefined ? say('refused.nothingInPot') : undefined;
+
+/** One line for each kind of record; a new kind without one does not compile. */
+export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
+  intoPot: {
+    refusal: (state) => (state.intoPotMs === undefined ? undefined : say('refused.inPotAlready')),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  fork: {
+    refusal: oncePotted,
+    openSeconds: OPEN_SECONDS.fork,
+    movesForecast: true,
+    observed: ({ stage }, atMin) => [{ kind: 'fork', atMin, stage }],
+    mark: 'test',
+  },
+  probe: {
+    refusal: oncePotted,
+    openSeconds: 45,
+    movesForecast: true,
+    observed: ({ tempC, nearBone }, atMin) => [{ kind: 'probe', atMin, tempC, nearBone }],
+  },
+  liquid: {
+    refusal: oncePotted,
+    openSeconds: 40,
+    movesForecast: true,
+    happened: ({ addedL, addedTempC }, atMin) =>
+      addedL > 0 ? { topUps: [{ atMin, litres: addedL, tempC: addedTempC }] } : {},
+    observed: ({ levelMm, simmering }, atMin, ensemble) => {
+      const step = stepAt(ensemble.assembly.grid, atMin);
+      const rimMm = contentsAt(ensemble, step).pot.heightM * 1000;
+      const marked = levelMm > 0 && levelMm <= rimMm;
+      return [
+        { kind: 'simmering', atMin, simmering },
+        ...(marked ? [{ kind: 'level' as const, atMin, litres: litresForLevelAt(ensemble, step, levelMm) }] : []),
+      ];
+    },
+    mark: 'look',
+  },
+  turned: {
+    refusal: oncePotted,
+    openSeconds: OPEN_SECONDS.turned,
+    movesForecast: true,
+    happened: (_, atMin) => ({ turnsAtMin: [atMin] }),
+    mark: 'turn',
+  },
+  lid: {
+    refusal: oncePotted,
+    openSeconds: 20,
+    movesForecast: true,
+    happened: ({ lid }, atMin) => ({ lids: [{ atMin, lid }] }),
+  },
+  heat: {
+    refusal: oncePotted,
+    openSeconds: 0,
+    movesForecast: true,
+    happened: ({ heat }, atMin) => ({ heats: [{ atMin, heat }] }),
+  },
+  note: { refusal: always, openSeconds: 0, movesForecast: false },
+  offHeat: {
+    refusal: (state) =>
+      oncePotted(state) ?? (state.offHeatMs === undefined ? undefined : say('refused.offHeatAlready')),
+    openSeconds: 0,
+    movesForecast: false,
+    happened: (_, atMin) => ({ heats: [{ atMin, heat: { kind: 'off' } }] }),
+  },
+  finished: {
+    refusal: (state) => (state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+};
+
+/** The rule for an act, which it fits by its kind. */
+function ruleOf<K extends CookActKind>(act: ActOf<K>): RecordRule<K> {
+  return RECORDS[act.kind];
+}
+
+/** Why an act cannot be recorded now; undefined when it can. */
+export function refusal(state: CookState, act: CookAct): Message | undefined {
+  if (state.phase === 'finished') return say('refused.finished');
+  return RECORDS[act.kind].refusal(state);
+}
+
+/** What an act adds to the braise as it has gone. */
+export function happenedBy(act: CookAct, atMin: number): Happened {
+  return ruleOf(act).happened?.(act, atMin) ?? {};
+}
+
+/** What an act lets the ensemble learn. */
+export function observedBy(act: CookAct, atMin: number, ensemble: Ensemble): Observation[] {
+  return ruleOf(act).observed?.(act, atMin, ensemble) ?? [];
+}

@@ -1,0 +1,43 @@
+import { type Measure, type Params } from './message';
+
+/** How far a figure can be trusted: arithmetic, a model's estimate, or kitchen practice put into a number. */
+export type Sureness = 'computed' | 'estimate' | 'practice';
+
+/** What a figure was worked out from. */
+export interface FigureInput {
+  readonly id: string;
+  readonly value: number;
+  readonly as: Measure;
+  readonly params?: Params;
+}
+
+/**
+ * A number with everything needed to answer “why?”. Its label, its formula and what would change it are words, found by
+ * its id and, where they depend on more, by `params`.
+ */
+export interface Figure {
+  readonly id: string;
+  readonly value: number;
+  readonly as: Measure;
+  readonly sure: Sureness;
+  readonly inputs: readonly FigureInput[];
+  /** Where it lies four times in five, or between practice's ends. */
+  readonly range?: readonly [low: number, high: number];
+  readonly params?: Params;
+}
+
+export function input(id: string, value: number, as: Measure, params?: Params): FigureInput {
+  return params === undefined ? { id, value, as } : { id, value, as, params };
+}
+
+/** A figure, its range and params where it has any. */
+export function figure(
+  id: string,
+  value: number,
+  as: Measure,
+  sure: Sureness,
+  inputs: readonly FigureInput[],
+  more: Pick<Figure, 'range' | 'params'> = {},
+): Figure {
+  return { id, value, as, sure, inputs, ...more };
+}

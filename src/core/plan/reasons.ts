@@ -1,0 +1,47 @@
+import { type PlanInput } from './input';
+import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { type Forecast, readyEta, slowestGroup } from '../forecast/forecast';
+import { cutOf } from '../forecast/request';
+import { type Cut } from '../larder/cuts';
+import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
+
+/** From here collagen melts fast, °C. */
+const MELTS_C = 85;
+
+/** Why the forecast is what it is. */
+export function reasonsFor(
+  input: PlanInput,
+  cut: Cut,
+  ensemble: Ensemble,
+  forecast: Forecast,
+  lookMin: number,
+): Message[] {
+  const { nominal, assembly, request } = ensemble;
+  const step = stepAt(assembly.grid, readyEta(forecast).p50);
+  const group = slowestGroup(ensemble);
+  const core = nominal.coreC[group] as Float64Array;
+  const warm = core.findIndex((t) => t >= MELTS_C);
+  const thick = mm((request.groups[group]?.thicknessM ?? 0) * 1000);
+  const melts = tempC(MELTS_C);
+  return [
+    ...(request.groups.length > 1
+      ? [
+          say('reason.governs', {
+            cut: nameOf('cut', cut.id),
+            all: listed(request.groups.map((g) => nameOf('cut', cutOf(request, g).id))),
+          }),
+        ]
+      : []),
+    warm < 0
+      ? say('reason.staysBelow', { thick, melts })
+      : say('reason.thick', { thick, melts, after: minutes((assembly.grid.endS[warm] as number) / 60) }),
+    say(input.heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
+      ends: tempC(nominal.liquidC[step] as number),
+    }),
+    say('reason.needs', {
+      need: minutes(cut.cookValue[forecast.target]),
+      spread: share(Math.exp(cut.toughnessSpread) - 1),
+    }),
+    say('reason.looks', { cost: minutes(Math.max(1, lookMin)), looks: request.openings.length }),
+  ];
+}

@@ -1,0 +1,58 @@
+/**
+ * Where cooks disagree, and what we do where a kitchen does nothing else. The key is what a kitchen remembers; names and
+ * reasons are words.
+ */
+export const WAYS = {
+  temper: { usual: 'none', ways: ['none', 'minutes', 'hour'] },
+  saltWhen: { usual: 'before', ways: ['before', 'overnight', 'after', 'flour', 'hold'] },
+  dredge: { usual: 'bare', ways: ['bare', 'floured'] },
+  searDepth: { usual: 'deep', ways: ['deep', 'light', 'none'] },
+  searMoving: { usual: 'still', ways: ['still', 'moving'] },
+  fatKept: { usual: 'spoon', ways: ['spoon', 'half', 'all'] },
+  onion: { usual: 'golden', ways: ['soft', 'golden', 'deep'] },
+  pasteWhen: { usual: 'beforeWine', ways: ['beforeWine', 'afterWine', 'inStock', 'none'] },
+  thicken: { usual: 'none', ways: ['none', 'early', 'roux', 'end'] },
+  reduce: { usual: 'half', ways: ['none', 'half', 'twoThirds', 'threeQuarters', 'syrup'] },
+  level: { usual: 'auto', ways: ['auto', 'shallow', 'half', 'threeQuarters', 'covered'] },
+  start: { usual: 'simmer', ways: ['simmer', 'cold'] },
+  herbForm: { usual: 'bundle', ways: ['bundle', 'cloth', 'loose'] },
+} as const;
+
+/** What cooks disagree about. */
+export type WayTopic = keyof typeof WAYS;
+
+export const WAY_TOPICS = Object.keys(WAYS) as WayTopic[];
+
+/** The ways of doing one of them. */
+export type WayOf<Topic extends WayTopic> = (typeof WAYS)[Topic]['ways'][number];
+
+/** What a kitchen does unless told otherwise. */
+export type Habits = { readonly [Topic in WayTopic]?: WayOf<Topic> };
+
+/** The kitchen's own way, or ours. */
+export function habit<Topic extends WayTopic>(habits: Habits, topic: Topic): WayOf<Topic> {
+  return habits[topic] ?? WAYS[topic].usual;
+}
+
+/** Share of the meat's height that a way with the level means; `auto` depends on the pieces. */
+export const LEVEL_SHARES: Readonly<Record<Exclude<WayOf<'level'>, 'auto'>, number>> = {
+  shallow: 0.33,
+  half: 0.5,
+  threeQuarters: 0.75,
+  covered: 1.02,
+};
+
+/** Our level for the pieces and lid at hand: cubes just covered; large pieces part-way under a tight lid. */
+export function usualLevel(small: boolean, tightLid: boolean): number {
+  if (small) return LEVEL_SHARES.covered;
+  return tightLid ? 0.66 : LEVEL_SHARES.threeQuarters;
+}
+
+/** What is left of a wine of unit volume. */
+export const WINE_LEFT: Readonly<Record<WayOf<'reduce'>, number>> = {
+  none: 1,
+  half: 0.5,
+  twoThirds: 1 / 3,
+  threeQuarters: 0.25,
+  syrup: 0.1,
+};

@@ -1,0 +1,16 @@
+import { type Message } from '../core/message';
+import { METRIC, type UnitChoice } from '../core/quantity/units';
+import { languageOf } from '../words/languages';
+import { type Words, wordsFor } from '../words/words';
+
+export const US: UnitChoice = { weight: 'us', temperature: 'F' };
+
+/** English, metric, with a clock in UTC. */
+export const WORDS: Words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
+export const US_WORDS: Words = wordsFor({ units: US, language: languageOf('en'), timeZone: 'UTC' });
+
+/** What a message, or several, says in English; nothing where there is none. */
+export function english(message: Message | readonly Message[] | undefined): string {
+  if (message === undefined) return '';
+  return 'code' in message ? WORDS.say(message) : message.map((m) => WORDS.say(m)).join(' ');
+}

@@ -1,0 +1,709 @@
+export const baseForm = {
+  'baseForm.leaveOut': 'Leave out {name}',
+  'baseForm.weightOf': 'Weight of {name}',
+  'baseForm.whatBecomesOf': 'What becomes of {name}',
+  'baseForm.inLate': 'in late',
+  'baseForm.minBeforeTheEnd': '{late} before the end',
+  'baseForm.pieces': '{cut} pieces.',
+  'baseForm.usual': 'Usual here {range}',
+  'baseForm.startFromABase': 'Start from a base',
+  'baseForm.yours': 'Yours',
+  'baseForm.ours': 'Ours',
+  'baseForm.inTheBase': 'In the base',
+  'baseForm.addSomething': 'Add something',
+  'baseForm.tomatoPaste': 'Tomato paste',
+  'baseForm.keepThisAsABase': 'Keep this as a base of your own',
+  'baseForm.nameOfTheBase': 'Name of the base',
+  'baseForm.keepItPerKiloOf': 'Keep it, per kilo of meat',
+  'baseForm.forget': 'Forget “{name}”',
+} as const;
+
+export const basePanel = {
+  'basePanel.cut': 'cut {size}',
+  'basePanel.stayWithIt': '· stay with it',
+  'basePanel.until': 'until {look}. {why}',
+  'basePanel.forgotSomething': 'Forgot something?',
+  'basePanel.whatWasLeftOut': 'What was left out',
+  'basePanel.whatChanges': 'What changes:',
+  'basePanel.nothingIsSoftenedFirstThe': 'Nothing is softened first: the liquid goes straight in.',
+  'basePanel.theBaseInOrder': 'The base, in order',
+  'basePanel.from': 'From {start}.',
+  'basePanel.curedPork': 'The cured pork gives about {rendered}.',
+  'basePanel.aBrightEdge': 'A bright edge: must not be left. Keep {fatKept} of the fat. {fatSays}',
+  'basePanel.inLateCountedBackFrom': 'In late, counted back from the end',
+  'basePanel.fromTheStartTheyWould':
+    'From the start they would turn to mush. Put them in hot, and let it come back to the simmer.',
+} as const;
+
+export const benchSheet = {
+  'benchSheet.forOnTheTableAt': 'For {eaters}, on the table {serve} at',
+  'benchSheet.beginIntoThePotAbout': '. Begin {start}, into the pot {intoPot}; {target} most likely at',
+  'benchSheet.likelyTo': ', between {p10} and {p90}.',
+  'benchSheet.backToThePlan': 'Back to the plan',
+  'benchSheet.print': 'Print',
+  'benchSheet.clearTheTicks': 'Clear the ticks',
+  'benchSheet.sheet': 'Sheet',
+  'benchSheet.toBuyAndWeighOut': 'To buy and weigh out',
+  'benchSheet.cuttingSizesTrueToSize': 'Cutting sizes, true to size when printed at 100 %',
+  'benchSheet.toASide': '{title}: {cut} to a side',
+  'benchSheet.theDay': 'The day',
+  'benchSheet.inOrder': 'In order',
+  'benchSheet.looksAndTests': 'Looks and tests',
+  'benchSheet.readyWhen': 'Ready when: {cutId}.',
+  'benchSheet.whatAndWhenItIs': 'What, and when it is due',
+  'benchSheet.followYourLocalFoodSafety': 'Follow your local food-safety guidance.',
+} as const;
+
+export const common = {
+  'common.makeThisOurWay': 'Make this our way',
+} as const;
+
+export const compare = {
+  'compare.begin': 'Begin',
+  'compare.readyAbout': 'Ready, most likely',
+  'compare.likelyTo': 'between {p10} and {p90}',
+  'compare.inThePot': 'In the pot',
+  'compare.staysGood': 'Stays good',
+  'compare.about': 'about {amount}',
+  'compare.inThePotBeforeIt': 'in the pot, before it is cooled',
+  'compare.yourHands': 'Your hands',
+  'compare.likely': 'mostly {range}',
+  'compare.pouredIn': 'Poured in',
+  'compare.goneAsSteam': 'Gone as steam',
+  'compare.toPourInOnThe': 'To pour in on the way',
+  'compare.nothing': 'nothing',
+  'compare.hotSoThatThereIs': 'hot, so that there is sauce enough',
+  'compare.leftInThePot': 'Left in the pot',
+  'compare.toReduce': '{reduce} to reduce',
+  'compare.energy': 'Energy',
+  'compare.withoutSearAndSauce': '{range}, without sear and sauce',
+  'compare.nobodyMetersItsFuel': 'nobody meters its fuel',
+  'compare.waterInTheMeat': 'Water in the meat',
+  'compare.otherWays': '{title}, other ways',
+  'compare.backToThePlan': 'Back to the plan',
+  'compare.waysToCompareAtMost': 'Ways to compare, at most four',
+  'compare.theWaysCouldNotBe': 'The ways could not be set side by side, and that is a fault of ours.',
+  'compare.forecastingEveryWay': 'Forecasting every way…',
+  'compare.forTheSamePlate': 'For the same plate',
+  'compare.tallYourHandsBrownThe':
+    '· tall: your hands · brown: the heat · red: gets ready, line at the middle · green: stays good',
+  'compare.againstThePlan': 'Against the plan',
+  'compare.thePlanItself': 'the plan itself',
+  'compare.keepThisWay': 'Keep this way',
+  'compare.everyWayIsForecastWith':
+    'Every way is forecast with the same meat, pot and cook; figures marked “about” are the model’s middle, as sure as the windows are wide. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.',
+} as const;
+
+export const confirmButton = {
+  'confirmButton.keepIt': 'Keep it',
+} as const;
+
+export const cookScreen = {
+  'cookScreen.noConnectionToTheServer':
+    'No connection to the server. Go on recording: it is kept on this device and sent when the server is back.',
+  'cookScreen.theDay': 'The day',
+} as const;
+
+export const curves = {
+  'curves.liquid': 'Liquid',
+  'curves.liquid2': 'liquid',
+  'curves.meltsFast': 'melts fast',
+  'curves.meatMean': 'Meat, mean',
+  'curves.meatMiddle': 'Meat, middle',
+  'curves.middle': 'middle',
+  'curves.staysBelow': 'stays below {meltsFast}',
+  'curves.passesAt': 'passes {meltsFast} at {hot}',
+  'curves.temperaturesTheLiquidStartsAt':
+    'Temperatures: the liquid starts at {liquid} and ends at {end}; the middle of the meat {hot}.',
+  'curves.now': 'now',
+  'curves.scaleNotReached':
+    'Fork scale over time: the fork twists most likely after the forecast ends; {tests, plural, one {# fork test} other {# fork tests}} so far.',
+  'curves.scale':
+    'Fork scale over time: the fork twists most likely at {at}; {tests, plural, one {# fork test} other {# fork tests}} so far.',
+} as const;
+
+export const dayLine = {
+  'dayLine.theDay': 'The day, {serve}',
+  'dayLine.tallAndBrightYourHands':
+    'tall and bright: your hands · thin and dim: the heat alone · drag the plate or a task, or use the arrow keys',
+  'dayLine.theFirstActOfThis': '{start}: the first act of this day has gone by. A later plate, or one of the ways out.',
+} as const;
+
+export const decisionPanel = {
+  'decisionPanel.theDrawingComesWithThe': 'The drawing comes with the first plan that can be braised.',
+} as const;
+
+export const demoButton = {
+  'demoButton.settingTheTable': 'Setting the table…',
+  'demoButton.loadTheDemoKitchenAfresh': 'Load the demo kitchen afresh',
+} as const;
+
+export const dialChart = {
+  'dialChart.liquidWarmest': 'liquid, warmest',
+  'dialChart.hours': 'hours in the pot',
+  'dialChart.point': '{dial}: liquid {liquid}, {time}',
+  'dialChart.asPlanned': 'as planned',
+  'dialChart.ovenSetTo': 'oven set to',
+  'dialChart.liquid': 'liquid',
+  'dialChart.inThePot': 'in the pot',
+  'dialChart.whatTheOvensDialDoes': 'What the oven’s dial does to the pot. {says}',
+} as const;
+
+export const elsewhere = {
+  'elsewhere.takenElsewhere': 'Taken elsewhere',
+  'elsewhere.theSettingThatTakesAs': '· the setting that takes as long, what changes and why',
+  'elsewhere.otherPlacesCouldNotBe': 'Other places could not be tried, and that is a fault of ours.',
+  'elsewhere.tryingEverySetting': 'Trying every setting…',
+  'elsewhere.inThePot': 'in the pot',
+  'elsewhere.liquid': 'liquid',
+  'elsewhere.steam': 'steam',
+  'elsewhere.keepThisPlace': 'Keep this place',
+} as const;
+
+export const emberLine = {
+  'emberLine.asItWent': 'as it went',
+  'emberLine.platesOut': 'Plates out',
+  'emberLine.emberLineScrollsSidewaysWhere': 'Ember line, scrolls sideways where it is wider',
+} as const;
+
+export const emberParts = {
+  'emberParts.foldedAway': '{from} folded away',
+} as const;
+
+export const emberZooms = {
+  'emberZooms.howNearToLook': 'How near to look',
+} as const;
+
+export const errorPage = {
+  'error.thisPageBurntOn': 'This page burnt on',
+  'error.nothingYouRecordedIsLost': 'Nothing you recorded is lost. Try again; if it stays, restart the app with',
+  'error.andComeBack': 'and come back.',
+  'error.tryAgain': 'Try again',
+} as const;
+
+export const exportMenu = {
+  'exportMenu.printOrExportThisPlan': 'Print or export this plan',
+  'exportMenu.benchSheet': 'Bench sheet',
+  'exportMenu.toPrintOrToTick': 'to print, or to tick off on the phone',
+  'exportMenu.printOrExport': 'Print or export',
+} as const;
+
+export const finishForm = {
+  'finishForm.sauceOnEachPlate': 'Sauce on each plate',
+  'finishForm.forTheSaltKeepIn': 'For the salt: keep {bearable} in all',
+  'finishForm.meatOutFromBelowWith':
+    'Meat out from below with a wide tool; strain; let it stand and lift the fat; reduce by itself until it coats a spoon; salt last.',
+  'finishForm.enoughGelatinComesOutTo': 'Enough gelatin comes out to make the sauce sticky by itself.',
+  'finishForm.someGelatinComesOutIt': 'Some gelatin comes out: it will have a little body.',
+  'finishForm.hardlyAnyGelatinComesOut': 'Hardly any gelatin comes out: thicken it if you want body.',
+} as const;
+
+export const forkScale = {
+  'forkScale.forkScale': 'Fork scale',
+} as const;
+
+export const heatForm = {
+  'heatForm.where': 'Where',
+  'heatForm.heightAboveTheSea': 'Height above the sea',
+  'heatForm.higherUpWaterBoilsCooler': 'Higher up, water boils cooler and the braise takes longer.',
+} as const;
+
+export const home = {
+  'home.home': 'Home',
+  'home.planABraise': 'Plan a braise',
+  'home.nothingIsOnTheFire': 'Nothing is on the fire',
+  'home.sayWhatYouWillBraise':
+    'Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to start, says when the fork should twist and how sure that is, and learns from every look you take.',
+  'home.next': 'Next',
+  'home.noPlanIsWaiting': 'No plan is waiting.',
+  'home.last': 'Last',
+  'home.theLogIsEmptyIt': 'The log is empty. It fills itself when a braise is finished.',
+  'home.nextInAt': 'Next, in {dueIn}, at {due}',
+  'home.now': 'Now',
+  'home.offTheHeatSince': 'Off the heat since {now}',
+  'home.table': '{window}; table {serve}',
+  'home.goToThePot': 'Go to the pot',
+  'home.onTheFire': 'On the fire: {title}',
+  'home.begin': 'begin {start}',
+  'home.comingAtFault': 'for {eaters}, {day} {at}; this plan needs another look',
+  'home.coming': 'for {eaters}, {day} {at}; light the hob by {light}',
+  'home.nextTime': 'Next time: {nextTime}',
+} as const;
+
+export const hotkeys = {
+  'hotkeys.takeTheLastRecordBack': 'Take the last record back',
+  'hotkeys.thisList': 'This list',
+  'hotkeys.keys': 'Keys',
+} as const;
+
+export const importButton = {
+  'importButton.import': 'Import',
+  'importButton.thisFileWasNotTaken': 'This file was not taken in',
+} as const;
+
+export const levelHandle = {
+  'levelHandle.value': '{share}: {says}',
+  'levelHandle.levelOfTheLiquidAs': 'Level of the liquid, as a share of the meat’s height',
+} as const;
+
+export const liquidForm = {
+  'liquidForm.level': 'Level',
+  'liquidForm.ofTheMeatsHeight': '{level} of the meat’s height',
+  'liquidForm.leaveOut': 'Leave out {things}',
+  'liquidForm.amountOf': 'Amount of {things}',
+  'liquidForm.insteadOf': 'Instead of {things}',
+  'liquidForm.instead': 'instead…',
+  'liquidForm.pouredByMeasure': 'Poured by measure',
+  'liquidForm.addALiquid': 'Add a liquid',
+  'liquidForm.withoutAlcoholStockAndA': 'Without alcohol: stock and a little vinegar instead',
+  'liquidForm.fillsUpToTheLine': 'Fills up to the line',
+  'liquidForm.ofThat': 'Of that',
+  'liquidForm.noWater': 'no water',
+  'liquidForm.water': '{fillerStrength} water',
+  'liquidForm.forTheSaltNoMore': 'For the salt: no more than {stockShare} of it stock',
+  'liquidForm.herbs': 'Herbs',
+  'liquidForm.howMany': '{things}, how many',
+  'liquidForm.addAHerb': 'Add a herb',
+} as const;
+
+export const liquidPanel = {
+  'liquidPanel.level': 'Level',
+  'liquidPanel.forThesePiecesUnderThis': 'For these pieces under this lid, usual: {usual}.',
+  'liquidPanel.makeThisOurWay': 'Make this our way',
+  'liquidPanel.whatIsPoured': 'What is poured',
+  'liquidPanel.inThisOrder': 'In this order',
+  'liquidPanel.pour': 'pour',
+  'liquidPanel.inThePot': 'in the pot',
+  'liquidPanel.boilDownTo': 'Boil {poured} down to {target}',
+  'liquidPanel.fromToDeepInThis': ', from {depthBefore} to {depthAfter} deep in this pot, about {minutes}',
+  'liquidPanel.theHarshSmellGoesBubbles': '. The harsh smell goes, bubbles grow large and slow, the sound deepens.',
+  'liquidPanel.aboutOfAlcoholStaysOn': 'About {alcohol} of alcohol stays on each plate',
+  'liquidPanel.itNeverAllLeaves': ': it never all leaves.',
+  'liquidPanel.whereTheWaterGoes': 'Where the water goes',
+  'liquidPanel.saltAllTold': 'Salt, all told',
+  'liquidPanel.comesWithOtherThings': 'Comes with other things: {grams}.',
+  'liquidPanel.countedInCountedOut': 'Counted in, counted out',
+  'liquidPanel.beforeServingOutCome': 'Before serving, out come {things}.',
+  'liquidPanel.couldChokeAboveAllA':
+    'Could choke, above all a child: {things}. Look before you plate, and tell the table.',
+} as const;
+
+export const liveForecast = {
+  'liveForecast.forecastFor': 'Forecast for {title}',
+  'liveForecast.finished': 'Finished',
+  'liveForecast.offTheHeatSince': 'Off the heat since',
+  'liveForecast.notAtThisHeat': 'not at this heat',
+  'liveForecast.in': 'in {at}',
+  'liveForecast.anyMinute': 'any minute',
+  'liveForecast.tableOffTheHeatBy': 'table {serve} · off the heat by {offHeatBy} to {after}',
+  'liveForecast.forkScale': 'Fork scale',
+  'liveForecast.inThePot': 'In the pot',
+  'liveForecast.show': 'Show',
+  'liveForecast.forkScaleTheEstimateNow': 'Fork scale, the estimate now',
+  'liveForecast.liquidIsFineItWill': 'Liquid is fine: it will not run low before the meat is done.',
+  'liveForecast.theLiquidWouldRunLow': 'The liquid would run low at {liquidLow}.',
+  'liveForecast.cookValuesAreFittedTo': 'Cook values are fitted to kitchen practice, not measured: the fork decides.',
+  'liveForecast.readyMostLikely': '{says}: ready most likely',
+  'liveForecast.iHaveDoneThat': 'I have done that',
+  'liveForecast.whatTheHeatCouldDo': 'What the heat could do',
+} as const;
+
+export const logDetail = {
+  'logDetail.braiseItAgain': 'Braise it again',
+  'logDetail.export': 'Export',
+  'logDetail.records': 'Records',
+  'logDetail.deleteThisEntry': 'Delete this entry',
+  'logDetail.deleteFromTheLog': 'Delete “{title}” from the log?',
+  'logDetail.itsRecordsAndVerdictGo': 'Its records and verdict go for good. Export it first to keep a copy.',
+  'logDetail.deleteTheEntry': 'Delete the entry',
+  'logDetail.plannedAboveAsItWent': 'Planned above, as it went below',
+  'logDetail.onTime':
+    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, on time.',
+  'logDetail.later':
+    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} later than the middle.',
+  'logDetail.sooner':
+    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} sooner than the middle.',
+  'logDetail.howItCameOut': 'How it came out',
+  'logDetail.nextTime': 'Next time:',
+  'logDetail.whereTheForecastEndedUp': 'Where the forecast ended up',
+  'logDetail.ringAForkTestBand': 'Ring: a fork test. Band: where 80 of 100 kitchens would be, after all records.',
+} as const;
+
+export const logList = {
+  'logList.plannedToTook': 'Planned {planned} (between {plannedP10} and {plannedP90}), took {actual}',
+  'logList.onTime': 'planned {planned}, took {actual}, on time',
+  'logList.longer': 'planned {planned}, took {actual}, {by} longer',
+  'logList.shorter': 'planned {planned}, took {actual}, {by} shorter',
+  'logList.log': 'Log',
+  'logList.nothingIsInTheLog':
+    'Nothing is in the log yet. Finish a braise and it stands here, planned against what really happened.',
+  'logList.withinTheWindow':
+    '{inside, number} of {all, plural, one {# braise} other {# braises}} twisted within the planned window; about 8 of 10 should.',
+  'logList.greyTheWindowPlannedLine':
+    'Grey: the window planned. Line: its middle. Ember dot: when the fork was found to twist.',
+  'logList.nextTime': 'Next time: {nextTime}',
+} as const;
+
+export const meatForm = {
+  'meatForm.cut': 'Cut',
+  'meatForm.weightTrimmed': 'Weight, trimmed',
+  'meatForm.cubes': 'Cubes',
+  'meatForm.pieces': 'Pieces',
+  'meatForm.edgeOfACube': 'Edge of a cube',
+  'meatForm.thicknessAtTheThickest': 'Thickness at the thickest',
+  'meatForm.measuredNotGuessed': 'measured, not guessed',
+  'meatForm.onTheBone': 'on the bone',
+  'meatForm.asBought': 'As bought',
+  'meatForm.priceAKilo': 'Price a kilo',
+  'meatForm.nameOfTheDish': 'Name of the dish',
+  'meatForm.atTheTable': 'At the table',
+  'meatForm.appetite': 'Appetite',
+  'meatForm.howItShouldEat': 'How it should eat',
+  'meatForm.scaleTheWholePlanTo': 'Scale the whole plan to {eaters}: {wanted} of meat',
+  'meatForm.alsoInThePot': 'Also in the pot',
+  'meatForm.thisMeat': 'this meat',
+  'meatForm.takeOut': 'Take out {cutId}',
+  'meatForm.furtherMeats': 'Further meats',
+  'meatForm.addAnotherMeatOrSize': 'Add another meat or size',
+  'meatForm.gettingItReady': 'Getting it ready',
+  'meatForm.tie': 'Tie',
+  'meatForm.whereItHelps': 'Where it helps',
+  'meatForm.rollsAlwaysOthersOverWhere': 'rolls always; others over {mm_50} where shape matters',
+  'meatForm.forANeatShape': 'for a neat shape',
+  'meatForm.leaveIt': 'Leave it',
+  'meatForm.putItTogetherAgainOn': 'put it together again on the plate',
+  'meatForm.openedOutFilledAndRolled': 'opened out, filled and rolled',
+  'meatForm.rolls': 'Rolls',
+  'meatForm.fillingAll': 'Filling, all',
+} as const;
+
+export const meatPanel = {
+  'meatPanel.notByThen': 'not by then',
+  'meatPanel.animal': 'Animal',
+  'meatPanel.any': 'Any',
+  'meatPanel.swapIn': 'Swap in',
+  'meatPanel.ready': 'Ready:',
+  'meatPanel.whatHoldsItTogether': 'What holds it together:',
+  'meatPanel.whatToBuy': 'What to buy',
+  'meatPanel.thisMeatIsPoorIn':
+    'This meat is poor in gelatin: {trotter} of split trotter in the pot gives the sauce body; lift it out at the end.',
+  'meatPanel.atTheCounter': 'At the counter:',
+  'meatPanel.gettingItReady': 'Getting it ready',
+} as const;
+
+export const nextCard = {
+  'nextCard.inTheLog': 'In the log',
+  'nextCard.thisBraiseIsFinishedUndo': 'This braise is finished. Undo “Finished” below to record more.',
+  'nextCard.seeHowItWent': 'See how it went',
+  'nextCard.now': 'Now',
+  'nextCard.nextInAt': 'Next, in {dueIn}, at {due}',
+  'nextCard.lookFor': 'Look for:',
+  'nextCard.laterMin': 'Later, {time}',
+  'nextCard.offTheHeat': 'Off the heat',
+  'nextCard.nextAction': 'Next action',
+} as const;
+
+export const notFound = {
+  'notFound.nothingOnThisBurner': 'Nothing on this burner',
+  'notFound.thereIsNoSuchPage': 'There is no such page, plan or braise; it may have been deleted.',
+  'notFound.backToTheStove': 'Back to the stove',
+} as const;
+
+export const numberField = {
+  'numberField.less': '{label}: less',
+  'numberField.more': '{label}: more',
+} as const;
+
+export const panMap = {
+  'panMap.fromAboveBatchOfHolds':
+    '{name} from above: batch {number} of {batches} holds {count} of {pieces} pieces and covers {share} of the pan. The pan falls to {coolest}; under {browns} meat stops browning. {Verdict}.',
+  'panMap.largerThanThePanLean': 'larger than the pan: lean and turn it',
+  'panMap.batchOf': '{batches, plural, =1 {One batch} other {Batch {number} of #}}: {verdict}',
+  'panMap.ofPiecesMin': '{count} of {pieces} pieces, {time}',
+  'panMap.ofThePanCovered': '{share} of the pan covered',
+  'panMap.atMostSteamMustOut': 'at most {limit}: steam must out',
+  'panMap.panAtItsCoolest': 'pan at its coolest {coolest}',
+  'panMap.underItStopsBrowning': 'under {browns} it stops browning',
+  'panMap.thenMinToComeBack': 'then {time} to come back',
+  'panMap.dashedTheAirEachPiece': 'dashed: the air each piece needs',
+} as const;
+
+export const planEditor = {
+  'planEditor.aBraise': 'A braise',
+  'planEditor.start': 'Start the braise',
+  'planEditor.keep': 'Keep',
+  'planEditor.keepChanges': 'Keep changes',
+  'planEditor.kept': 'Kept',
+  'planEditor.keepMineOverIt': 'Keep mine over it',
+  'planEditor.showTheOther': 'Show the other',
+  'planEditor.hereIsWhatYouHad': 'Here is what you had not kept.',
+  'planEditor.goBackToTheKept': 'Go back to the kept plan',
+  'planEditor.decisions': 'Decisions',
+} as const;
+
+export const planList = {
+  'planList.plans': 'Plans',
+  'planList.fromARecipe': 'From a recipe',
+  'planList.planABraise': 'Plan a braise',
+  'planList.noPlanIsWaitingPlan':
+    'No plan is waiting. Plan a braise: say what is for supper and when, and it counts back to the first cut.',
+  'planList.wasToBeServed': 'was to be served',
+  'planList.serve': 'serve',
+  'planList.for': '{cutId}, {mass} for {eaters} · {renderedAt} {serveAt} {serveAt2}',
+  'planList.export': 'Export {title}',
+  'planList.delete': 'Delete {title}',
+  'planList.delete2': 'Delete “{title}”?',
+  'planList.thePlanGoesForGood': 'The plan goes for good. Braises cooked from it stay in the log.',
+  'planList.deleteThePlan': 'Delete the plan',
+} as const;
+
+export const potForm = {
+  'potForm.pot': 'Pot',
+  'potForm.acrossDeep': '{diameter} across, {height} deep',
+  'potForm.lid': 'Lid',
+  'potForm.thePieces': 'The pieces',
+  'potForm.lieFlat': 'Lie flat',
+  'potForm.onTheirBroadSideLow': 'on their broad side: low, evenly under liquid',
+  'potForm.standUp': 'Stand up',
+  'potForm.onEdgeOrEndMore': 'on edge or end: more fit in one layer, tops stick out',
+} as const;
+
+export const potPanel = {
+  'potPanel.roomInIt': 'Room in it',
+  'potPanel.ofTheMeatStandsOut': '{sticksOut} of the meat stands out of the liquid: turn it once, half way.',
+  'potPanel.theLiquidCoversTheMeat': 'The liquid covers the meat: nothing has to be turned.',
+} as const;
+
+export const potSection = {
+  'potSection.byEstimateNow': 'by estimate, now',
+  'potSection.goingIn': 'going in, {level}',
+  'potSection.atHalfTime': 'at half time',
+  'potSection.whenDone': 'when done',
+  'potSection.pot': 'Section through a pot {across} across, {heat}, {lid}.',
+  'potSection.meat': 'Meat stands {high} high in {layers, plural, one {# layer} other {# layers}}.',
+  'potSection.liquidNow': 'Liquid now {deep} deep, {litres}; when done {end}.',
+  'potSection.liquidStart': 'Liquid at the start {deep} deep, {litres}; at half time {half}; when done {end}.',
+  'potSection.steam': '{steam} leaves as steam.',
+  'potSection.middle': 'Middle of the meat about {core}.',
+  'potSection.ofMeat': 'of meat',
+  'potSection.middleOfTheMeatAbout2': 'middle of the meat about {core}',
+  'potSection.acrossFull': '{diameter} across · {full} full · {layers, plural, =1 {one layer} other {# layers}}',
+  'potSection.deep': '{litres}, {level} deep',
+} as const;
+
+export const quantityField = {
+  'quantityField.less': '{label}: less',
+  'quantityField.more': '{label}: more',
+} as const;
+
+export const recipeImport = {
+  'recipeImport.aPlanFromARecipe': 'A plan from a recipe',
+  'recipeImport.allPlans': 'All plans',
+  'recipeImport.saveARecipesPageOr':
+    'Save a recipe’s page, or copy its JSON-LD: meat, weights, liquids, heat and time are read out of it here, on this machine, and nothing is fetched. What is not understood is yours to settle.',
+  'recipeImport.chooseAFile': 'Choose a file',
+  'recipeImport.orPasteIt': 'Or paste it',
+  'recipeImport.readIt': 'Read it',
+  'recipeImport.noLineIsMeatYet': 'No line is meat yet: a braise needs some.',
+  'recipeImport.stillOpen': '{open, plural, one {# line is} other {# lines are}} still open.',
+  'recipeImport.itNeedsAName': 'It needs a name.',
+  'recipeImport.whatItIs': 'What it is',
+  'recipeImport.nameOfTheDish': 'Name of the dish',
+  'recipeImport.atTheTable': 'At the table',
+  'recipeImport.itDoesNotSayAre': 'It does not say: {usualEaters} are assumed.',
+  'recipeImport.where': 'Where',
+  'recipeImport.itNamesNoHeatThis': 'It names no heat: this kitchen’s usual is assumed.',
+  'recipeImport.itWants': 'It wants {time} in the pot.',
+  'recipeImport.itGivesNoTimeIn': 'It gives no time in the pot.',
+  'recipeImport.thePlanDoesNotCopy':
+    'The plan does not copy that: it forecasts the time from cut, size, pot and heat, and says how sure it is.',
+  'recipeImport.lineByLine': 'Line by line',
+  'recipeImport.leftWhatTheRecipeSays': '· left what the recipe says, right what the plan takes it for',
+  'recipeImport.stockAndWaterFillUp':
+    'Stock and water fill up to the level your pot asks for, so their amount is not copied. Weights counted or taken from cups are usual ones: put in your own.',
+  'recipeImport.itsMethod': 'Its method',
+  'recipeImport.boldHeatOrTimeWas': '· bold: heat or time was read there; the plan writes its own steps',
+  'recipeImport.makeThePlan': 'Make the plan',
+  'recipeImport.anotherRecipe': 'Another recipe',
+  'recipeImport.fillsUpToThePots': 'fills up to the pot’s own level',
+  'recipeImport.whatIs': 'What is “{text}”?',
+  'recipeImport.sayWhatItIs': 'say what it is…',
+  'recipeImport.howMuch': 'How much, {text}',
+} as const;
+
+export const recordSheets = {
+  'recordSheets.reading': 'Reading',
+  'recordSheets.theTipWasNearBone': 'the tip was near bone',
+  'recordSheets.recordTheReading': 'Record the reading',
+  'recordSheets.dipACleanWoodenSpoon':
+    'Dip a clean wooden spoon to the base and read how far it is wet. By the estimate: {level}.',
+  'recordSheets.depth': 'Depth',
+  'recordSheets.added': 'Added',
+  'recordSheets.lazyBubbles': 'lazy bubbles',
+  'recordSheets.whatIAddedWasBoiling': 'what I added was boiling hot',
+  'recordSheets.thePotIsDeep': '{cautionFor} The pot is {height} deep.',
+  'recordSheets.recordTheLevel': 'Record the level',
+  'recordSheets.where': 'Where',
+  'recordSheets.recordTheHeat': 'Record the heat',
+  'recordSheets.lid': 'Lid',
+  'recordSheets.recordTheLid': 'Record the lid',
+  'recordSheets.note': 'Note',
+  'recordSheets.keepTheNote': 'Keep the note',
+  'recordSheets.oneLineForNextTime': 'One line for next time',
+  'recordSheets.finishAndLogIt': 'Finish and log it',
+} as const;
+
+export const searForm = {
+  'searForm.saltOnAKilo': 'Salt on a kilo',
+  'searForm.crystal': 'Crystal',
+  'searForm.aboutGInALevel': 'about {grams} in a level teaspoon',
+  'searForm.now': 'now',
+  'searForm.onTheMeat': 'on the meat',
+  'searForm.muchSaltComesWithOther': 'Much salt comes with other things: take {strength}',
+  'searForm.leaveOut': 'Leave out {things}',
+  'searForm.amountOf': 'Amount of {things}',
+  'searForm.spices': 'Spices',
+  'searForm.addASpice': 'Add a spice',
+  'searForm.inThePan': 'In the pan',
+  'searForm.pan': 'Pan',
+  'searForm.burner': 'Burner',
+  'searForm.wWReachThePan': '{kind}, {power}; {reaches} reach the pan',
+  'searForm.fat': 'Fat',
+  'searForm.pattedDry': 'patted dry',
+  'searForm.iSayHowManyAt': 'I say how many at once',
+  'searForm.piecesAtOnce': 'Pieces at once',
+} as const;
+
+export const searPanel = {
+  'searPanel.batchShown': 'Batch shown',
+  'searPanel.noSearTheMeatGoes':
+    'No sear: the meat goes into the pot as it is, and browns a little where it stands out of the liquid.',
+  'searPanel.thePanAndTheHeat': 'The pan and the heat',
+  'searPanel.withoutASear': 'Without a sear',
+  'searPanel.aFaceAnEdgeEnded': '{face} a face, {edge} an edge, ended by colour. {fatSays}',
+  'searPanel.salt': 'Salt',
+  'searPanel.whatToLookFor': 'What to look for',
+  'searPanel.searedMeatGoesOnA': 'Seared meat goes on a clean plate; its juices go back into the pot.',
+} as const;
+
+export const serveForm = {
+  'serveForm.platesOutAt': 'Plates out at',
+  'serveForm.cookIt': 'Braise it',
+  'serveForm.theSameDay': 'The same day',
+  'serveForm.eatenWhenItIsDone': 'eaten when it is done',
+  'serveForm.ahead': 'Ahead',
+  'serveForm.moreFlavourTheFatLifts': 'more flavour, the fat lifts off whole, bones come out clean',
+  'serveForm.inTheFridgeBy': 'In the fridge by',
+  'serveForm.howSureToBeOn': 'How sure to be on time',
+  'serveForm.cooksAtTheBench': 'Cooks at the bench',
+  'serveForm.burnersFree': 'Burners free',
+  'serveForm.besideIt': 'Beside it',
+  'serveForm.somebodyAtTheTableAvoids': 'Somebody at the table avoids',
+} as const;
+
+export const servePanel = {
+  'servePanel.fixed': 'fixed',
+  'servePanel.fix': 'fix',
+  'servePanel.fixAt': 'Fix {label} at {from}',
+  'servePanel.onBurner': 'on burner {burner}',
+  'servePanel.inTheWaits': 'mostly {range}; {place}, {hands}; in the waits: {waits}',
+  'servePanel.until': 'mostly {range}; {place}, {hands}, until {to}',
+  'servePanel.theDayTaskByTask': 'The day, task by task',
+  'servePanel.wait': '{from} to {to}',
+  'servePanel.noHands': 'no hands',
+  'servePanel.handsAllTheWhile': 'hands all the while',
+  'servePanel.handsFor': 'hands for {time}',
+  'servePanel.nobodyIsInTwoPlaces':
+    '{cooks, plural, one {One pair of hands} other {# pairs of hands}}, {burners, plural, one {one burner} other {# burners}}: nobody is in two places, nothing is booked twice. A bright edge: hands all the while. “Mostly”: eight days of ten.',
+  'servePanel.coldInTimeAndWarm': 'Cold in time, and warm again',
+  'servePanel.besideItFor': 'Beside it, for {eaters}',
+  'servePanel.inWater': 'in {water} of water with {salt} of salt',
+  'servePanel.keepBack': 'keep {water} of it back',
+  'servePanel.cannotWait': 'cannot wait',
+  'servePanel.whoCanEatIt': 'Who can eat it',
+  'servePanel.nothingInThePotIs': 'Nothing in the pot is on the usual lists. Read the labels all the same.',
+  'servePanel.somebodyHereAvoidsIt': '· somebody here avoids it',
+  'servePanel.inThePot': 'in the pot',
+  'servePanel.mayBe': 'may be',
+  'servePanel.aReminderNotALabel':
+    'A reminder, not a label: what you bought decides. Follow your local food-safety guidance.',
+} as const;
+
+export const sheet = {
+  'sheet.close': 'Close',
+} as const;
+
+export const sheetFaults = {
+  'sheetFaults.backToThePlan': 'Back to the plan',
+} as const;
+
+export const soFar = {
+  'soFar.soFar': 'So far',
+  'soFar.exportThisBraise': 'Export this braise',
+  'soFar.deleteThisBraise': 'Delete this braise',
+  'soFar.delete': 'Delete “{title}”?',
+  'soFar.everythingRecordedOfThisBraise':
+    'Everything recorded of this braise goes for good. Export it first to keep a copy.',
+  'soFar.deleteTheBraise': 'Delete the braise',
+  'soFar.keys': 'Keys',
+  'soFar.nothingRecordedYetTheClock': 'Nothing recorded yet. The clock starts when the pieces meet the simmer.',
+  'soFar.keptOnThisDeviceNot': 'kept on this device, not yet sent',
+  'soFar.takeBack': 'Take back: {act}',
+} as const;
+
+export const topBar = {
+  'topBar.home': 'Home',
+  'topBar.plan': 'Plan',
+  'topBar.log': 'Log',
+  'topBar.main': 'Main',
+  'topBar.daylightColours': 'Daylight colours',
+  'topBar.nightKitchenColours': 'Night kitchen colours',
+} as const;
+
+export const unitsMenu = {
+  'unitsMenu.asThisMachine': 'As this machine: {timeZone}',
+  'unitsMenu.asThisMachine2': 'As this machine',
+  'unitsMenu.timeZoneOfTheKitchen': 'Time zone of the kitchen',
+  'unitsMenu.lb': 'lb',
+  'unitsMenu.unitsAndClock': 'Units and clock: {shown}',
+  'unitsMenu.weightsAndMeasures': 'Weights and measures',
+  'unitsMenu.metric': 'Metric',
+  'unitsMenu.gKgMlMm': 'g, kg, ml, mm',
+  'unitsMenu.usCustomary': 'US customary',
+  'unitsMenu.ozLbCupsInches': 'oz, lb, cups, inches',
+  'unitsMenu.temperature': 'Temperature',
+  'unitsMenu.celsius': 'Celsius',
+  'unitsMenu.fahrenheit': 'Fahrenheit',
+  'unitsMenu.unitsAndClock2': 'Units and clock',
+} as const;
+
+export const verdict = {
+  'verdict.readyWindowOnTheWay': 'Ready window on the way: {place} at {until}; in the pot from {intoPot}',
+  'verdict.take': 'Take',
+  'verdict.take2': 'Take: {says}',
+  'verdict.waysOut': 'Ways out',
+  'verdict.toMakeItFit': 'To make it fit',
+  'verdict.toMakeTheDayWork': 'To make the day work',
+  'verdict.theForecastWaitsForThe': 'The forecast waits for the field above.',
+  'verdict.workingOutTheForecast': 'Working out the forecast…',
+  'verdict.otherWaysSideBySide': 'Other ways, side by side',
+  'verdict.inTheFinishedPot': 'In the finished pot',
+  'verdict.toWatch': 'To watch',
+  'verdict.whyThisTime': 'Why this time?',
+  'verdict.cookValuesAreFittedTo':
+    'Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.',
+  'verdict.likelyTo': 'between {p10} and {p90}',
+  'verdict.inThePotGoodFor': '{p50} in the pot; good for about {goodFor} more.',
+  'verdict.lightTheStoveBy': 'Light the hob by',
+  'verdict.evenings': 'On the table in time {confidence}. Begin {start}; {handsOn} of it is hands-on, mostly {range}.',
+} as const;
+
+export const waysAxis = {
+  'waysAxis.way': '{name}: begin {begin}, ready most likely {ready}',
+  'waysAxis.table': 'table {serve}',
+  'waysAxis.foldedAway': '{from} folded away',
+} as const;
+
+export const why = {
+  'why.whatWouldChangeIt': 'What would change it:',
+} as const;

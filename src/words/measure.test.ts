@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import {
+  formatLength,
+  formatMass,
+  formatMinutes,
+  formatTemperature,
+  formatTemperatureStep,
+  formatVolume,
+  roundForKitchen,
+  withFraction,
+} from './measure';
+import { clock, clockBeside, day, dayFrom, duration } from './moments';
+import { GAS_MARKS, METRIC } from '../core/quantity/units';
+import { NOON_MS } from '../testing/fixtures';
+import { US, WORDS } from '../testing/words';
+
+const DAY_MS = 86_400_000;
+
+describe('reading', () => {
+  it.each([
+    [0.237, '240 g'],
+    [1.8, '1.8 kg'],
+    [2.04, '2.05 kg'],
+    [0.012, '12 g'],
+    [0.0043, '4.5 g'],
+  ])('%s kg is %s', (kg, text) => {
+    expect(formatMass(kg, METRIC)).toBe(text);
+  });
+
+  it('uses pounds and ounces, cups and spoons, inches, °F', () => {
+    expect(formatMass(1, US)).toBe('2 lb 3 oz');
+    expect(formatMass(0.2, US)).toBe('7 oz');
+    expect(formatMass(0.01, US)).toBe('⅜ oz');
+    expect(formatMass(0.90718474, US)).toBe('2 lb');
+    expect(formatVolume(0.69, US)).toBe('3 cups');
+    expect(formatVolume(0.24, US)).toBe('1 cup');
+    expect(formatVolume(0.1, US)).toBe('3½ fl oz');
+    expect(formatVolume(0.03, US)).toBe('2 tbsp');
+    expect(formatVolume(0.005, US)).toBe('1 tsp');
+    expect(formatLength(45, US)).toBe('1¾ in');
+    expect(formatLength(45.4, METRIC)).toBe('45 mm');
+    expect(formatTemperature(150, US)).toBe('300 °F');
+    expect(formatTemperature(95, US)).toBe('203 °F');
+    expect(formatTemperature(150.4, METRIC)).toBe('150 °C');
+    expect(formatTemperatureStep(8, US)).toBe('14 °F');
+  });
+
+  it('rounds to what a jug can tell', () => {
+    expect(roundForKitchen(237.4)).toBe(240);
+    expect(roundForKitchen(13.4)).toBe(13);
+    expect(roundForKitchen(67)).toBe(65);
+    expect(formatVolume(1.237, METRIC)).toBe('1.25 l');
+    expect(formatVolume(0.0374, METRIC)).toBe('35 ml');
+  });
+
+  it('says short times in seconds and long ones in hours', () => {
+    expect(formatMinutes(0.75)).toBe('45 s');
+    expect(formatMinutes(1)).toBe('1 min');
+    expect(WORDS.range(1, 3, 'minutes')).toBe('1 to 3 min');
+    expect(formatMinutes(3.5)).toBe('3½ min');
+    expect(formatMinutes(12.2)).toBe('12 min');
+    expect(formatMinutes(125)).toBe('2 h 05');
+    expect(WORDS.range(9, 16, 'minutes')).toBe('9 to 16 min');
+    expect(WORDS.range(55, 70, 'minutes')).toBe('55 min to 1 h 10');
+    expect(WORDS.range(125, 190, 'minutes')).toBe('2 h 05 to 3 h 10');
+    expect(WORDS.range(5, 5, 'minutes')).toBe('5 min');
+  });
+
+  it('writes fractions as cooks do', () => {
+    expect(withFraction(1.74, 4)).toBe('1¾');
+    expect(withFraction(0.51, 2)).toBe('½');
+    expect(withFraction(-0.5, 2)).toBe('−½');
+    expect(withFraction(3.02, 8)).toBe('3');
+  });
+
+  it('has gas marks that climb', () => {
+    GAS_MARKS.slice(1).forEach(([, tempC], i) => {
+      expect(tempC).toBeGreaterThan(GAS_MARKS[i]?.[1] ?? 0);
+    });
+  });
+});
+
+describe('times in words', () => {
+  it('are clock times in the kitchen’s zone', () => {
+    expect(clock(NOON_MS, 'UTC', 'en-GB')).toBe('12:00');
+    expect(clock(NOON_MS, 'America/New_York', 'en-GB')).toBe('08:00');
+    expect(clock(Infinity, 'UTC', 'en-GB')).toBe('–');
+  });
+
+  it('name the day as a cook would', () => {
+    expect(day(NOON_MS, 'UTC', 'en-GB')).toBe('Tue 10 Mar');
+    expect(dayFrom(NOON_MS, NOON_MS, 'UTC', 'en-GB')).toBe('today');
+    expect(dayFrom(NOON_MS + DAY_MS, NOON_MS, 'UTC', 'en-GB')).toBe('tomorrow');
+    expect(dayFrom(NOON_MS - DAY_MS, NOON_MS, 'UTC', 'en-GB')).toBe('yesterday');
+    expect(dayFrom(Number.NaN, NOON_MS, 'UTC', 'en-GB')).toBe('–');
+    expect(dayFrom(NOON_MS + 4 * DAY_MS, NOON_MS, 'UTC', 'en-GB')).toBe('Sat 14 Mar');
+  });
+
+  it('call the day after the clock is put forward tomorrow, from the last hour of the day before', () => {
+    const late = Date.parse('2026-03-28T22:30:00Z');
+    expect(dayFrom(Date.parse('2026-03-29T17:00:00Z'), late, 'Europe/Berlin', 'en-GB')).toBe('tomorrow');
+    expect(dayFrom(Date.parse('2026-03-28T21:00:00Z'), late, 'Europe/Berlin', 'en-GB')).toBe('today');
+    expect(
+      dayFrom(Date.parse('2026-10-24T21:30:00Z'), Date.parse('2026-10-25T22:30:00Z'), 'Europe/Berlin', 'en-GB'),
+    ).toBe('yesterday');
+  });
+
+  it('name the day of what is not on the day of the plate', () => {
+    const supper = Date.parse('2026-03-10T18:30:00Z');
+    expect(clockBeside(NOON_MS, supper, 'UTC', 'en-GB')).toBe('12:00');
+    expect(clockBeside(NOON_MS - DAY_MS / 2 - 60_000, supper, 'UTC', 'en-GB')).toBe('Mon 23:59');
+    expect(clockBeside(Number.NaN, supper, 'UTC', 'en-GB')).toBe('–');
+  });
+
+  it('say lengths in minutes and hours', () => {
+    expect(duration(54.4)).toBe('54 min');
+    expect(duration(59.7)).toBe('1 h 00');
+    expect(duration(125)).toBe('2 h 05');
+    expect(duration(-3)).toBe('0 min');
+    expect(duration(Infinity)).toBe('–');
+  });
+});

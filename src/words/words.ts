@@ -1,0 +1,273 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import { dictionary, type Code } from './dictionary';
+import { type Language } from './languages';
+import { formatMeasure, formatNumber, type Reader } from './measure';
+import { clock, clockBeside, day, dayFrom } from './moments';
+import {
+  type Entry,
+  type Figure,
+  type FigureInput,
+  type Measure,
+  type Message,
+  type NamedTable,
+  type Param,
+  type Params,
+  type Quantity,
+  type QuantityRange,
+} from '../core/message';
+import { displayUnit, toUnit, type UnitChoice } from '../core/quantity/units';
+
+/** Who the words are for. `timeZone` is that of the kitchen's clock. */
+export interface Audience {
+  readonly units: UnitChoice;
+  readonly language: Language;
+  readonly timeZone: string;
+}
+
+/** A quantity written into the words themselves: the argument {C_74} is 74 °C, {l_0_25} is 0.25 l, in the reader's units. */
+const WRITTEN = /^(kg|l|mm|C|K|gL)_(\d+(?:_\d+)?)$/;
+const WRITTEN_AS: Readonly<Record<string, Measure>> = {
+  kg: 'mass',
+  l: 'volume',
+  mm: 'length',
+  C: 'temperature',
+  K: 'temperatureStep',
+  gL: 'gramsPerL',
+};
+
+/** How many figures to say an entry with, tried from the fewest. */
+const FIGURES = [3, 4, 5, 6] as const;
+const MOST_DECIMALS = 6;
+const DIMENSIONS = ['mass', 'volume', 'length', 'temperature', 'temperatureStep'] as const;
+
+/** Under a hundredth a share is not nought but too small to say. */
+const LEAST_SHARE = 0.01;
+
+function isQuantity(param: object): param is Quantity {
+  return 'as' in param && 'value' in param;
+}
+
+function isRange(param: object): param is QuantityRange {
+  return 'as' in param && 'low' in param;
+}
+
+/** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */
+export class Words {
+  private readonly parsed = new Map<string, IntlMessageFormat>();
+  private readonly lists = new Map<string, Intl.ListFormat>();
+  private readonly lookup: (code: string) => string | undefined;
+  readonly reader: Reader;
+
+  constructor(private readonly audience: Audience) {
+    this.lookup = dictionary(audience.language, audience.units);
+    this.reader = { ...audience.units, language: audience.language.tag };
+  }
+
+  /** Whether this language has words for a code. */
+  has(code: string): boolean {
+    return this.lookup(code) !== undefined;
+  }
+
+  /** The text of a code that is one of the words' own. */
+  text(code: Code, params: Params = {}): string {
+    return this.say({ code, params });
+  }
+
+  /** The text of what the core says. Throws `RangeError` for a code without words or words without their parameter. */
+  say(message: Message): string {
+    const format = this.formatOf(message.code);
+    const values: Record<string, string | number> = {};
+    for (const name of argumentsOf(format)) values[name] = this.argument(name, message);
+    return String(format.format(values));
+  }
+
+  /** A message that stands alone or begins a sentence. */
+  title(message: Message): string {
+    return this.capital(this.say(message));
+  }
+
+  /** The name of a row of the larder within a sentence. */
+  name(table: NamedTable, id: string): string {
+    return this.say({ code: `${table}.${id}` });
+  }
+
+  /** The name of a row of the larder standing alone. */
+  label(table: NamedTable, id: string): string {
+    return this.capital(this.name(table, id));
+  }
+
+  /** Texts as one, as this language joins them. */
+  list(texts: readonly string[], join: 'and' | 'or' | 'comma' | 'semicolon' = 'and'): string {
+    if (join === 'comma' || join === 'semicolon') return texts.join(join === 'comma' ? ', ' : '; ');
+    let format = this.lists.get(join);
+    if (!format) {
+      format = new Intl.ListFormat(this.audience.language.tag, {
+        type: join === 'and' ? 'conjunction' : 'disjunction',
+      });
+      this.lists.set(join, format);
+    }
+    return format.format(texts);
+  }
+
+  quantity(value: number, as: Measure): string {
+    if (as === 'volumePerHour') return this.text('measure.perHour', { volume: { as: 'volume', value } });
+    if (as === 'evenings') return this.evenings(value);
+    if (as === 'share' && value > 0 && value < LEAST_SHARE) return this.text('measure.underOnePercent');
+    return formatMeasure(value, as, this.reader);
+  }
+
+  private evenings(share: number): string {
+    if (!Number.isFinite(share)) return '–';
+    const percent = Math.round(share * 100);
+    return percent % 10 === 0
+      ? this.text('measure.eveningsInTen', { evenings: percent / 10 })
+      : this.text('measure.eveningsInHundred', { evenings: percent });
+  }
+
+  /** From one to another, the unit said once where it is the same. */
+  range(low: number, high: number, as: Measure): string {
+    const [from, to] = [this.quantity(low, as), this.quantity(high, as)];
+    if (from === to) return to;
+    const cut = from.lastIndexOf(' ');
+    const sameUnit = cut > 0 && from.slice(cut) === to.slice(to.lastIndexOf(' ')) && !from.slice(0, cut).includes(' ');
+    return this.text('measure.range', { low: sameUnit ? from.slice(0, cut) : from, high: to });
+  }
+
+  figure(figure: Pick<Figure, 'value' | 'as'>): string {
+    return this.quantity(figure.value, figure.as);
+  }
+
+  /** A figure's label as it stands alone, its formula or what would change it. */
+  about(figure: Figure, part: 'label' | 'formula' | 'changes'): string {
+    return this.capital(this.say({ code: `figure.${figure.id}.${part}`, params: figure.params ?? {} }));
+  }
+
+  /** A figure's label within a sentence. */
+  figureName(figure: Figure): string {
+    return this.say({ code: `figure.${figure.id}.label`, params: figure.params ?? {} });
+  }
+
+  inputLabel(input: FigureInput): string {
+    return this.say({ code: `input.${input.id}`, params: input.params ?? {} });
+  }
+
+  capital(text: string): string {
+    const first = text.codePointAt(0);
+    if (first === undefined) return text;
+    const letter = String.fromCodePoint(first);
+    return letter.toLocaleUpperCase(this.audience.language.tag) + text.slice(letter.length);
+  }
+
+  /** Clock time, e.g. "18:20". */
+  clock(ms: number): string {
+    return clock(ms, this.audience.timeZone, this.audience.language.tag);
+  }
+
+  /** Day, e.g. "Sat 28 Nov". */
+  day(ms: number): string {
+    return day(ms, this.audience.timeZone, this.audience.language.tag);
+  }
+
+  /** Clock time, with the day before it where that is another than the day of `besideMs`. */
+  clockBeside(ms: number, besideMs: number): string {
+    return clockBeside(ms, besideMs, this.audience.timeZone, this.audience.language.tag);
+  }
+
+  /** Day as seen from `nowMs`: today, tomorrow, yesterday or its date. */
+  dayFrom(ms: number, nowMs: number): string {
+    return dayFrom(ms, nowMs, this.audience.timeZone, this.audience.language.tag);
+  }
+
+  private formatOf(code: string): IntlMessageFormat {
+    let format = this.parsed.get(code);
+    if (!format) {
+      const words = this.lookup(code);
+      if (words === undefined) throw new RangeError(`There are no words for “${code}”.`);
+      format = new IntlMessageFormat(words, this.audience.language.tag, undefined, { ignoreTag: true });
+      this.parsed.set(code, format);
+    }
+    return format;
+  }
+
+  /** What stands for an argument: as named, or with a capital where the words name it so. */
+  private argument(name: string, { code, params = {} }: Message): string | number {
+    const known = params[name];
+    if (known !== undefined) return this.param(known);
+    const lower = name.charAt(0).toLowerCase() + name.slice(1);
+    const small = params[lower];
+    if (small !== undefined) return this.capital(String(this.param(small)));
+    const written = WRITTEN.exec(name);
+    const as = WRITTEN_AS[written?.[1] ?? ''];
+    if (as === undefined) throw new RangeError(`The words of “${code}” want “${name}”, which was not given.`);
+    return this.quantity(Number((written?.[2] ?? '').replace('_', '.')), as);
+  }
+
+  /** What somebody entered, with as many figures as show that it lies beyond its limits. */
+  private entry({ as, entered, limits }: Entry): string {
+    const shown = this.quantity(entered, as);
+    if (!limits.some((limit) => this.quantity(limit, as) === shown)) return shown;
+    const dimension = DIMENSIONS.find((d) => d === as);
+    const unit = dimension && displayUnit(dimension, this.audience.units);
+    const inUnit = (si: number): number => (unit ? toUnit(si, unit) : si);
+    const [low, high] = limits.map(inUnit) as [number, number];
+    const value = inUnit(entered);
+    const plain = FIGURES.map((figures) => Number(value.toPrecision(figures))).find((v) => v < low || v > high);
+    return `${formatNumber(plain ?? value, MOST_DECIMALS, this.reader)}${unit ? ` ${unit.symbol}` : ''}`;
+  }
+
+  private param(param: Param): string | number {
+    if (typeof param !== 'object') return param;
+    if ('entered' in param) return this.entry(param);
+    if ('code' in param) return this.say(param);
+    if ('list' in param)
+      return this.list(
+        param.list.map((p) => String(this.param(p))),
+        param.join,
+      );
+    if ('atMs' in param) return this.clock(param.atMs);
+    if (isQuantity(param)) return this.quantity(param.value, param.as);
+    if (isRange(param)) return this.range(param.low, param.high, param.as);
+    throw new RangeError('A parameter of no known kind.');
+  }
+}
+
+type Element = ReturnType<IntlMessageFormat['getAst']>[number];
+
+const PLURAL_OR_SELECT: readonly number[] = [5, 6];
+const LITERALS: readonly number[] = [0, 7];
+const argumentNames = new WeakMap<IntlMessageFormat, readonly string[]>();
+
+/** Names of all arguments of a message, those within plurals and selections too. */
+function argumentsOf(format: IntlMessageFormat): readonly string[] {
+  const known = argumentNames.get(format);
+  if (known) return known;
+  const names = new Set<string>();
+  const visit = (elements: readonly Element[]): void => {
+    for (const element of elements) {
+      if (!LITERALS.includes(element.type)) names.add(String((element as { value: unknown }).value));
+      if (PLURAL_OR_SELECT.includes(element.type)) {
+        for (const option of Object.values((element as { options: Record<string, { value: Element[] }> }).options)) {
+          visit(option.value);
+        }
+      }
+    }
+  };
+  visit(format.getAst());
+  const list = [...names];
+  argumentNames.set(format, list);
+  return list;
+}
+
+const made = new Map<string, Words>();
+
+/** The words for an audience; the same ones for the same audience. */
+export function wordsFor(audience: Audience): Words {
+  const { units, language, timeZone } = audience;
+  const key = `${language.tag} ${language.name} ${units.weight} ${units.temperature} ${timeZone}`;
+  let words = made.get(key);
+  if (!words) {
+    words = new Words(audience);
+    made.set(key, words);
+  }
+  return words;
+}
