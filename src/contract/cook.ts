@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { heatSchema, lidSchema, momentSchema } from './plan';
-import { type CookAct, type CookEvent } from '../core/cook/events';
+import { type CookAct, type CookActKind, type CookEvent } from '../core/cook/events';
 import { STAGES } from '../core/tenderness/stages';
 
 const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
@@ -13,31 +13,38 @@ const verdictSchema = z.strictObject({
   nextTime: z.string().trim().max(500, 'shape.nextTime'),
 });
 
-const actSchemas = [
-  z.strictObject({ kind: z.literal('intoPot') }),
-  z.strictObject({ kind: z.literal('fork'), stage: z.enum(STAGES) }),
-  z.strictObject({
-    kind: z.literal('probe'),
+const kind = <K extends CookActKind>(of: K) => z.literal(of);
+
+/** The shape of every kind of record; a new kind without one does not compile. */
+const ACT_SCHEMAS = {
+  intoPot: z.strictObject({ kind: kind('intoPot') }),
+  fork: z.strictObject({ kind: kind('fork'), stage: z.enum(STAGES) }),
+  probe: z.strictObject({
+    kind: kind('probe'),
     tempC: z.number('shape.probe.number').min(-5, 'shape.probe.limits').max(110, 'shape.probe.limits'),
     nearBone: z.boolean(),
   }),
-  z.strictObject({
-    kind: z.literal('liquid'),
+  liquid: z.strictObject({
+    kind: kind('liquid'),
     levelMm: z.number('shape.level.number').min(0, 'shape.level.limits').max(400, 'shape.level.limits'),
     simmering: z.boolean(),
     addedL: z.number('shape.added.number').min(0, 'shape.added.limits').max(5, 'shape.added.limits'),
     addedTempC: z.number().min(0).max(100),
   }),
-  z.strictObject({ kind: z.literal('turned') }),
-  z.strictObject({ kind: z.literal('lid'), lid: lidSchema }),
-  z.strictObject({ kind: z.literal('heat'), heat: heatSchema }),
-  z.strictObject({
-    kind: z.literal('note'),
+  turned: z.strictObject({ kind: kind('turned') }),
+  lid: z.strictObject({ kind: kind('lid'), lid: lidSchema }),
+  heat: z.strictObject({ kind: kind('heat'), heat: heatSchema }),
+  note: z.strictObject({
+    kind: kind('note'),
     text: z.string().trim().min(1, 'shape.note.empty').max(500, 'shape.note.long'),
   }),
-  z.strictObject({ kind: z.literal('offHeat') }),
-  z.strictObject({ kind: z.literal('finished'), verdict: verdictSchema }),
-] as const;
+  offHeat: z.strictObject({ kind: kind('offHeat') }),
+  finished: z.strictObject({ kind: kind('finished'), verdict: verdictSchema }),
+} as const satisfies { readonly [K in CookActKind]: z.ZodType<Extract<CookAct, { kind: K }>> };
+
+type ActSchema = (typeof ACT_SCHEMAS)[CookActKind];
+
+const actSchemas = Object.values(ACT_SCHEMAS) as [ActSchema, ...ActSchema[]];
 
 export const actSchema = z.discriminatedUnion('kind', actSchemas) satisfies z.ZodType<CookAct>;
 

@@ -6,6 +6,9 @@ import { AISLES, shoppingList } from '../core/shopping/shopping';
 import { composePlan, type Plan } from '../core/plan/plan';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../testing/words';
+import { METRIC } from '../core/quantity/units';
+import { languageOf } from '../words/languages';
+import { wordsFor } from '../words/words';
 
 function planned(): Plan {
   const result = composePlan(
@@ -104,5 +107,35 @@ describe('the shopping list', () => {
     expect(lines.some((l) => english(l.name) === 'for mash' || english(l.note) === 'for mash')).toBe(true);
     expect(lines.map((l) => amountWords(l, WORDS)).join()).toContain('2 leaves');
     expect(lines.some((l) => l.name.code === 'liquid.water')).toBe(false);
+  });
+});
+
+describe('in another language', () => {
+  const pseudo = wordsFor({ units: METRIC, language: languageOf('pseudo'), timeZone: 'UTC' });
+
+  /** What is left when everything looked up, and the dish’s own title, is taken out. */
+  const bare = (text: string): string => {
+    let left = text.replaceAll(plan.input.title, ' ');
+    while (/⟦[^⟦⟧]*⟧/.test(left)) left = left.replaceAll(/⟦[^⟦⟧]*⟧/g, ' ');
+    return left;
+  };
+
+  it('the recipe has no word of English', () => {
+    const text = recipeMarkdown(plan, pseudo, () => '12:00');
+    expect(text).toContain('⟦');
+    expect(bare(text)).not.toMatch(/\p{L}{2,}/u);
+    const recipe = recipeJsonLd(plan, pseudo);
+    const ofSteps = JSON.stringify([recipe.recipeIngredient, recipe.recipeInstructions]).replaceAll(
+      /"(@type|name|itemListElement|text|HowToSection|HowToStep)"/g,
+      '',
+    );
+    expect(bare(ofSteps)).not.toMatch(/\p{L}{2,}/u);
+  });
+
+  it('the calendar has none in its summaries and descriptions', () => {
+    const calendar = new ICAL.Component(ICAL.parse(calendarFile(plan.day, 'T', 'abc', NOON_MS, pseudo)) as unknown[]);
+    for (const event of calendar.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c))) {
+      expect(bare(`${event.summary} ${event.description}`)).not.toMatch(/\p{L}{2,}/u);
+    }
   });
 });

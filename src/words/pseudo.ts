@@ -56,26 +56,36 @@ const ACCENTED: Readonly<Record<string, string>> = {
 };
 /** How much longer another language may be. */
 const LONGER = 1.4;
-const PADDING = 'ẋ';
+const BRACKETS = 2;
 
-const accented = (text: string): string => text.replaceAll(/[A-Za-z]/g, (c) => ACCENTED[c] ?? c);
+/** Accented, with so many letters to a letter said twice. */
+function stretched(text: string, ratio: number): string {
+  let due = 0;
+  return text.replaceAll(/[A-Za-z]/g, (letter) => {
+    const accented = ACCENTED[letter] ?? letter;
+    due += ratio;
+    if (due < 1) return accented;
+    due -= 1;
+    return accented + accented;
+  });
+}
 
 /** A literal's special characters, quoted as ICU wants it. */
 const quoted = (text: string): string => text.replaceAll(/['{}#]/g, (c) => (c === "'" ? "''" : `'${c}'`));
 
-function written(elements: readonly MessageFormatElement[]): string {
+function written(elements: readonly MessageFormatElement[], ratio: number): string {
   return elements
     .map((e) => {
       switch (e.type) {
         case TYPE.literal:
-          return quoted(accented(e.value));
+          return quoted(stretched(e.value, ratio));
         case TYPE.pound:
           return '#';
         case TYPE.number:
           return `{${e.value}, number}`;
         case TYPE.plural:
         case TYPE.select: {
-          const options = Object.entries(e.options).map(([key, { value }]) => `${key} {${written(value)}}`);
+          const options = Object.entries(e.options).map(([key, { value }]) => `${key} {${written(value, ratio)}}`);
           return `{${e.value}, ${e.type === TYPE.plural ? 'plural' : 'select'}, ${options.join(' ')}}`;
         }
         default:
@@ -94,9 +104,10 @@ function literalLength(elements: readonly MessageFormatElement[]): number {
   }, 0);
 }
 
-/** An ICU message with its words accented, in brackets, and longer by two fifths. */
+/** An ICU message with its words accented, in brackets, and with them longer by two fifths. */
 export function pseudo(message: string): string {
   const elements = parse(message, { ignoreTag: true });
-  const padding = PADDING.repeat(Math.ceil(literalLength(elements) * (LONGER - 1)));
-  return `⟦${written(elements)}${padding}⟧`;
+  const length = literalLength(elements);
+  const more = Math.max(0, Math.ceil(length * (LONGER - 1)) - BRACKETS);
+  return `⟦${written(elements, length === 0 ? 0 : more / length)}⟧`;
 }

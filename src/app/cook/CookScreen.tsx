@@ -4,7 +4,8 @@ import { WifiOff } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { RecordSheet, type SheetKind } from './RecordSheets';
+import { RecordSheet } from './RecordSheet';
+import { anyTime, hasSheet, type SheetRecord } from './records';
 import { useLiveCook } from './useLiveCook';
 import { KeysSheet, useHotkeys } from './hotkeys';
 import { LATER_MIN, NextCard } from './NextCard';
@@ -78,12 +79,6 @@ const Foot = styled(Panel)`
   ${place(4)}
 `;
 
-const SHEET_ACTS: readonly CookActKind[] = ['fork', 'probe', 'liquid', 'heat', 'note', 'finished'];
-
-function isSheet(act: CookActKind): act is SheetKind {
-  return SHEET_ACTS.includes(act);
-}
-
 /** The cook screen: next action, forecast, records, what happened so far, the line of the day. */
 export function CookScreen({ first, night }: { first: CookView; night: boolean }) {
   const router = useRouter();
@@ -94,7 +89,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
   });
   const { view } = live;
   const now = useNow(5000);
-  const [sheet, setSheet] = useState<SheetKind>();
+  const [sheet, setSheet] = useState<SheetRecord>();
   const [help, setHelp] = useState(false);
   const [laterUntil, setLaterUntil] = useState(0);
   const [leaving, setLeaving] = useState(false);
@@ -114,17 +109,9 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
   const lastEvent = state.events.at(-1);
 
   const act = (kind: CookActKind): void => {
-    if (
-      kind !== 'note' &&
-      kind !== 'finished' &&
-      kind !== 'offHeat' &&
-      kind !== 'intoPot' &&
-      state.intoPotMs === undefined
-    )
-      return;
-    if (state.phase === 'finished') return;
-    if (isSheet(kind)) setSheet(kind);
-    else if (kind === 'intoPot' || kind === 'turned' || kind === 'offHeat') live.record({ kind });
+    if (state.phase === 'finished' || (state.intoPotMs === undefined && !anyTime(kind))) return;
+    if (hasSheet(kind)) setSheet(kind);
+    else if (kind !== 'lid') live.record({ kind });
   };
   const undo = (eventId: string): void => {
     live.record({ kind: 'undo', eventId });

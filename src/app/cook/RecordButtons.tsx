@@ -2,7 +2,7 @@
 
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { HOTKEYS, type RecordedByKey } from './hotkeys';
+import { anyTime, KEYED_RECORDS, type KeyedRecord, RECORD_UI } from './records';
 import { place } from './place';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
@@ -36,8 +36,9 @@ const RecordButton = styled(AriaButton)`
     font-family: ${DISPLAY};
     font-size: 18px;
     display: flex;
+    flex-wrap: wrap;
     justify-content: space-between;
-    gap: 6px;
+    gap: 0 6px;
   }
   kbd {
     font: inherit;
@@ -66,7 +67,7 @@ const RecordButton = styled(AriaButton)`
 `;
 
 /** What was recorded of the kind last, or what is asked. */
-function recordHint(w: Words, kind: RecordedByKey, state: CookState): string {
+function recordHint(w: Words, kind: KeyedRecord, state: CookState): string {
   const last = eventsOf(state.events, kind).at(-1)?.act;
   if (last?.kind === 'fork') return w.text('record.last', { what: nameOf('stage', last.stage) });
   if (last?.kind === 'probe') return w.text('record.last', { what: tempC(last.tempC) });
@@ -79,16 +80,16 @@ export function RecordButtons({ state, onAct }: { state: CookState; onAct: (act:
   const w = useWords();
   return (
     <Records>
-      {Object.entries(HOTKEYS).map(([key, kind]) => (
+      {KEYED_RECORDS.map((kind) => (
         <RecordButton
-          key={key}
-          isDisabled={state.phase === 'finished' || (state.intoPotMs === undefined && kind !== 'note')}
+          key={kind}
+          isDisabled={state.phase === 'finished' || (state.intoPotMs === undefined && !anyTime(kind))}
           onPress={() => {
             onAct(kind);
           }}
         >
           <strong>
-            {w.text(`record.${kind}`)} <kbd aria-hidden>{key}</kbd>
+            {w.text(`record.${kind}`)} <kbd aria-hidden>{RECORD_UI[kind].key}</kbd>
           </strong>
           <small>{recordHint(w, kind, state)}</small>
         </RecordButton>

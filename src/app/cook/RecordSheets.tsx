@@ -23,15 +23,12 @@ import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
 import { CautionNote, FaultNote } from '@/ui/controls/Panel';
-import { Sheet } from '@/ui/controls/Sheet';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
 import { type Message, noun, tempC as temperature } from '@/core/message';
 import { shapeFault } from '@/contract/shapeFault';
 import { doneSign } from '@/core/cook/nextAction';
 
-export type SheetKind = 'fork' | 'probe' | 'liquid' | 'heat' | 'note' | 'finished';
-
-interface SheetProps {
+export interface SheetProps {
   readonly state: CookState;
   readonly plan: Plan;
   /** Where the estimate has the liquid now, mm. */
@@ -94,7 +91,7 @@ function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefin
   return [fault, submit];
 }
 
-function ForkSheet({ plan, onRecord }: SheetProps) {
+export function ForkSheet({ plan, onRecord }: SheetProps) {
   const w = useWords();
   const cut = cutById(plan.cutId);
   return (
@@ -119,7 +116,7 @@ function ForkSheet({ plan, onRecord }: SheetProps) {
   );
 }
 
-function ProbeSheet({ plan, onRecord }: SheetProps) {
+export function ProbeSheet({ plan, onRecord }: SheetProps) {
   const w = useWords();
   const [tempC, setTempC] = useState(85);
   const [nearBone, setNearBone] = useState(false);
@@ -159,7 +156,7 @@ function ProbeSheet({ plan, onRecord }: SheetProps) {
   );
 }
 
-function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
+export function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
   const w = useWords();
   const [shown, setShown] = useState(Math.round(levelMm));
   const [simmering, setSimmering] = useState(true);
@@ -202,7 +199,7 @@ function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
   );
 }
 
-function HeatSheet({ state, onRecord }: SheetProps) {
+export function HeatSheet({ state, onRecord }: SheetProps) {
   const w = useWords();
   const { heat } = state;
   const [mode, setMode] = useState(heatMode(heat));
@@ -265,7 +262,7 @@ function HeatSheet({ state, onRecord }: SheetProps) {
   );
 }
 
-function NoteSheet({ onRecord }: SheetProps) {
+export function NoteSheet({ onRecord }: SheetProps) {
   const w = useWords();
   const [text, setText] = useState('');
   const [fault, submit] = useSubmit(onRecord);
@@ -293,7 +290,7 @@ function NoteSheet({ onRecord }: SheetProps) {
   );
 }
 
-function FinishSheet({ onRecord }: SheetProps) {
+export function FinishSheet({ onRecord }: SheetProps) {
   const w = useWords();
   const [verdict, setVerdict] = useState<Verdict>({ tenderness: 0, moisture: 0, sauce: 0, salt: 0, nextTime: '' });
   const [fault, setFault] = useState<string>();
@@ -337,40 +334,5 @@ function FinishSheet({ onRecord }: SheetProps) {
         </Button>
       </Actions>
     </>
-  );
-}
-
-const SHEETS: Readonly<Record<SheetKind, (props: SheetProps) => React.ReactNode>> = {
-  fork: ForkSheet,
-  probe: ProbeSheet,
-  liquid: LiquidSheet,
-  heat: HeatSheet,
-  note: NoteSheet,
-  finished: FinishSheet,
-};
-
-/** The sheet of one kind of record; closes itself when something has been recorded. */
-export function RecordSheet({
-  kind,
-  ...props
-}: SheetProps & { readonly kind: SheetKind | undefined; readonly onClose: () => void }) {
-  const w = useWords();
-  const Body = kind === undefined ? undefined : SHEETS[kind];
-  return (
-    <Sheet
-      title={kind === undefined ? '' : w.text(`record.${kind}.title`)}
-      isOpen={kind !== undefined}
-      onClose={props.onClose}
-    >
-      {Body ? (
-        <Body
-          {...props}
-          onRecord={(act) => {
-            props.onRecord(act);
-            props.onClose();
-          }}
-        />
-      ) : null}
-    </Sheet>
   );
 }

@@ -131,6 +131,15 @@ describe('the cook screen', () => {
     expect(screen.queryByText(/No connection to the server/)).toBeNull();
   });
 
+  it('keeps a record the server could not take, from status 500 on, and drops what it refused below', async () => {
+    stubServer(() => ({ status: 500, data: {} }));
+    const { hand } = at(150);
+    await hand.keyboard('t');
+    expect(await screen.findByText(/No connection to the server/)).toBeTruthy();
+    expect(queued).toHaveLength(1);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
   it('shows why the server refused a record, and does not send it again', async () => {
     const server = stubServer(() => ({ status: 409, data: { says: { code: 'refused.offHeatAlready' } } }));
     const { hand } = at(150);

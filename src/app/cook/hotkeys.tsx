@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { type CookActKind } from '@/core/cook/events';
 import { Sheet } from '@/ui/controls/Sheet';
 import { useWords } from '@/ui/KitchenContext';
+import { KEYED_RECORDS, RECORD_UI } from './records';
 
 const Keys = styled.dl`
   display: grid;
@@ -19,19 +20,6 @@ const Keys = styled.dl`
   }
 `;
 
-/** Records with a button and a key of their own. */
-export type RecordedByKey = 'fork' | 'probe' | 'liquid' | 'turned' | 'heat' | 'note';
-
-/** One key per record, shown on its button. */
-export const HOTKEYS: Readonly<Record<string, RecordedByKey>> = {
-  f: 'fork',
-  p: 'probe',
-  l: 'liquid',
-  t: 'turned',
-  h: 'heat',
-  n: 'note',
-};
-
 /** Listens for the keys wherever nothing is being typed. */
 export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void, onHelp: () => void): void {
   useEffect(() => {
@@ -45,8 +33,8 @@ export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void
       )
         return;
       const key = event.key.toLowerCase();
-      const hotkey = HOTKEYS[key];
-      if (hotkey) onAct(hotkey);
+      const kind = KEYED_RECORDS.find((k) => RECORD_UI[k].key === key);
+      if (kind) onAct(kind);
       else if (key === 'u') onUndo();
       else if (event.key === '?') onHelp();
       else return;
@@ -74,8 +62,8 @@ export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =>
   return (
     <Sheet title={w.text('hotkeys.keys')} isOpen={isOpen} onClose={onClose}>
       <Keys>
-        {Object.entries(HOTKEYS).map(([key, kind]) => (
-          <KeyRow key={key} name={key} says={w.text(`record.${kind}.key`)} />
+        {KEYED_RECORDS.map((kind) => (
+          <KeyRow key={kind} name={RECORD_UI[kind].key} says={w.text(`record.${kind}.key`)} />
         ))}
         <KeyRow name="u" says={w.text('hotkeys.takeTheLastRecordBack')} />
         <KeyRow name="?" says={w.text('hotkeys.thisList')} />

@@ -1,7 +1,8 @@
 // @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { RecordSheet, type SheetKind } from './RecordSheets';
+import { RecordSheet } from './RecordSheet';
+import { type SheetRecord } from './records';
 import { type CookAct, type CookEvent } from '@/core/cook/events';
 import { foldCook } from '@/core/cook/state';
 import { composePlan } from '@/core/plan/plan';
@@ -16,7 +17,7 @@ if (!made.ok) throw new Error('no plan');
 const { plan } = made;
 const IN_THE_POT: CookEvent = { id: 'in', cookId: 'c', atMs: NOON_MS, act: { kind: 'intoPot' } };
 
-function sheet(kind: SheetKind, units?: UnitChoice) {
+function sheet(kind: SheetRecord, units?: UnitChoice) {
   const onRecord = vi.fn<(act: CookAct) => void>();
   const onClose = vi.fn();
   const { hand } = shown(

@@ -1,34 +1,34 @@
-import { type CookAct } from '@/core/cook/events';
+import { type CookAct, type CookActKind } from '@/core/cook/events';
 import { type Lesson } from '@/core/cook/follow';
-import { kelvin, litres, mm, nameOf, say, share, tempC } from '@/core/message';
+import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
 import { heatSays } from '@/core/plan/heats';
 import { type Words } from '@/words/words';
 
+type Recorded = { readonly [K in CookActKind]: (act: Extract<CookAct, { kind: K }>) => Message | string };
+
+/** How each kind of record reads afterwards; a new kind without words does not compile. */
+const RECORDED: Recorded = {
+  intoPot: () => say('recorded.intoPot'),
+  fork: ({ stage }) => say('recorded.fork', { stage: nameOf('stage', stage), feel: say(`stage.${stage}.feel`) }),
+  probe: (act) => say(act.nearBone ? 'recorded.probeByBone' : 'recorded.probe', { reading: tempC(act.tempC) }),
+  liquid: (act) =>
+    say(act.addedL > 0 ? 'recorded.liquidAdded' : 'recorded.liquid', {
+      depth: mm(act.levelMm),
+      simmering: act.simmering ? 'yes' : 'no',
+      added: litres(act.addedL),
+    }),
+  turned: () => say('recorded.turned'),
+  lid: ({ lid }) => nameOf('lid', lid),
+  heat: ({ heat }) => heatSays(heat),
+  note: ({ text }) => text,
+  offHeat: () => say('recorded.offHeat'),
+  finished: () => say('recorded.finished'),
+};
+
 /** What was recorded, in a few words. */
 export function actSays(w: Words, act: CookAct): string {
-  switch (act.kind) {
-    case 'fork':
-      return w.text('recorded.fork', { stage: nameOf('stage', act.stage), feel: say(`stage.${act.stage}.feel`) });
-    case 'probe':
-      return w.text(act.nearBone ? 'recorded.probeByBone' : 'recorded.probe', { reading: tempC(act.tempC) });
-    case 'liquid':
-      return w.text(act.addedL > 0 ? 'recorded.liquidAdded' : 'recorded.liquid', {
-        depth: mm(act.levelMm),
-        simmering: act.simmering ? 'yes' : 'no',
-        added: litres(act.addedL),
-      });
-    case 'lid':
-      return w.label('lid', act.lid);
-    case 'heat':
-      return w.title(heatSays(act.heat));
-    case 'note':
-      return act.text;
-    case 'intoPot':
-    case 'turned':
-    case 'offHeat':
-    case 'finished':
-      return w.text(`recorded.${act.kind}`);
-  }
+  const said = (RECORDED[act.kind] as (own: CookAct) => Message | string)(act);
+  return typeof said === 'string' ? said : w.title(said);
 }
 
 const ON_TRACK_MIN = 1.5;

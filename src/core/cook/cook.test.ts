@@ -333,3 +333,32 @@ describe('a hidden pot', () => {
     expect(pot.liquidC(120)).toBeGreaterThan(90);
   });
 });
+
+describe('moments that must not slip', () => {
+  const into = [0, { kind: 'intoPot' }] as const;
+  const live = liveForecast(followCook(foldCook(OXTAIL_PLAN, log(into)), { particles: 64 }), plan.finishBy, moment(0));
+
+  it('asks for hot liquid ten minutes before it runs low, not after', () => {
+    const state = foldCook(OXTAIL_PLAN, log(into, [1, { kind: 'turned' }]));
+    const action = nextAction(state, plan, { ...live, liquidLowMin: 40 }, NOON_MS + 2 * MIN_MS);
+    expect(action.title.code).toBe('next.topUp');
+    expect((action.dueMs - NOON_MS) / MIN_MS).toBe(30);
+  });
+
+  it('is due from the moment the pot came off, however late one looks', () => {
+    const state = foldCook(OXTAIL_PLAN, log(into, [170, { kind: 'offHeat' }]));
+    const action = nextAction(state, plan, live, NOON_MS + 200 * MIN_MS);
+    expect((action.dueMs - NOON_MS) / MIN_MS).toBe(170);
+    expect(action.act).toBe('finished');
+  });
+
+  it('takes “off the heat” back until the braise is finished, and it is on again', () => {
+    const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
+    const events = log(into, [170, { kind: 'offHeat' }]);
+    expect(undoRefusal(foldCook(OXTAIL_PLAN, events), 'e1')).toBeUndefined();
+    const back = foldCook(OXTAIL_PLAN, [...events, event('u', 171, { kind: 'undo', eventId: 'e1' })]);
+    expect([back.phase, back.offHeatMs]).toEqual(['braising', undefined]);
+    const done = foldCook(OXTAIL_PLAN, [...events, event('f', 200, { kind: 'finished', verdict })]);
+    expect(undoRefusal(done, 'e1')).toEqual({ code: 'refused.undoFinished' });
+  });
+});

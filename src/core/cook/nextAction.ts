@@ -33,6 +33,8 @@ const FIRST_TEST_CHANCE = 0.12;
 const SHORTEST_RETEST_MIN = 12;
 const LONGEST_RETEST_MIN = 35;
 const STOVE_LOOK_MIN = 15;
+/** Hot liquid is asked for so long before it runs low, min. */
+const TOP_UP_AHEAD_MIN = 10;
 /** A turn this close to tender is not worth the heat. */
 const TURN_BEFORE_MIN = 20;
 
@@ -92,7 +94,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
       title: say('next.topUp'),
       why: say('next.topUp.why', { low: litres(LOW_LITRES) }),
       sign: say('next.topUp.sign'),
-      dueMs: at(live.liquidLowMin - 10),
+      dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN),
       act: 'liquid',
       care: 'open',
     });

@@ -30,6 +30,7 @@ describe('what is poured', () => {
     expect(plan.totalL).toBeCloseTo(1, 12);
     expect(plan.wine?.target.value).toBeCloseTo(0.2, 12);
     expect(plan.wine?.depthBeforeMm).toBeCloseTo(0.4 / 0.053, 9);
+    expect(plan.wine?.depthAfterMm).toBeCloseTo(0.2 / 0.053, 9);
     // 0.2 l × 0.96 × 2.264 MJ/kg = 435 kJ; 1000 W less 18 × 0.106 × 78 = 149 W: 8.5 min.
     expect(plan.wine?.minutes.value).toBeCloseTo(8.51, 1);
   });

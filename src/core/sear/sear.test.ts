@@ -190,3 +190,26 @@ describe('searing', () => {
     expect(panFloorM2({ shape: 'rectangle', lengthMm: 400, widthMm: 250 })).toBe(0.1);
   });
 });
+
+describe('fat and crust', () => {
+  it('fat is a film over the floor, a spoonful over, and one more for every further batch', () => {
+    const film = panFloorM2(IRON) * 0.25;
+    const fat = (mostAtOnce: number): number => searPlan(request({ mostAtOnce })).fatL.value;
+    const one = searPlan(request({ pieces: [shanks(2)], mostAtOnce: 2 }));
+    expect(one.batches).toHaveLength(1);
+    expect(one.fatL.value).toBeCloseTo(film + 0.005, 9);
+    expect(fat(2)).toBeCloseTo(film + 0.01, 9);
+    expect(fat(1)).toBeCloseTo(film + 0.02, 9);
+  });
+
+  it('a crust that forms lets half the heat through after four minutes', () => {
+    // A pan of endless heat stays at 200 °C: what it gives away, less what an empty one loses, went through the film.
+    const pan = { floorM2: 0.06, heatJK: 1e9, powerW: 0, startC: 200 };
+    const given = (contactM2: number, minutes: number): number =>
+      (200 - searCourse(pan, { contactM2, minutes, surfaceWaterKgM2: 0 }).endC) * 1e9;
+    const through = (minutes: number): number => given(0.01, minutes) - given(0, minutes);
+    const film = (seconds: number): number =>
+      Array.from({ length: seconds / 2 }, (_, i) => 400 / (1 + (2 * i) / 240)).reduce((sum, f) => sum + f, 0);
+    for (const minutes of [1, 4]) expect(through(minutes) / (0.01 * 100 * 2 * film(minutes * 60))).toBeCloseTo(1, 3);
+  });
+});

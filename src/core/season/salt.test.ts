@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { saltBalance, saltInSpoons, saltPlan, type SaltQuestion, SAUCE_SALT, usualSaltG } from './salt';
 import { english } from '../../testing/words';
+import { type Figure } from '../message';
+import { saidIn } from '../../testing/said';
 
 const STOCK = { code: 'liquid.stockUnsalted' };
 
@@ -78,6 +80,23 @@ describe('the salt plan', () => {
     expect(plan.holdBack.value).toBe(0);
   });
 
+  it('asks for more at the end under seven in a thousand, and for none from there on', () => {
+    const at = (sauceShare: number) => {
+      const sauceKg = 0.9;
+      // Salt that no meat takes up stays in the sauce: an hour's worth of surface is as good as none.
+      const q = {
+        ...QUESTION,
+        addedG: 0,
+        sauceKg,
+        surfacePerM: 1e-9,
+        sources: [{ name: STOCK, grams: sauceShare * sauceKg * 1000 }],
+      };
+      return saltPlan(q, 1.4, 'fine').atEnd.value * 1000;
+    };
+    expect(at(0.00699)).toBeCloseTo((SAUCE_SALT.aim - 0.00699) * 900, 1);
+    expect(at(0.00701)).toBe(0);
+  });
+
   it('says when the stock alone is too salty, and how far it may be reduced', () => {
     const plan = saltPlan({ ...QUESTION, addedG: 0, sources: [{ name: STOCK, grams: 9 }] }, 1.4, 'fine');
     expect(english(plan.says)).toMatch(/brings \d(\.\d)? % by itself.*stop reducing at [\d.]+ m?l/);
@@ -102,5 +121,78 @@ describe('the salt plan', () => {
     [4.5, 'flake', 'about 1½ tsp flaked salt, level'],
   ] as const)('%s g of %s is %s', (grams, crystal, words) => {
     expect(english(saltInSpoons(grams, crystal))).toBe(words);
+  });
+});
+
+describe('every figure of the salt', () => {
+  const values = (f: Figure): number[] => f.inputs.map((i) => i.value);
+
+  it('follows from what its why names', () => {
+    const q: SaltQuestion = {
+      ...QUESTION,
+      sources: [
+        { name: STOCK, grams: 0.5 },
+        { name: STOCK, grams: 1.5 },
+      ],
+    };
+    const all = saltBalance(q);
+    const plan = saltPlan(q, 1.4, 'fine');
+    const hold = plan.holdBack.value * 1000;
+    const held = saltBalance({ ...q, addedG: q.addedG - hold });
+    expect(held.meatShare).toBeCloseTo(held.inMeatG / 1000 / q.meatKg, 12);
+    expect(held.sauceBeforeShare).toBeCloseTo(held.inSauceG / 1000 / q.liquidKg, 12);
+    expect(held.sauceShare).toBeCloseTo(held.inSauceG / 1000 / q.sauceKg, 12);
+    expect([plan.meat.value, plan.sauceBefore.value, plan.sauce.value]).toEqual([
+      held.meatShare,
+      held.sauceBeforeShare,
+      held.sauceShare,
+    ]);
+    expect(hold).toBeGreaterThan(1);
+    expect(values(plan.toAdd)).toEqual([1.4, 10, 0.002]);
+    expect(values(plan.now)).toEqual([0.014, hold / 1000, all.sauceShare]);
+    expect(values(plan.total)).toEqual([plan.now.value, 0.0005, 0.0015]);
+    expect(plan.total.value).toBeCloseTo(held.totalG / 1000, 12);
+    expect(values(plan.holdBack)).toEqual([all.sauceShare, SAUCE_SALT.aim]);
+    expect(values(plan.meat)).toEqual([held.totalG / 1000, q.liquidKg / 0.96, q.sauceKg / 0.96, held.evened, 180]);
+    expect(values(plan.atPlate).slice(0, 2)).toEqual([held.meatShare, 0.007]);
+    expect(plan.atPlate.value).toBeCloseTo((0.007 - held.meatShare) * q.meatKg, 12);
+    expect(plan.tooSalty).toBe(false);
+    expect(plan.sources).toBe(q.sources);
+  });
+
+  it('is said in words, whatever the plan comes to', () => {
+    const stock = (grams: number) => [{ name: STOCK, grams }];
+    for (const q of [
+      QUESTION,
+      { ...QUESTION, when: 'hold' as const },
+      { ...QUESTION, addedG: 2, sauceKg: 0.9 },
+      { ...QUESTION, addedG: 0, sources: stock(9) },
+      { ...QUESTION, addedG: 4, sources: [] },
+    ]) {
+      const plan = saltPlan(q, 1.4, 'fine');
+      expect(saidIn(plan).length).toBeGreaterThan(60);
+    }
+  });
+
+  it('kept back on purpose leaves all of it off the meat, and none of it counted', () => {
+    const plan = saltPlan({ ...QUESTION, when: 'hold' }, 1.4, 'fine');
+    expect([plan.now.value, plan.holdBack.value]).toEqual([0, 0.014]);
+    expect(english(plan.spoons)).toBe('none');
+    expect(plan.says.code).toBe('salt.seasonLast');
+  });
+
+  it('without meat, liquid or sauce is nought and not a number gone wrong', () => {
+    const none = saltBalance({ ...QUESTION, meatKg: 0, liquidKg: 0, sauceKg: 0 });
+    expect([none.meatShare, none.sauceBeforeShare, none.sauceShare]).toEqual([0, 0, 0]);
+    expect(saltPlan(QUESTION, 0, 'fine').toAdd.inputs[1]?.value).toBe(0);
+  });
+
+  it('changes its words at the same moments as its figures', () => {
+    expect(english(saltInSpoons(0.199, 'fine'))).toBe('none');
+    expect(english(saltInSpoons(0.2, 'fine'))).toBe('a pinch of fine salt');
+    expect(english(saltInSpoons(1.45, 'fine'))).toBe('2 pinches of fine salt');
+    expect(usualSaltG(1, 4)).toBe(10);
+    expect(usualSaltG(1, 4.001)).toBe(5);
+    expect(saltPlan({ ...QUESTION, addedG: 4, sources: [] }, 1.4, 'fine').says.code).toMatch(/^salt\./);
   });
 });

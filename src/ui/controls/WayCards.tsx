@@ -29,9 +29,12 @@ const Card = styled(RadioButton)`
   min-height: 48px;
   strong {
     display: block;
+    overflow-wrap: anywhere;
+    hyphens: auto;
   }
   small {
     display: block;
+    overflow-wrap: anywhere;
     color: var(--mute);
     font-size: 13px;
     line-height: 1.3;

@@ -112,7 +112,7 @@ export const panels = {
   'verdict.wayOut': '{way}: begin by {begin}, table {table}',
   'verdict.dayWay': '{way}: begin {begin}',
   'verdict.lastPlanned': 'As last planned: {target}',
-  'verdict.target': '{Target}, {day}',
+  'verdict.target': '{Target}, most likely {day}',
   'verdict.sears': 'it sears',
   'verdict.labours': 'it labours',
   'verdict.steams': 'it steams',

@@ -1,0 +1,136 @@
+import { By, Key, until, type WebDriver } from 'selenium-webdriver';
+import { WAIT_MS } from './browser';
+
+/** What a walk finds in the demo kitchen: addresses of a plan that waits, a braise that is on and one in the log. */
+export interface Places {
+  readonly plan: string;
+  readonly braise: string;
+  readonly entry: string;
+}
+
+/** One page of the app, and all that can be opened on it without knowing a word of its language. */
+export interface Stop {
+  /** The folder of its `page.tsx` under `src/app`, as Next.js names it. */
+  readonly route: string;
+  readonly address: (places: Places) => string;
+  /** There once the page has been worked out. */
+  readonly ready: string;
+  readonly open: readonly { readonly what: string; readonly by: (driver: WebDriver) => Promise<void> }[];
+}
+
+const RECIPE = JSON.stringify({
+  '@context': 'https://schema.org',
+  '@type': 'Recipe',
+  name: 'Pork cheeks',
+  recipeIngredient: ['1.2 kg pork cheeks', '1 banana leaf', '2 onions', '2 tsp salt', '4 cloves', '500 ml cider'],
+  recipeInstructions: ['Heat the oven to 160 C. Braise for 3 hours.'],
+});
+
+/** What the recipe of the walk has in its own words. */
+export const RECIPE_WORDS = [
+  'Pork cheeks',
+  '1.2 kg pork cheeks',
+  '1 banana leaf',
+  '2 onions',
+  '2 tsp salt',
+  '4 cloves',
+  '500 ml cider',
+  'Heat the oven to 160 C. Braise for 3 hours.',
+];
+
+const there = async (driver: WebDriver, css: string): Promise<void> => {
+  await driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `No ${css}.`);
+};
+
+const click = async (driver: WebDriver, css: string): Promise<void> => {
+  const element = await driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `No ${css} to press.`);
+  await driver.wait(until.elementIsEnabled(element), WAIT_MS, `${css} stays disabled.`);
+  await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click()', element);
+};
+
+const key = async (driver: WebDriver, text: string): Promise<void> => {
+  await driver.actions().sendKeys(Key.ESCAPE).perform();
+  await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
+  await driver.actions().sendKeys(text).perform();
+  await there(driver, '[role="dialog"]');
+};
+
+const decisions = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'];
+/** Keys of the records that have a sheet, and of the list of keys. */
+const SHEET_KEYS = { fork: 'f', probe: 'p', liquid: 'l', heat: 'h', note: 'n', keys: '?' } as const;
+
+/** Every page, sheet, menu and form. A page that is not listed here fails the walk. */
+export const WALK: readonly Stop[] = [
+  { route: '', address: () => '/', ready: 'main section', open: [] },
+  {
+    route: 'plan',
+    address: () => '/plan',
+    ready: 'main li',
+    open: [{ what: 'deleting asks first', by: (d) => click(d, 'main li button') }],
+  },
+  {
+    route: 'plan/new',
+    address: () => '/plan/new',
+    ready: '#the-day',
+    open: [
+      ...decisions.map((id) => ({ what: `decision ${id}`, by: (d: WebDriver) => click(d, `#decision-${id}`) })),
+      { what: 'why a figure', by: (d) => click(d, 'section dl button') },
+    ],
+  },
+  {
+    route: 'plan/[id]',
+    address: ({ plan }) => plan,
+    ready: '#the-day',
+    open: [{ what: 'exports', by: (d) => click(d, 'section[aria-label] button[aria-haspopup="true"]') }],
+  },
+  { route: 'plan/[id]/compare', address: ({ plan }) => `${plan}/compare`, ready: 'article', open: [] },
+  { route: 'plan/[id]/sheet', address: ({ plan }) => `${plan}/sheet`, ready: '#sheet-checks', open: [] },
+  {
+    route: 'plan/import',
+    address: () => '/plan/import',
+    ready: 'textarea',
+    open: [
+      {
+        what: 'no recipe is refused',
+        by: async (d) => {
+          await d.findElement(By.css('textarea')).sendKeys('stew');
+          await click(d, 'main section > div > button:last-of-type');
+          await there(d, '[role="alert"]');
+        },
+      },
+      {
+        what: 'a recipe is settled',
+        by: async (d) => {
+          const box = await d.findElement(By.css('textarea'));
+          await box.clear();
+          await box.sendKeys(RECIPE);
+          await click(d, 'main section > div > button:last-of-type');
+          await there(d, '#lines');
+        },
+      },
+    ],
+  },
+  { route: 'log', address: () => '/log', ready: 'main li', open: [] },
+  { route: 'log/[id]', address: ({ entry }) => entry, ready: '#curve', open: [] },
+  {
+    route: 'cook/[id]',
+    address: ({ braise }) => braise,
+    ready: '#so-far',
+    open: [
+      ...Object.entries(SHEET_KEYS).map(([what, text]) => ({
+        what: `sheet ${what}`,
+        by: (d: WebDriver) => key(d, text),
+      })),
+      {
+        what: 'what was not a reading is refused',
+        by: async (d) => {
+          await key(d, 'p');
+          const box = await d.findElement(By.css('[role="dialog"] input[type="text"]'));
+          await box.sendKeys(Key.chord(Key.CONTROL, 'a'), '900', Key.TAB);
+          await click(d, '[role="dialog"] section button:last-of-type, [role="dialog"] > div > button:last-of-type');
+        },
+      },
+    ],
+  },
+  { route: 'not-found', address: () => '/nothing/here', ready: 'h1', open: [] },
+];

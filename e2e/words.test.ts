@@ -1,0 +1,157 @@
+import { readdirSync } from 'node:fs';
+import { By } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, openBrowser, setViewport, WAIT_MS } from './browser';
+import { type AppServer, startApp } from './server';
+import { SALTMARSH_ROW } from '../src/server/demo/kitchen';
+import { OXTAIL, PAST, SHANKS } from '../src/server/demo/dishes';
+import { type Places, RECIPE_WORDS, WALK } from './walk';
+
+let app: AppServer;
+let browser: Browser;
+let places: Places;
+
+const path = async (css: string): Promise<string> => {
+  const link = await browser.driver.wait(async () => (await browser.driver.findElements(By.css(css)))[0], WAIT_MS);
+  return new URL((await link?.getAttribute('href')) ?? '').pathname;
+};
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  browser = await openBrowser();
+  const { driver } = browser;
+  await driver.get(app.url);
+  const [plan, braise] = [
+    await path('main a[href^="/plan/"]:not([href$="/new"])'),
+    await path('main a[href^="/cook/"]'),
+  ];
+  await driver.get(`${app.url}/log`);
+  places = { plan, braise, entry: await path('main a[href^="/log/"]') };
+});
+
+afterAll(async () => {
+  await browser.close();
+  await app.close();
+});
+
+/** All that is shown or said: texts, and the attributes a screen reader or a pointer reads. */
+const SHOWN = `
+  const out = [];
+  const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  while (texts.nextNode()) {
+    const { parentElement } = texts.currentNode;
+    if (!parentElement.closest('script, style, textarea, noscript')) out.push(texts.currentNode.data.trim());
+  }
+  for (const element of document.querySelectorAll('*')) {
+    for (const name of ['aria-label', 'title', 'placeholder', 'aria-valuetext', 'alt']) {
+      const text = element.getAttribute(name);
+      if (text) out.push(text.trim());
+    }
+  }
+  return [...new Set(out)].filter((t) => t !== '');
+`;
+
+/** Buttons, headings and labels whose text does not fit into them. */
+const CUT_OFF = `
+  return [...document.querySelectorAll('button, h1, h2, h3, label, strong, th, td, dt, dd, p')]
+    .filter((e) => e.scrollWidth > e.clientWidth + 2 && !['inline', 'contents'].includes(getComputedStyle(e).display))
+    .filter((e) => !e.closest('.visually-hidden, [style*="clip"]') && e.clientWidth > 1)
+    .map((e) => e.tagName + ': ' + e.textContent.trim().slice(0, 60));
+`;
+
+/** What the cook or the demo typed: names of dishes, equipment and notes. */
+const TYPED = [
+  ...RECIPE_WORDS,
+  ...[...SALTMARSH_ROW.pots, ...SALTMARSH_ROW.pans, ...SALTMARSH_ROW.burners].map((e) => e.name),
+  ...[OXTAIL, SHANKS, ...PAST.map((p) => p.dish)].map((d) => d.title),
+].sort((a, b) => b.length - a.length);
+/** What is no word of ours: names of days and months, of units, of keys; the product's own. */
+const NO_WORDS =
+  /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|today|tomorrow|yesterday|and|or|kg|ml|mm|min|kWh|tsp|lb|oz|fl|cups?|Even Ember|Dismiss)\b/g;
+
+/** What the demo's cook noted for next time, numbers aside. */
+const NOTED =
+  /First test ten minutes sooner: it was falling already\.|Start half an hour earlier; we ate \d+ minutes late\.|It stood warm for \d+ minutes: nine in ten is plenty for this cut\.|The same again, with greens\./g;
+
+const untyped = (text: string): string =>
+  TYPED.reduce((left, typed) => left.replaceAll(typed, ' '), text.replaceAll(NOTED, ' '));
+
+function unbracketed(text: string): string {
+  let left = text;
+  while (/⟦[^⟦⟧]*⟧/.test(left)) left = left.replaceAll(/⟦[^⟦⟧]*⟧/g, ' ');
+  return untyped(left).replaceAll(NO_WORDS, ' ');
+}
+
+/** Goes everywhere, and calls `look` at every page and with everything on it open. */
+async function walk(look: (where: string) => Promise<void>): Promise<void> {
+  const { driver } = browser;
+  for (const stop of WALK) {
+    await driver.get(app.url + stop.address(places));
+    await driver.wait(async () => (await driver.findElements(By.css(stop.ready))).length > 0, WAIT_MS, stop.route);
+    await look(`/${stop.route}`);
+    for (const { what, by } of stop.open) {
+      await by(driver);
+      await look(`/${stop.route}, ${what}`);
+    }
+  }
+}
+
+async function choose(cookies: Readonly<Record<string, string>>): Promise<void> {
+  await browser.driver.manage().deleteAllCookies();
+  for (const [name, value] of Object.entries(cookies)) await browser.driver.manage().addCookie({ name, value });
+}
+
+describe('every screen', () => {
+  it('is on the walk', () => {
+    const pages = readdirSync('src/app', { recursive: true })
+      .map(String)
+      .filter((f) => /(^|\/)page\.tsx$/.test(f))
+      .map((f) => f.replace(/\/?page\.tsx$/, ''));
+    expect(
+      WALK.map((s) => s.route)
+        .filter((r) => r !== 'not-found')
+        .sort(),
+    ).toEqual(pages.sort());
+  });
+
+  it('says nothing that was not looked up, and has room for words two fifths longer', async () => {
+    const { driver } = browser;
+    await choose({ 'even-ember-language': 'pseudo' });
+    const bare = new Set<string>();
+    const cut = new Set<string>();
+    await walk(async (where) => {
+      for (const text of await driver.executeScript<string[]>(SHOWN)) {
+        if (/\p{L}{2,}/u.test(unbracketed(text))) bare.add(`${where}: ${text}`);
+      }
+      for (const text of await driver.executeScript<string[]>(CUT_OFF)) cut.add(`${where}: ${text}`);
+      const over = await driver.executeScript<number>('return document.documentElement.scrollWidth - innerWidth');
+      if (over > 0) cut.add(`${where}: the page, by ${String(over)} px`);
+    });
+    expect([...bare]).toEqual([]);
+    expect([...cut]).toEqual([]);
+  });
+
+  it('fits a phone with words two fifths longer', async () => {
+    const { driver } = browser;
+    await setViewport(driver, 390, 844);
+    const cut = new Set<string>();
+    await walk(async (where) => {
+      const over = await driver.executeScript<number>('return document.documentElement.scrollWidth - innerWidth');
+      if (over > 0) cut.add(`${where}: by ${String(over)} px`);
+    });
+    await setViewport(driver, 1280, 800);
+    expect([...cut]).toEqual([]);
+  });
+
+  it('has no metric figure for a reader of US units', async () => {
+    const { driver } = browser;
+    await choose({ 'even-ember-units': 'us-F' });
+    const metric = new Set<string>();
+    await walk(async (where) => {
+      for (const text of await driver.executeScript<string[]>(SHOWN)) {
+        if (/\d\s?(kg|g|ml|l|mm|cm|°C)\b|g\/(kg|l)\b/.test(untyped(text))) metric.add(`${where}: ${text}`);
+      }
+    });
+    expect([...metric]).toEqual([]);
+  });
+});

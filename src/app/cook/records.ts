@@ -1,0 +1,48 @@
+import { type ReactNode } from 'react';
+import { FinishSheet, ForkSheet, HeatSheet, LiquidSheet, NoteSheet, ProbeSheet, type SheetProps } from './RecordSheets';
+import { type CookActKind } from '@/core/cook/events';
+
+/** How a kind of record is made at the stove. */
+interface RecordUi {
+  /** Its key, where it has a button of its own. */
+  readonly key?: string;
+  /** What asks for the rest; without one it is made at a touch. */
+  readonly Sheet?: (props: SheetProps) => ReactNode;
+  /** Whether it can be made before the pieces are in the pot. */
+  readonly anyTime?: true;
+}
+
+/** One line for each kind of record; a new kind without one does not compile. The lid is on the sheet of the heat. */
+export const RECORD_UI = {
+  intoPot: { anyTime: true },
+  fork: { key: 'f', Sheet: ForkSheet },
+  probe: { key: 'p', Sheet: ProbeSheet },
+  liquid: { key: 'l', Sheet: LiquidSheet },
+  turned: { key: 't' },
+  lid: {},
+  heat: { key: 'h', Sheet: HeatSheet },
+  note: { key: 'n', Sheet: NoteSheet, anyTime: true },
+  offHeat: {},
+  finished: { Sheet: FinishSheet },
+} as const satisfies Record<CookActKind, RecordUi>;
+
+type With<Part extends keyof RecordUi> = {
+  [K in CookActKind]: (typeof RECORD_UI)[K] extends Record<Part, unknown> ? K : never;
+}[CookActKind];
+
+export type KeyedRecord = With<'key'>;
+export type SheetRecord = With<'Sheet'>;
+
+export function hasSheet(kind: CookActKind): kind is SheetRecord {
+  return 'Sheet' in RECORD_UI[kind];
+}
+
+/** Records with a button and a key, in the order of their buttons. */
+export const KEYED_RECORDS = (Object.keys(RECORD_UI) as CookActKind[]).filter(
+  (kind): kind is KeyedRecord => 'key' in RECORD_UI[kind],
+);
+
+/** Whether a kind can be made before the pieces are in the pot. */
+export function anyTime(kind: CookActKind): boolean {
+  return 'anyTime' in RECORD_UI[kind];
+}

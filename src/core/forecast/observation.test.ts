@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { chanceBy } from './forecast';
+import { isRepeat, logLikelihood, type Prediction, probeLaw, stageChances } from './observation';
+import { kitchenPrior } from './prior';
+import { normalCdf } from './random';
+import { cutById } from '../larder/cuts';
+import { shortRibRequest } from '../../testing/fixtures';
+
+const CUT = cutById('beef_oxtail');
+const HERE: Prediction = { progress: 1, coreC: 80, liquidC: 95, boilC: 100, litres: 0.8 };
+
+describe('a probe', () => {
+  it('reads a little of the liquid along its stem, and is doubted twice as much beside the bone', () => {
+    const plain = probeLaw(HERE, false);
+    expect(plain.mean).toBeCloseTo(80 + 0.04 * 15, 12);
+    expect(plain.sd).toBeCloseTo(Math.hypot(1, 0.9), 12);
+    expect(probeLaw(HERE, true)).toEqual({ mean: plain.mean, sd: 2 * plain.sd });
+  });
+
+  it('beside the bone, a reading far off speaks less against a kitchen', () => {
+    const against = (nearBone: boolean): number => {
+      const at = (tempC: number): number =>
+        logLikelihood(CUT, { kind: 'probe', atMin: 60, tempC, nearBone }, HERE, false);
+      return at(80) - at(90);
+    };
+    expect(against(true)).toBeLessThan(against(false) * 0.6);
+  });
+});
+
+describe('a fork test', () => {
+  const { gives, twists } = CUT.cookValue;
+
+  it('names each stage as often as a hand that feels to 18 %, and a second soon after to 25 %', () => {
+    const chance = (spread: number): number => {
+      const under = normalCdf(Math.log(gives / twists) / spread);
+      return 0.97 * (normalCdf(0) - under) + 0.03 / 6;
+    };
+    expect(stageChances(CUT, 1)[2]).toBeCloseTo(chance(0.18), 9);
+    expect(stageChances(CUT, 1, true)[2]).toBeCloseTo(chance(0.25), 9);
+    for (const repeated of [false, true]) {
+      expect(stageChances(CUT, 0.8, repeated).reduce((a, b) => a + b)).toBeCloseTo(1, 9);
+    }
+  });
+
+  it('is a repeat within a quarter of an hour, and only of another fork test', () => {
+    const fork = (atMin: number) => ({ kind: 'fork', atMin, stage: 'gives' }) as const;
+    expect(isRepeat(fork(114.9), [fork(100)])).toBe(true);
+    expect(isRepeat(fork(115), [fork(100)])).toBe(false);
+    expect(isRepeat(fork(99), [fork(100)])).toBe(false);
+    expect(isRepeat(fork(101), [{ kind: 'simmering', atMin: 100, simmering: true }])).toBe(false);
+  });
+});
+
+describe('bubbles', () => {
+  it('say as much either way four degrees under the boil', () => {
+    const said = (simmering: boolean, liquidC: number): number =>
+      logLikelihood(CUT, { kind: 'simmering', atMin: 30, simmering }, { ...HERE, liquidC }, false);
+    expect(said(true, 96)).toBeCloseTo(said(false, 96), 6);
+    expect(said(true, 99)).toBeGreaterThan(said(false, 99) + 2);
+  });
+});
+
+describe('the chance by a moment', () => {
+  /** Ready at minute 1 in one kitchen of a hundred, at minute 2 in two, and so on. */
+  const forecast = { readyPercentiles: Array.from({ length: 99 }, (_, i) => i + 1) };
+
+  it('is the percentile of that moment, to the hundredth and between two of them', () => {
+    expect(chanceBy(forecast, 0.5)).toBe(0);
+    expect(chanceBy(forecast, 1)).toBe(0.01);
+    expect(chanceBy(forecast, 50)).toBeCloseTo(0.5, 12);
+    expect(chanceBy(forecast, 50.5)).toBeCloseTo(0.505, 12);
+    expect(chanceBy(forecast, 98)).toBeCloseTo(0.98, 12);
+    expect(chanceBy(forecast, 500)).toBe(0.99);
+  });
+});
+
+describe('what a kitchen does not know', () => {
+  it('is as docs/model.md has it', () => {
+    const sd = (part: object): Record<string, number> =>
+      Object.fromEntries(Object.entries(kitchenPrior(shortRibRequest(part))).map(([name, law]) => [name, law.sd]));
+    expect(sd({})).toMatchObject({
+      model: 0.08,
+      piece: 0.06,
+      ovenOffset: 8,
+      ovenFilm: 0.2,
+      liquidFilm: 0.3,
+      topFilm: 0.4,
+      liquidStart: 3,
+      meatStart: 4,
+      hold: 1.5,
+    });
+    expect(sd({ thicknessMeasured: true }).thickness).toBe(0.06);
+    expect(sd({ thicknessMeasured: false }).thickness).toBe(0.15);
+  });
+});
