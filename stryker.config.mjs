@@ -1,7 +1,7 @@
 const folder = process.env.MUTATE ?? '';
 
 /** Small changes to one folder of the core, run against the tests that lie in it. See `npm run mutate`. */
-export default {
+const config = {
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutate.config.ts', related: false },
   mutate: [`src/core/${folder}/**/*.ts`, '!src/core/**/*.test.ts'],
@@ -16,3 +16,5 @@ export default {
   concurrency: 2,
   timeoutMS: 20_000,
 };
+
+export default config;

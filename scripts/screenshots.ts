@@ -52,7 +52,7 @@ async function main(): Promise<void> {
   try {
     await driver.get(app.url);
     await findText(driver, 'h1', 'Home');
-    await shoot(driver, 'stove');
+    await shoot(driver, 'home');
     const plan = await linkTo(driver, '/plan/');
     const cook = await linkTo(driver, '/cook/');
     const entry = await linkTo(driver, '/log/');
@@ -100,7 +100,7 @@ async function main(): Promise<void> {
 
     await setViewport(driver, ...PHONE);
     await driver.get(app.url);
-    await shoot(driver, 'stove-phone');
+    await shoot(driver, 'home-phone');
     await driver.get(cook);
     await findText(driver, 'h2', 'So far');
     await shoot(driver, 'cook-phone');

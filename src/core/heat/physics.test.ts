@@ -3,7 +3,6 @@ import { ConductingBody } from './body';
 import { componentProperties, mixtureProperties } from './properties';
 import { equivalentBody, type PieceShape } from './shape';
 import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, saturationSlopePaK } from './water';
-import { cookRate, tabulatedCookRate } from '../tenderness/cookValue';
 import { readReference } from '../../testing/reference';
 
 const reference = readReference();
@@ -137,21 +136,5 @@ describe('the shape formula', () => {
       expect(theta(row.t_s * 1.14)).toBeLessThan(row.theta_centre * 1.02);
       expect(theta(row.t_s * 0.86)).toBeGreaterThan(row.theta_centre * 0.98);
     }
-  });
-});
-
-describe('cook value', () => {
-  it('counts a minute at 95 °C as one', () => {
-    expect(cookRate(95)).toBeCloseTo(1, 6);
-  });
-
-  it('changes tenfold in 27 K near 95 °C and hardly counts under 52 °C', () => {
-    expect(cookRate(95) / cookRate(68)).toBeGreaterThan(9);
-    expect(cookRate(95) / cookRate(68)).toBeLessThan(12.5);
-    expect(cookRate(45)).toBeLessThan(3e-4);
-  });
-
-  it('is the same from its table, to 1e-5 where it counts', () => {
-    for (let t = 60; t < 110; t += 0.37) expect(Math.abs(tabulatedCookRate(t) / cookRate(t) - 1)).toBeLessThan(1e-5);
   });
 });

@@ -1,10 +1,54 @@
 import { describe, expect, it } from 'vitest';
 import { equilibriumJuice } from './juice';
-import { stageAt, stageIndex, STAGES, stageThresholds } from './stages';
+import { cookRate, tabulatedCookRate } from './cookValue';
+import { stageAt, stageIndex, STAGES, stageThresholds, TARGETS } from './stages';
 import { CUTS, cutById } from '../larder/cuts';
 import { WORDS } from '../../testing/words';
 
+describe('cook value', () => {
+  it('counts a minute at 95 °C as one, and tenfold for 27 K', () => {
+    expect(cookRate(95)).toBeCloseTo(1, 9);
+    expect(cookRate(122) / cookRate(95)).toBeCloseTo(8.4, 0);
+    expect(cookRate(95) / cookRate(68)).toBeCloseTo(11.7, 0);
+  });
+
+  it('worked by hand at 85 °C: 95 kJ/mol over R, between 358.15 and 368.15 K', () => {
+    expect(cookRate(85)).toBeCloseTo(Math.exp((-95000 / 8.314462) * (1 / 358.15 - 1 / 368.15)), 6);
+  });
+
+  it('hardly counts under the gate: half of it at 52 °C, a tenth or so four degrees below', () => {
+    const free = (tempC: number): number => Math.exp((-95000 / 8.314462) * (1 / (tempC + 273.15) - 1 / 368.15));
+    expect(cookRate(52) / free(52)).toBeCloseTo(0.5, 9);
+    expect(cookRate(48) / free(48)).toBeCloseTo(1 / (1 + Math.exp(2)), 9);
+    expect(cookRate(56) / free(56)).toBeCloseTo(1 / (1 + Math.exp(-2)), 9);
+  });
+
+  it('comes out of its table as it does exactly, at any temperature, and stays put beyond its ends', () => {
+    for (let tempC = 60.013; tempC < 130; tempC += 0.37) {
+      expect(tabulatedCookRate(tempC) / cookRate(tempC)).toBeCloseTo(1, 5);
+    }
+    for (const tempC of [0.05, 12.34, 40, 51.99]) {
+      expect(Math.abs(tabulatedCookRate(tempC) / cookRate(tempC) - 1)).toBeLessThan(3e-4);
+    }
+    expect(tabulatedCookRate(0)).toBe(0);
+    expect(tabulatedCookRate(-20)).toBe(0);
+    expect(tabulatedCookRate(0.001)).toBeGreaterThan(0);
+    expect(tabulatedCookRate(130)).toBe(cookRate(130));
+    expect(tabulatedCookRate(129.999) / cookRate(129.999)).toBeCloseTo(1, 5);
+    expect(tabulatedCookRate(180)).toBe(cookRate(130));
+  });
+});
+
 describe('stages of the fork', () => {
+  it('begin for oxtail where its row says, the first at 35 % of the third', () => {
+    const cut = cutById('beef_oxtail');
+    const { gives, twists, falls, strings } = cut.cookValue;
+    expect(stageThresholds(cut)).toEqual([0.35 * twists, gives, twists, falls, strings]);
+    expect(stageAt(cut, 0.34 * twists)).toBe('holds');
+    expect(stageAt(cut, 0.36 * twists)).toBe('drags');
+    expect(TARGETS).toEqual({ gives: { until: 'falls' }, twists: { until: 'strings' }, falls: { until: 'strings' } });
+  });
+
   it('come in one order for every cut', () => {
     for (const cut of CUTS) {
       const thresholds = stageThresholds(cut);
