@@ -10,7 +10,7 @@ import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
 import { TopBar } from './TopBar';
 import { type CookEvent } from '@/core/cook/events';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { composePlan } from '@/core/plan/plan';
 import { cookView } from '@/server/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';

@@ -4,7 +4,7 @@ import { advance, chooseHorizonMin, type Ensemble, priorEnsemble, slowest, stepA
 import { crossingMin, etaOf, summarise } from '../core/forecast/forecast';
 import { isRepeat, type Observation, probeLaw, stageChances } from '../core/forecast/observation';
 import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../core/forecast/prior';
-import { normalQuantile, type RandomStream, randomStream } from '../core/forecast/random';
+import { normalQuantile, type RandomStream, randomStream } from '../core/numbers/random';
 import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { PLAIN_CELLS, runBraise } from '../core/heat/run';
 import { FAST_STEPS } from '../core/heat/timeGrid';

@@ -6,7 +6,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { engineRequest } from './request';
 import { run } from './run';
 import { braiseSchema, forecastAnswerSchema } from '../contract/braise';
-import { answerOf } from '../core/forecast/answer';
+import { answerOf } from '../core/plan/answer';
 import { priorEnsemble } from '../core/forecast/ensemble';
 import { CUTS } from '../core/larder/cuts';
 import { planFile } from '../contract/files';

@@ -3,7 +3,7 @@ import { checked, readJson, UsageError } from './io';
 import { readFile } from '../contract/files';
 import { planInputSchema } from '../contract/plan';
 import { checkPlanInput } from '../core/plan/check';
-import { type PlanInput } from '../core/plan/input';
+import { type PlanInput } from '../core/choices/input';
 import { composePlan, type Plan } from '../core/plan/plan';
 import { METRIC } from '../core/quantity/units';
 import { languageOf } from '../words/languages';

@@ -2,7 +2,7 @@ import { type BraiseInput, type FollowRecord } from '../contract/braise';
 import { type Observation } from '../core/forecast/observation';
 import { type BraiseRequest } from '../core/forecast/request';
 import { cutById } from '../core/larder/cuts';
-import { usualVegetables } from '../core/liquid/vegetables';
+import { usualVegetables } from '../core/material/vegetables';
 
 /** The engine's request for a checked input. */
 export function engineRequest(input: BraiseInput): BraiseRequest {

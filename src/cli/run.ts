@@ -5,7 +5,7 @@ import { planFrom } from './plan';
 import { engineRequest, requestAfter } from './request';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
 import { planInputSchema } from '../contract/plan';
-import { answerOf } from '../core/forecast/answer';
+import { answerOf } from '../core/plan/answer';
 import { advance, priorEnsemble } from '../core/forecast/ensemble';
 import { etaOf, summarise } from '../core/forecast/forecast';
 import { lookCostMin } from '../core/forecast/look';

@@ -5,7 +5,7 @@ import { VersionError } from './kept/chain';
 import { FILE } from './kept/file';
 import { PLAN_INPUT } from './kept/planInput';
 import { type CookEvent } from '../core/cook/events';
-import { type PlanInput } from '../core/plan/input';
+import { type PlanInput } from '../core/choices/input';
 import { type Message, say } from '../core/message';
 import { shapeFault } from './shapeFault';
 

@@ -1,7 +1,7 @@
 import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from '../core/message';
 import { sideById } from '../core/larder/sides';
 import { doneSign } from '../core/cook/nextAction';
-import { heatSays } from '../core/plan/heats';
+import { heatSays } from '../core/choices/heats';
 import { type Plan } from '../core/plan/plan';
 import { shoppingList, type ShoppingLine } from '../core/shopping/shopping';
 import { type Words } from '../words/words';

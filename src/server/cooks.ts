@@ -7,7 +7,7 @@ import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type CookEvent } from '../core/cook/events';
 import { refusal } from '../core/cook/records';
 import { foldCook, undoRefusal } from '../core/cook/state';
-import { type PlanInput } from '../core/plan/input';
+import { type PlanInput } from '../core/choices/input';
 import { type Message, say } from '../core/message';
 
 export interface StoredCook {

@@ -4,7 +4,7 @@ import { type Following, followOne, startFollowing } from '../core/cook/follow';
 import { liveForecast } from '../core/cook/live';
 import { type CookState, foldCook } from '../core/cook/state';
 import { type CookView } from '../core/cook/view';
-import { type PlanInput } from '../core/plan/input';
+import { type PlanInput } from '../core/choices/input';
 import { composePlan, type Plan, type PlanResult } from '../core/plan/plan';
 
 interface Followed {

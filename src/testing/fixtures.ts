@@ -1,7 +1,7 @@
 import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
 import { cutById } from '../core/larder/cuts';
-import { usualVegetables } from '../core/liquid/vegetables';
-import { type PlanInput } from '../core/plan/input';
+import { usualVegetables } from '../core/material/vegetables';
+import { type PlanInput } from '../core/choices/input';
 import { type KitchenTools, startPlan } from '../core/plan/start';
 
 /** A Tuesday noon in UTC; what time it is in tests. */

@@ -14,7 +14,7 @@ import { SIDES } from '../core/larder/sides';
 import { LID_KINDS } from '../core/larder/vessels';
 import { KINDS } from '../core/kinds/kinds';
 import { METRIC } from '../core/quantity/units';
-import { WAY_TOPICS, WAYS } from '../core/plan/ways';
+import { WAY_TOPICS, WAYS } from '../core/choices/ways';
 import { NOON_MS } from '../testing/fixtures';
 import { US_WORDS, WORDS } from '../testing/words';
 

@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { compareWays, type Way } from '../core/plan/compare';
 import { type Pot } from '../core/larder/vessels';
 import { type FitWay, fitWays } from '../core/plan/fit';
-import { type PlanInput } from '../core/plan/input';
+import { type PlanInput } from '../core/choices/input';
 import { makePlan, type PlanResult } from '../core/plan/plan';
 import { type DialPoint, dialCurve, translate, type Translation } from '../core/plan/translate';
 import { type WayOut, waysOut } from '../core/plan/waysOut';

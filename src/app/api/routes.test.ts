@@ -19,7 +19,7 @@ import { POST as addPlan } from './plans/route';
 import { fromWire } from '@/contract/wire';
 import { type CookAct } from '@/core/cook/events';
 import { type CookView } from '@/core/cook/view';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { proxy } from '@/proxy';
 import { database } from '@/server/database';
 import { closeStreams } from '@/server/hub';

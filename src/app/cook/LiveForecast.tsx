@@ -8,7 +8,7 @@ import { type CookState, eventsOf } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { type sampleAt } from '@/core/forecast/course';
 import { bandAt, readyEta } from '@/core/forecast/forecast';
-import { type PlanHeat } from '@/core/plan/heats';
+import { type PlanHeat } from '@/core/choices/heats';
 import { type Plan } from '@/core/plan/plan';
 import { stageIndex, STAGES } from '@/core/tenderness/stages';
 import { ScaleChart } from '@/ui/charts/curves';

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import styled, { css } from 'styled-components';
 import { place } from './place';
-import { cautionFor } from '@/core/care/cautions';
+import { cautionFor } from '@/core/cautions/cautions';
 import { type CookActKind } from '@/core/cook/events';
 import { type NextAction } from '@/core/cook/nextAction';
 import { Button } from '@/ui/controls/Button';

@@ -7,7 +7,7 @@ import { place } from './place';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
 import { nameOf, tempC } from '@/core/message';
-import { heatSays } from '@/core/plan/heats';
+import { heatSays } from '@/core/choices/heats';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
 import { DISPLAY } from '@/ui/theme';

@@ -5,7 +5,7 @@ import { CookScreen } from './CookScreen';
 import { type NewEvent } from '@/contract/cook';
 import { toWire } from '@/contract/wire';
 import { type CookAct, type CookEvent } from '@/core/cook/events';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { type UnitChoice } from '@/core/quantity/units';
 import { cookView } from '@/server/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';

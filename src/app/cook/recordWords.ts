@@ -1,7 +1,7 @@
 import { type CookAct, type CookActKind } from '@/core/cook/events';
 import { type Lesson } from '@/core/cook/follow';
 import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
-import { heatSays } from '@/core/plan/heats';
+import { heatSays } from '@/core/choices/heats';
 import { type Words } from '@/words/words';
 
 type Recorded = { readonly [K in CookActKind]: (act: Extract<CookAct, { kind: K }>) => Message | string };

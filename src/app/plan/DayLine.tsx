@@ -4,7 +4,7 @@ import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { fixing, letGo } from './fixed';
 import { changedDay } from '@/core/plan/dayWays';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { type Day, layOutDay } from '@/core/schedule/day';
 import { Mute } from '@/ui/controls/Panel';

@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { readyEta } from '@/core/forecast/forecast';
 import { evenings, say } from '@/core/message';
-import { type PlanFault, type PlanInput } from '@/core/plan/input';
+import { type PlanFault, type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
 import { type FitWay } from '@/core/plan/fit';

@@ -1,5 +1,5 @@
-import { heatSays } from '@/core/plan/heats';
-import { type PlanInput } from '@/core/plan/input';
+import { heatSays } from '@/core/choices/heats';
+import { type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { cutById, isCutId } from '@/core/larder/cuts';
 import { isGarnishId } from '@/core/larder/garnish';

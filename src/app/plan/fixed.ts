@@ -1,5 +1,5 @@
-import { type PlanInput } from '@/core/plan/input';
-import { type Fixed } from '@/core/schedule/day';
+import { type PlanInput } from '@/core/choices/input';
+import { type Fixed } from '@/core/choices/input';
 
 /** The task begun at `startMs` by wish of the cook, the newest wish last. */
 export function fixing(day: PlanInput['day'], fix: Fixed): PlanInput['day'] {

@@ -1,5 +1,5 @@
 import { hourOn } from '@/calendar/calendar';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { type KitchenTools, startPlan } from '@/core/plan/start';
 
 const SUPPER_HOUR = 19;

@@ -2,7 +2,7 @@
 
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { type PlanFault, type PlanInput } from '@/core/plan/input';
+import { type PlanFault, type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
 import { type FitWay } from '@/core/plan/fit';

@@ -11,7 +11,7 @@ import {
   share,
 } from '../message';
 import { CUTS, type Cut, cutById } from '../larder/cuts';
-import { type Appetite, type MeatPart, type ResultId } from '../plan/input';
+import { type Appetite, type MeatPart, type ResultId } from '../choices/input';
 
 export const APPETITE_FACTOR: Readonly<Record<Appetite, number>> = { light: 0.75, usual: 1, hearty: 1.3 };
 

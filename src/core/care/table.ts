@@ -6,7 +6,7 @@ import { garnishById } from '../larder/garnish';
 import { liquidById } from '../larder/liquids';
 import { sideById } from '../larder/sides';
 import { herbById, spiceById } from '../larder/seasoning';
-import { type PlanInput } from '../plan/input';
+import { type PlanInput } from '../choices/input';
 
 /** Something in the pot that somebody may not eat. */
 export interface Concern {

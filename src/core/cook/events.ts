@@ -1,4 +1,4 @@
-import { type PlanHeat } from '../plan/heats';
+import { type PlanHeat } from '../choices/heats';
 import { type LidKind } from '../larder/vessels';
 import { type Stage } from '../tenderness/stages';
 

@@ -5,7 +5,7 @@ import { advance, type Ensemble, priorEnsemble, weights } from '../forecast/ense
 import { readyEta, summarise } from '../forecast/forecast';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
-import { type PlanInput } from '../plan/input';
+import { type PlanInput } from '../choices/input';
 import { type PlannedLooks, withLooks } from '../plan/looks';
 import { braiseRequest, plannedRequest } from '../plan/request';
 

@@ -2,7 +2,7 @@ import { assemble } from '../forecast/assemble';
 import { chooseHorizonMin, slowest, stepAt } from '../forecast/ensemble';
 import { crossingMin } from '../forecast/forecast';
 import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../forecast/prior';
-import { normalQuantile, randomStream } from '../forecast/random';
+import { normalQuantile, randomStream } from '../numbers/random';
 import { type BraiseRequest } from '../forecast/request';
 import { PLAIN_CELLS, runBraise } from '../heat/run';
 import { PLAIN_STEPS } from '../heat/timeGrid';

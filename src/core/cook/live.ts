@@ -4,7 +4,7 @@ import { type CourseSamples, courseSamples } from '../forecast/course';
 import { readyEta, type Forecast, summarise } from '../forecast/forecast';
 import { lookCostMin } from '../forecast/look';
 import { bestRecord, type Teaching } from '../forecast/teaching';
-import { type PlanHeat } from '../plan/heats';
+import { type PlanHeat } from '../choices/heats';
 import { OPEN_SECONDS } from '../plan/looks';
 import { type HeatWay, heatWays } from '../plan/waysOut';
 import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce/finish';

@@ -1,7 +1,7 @@
 import { type CookAct, type CookEvent, type StandingEvent, standingEvents, type Verdict } from './events';
 import { type Message, say } from '../message';
-import { type PlanHeat } from '../plan/heats';
-import { type PlanInput } from '../plan/input';
+import { type PlanHeat } from '../choices/heats';
+import { type PlanInput } from '../choices/input';
 import { type LidKind } from '../larder/vessels';
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';

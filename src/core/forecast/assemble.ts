@@ -6,9 +6,9 @@ import {
   potBaseM2,
   type PotContents,
   submergedShare,
-} from '../liquid/geometry';
+} from '../material/geometry';
 import { BONE, type BodySetup, type Pieces } from '../heat/body';
-import { type Composition, mixtureProperties } from '../heat/properties';
+import { type Composition, mixtureProperties } from '../material/properties';
 import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
 import { equivalentBody, type PieceShape } from '../heat/shape';
 import {
@@ -24,8 +24,9 @@ import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
 import { pressureAtAltitudePa, WATER_KG_PER_L } from '../heat/water';
 import { type Cut } from '../larder/cuts';
 import { type LidKind, MATERIAL_HEAT_JKGK } from '../larder/vessels';
-import { type BraiseRequest, cutOf, type MeatGroup } from './request';
-import { startingVegetablesKg } from '../liquid/vegetables';
+import { type BraiseRequest, cutOf } from './request';
+import { startingVegetablesKg } from '../material/vegetables';
+import { type MeatGroup } from '../material/meatGroup';
 
 /** Unknowns of one kitchen, as offsets and factors on what the request says. */
 export interface Unknowns extends KitchenFactors {

@@ -2,12 +2,12 @@ import { assemble, type Assembly, boneFraction, NO_SURPRISES, type Unknowns } fr
 import { WATER_KG_PER_L } from '../heat/water';
 import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
-import { normalQuantile, type RandomStream, randomStream, sobolNormals } from './random';
+import { normalQuantile, type RandomStream, randomStream, sobolNormals } from '../numbers/random';
 import { type BraiseRequest, cutOf } from './request';
 import { type DetailedCourse, FAST_CELLS, type RunCourse, runBraise } from '../heat/run';
 import { FAST_STEPS, type TimeGrid } from '../heat/timeGrid';
 import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
-import { vegetableWaterKg } from '../liquid/vegetables';
+import { vegetableWaterKg } from '../material/vegetables';
 
 /** Particles of a full forecast. */
 export const FULL_PARTICLES = 512;

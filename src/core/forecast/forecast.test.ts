@@ -10,7 +10,7 @@ import { FAST_CELLS, PLAIN_CELLS, runBraise } from '../heat/run';
 import { FAST_STEPS, PLAIN_STEPS } from '../heat/timeGrid';
 import { cutById, CUTS } from '../larder/cuts';
 import { LID_KINDS } from '../larder/vessels';
-import { meatGroup, usualCount } from '../plan/pieces';
+import { meatGroup, usualCount } from '../choices/pieces';
 import { STAGES, stageThresholds } from '../tenderness/stages';
 import { shortRibRequest } from '../../testing/fixtures';
 

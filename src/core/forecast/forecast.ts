@@ -1,5 +1,5 @@
 import { type Ensemble, shareOfStep, slowest, slowestGroupAt, stepAt, weights } from './ensemble';
-import { WeightedSample } from './quantile';
+import { WeightedSample } from '../numbers/quantile';
 import { STAGES, type Stage, stageThresholds, type TargetStage } from '../tenderness/stages';
 
 /** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */

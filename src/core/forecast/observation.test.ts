@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { chanceBy } from './forecast';
 import { isRepeat, logLikelihood, type Prediction, probeLaw, stageChances } from './observation';
 import { kitchenPrior } from './prior';
-import { normalCdf } from './random';
+import { normalCdf } from '../numbers/random';
 import { cutById } from '../larder/cuts';
 import { shortRibRequest } from '../../testing/fixtures';
 

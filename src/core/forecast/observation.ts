@@ -1,4 +1,4 @@
-import { normalCdf } from './random';
+import { normalCdf } from '../numbers/random';
 import { type Cut } from '../larder/cuts';
 import { type Stage, stageIndex, stageThresholds } from '../tenderness/stages';
 

@@ -1,7 +1,7 @@
 import { WATER_KG_PER_L } from '../heat/water';
 import { type Ensemble, pouredLitres } from './ensemble';
-import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../liquid/geometry';
-import { vegetablesKgAt } from '../liquid/vegetables';
+import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../material/geometry';
+import { vegetablesKgAt } from '../material/vegetables';
 
 type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal' | 'gainedL'>;
 

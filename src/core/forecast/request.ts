@@ -1,25 +1,9 @@
 import { type Heat } from '../heat/sources';
 import { type Cut } from '../larder/cuts';
 import { type LidKind, type PotMaterial } from '../larder/vessels';
-import { type WaterGiver } from '../liquid/vegetables';
+import { type WaterGiver } from '../material/vegetables';
 import { type TargetStage } from '../tenderness/stages';
-
-/** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
-export interface MeatGroup {
-  /** Of another cut than the one the forecast is about. */
-  readonly cut?: Cut;
-  readonly massKg: number;
-  readonly pieces: number;
-  readonly lengthM: number;
-  readonly widthM: number;
-  readonly thicknessM: number;
-  readonly onBone: boolean;
-  /** Standing on edge or end instead of lying on the broad side. */
-  readonly upright?: boolean;
-  readonly startTempC: number;
-  /** Share of the surface under liquid; worked out from pot and liquid when left out. */
-  readonly submergedFraction?: number;
-}
+import { type MeatGroup } from '../material/meatGroup';
 
 export interface TimedHeat {
   readonly atMin: number;

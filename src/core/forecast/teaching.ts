@@ -1,8 +1,8 @@
 import { type Ensemble, predictionOf, weights } from './ensemble';
 import { readySample, stageTimes, targetOf } from './forecast';
 import { probeLaw, stageChances } from './observation';
-import { WeightedSample } from './quantile';
-import { normalQuantile } from './random';
+import { WeightedSample } from '../numbers/quantile';
+import { normalQuantile } from '../numbers/random';
 
 /** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
 export interface Teaching {

@@ -2,8 +2,8 @@ import { type Taken } from './recipe';
 import { edibleKgOf } from '../buy/buy';
 import { type Fate, garnishById } from '../larder/garnish';
 import { liquidById } from '../larder/liquids';
-import { type PlanHeat } from '../plan/heats';
-import { type BaseItem, LIMITS, type MeatPart, type PlanInput } from '../plan/input';
+import { type PlanHeat } from '../choices/heats';
+import { type BaseItem, LIMITS, type MeatPart, type PlanInput } from '../choices/input';
 import { type KitchenTools, startPlan, usualMeat } from '../plan/start';
 
 /** What a cook has settled of a recipe. */

@@ -8,7 +8,7 @@ import { garnishById, isGarnishId } from '../larder/garnish';
 import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
 import { checkPlanInput } from '../plan/check';
-import { meatParts, type PlanInput } from '../plan/input';
+import { meatParts, type PlanInput } from '../choices/input';
 import { composePlan } from '../plan/plan';
 import { startPlan, usualMeat } from '../plan/start';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';

@@ -3,8 +3,8 @@ import { isCutId } from '../larder/cuts';
 import { type Fate } from '../larder/garnish';
 import { herbById } from '../larder/seasoning';
 import { type LidKind } from '../larder/vessels';
-import { meatParts, type PlanInput } from '../plan/input';
-import { type WayOf } from '../plan/ways';
+import { meatParts, type PlanInput } from '../choices/input';
+import { type WayOf } from '../choices/ways';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
 export interface Kind {

@@ -1,4 +1,4 @@
-import { type Composition } from '../heat/properties';
+import { type Composition } from '../material/properties';
 
 export type Confidence = 'high' | 'medium' | 'low';
 

@@ -2,7 +2,7 @@ import { type HerbPlan } from './herbs';
 import { type PourPlan } from './pour';
 import { garnishById } from '../larder/garnish';
 import { litres, type Message, nameOf, say } from '../message';
-import { type PlanInput } from '../plan/input';
+import { type PlanInput } from '../choices/input';
 
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
 const CATCHES_G_L = 200;

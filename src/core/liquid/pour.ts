@@ -2,7 +2,7 @@ import { alcoholG, alcoholLeft } from './alcohol';
 import { figure, type Figure, input as from, type Message, say } from '../message';
 import { latentHeatJKg, WATER_KG_PER_L } from '../heat/water';
 import { isReducible, type Liquid, liquidById } from '../larder/liquids';
-import { type WayOf, WINE_LEFT } from '../plan/ways';
+import { type WayOf, WINE_LEFT } from '../choices/ways';
 
 export interface PourQuestion {
   /** Litres that stand at the wanted level, all told. */

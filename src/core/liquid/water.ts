@@ -2,8 +2,7 @@ import { figure, type Figure, input as from } from '../message';
 import { slowestAtTarget } from '../forecast/nominal';
 import { type BraiseRequest } from '../forecast/request';
 import { garnishById } from '../larder/garnish';
-import { type PlanInput } from '../plan/input';
-import { type FinishedPot } from '../sauce/finish';
+import { type PlanInput } from '../choices/input';
 
 /** Water in the pot by where it comes from and goes, from the start until the target. */
 export interface WaterBalance {
@@ -35,7 +34,7 @@ export function waterBalance(
   input: PlanInput,
   request: BraiseRequest,
   at: AtTarget,
-  finished: FinishedPot,
+  finished: { readonly liquidL: number; readonly juiceKg: number; readonly cookedKg: number },
 ): WaterBalance {
   const hours = at.minutes / 60;
   const minutes = from('onTheHeat', at.minutes, 'minutes');

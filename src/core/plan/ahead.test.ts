@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
 import { instructions } from '../../exports/recipe';
 import { shoppingList } from '../shopping/shopping';

@@ -1,5 +1,5 @@
 import { WATER_KG_PER_L } from '../heat/water';
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from '../care/cooling';
 import { type Message, say } from '../message';
 import { type BraiseRequest } from '../forecast/request';

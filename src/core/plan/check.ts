@@ -1,6 +1,6 @@
-import { heatMode, MODES } from './heats';
-import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from './input';
-import { pieceSize } from './pieces';
+import { heatMode, MODES } from '../choices/heats';
+import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from '../choices/input';
+import { pieceSize } from '../choices/pieces';
 import { contentsOf, pourOf } from './request';
 import { cutById, isCutId } from '../larder/cuts';
 import { isFatId } from '../larder/fats';
@@ -9,7 +9,7 @@ import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
 import { isSideId } from '../larder/sides';
 import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message';
-import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../liquid/geometry';
+import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../material/geometry';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;

@@ -1,7 +1,7 @@
 import { USUAL_AHEAD_MS } from './ahead';
 import { checkPlanInput } from './check';
-import { heatOf, heatSays, MODES, type PlanHeat } from './heats';
-import { type PlanInput } from './input';
+import { heatOf, heatSays, MODES, type PlanHeat } from '../choices/heats';
+import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { changedDay, dayWays } from './dayWays';
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
 import { layOutDay } from '../schedule/day';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';

@@ -1,5 +1,5 @@
 import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
-import { LIMITS, type PlanInput } from './input';
+import { LIMITS, type PlanInput } from '../choices/input';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
 import { type Message, minutes, nameOf, say } from '../message';

@@ -1,5 +1,5 @@
-import { MODES, heatMode } from './heats';
-import { type PlanInput } from './input';
+import { MODES, heatMode } from '../choices/heats';
+import { type PlanInput } from '../choices/input';
 import { figure, type Figure, input as from } from '../message';
 import { type Ensemble } from '../forecast/ensemble';
 import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat/energy';

@@ -1,5 +1,5 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
-import { meatParts, type PlanInput } from './input';
+import { meatParts, type PlanInput } from '../choices/input';
 import { type Pot, potVolumeL } from '../larder/vessels';
 import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { sizedParts, searOf } from './kitchenWork';
 import { composePlan, type Plan } from './plan';
 import { usualMeat } from './start';

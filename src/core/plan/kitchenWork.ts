@@ -1,6 +1,6 @@
 import { WATER_KG_PER_L } from '../heat/water';
-import { meatParts, type PlanInput } from './input';
-import { isSmall, type PieceSize, pieceSize } from './pieces';
+import { meatParts, type PlanInput } from '../choices/input';
+import { isSmall, type PieceSize, pieceSize } from '../choices/pieces';
 import { liquidLitres, pourOf } from './request';
 import { basePlan, type BasePlan } from '../base/base';
 import { buyPlan, type BuyPlan, edibleKgOf, trotterKg } from '../buy/buy';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { type PlanInput } from './input';
-import { cubeCount, pieceSize, usualCount, usualThicknessMm } from './pieces';
+import { type PlanInput } from '../choices/input';
+import { cubeCount, pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
 import { composePlan, makePlan, type Plan } from './plan';
 import { liquidLitres } from './request';
 import { CUTS, cutById } from '../larder/cuts';

@@ -1,4 +1,4 @@
-import { meatParts, type PlanInput } from './input';
+import { meatParts, type PlanInput } from '../choices/input';
 import { contentsOf } from './request';
 import { sizedParts } from './kitchenWork';
 import { boneFraction, lyingPieces } from '../forecast/assemble';
@@ -7,8 +7,8 @@ import { levelMmAt } from '../forecast/pot';
 import { figure, type Figure, input as from } from '../message';
 import { cutById } from '../larder/cuts';
 import { potVolumeL } from '../larder/vessels';
-import { levelForLitres, meatHeightM, submergedShare, vegetableHeightM } from '../liquid/geometry';
-import { meatGroup } from './pieces';
+import { levelForLitres, meatHeightM, submergedShare, vegetableHeightM } from '../material/geometry';
+import { meatGroup } from '../choices/pieces';
 
 /** One cut as it lies in the pot, for the section drawing. Millimetres. */
 export interface PotGroup {

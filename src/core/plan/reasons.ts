@@ -1,4 +1,4 @@
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { type Ensemble, stepAt } from '../forecast/ensemble';
 import { type Forecast, readyEta, slowestGroup } from '../forecast/forecast';
 import { cutOf } from '../forecast/request';

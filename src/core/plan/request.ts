@@ -1,6 +1,6 @@
-import { meatParts, type PlanInput } from './input';
+import { meatParts, type PlanInput } from '../choices/input';
 import { type PlannedLooks, plannedLooks, withLooks } from './looks';
-import { meatGroup } from './pieces';
+import { meatGroup } from '../choices/pieces';
 import { lyingPieces } from '../forecast/assemble';
 import { slowestAtTarget } from '../forecast/nominal';
 import { type BraiseRequest, cutOf, UNEVENTFUL } from '../forecast/request';
@@ -15,9 +15,9 @@ import {
   potBaseM2,
   type PotContents,
   submergedShare,
-} from '../liquid/geometry';
+} from '../material/geometry';
 import { pourPlan, type PourPlan } from '../liquid/pour';
-import { type WaterGiver } from '../liquid/vegetables';
+import { type WaterGiver } from '../material/vegetables';
 import { type TargetStage } from '../tenderness/stages';
 
 /** Below the boil by this much is how a pot brought to a simmer goes in. */

@@ -1,6 +1,6 @@
-import { type MeatPart, type PlanInput } from './input';
-import { isSmall, usualCount, usualThicknessMm } from './pieces';
-import { habit, type Habits, LEVEL_SHARES, usualLevel } from './ways';
+import { type MeatPart, type PlanInput } from '../choices/input';
+import { isSmall, usualCount, usualThicknessMm } from '../choices/pieces';
+import { habit, type Habits, LEVEL_SHARES, usualLevel } from '../choices/ways';
 import { usualBase } from '../base/base';
 import { edibleKgOf, rawPerEaterKg } from '../buy/buy';
 import { type Burner, type Pan } from '../larder/burners';

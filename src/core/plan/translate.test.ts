@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from './heats';
+import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from '../choices/heats';
 import { composePlan } from './plan';
 import { dialCurve, translate, type Translation } from './translate';
 import { burnerKWh, ovenKWh } from '../heat/energy';

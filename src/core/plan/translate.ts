@@ -1,5 +1,5 @@
-import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
-import { type PlanInput } from './input';
+import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from '../choices/heats';
+import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './request';
 import { slowestAtTarget } from '../forecast/nominal';

@@ -1,4 +1,4 @@
-import { type PlanInput } from './input';
+import { type PlanInput } from '../choices/input';
 import { type KitchenWork } from './kitchenWork';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';

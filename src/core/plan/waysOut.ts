@@ -1,6 +1,6 @@
-import { type PlanHeat } from './heats';
-import { type PlanInput } from './input';
-import { cubeCount } from './pieces';
+import { type PlanHeat } from '../choices/heats';
+import { type PlanInput } from '../choices/input';
+import { cubeCount } from '../choices/pieces';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
 import { advance, type Ensemble } from '../forecast/ensemble';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { canRoll, prepPlan } from './prep';
 import { CUTS, cutById } from '../larder/cuts';
-import { type MeatPart, type Preparation } from '../plan/input';
-import { pieceSize, usualCount, usualThicknessMm } from '../plan/pieces';
+import { type MeatPart, type Preparation } from '../choices/input';
+import { pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
 import { english } from '../../testing/words';
 
 const PLAIN: Preparation = { temper: 'none', tie: 'auto', filling: null };

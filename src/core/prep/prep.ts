@@ -1,7 +1,7 @@
 import { figure, type Figure, input as from, type Message, mm, minutes as time, nameOf, say } from '../message';
 import { type Cut } from '../larder/cuts';
-import { type MeatPart, type Preparation } from '../plan/input';
-import { type PieceSize } from '../plan/pieces';
+import { type MeatPart, type Preparation } from '../choices/input';
+import { type PieceSize } from '../choices/pieces';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {

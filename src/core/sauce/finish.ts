@@ -3,7 +3,7 @@ import { litresAt } from '../forecast/pot';
 import { boneFraction } from '../forecast/assemble';
 import { cutOf } from '../forecast/request';
 import { figure, type Figure, input as from } from '../message';
-import { potBaseM2 } from '../liquid/geometry';
+import { potBaseM2 } from '../material/geometry';
 import { boilAwayMinutes } from '../liquid/pour';
 
 /** What the pot holds at one moment of the nominal course, and what becomes of it. */

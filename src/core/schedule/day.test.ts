@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MODES } from '../plan/heats';
+import { MODES } from '../choices/heats';
 import { layOutDay } from './day';
-import { cautionFor } from '../care/cautions';
+import { cautionFor } from '../cautions/cautions';
 import { boilAwayMinutes } from '../liquid/pour';
 import { NOON_MS } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';

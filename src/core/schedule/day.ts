@@ -4,6 +4,7 @@ import { type DayWork, dayTasks, GRACE_MIN, type Reserve } from './tasks';
 import { sideById } from '../larder/sides';
 import { listed, litres, type Message, minutes, nameOf, say } from '../message';
 import { type TargetStage } from '../tenderness/stages';
+import { type Fixed } from '../choices/input';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
 export interface DaySpan {
@@ -43,12 +44,6 @@ export interface DayTask {
   readonly toMs: number;
   /** One piece, or several where it is put down in between. */
   readonly pieces: readonly { readonly fromMs: number; readonly toMs: number }[];
-}
-
-/** A task the cook wants begun at a moment of their own. */
-export interface Fixed {
-  readonly task: string;
-  readonly startMs: number;
 }
 
 /** Something that does not come out as it should: which task, where in the day, and why. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, MODES } from '../plan/heats';
+import { HEAT_MODES, MODES } from '../choices/heats';
 import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type DayWork, dayTasks, searSegments, sideTasks } from './tasks';
 import { SIDES, sideAmounts, sideById } from '../larder/sides';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Segment } from './solve';
-import { normalQuantile, randomStream } from '../forecast/random';
+import { normalQuantile, randomStream } from '../numbers/random';
 import { marginMin, rangeOf, spreadMin } from './spread';
 
 const hands = (minutes: number): Segment => ({ minutes, hands: true });

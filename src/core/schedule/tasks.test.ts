@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { taskMinutes, type Task } from './solve';
 import { type DayWork, dayTasks, searSegments, sideTasks } from './tasks';
 import { SIDES, sideById } from '../larder/sides';
-import { MODES } from '../plan/heats';
+import { MODES } from '../choices/heats';
 
 const DAY: DayWork = {
   work: { prep: 20, sear: 25, base: 16, liquid: 14, finish: 33, plate: 5 },

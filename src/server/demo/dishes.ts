@@ -1,7 +1,7 @@
 import { SALTMARSH_ROW } from './kitchen';
 import { KINDS, withKind } from '../../core/kinds/kinds';
-import { type PlanHeat } from '../../core/plan/heats';
-import { type BaseItem, type PlanInput, type ResultId } from '../../core/plan/input';
+import { type PlanHeat } from '../../core/choices/heats';
+import { type BaseItem, type PlanInput, type ResultId } from '../../core/choices/input';
 import { startPlan } from '../../core/plan/start';
 import { type LidKind, type Pot } from '../../core/larder/vessels';
 

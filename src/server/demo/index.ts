@@ -9,7 +9,7 @@ import { ACT } from '../../contract/kept/act';
 import { KITCHEN } from '../../contract/kept/kitchen';
 import { PLAN_INPUT } from '../../contract/kept/planInput';
 import { readyEta } from '../../core/forecast/forecast';
-import { type PlanInput } from '../../core/plan/input';
+import { type PlanInput } from '../../core/choices/input';
 import { type Database } from '../database';
 import { KITCHEN_ID, readKitchen, timeZoneOf } from '../kitchens';
 

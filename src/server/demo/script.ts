@@ -4,7 +4,7 @@ import { type CookAct, type Verdict } from '../../core/cook/events';
 import { hiddenPot } from '../../core/cook/hidden';
 import { readyEta } from '../../core/forecast/forecast';
 import { type BraiseRequest } from '../../core/forecast/request';
-import { type PlanInput } from '../../core/plan/input';
+import { type PlanInput } from '../../core/choices/input';
 import { OPEN_SECONDS } from '../../core/plan/looks';
 import { composePlan, type Plan } from '../../core/plan/plan';
 import { braiseRequest, plannedRequest } from '../../core/plan/request';

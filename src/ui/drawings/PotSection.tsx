@@ -5,7 +5,7 @@ import { LevelHandle } from './LevelHandle';
 import { piecesInSection, spread } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
 import { type LidKind } from '@/core/larder/vessels';
-import { heatSays, type PlanHeat } from '@/core/plan/heats';
+import { heatSays, type PlanHeat } from '@/core/choices/heats';
 import { type PotPlan } from '@/core/plan/potPlan';
 import { useWords } from '../KitchenContext';
 

@@ -6,7 +6,7 @@ import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
 import { WaysAxis } from './WaysAxis';
 import { composePlan, type Plan } from '@/core/plan/plan';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { STAGES } from '@/core/tenderness/stages';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';

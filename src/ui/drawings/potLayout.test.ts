@@ -4,7 +4,7 @@ import { piecesInSection, spread } from './potLayout';
 import { composePlan } from '@/core/plan/plan';
 import { CUTS } from '@/core/larder/cuts';
 import { checkPlanInput } from '@/core/plan/check';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { usualMeat } from '@/core/plan/start';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { english } from '@/testing/words';

@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { PotSection } from './PotSection';
 import { LIDS, type LidKind } from '@/core/larder/vessels';
-import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/plan/heats';
+import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/choices/heats';
 import { composePlan } from '@/core/plan/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';

@@ -5,7 +5,7 @@ import { checkPlanInput } from '@/core/plan/check';
 import { startCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
-import { type PlanFault } from '@/core/plan/input';
+import { type PlanFault } from '@/core/choices/input';
 
 /** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
 export async function POST(request: Request): Promise<Response> {

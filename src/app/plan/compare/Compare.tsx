@@ -10,7 +10,7 @@ import { draftKey } from '../useDraft';
 import { Elsewhere } from './Elsewhere';
 import { useWorked } from './useWorked';
 import { difference, waysToCompare, type WayResult } from '@/core/plan/compare';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { WaysAxis } from '@/ui/drawings/WaysAxis';

@@ -4,7 +4,7 @@ import { type Remote } from 'comlink';
 import { useCallback } from 'react';
 import styled from 'styled-components';
 import { useWorked } from './useWorked';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { DialChart } from '@/ui/charts/DialChart';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';

@@ -6,7 +6,7 @@ import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, Te
 import { edibleKgOf } from '@/core/buy/buy';
 import { type Fate, FATES, garnishById, cutSize, GARNISHES, isGarnishId } from '@/core/larder/garnish';
 import { kindOf, KINDS, withKind } from '@/core/kinds/kinds';
-import { type BaseItem, meatParts } from '@/core/plan/input';
+import { type BaseItem, meatParts } from '@/core/choices/input';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Care, faultOf, type FormProps, TextButton } from './common';
-import { LIMITS } from '@/core/plan/input';
+import { LIMITS } from '@/core/choices/input';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { useWords } from '@/ui/KitchenContext';
 import { SAUCE_SALT } from '@/core/season/salt';

@@ -2,7 +2,7 @@
 
 import { Care, faultOf, type FormProps } from './common';
 import { asHeatMode, heatWays } from '../wayLists';
-import { heatMode, heatOf, MODES } from '@/core/plan/heats';
+import { heatMode, heatOf, MODES } from '@/core/choices/heats';
 import { M_PER_FOOT } from '@/core/quantity/units';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';

@@ -6,7 +6,7 @@ import { burnerNetW } from '@/core/larder/burners';
 import { FATS } from '@/core/larder/fats';
 import { SALT_CRYSTALS, SALT_CRYSTAL_IDS, type SaltCrystalId, spiceById, SPICES } from '@/core/larder/seasoning';
 import { edibleKgOf } from '@/core/buy/buy';
-import { meatParts } from '@/core/plan/input';
+import { meatParts } from '@/core/choices/input';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';

@@ -15,7 +15,7 @@ import { type Kitchen } from '@/contract/plan';
 import { hourOn } from '@/calendar/calendar';
 import { SIDES } from '@/core/larder/sides';
 import { checkPlanInput } from '@/core/plan/check';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { composePlan, type Plan } from '@/core/plan/plan';
 import { type UnitChoice } from '@/core/quantity/units';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';

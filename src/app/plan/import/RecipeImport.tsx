@@ -14,7 +14,7 @@ import { type Kitchen } from '@/contract/plan';
 import { planFromRecipe } from '@/core/intake/plan';
 import { type ReadRecipe, readRecipe } from '@/core/intake/recipe';
 import { checkPlanInput } from '@/core/plan/check';
-import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/plan/heats';
+import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/choices/heats';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';

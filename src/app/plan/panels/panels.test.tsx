@@ -5,7 +5,7 @@ import { DecisionPanel } from '../DecisionPanel';
 import { DECISIONS, type Decision } from '../decisions';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { composePlan, type Plan } from '@/core/plan/plan';
 import { startPlan } from '@/core/plan/start';
 import { METRIC, type UnitChoice } from '@/core/quantity/units';

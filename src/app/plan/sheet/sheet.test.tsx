@@ -5,7 +5,7 @@ import { BenchSheet } from './BenchSheet';
 import { SheetFaults } from './SheetFaults';
 import { shoppingList } from '@/core/shopping/shopping';
 import { composePlan, type Plan } from '@/core/plan/plan';
-import { type PlanInput } from '@/core/plan/input';
+import { type PlanInput } from '@/core/choices/input';
 import { type UnitChoice } from '@/core/quantity/units';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';

@@ -1,4 +1,4 @@
-import { type CareStep } from '../care/cautions';
+import { type CareStep } from '../cautions/cautions';
 import { type Message, say, tempC } from '../message';
 
 /** Heat as a cook sets it. */

@@ -1,7 +1,7 @@
-import { type Ensemble, stepAt } from './ensemble';
-import { etaOf, slowestGroup, summarise, readySample } from './forecast';
-import { lookCostMin } from './look';
-import { levelMmAt, litresAt } from './pot';
+import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { etaOf, slowestGroup, summarise, readySample } from '../forecast/forecast';
+import { lookCostMin } from '../forecast/look';
+import { levelMmAt, litresAt } from '../forecast/pot';
 import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
 import { type Stage } from '../tenderness/stages';
 

@@ -6,7 +6,12 @@ import { type Burner, type Pan } from '../larder/burners';
 import { type Fate } from '../larder/garnish';
 import { type SaltCrystalId } from '../larder/seasoning';
 import { type LidKind, type Pot } from '../larder/vessels';
-import { type Fixed } from '../schedule/day';
+
+/** A task the cook wants begun at a moment of their own. */
+export interface Fixed {
+  readonly task: string;
+  readonly startMs: number;
+}
 
 /** How the meat should eat. */
 export const RESULTS = ['slices', 'tender', 'shreds', 'melts'] as const;

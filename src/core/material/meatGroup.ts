@@ -1,0 +1,18 @@
+import { type Cut } from '../larder/cuts';
+
+/** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
+export interface MeatGroup {
+  /** Of another cut than the one the forecast is about. */
+  readonly cut?: Cut;
+  readonly massKg: number;
+  readonly pieces: number;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly thicknessM: number;
+  readonly onBone: boolean;
+  /** Standing on edge or end instead of lying on the broad side. */
+  readonly upright?: boolean;
+  readonly startTempC: number;
+  /** Share of the surface under liquid; worked out from pot and liquid when left out. */
+  readonly submergedFraction?: number;
+}
