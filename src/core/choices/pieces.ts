@@ -1,5 +1,5 @@
 import { type Cut, cutById } from '../larder/cuts';
-import { mixtureProperties } from '../material/properties';
+import { mixtureProperties } from '../composition/properties';
 import { type MeatGroup } from '../material/meatGroup';
 
 /** Meat and liquid as they meet after searing and simmering first. The middle is still cold, the outside hot. */

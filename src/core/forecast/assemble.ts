@@ -8,7 +8,7 @@ import {
   submergedShare,
 } from '../material/geometry';
 import { BONE, type BodySetup, type Pieces } from '../heat/body';
-import { type Composition, mixtureProperties } from '../material/properties';
+import { type Composition, mixtureProperties } from '../composition/properties';
 import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
 import { equivalentBody, type PieceShape } from '../heat/shape';
 import {

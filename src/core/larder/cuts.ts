@@ -1,4 +1,4 @@
-import { type Composition } from '../material/properties';
+import { type Composition } from '../composition/properties';
 
 export type Confidence = 'high' | 'medium' | 'low';
 
