@@ -2,7 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'data/**', 'docs/**', '*.cjs'] },
+  { ignores: ['.stryker/**', '.next/**', 'node_modules/**', 'next-env.d.ts', 'data/**', 'docs/**', '*.cjs'] },
   ...next,
   ...tseslint.configs.strictTypeChecked,
   {
