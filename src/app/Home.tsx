@@ -130,7 +130,7 @@ export function Home({ live, coming, last }: HomeProps) {
         <div>
           <ImportButton />
           <NewLink href="/plan/new">
-            <Plus size={18} aria-hidden /> {w.text('home.planABraise')}
+            <Plus size={18} aria-hidden /> {w.text('common.planABraise')}
           </NewLink>
         </div>
       </PageHead>
@@ -194,8 +194,8 @@ function OnTheFire({ view: first }: { view: CookView }) {
         <h2>{view.plan.input.title}</h2>
         <p>
           {dueIn > 1
-            ? w.text('home.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(action.dueMs) })
-            : w.text('home.now')}
+            ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(action.dueMs) })
+            : w.text('common.now')}
         </p>
         <h3>{w.title(action.title)}</h3>
         <p>{w.say(action.why)}</p>
@@ -260,7 +260,7 @@ function LastEntry({ id, title, finishedMs, verdict }: HomeProps['last'][number]
       {verdict ? (
         <p>
           <Scores verdict={verdict} short />
-          {verdict.nextTime === '' ? null : <> {w.text('home.nextTime', { nextTime: verdict.nextTime })}</>}
+          {verdict.nextTime === '' ? null : <> {w.text('common.nextTime', { nextTime: verdict.nextTime })}</>}
         </p>
       ) : null}
     </Entry>

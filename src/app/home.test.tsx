@@ -103,6 +103,14 @@ describe('the plans', () => {
     expect(metricAmounts(container.textContent).length).toBeGreaterThan(0);
   });
 
+  it('say so even where the server knows a reason this page has no words for yet', async () => {
+    stubServer(() => ({ status: 409, data: { says: { code: 'http.fromLaterOn' } } }));
+    const { hand } = shown(<PlanList plans={plans} />);
+    await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
+    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('The server could not do that');
+  });
+
   it('are deleted only after a second word, and say so when it failed', async () => {
     const server = stubServer(() => ({ status: 404, data: { says: { code: 'http.noPlan' } } }));
     const { hand } = shown(<PlanList plans={plans} />, { units: US });

@@ -158,9 +158,9 @@ export const kindSchema = z.strictObject({
   lid: lidSchema.nullable(),
 }) satisfies z.ZodType<OwnKind>;
 
-/** What a kitchen does unless told otherwise: its own option of some of the schools. */
+/** What a kitchen does unless told otherwise: its own way with some of the topics. */
 export const habitsSchema = z.strictObject(
-  Object.fromEntries(WAY_TOPICS.map((school) => [school, choice(school).optional()])),
+  Object.fromEntries(WAY_TOPICS.map((topic) => [topic, choice(topic).optional()])),
 ) as unknown as z.ZodType<Habits>;
 
 function isTimeZone(zone: string): boolean {

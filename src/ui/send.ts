@@ -1,4 +1,5 @@
 import { type Message, say } from '@/core/message';
+import { isCode } from '@/words/dictionary';
 
 /** What a write came to: its answer, or why not. */
 export type Sent<T> =
@@ -20,7 +21,9 @@ export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, bo
     const data: unknown = text === '' ? {} : JSON.parse(text);
     if (response.ok) return { ok: true, data: data as T };
     const { says } = data as { says?: Message };
-    return { ok: false, status: response.status, says: says ?? say('http.failed') };
+    // A page older than the server may not have the words yet.
+    const known = says !== undefined && isCode(says.code);
+    return { ok: false, status: response.status, says: known ? says : say('http.failed') };
   } catch {
     return { ok: false, status: 0, says: say('http.noAnswer') };
   }

@@ -1,8 +1,13 @@
-import { type Code } from './en';
+import { type Code, WORDS } from './en';
 import { type FigureWords, type Language } from './languages';
 import { type UnitChoice } from '../core/quantity/units';
 
 export { type Code };
+
+/** Whether there are words for what somebody else calls a code. */
+export function isCode(code: string): code is Code {
+  return Object.hasOwn(WORDS, code);
+}
 
 const FIGURE = /^figure\.(.+)\.(label|formula|changes)$/;
 

@@ -9,7 +9,7 @@ import {
   roundForKitchen,
   withFraction,
 } from './measure';
-import { clock, clockBeside, day, dayFrom, duration } from './moments';
+import { clock, clockBeside, day, dayFrom } from './moments';
 import { GAS_MARKS, METRIC } from '../core/quantity/units';
 import { NOON_MS } from '../testing/fixtures';
 import { US, WORDS } from '../testing/words';
@@ -112,11 +112,12 @@ describe('times in words', () => {
     expect(clockBeside(Number.NaN, supper, 'UTC', 'en-GB')).toBe('–');
   });
 
-  it('say lengths in minutes and hours', () => {
-    expect(duration(54.4)).toBe('54 min');
-    expect(duration(59.7)).toBe('1 h 00');
-    expect(duration(125)).toBe('2 h 05');
-    expect(duration(-3)).toBe('0 min');
-    expect(duration(Infinity)).toBe('–');
+  it('say lengths in minutes and hours, never less than none', () => {
+    expect(WORDS.quantity(54.4, 'minutes')).toBe('54 min');
+    expect(WORDS.quantity(59.7, 'minutes')).toBe('1 h 00');
+    expect(WORDS.quantity(125, 'minutes')).toBe('2 h 05');
+    expect(WORDS.quantity(0, 'minutes')).toBe('0 min');
+    expect(WORDS.quantity(-3, 'minutes')).toBe('0 min');
+    expect(WORDS.quantity(Infinity, 'minutes')).toBe('–');
   });
 });

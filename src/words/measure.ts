@@ -108,6 +108,7 @@ export function formatTemperatureStep(kelvin: number, choice: Reader): string {
 
 /** Minutes for reading, e.g. "45 s", "12 min", "2 h 05". */
 export function formatMinutes(minutes: number): string {
+  if (minutes <= 0) return '0 min';
   if (minutes < 1.5 && minutes !== 1) return `${String(Math.round((minutes * 60) / 5) * 5)} s`;
   const whole = Math.round(minutes);
   if (whole < 60)

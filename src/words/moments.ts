@@ -41,11 +41,3 @@ export function dayFrom(ms: number, nowMs: number, timeZone: string, language: s
   if (Math.abs(days) > 1) return day(ms, timeZone, language);
   return new Intl.RelativeTimeFormat(language, { numeric: 'auto' }).format(days, 'day');
 }
-
-/** Length of time, e.g. "54 min", "2 h 05"; a dash for what never ends. */
-export function duration(minutes: number): string {
-  if (!Number.isFinite(minutes)) return '–';
-  const whole = Math.max(0, Math.round(minutes));
-  if (whole < 60) return `${String(whole)} min`;
-  return `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
-}

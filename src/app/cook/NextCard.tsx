@@ -98,8 +98,8 @@ export function NextCard({ action, now, laterUntil, finished, braising, cookId, 
     <Next $now={isNow} aria-label={w.text('nextCard.nextAction')}>
       <p aria-live="polite">
         {isNow
-          ? w.text('nextCard.now')
-          : w.text('nextCard.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(dueMs) })}
+          ? w.text('common.now')
+          : w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(dueMs) })}
       </p>
       <h1>{w.title(action.title)}</h1>
       <p>{w.say(action.why)}</p>

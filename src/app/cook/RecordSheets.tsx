@@ -210,7 +210,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
   return (
     <>
       <WayCards
-        label={w.text('recordSheets.where')}
+        label={w.text('common.where')}
         value={mode}
         ways={heatWays(w)}
         onChange={(id) => {
@@ -241,7 +241,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         </Button>
       </Actions>
       <SelectField
-        label={w.text('recordSheets.lid')}
+        label={w.text('common.lid')}
         value={lid}
         sections={[{ options: lidWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {

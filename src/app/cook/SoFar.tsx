@@ -104,14 +104,14 @@ export function SoFar({ state, view, pendingIds, onUndo, onRemove, onHelp }: SoF
           </FileLink>
           <ConfirmButton
             label={w.text('soFar.deleteThisBraise')}
-            question={w.text('soFar.delete', { title: view.plan.input.title })}
+            question={w.text('common.delete', { title: view.plan.input.title })}
             consequence={w.text('soFar.everythingRecordedOfThisBraise')}
             verb={w.text('soFar.deleteTheBraise')}
             onConfirm={onRemove}
           >
             <Trash2 size={18} aria-hidden />
           </ConfirmButton>
-          <Button aria-label={w.text('soFar.keys')} onPress={onHelp}>
+          <Button aria-label={w.text('common.keys')} onPress={onHelp}>
             <kbd aria-hidden>?</kbd>
           </Button>
         </div>

@@ -60,7 +60,7 @@ function KeyRow({ name, says }: { name: string; says: string }) {
 export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const w = useWords();
   return (
-    <Sheet title={w.text('hotkeys.keys')} isOpen={isOpen} onClose={onClose}>
+    <Sheet title={w.text('common.keys')} isOpen={isOpen} onClose={onClose}>
       <Keys>
         {KEYED_RECORDS.map((kind) => (
           <KeyRow key={kind} name={RECORD_UI[kind].key} says={w.text(`record.${kind}.key`)} />

@@ -100,7 +100,7 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
                   <div>
                     <Scores verdict={e.verdict} />
                     {e.verdict.nextTime === '' ? null : (
-                      <p>{w.text('logList.nextTime', { nextTime: e.verdict.nextTime })}</p>
+                      <p>{w.text('common.nextTime', { nextTime: e.verdict.nextTime })}</p>
                     )}
                   </div>
                 </Row>

@@ -69,7 +69,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
           </PlainLink>
           <ImportButton />
           <NewLink href="/plan/new">
-            <Plus size={18} aria-hidden /> {w.text('planList.planABraise')}
+            <Plus size={18} aria-hidden /> {w.text('common.planABraise')}
           </NewLink>
         </div>
       </PageHead>
@@ -107,7 +107,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
                   </FileLink>
                   <ConfirmButton
                     label={w.text('planList.delete', { title: input.title })}
-                    question={w.text('planList.delete2', { title: input.title })}
+                    question={w.text('common.delete', { title: input.title })}
                     consequence={w.text('planList.thePlanGoesForGood')}
                     verb={w.text('planList.deleteThePlan')}
                     onConfirm={() => void remove(id)}

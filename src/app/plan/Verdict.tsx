@@ -259,7 +259,7 @@ function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: bo
             : w.text('verdict.target', { target, day: w.dayFrom(day.ready.p50Ms, nowMs) })}
         </p>
         <Big>{w.clock(day.ready.p50Ms)}</Big>
-        <p>{w.text('verdict.likelyTo', { p10: w.clock(day.ready.p10Ms), p90: w.clock(day.ready.p90Ms) })}</p>
+        <p>{w.text('common.between', { p10: w.clock(day.ready.p10Ms), p90: w.clock(day.ready.p90Ms) })}</p>
         <WindowBar plan={plan} />
         <p>
           {w.text('verdict.inThePotGoodFor', {

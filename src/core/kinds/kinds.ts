@@ -231,7 +231,7 @@ function roughLitres(kg: number, level: number): number {
   return Math.max(0.5, kg * Math.min(1, level));
 }
 
-/** The plan with a kind's base, liquid, herbs, spice and schools put on its meat, scaled to its weight. */
+/** The plan with a kind's base, liquid, herbs, spice and ways put on its meat, scaled to its weight. */
 export function withKind(input: PlanInput, kind: Kind): PlanInput {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, kind.level ?? input.liquid.level);

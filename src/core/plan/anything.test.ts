@@ -55,7 +55,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
     avoid: fc.uniqueArray(some(AVOIDABLE), { maxLength: 3 }),
     cooks: fc.integer({ min: 1, max: 2 }),
     ahead: fc.boolean(),
-    schools: fc.record({
+    ways: fc.record({
       when: wayWith('saltWhen'),
       depth: wayWith('searDepth'),
       dredge: wayWith('dredge'),
@@ -84,17 +84,17 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
       lid: d.lid,
       season: {
         ...begun.season,
-        when: d.schools.when,
+        when: d.ways.when,
         spices: d.spices.map((id) => ({ id, grams: 3 })),
       },
-      sear: { ...begun.sear, depth: d.schools.depth, dredge: d.schools.dredge, fatId: d.fat.id },
-      base: { ...begun.base, items: d.items, onion: d.schools.onion, thicken: d.schools.thicken },
+      sear: { ...begun.sear, depth: d.ways.depth, dredge: d.ways.dredge, fatId: d.fat.id },
+      base: { ...begun.base, items: d.items, onion: d.ways.onion, thicken: d.ways.thicken },
       liquid: {
         ...begun.liquid,
         level: d.level,
         parts: d.liquids.map((id) => ({ id, litres: d.litres })),
-        reduce: d.schools.reduce,
-        start: d.schools.start,
+        reduce: d.ways.reduce,
+        start: d.ways.start,
         herbs: d.herbs.map((id) => ({ id, count: 2 })),
       },
       heat: heatOf(d.mode, Math.round(low + d.heatShare * (high - low))),

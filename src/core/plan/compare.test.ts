@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { compareWays, difference, waysToCompare, type Way, type WayResult } from './compare';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
+import { composePlan } from './plan';
 
 describe('ways to compare', () => {
   it('begins with the plan as it is and offers nothing that is the same', () => {
@@ -62,6 +63,13 @@ describe('ways compared', () => {
     expect(english(difference(of('plan'), of('oven130')))).toMatch(/^.* more in the pot.*less gone as steam.*\.$/);
     expect(english(difference(of('oven130'), of('plan')))).toMatch(/less in the pot.*more gone as steam/);
     expect(english(difference(of('plan'), of('plan')))).toBe('No difference that could be told at the table.');
+  });
+
+  it('says of the plan itself what the plan says', () => {
+    const own = waysToCompare(OXTAIL_PLAN, true).slice(0, 1);
+    const made = composePlan(OXTAIL_PLAN);
+    if (!made.ok) throw new Error('no plan');
+    expect(compareWays(own).results[0]?.ready).toEqual(made.plan.day.ready);
   });
 
   it('says why a way cannot be cooked', () => {

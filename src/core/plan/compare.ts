@@ -94,8 +94,6 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
   ];
 }
 
-const PARTICLES = 256;
-
 function resultOf(way: Way, plan: Plan): WayResult {
   const { day, finished } = plan;
   return {
@@ -127,7 +125,7 @@ export function compareWays(ways: readonly Way[]): {
   const faults: { way: Way; fault: Message }[] = [];
   for (const way of ways) {
     const [fault] = checkPlanInput(way.input, 0);
-    const made = fault ? ({ ok: false, faults: [fault] } as const) : composePlan(way.input, PARTICLES);
+    const made = fault ? ({ ok: false, faults: [fault] } as const) : composePlan(way.input);
     if (made.ok) results.push(resultOf(way, made.plan));
     else faults.push(...made.faults.slice(0, 1).map(({ says }) => ({ way, fault: says })));
   }

@@ -59,8 +59,8 @@ export function startPlan(
   if (!pot || !pan || !burner) throw new RangeError('A kitchen needs a pot, a pan and a burner.');
   const meat = what.meat ?? usualMeat(what.cutId, what.eaters);
   const cut = cutById(meat.cutId);
-  const school = <Id extends keyof Habits>(id: Id) => habit(kitchen.habits, id);
-  const chosenLevel = school('level');
+  const own = <Id extends keyof Habits>(id: Id) => habit(kitchen.habits, id);
+  const chosenLevel = own('level');
   const small = isSmall(cut, meat);
   const edibleKg = edibleKgOf([meat]);
   return {
@@ -71,16 +71,16 @@ export function startPlan(
     avoid: [],
     meat,
     also: [],
-    prepare: { temper: school('temper'), tie: 'auto', filling: null },
-    season: { when: school('saltWhen'), gramsPerKg: USUAL_SALT_G_PER_KG, crystal: 'fine', spices: [] },
+    prepare: { temper: own('temper'), tie: 'auto', filling: null },
+    season: { when: own('saltWhen'), gramsPerKg: USUAL_SALT_G_PER_KG, crystal: 'fine', spices: [] },
     pot,
     lid: 'heavy',
     lie: 'flat',
     pan,
     sear: {
-      depth: school('searDepth'),
-      moving: school('searMoving'),
-      dredge: school('dredge'),
+      depth: own('searDepth'),
+      moving: own('searMoving'),
+      dredge: own('dredge'),
       fatId: 'neutral',
       burner,
       dried: true,
@@ -92,13 +92,13 @@ export function startPlan(
       parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100 }],
       fillerId: 'stockUnsalted',
       fillerStrength: 1,
-      reduce: school('reduce'),
-      start: school('start'),
+      reduce: own('reduce'),
+      start: own('start'),
       herbs: [
         { id: 'bay', count: 2 },
         { id: 'thyme', count: 4 },
       ],
-      herbForm: school('herbForm'),
+      herbForm: own('herbForm'),
     },
     heat: { kind: 'oven', tempC: 150, fan: false },
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },

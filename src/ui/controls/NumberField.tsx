@@ -43,12 +43,12 @@ export function NumberField({
     >
       {hideLabel ? null : <LabelText>{label}</LabelText>}
       <StepperGroup>
-        <AriaButton slot="decrement" aria-label={w.text('numberField.less', { label })}>
+        <AriaButton slot="decrement" aria-label={w.text('common.less', { label })}>
           <Minus size={16} aria-hidden />
         </AriaButton>
         <Input />
         {unit === undefined ? null : <span>{unit}</span>}
-        <AriaButton slot="increment" aria-label={w.text('numberField.more', { label })}>
+        <AriaButton slot="increment" aria-label={w.text('common.more', { label })}>
           <Plus size={16} aria-hidden />
         </AriaButton>
       </StepperGroup>

@@ -98,7 +98,7 @@ export function QuantityField({
         <AriaButton
           slot={null}
           excludeFromTabOrder
-          aria-label={w.text('quantityField.less', { label })}
+          aria-label={w.text('common.less', { label })}
           onPress={() => {
             step(-1);
           }}
@@ -109,7 +109,7 @@ export function QuantityField({
         <AriaButton
           slot={null}
           excludeFromTabOrder
-          aria-label={w.text('quantityField.more', { label })}
+          aria-label={w.text('common.more', { label })}
           onPress={() => {
             step(1);
           }}

@@ -105,7 +105,7 @@ export function Folds({ folds, x }: Drawn & { readonly folds: readonly Stretch[]
       stroke="var(--ink)"
       strokeWidth="2.5"
     >
-      <title>{w.text('emberParts.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
+      <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
     </path>
   ));
 }

@@ -79,7 +79,7 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
           strokeWidth={1.5}
           fill="none"
         >
-          <title>{w.text('waysAxis.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
+          <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
         </path>
       ))}
       {ways.map((way, i) => {

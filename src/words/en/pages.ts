@@ -39,7 +39,6 @@ export const benchSheet = {
   'benchSheet.forOnTheTableAt': 'For {eaters}, on the table {serve} at',
   'benchSheet.beginIntoThePotAbout': '. Begin {start}, into the pot {intoPot}; {target} most likely at',
   'benchSheet.likelyTo': ', between {p10} and {p90}.',
-  'benchSheet.backToThePlan': 'Back to the plan',
   'benchSheet.print': 'Print',
   'benchSheet.clearTheTicks': 'Clear the ticks',
   'benchSheet.sheet': 'Sheet',
@@ -54,14 +53,32 @@ export const benchSheet = {
   'benchSheet.followYourLocalFoodSafety': 'Follow your local food-safety guidance.',
 } as const;
 
+/** What several screens say alike. */
 export const common = {
   'common.makeThisOurWay': 'Make this our way',
+  'common.backToThePlan': 'Back to the plan',
+  'common.planABraise': 'Plan a braise',
+  'common.now': 'Now',
+  'common.nextInAt': 'Next, in {dueIn}, at {due}',
+  'common.nextTime': 'Next time: {nextTime}',
+  'common.foldedAway': '{from} folded away',
+  'common.keys': 'Keys',
+  'common.leaveOut': 'Leave out {things}',
+  'common.amountOf': 'Amount of {things}',
+  'common.nameOfTheDish': 'Name of the dish',
+  'common.atTheTable': 'At the table',
+  'common.less': '{label}: less',
+  'common.more': '{label}: more',
+  'common.where': 'Where',
+  'common.delete': 'Delete “{title}”?',
+  'common.gettingItReady': 'Getting it ready',
+  'common.between': 'between {p10} and {p90}',
+  'common.lid': 'Lid',
 } as const;
 
 export const compare = {
   'compare.begin': 'Begin',
   'compare.readyAbout': 'Ready, most likely',
-  'compare.likelyTo': 'between {p10} and {p90}',
   'compare.inThePot': 'In the pot',
   'compare.staysGood': 'Stays good',
   'compare.about': 'about {amount}',
@@ -80,7 +97,6 @@ export const compare = {
   'compare.nobodyMetersItsFuel': 'nobody meters its fuel',
   'compare.waterInTheMeat': 'Water in the meat',
   'compare.otherWays': '{title}, other ways',
-  'compare.backToThePlan': 'Back to the plan',
   'compare.waysToCompareAtMost': 'Ways to compare, at most four',
   'compare.theWaysCouldNotBe': 'The ways could not be set side by side, and that is a fault of ours.',
   'compare.forecastingEveryWay': 'Forecasting every way…',
@@ -166,10 +182,6 @@ export const emberLine = {
   'emberLine.emberLineScrollsSidewaysWhere': 'Ember line, scrolls sideways where it is wider',
 } as const;
 
-export const emberParts = {
-  'emberParts.foldedAway': '{from} folded away',
-} as const;
-
 export const emberZooms = {
   'emberZooms.howNearToLook': 'How near to look',
 } as const;
@@ -203,14 +215,12 @@ export const forkScale = {
 } as const;
 
 export const heatForm = {
-  'heatForm.where': 'Where',
   'heatForm.heightAboveTheSea': 'Height above the sea',
   'heatForm.higherUpWaterBoilsCooler': 'Higher up, water boils cooler and the braise takes longer.',
 } as const;
 
 export const home = {
   'home.home': 'Home',
-  'home.planABraise': 'Plan a braise',
   'home.nothingIsOnTheFire': 'Nothing is on the fire',
   'home.sayWhatYouWillBraise':
     'Say what you will braise and when it should be on the table: Even Ember works out liquid, heat and when to start, says when the fork should twist and how sure that is, and learns from every look you take.',
@@ -218,8 +228,6 @@ export const home = {
   'home.noPlanIsWaiting': 'No plan is waiting.',
   'home.last': 'Last',
   'home.theLogIsEmptyIt': 'The log is empty. It fills itself when a braise is finished.',
-  'home.nextInAt': 'Next, in {dueIn}, at {due}',
-  'home.now': 'Now',
   'home.offTheHeatSince': 'Off the heat since {now}',
   'home.table': '{window}; table {serve}',
   'home.goToThePot': 'Go to the pot',
@@ -227,13 +235,11 @@ export const home = {
   'home.begin': 'begin {start}',
   'home.comingAtFault': 'for {eaters}, {day} {at}; this plan needs another look',
   'home.coming': 'for {eaters}, {day} {at}; light the hob by {light}',
-  'home.nextTime': 'Next time: {nextTime}',
 } as const;
 
 export const hotkeys = {
   'hotkeys.takeTheLastRecordBack': 'Take the last record back',
   'hotkeys.thisList': 'This list',
-  'hotkeys.keys': 'Keys',
 } as const;
 
 export const importButton = {
@@ -249,8 +255,6 @@ export const levelHandle = {
 export const liquidForm = {
   'liquidForm.level': 'Level',
   'liquidForm.ofTheMeatsHeight': '{level} of the meat’s height',
-  'liquidForm.leaveOut': 'Leave out {things}',
-  'liquidForm.amountOf': 'Amount of {things}',
   'liquidForm.insteadOf': 'Instead of {things}',
   'liquidForm.instead': 'instead…',
   'liquidForm.pouredByMeasure': 'Poured by measure',
@@ -269,7 +273,6 @@ export const liquidForm = {
 export const liquidPanel = {
   'liquidPanel.level': 'Level',
   'liquidPanel.forThesePiecesUnderThis': 'For these pieces under this lid, usual: {usual}.',
-  'liquidPanel.makeThisOurWay': 'Make this our way',
   'liquidPanel.whatIsPoured': 'What is poured',
   'liquidPanel.inThisOrder': 'In this order',
   'liquidPanel.pour': 'pour',
@@ -341,7 +344,6 @@ export const logList = {
     '{inside, number} of {all, plural, one {# braise} other {# braises}} twisted within the planned window; about 8 of 10 should.',
   'logList.greyTheWindowPlannedLine':
     'Grey: the window planned. Line: its middle. Ember dot: when the fork was found to twist.',
-  'logList.nextTime': 'Next time: {nextTime}',
 } as const;
 
 export const meatForm = {
@@ -355,8 +357,6 @@ export const meatForm = {
   'meatForm.onTheBone': 'on the bone',
   'meatForm.asBought': 'As bought',
   'meatForm.priceAKilo': 'Price a kilo',
-  'meatForm.nameOfTheDish': 'Name of the dish',
-  'meatForm.atTheTable': 'At the table',
   'meatForm.appetite': 'Appetite',
   'meatForm.howItShouldEat': 'How it should eat',
   'meatForm.scaleTheWholePlanTo': 'Scale the whole plan to {eaters}: {wanted} of meat',
@@ -365,7 +365,6 @@ export const meatForm = {
   'meatForm.takeOut': 'Take out {cutId}',
   'meatForm.furtherMeats': 'Further meats',
   'meatForm.addAnotherMeatOrSize': 'Add another meat or size',
-  'meatForm.gettingItReady': 'Getting it ready',
   'meatForm.tie': 'Tie',
   'meatForm.whereItHelps': 'Where it helps',
   'meatForm.rollsAlwaysOthersOverWhere': 'rolls always; others over {mm_50} where shape matters',
@@ -388,15 +387,12 @@ export const meatPanel = {
   'meatPanel.thisMeatIsPoorIn':
     'This meat is poor in gelatin: {trotter} of split trotter in the pot gives the sauce body; lift it out at the end.',
   'meatPanel.atTheCounter': 'At the counter:',
-  'meatPanel.gettingItReady': 'Getting it ready',
 } as const;
 
 export const nextCard = {
   'nextCard.inTheLog': 'In the log',
   'nextCard.thisBraiseIsFinishedUndo': 'This braise is finished. Undo “Finished” below to record more.',
   'nextCard.seeHowItWent': 'See how it went',
-  'nextCard.now': 'Now',
-  'nextCard.nextInAt': 'Next, in {dueIn}, at {due}',
   'nextCard.lookFor': 'Look for:',
   'nextCard.laterMin': 'Later, {time}',
   'nextCard.offTheHeat': 'Off the heat',
@@ -407,11 +403,6 @@ export const notFound = {
   'notFound.nothingOnThisBurner': 'Nothing on this burner',
   'notFound.thereIsNoSuchPage': 'There is no such page, plan or braise; it may have been deleted.',
   'notFound.backToTheStove': 'Back to the stove',
-} as const;
-
-export const numberField = {
-  'numberField.less': '{label}: less',
-  'numberField.more': '{label}: more',
 } as const;
 
 export const panMap = {
@@ -444,7 +435,6 @@ export const planEditor = {
 export const planList = {
   'planList.plans': 'Plans',
   'planList.fromARecipe': 'From a recipe',
-  'planList.planABraise': 'Plan a braise',
   'planList.noPlanIsWaitingPlan':
     'No plan is waiting. Plan a braise: say what is for supper and when, and it counts back to the first cut.',
   'planList.wasToBeServed': 'was to be served',
@@ -452,7 +442,6 @@ export const planList = {
   'planList.for': '{cutId}, {mass} for {eaters} · {renderedAt} {serveAt} {serveAt2}',
   'planList.export': 'Export {title}',
   'planList.delete': 'Delete {title}',
-  'planList.delete2': 'Delete “{title}”?',
   'planList.thePlanGoesForGood': 'The plan goes for good. Braises cooked from it stay in the log.',
   'planList.deleteThePlan': 'Delete the plan',
 } as const;
@@ -460,7 +449,6 @@ export const planList = {
 export const potForm = {
   'potForm.pot': 'Pot',
   'potForm.acrossDeep': '{diameter} across, {height} deep',
-  'potForm.lid': 'Lid',
   'potForm.thePieces': 'The pieces',
   'potForm.lieFlat': 'Lie flat',
   'potForm.onTheirBroadSideLow': 'on their broad side: low, evenly under liquid',
@@ -491,11 +479,6 @@ export const potSection = {
   'potSection.deep': '{litres}, {level} deep',
 } as const;
 
-export const quantityField = {
-  'quantityField.less': '{label}: less',
-  'quantityField.more': '{label}: more',
-} as const;
-
 export const recipeImport = {
   'recipeImport.aPlanFromARecipe': 'A plan from a recipe',
   'recipeImport.allPlans': 'All plans',
@@ -508,10 +491,7 @@ export const recipeImport = {
   'recipeImport.stillOpen': '{open, plural, one {# line is} other {# lines are}} still open.',
   'recipeImport.itNeedsAName': 'It needs a name.',
   'recipeImport.whatItIs': 'What it is',
-  'recipeImport.nameOfTheDish': 'Name of the dish',
-  'recipeImport.atTheTable': 'At the table',
   'recipeImport.itDoesNotSayAre': 'It does not say: {usualEaters} are assumed.',
-  'recipeImport.where': 'Where',
   'recipeImport.itNamesNoHeatThis': 'It names no heat: this kitchen’s usual is assumed.',
   'recipeImport.itWants': 'It wants {time} in the pot.',
   'recipeImport.itGivesNoTimeIn': 'It gives no time in the pot.',
@@ -543,9 +523,7 @@ export const recordSheets = {
   'recordSheets.whatIAddedWasBoiling': 'what I added was boiling hot',
   'recordSheets.thePotIsDeep': '{cautionFor} The pot is {height} deep.',
   'recordSheets.recordTheLevel': 'Record the level',
-  'recordSheets.where': 'Where',
   'recordSheets.recordTheHeat': 'Record the heat',
-  'recordSheets.lid': 'Lid',
   'recordSheets.recordTheLid': 'Record the lid',
   'recordSheets.note': 'Note',
   'recordSheets.keepTheNote': 'Keep the note',
@@ -560,8 +538,6 @@ export const searForm = {
   'searForm.now': 'now',
   'searForm.onTheMeat': 'on the meat',
   'searForm.muchSaltComesWithOther': 'Much salt comes with other things: take {strength}',
-  'searForm.leaveOut': 'Leave out {things}',
-  'searForm.amountOf': 'Amount of {things}',
   'searForm.spices': 'Spices',
   'searForm.addASpice': 'Add a spice',
   'searForm.inThePan': 'In the pan',
@@ -633,19 +609,13 @@ export const sheet = {
   'sheet.close': 'Close',
 } as const;
 
-export const sheetFaults = {
-  'sheetFaults.backToThePlan': 'Back to the plan',
-} as const;
-
 export const soFar = {
   'soFar.soFar': 'So far',
   'soFar.exportThisBraise': 'Export this braise',
   'soFar.deleteThisBraise': 'Delete this braise',
-  'soFar.delete': 'Delete “{title}”?',
   'soFar.everythingRecordedOfThisBraise':
     'Everything recorded of this braise goes for good. Export it first to keep a copy.',
   'soFar.deleteTheBraise': 'Delete the braise',
-  'soFar.keys': 'Keys',
   'soFar.nothingRecordedYetTheClock': 'Nothing recorded yet. The clock starts when the pieces meet the simmer.',
   'soFar.keptOnThisDeviceNot': 'kept on this device, not yet sent',
   'soFar.takeBack': 'Take back: {act}',
@@ -692,7 +662,6 @@ export const verdict = {
   'verdict.whyThisTime': 'Why this time?',
   'verdict.cookValuesAreFittedTo':
     'Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.',
-  'verdict.likelyTo': 'between {p10} and {p90}',
   'verdict.inThePotGoodFor': '{p50} in the pot; good for about {goodFor} more.',
   'verdict.lightTheStoveBy': 'Light the hob by',
   'verdict.evenings': 'On the table in time {confidence}. Begin {start}; {handsOn} of it is hands-on, mostly {range}.',
@@ -701,7 +670,6 @@ export const verdict = {
 export const waysAxis = {
   'waysAxis.way': '{name}: begin {begin}, ready most likely {ready}',
   'waysAxis.table': 'table {serve}',
-  'waysAxis.foldedAway': '{from} folded away',
 } as const;
 
 export const why = {

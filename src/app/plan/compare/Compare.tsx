@@ -134,7 +134,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
     { name: w.text('compare.begin'), cell: (r) => [at(r.startMs), w.dayFrom(r.startMs, renderedAtMs)] },
     {
       name: w.text('compare.readyAbout'),
-      cell: (r) => [at(r.ready.p50Ms), w.text('compare.likelyTo', { p10: at(r.ready.p10Ms), p90: at(r.ready.p90Ms) })],
+      cell: (r) => [at(r.ready.p50Ms), w.text('common.between', { p10: at(r.ready.p10Ms), p90: at(r.ready.p90Ms) })],
     },
     { name: w.text('compare.inThePot'), cell: (r) => [w.quantity((r.ready.p50Ms - r.intoPotMs) / 60_000, 'minutes')] },
     {
@@ -194,7 +194,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
       <PageHead>
         <h1>{w.text('compare.otherWays', { title: input.title })}</h1>
         <div>
-          <BackLink href={`/plan/${id}`}>{w.text('compare.backToThePlan')}</BackLink>
+          <BackLink href={`/plan/${id}`}>{w.text('common.backToThePlan')}</BackLink>
         </div>
       </PageHead>
       {message === undefined ? null : <FaultNote role="alert">{message}</FaultNote>}

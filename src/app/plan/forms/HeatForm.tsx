@@ -18,7 +18,7 @@ export function HeatForm({ input, faults, change }: FormProps) {
   return (
     <>
       <SelectField
-        label={w.text('heatForm.where')}
+        label={w.text('common.where')}
         value={mode}
         sections={[{ options: heatWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(id) => {

@@ -50,7 +50,7 @@ export function LiquidForm(props: FormProps) {
               <div>
                 {w.label('liquid', p.id)}
                 <IconButton
-                  aria-label={w.text('liquidForm.leaveOut', { things: w.name('liquid', p.id) })}
+                  aria-label={w.text('common.leaveOut', { things: w.name('liquid', p.id) })}
                   onPress={() => {
                     setLiquid({ parts: liquid.parts.filter((_, k) => k !== i) });
                   }}
@@ -60,7 +60,7 @@ export function LiquidForm(props: FormProps) {
               </div>
               <FieldRow>
                 <QuantityField
-                  label={w.text('liquidForm.amountOf', { things: w.name('liquid', p.id) })}
+                  label={w.text('common.amountOf', { things: w.name('liquid', p.id) })}
                   hideLabel
                   dimension="volume"
                   value={p.litres}
@@ -206,7 +206,7 @@ export function LiquidForm(props: FormProps) {
                 />
               </div>
               <IconButton
-                aria-label={w.text('liquidForm.leaveOut', { things: w.name('herb', h.id) })}
+                aria-label={w.text('common.leaveOut', { things: w.name('herb', h.id) })}
                 onPress={() => {
                   setLiquid({ herbs: liquid.herbs.filter((_, k) => k !== i) });
                 }}

@@ -155,7 +155,7 @@ export function MeatForm(props: FormProps) {
   return (
     <>
       <TextField
-        label={w.text('meatForm.nameOfTheDish')}
+        label={w.text('common.nameOfTheDish')}
         value={input.title}
         maxLength={120}
         onChange={(title) => {
@@ -164,7 +164,7 @@ export function MeatForm(props: FormProps) {
       />
       <FieldRow>
         <NumberField
-          label={w.text('meatForm.atTheTable')}
+          label={w.text('common.atTheTable')}
           step={1}
           value={input.eaters}
           error={faultOf(w, faults, 'eaters')}
@@ -251,7 +251,7 @@ export function MeatForm(props: FormProps) {
         {w.text('meatForm.addAnotherMeatOrSize')}
       </TextButton>
       <Fold>
-        <summary>{w.text('meatForm.gettingItReady')}</summary>
+        <summary>{w.text('common.gettingItReady')}</summary>
         <div>
           <SelectField
             label={w.text('meatForm.tie')}

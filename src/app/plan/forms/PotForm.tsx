@@ -37,7 +37,7 @@ export function PotForm({ kitchen, input, faults, change }: FormProps) {
       />
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
       <SelectField
-        label={w.text('potForm.lid')}
+        label={w.text('common.lid')}
         value={input.lid}
         sections={[{ options: lidWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
         onChange={(lid) => {

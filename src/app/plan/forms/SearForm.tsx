@@ -94,7 +94,7 @@ export function SearForm(props: FormProps) {
               <div>
                 {w.label('spice', s.id)}
                 <IconButton
-                  aria-label={w.text('searForm.leaveOut', { things: w.name('spice', s.id) })}
+                  aria-label={w.text('common.leaveOut', { things: w.name('spice', s.id) })}
                   onPress={() => {
                     setSeason({ spices: season.spices.filter((_, k) => k !== i) });
                   }}
@@ -103,7 +103,7 @@ export function SearForm(props: FormProps) {
                 </IconButton>
               </div>
               <QuantityField
-                label={w.text('searForm.amountOf', { things: w.name('spice', s.id) })}
+                label={w.text('common.amountOf', { things: w.name('spice', s.id) })}
                 hideLabel
                 dimension="mass"
                 value={s.grams / 1000}

@@ -255,7 +255,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
         </h2>
         <Top>
           <TextField
-            label={w.text('recipeImport.nameOfTheDish')}
+            label={w.text('common.nameOfTheDish')}
             value={title}
             onChange={(value) => {
               change({ title: value });
@@ -263,7 +263,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
           />
           <div>
             <NumberField
-              label={w.text('recipeImport.atTheTable')}
+              label={w.text('common.atTheTable')}
               step={1}
               value={eaters}
               onChange={(value) => {
@@ -279,7 +279,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
           <div>
             <FieldRow>
               <SelectField
-                label={w.text('recipeImport.where')}
+                label={w.text('common.where')}
                 value={mode}
                 sections={[{ options: heatWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
                 onChange={(id) => {

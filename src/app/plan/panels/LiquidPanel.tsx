@@ -77,7 +77,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
               keepHabit('level', chosen);
             }}
           >
-            {w.text('liquidPanel.makeThisOurWay')}
+            {w.text('common.makeThisOurWay')}
           </TextButton>
         )}
       </Mute>

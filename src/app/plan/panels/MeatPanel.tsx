@@ -135,7 +135,7 @@ export function MeatPanel(props: PanelProps) {
         </p>
       </Part>
       <Part>
-        <h3>{w.text('meatPanel.gettingItReady')}</h3>
+        <h3>{w.text('common.gettingItReady')}</h3>
         <StepList>
           {prep.steps.map((s, i) => (
             <li key={`${s.id}-${String(i)}`}>

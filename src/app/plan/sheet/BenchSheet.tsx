@@ -320,7 +320,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
           </p>
         </div>
         <nav aria-label={w.text('benchSheet.sheet')}>
-          <BackLink href={`/plan/${id}`}>{w.text('benchSheet.backToThePlan')}</BackLink>
+          <BackLink href={`/plan/${id}`}>{w.text('common.backToThePlan')}</BackLink>
           <Button
             $tone="main"
             onPress={() => {

@@ -17,7 +17,7 @@ export function SheetFaults({ id, title, faults }: { id: string; title: string; 
         </FaultNote>
       ))}
       <p>
-        <Link href={`/plan/${id}`}>{w.text('sheetFaults.backToThePlan')}</Link>
+        <Link href={`/plan/${id}`}>{w.text('common.backToThePlan')}</Link>
       </p>
     </Page>
   );
