@@ -14,7 +14,7 @@ const config = {
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   thresholds: { high: 90, low: 80, break: 80 },
   concurrency: 2,
-  timeoutMS: 20_000,
+  timeoutMS: 5_000,
 };
 
 export default config;

@@ -13,12 +13,12 @@ import { foldCook } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { readyEta } from '@/core/forecast/forecast';
 import { type Day } from '@/core/schedule/day';
+import { say } from '@/core/message/message';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { say } from '@/core/message';
 import { DISPLAY } from '@/ui/theme';
 
 const NewLink = styled(Link)`

@@ -4,7 +4,7 @@ import { actSays, learnedSays, lessonSays } from './cook/recordWords';
 import { Scores } from './log/Scores';
 import { DECISIONS, sentences } from './plan/decisions';
 import { newPlan } from './plan/newPlan';
-import { type Lesson } from '@/core/cook/follow';
+import { type Lesson } from '@/core/cook/learning';
 import { type Unknown } from '@/core/forecast/prior';
 import { CUTS } from '@/core/larder/cuts';
 import { checkPlanInput } from '@/core/plan/check';

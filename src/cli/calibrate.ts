@@ -1,6 +1,8 @@
 import { PRACTICE_WINDOWS, type PracticeWindow } from './practiceWindows';
 import { assemble } from '../core/forecast/assemble';
-import { advance, chooseHorizonMin, type Ensemble, priorEnsemble, slowest, stepAt } from '../core/forecast/ensemble';
+import { advance, type Ensemble, priorEnsemble } from '../core/forecast/ensemble';
+import { chooseHorizonMin, slowest } from '../core/forecast/horizon';
+import { stepAt } from '../core/forecast/commonCourse';
 import { crossingMin, etaOf, summarise } from '../core/forecast/forecast';
 import { isRepeat, type Observation, probeLaw, stageChances } from '../core/forecast/observation';
 import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../core/forecast/prior';

@@ -3,15 +3,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import { afterAll, describe, expect, it } from 'vitest';
-import { engineRequest } from './request';
+import { requestOfInput } from './inputRequest';
 import { run } from './run';
 import { braiseSchema, forecastAnswerSchema } from '../contract/braise';
 import { answerOf } from '../core/plan/answer';
 import { priorEnsemble } from '../core/forecast/ensemble';
 import { CUTS } from '../core/larder/cuts';
-import { planFile } from '../contract/files';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
 import { type Plan } from '../core/plan/plan';
+import { planFile } from '../contract/files';
 import { FIRST_INPUT, OXTAIL_PLAN } from '../testing/fixtures';
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-cli-'));
@@ -246,7 +246,7 @@ describe('whatever the contract accepts', () => {
         const parsed = braiseSchema.safeParse(raw);
         if (!parsed.success) return;
         accepted++;
-        const answer = answerOf(priorEnsemble(engineRequest(parsed.data), { particles: 64 }), [120]);
+        const answer = answerOf(priorEnsemble(requestOfInput(parsed.data), { particles: 64 }), [120]);
         forecastAnswerSchema.parse(answer);
         for (const values of Object.values(answer.series)) for (const v of values) expect(v).toBeGreaterThanOrEqual(0);
         for (const s of answer.stages) {

@@ -2,13 +2,13 @@ import { z } from 'zod';
 import { calibrate } from './calibrate';
 import { readJson, UsageError } from './io';
 import { planFrom } from './plan';
-import { engineRequest, requestAfter } from './request';
+import { requestOfInput, requestAfter } from './inputRequest';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
 import { planInputSchema } from '../contract/plan';
 import { answerOf } from '../core/plan/answer';
 import { advance, priorEnsemble } from '../core/forecast/ensemble';
 import { etaOf, summarise } from '../core/forecast/forecast';
-import { lookCostMin } from '../core/forecast/look';
+import { lookCostMin } from '../core/forecast/lookCost';
 import { bestRecord } from '../core/forecast/teaching';
 import { CUTS } from '../core/larder/cuts';
 
@@ -30,14 +30,14 @@ const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x 
 
 function forecast(file: string | undefined): unknown {
   const input = readJson(file, braiseSchema);
-  return answerOf(priorEnsemble(engineRequest(input), { particles: input.particles }), input.chanceAtMin);
+  return answerOf(priorEnsemble(requestOfInput(input), { particles: input.particles }), input.chanceAtMin);
 }
 
 function follow(file: string | undefined): unknown {
   const { request: input, records } = readJson(file, followSchema);
   const late = records.findIndex((r, i) => i > 0 && r.atMin < (records[i - 1]?.atMin ?? 0));
   if (late > 0) throw new UsageError([`records.${String(late)}.atMin: must not lie before the record above it.`]);
-  const request = engineRequest(input);
+  const request = requestOfInput(input);
   let ensemble = priorEnsemble(request, { particles: input.particles });
   const row = (atMin: number, kind: string): unknown => {
     const twists = etaOf(summarise(ensemble), 'twists');

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { lidSchema } from './plan';
 import { type Answer } from '../core/plan/answer';
 import { type Heat } from '../core/heat/sources';
-import { isCutId, CUTS } from '../core/larder/cuts';
+import { CUTS, isCutId } from '../core/larder/cuts';
 import { POT_MATERIALS } from '../core/larder/vessels';
 import { STAGES } from '../core/tenderness/stages';
 

@@ -6,7 +6,7 @@ import { FILE } from './kept/file';
 import { PLAN_INPUT } from './kept/planInput';
 import { type CookEvent } from '../core/cook/events';
 import { type PlanInput } from '../core/choices/input';
-import { type Message, say } from '../core/message';
+import { type Message, say } from '../core/message/message';
 import { shapeFault } from './shapeFault';
 
 /** A plan on its own, to give away or keep. */

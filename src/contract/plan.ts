@@ -6,7 +6,7 @@ import { SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder/seasoning';
 import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
 import { type OwnKind } from '../core/kinds/kinds';
 import { APPETITES, type PlanInput, RESULTS } from '../core/choices/input';
-import { type WayOf, type Habits, WAY_TOPICS, type WayTopic, WAYS } from '../core/choices/ways';
+import { type Habits, WAY_TOPICS, type WayOf, WAYS, type WayTopic } from '../core/choices/ways';
 
 /** Text a person typed: trimmed, never empty, never huge. */
 const name = (most: number) => z.string().trim().min(1).max(most);

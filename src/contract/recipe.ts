@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { minutesOfIso, type RawRecipe } from '../core/intake/recipe';
-import { type Message, say } from '../core/message';
+import { type Message, say } from '../core/message/message';
 
 const text = z.union([z.string(), z.number()]).transform((v) => plain(String(v)));
 

@@ -4,9 +4,9 @@ import { calendarFile } from './calendar';
 import { amountWords, instructions, isoDuration, recipeJsonLd, recipeMarkdown } from './recipe';
 import { AISLES, shoppingList } from '../core/shopping/shopping';
 import { composePlan, type Plan } from '../core/plan/plan';
+import { METRIC } from '../core/quantity/units';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../testing/words';
-import { METRIC } from '../core/quantity/units';
 import { languageOf } from '../words/languages';
 import { wordsFor } from '../words/words';
 

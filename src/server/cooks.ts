@@ -8,7 +8,7 @@ import { type CookEvent } from '../core/cook/events';
 import { refusal } from '../core/cook/records';
 import { foldCook, undoRefusal } from '../core/cook/state';
 import { type PlanInput } from '../core/choices/input';
-import { type Message, say } from '../core/message';
+import { type Message, say } from '../core/message/message';
 
 export interface StoredCook {
   readonly id: string;

@@ -1,6 +1,6 @@
 import 'server-only';
 import { type StoredCook } from './cooks';
-import { type Following, followOne, startFollowing } from '../core/cook/follow';
+import { type Learning, learnNothing, learnOne } from '../core/cook/learning';
 import { liveForecast } from '../core/cook/live';
 import { type CookState, foldCook } from '../core/cook/state';
 import { type CookView } from '../core/cook/view';
@@ -9,7 +9,7 @@ import { composePlan, type Plan, type PlanResult } from '../core/plan/plan';
 
 interface Followed {
   readonly key: string;
-  readonly following: Following;
+  readonly following: Learning;
 }
 
 /** Forecasts of recent cooks, step by step, so that a new record costs one step and an undo none. Derived: may be dropped. */
@@ -53,7 +53,7 @@ export function planFor(input: PlanInput): PlanResult {
 }
 
 /** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
-function follow(cookId: string, state: CookState): Following {
+function follow(cookId: string, state: CookState): Learning {
   const known = cache().steps.get(cookId) ?? [];
   const start = String(state.intoPotMs ?? 0);
   const keys = state.events.map(
@@ -63,7 +63,7 @@ function follow(cookId: string, state: CookState): Following {
         .map((e) => `${e.id}@${String(e.atMs)}`)
         .join(',')}`,
   );
-  const steps: Followed[] = known[0] ? [known[0]] : [{ key: '', following: startFollowing(state.input) }];
+  const steps: Followed[] = known[0] ? [known[0]] : [{ key: '', following: learnNothing(state.input) }];
   state.events.forEach((event, i) => {
     const key = keys[i] as string;
     const cached = known[i + 1];
@@ -71,7 +71,7 @@ function follow(cookId: string, state: CookState): Following {
     steps.push(
       cached?.key === key
         ? cached
-        : { key, following: followOne(previous.following, state, state.events.slice(0, i + 1), event) },
+        : { key, following: learnOne(previous.following, state, state.events.slice(0, i + 1), event) },
     );
   });
   keep(cache().steps, cookId, steps);

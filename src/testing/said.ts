@@ -1,4 +1,5 @@
-import { type Figure, type Message } from '../core/message';
+import { type Figure } from '../core/message/figure';
+import { type Message } from '../core/message/message';
 import { WORDS } from './words';
 
 function isFigure(value: object): value is Figure {

@@ -1,4 +1,4 @@
-import { type Message } from '../core/message';
+import { type Message } from '../core/message/message';
 import { METRIC, type UnitChoice } from '../core/quantity/units';
 import { languageOf } from '../words/languages';
 import { type Words, wordsFor } from '../words/words';

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { FIGURES, WORDS as TABLE } from './en';
 import { languageOf } from './languages';
 import { wordsFor } from './words';
-import { kg, listed, litres, minutes, moment, nameOf, say, tempC } from '../core/message';
+import { kg, listed, litres, minutes, moment, nameOf, say, tempC } from '../core/message/message';
 import { CUTS } from '../core/larder/cuts';
 import { FATS } from '../core/larder/fats';
 import { GARNISHES } from '../core/larder/garnish';

@@ -4,7 +4,7 @@ import { type Pot } from '../core/larder/vessels';
 import { type FitWay, fitWays } from '../core/plan/fit';
 import { type PlanInput } from '../core/choices/input';
 import { makePlan, type PlanResult } from '../core/plan/plan';
-import { type DialPoint, dialCurve, translate, type Translation } from '../core/plan/translate';
+import { dialCurve, type DialPoint, type SettingElsewhere, settingsElsewhere } from '../core/plan/heatSettings';
 import { type WayOut, waysOut } from '../core/plan/waysOut';
 
 const api = {
@@ -21,8 +21,8 @@ const api = {
     return compareWays(ways);
   },
   /** The same braise in every other place, and what an oven's dial does to it. */
-  elsewhere(input: PlanInput): { readonly places: Translation[]; readonly dial: DialPoint[] } {
-    return { places: translate(input), dial: dialCurve(input) };
+  elsewhere(input: PlanInput): { readonly places: SettingElsewhere[]; readonly dial: DialPoint[] } {
+    return { places: settingsElsewhere(input), dial: dialCurve(input) };
   },
   /** Ways to make what does not fit the pot fit. */
   fitWays(input: PlanInput, pots: Pot[]): FitWay[] {

@@ -20,11 +20,11 @@ import { fromWire } from '@/contract/wire';
 import { type CookAct } from '@/core/cook/events';
 import { type CookView } from '@/core/cook/view';
 import { type PlanInput } from '@/core/choices/input';
+import { type Message } from '@/core/message/message';
 import { proxy } from '@/proxy';
 import { database } from '@/server/database';
 import { closeStreams } from '@/server/hub';
 import { HOUR_MS, OXTAIL_PLAN } from '@/testing/fixtures';
-import { type Message } from '@/core/message';
 import { english } from '@/testing/words';
 
 let folder: string;

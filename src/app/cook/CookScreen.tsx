@@ -10,15 +10,15 @@ import { useLiveCook } from './useLiveCook';
 import { KeysSheet, useHotkeys } from './hotkeys';
 import { LATER_MIN, NextCard } from './NextCard';
 import { LiveForecast } from './LiveForecast';
-import { place } from './place';
+import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
 import { SoFar } from './SoFar';
-import { liveBeside, liveSpans, recordMarks } from '@/core/cook/course';
+import { liveBeside, liveSpans, recordMarks } from '@/core/cook/actualDay';
 import { type CookAct, type CookActKind } from '@/core/cook/events';
 import { nextAction } from '@/core/cook/nextAction';
 import { foldCook, undoRefusal } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
-import { sampleAt } from '@/core/forecast/course';
+import { sampleAt } from '@/core/forecast/courseSamples';
 import { readyEta } from '@/core/forecast/forecast';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
@@ -67,7 +67,7 @@ const Stack = styled.div`
 const Alerts = styled.div`
   display: grid;
   gap: 10px;
-  ${place(1)}
+  ${columnOrder(1)}
   &:empty {
     display: none;
   }
@@ -76,7 +76,7 @@ const Alerts = styled.div`
 const Foot = styled(Panel)`
   grid-column: 1 / -1;
   padding: 10px 18px;
-  ${place(4)}
+  ${columnOrder(4)}
 `;
 
 /** The cook screen: next action, forecast, records, what happened so far, the line of the day. */

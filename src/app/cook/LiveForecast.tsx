@@ -3,14 +3,15 @@
 import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { place } from './place';
+import { columnOrder } from './columnOrder';
 import { type CookState, eventsOf } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
-import { type sampleAt } from '@/core/forecast/course';
+import { type sampleAt } from '@/core/forecast/courseSamples';
 import { bandAt, readyEta } from '@/core/forecast/forecast';
 import { type PlanHeat } from '@/core/choices/heats';
 import { type Plan } from '@/core/plan/plan';
 import { stageIndex, STAGES } from '@/core/tenderness/stages';
+import { minutes, say } from '@/core/message/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
@@ -18,12 +19,11 @@ import { ForkPicture } from '@/ui/drawings/ForkScale';
 import { PotSection } from '@/ui/drawings/PotSection';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
-import { minutes, say } from '@/core/message';
 import { type Words } from '@/words/words';
 
 /** On a wide screen it takes what height the rest leaves it, its chart giving way first. */
 const ForecastPanel = styled(Panel)`
-  ${place(2)}
+  ${columnOrder(2)}
   padding: 14px 18px;
   display: flex;
   flex-direction: column;

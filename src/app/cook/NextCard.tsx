@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import styled, { css } from 'styled-components';
-import { place } from './place';
+import { columnOrder } from './columnOrder';
 import { cautionFor } from '@/core/cautions/cautions';
 import { type CookActKind } from '@/core/cook/events';
 import { type NextAction } from '@/core/cook/nextAction';
@@ -27,7 +27,7 @@ const Next = styled(Panel)<{ $now: boolean }>`
       font-size: 32px;
     }
   }
-  ${place(0)}
+  ${columnOrder(0)}
 `;
 
 const NextButtons = styled.div`

@@ -3,10 +3,10 @@
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { anyTime, KEYED_RECORDS, type KeyedRecord, RECORD_UI } from './records';
-import { place } from './place';
+import { columnOrder } from './columnOrder';
 import { type CookActKind } from '@/core/cook/events';
 import { type CookState, eventsOf } from '@/core/cook/state';
-import { nameOf, tempC } from '@/core/message';
+import { nameOf, tempC } from '@/core/message/message';
 import { heatSays } from '@/core/choices/heats';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
@@ -20,7 +20,7 @@ const Records = styled.div`
   @media (max-width: 900px) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
-  ${place(1)}
+  ${columnOrder(1)}
 `;
 
 const RecordButton = styled(AriaButton)`

@@ -14,6 +14,8 @@ import { type LidKind } from '@/core/larder/vessels';
 import { heatMode, heatOf, MODES } from '@/core/choices/heats';
 import { type Plan } from '@/core/plan/plan';
 import { STAGES } from '@/core/tenderness/stages';
+import { type Message, noun, tempC as temperature } from '@/core/message/message';
+import { doneSign } from '@/core/cook/nextAction';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -24,9 +26,7 @@ import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
 import { CautionNote, FaultNote } from '@/ui/controls/Panel';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
-import { type Message, noun, tempC as temperature } from '@/core/message';
 import { shapeFault } from '@/contract/shapeFault';
-import { doneSign } from '@/core/cook/nextAction';
 
 export interface SheetProps {
   readonly state: CookState;

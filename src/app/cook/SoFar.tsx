@@ -3,7 +3,7 @@
 import { Download, Trash2, Undo2 } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { place } from './place';
+import { columnOrder } from './columnOrder';
 import { actSays, learnedSays, lessonSays } from './recordWords';
 import { type CookState, undoRefusal } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
@@ -76,7 +76,7 @@ const FileLink = styled.a`
 `;
 
 const HistoryPanel = styled(Panel)`
-  ${place(3)}
+  ${columnOrder(3)}
   overflow-y: auto;
   scrollbar-width: thin;
   min-height: 120px;

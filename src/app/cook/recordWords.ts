@@ -1,6 +1,6 @@
 import { type CookAct, type CookActKind } from '@/core/cook/events';
-import { type Lesson } from '@/core/cook/follow';
-import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
+import { type Lesson } from '@/core/cook/learning';
+import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message/message';
 import { heatSays } from '@/core/choices/heats';
 import { type Words } from '@/words/words';
 

@@ -4,10 +4,10 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { dequeue, enqueue, waiting } from './queue';
 import { type NewEvent } from '@/contract/cook';
 import { type CookEvent } from '@/core/cook/events';
-import { fromWire } from '@/contract/wire';
 import { type CookView } from '@/core/cook/view';
+import { type Message } from '@/core/message/message';
+import { fromWire } from '@/contract/wire';
 import { send } from '@/ui/send';
-import { type Message } from '@/core/message';
 
 const RETRY_MS = 4000;
 

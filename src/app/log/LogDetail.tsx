@@ -10,7 +10,7 @@ import { type LogEntry } from './entry';
 import { Scores } from './Scores';
 import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
-import { actualSpans } from '@/core/cook/course';
+import { actualSpans } from '@/core/cook/actualDay';
 import { eventsOf, foldCook } from '@/core/cook/state';
 import { type CookView } from '@/core/cook/view';
 import { stageIndex } from '@/core/tenderness/stages';

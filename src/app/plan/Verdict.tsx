@@ -2,7 +2,7 @@
 
 import styled from 'styled-components';
 import { readyEta } from '@/core/forecast/forecast';
-import { evenings, say } from '@/core/message';
+import { evenings, say } from '@/core/message/message';
 import { type PlanFault, type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';

@@ -3,7 +3,7 @@ import { type PlanInput } from '@/core/choices/input';
 import { type Plan } from '@/core/plan/plan';
 import { cutById, isCutId } from '@/core/larder/cuts';
 import { isGarnishId } from '@/core/larder/garnish';
-import { noun } from '@/core/message';
+import { noun } from '@/core/message/message';
 import { platesFed } from '@/core/plan/watch';
 import { type Words } from '@/words/words';
 

@@ -7,8 +7,8 @@ import { type Plan } from '@/core/plan/plan';
 import { type WayOut } from '@/core/plan/waysOut';
 import { type FitWay } from '@/core/plan/fit';
 import { type Pot } from '@/core/larder/vessels';
+import { say } from '@/core/message/message';
 import { type PlanWorker } from '@/workers/plan.worker';
-import { say } from '@/core/message';
 
 /** Particles while the hand is still moving, and once it rests. */
 const QUICK = 96;

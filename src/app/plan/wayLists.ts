@@ -1,7 +1,7 @@
 import { HEAT_MODES, type HeatMode } from '@/core/choices/heats';
-import { type WayCard } from '@/ui/controls/WayCards';
 import { LID_KINDS } from '@/core/larder/vessels';
 import { LEVEL_SHARES } from '@/core/choices/ways';
+import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
 
 const LEVEL_IDS = ['shallow', 'half', 'threeQuarters', 'covered'] as const;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buyPlan, cutDoubt, cutsFor, rawPerEaterKg, trotterKg } from './buy';
-import { CUTS, cutById } from '../larder/cuts';
+import { cutById, CUTS } from '../larder/cuts';
 import { type MeatPart, RESULTS } from '../choices/input';
 import { english } from '../../testing/words';
 

@@ -1,9 +1,11 @@
 import { WATER_KG_PER_L } from '../heat/water';
-import { figure, type Figure, input as from, tempC } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
+import { tempC } from '../message/message';
 import { assemble, NO_SURPRISES } from '../forecast/assemble';
-import { stepAt } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
-import { FRIDGE_C, type Heat, ROOM_C } from '../heat/sources';
+import { FRIDGE_C, ROOM_C } from '../material/surroundings';
+import { type Heat } from '../heat/sources';
 import { type DetailedCourse, FAST_CELLS, runBraise } from '../heat/run';
 import { type StepRule, type TimeGrid } from '../heat/timeGrid';
 import { MATERIAL_HEAT_JKGK } from '../larder/vessels';

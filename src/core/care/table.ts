@@ -1,4 +1,4 @@
-import { type Message, listed, nameOf, say } from '../message';
+import { listed, type Message, nameOf, say } from '../message/message';
 import { type Avoided, type Dietary } from '../larder/allergens';
 import { type Cut } from '../larder/cuts';
 import { fatById } from '../larder/fats';

@@ -1,5 +1,5 @@
 import { type PlanHeat } from './heats';
-import { type Message } from '../message';
+import { type Message } from '../message/message';
 import { type WayOf } from './ways';
 import { type Avoided } from '../larder/allergens';
 import { type Burner, type Pan } from '../larder/burners';

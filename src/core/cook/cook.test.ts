@@ -1,16 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { actualSpans, liveBeside, liveSpans } from './course';
+import { actualSpans, liveBeside, liveSpans } from './actualDay';
 import { type CookAct, type CookEvent, standingEvents } from './events';
-import { followCook, requestOf } from './follow';
-import { hiddenPot } from './hidden';
-import { type LiveMoment, liveForecast } from './live';
+import { learnAll, requestOf } from './learning';
+import { simulatePot } from './simulatedPot';
+import { liveForecast, type LiveMoment } from './live';
 import { nextAction } from './nextAction';
 import { refusal } from './records';
 import { foldCook, undoRefusal } from './state';
 import { etaOf } from '../forecast/forecast';
 import { composePlan, type Plan } from '../plan/plan';
-import { braiseRequest } from '../plan/request';
+import { braiseRequest } from '../plan/engineRequest';
 import { type DaySpan } from '../schedule/day';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
@@ -56,7 +56,7 @@ describe('a braise cooked ahead', () => {
 
   it('goes from the heat into ice water and the fridge, with the caution that belongs there', () => {
     const state = foldCook(ahead.input, log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }]));
-    const live = liveForecast(followCook(state, { particles: 64 }), ahead.finishBy, moment(200));
+    const live = liveForecast(learnAll(state, { particles: 64 }), ahead.finishBy, moment(200));
     const action = nextAction(state, ahead, live, NOON_MS + 200 * MIN_MS);
     expect(english(action.title)).toContain('ice water');
     expect(english(action.why)).toMatch(/\d kg of ice/);
@@ -181,7 +181,7 @@ describe('following a cook', () => {
       OXTAIL_PLAN,
       log([0, { kind: 'intoPot' }], [150, { kind: 'fork', stage: 'holds' }], [151, { kind: 'note', text: 'hm' }]),
     );
-    const { lessons } = followCook(state, { particles: 256 });
+    const { lessons } = learnAll(state, { particles: 256 });
     expect(lessons).toHaveLength(1);
     expect(lessons[0]?.shiftMin).toBeGreaterThan(5);
     expect(lessons[0]?.about?.unknown).toBe('toughness');
@@ -192,7 +192,7 @@ describe('following a cook', () => {
     const eta = (...acts: readonly (readonly [number, CookEvent['act']])[]): number =>
       etaOf(
         liveForecast(
-          followCook(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
+          learnAll(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
           plan.finishBy,
           moment(100),
         ).forecast,
@@ -209,13 +209,13 @@ describe('following a cook', () => {
 describe('the next action', () => {
   const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
     const state = foldCook(OXTAIL_PLAN, log(...events));
-    const live = liveForecast(followCook(state, { particles: 128 }), plan.finishBy, moment(minutes));
+    const live = liveForecast(learnAll(state, { particles: 128 }), plan.finishBy, moment(minutes));
     return nextAction(state, plan, live, NOON_MS + minutes * MIN_MS);
   };
 
   it('walks through the work before the pot', () => {
     const state = foldCook(OXTAIL_PLAN, []);
-    const live = liveForecast(followCook(state, { particles: 64 }), plan.finishBy, moment(0));
+    const live = liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, moment(0));
     const titles = plan.day.spans
       .filter((s) => s.toMs <= plan.day.intoPotMs)
       .map((s) => nextAction(state, plan, live, s.fromMs + 1).title);
@@ -243,7 +243,7 @@ describe('the next action', () => {
 describe('the line of the day', () => {
   it('keeps what was and what is to come end to end', () => {
     const state = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
-    const live = liveForecast(followCook(state, { particles: 64 }), plan.finishBy, moment(30));
+    const live = liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, moment(30));
     const spans = liveSpans(plan, state, live.forecast, NOON_MS + 30 * MIN_MS);
     spans.slice(1).forEach((s, i) => {
       expect(s.fromMs).toBe(spans[i]?.toMs);
@@ -324,8 +324,8 @@ describe('the line of the day', () => {
 describe('a hidden pot', () => {
   it('passes the stages in order and tells the same truth for the same seed', () => {
     const request = braiseRequest(OXTAIL_PLAN);
-    const pot = hiddenPot(request, 3);
-    expect(hiddenPot(request, 3).twistsMin).toBe(pot.twistsMin);
+    const pot = simulatePot(request, 3);
+    expect(simulatePot(request, 3).twistsMin).toBe(pot.twistsMin);
     expect(pot.stageAt(5)).toBe('holds');
     expect(pot.stageAt(pot.twistsMin - 2)).toBe('gives');
     expect(pot.stageAt(pot.twistsMin + 2)).toBe('twists');
@@ -336,7 +336,7 @@ describe('a hidden pot', () => {
 
 describe('moments that must not slip', () => {
   const into = [0, { kind: 'intoPot' }] as const;
-  const live = liveForecast(followCook(foldCook(OXTAIL_PLAN, log(into)), { particles: 64 }), plan.finishBy, moment(0));
+  const live = liveForecast(learnAll(foldCook(OXTAIL_PLAN, log(into)), { particles: 64 }), plan.finishBy, moment(0));
 
   it('asks for hot liquid ten minutes before it runs low, not after', () => {
     const state = foldCook(OXTAIL_PLAN, log(into, [1, { kind: 'turned' }]));

@@ -1,14 +1,14 @@
 import { LOW_LITRES } from '../forecast/pot';
-import { type Following, type Lesson } from './follow';
-import { type CourseSamples, courseSamples } from '../forecast/course';
-import { readyEta, type Forecast, summarise } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/look';
+import { type Learning, type Lesson } from './learning';
+import { type CourseSamples, courseSamples } from '../forecast/courseSamples';
+import { type Forecast, readyEta, summarise } from '../forecast/forecast';
+import { lookCostMin } from '../forecast/lookCost';
 import { bestRecord, type Teaching } from '../forecast/teaching';
 import { type PlanHeat } from '../choices/heats';
-import { OPEN_SECONDS } from '../plan/looks';
+import { OPEN_SECONDS } from '../plan/plannedLooks';
 import { type HeatWay, heatWays } from '../plan/waysOut';
 import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce/finish';
-import { stepAt } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 
 /** The forecast of a cook as it now stands. Minutes count from the pieces meeting the liquid. */
 export interface LiveForecast {
@@ -36,7 +36,7 @@ export interface LiveMoment {
 }
 
 /** Sums up where a cook stands. */
-export function liveForecast(following: Following, finish: FinishQuestion, moment: LiveMoment): LiveForecast {
+export function liveForecast(following: Learning, finish: FinishQuestion, moment: LiveMoment): LiveForecast {
   const { ensemble } = following;
   const { atMin } = moment;
   const forecast = summarise(ensemble);

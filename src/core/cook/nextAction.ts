@@ -1,13 +1,13 @@
 import { type CookActKind } from './events';
 import { type LiveForecast } from './live';
-import { eventsOf, type CookState } from './state';
+import { type CookState, eventsOf } from './state';
 import { type CareStep } from '../cautions/cautions';
 import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
 import { LOW_LITRES } from '../forecast/pot';
 import { cutById } from '../larder/cuts';
 import { heatMode, MODES } from '../choices/heats';
 import { type Plan } from '../plan/plan';
-import { listed, litres, type Message, minutes, nameOf, noun, say, share, kg } from '../message';
+import { kg, listed, litres, type Message, minutes, nameOf, noun, say, share } from '../message/message';
 import { stageIndex, TARGETS } from '../tenderness/stages';
 
 /** What a cut shows when it is done. */

@@ -1,11 +1,12 @@
 import { type CookAct, type CookActKind } from './events';
 import { type CookState } from './state';
-import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { type Ensemble } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 import { type Observation } from '../forecast/observation';
 import { contentsAt, litresForLevelAt } from '../forecast/pot';
 import { type BraiseRequest } from '../forecast/request';
-import { type Message, say } from '../message';
-import { OPEN_SECONDS } from '../plan/looks';
+import { type Message, say } from '../message/message';
+import { OPEN_SECONDS } from '../plan/plannedLooks';
 import { type DayMark } from '../schedule/day';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;

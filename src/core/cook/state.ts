@@ -1,5 +1,5 @@
 import { type CookAct, type CookEvent, type StandingEvent, standingEvents, type Verdict } from './events';
-import { type Message, say } from '../message';
+import { type Message, say } from '../message/message';
 import { type PlanHeat } from '../choices/heats';
 import { type PlanInput } from '../choices/input';
 import { type LidKind } from '../larder/vessels';

@@ -7,19 +7,12 @@ import {
   type PotContents,
   submergedShare,
 } from '../material/geometry';
-import { BONE, type BodySetup, type Pieces } from '../heat/body';
+import { type BodySetup, BONE, type Pieces } from '../heat/body';
 import { type Composition, mixtureProperties } from '../composition/properties';
 import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
 import { equivalentBody, type PieceShape } from '../heat/shape';
-import {
-  AS_EXPECTED,
-  COLD_OVEN_TAU_S,
-  DOOR_DROP_K,
-  type Heat,
-  type KitchenFactors,
-  potPhase,
-  ROOM_C,
-} from '../heat/sources';
+import { AS_EXPECTED, COLD_OVEN_TAU_S, DOOR_DROP_K, type Heat, type KitchenFactors, potPhase } from '../heat/sources';
+import { ROOM_C } from '../material/surroundings';
 import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
 import { pressureAtAltitudePa, WATER_KG_PER_L } from '../heat/water';
 import { type Cut } from '../larder/cuts';

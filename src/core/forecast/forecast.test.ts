@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assemble, NO_SURPRISES } from './assemble';
-import { advance, priorEnsemble, slowest, stepAt, weights } from './ensemble';
+import { advance, priorEnsemble } from './ensemble';
+import { slowest } from './horizon';
+import { stepAt } from './commonCourse';
+import { weights } from './resample';
 import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './forecast';
-import { lookCostMin } from './look';
+import { lookCostMin } from './lookCost';
 import { type Observation, stageChances } from './observation';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, PLAIN_CELLS, runBraise } from '../heat/run';

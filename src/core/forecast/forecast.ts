@@ -1,6 +1,9 @@
-import { type Ensemble, shareOfStep, slowest, slowestGroupAt, stepAt, weights } from './ensemble';
+import { type Ensemble } from './ensemble';
+import { shareOfStep, stepAt } from './commonCourse';
+import { slowest, slowestGroupAt } from './horizon';
+import { weights } from './resample';
 import { WeightedSample } from '../numbers/quantile';
-import { STAGES, type Stage, stageThresholds, type TargetStage } from '../tenderness/stages';
+import { type Stage, STAGES, stageThresholds, type TargetStage } from '../tenderness/stages';
 
 /** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
 export interface StageEta {

@@ -1,5 +1,6 @@
 import { assemble, NO_SURPRISES } from './assemble';
-import { chooseHorizonMin, slowest, slowestGroupAt, stepAt } from './ensemble';
+import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
+import { stepAt } from './commonCourse';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, runBraise } from '../heat/run';

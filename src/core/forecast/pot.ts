@@ -1,5 +1,6 @@
 import { WATER_KG_PER_L } from '../heat/water';
-import { type Ensemble, pouredLitres } from './ensemble';
+import { type Ensemble } from './ensemble';
+import { pouredLitres } from './commonCourse';
 import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../material/geometry';
 import { vegetablesKgAt } from '../material/vegetables';
 

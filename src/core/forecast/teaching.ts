@@ -1,4 +1,5 @@
-import { type Ensemble, predictionOf, weights } from './ensemble';
+import { type Ensemble, predictionOf } from './ensemble';
+import { weights } from './resample';
 import { readySample, stageTimes, targetOf } from './forecast';
 import { probeLaw, stageChances } from './observation';
 import { WeightedSample } from '../numbers/quantile';

@@ -1,10 +1,10 @@
+import { ROOM_C } from '../material/surroundings';
 /**
  * What an electric oven of 65 l takes up and loses, standing for all: heat in its body, J/K, and through its walls, W/K.
  * Split from the standard consumption of an electric cavity, 0.0042 V + 0.55 kWh a test, V in litres (Commission Delegated
  * Regulation (EU) 65/2014), less what the test's wet brick takes up. Modeller's judgement, good to a third.
  */
 const OVEN = { bodyJK: 6000, wallWK: 2.8 } as const;
-const ROOM_C = 22;
 const J_PER_KWH = 3.6e6;
 
 /** Share by which an oven, and a burner, may differ from what is reckoned here. */

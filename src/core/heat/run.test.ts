@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PLAIN_CELLS, type RunSetup, runBraise } from './run';
+import { PLAIN_CELLS, runBraise, type RunSetup } from './run';
 import { makeTimeGrid, PLAIN_STEPS } from './timeGrid';
 import { readReference, type Scenario } from '../../testing/reference';
 

@@ -1,5 +1,5 @@
 import { type BodySetup, ConductingBody } from './body';
-import { type DetailSeries, DetailRecorder } from './detail';
+import { DetailRecorder, type DetailSeries } from './detail';
 import { type TimeGrid, type TopUp } from './timeGrid';
 import { dryingLaw, type DryingLaw, lookUp } from './drying';
 import { boilingPointC, latentHeatJKg } from './water';

@@ -1,5 +1,6 @@
+import { FRIDGE_C, ROOM_C } from '../material/surroundings';
 import { type PotPhase } from './run';
-import { LIDS, type LidKind, type PotMaterial, radiantFactor } from '../larder/vessels';
+import { type LidKind, LIDS, type PotMaterial, radiantFactor } from '../larder/vessels';
 
 /** How the pot is heated. Temperatures in °C; power is what reaches the pot, W. */
 export type Heat =
@@ -32,8 +33,6 @@ export interface PotSurfaces {
   readonly drySide: number;
 }
 
-export const ROOM_C = 22;
-
 const STILL_FILM = 11;
 const FAN_FILM = 20;
 const GRILL_FILM = 18;
@@ -48,7 +47,6 @@ const GRILL_VAPOUR_PA = 3000;
 /** From the liquid through the wall into ice water, W/m²K: a film inside and one outside. */
 const ICE_WATER_FILM = { still: 1 / (1 / 150 + 1 / 120), stirred: 1 / (1 / 300 + 1 / 300) } as const;
 const FRIDGE_FILM = { still: 10, fan: 20 } as const;
-export const FRIDGE_C = 4;
 const FRIDGE_VAPOUR_PA = 700;
 const COOLING_MASS_TRANSFER = 2e-8;
 /** A grill's air is known half as well as an oven's: 15 K against 8 K. */

@@ -1,4 +1,4 @@
-import { type Lexicon, type MeatEntry, type Meaning } from './lexicon';
+import { type Lexicon, type Meaning, type MeatEntry } from './lexicon';
 
 type Entry = readonly [pattern: RegExp, meaning: Meaning];
 

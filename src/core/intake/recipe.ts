@@ -1,7 +1,7 @@
 import { leadingQuantity } from './amounts';
 import { ENGLISH } from './english';
 import { type Lexicon, type Meaning, type Role } from './lexicon';
-import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message';
+import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message/message';
 import { heatOf, type PlanHeat } from '../choices/heats';
 import { GAS_MARKS } from '../quantity/units';
 

@@ -1,3 +1,5 @@
+import { figure, type Figure, input as from } from '../message/figure';
+import { type PourPlan } from './pour';
 /** Share of alcohol left after minutes of simmering. Source: retention tests by Augustin and others, 1992. */
 const RETENTION: readonly (readonly [minutes: number, left: number])[] = [
   [0, 1],
@@ -24,4 +26,18 @@ export function alcoholLeft(minutes: number): number {
 /** Pure alcohol in `litres` of `share` by volume, g. */
 export function alcoholG(litres: number, share: number): number {
   return litres * 1000 * share * ETHANOL_G_ML;
+}
+
+/** Alcohol in one plate when the pot has simmered `braiseMin` after the wine boiled down; null where none was poured. */
+export function alcoholOnThePlate(pour: PourPlan, braiseMin: number, eaters: number): Figure | null {
+  if (pour.alcoholG <= 0) return null;
+  const boiled = pour.wine?.minutes.value ?? 0;
+  const simmerMin = (Number.isFinite(boiled) ? boiled : 0) + braiseMin;
+  const left = alcoholLeft(simmerMin);
+  return figure('liquid.alcohol', (pour.alcoholG * left) / eaters / 1000, 'mass', 'practice', [
+    from('pureAlcoholIn', pour.alcoholG / 1000, 'mass'),
+    from('simmeringAllTold', simmerMin, 'minutes'),
+    from('stillThere', left, 'share'),
+    from('plates', eaters, 'count'),
+  ]);
 }

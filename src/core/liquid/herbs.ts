@@ -1,4 +1,4 @@
-import { listed, type Message, nameOf, noun, say } from '../message';
+import { listed, type Message, nameOf, noun, say } from '../message/message';
 import { type Herb, herbById } from '../larder/seasoning';
 import { type WayOf } from '../choices/ways';
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { alcoholG, alcoholLeft } from './alcohol';
+import { alcoholG, alcoholLeft, alcoholOnThePlate } from './alcohol';
 import { herbPlan, usualHerbCount } from './herbs';
 import { boilAwayMinutes, pourPlan, type PourQuestion } from './pour';
-import { LIQUIDS, liquidById } from '../larder/liquids';
-import { HERBS, herbById } from '../larder/seasoning';
+import { liquidById, LIQUIDS } from '../larder/liquids';
+import { herbById, HERBS } from '../larder/seasoning';
 import { english } from '../../testing/words';
 
 const QUESTION: PourQuestion = {
@@ -15,9 +15,6 @@ const QUESTION: PourQuestion = {
   reduce: 'half',
   baseM2: 0.053,
   powerW: 1000,
-  braiseMin: 150,
-  eaters: 4,
-  startSimmering: true,
 };
 
 describe('what is poured', () => {
@@ -51,7 +48,8 @@ describe('what is poured', () => {
         (parts, wantedL, reduce, fillerStrength) => {
           const plan = pourPlan({ ...QUESTION, parts, wantedL, reduce, fillerStrength });
           expect(plan.totalL).toBeCloseTo(wantedL + plan.overL, 2);
-          expect(plan.alcohol === null || plan.alcohol.value > 0).toBe(true);
+          expect(plan.alcoholG > 0).toBe(plan.pours.some((p) => p.liquid.alcohol > 0));
+          for (const p of plan.pours) expect(p.pouredL).toBeGreaterThanOrEqual(p.inPotL);
         },
       ),
     );
@@ -68,18 +66,91 @@ describe('what is poured', () => {
   it('has no wine and no alcohol where none is poured', () => {
     const plan = pourPlan({ ...QUESTION, parts: [] });
     expect(plan.wine).toBeNull();
-    expect(plan.alcohol).toBeNull();
+    expect(plan.alcoholG).toBe(0);
+    expect(alcoholOnThePlate(plan, 150, 4)).toBeNull();
     expect(plan.acid).toBe(false);
   });
 
-  it('knows how cold a pot goes in when the stock does', () => {
-    expect(pourPlan(QUESTION).mixedC).toBe(96);
-    expect(pourPlan({ ...QUESTION, startSimmering: false }).mixedC).toBeCloseTo((0.2 * 95 + 0.8 * 20) / 1, 9);
+  it('is as warm as what boiled down makes it', () => {
+    expect(pourPlan(QUESTION).mixedC).toBeCloseTo(0.2 * 95 + 0.8 * 20, 9);
+    expect(pourPlan({ ...QUESTION, reduce: 'none' }).mixedC).toBeCloseTo(20, 9);
+    expect(pourPlan({ ...QUESTION, wantedL: 0, parts: [] }).mixedC).toBe(20);
+  });
+
+  it('goes in in an order: wine, tomato, the rest, seasoning, and the filler to the line', () => {
+    const parts = ['soySauce', 'coconutMilk', 'cannedTomato', 'redWine'].map((id) => ({ id, litres: 0.1 }));
+    const plan = pourPlan({ ...QUESTION, wantedL: 2, parts: [...parts, { id: 'vinegar', litres: 0 }] });
+    expect(plan.pours.map((p) => p.liquid.id)).toEqual([
+      'redWine',
+      'cannedTomato',
+      'coconutMilk',
+      'soySauce',
+      'stockUnsalted',
+    ]);
+    expect(plan.pours.map((p) => p.note?.code)).toEqual([
+      'pour.boilDown',
+      undefined,
+      undefined,
+      undefined,
+      'pour.hotToTheLine',
+    ]);
+    expect(plan.gelatinG).toBeCloseTo(
+      plan.pours.reduce((sum, p) => sum + p.pouredL * p.liquid.gelatinGPerL, 0),
+      12,
+    );
+  });
+
+  it('boils nothing down where wine stays as it is, and adds nothing where the parts fill the pot', () => {
+    const raw = pourPlan({ ...QUESTION, reduce: 'none' });
+    expect(raw.pours[0]).toMatchObject({ pouredL: 0.4, inPotL: 0.4, note: undefined });
+    expect(raw.wine?.minutes.value).toBe(0);
+    const full = pourPlan({ ...QUESTION, wantedL: 0.2 });
+    expect(full.pours.map((p) => p.liquid.id)).toEqual(['redWine']);
+    expect(full.overL).toBeCloseTo(0, 12);
+    expect(pourPlan({ ...QUESTION, wantedL: 0.15 }).overL).toBeCloseTo(0.05, 12);
+  });
+
+  it('pours water once, whatever strength is asked of it, and no stock at strength nought', () => {
+    const water = pourPlan({ ...QUESTION, fillerId: 'water', fillerStrength: 0.3, parts: [] });
+    expect(water.pours.map((p) => [p.liquid.id, p.pouredL, p.note?.code])).toEqual([['water', 1, 'pour.hotToTheLine']]);
+    const none = pourPlan({ ...QUESTION, fillerStrength: 0, parts: [] });
+    expect(none.pours.map((p) => [p.liquid.id, p.pouredL, p.note?.code])).toEqual([['water', 1, 'pour.thinsStock']]);
+  });
+
+  it('is sour only where more than a splash is', () => {
+    const splash = (litres: number) => pourPlan({ ...QUESTION, parts: [{ id: 'vinegar', litres }] }).acid;
+    expect([splash(0.05), splash(0.06)]).toEqual([false, true]);
+  });
+
+  it('says what its figures come from', () => {
+    const { wine } = pourPlan(QUESTION);
+    expect(wine?.target).toEqual({
+      id: 'liquid.target',
+      value: 0.2,
+      as: 'volume',
+      sure: 'computed',
+      inputs: [
+        { id: 'poured', value: 0.4, as: 'volume' },
+        { id: 'left', value: 0.5, as: 'share' },
+      ],
+    });
+    expect(wine?.minutes).toEqual({
+      id: 'liquid.minutes',
+      value: boilAwayMinutes(0.2, 1000, 0.053),
+      as: 'minutes',
+      sure: 'estimate',
+      inputs: [
+        { id: 'toDriveOff', value: 0.2, as: 'volume' },
+        { id: 'reachesThePot', value: 1000, as: 'power' },
+        { id: 'potsBase', value: 0.053, as: 'area' },
+      ],
+    });
   });
 
   it('cannot boil down on too weak a flame', () => {
     expect(boilAwayMinutes(0.2, 100, 0.053)).toBe(Infinity);
     expect(boilAwayMinutes(0, 100, 0.053)).toBe(0);
+    expect(boilAwayMinutes(0, 18 * 0.053 * 2 * 78, 0.053)).toBe(0);
   });
 
   it('offers swaps that exist', () => {
@@ -94,6 +165,28 @@ describe('alcohol', () => {
     expect(alcoholLeft(45)).toBeCloseTo(Math.sqrt(0.35 * 0.25), 9);
     expect(alcoholLeft(1000)).toBe(0.05);
     expect(alcoholG(0.75, 0.13)).toBeCloseTo(76.9, 1);
+  });
+
+  it('on the plate is what the bottles brought, less what boiling down and simmering drove off', () => {
+    const plan = pourPlan(QUESTION);
+    const boiled = plan.wine?.minutes.value ?? 0;
+    const left = alcoholLeft(boiled + 90);
+    const inKg = (400 * 0.13 * 0.789) / 1000;
+    expect(plan.alcoholG).toBeCloseTo(inKg * 1000, 9);
+    const figure = alcoholOnThePlate(plan, 90, 4);
+    expect(figure).toMatchObject({ id: 'liquid.alcohol', as: 'mass', sure: 'practice' });
+    expect(figure?.value).toBeCloseTo((inKg * left) / 4, 12);
+    expect(figure?.inputs.map((i) => [i.id, i.as])).toEqual([
+      ['pureAlcoholIn', 'mass'],
+      ['simmeringAllTold', 'minutes'],
+      ['stillThere', 'share'],
+      ['plates', 'count'],
+    ]);
+    expect(figure?.inputs.map((i) => i.value)).toEqual([plan.alcoholG / 1000, boiled + 90, left, 4]);
+    const weak = pourPlan({ ...QUESTION, powerW: 10 });
+    expect(alcoholOnThePlate(weak, 90, 4)?.inputs[1]?.value).toBe(90);
+    const beer = pourPlan({ ...QUESTION, parts: [{ id: 'stout', litres: 0.5 }], reduce: 'none' });
+    expect(alcoholOnThePlate(beer, 90, 4)?.inputs[1]?.value).toBe(90);
   });
 
   it('only ever falls', () => {
@@ -117,6 +210,59 @@ describe('herbs', () => {
       ['thyme, sprigs', 5],
     ]);
     expect(herbPlan([{ id: 'parsley', count: 3 }], 'loose', 1).countOut).toEqual([]);
+  });
+
+  it('ask for nothing out where nothing went in or it goes in last', () => {
+    for (const form of ['loose', 'bundle', 'cloth'] as const) {
+      expect(herbPlan([], form, 1)).toEqual({ lines: [], countOut: [], says: undefined });
+      expect(herbPlan([{ id: 'bay', count: 0 }], form, 1).lines).toEqual([]);
+      expect(herbPlan([{ id: 'parsley', count: 1 }], form, 1).countOut).toEqual([]);
+    }
+    const shed = herbPlan([{ id: 'peppercorn', count: 2 }], 'bundle', 1);
+    expect(shed.countOut.map((c) => c.what.code)).toEqual(['countOut.bundle', 'countOut.packetForShedding']);
+  });
+
+  it('warn of what sheds loose, or else of what goes in half way', () => {
+    const says = (ids: readonly string[], form: 'loose' | 'bundle') =>
+      herbPlan(
+        ids.map((id) => ({ id, count: 1 })),
+        form,
+        2,
+      ).says;
+    const late = HERBS.find((h) => h.when === 'halfway')?.id ?? '';
+    expect(says(['bay', 'peppercorn'], 'loose')?.code).toBe('herbs.shed');
+    expect(english(says(['bay', 'peppercorn'], 'loose'))).toMatch(/peppercorn/i);
+    expect(english(says(['bay', 'peppercorn'], 'loose'))).not.toMatch(/bay/i);
+    expect(says(['bay', 'peppercorn'], 'bundle')).toBeUndefined();
+    expect(says(['bay'], 'loose')).toBeUndefined();
+    expect(says([late], 'bundle')?.code).toBe('herbs.halfway');
+    expect(says(['bay', late], 'bundle')?.code).toBe('herbs.halfway');
+  });
+
+  it('are too many only over the most for the litres, and a shallow pot counts as half a litre', () => {
+    const bay = herbById('bay');
+    const most = (litres: number) => Math.ceil(bay.mostPerL * Math.max(0.5, litres));
+    for (const litres of [0.1, 0.5, 1, 3]) {
+      const lines = (count: number) => herbPlan([{ id: 'bay', count }], 'bundle', litres);
+      expect(lines(most(litres)).lines[0]?.tooMuch).toBe(false);
+      expect(lines(most(litres)).says).toBeUndefined();
+      expect(lines(most(litres) + 1).lines[0]?.tooMuch).toBe(true);
+    }
+    expect([0.1, 1, 4].map((litres) => usualHerbCount(bay, litres))).toEqual([
+      1,
+      Math.max(1, Math.round(bay.perL)),
+      Math.round(4 * bay.perL),
+    ]);
+    const two = herbPlan(
+      [
+        { id: 'rosemary', count: 60 },
+        { id: 'bay', count: 1 },
+      ],
+      'bundle',
+      1,
+    );
+    expect(two.says).toMatchObject({ code: 'herbs.tooMuch', params: { count: 1 } });
+    expect(english(two.says)).not.toMatch(/bay/i);
   });
 
   it('warns of too much rosemary for the litres, and says how much is enough', () => {

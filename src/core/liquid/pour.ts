@@ -1,5 +1,7 @@
-import { alcoholG, alcoholLeft } from './alcohol';
-import { figure, type Figure, input as from, type Message, say } from '../message';
+import { alcoholG } from './alcohol';
+import { ROOM_C, TAP_C } from '../material/surroundings';
+import { figure, type Figure, input as from } from '../message/figure';
+import { type Message, say } from '../message/message';
 import { latentHeatJKg, WATER_KG_PER_L } from '../heat/water';
 import { isReducible, type Liquid, liquidById } from '../larder/liquids';
 import { type WayOf, WINE_LEFT } from '../choices/ways';
@@ -15,10 +17,6 @@ export interface PourQuestion {
   readonly baseM2: number;
   /** What the burner puts into the pot, W. */
   readonly powerW: number;
-  /** Minutes the pot will simmer afterwards. */
-  readonly braiseMin: number;
-  readonly eaters: number;
-  readonly startSimmering: boolean;
 }
 
 /** One pour, in the order they go in. */
@@ -44,26 +42,27 @@ export interface PourPlan {
     readonly depthBeforeMm: number;
     readonly depthAfterMm: number;
   } | null;
-  readonly alcohol: Figure | null;
+  /** Pure alcohol as it comes from the bottles, g. */
+  readonly alcoholG: number;
   readonly saltG: number;
   readonly sugarG: number;
   readonly gelatinG: number;
   readonly acid: boolean;
-  /** °C of the mixed liquid if it went in as it is. */
+  /** °C of the mixed liquid, only what was boiled down being hot. */
   readonly mixedC: number;
 }
 
-const TAP_C = 20;
+/** Lost through the open top and the walls, each taken as large as the base. Modeller's judgement. */
 const OPEN_POT_LOSS_WM2K = 18;
-const SIMMER_C = 96;
+const BOILING_C = 100;
 /** Wine that has just boiled down. */
 const HOT_C = 95;
 
 /** Minutes to boil `litres` away from a pot of base `baseM2` on a burner that delivers `powerW`; Infinity if it cannot. */
 export function boilAwayMinutes(litres: number, powerW: number, baseM2: number): number {
-  const net = powerW - OPEN_POT_LOSS_WM2K * baseM2 * 2 * 78;
+  const net = powerW - OPEN_POT_LOSS_WM2K * baseM2 * 2 * (BOILING_C - ROOM_C);
   if (net <= 0) return litres > 0 ? Infinity : 0;
-  return (Math.max(0, litres) * WATER_KG_PER_L * latentHeatJKg(100)) / net / 60;
+  return (Math.max(0, litres) * WATER_KG_PER_L * latentHeatJKg(BOILING_C)) / net / 60;
 }
 
 /** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
@@ -102,7 +101,6 @@ export function pourPlan(q: PourQuestion): PourPlan {
   const goneL = wineL * (1 - left);
   const minutes = boilAwayMinutes(goneL, q.powerW, q.baseM2);
   const inG = measured.reduce((total, p) => total + alcoholG(p.pouredL, p.liquid.alcohol), 0);
-  const simmerMin = (goneL > 0 && Number.isFinite(minutes) ? minutes : 0) + q.braiseMin;
   const each = (pick: (l: Liquid) => number): number =>
     pours.reduce((total, p) => total + p.pouredL * pick(p.liquid), 0);
   return {
@@ -126,25 +124,16 @@ export function pourPlan(q: PourQuestion): PourPlan {
             depthAfterMm: (wineL * left) / q.baseM2,
           }
         : null,
-    alcohol:
-      inG > 0
-        ? figure('liquid.alcohol', (inG * alcoholLeft(simmerMin)) / q.eaters / 1000, 'mass', 'practice', [
-            from('pureAlcoholIn', inG / 1000, 'mass'),
-            from('simmeringAllTold', simmerMin, 'minutes'),
-            from('stillThere', alcoholLeft(simmerMin), 'share'),
-            from('plates', q.eaters, 'count'),
-          ])
-        : null,
+    alcoholG: inG,
     saltG: each((l) => l.saltGPerL),
     sugarG: each((l) => l.sugarGPerL),
     gelatinG: each((l) => l.gelatinGPerL),
     acid: pours.some((p) => p.liquid.acid && p.inPotL > 0.05),
-    mixedC: mixedTempC(pours, left < 1, q.startSimmering),
+    mixedC: mixedTempC(pours, left < 1),
   };
 }
 
-function mixedTempC(pours: readonly Pour[], reduced: boolean, simmering: boolean): number {
-  if (simmering) return SIMMER_C;
+function mixedTempC(pours: readonly Pour[], reduced: boolean): number {
   const total = pours.reduce((sum, p) => sum + p.inPotL, 0);
   if (total <= 0) return TAP_C;
   return pours.reduce((sum, p) => sum + p.inPotL * (isReducible(p.liquid) && reduced ? HOT_C : TAP_C), 0) / total;

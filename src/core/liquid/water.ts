@@ -1,6 +1,7 @@
-import { figure, type Figure, input as from } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
 import { slowestAtTarget } from '../forecast/nominal';
 import { type BraiseRequest } from '../forecast/request';
+import { type WayOf } from '../choices/ways';
 import { garnishById } from '../larder/garnish';
 import { type PlanInput } from '../choices/input';
 
@@ -26,13 +27,11 @@ export interface AtTarget {
   readonly takenUpL: number;
 }
 
-/** What comes out of the tap, °C. */
-export const TAP_C = 20;
-
-/** Where the water comes from and goes, in figures that answer why. */
+/** Where the water comes from and goes, in figures that answer why; `startC` is how warm the pot goes in either way. */
 export function waterBalance(
   input: PlanInput,
   request: BraiseRequest,
+  startC: Readonly<Record<WayOf<'start'>, number>>,
   at: AtTarget,
   finished: { readonly liquidL: number; readonly juiceKg: number; readonly cookedKg: number },
 ): WaterBalance {
@@ -40,12 +39,8 @@ export function waterBalance(
   const minutes = from('onTheHeat', at.minutes, 'minutes');
   const volume = (id: string, value: number, inputs: Figure['inputs'], sure: Figure['sure'] = 'estimate'): Figure =>
     figure(`liquid.${id}`, value, 'volume', sure, inputs);
-  const start = slowestAtTarget(request).atMin;
-  const cold = slowestAtTarget({
-    ...request,
-    liquidTempC: input.liquid.start === 'simmer' ? TAP_C + 15 : request.liquidTempC,
-  }).atMin;
-  const warm = input.liquid.start === 'simmer' ? start : slowestAtTarget({ ...request, liquidTempC: 96 }).atMin;
+  const simmering = slowestAtTarget({ ...request, liquidTempC: startC.simmer }).atMin;
+  const cold = slowestAtTarget({ ...request, liquidTempC: startC.cold }).atMin;
   return {
     poured: volume(
       'poured',
@@ -84,8 +79,8 @@ export function waterBalance(
       from('steam', at.evaporatedL, 'volume'),
       minutes,
     ]),
-    coldCost: figure('liquid.coldCost', Math.max(0, cold - warm), 'minutes', 'estimate', [
-      from('simmeringDoneAfter', warm, 'minutes'),
+    coldCost: figure('liquid.coldCost', Math.max(0, cold - simmering), 'minutes', 'estimate', [
+      from('simmeringDoneAfter', simmering, 'minutes'),
       from('coldDoneAfter', cold, 'minutes'),
     ]),
   };

@@ -1,6 +1,7 @@
-import { type Ensemble, stepAt } from '../forecast/ensemble';
-import { etaOf, slowestGroup, summarise, readySample } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/look';
+import { type Ensemble } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
+import { etaOf, readySample, slowestGroup, summarise } from '../forecast/forecast';
+import { lookCostMin } from '../forecast/lookCost';
 import { levelMmAt, litresAt } from '../forecast/pot';
 import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
 import { type Stage } from '../tenderness/stages';

@@ -1,14 +1,14 @@
 import { heatMode, MODES } from '../choices/heats';
 import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from '../choices/input';
 import { pieceSize } from '../choices/pieces';
-import { contentsOf, pourOf } from './request';
+import { contentsOf, pourFor } from './engineRequest';
 import { cutById, isCutId } from '../larder/cuts';
 import { isFatId } from '../larder/fats';
 import { isGarnishId } from '../larder/garnish';
 import { isLiquidId } from '../larder/liquids';
 import { isHerbId, isSpiceId } from '../larder/seasoning';
 import { isSideId } from '../larder/sides';
-import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message';
+import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message/message';
 import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../material/geometry';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
@@ -221,7 +221,7 @@ function checkFit(input: PlanInput): PlanFault[] {
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);
   const topMm = meatHeightM(contents) * 1000;
-  const poured = pourOf(input, litresForLevel(contents, (topMm / 1000) * input.liquid.level), 0);
+  const poured = pourFor(input, litresForLevel(contents, (topMm / 1000) * input.liquid.level));
   const levelMm = Math.max(topMm * input.liquid.level, levelForLitres(contents, poured.totalL) * 1000);
   const room = pot.heightMm - HEADROOM_MM;
   if (topMm > pot.heightMm - MEAT_BELOW_RIM_MM) {

@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { compareWays, difference, waysToCompare, type Way, type WayResult } from './compare';
+import { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
+import { composePlan } from './plan';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
-import { composePlan } from './plan';
 
 describe('ways to compare', () => {
   it('begins with the plan as it is and offers nothing that is the same', () => {

@@ -5,8 +5,9 @@ import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';
-import { type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
-import { type MinutesRange } from '../schedule/spread';
+import { type Figure } from '../message/figure';
+import { kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message/message';
+import { type MinutesRange } from '../schedule/workTime';
 
 /** A way to cook the same meat, to be set beside others. */
 export interface Way {

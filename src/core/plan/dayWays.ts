@@ -2,7 +2,7 @@ import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
 import { LIMITS, type PlanInput } from '../choices/input';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
-import { type Message, minutes, nameOf, say } from '../message';
+import { type Message, minutes, nameOf, say } from '../message/message';
 import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
 
 const FIVE_MIN_MS = 5 * 60_000;

@@ -1,6 +1,6 @@
-import { MODES, heatMode } from '../choices/heats';
+import { heatMode, MODES } from '../choices/heats';
 import { type PlanInput } from '../choices/input';
-import { figure, type Figure, input as from } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
 import { type Ensemble } from '../forecast/ensemble';
 import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat/energy';
 import { BURNER_EFFICIENCY } from '../larder/burners';

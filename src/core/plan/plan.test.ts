@@ -3,8 +3,8 @@ import { checkPlanInput } from './check';
 import { type PlanInput } from '../choices/input';
 import { cubeCount, pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
 import { composePlan, makePlan, type Plan } from './plan';
-import { liquidLitres } from './request';
-import { CUTS, cutById } from '../larder/cuts';
+import { potFilling } from './engineRequest';
+import { cutById, CUTS } from '../larder/cuts';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 
@@ -157,7 +157,7 @@ describe('a plan', () => {
 
   it('fills to the level asked for', () => {
     expect(oxtail.pot.levelStartMm).toBeCloseTo(48 * 0.75, 3);
-    expect(liquidLitres(withLevel(OXTAIL_PLAN, 1))).toBeGreaterThan(oxtail.liquidL);
+    expect(potFilling(withLevel(OXTAIL_PLAN, 1)).liquidL).toBeGreaterThan(oxtail.liquidL);
   });
 
   it('reads its reasons out', () => {

@@ -3,18 +3,21 @@ import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahe
 import { meatParts, type PlanFault, type PlanInput } from '../choices/input';
 import { energyFigure } from './energy';
 import { heatMode, heatSays, MODES } from '../choices/heats';
-import { kitchenWork, type KitchenWork, LIFTING_MIN, sizedParts, type SizedPart } from './kitchenWork';
-import { OPEN_SECONDS, type PlannedLooks } from './looks';
+import { LIFTING_MIN, mise, type Mise } from './mise';
+import { type SizedPart, sizedParts } from './parts';
+import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
-import { braiseRequest, liquidLitres, plannedRequest, pourOf } from './request';
+import { plannedRequest } from './engineRequest';
 import { reasonsFor } from './reasons';
 import { thingsToWatch } from './watch';
 import { boneFraction } from '../forecast/assemble';
-import { type Figure, type Message, evenings, minutes as time, nameOf, say } from '../message';
-import { type CourseSamples, courseSamples } from '../forecast/course';
-import { type Ensemble, nominalEnsemble, priorEnsemble, stepAt } from '../forecast/ensemble';
+import { type Figure } from '../message/figure';
+import { evenings, type Message, minutes as time, nameOf, say } from '../message/message';
+import { type CourseSamples, courseSamples } from '../forecast/courseSamples';
+import { type Ensemble, nominalEnsemble, priorEnsemble } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/look';
+import { lookCostMin } from '../forecast/lookCost';
 import { litresAt, LOW_LITRES } from '../forecast/pot';
 import { type BraiseRequest, cutOf } from '../forecast/request';
 import { burnerNetW } from '../larder/burners';
@@ -26,9 +29,9 @@ import { type DayWork } from '../schedule/tasks';
 import { TARGETS } from '../tenderness/stages';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 4;
+export const PLAN_VERSION = 5;
 
-export interface Plan extends KitchenWork {
+export interface Plan extends Mise {
   readonly version: number;
   readonly input: PlanInput;
   /** The cut that is done last, which the forecast is about. */
@@ -80,7 +83,7 @@ export function makePlan(
  * one course without surprises, and its window has no width.
  */
 export function composePlan(input: PlanInput, particles?: number): PlanResult {
-  const { looks, request } = plannedRequest(input);
+  const { filling, undisturbed, looks, request } = plannedRequest(input);
   const ensemble = particles === 0 ? nominalEnsemble(request) : priorEnsemble(request, { particles });
   const forecast = summarise(ensemble);
   const ready = readyEta(forecast);
@@ -93,11 +96,11 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     eaters: input.eaters,
     sauceLPerPlate: input.finish.sauceLPerPlate,
     powerW: burnerNetW(input.sear.burner),
-    stockGelatinG: pourOf(input, liquidLitres(input), 0).gelatinG,
+    stockGelatinG: filling.pour.gelatinG,
   };
   const finished = finishedPot(ensemble, step, finishBy);
-  const kitchen = kitchenWork(input, request, atTarget(ensemble, step, ready.p50), finished);
-  const pot = potPlan(input, ensemble, ready.p50);
+  const kitchen = mise(input, request, filling, atTarget(ensemble, step, ready.p50), finished);
+  const pot = potPlan(input, filling.contents, ensemble, ready.p50);
   const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW);
   const course = courseSamples(ensemble, forecast);
   const dayQuestion: DayQuestion = {
@@ -111,7 +114,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     fixed: input.day.fixed,
   };
   const day = layOutDay(dayQuestion);
-  const look = lookCostMin(braiseRequest(input), ready.p10, OPEN_SECONDS.fork);
+  const look = lookCostMin(undisturbed, ready.p10, OPEN_SECONDS.fork);
   return {
     ok: true,
     plan: {
@@ -176,7 +179,7 @@ const SALT_AHEAD_HOURS = 12;
 /** What the day is laid out from. */
 function dayWork(
   input: PlanInput,
-  kitchen: KitchenWork,
+  kitchen: Mise,
   request: BraiseRequest,
   when: Pick<DayWork, 'likelyMin' | 'readyMin'>,
   looks: PlannedLooks,

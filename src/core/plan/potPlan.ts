@@ -1,13 +1,13 @@
 import { meatParts, type PlanInput } from '../choices/input';
-import { contentsOf } from './request';
-import { sizedParts } from './kitchenWork';
+import { sizedParts } from './parts';
 import { boneFraction, lyingPieces } from '../forecast/assemble';
-import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { type Ensemble } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 import { levelMmAt } from '../forecast/pot';
-import { figure, type Figure, input as from } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
 import { cutById } from '../larder/cuts';
 import { potVolumeL } from '../larder/vessels';
-import { levelForLitres, meatHeightM, submergedShare, vegetableHeightM } from '../material/geometry';
+import { levelForLitres, meatHeightM, type PotContents, submergedShare, vegetableHeightM } from '../material/geometry';
 import { meatGroup } from '../choices/pieces';
 
 /** One cut as it lies in the pot, for the section drawing. Millimetres. */
@@ -44,8 +44,7 @@ export interface PotPlan {
 }
 
 /** The pot as it stands at the start, half way and when the target is reached at `readyMin`. */
-export function potPlan(input: PlanInput, ensemble: Ensemble, readyMin: number): PotPlan {
-  const contents = contentsOf(input);
+export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensemble, readyMin: number): PotPlan {
   const levelMm = (atMin: number): number => levelMmAt(ensemble, stepAt(ensemble.assembly.grid, atMin));
   const meatTop = meatHeightM(contents);
   const liquid = ensemble.request.liquidL;

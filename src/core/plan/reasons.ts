@@ -1,9 +1,10 @@
 import { type PlanInput } from '../choices/input';
-import { type Ensemble, stepAt } from '../forecast/ensemble';
+import { type Ensemble } from '../forecast/ensemble';
+import { stepAt } from '../forecast/commonCourse';
 import { type Forecast, readyEta, slowestGroup } from '../forecast/forecast';
 import { cutOf } from '../forecast/request';
 import { type Cut } from '../larder/cuts';
-import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
+import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message/message';
 
 /** From here collagen melts fast, °C. */
 const MELTS_C = 85;

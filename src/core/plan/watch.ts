@@ -1,12 +1,12 @@
 import { type PlanInput } from '../choices/input';
-import { type KitchenWork } from './kitchenWork';
+import { type Mise } from './mise';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
 import { cutDoubt } from '../buy/buy';
 import { etaOf, type Forecast, readyEta } from '../forecast/forecast';
 import { LOW_LITRES } from '../forecast/pot';
 import { type Cut } from '../larder/cuts';
-import { kg, litres, type Message, mm, say } from '../message';
+import { kg, litres, type Message, mm, say } from '../message/message';
 import { type FinishedPot } from '../sauce/finish';
 import { TARGETS } from '../tenderness/stages';
 
@@ -46,7 +46,7 @@ export function thingsToWatch(
   pot: PotPlan,
   finished: FinishedPot,
   forecast: Forecast,
-  kitchen: KitchenWork,
+  kitchen: Mise,
 ): Message[] {
   const { buy, sear, salt } = kitchen;
   const doubt = cutDoubt(cut.id, input.result);

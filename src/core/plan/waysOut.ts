@@ -6,7 +6,7 @@ import { composePlan } from './plan';
 import { advance, type Ensemble } from '../forecast/ensemble';
 import { readyEta, summarise } from '../forecast/forecast';
 import { cutById } from '../larder/cuts';
-import { evenings, type Message, mm, noun, say, tempC } from '../message';
+import { evenings, type Message, mm, noun, say, tempC } from '../message/message';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
 export interface WayOut {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { canRoll, prepPlan } from './prep';
-import { CUTS, cutById } from '../larder/cuts';
+import { cutById, CUTS } from '../larder/cuts';
 import { type MeatPart, type Preparation } from '../choices/input';
 import { pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
 import { english } from '../../testing/words';

@@ -1,4 +1,5 @@
-import { figure, type Figure, input as from, type Message, mm, minutes as time, nameOf, say } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
+import { type Message, minutes as time, mm, nameOf, say } from '../message/message';
 import { type Cut } from '../larder/cuts';
 import { type MeatPart, type Preparation } from '../choices/input';
 import { type PieceSize } from '../choices/pieces';

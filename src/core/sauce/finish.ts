@@ -2,7 +2,7 @@ import { type Ensemble } from '../forecast/ensemble';
 import { litresAt } from '../forecast/pot';
 import { boneFraction } from '../forecast/assemble';
 import { cutOf } from '../forecast/request';
-import { figure, type Figure, input as from } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
 import { potBaseM2 } from '../material/geometry';
 import { boilAwayMinutes } from '../liquid/pour';
 

@@ -1,8 +1,8 @@
 import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
-import { type MinutesRange, rangeOf } from './spread';
-import { type DayWork, dayTasks, GRACE_MIN, type Reserve } from './tasks';
+import { type MinutesRange, rangeOf } from './workTime';
+import { dayTasks, type DayWork, GRACE_MIN, type Reserve } from './tasks';
 import { sideById } from '../larder/sides';
-import { listed, litres, type Message, minutes, nameOf, say } from '../message';
+import { listed, litres, type Message, minutes, nameOf, say } from '../message/message';
 import { type TargetStage } from '../tenderness/stages';
 import { type Fixed } from '../choices/input';
 

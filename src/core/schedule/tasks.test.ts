@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { taskMinutes, type Task } from './solve';
-import { type DayWork, dayTasks, searSegments, sideTasks } from './tasks';
-import { SIDES, sideById } from '../larder/sides';
+import { type Task, taskMinutes } from './solve';
+import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
+import { sideById, SIDES } from '../larder/sides';
 import { MODES } from '../choices/heats';
 
 const DAY: DayWork = {

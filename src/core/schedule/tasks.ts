@@ -1,6 +1,6 @@
 import { type Segment, type Task } from './solve';
-import { type Message, nameOf, say } from '../message';
-import { marginMin } from './spread';
+import { type Message, nameOf, say } from '../message/message';
+import { marginMin } from './workTime';
 import { type Side, sideById, type SideStep } from '../larder/sides';
 
 /** Minutes each part of the work takes. */

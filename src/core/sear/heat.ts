@@ -1,3 +1,4 @@
+import { ROOM_C } from '../material/surroundings';
 /**
  * Heat budget of a hot pan against wet meat. The pan is one lump: burner in, losses to the room and heat into the meat
  * out. Meat takes heat through the thin film of fat under it; while juice reaches its surface that surface stays at
@@ -38,7 +39,6 @@ const CRUST_TIME_S = 240;
 /** Convection and radiation from a hot pan, W/m²K of floor, sides counted in. */
 const PAN_LOSS_WM2K = 25;
 const WET_SURFACE_C = 100;
-const ROOM_C = 22;
 const LATENT_JKG = 2.26e6;
 /** Below this the pan no longer boils juice off as fast as meat gives it: conduction takes all. Follows from the film. */
 export const BROWNS_C = 150;

@@ -1,3 +1,4 @@
+import { ROOM_C } from '../material/surroundings';
 import {
   BROWNS_C,
   DRIED_KG_M2,
@@ -10,7 +11,8 @@ import {
   WET_KG_M2,
 } from './heat';
 import { type Floor, type Footprint, footprintMm2, packAll, packBatch, PAN_GAP_MM, type PlacedPiece } from './pack';
-import { figure, type Figure, input as from, type Message, nameOf, say, share, tempC } from '../message';
+import { figure, type Figure, input as from } from '../message/figure';
+import { type Message, nameOf, say, share, tempC } from '../message/message';
 import { type Burner, burnerNetW, type Pan, panFloorM2, panHeatJK } from '../larder/burners';
 import { type Fat } from '../larder/fats';
 
@@ -86,7 +88,6 @@ const FILM_MM = 0.25;
 const FIRST_FAT_L = 0.005;
 const MORE_FAT_L = 0.005;
 const DREDGE_KG_PER_KG = 0.03;
-const ROOM_C = 22;
 
 /** Pan temperature when the meat goes in: hot, but under the smoke of the fat. */
 function startTempC(fat: Fat): number {

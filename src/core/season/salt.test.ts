@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { saltBalance, saltInSpoons, saltPlan, type SaltQuestion, SAUCE_SALT, usualSaltG } from './salt';
+import { type Figure } from '../message/figure';
 import { english } from '../../testing/words';
-import { type Figure } from '../message';
 import { saidIn } from '../../testing/said';
 
 const STOCK = { code: 'liquid.stockUnsalted' };

@@ -1,7 +1,7 @@
 import { type Garnish, garnishById } from '../larder/garnish';
 import { type Liquid } from '../larder/liquids';
 import { herbById } from '../larder/seasoning';
-import { type Message, nameOf, noun, say } from '../message';
+import { type Message, nameOf, noun, say } from '../message/message';
 import { sideAmounts, sideById } from '../larder/sides';
 import { type Plan } from '../plan/plan';
 

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { type NewEvent } from '../../contract/cook';
 import { type CookAct, type Verdict } from '../../core/cook/events';
-import { hiddenPot } from '../../core/cook/hidden';
+import { simulatePot } from '../../core/cook/simulatedPot';
 import { readyEta } from '../../core/forecast/forecast';
 import { type BraiseRequest } from '../../core/forecast/request';
 import { type PlanInput } from '../../core/choices/input';
-import { OPEN_SECONDS } from '../../core/plan/looks';
+import { OPEN_SECONDS } from '../../core/plan/plannedLooks';
 import { composePlan, type Plan } from '../../core/plan/plan';
-import { braiseRequest, plannedRequest } from '../../core/plan/request';
+import { braiseRequest, plannedRequest } from '../../core/plan/engineRequest';
 import { stageIndex } from '../../core/tenderness/stages';
 
 const MIN_MS = 60_000;
@@ -41,7 +41,7 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
   }
   let testMin = Math.round(eta.p10);
   for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
-    const stage = hiddenPot(request, truth).stageAt(testMin);
+    const stage = simulatePot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
     if (stageIndex(stage) >= stageIndex(plan.forecast.target)) {
       events.push(record(at(testMin + 2), { kind: 'offHeat' }));

@@ -4,9 +4,9 @@ import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
 import { type UnitChoice } from '@/core/quantity/units';
-import { type DialPoint } from '@/core/plan/translate';
+import { type DialPoint } from '@/core/plan/heatSettings';
+import { minutes, tempC } from '@/core/message/message';
 import { useWords } from '../KitchenContext';
-import { minutes, tempC } from '@/core/message';
 
 interface DialChartProps {
   readonly points: readonly DialPoint[];

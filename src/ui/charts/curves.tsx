@@ -4,7 +4,7 @@ import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
 import { useUnits, useWords } from '../KitchenContext';
-import { type CourseSamples } from '@/core/forecast/course';
+import { type CourseSamples } from '@/core/forecast/courseSamples';
 import { type ScaleBand } from '@/core/forecast/forecast';
 import { displayUnit, toUnit } from '@/core/quantity/units';
 import { STAGES } from '@/core/tenderness/stages';

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { PotSection } from './PotSection';
-import { LIDS, type LidKind } from '@/core/larder/vessels';
+import { type LidKind, LIDS } from '@/core/larder/vessels';
 import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/choices/heats';
 import { composePlan } from '@/core/plan/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';

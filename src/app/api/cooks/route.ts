@@ -2,10 +2,10 @@ import { z } from 'zod';
 import { planInputSchema } from '@/contract/plan';
 import { composePlan } from '@/core/plan/plan';
 import { checkPlanInput } from '@/core/plan/check';
+import { type PlanFault } from '@/core/choices/input';
 import { startCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
-import { type PlanFault } from '@/core/choices/input';
 
 /** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,10 +1,10 @@
 import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan/check';
+import { say } from '@/core/message/message';
 import { historyFault, importCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readText, refuse } from '@/server/http';
 import { addPlan } from '@/server/plans';
-import { say } from '@/core/message';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
 export async function POST(request: Request): Promise<Response> {

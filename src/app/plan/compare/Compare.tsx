@@ -7,9 +7,9 @@ import { useCallback, useMemo, useState } from 'react';
 import { CheckboxButton, CheckboxField } from 'react-aria-components';
 import styled from 'styled-components';
 import { draftKey } from '../useDraft';
-import { Elsewhere } from './Elsewhere';
+import { SettingsElsewhere } from './SettingsElsewhere';
 import { useWorked } from './useWorked';
-import { difference, waysToCompare, type WayResult } from '@/core/plan/compare';
+import { difference, type WayResult, waysToCompare } from '@/core/plan/compare';
 import { type PlanInput } from '@/core/choices/input';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
@@ -301,7 +301,7 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
           </Panel>
         </>
       ) : null}
-      <Elsewhere input={input} onKeep={(other) => void keep(other)} />
+      <SettingsElsewhere input={input} onKeep={(other) => void keep(other)} />
       <Mute>{w.text('compare.everyWayIsForecastWith')}</Mute>
     </Page>
   );

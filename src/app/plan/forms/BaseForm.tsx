@@ -4,7 +4,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { edibleKgOf } from '@/core/buy/buy';
-import { type Fate, FATES, garnishById, cutSize, GARNISHES, isGarnishId } from '@/core/larder/garnish';
+import { cutSize, type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder/garnish';
 import { kindOf, KINDS, withKind } from '@/core/kinds/kinds';
 import { type BaseItem, meatParts } from '@/core/choices/input';
 import { FieldRow } from '@/ui/controls/frame';

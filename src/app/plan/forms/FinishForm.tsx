@@ -2,9 +2,9 @@
 
 import { Care, faultOf, type FormProps, TextButton } from './common';
 import { LIMITS } from '@/core/choices/input';
+import { SAUCE_SALT } from '@/core/season/salt';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { useWords } from '@/ui/KitchenContext';
-import { SAUCE_SALT } from '@/core/season/salt';
 
 export function FinishForm({ input, plan, faults, change }: FormProps) {
   const w = useWords();

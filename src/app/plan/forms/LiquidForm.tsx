@@ -2,7 +2,7 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { isLiquidId, LIQUIDS, liquidById } from '@/core/larder/liquids';
+import { isLiquidId, liquidById, LIQUIDS } from '@/core/larder/liquids';
 import { herbById, HERBS } from '@/core/larder/seasoning';
 import { usualHerbCount } from '@/core/liquid/herbs';
 import { FieldRow } from '@/ui/controls/frame';

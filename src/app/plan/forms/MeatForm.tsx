@@ -2,8 +2,8 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { CUTS, cutById, isCutId } from '@/core/larder/cuts';
-import { APPETITES, type Appetite, type MeatPart, RESULTS, type ResultId } from '@/core/choices/input';
+import { cutById, CUTS, isCutId } from '@/core/larder/cuts';
+import { type Appetite, APPETITES, type MeatPart, type ResultId, RESULTS } from '@/core/choices/input';
 import { cubeCount, usualThicknessMm } from '@/core/choices/pieces';
 import { usualMeat } from '@/core/plan/start';
 import { canRoll } from '@/core/prep/prep';

@@ -2,7 +2,7 @@
 
 import { Care, faultOf, type FormProps } from './common';
 import { lidWays } from '../wayLists';
-import { LIDS, type LidKind } from '@/core/larder/vessels';
+import { type LidKind, LIDS } from '@/core/larder/vessels';
 import { heatMode, MODES } from '@/core/choices/heats';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';

@@ -4,16 +4,16 @@ import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { burnerNetW } from '@/core/larder/burners';
 import { FATS } from '@/core/larder/fats';
-import { SALT_CRYSTALS, SALT_CRYSTAL_IDS, type SaltCrystalId, spiceById, SPICES } from '@/core/larder/seasoning';
+import { SALT_CRYSTAL_IDS, SALT_CRYSTALS, type SaltCrystalId, spiceById, SPICES } from '@/core/larder/seasoning';
 import { edibleKgOf } from '@/core/buy/buy';
 import { meatParts } from '@/core/choices/input';
+import { tempC } from '@/core/message/message';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
-import { tempC } from '@/core/message';
 
 export function SearForm(props: FormProps) {
   const { kitchen, input, plan, faults, change } = props;

@@ -15,6 +15,7 @@ import { planFromRecipe } from '@/core/intake/plan';
 import { type ReadRecipe, readRecipe } from '@/core/intake/recipe';
 import { checkPlanInput } from '@/core/plan/check';
 import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/choices/heats';
+import { type Message } from '@/core/message/message';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -24,7 +25,6 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { type Message } from '@/core/message';
 import { type Words } from '@/words/words';
 
 const BackLink = styled(Link)`

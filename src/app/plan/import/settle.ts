@@ -3,10 +3,10 @@ import { type ReadLine, type Taken } from '@/core/intake/recipe';
 import { CUTS } from '@/core/larder/cuts';
 import { FATS } from '@/core/larder/fats';
 import { GARNISHES } from '@/core/larder/garnish';
-import { LIQUIDS, liquidById } from '@/core/larder/liquids';
+import { liquidById, LIQUIDS } from '@/core/larder/liquids';
 import { HERBS, SPICES } from '@/core/larder/seasoning';
 import { type Dimension } from '@/core/quantity/units';
-import { type Message, say } from '@/core/message';
+import { type Message, say } from '@/core/message/message';
 import { type Option } from '@/ui/controls/SelectField';
 import { type Words } from '@/words/words';
 

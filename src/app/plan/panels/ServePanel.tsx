@@ -7,11 +7,11 @@ import { fixing, letGo } from '../fixed';
 import { type DayTask } from '@/core/schedule/day';
 import { type Reserve } from '@/core/schedule/tasks';
 import { sideAmounts, sideById } from '@/core/larder/sides';
+import { evenings, kg, listed, litres, minutes as time, moment, say } from '@/core/message/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
 import { Mute } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
-import { evenings, kg, listed, litres, minutes as time, moment, say } from '@/core/message';
 import { type Words } from '@/words/words';
 
 const Row = styled.li`

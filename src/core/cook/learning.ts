@@ -1,13 +1,14 @@
 import { type StandingEvent } from './events';
 import { happenedBy, observedBy, RECORDS } from './records';
 import { type CookState } from './state';
-import { advance, type Ensemble, priorEnsemble, weights } from '../forecast/ensemble';
+import { advance, type Ensemble, priorEnsemble } from '../forecast/ensemble';
+import { weights } from '../forecast/resample';
 import { readyEta, summarise } from '../forecast/forecast';
 import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
 import { type BraiseRequest, type TimedOpening } from '../forecast/request';
 import { type PlanInput } from '../choices/input';
-import { type PlannedLooks, withLooks } from '../plan/looks';
-import { braiseRequest, plannedRequest } from '../plan/request';
+import { type PlannedLooks, withLooks } from '../plan/plannedLooks';
+import { braiseRequest, plannedRequest } from '../plan/engineRequest';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;
@@ -113,7 +114,7 @@ export function naturalValue(prior: Prior, unknown: Unknown, z: number): number 
 }
 
 /** The steps of one cook's forecast: after the plan, then after every record that mattered. */
-export interface Following {
+export interface Learning {
   /** The looks the plan provides for; those still to come stay in the forecast. */
   readonly looks: PlannedLooks;
   readonly ensemble: Ensemble;
@@ -121,12 +122,12 @@ export interface Following {
 }
 
 /** How one record moves the forecast. `events` are all standing events up to and including it. */
-export function followOne(
-  previous: Following,
+export function learnOne(
+  previous: Learning,
   state: CookState,
   events: readonly StandingEvent[],
   event: StandingEvent,
-): Following {
+): Learning {
   if (state.intoPotMs === undefined || !RECORDS[event.act.kind].movesForecast) return previous;
   const atMin = minuteOf(state.intoPotMs, event.atMs);
   const done = requestOf(
@@ -157,22 +158,22 @@ export function followOne(
 }
 
 /** The forecast of a cook before anything has been recorded: its plan's. */
-export function startFollowing(
+export function learnNothing(
   input: PlanInput,
   options: { readonly particles?: number; readonly prior?: Prior } = {},
-): Following {
+): Learning {
   const { looks, request } = plannedRequest(input);
   return { looks, ensemble: priorEnsemble(request, options), lessons: [] };
 }
 
 /** Follows all standing events of a cook from its plan on. */
-export function followCook(
+export function learnAll(
   state: CookState,
   options: { readonly particles?: number; readonly prior?: Prior } = {},
-): Following {
-  let following = startFollowing(state.input, options);
+): Learning {
+  let following = learnNothing(state.input, options);
   state.events.forEach((event, i) => {
-    following = followOne(following, state, state.events.slice(0, i + 1), event);
+    following = learnOne(following, state, state.events.slice(0, i + 1), event);
   });
   return following;
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Segment } from './solve';
 import { normalQuantile, randomStream } from '../numbers/random';
-import { marginMin, rangeOf, spreadMin } from './spread';
+import { marginMin, rangeOf, spreadMin } from './workTime';
 
 const hands = (minutes: number): Segment => ({ minutes, hands: true });
 const wait = (minutes: number): Segment => ({ minutes, hands: false });

@@ -1,5 +1,5 @@
 import { assemble, NO_SURPRISES } from './assemble';
-import { chooseHorizonMin, slowest } from './ensemble';
+import { chooseHorizonMin, slowest } from './horizon';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, runBraise } from '../heat/run';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from '../choices/heats';
 import { composePlan } from './plan';
-import { dialCurve, translate, type Translation } from './translate';
+import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSettings';
 import { burnerKWh, ovenKWh } from '../heat/energy';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
@@ -39,8 +39,8 @@ describe('heats', () => {
 });
 
 describe('the same braise elsewhere', () => {
-  const there = translate(OXTAIL_PLAN);
-  const to = (mode: Translation['mode']): Translation => {
+  const there = settingsElsewhere(OXTAIL_PLAN);
+  const to = (mode: SettingElsewhere['mode']): SettingElsewhere => {
     const found = there.find((t) => t.mode === mode);
     if (!found) throw new Error(`nothing for ${mode}`);
     return found;
@@ -68,7 +68,7 @@ describe('the same braise elsewhere', () => {
   });
 
   it('stays under the boil on a mountain', () => {
-    const high = translate({ ...OXTAIL_PLAN, altitudeM: 2500 }).find((t) => t.mode === 'simmer');
+    const high = settingsElsewhere({ ...OXTAIL_PLAN, altitudeM: 2500 }).find((t) => t.mode === 'simmer');
     expect(high?.input.heat.tempC).toBeLessThan(91);
   });
 });

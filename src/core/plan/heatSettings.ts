@@ -1,12 +1,12 @@
 import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from '../choices/heats';
 import { type PlanInput } from '../choices/input';
 import { composePlan, type Plan } from './plan';
-import { boilingAtC, plannedRequest } from './request';
+import { boilingAtC, plannedRequest } from './engineRequest';
 import { slowestAtTarget } from '../forecast/nominal';
-import { litres, type Message, minutes as time, type Params, say, tempC } from '../message';
+import { litres, type Message, minutes as time, type Params, say, tempC } from '../message/message';
 
 /** The same braise somewhere else: the setting that takes about as long, and what changes. */
-export interface Translation {
+export interface SettingElsewhere {
   readonly mode: HeatMode;
   readonly says: Message;
   readonly input: PlanInput;
@@ -59,7 +59,7 @@ const RULES: Readonly<Record<HeatMode, readonly string[]>> = {
   grill: ['outdoors', 'testEarly'],
 };
 
-const change = (code: string, what: Params = {}, why: Params = what): Translation['changes'][number] => ({
+const change = (code: string, what: Params = {}, why: Params = what): SettingElsewhere['changes'][number] => ({
   what: say(`elsewhere.${code}`, what),
   why: say(`elsewhere.${code}.why`, why),
 });
@@ -75,7 +75,7 @@ const SAME_L = 0.05;
 const SAME_K = 1;
 
 /** What pouring, looking and serving come to elsewhere, against the plan. */
-function changesTo(plan: Plan, other: Plan, mode: HeatMode): Translation['changes'] {
+function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['changes'] {
   const steam = other.liquid.water.steam.value - plan.liquid.water.steam.value;
   const warmer = warmestC(other) - warmestC(plan);
   return [
@@ -104,11 +104,11 @@ function changesTo(plan: Plan, other: Plan, mode: HeatMode): Translation['change
  * The plan's braise taken to each other place, at the setting that the model says takes most nearly as long. Places where
  * it cannot be cooked are left out.
  */
-export function translate(input: PlanInput): Translation[] {
+export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   const here = composePlan(input, 0);
   if (!here.ok) return [];
   const wantedMin = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / 60_000;
-  return HEAT_MODES.filter((m) => m !== heatMode(input.heat)).flatMap((mode): Translation[] => {
+  return HEAT_MODES.filter((m) => m !== heatMode(input.heat)).flatMap((mode): SettingElsewhere[] => {
     const heat = settingFor(input, mode, wantedMin);
     const there = composePlan({ ...input, heat }, 0);
     if (!there.ok) return [];

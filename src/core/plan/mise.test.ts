@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type PlanInput } from '../choices/input';
-import { sizedParts, searOf } from './kitchenWork';
+import { searOf } from './searing';
+import { sizedParts } from './parts';
 import { composePlan, type Plan } from './plan';
 import { usualMeat } from './start';
 import { OXTAIL_PLAN } from '../../testing/fixtures';

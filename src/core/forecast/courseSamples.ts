@@ -1,4 +1,5 @@
-import { type Ensemble, stepAt } from './ensemble';
+import { type Ensemble } from './ensemble';
+import { stepAt } from './commonCourse';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { levelMmAt, litresAt } from './pot';
 

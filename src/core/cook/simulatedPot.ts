@@ -1,5 +1,6 @@
 import { assemble } from '../forecast/assemble';
-import { chooseHorizonMin, slowest, stepAt } from '../forecast/ensemble';
+import { chooseHorizonMin, slowest } from '../forecast/horizon';
+import { stepAt } from '../forecast/commonCourse';
 import { crossingMin } from '../forecast/forecast';
 import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../forecast/prior';
 import { normalQuantile, randomStream } from '../numbers/random';
@@ -9,7 +10,7 @@ import { PLAIN_STEPS } from '../heat/timeGrid';
 import { type Stage, stageAt } from '../tenderness/stages';
 
 /** A pot whose truth is known: one draw of everything a kitchen does not know, cooked on the full grid. */
-export interface HiddenPot {
+export interface SimulatedPot {
   /** When the fork truly twists, min; Infinity if not within the horizon. */
   readonly twistsMin: number;
   stageAt(atMin: number): Stage;
@@ -18,7 +19,7 @@ export interface HiddenPot {
 }
 
 /** Cooks `request` with hidden truth drawn from the kitchen prior by `truthSeed`. */
-export function hiddenPot(request: BraiseRequest, truthSeed: number): HiddenPot {
+export function simulatePot(request: BraiseRequest, truthSeed: number): SimulatedPot {
   const prior = kitchenPrior(request);
   const random = randomStream(truthSeed);
   const z = Float64Array.from({ length: UNKNOWN_COUNT }, () => normalQuantile(random()));

@@ -1,7 +1,7 @@
 import { RECORDS } from './records';
 import { type CookState } from './state';
 import { type Forecast, readyEta } from '../forecast/forecast';
-import { say } from '../message';
+import { say } from '../message/message';
 import { type Plan } from '../plan/plan';
 import { type DayMark, type DaySpan } from '../schedule/day';
 

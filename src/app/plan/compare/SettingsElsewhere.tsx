@@ -5,12 +5,12 @@ import { useCallback } from 'react';
 import styled from 'styled-components';
 import { useWorked } from './useWorked';
 import { type PlanInput } from '@/core/choices/input';
+import { minutes, tempC } from '@/core/message/message';
 import { DialChart } from '@/ui/charts/DialChart';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { type PlanWorker } from '@/workers/plan.worker';
-import { minutes, tempC } from '@/core/message';
 import { type Words } from '@/words/words';
 
 type Found = Awaited<ReturnType<PlanWorker['elsewhere']>>;
@@ -98,7 +98,7 @@ interface ElsewhereProps {
 }
 
 /** The same braise in every other place: the setting that takes as long, what changes and why. */
-export function Elsewhere({ input, onKeep }: ElsewhereProps) {
+export function SettingsElsewhere({ input, onKeep }: ElsewhereProps) {
   const { units } = useKitchen();
   const w = useWords();
   const { answer: found, failed } = useWorked(

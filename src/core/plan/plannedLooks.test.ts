@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { OPEN_SECONDS, plannedLooks, withLooks } from './looks';
-import { braiseRequest } from './request';
+import { OPEN_SECONDS, plannedLooks, withLooks } from './plannedLooks';
+import { braiseRequest } from './engineRequest';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 
 const request = braiseRequest(OXTAIL_PLAN);

@@ -5,7 +5,7 @@ import { cutById } from '../core/larder/cuts';
 import { usualVegetables } from '../core/material/vegetables';
 
 /** The engine's request for a checked input. */
-export function engineRequest(input: BraiseInput): BraiseRequest {
+export function requestOfInput(input: BraiseInput): BraiseRequest {
   const { cut, groups, vegetablesKg, ...rest } = input;
   return {
     ...rest,

@@ -1,7 +1,7 @@
 import { css } from 'styled-components';
 
 /** Where a part stands in the single column of a narrow screen. */
-export const place = (order: number) => css`
+export const columnOrder = (order: number) => css`
   @media (max-width: 900px) {
     order: ${order};
   }

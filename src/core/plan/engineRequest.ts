@@ -1,5 +1,6 @@
 import { meatParts, type PlanInput } from '../choices/input';
-import { type PlannedLooks, plannedLooks, withLooks } from './looks';
+import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
+import { type WayOf } from '../choices/ways';
 import { meatGroup } from '../choices/pieces';
 import { lyingPieces } from '../forecast/assemble';
 import { slowestAtTarget } from '../forecast/nominal';
@@ -59,14 +60,31 @@ export function startingKg(input: Pick<PlanInput, 'base'>): number {
   return input.base.items.reduce((sum, i) => (i.when === 'start' ? sum + i.kg : sum), 0);
 }
 
-/** Litres that stand at the chosen level. The input must have passed `checkPlanInput`. */
-export function liquidLitres(input: PlanInput): number {
-  const contents = contentsOf(input);
-  return litresForLevel(contents, meatHeightM(contents) * input.liquid.level);
+/** What goes into the pot: how it lies, the litres at the chosen level and how they are made up. */
+export interface PotFilling {
+  readonly contents: PotContents;
+  readonly pour: PourPlan;
+  /** Litres that stand in the pot at the start; more than the level takes where more was measured out. */
+  readonly liquidL: number;
+  /** How warm they go in, by either way of starting, °C. */
+  readonly startC: Readonly<Record<WayOf<'start'>, number>>;
 }
 
-/** How those litres are made up, `braiseMin` being how long the pot will simmer. */
-export function pourOf(input: PlanInput, wantedL: number, braiseMin: number): PourPlan {
+/** What goes into the pot for an input that has passed `checkPlanInput`. */
+export function potFilling(input: PlanInput): PotFilling {
+  const contents = contentsOf(input);
+  const wantedL = litresForLevel(contents, meatHeightM(contents) * input.liquid.level);
+  const pour = pourFor(input, wantedL);
+  return {
+    contents,
+    pour,
+    liquidL: Math.max(wantedL, pour.totalL),
+    startC: { simmer: boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K, cold: pour.mixedC },
+  };
+}
+
+/** How `wantedL` litres are made up. */
+export function pourFor(input: PlanInput, wantedL: number): PourPlan {
   return pourPlan({
     wantedL,
     parts: input.liquid.parts,
@@ -75,9 +93,6 @@ export function pourOf(input: PlanInput, wantedL: number, braiseMin: number): Po
     reduce: input.liquid.reduce,
     baseM2: potBaseM2(potShape(input)),
     powerW: burnerNetW(input.sear.burner),
-    braiseMin,
-    eaters: input.eaters,
-    startSimmering: input.liquid.start === 'simmer',
   });
 }
 
@@ -103,16 +118,13 @@ const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): 
 };
 
 /** The request with `lead` as the cut the forecast is about and nothing in it yet that comes later. */
-function requestFor(input: PlanInput, lead: Cut): BraiseRequest {
-  const wantedL = liquidLitres(input);
-  const pour = pourOf(input, wantedL, 0);
+function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseRequest {
   return {
     cut: lead,
     groups: meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright')),
     pot: { ...potShape(input), massKg: input.pot.massKg, material: input.pot.material },
-    liquidL: Math.max(wantedL, pour.totalL),
-    liquidTempC:
-      input.liquid.start === 'simmer' ? boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K : pour.mixedC,
+    liquidL: filling.liquidL,
+    liquidTempC: filling.startC[input.liquid.start],
     ...UNEVENTFUL,
     vegetables: input.base.items.filter((i) => i.when === 'start' && i.kg > 0).map((i) => waterGiver(i, 0)),
     heats: [{ atMin: 0, heat: input.heat }],
@@ -128,12 +140,12 @@ function requestFor(input: PlanInput, lead: Cut): BraiseRequest {
  * The engine's request for a plan with nobody opening the pot: of mixed meats the one that is last leads; what goes in
  * late is counted back from the middle of the braise. The input must have passed `checkPlanInput`.
  */
-export function braiseRequest(input: PlanInput): BraiseRequest {
-  let request = requestFor(input, cutById(input.meat.cutId));
+export function braiseRequest(input: PlanInput, filling = potFilling(input)): BraiseRequest {
+  let request = requestFor(input, filling, cutById(input.meat.cutId));
   let last = slowestAtTarget(request);
   const slowest = request.groups[last.group];
   if (slowest?.cut) {
-    request = requestFor(input, cutOf(request, slowest));
+    request = requestFor(input, filling, cutOf(request, slowest));
     last = slowestAtTarget(request);
   }
   const late = input.base.items.filter((i) => i.when === 'late' && i.kg > 0);
@@ -148,12 +160,22 @@ export function braiseRequest(input: PlanInput): BraiseRequest {
   };
 }
 
-/** The looks a plan provides for, and the request with all of them in it. */
-export function plannedRequest(input: PlanInput): { readonly looks: PlannedLooks; readonly request: BraiseRequest } {
-  const bare = braiseRequest(input);
-  const contents = contentsOf(input);
-  const levelM = meatHeightM(contents) * input.liquid.level;
-  const share = Math.min(...contents.arrangements.map((a) => submergedShare(a, levelM)));
-  const looks = plannedLooks(bare, share);
-  return { looks, request: withLooks(bare, looks, 0) };
+/** A plan as the engine runs it. */
+export interface PlannedRequest {
+  readonly filling: PotFilling;
+  /** With nobody opening the pot. */
+  readonly undisturbed: BraiseRequest;
+  readonly looks: PlannedLooks;
+  /** With all planned looks in it. */
+  readonly request: BraiseRequest;
+}
+
+/** A plan as the engine runs it, its looks chosen. The input must have passed `checkPlanInput`. */
+export function plannedRequest(input: PlanInput): PlannedRequest {
+  const filling = potFilling(input);
+  const undisturbed = braiseRequest(input, filling);
+  const levelM = meatHeightM(filling.contents) * input.liquid.level;
+  const share = Math.min(...filling.contents.arrangements.map((a) => submergedShare(a, levelM)));
+  const looks = plannedLooks(undisturbed, share);
+  return { filling, undisturbed, looks, request: withLooks(undisturbed, looks, 0) };
 }

@@ -1,0 +1,75 @@
+import { assemble, type Assembly, boneFraction } from './assemble';
+import { chooseHorizonMin } from './horizon';
+import { type Observation } from './observation';
+import { type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
+import { type BraiseRequest, cutOf } from './request';
+import { type DetailedCourse, FAST_CELLS, runBraise } from '../heat/run';
+import { FAST_STEPS, type TimeGrid } from '../heat/timeGrid';
+import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
+import { vegetableWaterKg } from '../material/vegetables';
+
+/** Index of the step that ends at or just after `atMin`. */
+export function stepAt(grid: TimeGrid, atMin: number): number {
+  const target = atMin * 60 - 1e-6;
+  let low = 0;
+  let high = grid.count - 1;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((grid.endS[middle] as number) < target) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Litres that meat and vegetables have given to the liquid at each step of a detailed course. */
+export function gainedLitres(assembly: Assembly, course: DetailedCourse): Float64Array {
+  const { request, grid } = assembly;
+  const vegetables = vegetableWaterKg(request.vegetables, course.liquidC, grid);
+  return vegetables.map((water, i) =>
+    request.groups.reduce(
+      (sum, group, g) =>
+        sum +
+        group.massKg *
+          (1 - boneFraction(cutOf(request, group), group.onBone)) *
+          ((course.juiceFraction[g] as Float64Array)[i] as number),
+      water,
+    ),
+  );
+}
+
+/** Litres poured in after the start, up to `atMin`. */
+export function pouredLitres(request: BraiseRequest, atMin: number): number {
+  return request.topUps.reduce((sum, t) => (t.atMin <= atMin ? sum + t.litres : sum), 0);
+}
+
+/** How far into the step that ends at or after `atMin` that moment lies, 0 to 1. */
+export function shareOfStep(grid: TimeGrid, step: number, atMin: number): number {
+  return Math.min(1, Math.max(0, 1 - ((grid.endS[step] as number) - atMin * 60) / (grid.stepS[step] as number)));
+}
+
+/** Moments of records, which the grid must meet. */
+function recordMinutes(observations: readonly Observation[]): number[] {
+  return [...new Set(observations.map((o) => o.atMin))].filter((m) => m > 0);
+}
+
+/** What all particles of a forecast share: the grid, and the course without surprises on it. */
+export interface CommonCourse {
+  readonly assembly: Assembly;
+  readonly nominal: DetailedCourse;
+  readonly gainedL: Float64Array;
+  readonly boilC: number;
+}
+
+/** The common course of a request, its records' moments on the grid. */
+export function commonCourse(request: BraiseRequest, observations: readonly Observation[], prior: Prior): CommonCourse {
+  const horizon = chooseHorizonMin(request, observations);
+  const assembly = assemble(request, horizon, FAST_STEPS, recordMinutes(observations));
+  const centre = unknownsOf(prior, new Float64Array(UNKNOWN_COUNT), 0);
+  const nominal = runBraise(assembly.setup(centre), assembly.grid, FAST_CELLS, true);
+  return {
+    assembly,
+    nominal,
+    gainedL: gainedLitres(assembly, nominal),
+    boilC: boilingPointC(pressureAtAltitudePa(request.altitudeM)),
+  };
+}

@@ -1,0 +1,78 @@
+import { assemble, NO_SURPRISES } from './assemble';
+import { type Observation } from './observation';
+import { type BraiseRequest, cutOf } from './request';
+import { FAST_CELLS, runBraise, type RunCourse } from '../heat/run';
+import { FAST_STEPS } from '../heat/timeGrid';
+import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
+
+const SHORTEST_HORIZON_MIN = 180;
+const LONGEST_HORIZON_MIN = 120 * 60;
+const HORIZON_WHEN_NEVER_MIN = 24 * 60;
+/** The forecast runs until an animal this many spreads tougher than usual is past falling apart. */
+const HORIZON_SPREADS = 2.6;
+/** How much longer than the nominal pot the forecast runs, so that slow kitchens are seen to the end. */
+const HORIZON_MARGIN = 1.2;
+/** The same where the liquid stays under the boil: there a few degrees make hours. */
+const COOL_HORIZON_MARGIN = 2.5;
+const BOILS_WITHIN_K = 1;
+
+function latestMin(request: BraiseRequest, observations: readonly Observation[]): number {
+  return Math.max(
+    0,
+    ...observations.map((o) => o.atMin),
+    ...request.openings.map((o) => o.atMin),
+    ...request.turnsAtMin,
+    ...request.topUps.map((t) => t.atMin),
+    ...request.heats.map((h) => h.atMin),
+    ...request.lids.map((l) => l.atMin),
+  );
+}
+
+/** End of the forecast in minutes: the request's own, or late enough for the toughest likely animal in a slow kitchen. */
+export function chooseHorizonMin(request: BraiseRequest, observations: readonly Observation[]): number {
+  const after = latestMin(request, observations) + 30;
+  if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
+  const { cookValue, toughnessSpread } = request.cut;
+  const wanted = cookValue[request.target ?? 'twists'];
+  const needed = Math.max(cookValue.strings, wanted * Math.exp(HORIZON_SPREADS * toughnessSpread));
+  let horizon = 12 * 60;
+  for (;;) {
+    const assembly = assemble(request, Math.max(horizon, after), FAST_STEPS, []);
+    const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+    const slow = slowest(course, request);
+    const step = slow.findIndex((c) => c >= needed);
+    if (step >= 0) {
+      const boilC = boilingPointC(pressureAtAltitudePa(request.altitudeM));
+      const boils = (course.liquidC[step] as number) > boilC - BOILS_WITHIN_K;
+      const held = request.heats.at(-1)?.heat.kind === 'simmer';
+      const margin = boils || held ? HORIZON_MARGIN : COOL_HORIZON_MARGIN;
+      const found = ((assembly.grid.endS[step] as number) / 60) * margin;
+      return Math.max(SHORTEST_HORIZON_MIN, after, Math.ceil(found / 30) * 30);
+    }
+    const reached = slow[slow.length - 1] ?? 0;
+    if (horizon >= LONGEST_HORIZON_MIN || reached < needed / 1000) return Math.max(HORIZON_WHEN_NEVER_MIN, after);
+    horizon = Math.min(LONGEST_HORIZON_MIN, horizon * 4);
+  }
+}
+
+/** Factors that turn each group's cook value into what it would mean to the cut the forecast is about. */
+function inLeadTerms(request: BraiseRequest): number[] {
+  return request.groups.map((group) => request.cut.cookValue.twists / cutOf(request, group).cookValue.twists);
+}
+
+/** Cook value of the slowest group at each step; other cuts count as far as they are on their own way to tender. */
+export function slowest(course: RunCourse, request: BraiseRequest): Float64Array {
+  const [first, ...others] = course.slowCookValue;
+  if (!first) return new Float64Array(0);
+  const [factor = 1, ...factors] = inLeadTerms(request);
+  const lead = factor === 1 ? first : first.map((value) => value * factor);
+  if (others.length === 0) return lead;
+  return lead.map((value, i) => Math.min(value, ...others.map((o, g) => (o[i] as number) * (factors[g] as number))));
+}
+
+/** Index of the group that is least far on its way to tender at `step`. */
+export function slowestGroupAt(course: RunCourse, request: BraiseRequest, step: number): number {
+  const factors = inLeadTerms(request);
+  const values = course.slowCookValue.map((c, g) => (c[step] as number) * (factors[g] as number));
+  return values.indexOf(Math.min(...values));
+}

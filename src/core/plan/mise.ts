@@ -1,0 +1,157 @@
+import { WATER_KG_PER_L } from '../heat/water';
+import { type PlanInput } from '../choices/input';
+import { type PotFilling } from './engineRequest';
+import { sizedParts } from './parts';
+import { searOf } from './searing';
+import { salting } from './salting';
+import { alcoholOnThePlate } from '../liquid/alcohol';
+import { basePlan, type BasePlan } from '../base/base';
+import { buyPlan, type BuyPlan, trotterKg } from '../buy/buy';
+import { tableCare, type TableCare } from '../care/table';
+import { figure, type Figure, input as from } from '../message/figure';
+import { type Message, nameOf, say } from '../message/message';
+import { boneFraction } from '../forecast/assemble';
+import { type BraiseRequest } from '../forecast/request';
+import { burnerNetW } from '../larder/burners';
+import { garnishById } from '../larder/garnish';
+import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
+import { type CountedOut, herbPlan, type HerbPlan } from '../liquid/herbs';
+import { liquidAdvice } from '../liquid/advice';
+import { type PourPlan } from '../liquid/pour';
+import { type AtTarget, type WaterBalance, waterBalance } from '../liquid/water';
+import { prepPlan, type PrepPlan } from '../prep/prep';
+import { type FinishedPot } from '../sauce/finish';
+import { type WorkMinutes } from '../schedule/tasks';
+import { type SaltPlan } from '../season/salt';
+import { type SearPlan } from '../sear/sear';
+
+export interface LiquidPlan extends PourPlan {
+  readonly herbs: HerbPlan;
+  readonly water: WaterBalance;
+  readonly sugar: Figure;
+  /** Alcohol on one plate; null where none was poured. */
+  readonly alcohol: Figure | null;
+  /** Stock in the filler that keeps the sauce at the aim with the meat salted as planned, 0 to 1. */
+  readonly stockShareForSalt: number;
+  readonly says: readonly Message[];
+}
+
+/** Everything the hands do and everything that goes in; follows from the input and the nominal course alone. */
+export interface Mise {
+  readonly buy: BuyPlan;
+  readonly prep: PrepPlan;
+  readonly salt: SaltPlan;
+  readonly usualSaltGPerKg: number;
+  readonly sear: SearPlan;
+  readonly base: BasePlan;
+  readonly liquid: LiquidPlan;
+  readonly table: TableCare;
+  /** What is counted in and must be counted out before serving. */
+  readonly countOut: readonly CountedOut[];
+  readonly trotterKg: number;
+  readonly work: WorkMinutes;
+  readonly rhythm: WorkRhythm;
+}
+
+/** What within the work can wait, be put down or go on by itself. */
+export interface WorkRhythm {
+  readonly chopMin: number;
+  readonly lateChopMin: number;
+  readonly panHeatsMin: number;
+  readonly wineMin: number;
+}
+
+const CHOP_MIN_PER_KG = 9;
+const CHOP_LEAST_MIN = 3;
+const DEGLAZE_MIN = 2;
+/** Lifting out, straining and lifting the fat. */
+export const LIFTING_MIN = 13;
+const PLATE_MIN = 5;
+const STAGED_STOCK_MIN = 3;
+
+/** The hands' work and what goes in, for an input that has passed `checkPlanInput`. */
+export function mise(
+  input: PlanInput,
+  request: BraiseRequest,
+  filling: PotFilling,
+  at: AtTarget,
+  finished: FinishedPot,
+): Mise {
+  const parts = sizedParts(input);
+  const sear = searOf(input, parts);
+  const { pour, startC } = filling;
+  const { salt, usualSaltGPerKg, stockShareForSalt } = salting(input, parts, pour, finished, at.minutes);
+  const base = basePlan({
+    base: input.base,
+    season: input.season,
+    searFatL: sear.fatL.value,
+    sauceL: finished.sauceL,
+    gelatinGPerL: finished.gelatinGPerL,
+  });
+  const prep = prepPlan(parts, input.prepare, input.season.when === 'overnight');
+  const herbs = herbPlan(input.liquid.herbs, input.liquid.herbForm, request.liquidL);
+  const sugarG = pour.sugarG + input.base.items.reduce((sum, i) => sum + i.kg * garnishById(i.id).sugarGPerKg, 0);
+  const sugarGPerL = finished.sauceL > 0 ? sugarG / finished.sauceL : 0;
+  const strings = prep.strings;
+  const countOut = [
+    ...(strings > 0 ? [{ what: say('countOut.strings'), count: strings }] : []),
+    ...herbs.countOut,
+    ...parts
+      .filter((p) => boneFraction(p.cut, p.part.onBone) > 0)
+      .map((p) => ({ what: say('countOut.bones', { cut: nameOf('cut', p.cut.id) }), count: p.part.pieces })),
+  ];
+  const powerW = burnerNetW(input.sear.burner);
+  const heatUpJ =
+    (request.liquidL * WATER_KG_PER_L * 4100 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material]) *
+    Math.max(0, startC.simmer - startC.cold);
+  const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
+  const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
+  const lateKg = input.base.items.reduce((sum, i) => (i.when === 'late' ? sum + i.kg : sum), 0);
+  const chop = vegetableKg > 0 ? CHOP_LEAST_MIN + CHOP_MIN_PER_KG * vegetableKg : 0;
+  return {
+    buy: buyPlan(parts, input.eaters, input.appetite, finished.cookedKg),
+    prep,
+    salt,
+    usualSaltGPerKg,
+    sear,
+    base,
+    liquid: {
+      ...pour,
+      herbs,
+      water: waterBalance(input, request, startC, at, finished),
+      sugar: figure('plan.sugar', sugarGPerL, 'gramsPerL', 'estimate', [
+        from('sugarInAll', sugarG / 1000, 'mass'),
+        from('sauce', finished.sauceL, 'volume'),
+      ]),
+      stockShareForSalt,
+      alcohol: alcoholOnThePlate(pour, at.minutes, input.eaters),
+      says: liquidAdvice(input, pour, sugarGPerL, herbs),
+    },
+    table: tableCare(
+      input,
+      parts.map((p) => p.cut),
+      strings,
+    ),
+    countOut,
+    trotterKg: trotterKg(parts),
+    rhythm: {
+      chopMin: chop,
+      lateChopMin: lateKg > 0 ? 1 + CHOP_MIN_PER_KG * lateKg : 0,
+      panHeatsMin: sear.batches.length > 0 ? (sear.minutes.inputs[0]?.value ?? 0) : 0,
+      wineMin,
+    },
+    work: {
+      prep: Math.round(prep.minutes + chop),
+      sear: Math.round(sear.minutes.value),
+      base: Math.round(base.minutes.value),
+      liquid: Math.round(
+        DEGLAZE_MIN +
+          wineMin +
+          (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
+          (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
+      ),
+      finish: Math.round(LIFTING_MIN + Math.min(180, finished.reduceMinutes)),
+      plate: PLATE_MIN,
+    },
+  };
+}

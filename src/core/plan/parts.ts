@@ -1,0 +1,34 @@
+import { meatParts, type PlanInput } from '../choices/input';
+import { type PieceSize, pieceSize } from '../choices/pieces';
+import { pieceShape } from '../forecast/assemble';
+import { equivalentBody } from '../heat/shape';
+import { type Cut, cutById } from '../larder/cuts';
+
+/** One cut of the plan with the size of its pieces. */
+export interface SizedPart {
+  readonly cut: Cut;
+  readonly part: PlanInput['meat'];
+  readonly size: PieceSize;
+}
+
+export function sizedParts(input: PlanInput): SizedPart[] {
+  return meatParts(input).map((part) => {
+    const cut = cutById(part.cutId);
+    return { cut, part, size: pieceSize(cut, part.massKg / part.pieces, part.thicknessMm) };
+  });
+}
+
+/** Surface over volume of the meat, 1/m, by weight where there are several sizes. */
+export function surfacePerM(parts: readonly SizedPart[]): number {
+  const total = parts.reduce((sum, p) => sum + p.part.massKg, 0);
+  return parts.reduce((sum, { cut, part, size }) => {
+    const { beta, lengthM } = equivalentBody(
+      pieceShape(cut, {
+        lengthM: size.lengthMm / 1000,
+        widthM: size.widthMm / 1000,
+        thicknessM: size.thicknessMm / 1000,
+      }),
+    );
+    return sum + (((beta + 1) / lengthM) * part.massKg) / total;
+  }, 0);
+}
