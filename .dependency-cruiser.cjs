@@ -10,6 +10,19 @@ module.exports = {
       to: { pathNot: '^src/core' },
     },
     {
+      name: 'core-folders-have-faces',
+      comment: 'What a folder of the core gives to others is in its index.ts; nobody reaches behind it.',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/' },
+      to: { path: '^src/core/', pathNot: ['^src/core/$1/', '^src/core/[^/]+/index\\.ts$'] },
+    },
+    {
+      name: 'core-is-used-by-its-faces',
+      severity: 'error',
+      from: { pathNot: '^src/core/' },
+      to: { path: '^src/core/', pathNot: '^src/core/[^/]+/index\\.ts$' },
+    },
+    {
       name: 'contract-knows-core-and-zod',
       severity: 'error',
       from: { path: '^src/contract', pathNot: '\\.test\\.ts$' },

@@ -1,5 +1,5 @@
 import { Home } from './Home';
-import { foldCook } from '@/core/cook/state';
+import { foldCook } from '@/core/cook';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
 import { listPlans } from '@/server/plans';

@@ -1,18 +1,20 @@
-import { assemble, NO_SURPRISES } from '../core/forecast/assemble';
-import { advance, priorEnsemble } from '../core/forecast/ensemble';
-import { summarise } from '../core/forecast/forecast';
-import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
-import { PLAIN_CELLS, runBraise } from '../core/heat/run';
-import { PLAIN_STEPS } from '../core/heat/timeGrid';
-import { cutById } from '../core/larder/cuts';
-import { type PlanInput } from '../core/choices/input';
-import { usualVegetables } from '../core/material/vegetables';
-import { fatById } from '../core/larder/fats';
-import { type Kind, KINDS, withKind } from '../core/kinds/kinds';
-import { composePlan } from '../core/plan/plan';
-import { startPlan } from '../core/plan/start';
-import { layOutDay } from '../core/schedule/day';
-import { type SearPieces, searPlan } from '../core/sear/sear';
+import {
+  advance,
+  assemble,
+  type BraiseRequest,
+  NO_SURPRISES,
+  priorEnsemble,
+  summarise,
+  UNEVENTFUL,
+} from '../core/forecast';
+import { PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../core/heat';
+import { cutById, fatById } from '../core/larder';
+import { type PlanInput } from '../core/choices';
+import { usualVegetables } from '../core/material';
+import { type Kind, KINDS, withKind } from '../core/kinds';
+import { composePlan, startPlan } from '../core/plan';
+import { layOutDay } from '../core/schedule';
+import { type SearPieces, searPlan } from '../core/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
 
 const BRAISE: BraiseRequest = {

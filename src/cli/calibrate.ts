@@ -1,17 +1,30 @@
 import { PRACTICE_WINDOWS, type PracticeWindow } from './practiceWindows';
-import { assemble } from '../core/forecast/assemble';
-import { advance, type Ensemble, priorEnsemble } from '../core/forecast/ensemble';
-import { chooseHorizonMin, slowest } from '../core/forecast/horizon';
-import { stepAt } from '../core/forecast/commonCourse';
-import { crossingMin, etaOf, summarise } from '../core/forecast/forecast';
-import { isRepeat, type Observation, probeLaw, stageChances } from '../core/forecast/observation';
-import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../core/forecast/prior';
-import { normalQuantile, type RandomStream, randomStream } from '../core/numbers/random';
-import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
-import { PLAIN_CELLS, runBraise } from '../core/heat/run';
-import { FAST_STEPS } from '../core/heat/timeGrid';
-import { type Cut, cutById } from '../core/larder/cuts';
-import { STAGES } from '../core/tenderness/stages';
+import {
+  advance,
+  assemble,
+  type BraiseRequest,
+  chooseHorizonMin,
+  crossingMin,
+  demandOf,
+  type Ensemble,
+  etaOf,
+  isRepeat,
+  kitchenPrior,
+  type Observation,
+  priorEnsemble,
+  probeLaw,
+  slowest,
+  stageChances,
+  stepAt,
+  summarise,
+  UNEVENTFUL,
+  UNKNOWN_COUNT,
+  unknownsOf,
+} from '../core/forecast';
+import { normalQuantile, type RandomStream, randomStream } from '../core/numbers';
+import { FAST_STEPS, PLAIN_CELLS, runBraise } from '../core/heat';
+import { type Cut, cutById } from '../core/larder';
+import { STAGES } from '../core/tenderness';
 
 /** The pot whose oven conductance is the reference scenarios' own, 1.73 W/K with a 1.8 kg roast in it. */
 const POT_26 = { diameterM: 0.26, heightM: 0.16, material: 'castIron' as const };

@@ -6,11 +6,9 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { requestOfInput } from './inputRequest';
 import { run } from './run';
 import { braiseSchema, forecastAnswerSchema } from '../contract/braise';
-import { answerOf } from '../core/plan/answer';
-import { priorEnsemble } from '../core/forecast/ensemble';
-import { CUTS } from '../core/larder/cuts';
-import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
-import { type Plan } from '../core/plan/plan';
+import { answerOf, type Plan } from '../core/plan';
+import { priorEnsemble } from '../core/forecast';
+import { CUTS, LID_KINDS, POT_MATERIALS } from '../core/larder';
 import { planFile } from '../contract/files';
 import { FIRST_INPUT, OXTAIL_PLAN } from '../testing/fixtures';
 

@@ -1,8 +1,7 @@
 import { type BraiseInput, type FollowRecord } from '../contract/braise';
-import { type Observation } from '../core/forecast/observation';
-import { type BraiseRequest } from '../core/forecast/request';
-import { cutById } from '../core/larder/cuts';
-import { usualVegetables } from '../core/material/vegetables';
+import { type BraiseRequest, type Observation } from '../core/forecast';
+import { cutById } from '../core/larder';
+import { usualVegetables } from '../core/material';
 
 /** The engine's request for a checked input. */
 export function requestOfInput(input: BraiseInput): BraiseRequest {

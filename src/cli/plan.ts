@@ -2,10 +2,9 @@ import { z } from 'zod';
 import { checked, readJson, UsageError } from './io';
 import { readFile } from '../contract/files';
 import { planInputSchema } from '../contract/plan';
-import { checkPlanInput } from '../core/plan/check';
-import { type PlanInput } from '../core/choices/input';
-import { composePlan, type Plan } from '../core/plan/plan';
-import { METRIC } from '../core/quantity/units';
+import { checkPlanInput, composePlan, type Plan } from '../core/plan';
+import { type PlanInput } from '../core/choices';
+import { METRIC } from '../core/quantity';
 import { languageOf } from '../words/languages';
 import { wordsFor } from '../words/words';
 

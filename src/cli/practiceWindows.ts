@@ -1,4 +1,4 @@
-import { type Cut } from '../core/larder/cuts';
+import { type Cut } from '../core/larder';
 
 /**
  * How long kitchens braise a cut, as keen cooks and books have it, and what an independent engine made of the same rows

@@ -5,12 +5,9 @@ import { planFrom } from './plan';
 import { requestOfInput, requestAfter } from './inputRequest';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
 import { planInputSchema } from '../contract/plan';
-import { answerOf } from '../core/plan/answer';
-import { advance, priorEnsemble } from '../core/forecast/ensemble';
-import { etaOf, summarise } from '../core/forecast/forecast';
-import { lookCostMin } from '../core/forecast/lookCost';
-import { bestRecord } from '../core/forecast/teaching';
-import { CUTS } from '../core/larder/cuts';
+import { answerOf } from '../core/plan';
+import { advance, bestRecord, etaOf, lookCostMin, priorEnsemble, summarise } from '../core/forecast';
+import { CUTS } from '../core/larder';
 
 const HELP = `ember <command> [file|-]
 

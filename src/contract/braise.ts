@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { lidSchema } from './plan';
-import { type Answer } from '../core/plan/answer';
-import { type Heat } from '../core/heat/sources';
-import { CUTS, isCutId } from '../core/larder/cuts';
-import { POT_MATERIALS } from '../core/larder/vessels';
-import { STAGES } from '../core/tenderness/stages';
+import { type Answer } from '../core/plan';
+import { type Heat } from '../core/heat';
+import { CUTS, isCutId, POT_MATERIALS } from '../core/larder';
+import { STAGES } from '../core/tenderness';
 
 /** A number between two limits, refused in a sentence that names unit and limits. */
 const between = (low: number, high: number, unit: string) => {

@@ -6,7 +6,7 @@ import { habitsSchema, kindSchema, planInputSchema, timeZoneSchema } from './pla
 import { findRecipe, recipeIn } from './recipe';
 import { fromWire, toWire } from './wire';
 import { fileStem } from '../exports/fileStem';
-import { KINDS } from '../core/kinds/kinds';
+import { KINDS } from '../core/kinds';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english } from '../testing/words';
 import { shapeFault } from './shapeFault';

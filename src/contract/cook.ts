@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { heatSchema, lidSchema, momentSchema } from './plan';
-import { type CookAct, type CookActKind, type CookEvent } from '../core/cook/events';
-import { STAGES } from '../core/tenderness/stages';
+import { type CookAct, type CookActKind, type CookEvent } from '../core/cook';
+import { STAGES } from '../core/tenderness';
 
 const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
 

@@ -4,9 +4,9 @@ import { ACT, readEvent } from './kept/act';
 import { VersionError } from './kept/chain';
 import { FILE } from './kept/file';
 import { PLAN_INPUT } from './kept/planInput';
-import { type CookEvent } from '../core/cook/events';
-import { type PlanInput } from '../core/choices/input';
-import { type Message, say } from '../core/message/message';
+import { type CookEvent } from '../core/cook';
+import { type PlanInput } from '../core/choices';
+import { type Message, say } from '../core/message';
 import { shapeFault } from './shapeFault';
 
 /** A plan on its own, to give away or keep. */

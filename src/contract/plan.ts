@@ -1,12 +1,24 @@
 import { z } from 'zod';
-import { AVOIDABLE } from '../core/larder/allergens';
-import { BURNER_KINDS } from '../core/larder/burners';
-import { FATES } from '../core/larder/garnish';
-import { SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder/seasoning';
-import { LID_KINDS, POT_MATERIALS } from '../core/larder/vessels';
-import { type OwnKind } from '../core/kinds/kinds';
-import { APPETITES, type PlanInput, RESULTS } from '../core/choices/input';
-import { type Habits, WAY_TOPICS, type WayOf, WAYS, type WayTopic } from '../core/choices/ways';
+import {
+  AVOIDABLE,
+  BURNER_KINDS,
+  FATES,
+  LID_KINDS,
+  POT_MATERIALS,
+  SALT_CRYSTAL_IDS,
+  type SaltCrystalId,
+} from '../core/larder';
+import { type OwnKind } from '../core/kinds';
+import {
+  APPETITES,
+  type Habits,
+  type PlanInput,
+  RESULTS,
+  WAY_TOPICS,
+  type WayOf,
+  WAYS,
+  type WayTopic,
+} from '../core/choices';
 
 /** Text a person typed: trimmed, never empty, never huge. */
 const name = (most: number) => z.string().trim().min(1).max(most);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { minutesOfIso, type RawRecipe } from '../core/intake/recipe';
-import { type Message, say } from '../core/message/message';
+import { minutesOfIso, type RawRecipe } from '../core/intake';
+import { type Message, say } from '../core/message';
 
 const text = z.union([z.string(), z.number()]).transform((v) => plain(String(v)));
 

@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { type Message, say } from '../core/message/message';
+import { type Message, say } from '../core/message';
 
 /** Codes of what a schema itself says of a fault, see `fault()`; anything else is told by where it lies. */
 const CODE = /^shape\.\w+(\.\w+)*$/;

@@ -1,4 +1,4 @@
-import { type Day } from '../core/schedule/day';
+import { type Day } from '../core/schedule';
 import { type Words } from '../words/words';
 
 /** Escapes a text value. Source: RFC 5545, 3.3.11. */

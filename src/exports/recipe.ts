@@ -1,9 +1,9 @@
-import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from '../core/message/message';
-import { sideById } from '../core/larder/sides';
-import { doneSign } from '../core/cook/nextAction';
-import { heatSays } from '../core/choices/heats';
-import { type Plan } from '../core/plan/plan';
-import { type ShoppingLine, shoppingList } from '../core/shopping/shopping';
+import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from '../core/message';
+import { sideById } from '../core/larder';
+import { doneSign } from '../core/cook';
+import { heatSays } from '../core/choices';
+import { type Plan } from '../core/plan';
+import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
 
 /** ISO 8601 duration of whole minutes, e.g. "PT2H5M". */

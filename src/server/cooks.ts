@@ -4,11 +4,9 @@ import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type CookEvent } from '../core/cook/events';
-import { refusal } from '../core/cook/records';
-import { foldCook, undoRefusal } from '../core/cook/state';
-import { type PlanInput } from '../core/choices/input';
-import { type Message, say } from '../core/message/message';
+import { type CookEvent, foldCook, refusal, undoRefusal } from '../core/cook';
+import { type PlanInput } from '../core/choices';
+import { type Message, say } from '../core/message';
 
 export interface StoredCook {
   readonly id: string;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { type z } from 'zod';
 import { shapeFault } from '../contract/shapeFault';
-import { type Message, say } from '../core/message/message';
+import { type Message, say } from '../core/message';
 
 /** Largest body a route reads, bytes. */
 const MOST_BYTES = 1_000_000;

@@ -2,7 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type Database, type PlanRow } from './database';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type PlanInput } from '../core/choices/input';
+import { type PlanInput } from '../core/choices';
 
 export interface StoredPlan {
   readonly id: string;

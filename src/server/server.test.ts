@@ -16,7 +16,7 @@ import { cookView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
-import { foldCook } from '../core/cook/state';
+import { foldCook } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english } from '../testing/words';
 

@@ -1,11 +1,16 @@
 import 'server-only';
 import { type StoredCook } from './cooks';
-import { type Learning, learnNothing, learnOne } from '../core/cook/learning';
-import { liveForecast } from '../core/cook/live';
-import { type CookState, foldCook } from '../core/cook/state';
-import { type CookView } from '../core/cook/view';
-import { type PlanInput } from '../core/choices/input';
-import { composePlan, type Plan, type PlanResult } from '../core/plan/plan';
+import {
+  type CookState,
+  type CookView,
+  foldCook,
+  type Learning,
+  learnNothing,
+  learnOne,
+  liveForecast,
+} from '../core/cook';
+import { type PlanInput } from '../core/choices';
+import { composePlan, type Plan, type PlanResult } from '../core/plan';
 
 interface Followed {
   readonly key: string;

@@ -1,8 +1,8 @@
-import { type BraiseRequest, UNEVENTFUL } from '../core/forecast/request';
-import { cutById } from '../core/larder/cuts';
-import { usualVegetables } from '../core/material/vegetables';
-import { type PlanInput } from '../core/choices/input';
-import { type KitchenTools, startPlan } from '../core/plan/start';
+import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
+import { cutById } from '../core/larder';
+import { usualVegetables } from '../core/material';
+import { type PlanInput } from '../core/choices';
+import { type KitchenTools, startPlan } from '../core/plan';
 
 /** A Tuesday noon in UTC; what time it is in tests. */
 export const NOON_MS = Date.UTC(2026, 2, 10, 12, 0);

@@ -1,5 +1,4 @@
-import { type Figure } from '../core/message/figure';
-import { type Message } from '../core/message/message';
+import { type Figure, type Message } from '../core/message';
 import { WORDS } from './words';
 
 function isFigure(value: object): value is Figure {

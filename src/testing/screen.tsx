@@ -4,7 +4,7 @@ import { type ReactNode } from 'react';
 import { StyleSheetManager } from 'styled-components';
 import { afterEach, vi } from 'vitest';
 import { NOON_MS } from './fixtures';
-import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { METRIC, type UnitChoice } from '@/core/quantity';
 import { KitchenProvider } from '@/ui/KitchenContext';
 import { type LanguageId } from '@/words/languages';
 

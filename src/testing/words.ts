@@ -1,5 +1,5 @@
-import { type Message } from '../core/message/message';
-import { METRIC, type UnitChoice } from '../core/quantity/units';
+import { type Message } from '../core/message';
+import { METRIC, type UnitChoice } from '../core/quantity';
 import { languageOf } from '../words/languages';
 import { type Words, wordsFor } from '../words/words';
 

@@ -2,7 +2,7 @@
 
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
-import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { METRIC, type UnitChoice } from '@/core/quantity';
 import { type LanguageId, languageOf } from '@/words/languages';
 import { type Words, wordsFor } from '@/words/words';
 

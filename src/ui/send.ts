@@ -1,4 +1,4 @@
-import { type Message, say } from '@/core/message/message';
+import { type Message, say } from '@/core/message';
 import { isCode } from '@/words/dictionary';
 
 /** What a write came to: its answer, or why not. */

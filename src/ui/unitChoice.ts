@@ -1,4 +1,4 @@
-import { METRIC, type UnitChoice } from '@/core/quantity/units';
+import { METRIC, type UnitChoice } from '@/core/quantity';
 
 export const UNITS_COOKIE = 'even-ember-units';
 

@@ -1,6 +1,6 @@
 import { type Code, WORDS } from './en';
 import { type FigureWords, type Language } from './languages';
-import { type UnitChoice } from '../core/quantity/units';
+import { type UnitChoice } from '../core/quantity';
 
 export { type Code };
 

@@ -10,7 +10,7 @@ import {
   withFraction,
 } from './measure';
 import { clock, clockBeside, day, dayFrom } from './moments';
-import { GAS_MARKS, METRIC } from '../core/quantity/units';
+import { GAS_MARKS, METRIC } from '../core/quantity';
 import { NOON_MS } from '../testing/fixtures';
 import { US, WORDS } from '../testing/words';
 

@@ -1,5 +1,5 @@
-import { type Measure } from '../core/message/message';
-import { M_PER_FOOT, MM_PER_INCH, toUnit, type UnitChoice, UNITS } from '../core/quantity/units';
+import { type Measure } from '../core/message';
+import { M_PER_FOOT, MM_PER_INCH, toUnit, type UnitChoice, UNITS } from '../core/quantity';
 
 /** Who reads: in which units, and in the number signs of which language (a BCP 47 tag). */
 export interface Reader extends UnitChoice {

@@ -3,9 +3,19 @@ import { dictionary, type Code } from './dictionary';
 import { type Language } from './languages';
 import { formatMeasure, formatNumber, type Reader } from './measure';
 import { clock, clockBeside, day, dayFrom } from './moments';
-import { type Entry, type Measure, type Message, type NamedTable, type Param, type Params, type Quantity, type QuantityRange } from '../core/message/message';
-import { type Figure, type FigureInput } from '../core/message/figure';
-import { displayUnit, toUnit, type UnitChoice } from '../core/quantity/units';
+import {
+  type Entry,
+  type Figure,
+  type FigureInput,
+  type Measure,
+  type Message,
+  type NamedTable,
+  type Param,
+  type Params,
+  type Quantity,
+  type QuantityRange,
+} from '../core/message';
+import { displayUnit, toUnit, type UnitChoice } from '../core/quantity';
 
 /** Who the words are for. `timeZone` is that of the kitchen's clock. */
 export interface Audience {

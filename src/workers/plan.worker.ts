@@ -1,11 +1,20 @@
 import { expose } from 'comlink';
-import { compareWays, type Way } from '../core/plan/compare';
-import { type Pot } from '../core/larder/vessels';
-import { type FitWay, fitWays } from '../core/plan/fit';
-import { type PlanInput } from '../core/choices/input';
-import { makePlan, type PlanResult } from '../core/plan/plan';
-import { dialCurve, type DialPoint, type SettingElsewhere, settingsElsewhere } from '../core/plan/heatSettings';
-import { type WayOut, waysOut } from '../core/plan/waysOut';
+import {
+  compareWays,
+  dialCurve,
+  type DialPoint,
+  type FitWay,
+  fitWays,
+  makePlan,
+  type PlanResult,
+  type SettingElsewhere,
+  settingsElsewhere,
+  type Way,
+  type WayOut,
+  waysOut,
+} from '../core/plan';
+import { type Pot } from '../core/larder';
+import { type PlanInput } from '../core/choices';
 
 const api = {
   /** The plan for an input, at the worker's own leisure. */

@@ -13,13 +13,18 @@ import { LiveForecast } from './LiveForecast';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
 import { SoFar } from './SoFar';
-import { liveBeside, liveSpans, recordMarks } from '@/core/cook/actualDay';
-import { type CookAct, type CookActKind } from '@/core/cook/events';
-import { nextAction } from '@/core/cook/nextAction';
-import { foldCook, undoRefusal } from '@/core/cook/state';
-import { type CookView } from '@/core/cook/view';
-import { sampleAt } from '@/core/forecast/courseSamples';
-import { readyEta } from '@/core/forecast/forecast';
+import {
+  type CookAct,
+  type CookActKind,
+  type CookView,
+  foldCook,
+  liveBeside,
+  liveSpans,
+  nextAction,
+  recordMarks,
+  undoRefusal,
+} from '@/core/cook';
+import { readyEta, sampleAt } from '@/core/forecast';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';

@@ -3,9 +3,8 @@
 import { useRouter } from 'next/navigation';
 import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
-import { cautionFor } from '@/core/cautions/cautions';
-import { type CookActKind } from '@/core/cook/events';
-import { type NextAction } from '@/core/cook/nextAction';
+import { cautionFor } from '@/core/cautions';
+import { type CookActKind, type NextAction } from '@/core/cook';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { type CookActKind } from '@/core/cook/events';
+import { type CookActKind } from '@/core/cook';
 import { Sheet } from '@/ui/controls/Sheet';
 import { useWords } from '@/ui/KitchenContext';
 import { KEYED_RECORDS, RECORD_UI } from './records';

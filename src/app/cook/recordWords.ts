@@ -1,7 +1,6 @@
-import { type CookAct, type CookActKind } from '@/core/cook/events';
-import { type Lesson } from '@/core/cook/learning';
-import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message/message';
-import { heatSays } from '@/core/choices/heats';
+import { type CookAct, type CookActKind, type Lesson } from '@/core/cook';
+import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
+import { heatSays } from '@/core/choices';
 import { type Words } from '@/words/words';
 
 type Recorded = { readonly [K in CookActKind]: (act: Extract<CookAct, { kind: K }>) => Message | string };

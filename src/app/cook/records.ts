@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { FinishSheet, ForkSheet, HeatSheet, LiquidSheet, NoteSheet, ProbeSheet, type SheetProps } from './RecordSheets';
-import { type CookActKind } from '@/core/cook/events';
+import { type CookActKind } from '@/core/cook';
 
 /** How a kind of record is made at the stove. */
 interface RecordUi {

@@ -3,9 +3,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { dequeue, enqueue, waiting } from './queue';
 import { type NewEvent } from '@/contract/cook';
-import { type CookEvent } from '@/core/cook/events';
-import { type CookView } from '@/core/cook/view';
-import { type Message } from '@/core/message/message';
+import { type CookEvent, type CookView } from '@/core/cook';
+import { type Message } from '@/core/message';
 import { fromWire } from '@/contract/wire';
 import { send } from '@/ui/send';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { type Verdict } from '@/core/cook/events';
+import { type Verdict } from '@/core/cook';
 import { useWords } from '@/ui/KitchenContext';
 
 /** What is scored, each from 1 to 5. */

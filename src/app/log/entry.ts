@@ -1,8 +1,7 @@
 import 'server-only';
-import { type Verdict } from '@/core/cook/events';
-import { eventsOf, foldCook } from '@/core/cook/state';
-import { readyEta } from '@/core/forecast/forecast';
-import { stageIndex } from '@/core/tenderness/stages';
+import { eventsOf, foldCook, type Verdict } from '@/core/cook';
+import { readyEta } from '@/core/forecast';
+import { stageIndex } from '@/core/tenderness';
 import { type StoredCook } from '@/server/cooks';
 import { planOf } from '@/server/views';
 

@@ -3,10 +3,9 @@
 import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { fixing, letGo } from './fixed';
-import { changedDay } from '@/core/plan/dayWays';
-import { type PlanInput } from '@/core/choices/input';
-import { type Plan } from '@/core/plan/plan';
-import { type Day, layOutDay } from '@/core/schedule/day';
+import { changedDay, type Plan } from '@/core/plan';
+import { type PlanInput } from '@/core/choices';
+import { type Day, layOutDay } from '@/core/schedule';
 import { Mute } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { snapped } from '@/ui/drawings/emberScale';

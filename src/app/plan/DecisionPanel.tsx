@@ -10,7 +10,7 @@ import { MeatPanel } from './panels/MeatPanel';
 import { PotPanel } from './panels/PotPanel';
 import { SearPanel } from './panels/SearPanel';
 import { ServePanel } from './panels/ServePanel';
-import { type Plan } from '@/core/plan/plan';
+import { type Plan } from '@/core/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';

@@ -7,7 +7,7 @@ import { calendarFile } from '@/exports/calendar';
 import { planFile } from '@/contract/files';
 import { fileStem } from '@/exports/fileStem';
 import { recipeJsonLd, recipeMarkdown } from '@/exports/recipe';
-import { type Plan } from '@/core/plan/plan';
+import { type Plan } from '@/core/plan';
 import { type Words } from '@/words/words';
 import { Button } from '@/ui/controls/Button';
 import { PopBox } from '@/ui/controls/PopBox';

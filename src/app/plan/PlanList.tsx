@@ -11,7 +11,7 @@ import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
-import { type PlanInput } from '@/core/choices/input';
+import { type PlanInput } from '@/core/choices';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}

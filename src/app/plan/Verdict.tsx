@@ -1,12 +1,10 @@
 'use client';
 
 import styled from 'styled-components';
-import { readyEta } from '@/core/forecast/forecast';
-import { evenings, say } from '@/core/message/message';
-import { type PlanFault, type PlanInput } from '@/core/choices/input';
-import { type Plan } from '@/core/plan/plan';
-import { type WayOut } from '@/core/plan/waysOut';
-import { type FitWay } from '@/core/plan/fit';
+import { readyEta } from '@/core/forecast';
+import { evenings, say } from '@/core/message';
+import { type PlanFault, type PlanInput } from '@/core/choices';
+import { type FitWay, type Plan, type WayOut } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';

@@ -1,10 +1,7 @@
-import { heatSays } from '@/core/choices/heats';
-import { type PlanInput } from '@/core/choices/input';
-import { type Plan } from '@/core/plan/plan';
-import { cutById, isCutId } from '@/core/larder/cuts';
-import { isGarnishId } from '@/core/larder/garnish';
-import { noun } from '@/core/message/message';
-import { platesFed } from '@/core/plan/watch';
+import { heatSays, type PlanInput } from '@/core/choices';
+import { type Plan, platesFed } from '@/core/plan';
+import { cutById, isCutId, isGarnishId } from '@/core/larder';
+import { noun } from '@/core/message';
 import { type Words } from '@/words/words';
 
 export const DECISIONS = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'] as const;

@@ -1,4 +1,4 @@
-import { type Fixed, type PlanInput } from '@/core/choices/input';
+import { type Fixed, type PlanInput } from '@/core/choices';
 
 /** The task begun at `startMs` by wish of the cook, the newest wish last. */
 export function fixing(day: PlanInput['day'], fix: Fixed): PlanInput['day'] {

@@ -1,6 +1,6 @@
 import { hourOn } from '@/calendar/calendar';
-import { type PlanInput } from '@/core/choices/input';
-import { type KitchenTools, startPlan } from '@/core/plan/start';
+import { type PlanInput } from '@/core/choices';
+import { type KitchenTools, startPlan } from '@/core/plan';
 
 const SUPPER_HOUR = 19;
 

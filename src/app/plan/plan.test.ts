@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { fixing, letGo } from './fixed';
 import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
 import { asHeatMode, heatWays, levelWays, lidWays } from './wayLists';
-import { readIngredient } from '@/core/intake/recipe';
-import { HEAT_MODES } from '@/core/choices/heats';
+import { readIngredient } from '@/core/intake';
+import { HEAT_MODES } from '@/core/choices';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
 

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
-import { type PlanInput } from '@/core/choices/input';
+import { type PlanInput } from '@/core/choices';
 import { PLAN_INPUT } from '@/contract/kept/planInput';
 
 const REST_MS = 300;

@@ -2,12 +2,10 @@
 
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import { type PlanFault, type PlanInput } from '@/core/choices/input';
-import { type Plan } from '@/core/plan/plan';
-import { type WayOut } from '@/core/plan/waysOut';
-import { type FitWay } from '@/core/plan/fit';
-import { type Pot } from '@/core/larder/vessels';
-import { say } from '@/core/message/message';
+import { type PlanFault, type PlanInput } from '@/core/choices';
+import { type FitWay, type Plan, type WayOut } from '@/core/plan';
+import { type Pot } from '@/core/larder';
+import { say } from '@/core/message';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 /** Particles while the hand is still moving, and once it rests. */

@@ -1,6 +1,5 @@
-import { HEAT_MODES, type HeatMode } from '@/core/choices/heats';
-import { LID_KINDS } from '@/core/larder/vessels';
-import { LEVEL_SHARES } from '@/core/choices/ways';
+import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
+import { LID_KINDS } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
 

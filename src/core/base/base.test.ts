@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { basePlan, type BaseQuestion, FORGOTTEN, onionMinutes, usualBase } from './base';
-import { GARNISHES } from '../larder/garnish';
-import { flourFor, viscosity } from '../sauce/thicken';
+import { GARNISHES } from '../larder';
+import { flourFor, viscosity } from '../sauce';
 import { english, WORDS } from '../../testing/words';
 
 const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQuestion> = {}): BaseQuestion => ({

@@ -1,10 +1,7 @@
-import { figure, type Figure, input as from } from '../message/figure';
-import { kg as mass, type Message, minutes as time, nameOf, say } from '../message/message';
-import { cutSize, type Garnish, garnishById } from '../larder/garnish';
-import { spiceById } from '../larder/seasoning';
-import { type BaseChoice, type BaseItem, type Seasoning } from '../choices/input';
-import { type Habits, type WayOf } from '../choices/ways';
-import { type Consistency, FLOUR_PER_STARCH, type FlourCooking, flourFor } from '../sauce/thicken';
+import { figure, type Figure, input as from, kg as mass, type Message, minutes as time, nameOf, say } from '../message';
+import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
+import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf } from '../choices';
+import { type Consistency, FLOUR_PER_STARCH, type FlourCooking, flourFor } from '../sauce';
 
 /** One thing done at the base, in order. */
 export interface BaseStep {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buyPlan, cutDoubt, cutsFor, rawPerEaterKg, trotterKg } from './buy';
-import { cutById, CUTS } from '../larder/cuts';
-import { type MeatPart, RESULTS } from '../choices/input';
+import { cutById, CUTS } from '../larder';
+import { type MeatPart, RESULTS } from '../choices';
 import { english } from '../../testing/words';
 
 const part = (cutId: string, massKg: number, more: Partial<MeatPart> = {}): MeatPart => ({

@@ -1,7 +1,17 @@
-import { figure, type Figure, input as from } from '../message/figure';
-import { kg, type Message, money, nameOf, type Params, say, share } from '../message/message';
-import { type Cut, cutById, CUTS } from '../larder/cuts';
-import { type Appetite, type MeatPart, type ResultId } from '../choices/input';
+import {
+  figure,
+  type Figure,
+  input as from,
+  kg,
+  type Message,
+  money,
+  nameOf,
+  type Params,
+  say,
+  share,
+} from '../message';
+import { type Cut, cutById, CUTS } from '../larder';
+import { type Appetite, type MeatPart, type ResultId } from '../choices';
 
 export const APPETITE_FACTOR: Readonly<Record<Appetite, number>> = { light: 0.75, usual: 1, hearty: 1.3 };
 

@@ -1,12 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { COOLING_LIMIT, coolPot, reheatPot } from './cooling';
-import { assemble, NO_SURPRISES } from '../forecast/assemble';
-import { type BraiseRequest } from '../forecast/request';
-import { type Heat } from '../heat/sources';
-import { FAST_CELLS, runBraise } from '../heat/run';
-import { PLAIN_STEPS } from '../heat/timeGrid';
-import { type LidKind } from '../larder/vessels';
+import { assemble, type BraiseRequest, NO_SURPRISES } from '../forecast';
+import { FAST_CELLS, type Heat, PLAIN_STEPS, runBraise } from '../heat';
+import { type LidKind } from '../larder';
 import { shortRibRequest } from '../../testing/fixtures';
 
 /** Four litres with a crumb of meat in it, as the model's own figures have it. */

@@ -1,14 +1,16 @@
-import { WATER_KG_PER_L } from '../heat/water';
-import { figure, type Figure, input as from } from '../message/figure';
-import { tempC } from '../message/message';
-import { assemble, NO_SURPRISES } from '../forecast/assemble';
-import { stepAt } from '../forecast/commonCourse';
-import { type BraiseRequest, UNEVENTFUL } from '../forecast/request';
-import { FRIDGE_C, ROOM_C } from '../material/surroundings';
-import { type Heat } from '../heat/sources';
-import { type DetailedCourse, FAST_CELLS, runBraise } from '../heat/run';
-import { type StepRule, type TimeGrid } from '../heat/timeGrid';
-import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
+import {
+  type DetailedCourse,
+  FAST_CELLS,
+  type Heat,
+  runBraise,
+  type StepRule,
+  type TimeGrid,
+  WATER_KG_PER_L,
+} from '../heat';
+import { figure, type Figure, input as from, tempC } from '../message';
+import { assemble, type BraiseRequest, NO_SURPRISES, stepAt, UNEVENTFUL } from '../forecast';
+import { FRIDGE_C, ROOM_C } from '../material';
+import { MATERIAL_HEAT_JKGK } from '../larder';
 
 /**
  * Limits of cooling in two stages: from 57 to 21 °C within two hours, to 5 °C within six in all. Source: FDA Food Code

@@ -1,12 +1,16 @@
-import { listed, type Message, nameOf, say } from '../message/message';
-import { type Avoided, type Dietary } from '../larder/allergens';
-import { type Cut } from '../larder/cuts';
-import { fatById } from '../larder/fats';
-import { garnishById } from '../larder/garnish';
-import { liquidById } from '../larder/liquids';
-import { sideById } from '../larder/sides';
-import { herbById, spiceById } from '../larder/seasoning';
-import { type PlanInput } from '../choices/input';
+import { listed, type Message, nameOf, say } from '../message';
+import {
+  type Avoided,
+  type Cut,
+  type Dietary,
+  fatById,
+  garnishById,
+  herbById,
+  liquidById,
+  sideById,
+  spiceById,
+} from '../larder';
+import { type PlanInput } from '../choices';
 
 /** Something in the pot that somebody may not eat. */
 export interface Concern {

@@ -1,4 +1,4 @@
-import { type Message, say } from '../message/message';
+import { type Message, say } from '../message';
 
 /** A step of the work at which something can hurt someone. */
 export type CareStep =

@@ -1,5 +1,5 @@
-import { type CareStep } from '../cautions/cautions';
-import { type Message, say, tempC } from '../message/message';
+import { type CareStep } from '../cautions';
+import { type Message, say, tempC } from '../message';
 
 /** Heat as a cook sets it. */
 export type PlanHeat =

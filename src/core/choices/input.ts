@@ -1,11 +1,7 @@
 import { type PlanHeat } from './heats';
-import { type Message } from '../message/message';
+import { type Message } from '../message';
 import { type WayOf } from './ways';
-import { type Avoided } from '../larder/allergens';
-import { type Burner, type Pan } from '../larder/burners';
-import { type Fate } from '../larder/garnish';
-import { type SaltCrystalId } from '../larder/seasoning';
-import { type LidKind, type Pot } from '../larder/vessels';
+import { type Avoided, type Burner, type Fate, type LidKind, type Pan, type Pot, type SaltCrystalId } from '../larder';
 
 /** A task the cook wants begun at a moment of their own. */
 export interface Fixed {

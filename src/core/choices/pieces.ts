@@ -1,6 +1,6 @@
-import { type Cut, cutById } from '../larder/cuts';
-import { mixtureProperties } from '../composition/properties';
-import { type MeatGroup } from '../material/meatGroup';
+import { type Cut, cutById } from '../larder';
+import { mixtureProperties } from '../composition';
+import { type MeatGroup } from '../material';
 
 /** Meat and liquid as they meet after searing and simmering first. The middle is still cold, the outside hot. */
 export const START_MEAT_C = 25;

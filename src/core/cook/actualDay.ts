@@ -1,9 +1,9 @@
 import { RECORDS } from './records';
 import { type CookState } from './state';
-import { type Forecast, readyEta } from '../forecast/forecast';
-import { say } from '../message/message';
-import { type Plan } from '../plan/plan';
-import { type DayMark, type DaySpan } from '../schedule/day';
+import { type Forecast, readyEta } from '../forecast';
+import { say } from '../message';
+import { type Plan } from '../plan';
+import { type DayMark, type DaySpan } from '../schedule';
 
 const MIN_MS = 60_000;
 

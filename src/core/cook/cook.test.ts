@@ -8,10 +8,9 @@ import { liveForecast, type LiveMoment } from './live';
 import { nextAction } from './nextAction';
 import { refusal } from './records';
 import { foldCook, undoRefusal } from './state';
-import { etaOf } from '../forecast/forecast';
-import { composePlan, type Plan } from '../plan/plan';
-import { braiseRequest } from '../plan/engineRequest';
-import { type DaySpan } from '../schedule/day';
+import { etaOf } from '../forecast';
+import { braiseRequest, composePlan, type Plan } from '../plan';
+import { type DaySpan } from '../schedule';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 

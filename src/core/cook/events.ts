@@ -1,6 +1,6 @@
-import { type PlanHeat } from '../choices/heats';
-import { type LidKind } from '../larder/vessels';
-import { type Stage } from '../tenderness/stages';
+import { type PlanHeat } from '../choices';
+import { type LidKind } from '../larder';
+import { type Stage } from '../tenderness';
 
 /** What a cook can tell the app while the pot is on. */
 export type CookAct =

@@ -1,14 +1,22 @@
 import { type StandingEvent } from './events';
 import { happenedBy, observedBy, RECORDS } from './records';
 import { type CookState } from './state';
-import { advance, type Ensemble, priorEnsemble } from '../forecast/ensemble';
-import { weights } from '../forecast/resample';
-import { readyEta, summarise } from '../forecast/forecast';
-import { INDEX, type Prior, type Unknown, UNKNOWN_COUNT } from '../forecast/prior';
-import { type BraiseRequest, type TimedOpening } from '../forecast/request';
-import { type PlanInput } from '../choices/input';
-import { type PlannedLooks, withLooks } from '../plan/plannedLooks';
-import { braiseRequest, plannedRequest } from '../plan/engineRequest';
+import {
+  advance,
+  type BraiseRequest,
+  type Ensemble,
+  INDEX,
+  type Prior,
+  priorEnsemble,
+  readyEta,
+  summarise,
+  type TimedOpening,
+  type Unknown,
+  UNKNOWN_COUNT,
+  weights,
+} from '../forecast';
+import { type PlanInput } from '../choices';
+import { braiseRequest, type PlannedLooks, plannedRequest, withLooks } from '../plan';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;

@@ -1,14 +1,19 @@
-import { LOW_LITRES } from '../forecast/pot';
+import {
+  bestRecord,
+  type CourseSamples,
+  courseSamples,
+  type Forecast,
+  lookCostMin,
+  LOW_LITRES,
+  readyEta,
+  stepAt,
+  summarise,
+  type Teaching,
+} from '../forecast';
 import { type Learning, type Lesson } from './learning';
-import { type CourseSamples, courseSamples } from '../forecast/courseSamples';
-import { type Forecast, readyEta, summarise } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/lookCost';
-import { bestRecord, type Teaching } from '../forecast/teaching';
-import { type PlanHeat } from '../choices/heats';
-import { OPEN_SECONDS } from '../plan/plannedLooks';
-import { type HeatWay, heatWays } from '../plan/waysOut';
-import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce/finish';
-import { stepAt } from '../forecast/commonCourse';
+import { type PlanHeat } from '../choices';
+import { type HeatWay, heatWays, OPEN_SECONDS } from '../plan';
+import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce';
 
 /** The forecast of a cook as it now stands. Minutes count from the pieces meeting the liquid. */
 export interface LiveForecast {

@@ -1,14 +1,13 @@
 import { type CookActKind } from './events';
 import { type LiveForecast } from './live';
 import { type CookState, eventsOf } from './state';
-import { type CareStep } from '../cautions/cautions';
-import { chanceBy, etaOf, readyEta } from '../forecast/forecast';
-import { LOW_LITRES } from '../forecast/pot';
-import { cutById } from '../larder/cuts';
-import { heatMode, MODES } from '../choices/heats';
-import { type Plan } from '../plan/plan';
-import { kg, listed, litres, type Message, minutes, nameOf, noun, say, share } from '../message/message';
-import { stageIndex, TARGETS } from '../tenderness/stages';
+import { type CareStep } from '../cautions';
+import { chanceBy, etaOf, LOW_LITRES, readyEta } from '../forecast';
+import { cutById } from '../larder';
+import { heatMode, MODES } from '../choices';
+import { type Plan } from '../plan';
+import { kg, listed, litres, type Message, minutes, nameOf, noun, say, share } from '../message';
+import { stageIndex, TARGETS } from '../tenderness';
 
 /** What a cut shows when it is done. */
 export function doneSign(cutId: string): Message {

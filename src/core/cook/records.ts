@@ -1,13 +1,9 @@
 import { type CookAct, type CookActKind } from './events';
 import { type CookState } from './state';
-import { type Ensemble } from '../forecast/ensemble';
-import { stepAt } from '../forecast/commonCourse';
-import { type Observation } from '../forecast/observation';
-import { contentsAt, litresForLevelAt } from '../forecast/pot';
-import { type BraiseRequest } from '../forecast/request';
-import { type Message, say } from '../message/message';
-import { OPEN_SECONDS } from '../plan/plannedLooks';
-import { type DayMark } from '../schedule/day';
+import { type BraiseRequest, contentsAt, type Ensemble, litresForLevelAt, type Observation, stepAt } from '../forecast';
+import { type Message, say } from '../message';
+import { OPEN_SECONDS } from '../plan';
+import { type DayMark } from '../schedule';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
 

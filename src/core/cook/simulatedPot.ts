@@ -1,13 +1,18 @@
-import { assemble } from '../forecast/assemble';
-import { chooseHorizonMin, slowest } from '../forecast/horizon';
-import { stepAt } from '../forecast/commonCourse';
-import { crossingMin } from '../forecast/forecast';
-import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from '../forecast/prior';
-import { normalQuantile, randomStream } from '../numbers/random';
-import { type BraiseRequest } from '../forecast/request';
-import { PLAIN_CELLS, runBraise } from '../heat/run';
-import { PLAIN_STEPS } from '../heat/timeGrid';
-import { type Stage, stageAt } from '../tenderness/stages';
+import {
+  assemble,
+  type BraiseRequest,
+  chooseHorizonMin,
+  crossingMin,
+  demandOf,
+  kitchenPrior,
+  slowest,
+  stepAt,
+  UNKNOWN_COUNT,
+  unknownsOf,
+} from '../forecast';
+import { normalQuantile, randomStream } from '../numbers';
+import { PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../heat';
+import { type Stage, stageAt } from '../tenderness';
 
 /** A pot whose truth is known: one draw of everything a kitchen does not know, cooked on the full grid. */
 export interface SimulatedPot {

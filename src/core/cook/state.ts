@@ -1,8 +1,7 @@
 import { type CookAct, type CookEvent, type StandingEvent, standingEvents, type Verdict } from './events';
-import { type Message, say } from '../message/message';
-import { type PlanHeat } from '../choices/heats';
-import { type PlanInput } from '../choices/input';
-import { type LidKind } from '../larder/vessels';
+import { type Message, say } from '../message';
+import { type PlanHeat, type PlanInput } from '../choices';
+import { type LidKind } from '../larder';
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
 

@@ -1,6 +1,6 @@
 import { type CookEvent } from './events';
 import { type LiveForecast } from './live';
-import { type Plan } from '../plan/plan';
+import { type Plan } from '../plan';
 
 /** All a screen needs to show a cook; the state itself is folded from the events where it is shown. */
 export interface CookView {

@@ -3,23 +3,38 @@ import {
   type Arrangement,
   levelForLitres,
   type LyingPieces,
+  type MeatGroup,
   potBaseM2,
   type PotContents,
+  ROOM_C,
+  startingVegetablesKg,
   submergedShare,
-} from '../material/geometry';
-import { type BodySetup, BONE, type Pieces } from '../heat/body';
-import { type Composition, mixtureProperties } from '../composition/properties';
-import { BATH_FILM, CLEAR_LIQUID_FILM, type PotPhase, type RunSetup } from '../heat/run';
-import { equivalentBody, type PieceShape } from '../heat/shape';
-import { AS_EXPECTED, COLD_OVEN_TAU_S, DOOR_DROP_K, type Heat, type KitchenFactors, potPhase } from '../heat/sources';
-import { ROOM_C } from '../material/surroundings';
-import { makeTimeGrid, type StepRule, type TimeGrid } from '../heat/timeGrid';
-import { pressureAtAltitudePa, WATER_KG_PER_L } from '../heat/water';
-import { type Cut } from '../larder/cuts';
-import { type LidKind, MATERIAL_HEAT_JKGK } from '../larder/vessels';
+} from '../material';
+import {
+  AS_EXPECTED,
+  BATH_FILM,
+  type BodySetup,
+  BONE,
+  CLEAR_LIQUID_FILM,
+  COLD_OVEN_TAU_S,
+  DOOR_DROP_K,
+  equivalentBody,
+  type Heat,
+  type KitchenFactors,
+  makeTimeGrid,
+  type Pieces,
+  type PieceShape,
+  type PotPhase,
+  potPhase,
+  pressureAtAltitudePa,
+  type RunSetup,
+  type StepRule,
+  type TimeGrid,
+  WATER_KG_PER_L,
+} from '../heat';
+import { type Composition, mixtureProperties } from '../composition';
+import { type Cut, type LidKind, MATERIAL_HEAT_JKGK } from '../larder';
 import { type BraiseRequest, cutOf } from './request';
-import { startingVegetablesKg } from '../material/vegetables';
-import { type MeatGroup } from '../material/meatGroup';
 
 /** Unknowns of one kitchen, as offsets and factors on what the request says. */
 export interface Unknowns extends KitchenFactors {

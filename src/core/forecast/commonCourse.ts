@@ -3,10 +3,16 @@ import { chooseHorizonMin } from './horizon';
 import { type Observation } from './observation';
 import { type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest, cutOf } from './request';
-import { type DetailedCourse, FAST_CELLS, runBraise } from '../heat/run';
-import { FAST_STEPS, type TimeGrid } from '../heat/timeGrid';
-import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
-import { vegetableWaterKg } from '../material/vegetables';
+import {
+  boilingPointC,
+  type DetailedCourse,
+  FAST_CELLS,
+  FAST_STEPS,
+  pressureAtAltitudePa,
+  runBraise,
+  type TimeGrid,
+} from '../heat';
+import { vegetableWaterKg } from '../material';
 
 /** Index of the step that ends at or just after `atMin`. */
 export function stepAt(grid: TimeGrid, atMin: number): number {

@@ -5,8 +5,8 @@ import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
-import { randomStream, sobolNormals } from '../numbers/random';
-import { type DetailedCourse, FAST_CELLS, runBraise, type RunCourse } from '../heat/run';
+import { randomStream, sobolNormals } from '../numbers';
+import { type DetailedCourse, FAST_CELLS, runBraise, type RunCourse } from '../heat';
 
 /** Particles of a full forecast. */
 export const FULL_PARTICLES = 512;

@@ -9,12 +9,10 @@ import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './foreca
 import { lookCostMin } from './lookCost';
 import { type Observation, stageChances } from './observation';
 import { type BraiseRequest } from './request';
-import { FAST_CELLS, PLAIN_CELLS, runBraise } from '../heat/run';
-import { FAST_STEPS, PLAIN_STEPS } from '../heat/timeGrid';
-import { cutById, CUTS } from '../larder/cuts';
-import { LID_KINDS } from '../larder/vessels';
-import { meatGroup, usualCount } from '../choices/pieces';
-import { STAGES, stageThresholds } from '../tenderness/stages';
+import { FAST_CELLS, FAST_STEPS, PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../heat';
+import { cutById, CUTS, LID_KINDS } from '../larder';
+import { meatGroup, usualCount } from '../choices';
+import { STAGES, stageThresholds } from '../tenderness';
 import { shortRibRequest } from '../../testing/fixtures';
 
 const HORIZON_MIN = 720;

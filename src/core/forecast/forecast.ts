@@ -2,8 +2,8 @@ import { type Ensemble } from './ensemble';
 import { shareOfStep, stepAt } from './commonCourse';
 import { slowest, slowestGroupAt } from './horizon';
 import { weights } from './resample';
-import { WeightedSample } from '../numbers/quantile';
-import { type Stage, STAGES, stageThresholds, type TargetStage } from '../tenderness/stages';
+import { WeightedSample } from '../numbers';
+import { type Stage, STAGES, stageThresholds, type TargetStage } from '../tenderness';
 
 /** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
 export interface StageEta {

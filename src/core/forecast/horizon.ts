@@ -1,9 +1,7 @@
 import { assemble, NO_SURPRISES } from './assemble';
 import { type Observation } from './observation';
 import { type BraiseRequest, cutOf } from './request';
-import { FAST_CELLS, runBraise, type RunCourse } from '../heat/run';
-import { FAST_STEPS } from '../heat/timeGrid';
-import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
+import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type RunCourse } from '../heat';
 
 const SHORTEST_HORIZON_MIN = 180;
 const LONGEST_HORIZON_MIN = 120 * 60;

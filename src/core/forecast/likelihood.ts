@@ -1,8 +1,7 @@
 import { type CommonCourse, pouredLitres, shareOfStep, stepAt } from './commonCourse';
 import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
 import { cutOf } from './request';
-import { type RunCourse } from '../heat/run';
-import { WATER_KG_PER_L } from '../heat/water';
+import { type RunCourse, WATER_KG_PER_L } from '../heat';
 
 /** Where a moment lies on a grid, and what the likelihood of its record needs that no particle changes. */
 export interface Moment {

@@ -2,8 +2,7 @@ import { assemble, NO_SURPRISES } from './assemble';
 import { chooseHorizonMin, slowest } from './horizon';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
-import { FAST_CELLS, runBraise } from '../heat/run';
-import { FAST_STEPS } from '../heat/timeGrid';
+import { FAST_CELLS, FAST_STEPS, runBraise } from '../heat';
 
 /** Minutes later that the fork twists, with no surprises, because the pot is opened for `seconds` at `atMin`. */
 export function lookCostMin(request: BraiseRequest, atMin: number, seconds: number): number {

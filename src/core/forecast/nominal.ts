@@ -3,8 +3,7 @@ import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
 import { stepAt } from './commonCourse';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
-import { FAST_CELLS, runBraise } from '../heat/run';
-import { FAST_STEPS } from '../heat/timeGrid';
+import { FAST_CELLS, FAST_STEPS, runBraise } from '../heat';
 
 /** Which group is last to reach the target without surprises, and when, min; Infinity if not within the horizon. */
 export function slowestAtTarget(request: BraiseRequest): { readonly group: number; readonly atMin: number } {

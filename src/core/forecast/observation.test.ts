@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { chanceBy } from './forecast';
 import { isRepeat, logLikelihood, type Prediction, probeLaw, stageChances } from './observation';
 import { kitchenPrior } from './prior';
-import { normalCdf } from '../numbers/random';
-import { cutById } from '../larder/cuts';
+import { normalCdf } from '../numbers';
+import { cutById } from '../larder';
 import { shortRibRequest } from '../../testing/fixtures';
 
 const CUT = cutById('beef_oxtail');

@@ -1,6 +1,6 @@
-import { normalCdf } from '../numbers/random';
-import { type Cut } from '../larder/cuts';
-import { type Stage, stageIndex, stageThresholds } from '../tenderness/stages';
+import { normalCdf } from '../numbers';
+import { type Cut } from '../larder';
+import { type Stage, stageIndex, stageThresholds } from '../tenderness';
 
 /** Something the cook saw, felt or read. Minutes from the moment the pieces met the liquid. */
 export type Observation =

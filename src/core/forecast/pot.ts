@@ -1,8 +1,7 @@
-import { WATER_KG_PER_L } from '../heat/water';
+import { WATER_KG_PER_L } from '../heat';
 import { type Ensemble } from './ensemble';
 import { pouredLitres } from './commonCourse';
-import { levelForLitres, litresForLevel, type PotContents, shrunk } from '../material/geometry';
-import { vegetablesKgAt } from '../material/vegetables';
+import { levelForLitres, litresForLevel, type PotContents, shrunk, vegetablesKgAt } from '../material';
 
 type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal' | 'gainedL'>;
 

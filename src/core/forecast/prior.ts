@@ -1,6 +1,6 @@
 import { type BraiseRequest } from './request';
 import { type Unknowns } from './assemble';
-import { LIDS } from '../larder/vessels';
+import { LIDS } from '../larder';
 
 /** What a kitchen does not know when the pot goes in. The first three change the meat's demand, the rest its heat. */
 export const UNKNOWNS = [

@@ -1,9 +1,7 @@
-import { type Heat } from '../heat/sources';
-import { type Cut } from '../larder/cuts';
-import { type LidKind, type PotMaterial } from '../larder/vessels';
-import { type WaterGiver } from '../material/vegetables';
-import { type TargetStage } from '../tenderness/stages';
-import { type MeatGroup } from '../material/meatGroup';
+import { type Heat } from '../heat';
+import { type Cut, type LidKind, type PotMaterial } from '../larder';
+import { type MeatGroup, type WaterGiver } from '../material';
+import { type TargetStage } from '../tenderness';
 
 export interface TimedHeat {
   readonly atMin: number;

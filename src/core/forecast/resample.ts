@@ -1,4 +1,4 @@
-import { normalQuantile, type RandomStream } from '../numbers/random';
+import { normalQuantile, type RandomStream } from '../numbers';
 
 /** Weights that sum to 1. */
 export function weights(ensemble: { readonly logWeight: Float64Array }): Float64Array {

@@ -2,8 +2,7 @@ import { type Ensemble, predictionOf } from './ensemble';
 import { weights } from './resample';
 import { readySample, stageTimes, targetOf } from './forecast';
 import { probeLaw, stageChances } from './observation';
-import { WeightedSample } from '../numbers/quantile';
-import { normalQuantile } from '../numbers/random';
+import { normalQuantile, WeightedSample } from '../numbers';
 
 /** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
 export interface Teaching {

@@ -1,6 +1,5 @@
 import { type ConductingBody } from './body';
-import { tabulatedCookRate } from '../tenderness/cookValue';
-import { equilibriumJuice, JUICE_TIME_S } from '../tenderness/juice';
+import { equilibriumJuice, JUICE_TIME_S, tabulatedCookRate } from '../tenderness';
 
 /** The parts of a run that only drawings, proofs and single runs need; kept out of the particles' path. */
 export interface DetailSeries {

@@ -1,4 +1,4 @@
-import { ROOM_C } from '../material/surroundings';
+import { ROOM_C } from '../material';
 /**
  * What an electric oven of 65 l takes up and loses, standing for all: heat in its body, J/K, and through its walls, W/K.
  * Split from the standard consumption of an electric cavity, 0.0042 V + 0.55 kWh a test, V in litres (Commission Delegated

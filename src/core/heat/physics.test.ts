@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ConductingBody } from './body';
-import { componentProperties, mixtureProperties } from '../composition/properties';
+import { componentProperties, mixtureProperties } from '../composition';
 import { equivalentBody, type PieceShape } from './shape';
 import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, saturationSlopePaK } from './water';
 import { readReference } from '../../testing/reference';

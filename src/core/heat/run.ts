@@ -3,7 +3,7 @@ import { DetailRecorder, type DetailSeries } from './detail';
 import { type TimeGrid, type TopUp } from './timeGrid';
 import { dryingLaw, type DryingLaw, lookUp } from './drying';
 import { boilingPointC, latentHeatJKg } from './water';
-import { tabulatedCookRate } from '../tenderness/cookValue';
+import { tabulatedCookRate } from '../tenderness';
 
 /** What surrounds the pot between two changes of heat or lid. SI units. */
 export interface PotPhase {

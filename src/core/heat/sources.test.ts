@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { dryingLaw, lookUp } from './drying';
 import { AS_EXPECTED, type Heat, type KitchenFactors, potPhase } from './sources';
 import { saturationPressurePa, SEA_LEVEL_PA } from './water';
-import { type LidKind, type PotMaterial } from '../larder/vessels';
+import { type LidKind, type PotMaterial } from '../larder';
 
 const surfaces = { base: 0.053, wetSide: 0.045, drySide: 0.04 };
 

@@ -1,6 +1,6 @@
-import { FRIDGE_C, ROOM_C } from '../material/surroundings';
+import { FRIDGE_C, ROOM_C } from '../material';
 import { type PotPhase } from './run';
-import { type LidKind, LIDS, type PotMaterial, radiantFactor } from '../larder/vessels';
+import { type LidKind, LIDS, type PotMaterial, radiantFactor } from '../larder';
 
 /** How the pot is heated. Temperatures in °C; power is what reaches the pot, W. */
 export type Heat =

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseQuantity } from './amounts';
-import { type Dimension, METRIC } from '../quantity/units';
+import { type Dimension, METRIC } from '../quantity';
 import { formatLength, formatMass, formatTemperature, formatVolume } from '../../words/measure';
 import { english, US } from '../../testing/words';
 

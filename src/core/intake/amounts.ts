@@ -1,7 +1,7 @@
 import { ENGLISH } from './english';
 import { type Lexicon } from './lexicon';
-import { type Message, say } from '../message/message';
-import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from '../quantity/units';
+import { type Message, say } from '../message';
+import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from '../quantity';
 
 /** What a typed quantity came to: SI (kg, l, mm, °C), or what was not understood. */
 export type Parsed =

@@ -1,10 +1,8 @@
 import { type Taken } from './recipe';
-import { edibleKgOf } from '../buy/buy';
-import { type Fate, garnishById } from '../larder/garnish';
-import { liquidById } from '../larder/liquids';
-import { type PlanHeat } from '../choices/heats';
-import { type BaseItem, LIMITS, type MeatPart, type PlanInput } from '../choices/input';
-import { type KitchenTools, startPlan, usualMeat } from '../plan/start';
+import { edibleKgOf } from '../buy';
+import { type Fate, garnishById, liquidById } from '../larder';
+import { type BaseItem, LIMITS, type MeatPart, type PlanHeat, type PlanInput } from '../choices';
+import { type KitchenTools, startPlan, usualMeat } from '../plan';
 
 /** What a cook has settled of a recipe. */
 export interface SettledRecipe {

@@ -1,9 +1,9 @@
 import { leadingQuantity } from './amounts';
 import { ENGLISH } from './english';
 import { type Lexicon, type Meaning, type Role } from './lexicon';
-import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message/message';
-import { heatOf, type PlanHeat } from '../choices/heats';
-import { GAS_MARKS } from '../quantity/units';
+import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message';
+import { heatOf, type PlanHeat } from '../choices';
+import { GAS_MARKS } from '../quantity';
 
 /** A recipe as a page or a file gives it, words only. */
 export interface RawRecipe {

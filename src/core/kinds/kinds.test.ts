@@ -1,16 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { kindOf, KINDS, withKind } from './kinds';
-import { edibleKgOf } from '../buy/buy';
-import { CUTS } from '../larder/cuts';
-import { isFatId } from '../larder/fats';
-import { garnishById, isGarnishId } from '../larder/garnish';
-import { isLiquidId } from '../larder/liquids';
-import { isHerbId, isSpiceId } from '../larder/seasoning';
-import { checkPlanInput } from '../plan/check';
-import { meatParts, type PlanInput } from '../choices/input';
-import { composePlan } from '../plan/plan';
-import { startPlan, usualMeat } from '../plan/start';
+import { edibleKgOf } from '../buy';
+import { CUTS, garnishById, isFatId, isGarnishId, isHerbId, isLiquidId, isSpiceId } from '../larder';
+import { checkPlanInput, composePlan, startPlan, usualMeat } from '../plan';
+import { meatParts, type PlanInput } from '../choices';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 

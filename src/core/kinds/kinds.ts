@@ -1,10 +1,6 @@
-import { edibleKgOf } from '../buy/buy';
-import { isCutId } from '../larder/cuts';
-import { type Fate } from '../larder/garnish';
-import { herbById } from '../larder/seasoning';
-import { type LidKind } from '../larder/vessels';
-import { meatParts, type PlanInput } from '../choices/input';
-import { type WayOf } from '../choices/ways';
+import { edibleKgOf } from '../buy';
+import { type Fate, herbById, isCutId, type LidKind } from '../larder';
+import { meatParts, type PlanInput, type WayOf } from '../choices';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
 export interface Kind {

@@ -1,4 +1,4 @@
-import { type Composition } from '../composition/properties';
+import { type Composition } from '../composition';
 
 export type Confidence = 'high' | 'medium' | 'low';
 

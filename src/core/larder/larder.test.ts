@@ -8,7 +8,7 @@ import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
 import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES } from './seasoning';
 import { isSideId, sideAmounts, sideById, SIDES } from './sides';
 import { LID_KINDS, LIDS, MATERIAL_HEAT_JKGK, potVolumeL, radiantFactor } from './vessels';
-import { mixtureProperties } from '../composition/properties';
+import { mixtureProperties } from '../composition';
 import { WORDS } from '../../testing/words';
 
 const unique = (ids: readonly string[]): void => {

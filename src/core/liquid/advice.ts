@@ -1,8 +1,8 @@
 import { type HerbPlan } from './herbs';
 import { type PourPlan } from './pour';
-import { garnishById } from '../larder/garnish';
-import { litres, type Message, nameOf, say } from '../message/message';
-import { type PlanInput } from '../choices/input';
+import { garnishById } from '../larder';
+import { litres, type Message, nameOf, say } from '../message';
+import { type PlanInput } from '../choices';
 
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
 const CATCHES_G_L = 200;

@@ -1,5 +1,4 @@
-import { figure, type Figure, input as from } from '../message/figure';
-import { type PourPlan } from './pour';
+import { figure, type Figure, input as from } from '../message';
 /** Share of alcohol left after minutes of simmering. Source: retention tests by Augustin and others, 1992. */
 const RETENTION: readonly (readonly [minutes: number, left: number])[] = [
   [0, 1],
@@ -29,7 +28,11 @@ export function alcoholG(litres: number, share: number): number {
 }
 
 /** Alcohol in one plate when the pot has simmered `braiseMin` after the wine boiled down; null where none was poured. */
-export function alcoholOnThePlate(pour: PourPlan, braiseMin: number, eaters: number): Figure | null {
+export function alcoholOnThePlate(
+  pour: { readonly alcoholG: number; readonly wine: { readonly minutes: Figure } | null },
+  braiseMin: number,
+  eaters: number,
+): Figure | null {
   if (pour.alcoholG <= 0) return null;
   const boiled = pour.wine?.minutes.value ?? 0;
   const simmerMin = (Number.isFinite(boiled) ? boiled : 0) + braiseMin;

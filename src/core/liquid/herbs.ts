@@ -1,6 +1,6 @@
-import { listed, type Message, nameOf, noun, say } from '../message/message';
-import { type Herb, herbById } from '../larder/seasoning';
-import { type WayOf } from '../choices/ways';
+import { listed, type Message, nameOf, noun, say } from '../message';
+import { type Herb, herbById } from '../larder';
+import { type WayOf } from '../choices';
 
 /** One herb of the plan, judged for the litres it is in. */
 export interface HerbLine {

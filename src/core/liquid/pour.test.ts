@@ -3,8 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { alcoholG, alcoholLeft, alcoholOnThePlate } from './alcohol';
 import { herbPlan, usualHerbCount } from './herbs';
 import { boilAwayMinutes, pourPlan, type PourQuestion } from './pour';
-import { liquidById, LIQUIDS } from '../larder/liquids';
-import { herbById, HERBS } from '../larder/seasoning';
+import { herbById, HERBS, liquidById, LIQUIDS } from '../larder';
 import { english } from '../../testing/words';
 
 const QUESTION: PourQuestion = {

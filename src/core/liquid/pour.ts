@@ -1,10 +1,9 @@
 import { alcoholG } from './alcohol';
-import { ROOM_C, TAP_C } from '../material/surroundings';
-import { figure, type Figure, input as from } from '../message/figure';
-import { type Message, say } from '../message/message';
-import { latentHeatJKg, WATER_KG_PER_L } from '../heat/water';
-import { isReducible, type Liquid, liquidById } from '../larder/liquids';
-import { type WayOf, WINE_LEFT } from '../choices/ways';
+import { ROOM_C, TAP_C } from '../material';
+import { figure, type Figure, input as from, type Message, say } from '../message';
+import { latentHeatJKg, WATER_KG_PER_L } from '../heat';
+import { isReducible, type Liquid, liquidById } from '../larder';
+import { type WayOf, WINE_LEFT } from '../choices';
 
 export interface PourQuestion {
   /** Litres that stand at the wanted level, all told. */

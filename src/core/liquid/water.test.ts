@@ -3,9 +3,9 @@ import { liquidAdvice } from './advice';
 import { herbPlan } from './herbs';
 import { type PourPlan, pourPlan } from './pour';
 import { type AtTarget, waterBalance } from './water';
-import { slowestAtTarget } from '../forecast/nominal';
-import { type PlanInput } from '../choices/input';
-import { type LidKind, type PotMaterial } from '../larder/vessels';
+import { slowestAtTarget } from '../forecast';
+import { type PlanInput } from '../choices';
+import { type LidKind, type PotMaterial } from '../larder';
 import { OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 
 const AT: AtTarget = {

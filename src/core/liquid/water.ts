@@ -1,9 +1,7 @@
-import { figure, type Figure, input as from } from '../message/figure';
-import { slowestAtTarget } from '../forecast/nominal';
-import { type BraiseRequest } from '../forecast/request';
-import { type WayOf } from '../choices/ways';
-import { garnishById } from '../larder/garnish';
-import { type PlanInput } from '../choices/input';
+import { figure, type Figure, input as from } from '../message';
+import { type BraiseRequest, slowestAtTarget } from '../forecast';
+import { type PlanInput, type WayOf } from '../choices';
+import { garnishById } from '../larder';
 
 /** Water in the pot by where it comes from and goes, from the start until the target. */
 export interface WaterBalance {

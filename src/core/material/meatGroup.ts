@@ -1,4 +1,4 @@
-import { type Cut } from '../larder/cuts';
+import { type Cut } from '../larder';
 
 /** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
 export interface MeatGroup {

@@ -1,2 +1,27 @@
-export * from './figure';
-export * from './message';
+export { figure, type Figure, type FigureInput, input } from './figure';
+export {
+  type Entry,
+  evenings,
+  kelvin,
+  kg,
+  kWh,
+  listed,
+  litres,
+  type Measure,
+  type Message,
+  minutes,
+  mm,
+  moment,
+  money,
+  type NamedTable,
+  nameOf,
+  noun,
+  type Param,
+  type Params,
+  type Quantity,
+  type QuantityRange,
+  say,
+  share,
+  strength,
+  tempC,
+} from './message';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { type PlanInput } from '../choices/input';
+import { type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
-import { shoppingList } from '../shopping/shopping';
+import { shoppingList } from '../shopping';
 import { instructions } from '../../exports/recipe';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';

@@ -1,11 +1,10 @@
-import { WATER_KG_PER_L } from '../heat/water';
-import { type PlanInput } from '../choices/input';
-import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from '../care/cooling';
-import { type Message, say } from '../message/message';
-import { type BraiseRequest } from '../forecast/request';
-import { LIQUID_HEAT_JKGK } from '../heat/run';
-import { FRIDGE_C } from '../material/surroundings';
-import { type FinishedPot } from '../sauce/finish';
+import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
+import { type PlanInput } from '../choices';
+import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from '../care';
+import { type Message, say } from '../message';
+import { type BraiseRequest } from '../forecast';
+import { FRIDGE_C } from '../material';
+import { type FinishedPot } from '../sauce';
 
 /** Usually into the fridge so long before the plates: the evening before. */
 export const USUAL_AHEAD_MS = 22 * 3_600_000;

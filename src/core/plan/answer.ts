@@ -1,10 +1,16 @@
-import { type Ensemble } from '../forecast/ensemble';
-import { stepAt } from '../forecast/commonCourse';
-import { etaOf, readySample, slowestGroup, summarise } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/lookCost';
-import { levelMmAt, litresAt } from '../forecast/pot';
-import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
-import { type Stage } from '../tenderness/stages';
+import {
+  type Ensemble,
+  etaOf,
+  levelMmAt,
+  litresAt,
+  lookCostMin,
+  readySample,
+  slowestGroup,
+  stepAt,
+  summarise,
+} from '../forecast';
+import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce';
+import { type Stage } from '../tenderness';
 
 const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 100) / 100 : null);
 const rounded = (x: number): number => Math.round(x * 10_000) / 10_000;

@@ -1,15 +1,17 @@
-import { heatMode, MODES } from '../choices/heats';
-import { LIMITS, type MeatPart, meatParts, type PlanFault, type PlanInput } from '../choices/input';
-import { pieceSize } from '../choices/pieces';
+import {
+  heatMode,
+  LIMITS,
+  type MeatPart,
+  meatParts,
+  MODES,
+  pieceSize,
+  type PlanFault,
+  type PlanInput,
+} from '../choices';
 import { contentsOf, pourFor } from './engineRequest';
-import { cutById, isCutId } from '../larder/cuts';
-import { isFatId } from '../larder/fats';
-import { isGarnishId } from '../larder/garnish';
-import { isLiquidId } from '../larder/liquids';
-import { isHerbId, isSpiceId } from '../larder/seasoning';
-import { isSideId } from '../larder/sides';
-import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message/message';
-import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../material/geometry';
+import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
+import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message';
+import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../material';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;

@@ -1,13 +1,11 @@
 import { USUAL_AHEAD_MS } from './ahead';
 import { checkPlanInput } from './check';
-import { heatOf, heatSays, MODES, type PlanHeat } from '../choices/heats';
-import { type PlanInput } from '../choices/input';
+import { heatOf, heatSays, MODES, type PlanHeat, type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';
-import { type Figure } from '../message/figure';
-import { kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message/message';
-import { type MinutesRange } from '../schedule/workTime';
+import { type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
+import { type MinutesRange } from '../schedule';
 
 /** A way to cook the same meat, to be set beside others. */
 export interface Way {

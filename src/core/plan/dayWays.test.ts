@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { changedDay, dayWays } from './dayWays';
-import { type PlanInput } from '../choices/input';
+import { type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
-import { layOutDay } from '../schedule/day';
+import { layOutDay } from '../schedule';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 

@@ -1,9 +1,9 @@
 import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
-import { LIMITS, type PlanInput } from '../choices/input';
+import { LIMITS, type PlanInput } from '../choices';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
-import { type Message, minutes, nameOf, say } from '../message/message';
-import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
+import { type Message, minutes, nameOf, say } from '../message';
+import { type Day, type DayQuestion, layOutDay } from '../schedule';
 
 const FIVE_MIN_MS = 5 * 60_000;
 const QUICK_PARTICLES = 128;

@@ -1,9 +1,8 @@
-import { heatMode, MODES } from '../choices/heats';
-import { type PlanInput } from '../choices/input';
-import { figure, type Figure, input as from } from '../message/figure';
-import { type Ensemble } from '../forecast/ensemble';
-import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat/energy';
-import { BURNER_EFFICIENCY } from '../larder/burners';
+import { heatMode, MODES, type PlanInput } from '../choices';
+import { figure, type Figure, input as from } from '../message';
+import { type Ensemble } from '../forecast';
+import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat';
+import { BURNER_EFFICIENCY } from '../larder';
 
 /**
  * Energy the braise draws from warming up to the target at `step`, the sear and the sauce left out; null on a grill, whose

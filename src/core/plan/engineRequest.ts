@@ -1,14 +1,8 @@
-import { meatParts, type PlanInput } from '../choices/input';
+import { meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
-import { type WayOf } from '../choices/ways';
-import { meatGroup } from '../choices/pieces';
-import { lyingPieces } from '../forecast/assemble';
-import { slowestAtTarget } from '../forecast/nominal';
-import { type BraiseRequest, cutOf, UNEVENTFUL } from '../forecast/request';
-import { boilingPointC, pressureAtAltitudePa } from '../heat/water';
-import { burnerNetW } from '../larder/burners';
-import { type Cut, cutById } from '../larder/cuts';
-import { garnishById } from '../larder/garnish';
+import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
+import { boilingPointC, pressureAtAltitudePa } from '../heat';
+import { burnerNetW, type Cut, cutById, garnishById } from '../larder';
 import {
   arrangeAll,
   litresForLevel,
@@ -16,10 +10,10 @@ import {
   potBaseM2,
   type PotContents,
   submergedShare,
-} from '../material/geometry';
-import { pourPlan, type PourPlan } from '../liquid/pour';
-import { type WaterGiver } from '../material/vegetables';
-import { type TargetStage } from '../tenderness/stages';
+  type WaterGiver,
+} from '../material';
+import { pourPlan, type PourPlan } from '../liquid';
+import { type TargetStage } from '../tenderness';
 
 /** Below the boil by this much is how a pot brought to a simmer goes in. */
 const SIMMER_START_BELOW_BOIL_K = 4;

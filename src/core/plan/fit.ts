@@ -1,7 +1,7 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
-import { meatParts, type PlanInput } from '../choices/input';
-import { type Pot, potVolumeL } from '../larder/vessels';
-import { kg, litres, type Message, mm, say, share } from '../message/message';
+import { meatParts, type PlanInput } from '../choices';
+import { type Pot, potVolumeL } from '../larder';
+import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';
 
 /** Another way to get the same dinner into pots; `input` is what taking it would plan. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from '../choices/heats';
+import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from '../choices';
 import { composePlan } from './plan';
 import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSettings';
-import { burnerKWh, ovenKWh } from '../heat/energy';
+import { burnerKWh, ovenKWh } from '../heat';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 

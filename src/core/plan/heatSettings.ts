@@ -1,9 +1,17 @@
-import { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from '../choices/heats';
-import { type PlanInput } from '../choices/input';
+import {
+  HEAT_MODES,
+  heatMode,
+  type HeatMode,
+  heatOf,
+  heatSays,
+  MODES,
+  type PlanHeat,
+  type PlanInput,
+} from '../choices';
 import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './engineRequest';
-import { slowestAtTarget } from '../forecast/nominal';
-import { litres, type Message, minutes as time, type Params, say, tempC } from '../message/message';
+import { slowestAtTarget } from '../forecast';
+import { litres, type Message, minutes as time, type Params, say, tempC } from '../message';
 
 /** The same braise somewhere else: the setting that takes about as long, and what changes. */
 export interface SettingElsewhere {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type PlanInput } from '../choices/input';
+import { type PlanInput } from '../choices';
 import { searOf } from './searing';
 import { sizedParts } from './parts';
 import { composePlan, type Plan } from './plan';

@@ -1,29 +1,31 @@
-import { WATER_KG_PER_L } from '../heat/water';
-import { type PlanInput } from '../choices/input';
+import { WATER_KG_PER_L } from '../heat';
+import { type PlanInput } from '../choices';
 import { type PotFilling } from './engineRequest';
 import { sizedParts } from './parts';
 import { searOf } from './searing';
 import { salting } from './salting';
-import { alcoholOnThePlate } from '../liquid/alcohol';
-import { basePlan, type BasePlan } from '../base/base';
-import { buyPlan, type BuyPlan, trotterKg } from '../buy/buy';
-import { tableCare, type TableCare } from '../care/table';
-import { figure, type Figure, input as from } from '../message/figure';
-import { type Message, nameOf, say } from '../message/message';
-import { boneFraction } from '../forecast/assemble';
-import { type BraiseRequest } from '../forecast/request';
-import { burnerNetW } from '../larder/burners';
-import { garnishById } from '../larder/garnish';
-import { MATERIAL_HEAT_JKGK } from '../larder/vessels';
-import { type CountedOut, herbPlan, type HerbPlan } from '../liquid/herbs';
-import { liquidAdvice } from '../liquid/advice';
-import { type PourPlan } from '../liquid/pour';
-import { type AtTarget, type WaterBalance, waterBalance } from '../liquid/water';
-import { prepPlan, type PrepPlan } from '../prep/prep';
-import { type FinishedPot } from '../sauce/finish';
-import { type WorkMinutes } from '../schedule/tasks';
-import { type SaltPlan } from '../season/salt';
-import { type SearPlan } from '../sear/sear';
+import {
+  alcoholOnThePlate,
+  type AtTarget,
+  type CountedOut,
+  herbPlan,
+  type HerbPlan,
+  liquidAdvice,
+  type PourPlan,
+  type WaterBalance,
+  waterBalance,
+} from '../liquid';
+import { basePlan, type BasePlan } from '../base';
+import { buyPlan, type BuyPlan, trotterKg } from '../buy';
+import { tableCare, type TableCare } from '../care';
+import { figure, type Figure, input as from, type Message, nameOf, say } from '../message';
+import { boneFraction, type BraiseRequest } from '../forecast';
+import { burnerNetW, garnishById, MATERIAL_HEAT_JKGK } from '../larder';
+import { prepPlan, type PrepPlan } from '../prep';
+import { type FinishedPot } from '../sauce';
+import { type WorkMinutes } from '../schedule';
+import { type SaltPlan } from '../season';
+import { type SearPlan } from '../sear';
 
 export interface LiquidPlan extends PourPlan {
   readonly herbs: HerbPlan;

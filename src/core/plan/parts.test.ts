@@ -2,13 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { fitWays } from './fit';
-import { type MeatPart, type PlanInput } from '../choices/input';
+import { habit, type MeatPart, type PlanInput, usualLevel, WAY_TOPICS, WAYS } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { scaled } from './scale';
-import { habit, usualLevel, WAY_TOPICS, WAYS } from '../choices/ways';
 import { startPlan, usualMeat } from './start';
-import { type Figure } from '../message/figure';
-import { etaOf, readyEta } from '../forecast/forecast';
+import { type Figure } from '../message';
+import { etaOf, readyEta } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 

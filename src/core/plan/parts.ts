@@ -1,8 +1,7 @@
-import { meatParts, type PlanInput } from '../choices/input';
-import { type PieceSize, pieceSize } from '../choices/pieces';
-import { pieceShape } from '../forecast/assemble';
-import { equivalentBody } from '../heat/shape';
-import { type Cut, cutById } from '../larder/cuts';
+import { meatParts, type PieceSize, pieceSize, type PlanInput } from '../choices';
+import { pieceShape } from '../forecast';
+import { equivalentBody } from '../heat';
+import { type Cut, cutById } from '../larder';
 
 /** One cut of the plan with the size of its pieces. */
 export interface SizedPart {

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { type PlanInput } from '../choices/input';
-import { cubeCount, pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
+import { cubeCount, pieceSize, type PlanInput, usualCount, usualThicknessMm } from '../choices';
 import { composePlan, makePlan, type Plan } from './plan';
 import { potFilling } from './engineRequest';
-import { cutById, CUTS } from '../larder/cuts';
+import { cutById, CUTS } from '../larder';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 

@@ -1,8 +1,7 @@
 import { checkPlanInput } from './check';
 import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
-import { meatParts, type PlanFault, type PlanInput } from '../choices/input';
+import { heatMode, heatSays, meatParts, MODES, type PlanFault, type PlanInput } from '../choices';
 import { energyFigure } from './energy';
-import { heatMode, heatSays, MODES } from '../choices/heats';
 import { LIFTING_MIN, mise, type Mise } from './mise';
 import { type SizedPart, sizedParts } from './parts';
 import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
@@ -10,23 +9,31 @@ import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
 import { reasonsFor } from './reasons';
 import { thingsToWatch } from './watch';
-import { boneFraction } from '../forecast/assemble';
-import { type Figure } from '../message/figure';
-import { evenings, type Message, minutes as time, nameOf, say } from '../message/message';
-import { type CourseSamples, courseSamples } from '../forecast/courseSamples';
-import { type Ensemble, nominalEnsemble, priorEnsemble } from '../forecast/ensemble';
-import { stepAt } from '../forecast/commonCourse';
-import { etaOf, type Forecast, readyEta, summarise } from '../forecast/forecast';
-import { lookCostMin } from '../forecast/lookCost';
-import { litresAt, LOW_LITRES } from '../forecast/pot';
-import { type BraiseRequest, cutOf } from '../forecast/request';
-import { burnerNetW } from '../larder/burners';
-import { vegetableWaterKg } from '../material/vegetables';
-import { type AtTarget } from '../liquid/water';
-import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce/finish';
-import { type Day, type DayQuestion, layOutDay } from '../schedule/day';
-import { type DayWork } from '../schedule/tasks';
-import { TARGETS } from '../tenderness/stages';
+import {
+  boneFraction,
+  type BraiseRequest,
+  type CourseSamples,
+  courseSamples,
+  cutOf,
+  type Ensemble,
+  etaOf,
+  type Forecast,
+  litresAt,
+  lookCostMin,
+  LOW_LITRES,
+  nominalEnsemble,
+  priorEnsemble,
+  readyEta,
+  stepAt,
+  summarise,
+} from '../forecast';
+import { evenings, type Figure, type Message, minutes as time, nameOf, say } from '../message';
+import { burnerNetW } from '../larder';
+import { vegetableWaterKg } from '../material';
+import { type AtTarget } from '../liquid';
+import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce';
+import { type Day, type DayQuestion, type DayWork, layOutDay } from '../schedule';
+import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
 export const PLAN_VERSION = 5;

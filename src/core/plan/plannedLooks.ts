@@ -1,5 +1,4 @@
-import { slowestAtTarget } from '../forecast/nominal';
-import { type BraiseRequest, type TimedOpening } from '../forecast/request';
+import { type BraiseRequest, slowestAtTarget, type TimedOpening } from '../forecast';
 
 /** How long the acts a plan provides for leave the pot open, s. Estimates of unhurried hands. */
 export const OPEN_SECONDS = { fork: 60, turned: 90 } as const;

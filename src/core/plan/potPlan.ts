@@ -1,14 +1,9 @@
-import { meatParts, type PlanInput } from '../choices/input';
+import { meatGroup, meatParts, type PlanInput } from '../choices';
 import { sizedParts } from './parts';
-import { boneFraction, lyingPieces } from '../forecast/assemble';
-import { type Ensemble } from '../forecast/ensemble';
-import { stepAt } from '../forecast/commonCourse';
-import { levelMmAt } from '../forecast/pot';
-import { figure, type Figure, input as from } from '../message/figure';
-import { cutById } from '../larder/cuts';
-import { potVolumeL } from '../larder/vessels';
-import { levelForLitres, meatHeightM, type PotContents, submergedShare, vegetableHeightM } from '../material/geometry';
-import { meatGroup } from '../choices/pieces';
+import { boneFraction, type Ensemble, levelMmAt, lyingPieces, stepAt } from '../forecast';
+import { figure, type Figure, input as from } from '../message';
+import { cutById, potVolumeL } from '../larder';
+import { levelForLitres, meatHeightM, type PotContents, submergedShare, vegetableHeightM } from '../material';
 
 /** One cut as it lies in the pot, for the section drawing. Millimetres. */
 export interface PotGroup {

@@ -1,10 +1,7 @@
-import { type PlanInput } from '../choices/input';
-import { type Ensemble } from '../forecast/ensemble';
-import { stepAt } from '../forecast/commonCourse';
-import { type Forecast, readyEta, slowestGroup } from '../forecast/forecast';
-import { cutOf } from '../forecast/request';
-import { type Cut } from '../larder/cuts';
-import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message/message';
+import { type PlanInput } from '../choices';
+import { cutOf, type Ensemble, type Forecast, readyEta, slowestGroup, stepAt } from '../forecast';
+import { type Cut } from '../larder';
+import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
 
 /** From here collagen melts fast, °C. */
 const MELTS_C = 85;

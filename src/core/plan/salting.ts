@@ -1,11 +1,11 @@
-import { meatParts, type PlanInput } from '../choices/input';
-import { edibleKgOf } from '../buy/buy';
-import { WATER_KG_PER_L } from '../heat/water';
-import { garnishById } from '../larder/garnish';
-import { type PourPlan } from '../liquid/pour';
-import { nameOf, say } from '../message/message';
-import { type FinishedPot } from '../sauce/finish';
-import { saltPlan, type SaltPlan, type SaltQuestion, type SaltSource, SAUCE_SALT, usualSaltG } from '../season/salt';
+import { meatParts, type PlanInput } from '../choices';
+import { edibleKgOf } from '../buy';
+import { WATER_KG_PER_L } from '../heat';
+import { garnishById } from '../larder';
+import { type PourPlan } from '../liquid';
+import { nameOf, say } from '../message';
+import { type FinishedPot } from '../sauce';
+import { saltPlan, type SaltPlan, type SaltQuestion, type SaltSource, SAUCE_SALT, usualSaltG } from '../season';
 import { type SizedPart, surfacePerM } from './parts';
 
 /** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */

@@ -1,4 +1,4 @@
-import { type MeatPart, type PlanInput } from '../choices/input';
+import { type MeatPart, type PlanInput } from '../choices';
 
 /** Rounded to a step; what there is any of stays at least one, so that nothing is scaled away. */
 const stepped = (value: number, step: number): number => (value > 0 ? Math.max(1, Math.round(value / step)) * step : 0);

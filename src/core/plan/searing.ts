@@ -1,7 +1,6 @@
-import { type PlanInput } from '../choices/input';
-import { isSmall } from '../choices/pieces';
-import { fatById } from '../larder/fats';
-import { type SearPieces, searPlan, type SearPlan } from '../sear/sear';
+import { isSmall, type PlanInput } from '../choices';
+import { fatById } from '../larder';
+import { type SearPieces, searPlan, type SearPlan } from '../sear';
 import { type SizedPart } from './parts';
 
 const THIN_EDGE_MM = 30;

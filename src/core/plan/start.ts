@@ -1,13 +1,19 @@
-import { type MeatPart, type PlanInput } from '../choices/input';
-import { isSmall, usualCount, usualThicknessMm } from '../choices/pieces';
-import { habit, type Habits, LEVEL_SHARES, usualLevel } from '../choices/ways';
-import { usualBase } from '../base/base';
-import { edibleKgOf, rawPerEaterKg } from '../buy/buy';
-import { type Burner, type Pan } from '../larder/burners';
-import { cutById } from '../larder/cuts';
-import { type Pot } from '../larder/vessels';
-import { USUAL_SAUCE_L_PER_PLATE } from '../sauce/finish';
-import { USUAL_SALT_G_PER_KG } from '../season/salt';
+import {
+  habit,
+  type Habits,
+  isSmall,
+  LEVEL_SHARES,
+  type MeatPart,
+  type PlanInput,
+  usualCount,
+  usualLevel,
+  usualThicknessMm,
+} from '../choices';
+import { usualBase } from '../base';
+import { edibleKgOf, rawPerEaterKg } from '../buy';
+import { type Burner, cutById, type Pan, type Pot } from '../larder';
+import { USUAL_SAUCE_L_PER_PLATE } from '../sauce';
+import { USUAL_SALT_G_PER_KG } from '../season';
 
 /** What a kitchen brings to a plan. */
 export interface KitchenTools {

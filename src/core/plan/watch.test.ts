@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type PlanInput } from '../choices/input';
+import { type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { DRY_L } from './watch';
 import { instructions } from '../../exports/recipe';

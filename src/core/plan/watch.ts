@@ -1,14 +1,13 @@
-import { type PlanInput } from '../choices/input';
+import { type PlanInput } from '../choices';
 import { type Mise } from './mise';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
-import { cutDoubt } from '../buy/buy';
-import { etaOf, type Forecast, readyEta } from '../forecast/forecast';
-import { LOW_LITRES } from '../forecast/pot';
-import { type Cut } from '../larder/cuts';
-import { kg, litres, type Message, mm, say } from '../message/message';
-import { type FinishedPot } from '../sauce/finish';
-import { TARGETS } from '../tenderness/stages';
+import { cutDoubt } from '../buy';
+import { etaOf, type Forecast, LOW_LITRES, readyEta } from '../forecast';
+import { type Cut } from '../larder';
+import { kg, litres, type Message, mm, say } from '../message';
+import { type FinishedPot } from '../sauce';
+import { TARGETS } from '../tenderness';
 
 /** Under this the model of a wet pot no longer holds, l. */
 export const DRY_L = 0.15;

@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makePlan } from './plan';
 import { heatWays, waysOut } from './waysOut';
-import { priorEnsemble } from '../forecast/ensemble';
-import { etaOf, summarise } from '../forecast/forecast';
-import { bestRecord, teachingOf } from '../forecast/teaching';
+import { bestRecord, etaOf, priorEnsemble, summarise, teachingOf } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 

@@ -1,12 +1,9 @@
-import { type PlanHeat } from '../choices/heats';
-import { type PlanInput } from '../choices/input';
-import { cubeCount } from '../choices/pieces';
+import { cubeCount, type PlanHeat, type PlanInput } from '../choices';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
-import { advance, type Ensemble } from '../forecast/ensemble';
-import { readyEta, summarise } from '../forecast/forecast';
-import { cutById } from '../larder/cuts';
-import { evenings, type Message, mm, noun, say, tempC } from '../message/message';
+import { advance, type Ensemble, readyEta, summarise } from '../forecast';
+import { cutById } from '../larder';
+import { evenings, type Message, mm, noun, say, tempC } from '../message';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
 export interface WayOut {

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { canRoll, prepPlan } from './prep';
-import { cutById, CUTS } from '../larder/cuts';
-import { type MeatPart, type Preparation } from '../choices/input';
-import { pieceSize, usualCount, usualThicknessMm } from '../choices/pieces';
+import { cutById, CUTS } from '../larder';
+import { type MeatPart, pieceSize, type Preparation, usualCount, usualThicknessMm } from '../choices';
 import { english } from '../../testing/words';
 
 const PLAIN: Preparation = { temper: 'none', tie: 'auto', filling: null };

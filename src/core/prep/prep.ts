@@ -1,8 +1,6 @@
-import { figure, type Figure, input as from } from '../message/figure';
-import { type Message, minutes as time, mm, nameOf, say } from '../message/message';
-import { type Cut } from '../larder/cuts';
-import { type MeatPart, type Preparation } from '../choices/input';
-import { type PieceSize } from '../choices/pieces';
+import { figure, type Figure, input as from, type Message, minutes as time, mm, nameOf, say } from '../message';
+import { type Cut } from '../larder';
+import { type MeatPart, type PieceSize, type Preparation } from '../choices';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {

@@ -1,10 +1,7 @@
-import { type Ensemble } from '../forecast/ensemble';
-import { litresAt } from '../forecast/pot';
-import { boneFraction } from '../forecast/assemble';
-import { cutOf } from '../forecast/request';
-import { figure, type Figure, input as from } from '../message/figure';
-import { potBaseM2 } from '../material/geometry';
-import { boilAwayMinutes } from '../liquid/pour';
+import { boneFraction, cutOf, type Ensemble, litresAt } from '../forecast';
+import { figure, type Figure, input as from } from '../message';
+import { potBaseM2 } from '../material';
+import { boilAwayMinutes } from '../liquid';
 
 /** What the pot holds at one moment of the nominal course, and what becomes of it. */
 export interface FinishedPot {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MODES } from '../choices/heats';
+import { MODES } from '../choices';
 import { layOutDay } from './day';
-import { cautionFor } from '../cautions/cautions';
-import { boilAwayMinutes } from '../liquid/pour';
+import { cautionFor } from '../cautions';
+import { boilAwayMinutes } from '../liquid';
 import { NOON_MS } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 

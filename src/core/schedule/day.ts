@@ -1,10 +1,10 @@
 import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type MinutesRange, rangeOf } from './workTime';
 import { dayTasks, type DayWork, GRACE_MIN, type Reserve } from './tasks';
-import { sideById } from '../larder/sides';
-import { listed, litres, type Message, minutes, nameOf, say } from '../message/message';
-import { type TargetStage } from '../tenderness/stages';
-import { type Fixed } from '../choices/input';
+import { sideById } from '../larder';
+import { listed, litres, type Message, minutes, nameOf, say } from '../message';
+import { type TargetStage } from '../tenderness';
+import { type Fixed } from '../choices';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
 export interface DaySpan {

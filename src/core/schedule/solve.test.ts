@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, MODES } from '../choices/heats';
+import { HEAT_MODES, MODES } from '../choices';
 import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
-import { sideAmounts, sideById, SIDES } from '../larder/sides';
+import { sideAmounts, sideById, SIDES } from '../larder';
 
 const ONE: Resources = { cooks: 1, burners: 2, ovens: 1 };
 const work = (minutes: number, hands = true): Segment => ({ minutes, hands });

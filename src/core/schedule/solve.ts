@@ -1,4 +1,4 @@
-import { type Message } from '../message/message';
+import { type Message } from '../message';
 
 /** Where something is done. The grill outside holds one pot, which is the braise; board and table have room for everything. */
 export type Place = 'board' | 'burner' | 'oven' | 'grill' | 'table';

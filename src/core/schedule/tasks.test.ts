@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
-import { sideById, SIDES } from '../larder/sides';
-import { MODES } from '../choices/heats';
+import { sideById, SIDES } from '../larder';
+import { MODES } from '../choices';
 
 const DAY: DayWork = {
   work: { prep: 20, sear: 25, base: 16, liquid: 14, finish: 33, plate: 5 },

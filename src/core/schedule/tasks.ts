@@ -1,7 +1,7 @@
 import { type Segment, type Task } from './solve';
-import { type Message, nameOf, say } from '../message/message';
+import { type Message, nameOf, say } from '../message';
 import { marginMin } from './workTime';
-import { type Side, sideById, type SideStep } from '../larder/sides';
+import { type Side, sideById, type SideStep } from '../larder';
 
 /** Minutes each part of the work takes. */
 export interface WorkMinutes {

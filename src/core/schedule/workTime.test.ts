@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Segment } from './solve';
-import { normalQuantile, randomStream } from '../numbers/random';
+import { normalQuantile, randomStream } from '../numbers';
 import { marginMin, rangeOf, spreadMin } from './workTime';
 
 const hands = (minutes: number): Segment => ({ minutes, hands: true });

@@ -1,5 +1,5 @@
 import { type Segment } from './solve';
-import { normalQuantile } from '../numbers/random';
+import { normalQuantile } from '../numbers';
 
 /** Between these minutes the work lies in eight days of ten. Whole minutes. */
 export interface MinutesRange {

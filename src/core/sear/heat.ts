@@ -1,4 +1,4 @@
-import { ROOM_C } from '../material/surroundings';
+import { ROOM_C } from '../material';
 /**
  * Heat budget of a hot pan against wet meat. The pan is one lump: burner in, losses to the room and heat into the meat
  * out. Meat takes heat through the thin film of fat under it; while juice reaches its surface that surface stays at

@@ -1,4 +1,4 @@
-import { type RandomStream, randomStream } from '../numbers/random';
+import { type RandomStream, randomStream } from '../numbers';
 
 /** What a piece covers of the pan's floor, mm: a circle of that diameter, or a rectangle. */
 export type Footprint =

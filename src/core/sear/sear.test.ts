@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BROWNS_C, heatingMinutes, searCourse, searVerdict } from './heat';
 import { PAN_SHARE, type SearPieces, searPlan, type SearRequest } from './sear';
-import { type Burner, burnerNetW, type Pan, panFloorM2 } from '../larder/burners';
-import { fatById } from '../larder/fats';
+import { type Burner, burnerNetW, fatById, type Pan, panFloorM2 } from '../larder';
 import { english } from '../../testing/words';
 
 const IRON: Pan = {

@@ -1,4 +1,4 @@
-import { ROOM_C } from '../material/surroundings';
+import { ROOM_C } from '../material';
 import {
   BROWNS_C,
   DRIED_KG_M2,
@@ -11,10 +11,8 @@ import {
   WET_KG_M2,
 } from './heat';
 import { type Floor, type Footprint, footprintMm2, packAll, packBatch, PAN_GAP_MM, type PlacedPiece } from './pack';
-import { figure, type Figure, input as from } from '../message/figure';
-import { type Message, nameOf, say, share, tempC } from '../message/message';
-import { type Burner, burnerNetW, type Pan, panFloorM2, panHeatJK } from '../larder/burners';
-import { type Fat } from '../larder/fats';
+import { figure, type Figure, input as from, type Message, nameOf, say, share, tempC } from '../message';
+import { type Burner, burnerNetW, type Fat, type Pan, panFloorM2, panHeatJK } from '../larder';
 
 export type SearDepth = 'deep' | 'light' | 'none';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { saltBalance, saltInSpoons, saltPlan, type SaltQuestion, SAUCE_SALT, usualSaltG } from './salt';
-import { type Figure } from '../message/figure';
+import { type Figure } from '../message';
 import { english } from '../../testing/words';
 import { saidIn } from '../../testing/said';
 

@@ -1,7 +1,6 @@
-import { WATER_KG_PER_L } from '../heat/water';
-import { figure, type Figure, input as from } from '../message/figure';
-import { kg, litres, type Message, nameOf, say, strength } from '../message/message';
-import { SALT_CRYSTALS, type SaltCrystalId } from '../larder/seasoning';
+import { WATER_KG_PER_L } from '../heat';
+import { figure, type Figure, input as from, kg, litres, type Message, nameOf, say, strength } from '../message';
+import { SALT_CRYSTALS, type SaltCrystalId } from '../larder';
 
 /** Grams of salt on a kilogram of net boneless meat, ours. */
 export const USUAL_SALT_G_PER_KG = 10;

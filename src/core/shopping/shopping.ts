@@ -1,9 +1,6 @@
-import { type Garnish, garnishById } from '../larder/garnish';
-import { type Liquid } from '../larder/liquids';
-import { herbById } from '../larder/seasoning';
-import { type Message, nameOf, noun, say } from '../message/message';
-import { sideAmounts, sideById } from '../larder/sides';
-import { type Plan } from '../plan/plan';
+import { type Garnish, garnishById, herbById, type Liquid, sideAmounts, sideById } from '../larder';
+import { type Message, nameOf, noun, say } from '../message';
+import { type Plan } from '../plan';
 
 export const AISLES = ['butcher', 'greengrocer', 'dry', 'bottles', 'cupboard'] as const;
 

@@ -1,4 +1,4 @@
-import { type Cut } from '../larder/cuts';
+import { type Cut } from '../larder';
 
 /** The fork scale, from raw to too far. */
 export const STAGES = ['holds', 'drags', 'gives', 'twists', 'falls', 'strings'] as const;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { equilibriumJuice } from './juice';
 import { cookRate, tabulatedCookRate } from './cookValue';
 import { stageAt, stageIndex, STAGES, stageThresholds, TARGETS } from './stages';
-import { cutById, CUTS } from '../larder/cuts';
+import { cutById, CUTS } from '../larder';
 import { WORDS } from '../../testing/words';
 
 describe('cook value', () => {

@@ -1,9 +1,8 @@
 import { SALTMARSH_ROW } from './kitchen';
-import { KINDS, withKind } from '../../core/kinds/kinds';
-import { type PlanHeat } from '../../core/choices/heats';
-import { type BaseItem, type PlanInput, type ResultId } from '../../core/choices/input';
-import { startPlan } from '../../core/plan/start';
-import { type LidKind, type Pot } from '../../core/larder/vessels';
+import { KINDS, withKind } from '../../core/kinds';
+import { type BaseItem, type PlanHeat, type PlanInput, type ResultId } from '../../core/choices';
+import { startPlan } from '../../core/plan';
+import { type LidKind, type Pot } from '../../core/larder';
 
 /** A dish of the demo kitchen, before it is given a day. */
 export interface Dish {

@@ -8,8 +8,8 @@ import { type NewEvent } from '../../contract/cook';
 import { ACT } from '../../contract/kept/act';
 import { KITCHEN } from '../../contract/kept/kitchen';
 import { PLAN_INPUT } from '../../contract/kept/planInput';
-import { readyEta } from '../../core/forecast/forecast';
-import { type PlanInput } from '../../core/choices/input';
+import { readyEta } from '../../core/forecast';
+import { type PlanInput } from '../../core/choices';
 import { type Database } from '../database';
 import { KITCHEN_ID, readKitchen, timeZoneOf } from '../kitchens';
 

@@ -1,14 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { type NewEvent } from '../../contract/cook';
-import { type CookAct, type Verdict } from '../../core/cook/events';
-import { simulatePot } from '../../core/cook/simulatedPot';
-import { readyEta } from '../../core/forecast/forecast';
-import { type BraiseRequest } from '../../core/forecast/request';
-import { type PlanInput } from '../../core/choices/input';
-import { OPEN_SECONDS } from '../../core/plan/plannedLooks';
-import { composePlan, type Plan } from '../../core/plan/plan';
-import { braiseRequest, plannedRequest } from '../../core/plan/engineRequest';
-import { stageIndex } from '../../core/tenderness/stages';
+import { type CookAct, simulatePot, type Verdict } from '../../core/cook';
+import { type BraiseRequest, readyEta } from '../../core/forecast';
+import { type PlanInput } from '../../core/choices';
+import { braiseRequest, composePlan, OPEN_SECONDS, type Plan, plannedRequest } from '../../core/plan';
+import { stageIndex } from '../../core/tenderness';
 
 const MIN_MS = 60_000;
 const RETEST_MIN = 15;

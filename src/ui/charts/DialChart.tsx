@@ -3,9 +3,9 @@
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
-import { type UnitChoice } from '@/core/quantity/units';
-import { type DialPoint } from '@/core/plan/heatSettings';
-import { minutes, tempC } from '@/core/message/message';
+import { type UnitChoice } from '@/core/quantity';
+import { type DialPoint } from '@/core/plan';
+import { minutes, tempC } from '@/core/message';
 import { useWords } from '../KitchenContext';
 
 interface DialChartProps {

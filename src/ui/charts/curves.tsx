@@ -4,10 +4,9 @@ import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
 import { useUnits, useWords } from '../KitchenContext';
-import { type CourseSamples } from '@/core/forecast/courseSamples';
-import { type ScaleBand } from '@/core/forecast/forecast';
-import { displayUnit, toUnit } from '@/core/quantity/units';
-import { STAGES } from '@/core/tenderness/stages';
+import { type CourseSamples, type ScaleBand } from '@/core/forecast';
+import { displayUnit, toUnit } from '@/core/quantity';
+import { STAGES } from '@/core/tenderness';
 import { type Words } from '@/words/words';
 
 function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number) {

@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { Button as AriaButton, Group, Input, TextField as AriaTextField } from 'react-aria-components';
 import { ErrorText, LabelText, StepperGroup } from './frame';
 import { useUnits, useWords } from '../KitchenContext';
-import { parseQuantity } from '@/core/intake/amounts';
-import { type UnitChoice } from '@/core/quantity/units';
+import { parseQuantity } from '@/core/intake';
+import { type UnitChoice } from '@/core/quantity';
 
 type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
 

@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { PopBox } from './PopBox';
 import { useWords } from '../KitchenContext';
 import { useThemeScope } from '../ThemeScope';
-import { type Figure } from '@/core/message/figure';
+import { type Figure } from '@/core/message';
 
 const Ask = styled(AriaButton)`
   border: 0;

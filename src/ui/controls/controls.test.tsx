@@ -10,8 +10,8 @@ import { WayCards } from './WayCards';
 import { SelectField } from './SelectField';
 import { Slider } from './Slider';
 import { Figures, Why } from './Why';
-import { type Figure, input } from '@/core/message/figure';
-import { type UnitChoice } from '@/core/quantity/units';
+import { type Figure, input } from '@/core/message';
+import { type UnitChoice } from '@/core/quantity';
 import { choose, retype, shown, US } from '@/testing/screen';
 import { WORDS } from '@/testing/words';
 

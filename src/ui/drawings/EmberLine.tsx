@@ -21,8 +21,8 @@ import {
 } from './EmberParts';
 import { emberScale, roundTimes, type Stretch, zoomsFor } from './emberScale';
 import { EmberZooms } from './EmberZooms';
-import { type Day, type DaySpan, type DayTask } from '@/core/schedule/day';
-import { listed, moment, say } from '@/core/message/message';
+import { type Day, type DaySpan, type DayTask } from '@/core/schedule';
+import { listed, moment, say } from '@/core/message';
 import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 1240, height: 108 };

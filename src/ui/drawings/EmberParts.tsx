@@ -1,7 +1,7 @@
 import { fitting, namedAt, textWidth } from './emberLabels';
 import { type Stretch } from './emberScale';
-import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule/day';
-import { moment } from '@/core/message/message';
+import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule';
+import { moment } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
 import { type Code } from '@/words/dictionary';
 import { type Words } from '@/words/words';

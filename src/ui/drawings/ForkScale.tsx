@@ -1,7 +1,7 @@
 'use client';
 
 import styled from 'styled-components';
-import { type Stage, STAGES } from '@/core/tenderness/stages';
+import { type Stage, STAGES } from '@/core/tenderness';
 import { useWords } from '../KitchenContext';
 
 /** Depth the tines reach, tilt, and what the meat does, per stage. */

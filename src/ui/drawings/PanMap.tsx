@@ -1,9 +1,7 @@
 'use client';
 
-import { type Pan } from '@/core/larder/burners';
-import { BROWNS_C } from '@/core/sear/heat';
-import { PAN_GAP_MM } from '@/core/sear/pack';
-import { PAN_SHARE, type SearBatch } from '@/core/sear/sear';
+import { type Pan } from '@/core/larder';
+import { BROWNS_C, PAN_GAP_MM, PAN_SHARE, type SearBatch } from '@/core/sear';
 import { useWords } from '../KitchenContext';
 
 const SIZE = { width: 640, height: 360 };

@@ -1,6 +1,6 @@
 import { type ReactNode } from 'react';
 import { type Box } from './potLayout';
-import { type LidKind } from '@/core/larder/vessels';
+import { type LidKind } from '@/core/larder';
 
 /** One piece: bone where the cut meets it, paler as it cooks through; `cool` is 1 raw, 0 done. */
 export function Piece({ box, cool }: { box: Box; cool: number }) {

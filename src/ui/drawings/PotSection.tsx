@@ -4,9 +4,9 @@ import styled from 'styled-components';
 import { LevelHandle } from './LevelHandle';
 import { piecesInSection, spread } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
-import { type LidKind } from '@/core/larder/vessels';
-import { heatSays, type PlanHeat } from '@/core/choices/heats';
-import { type PotPlan } from '@/core/plan/potPlan';
+import { type LidKind } from '@/core/larder';
+import { heatSays, type PlanHeat } from '@/core/choices';
+import { type PotPlan } from '@/core/plan';
 import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 640, height: 400 };

@@ -5,9 +5,9 @@ import { ForkScale } from './ForkScale';
 import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
 import { WaysAxis } from './WaysAxis';
-import { composePlan, type Plan } from '@/core/plan/plan';
-import { type PlanInput } from '@/core/choices/input';
-import { STAGES } from '@/core/tenderness/stages';
+import { composePlan, type Plan } from '@/core/plan';
+import { type PlanInput } from '@/core/choices';
+import { STAGES } from '@/core/tenderness';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
 

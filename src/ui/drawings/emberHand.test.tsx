@@ -3,7 +3,7 @@ import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { EmberLine } from './EmberLine';
 import { PotSection } from './PotSection';
-import { composePlan } from '@/core/plan/plan';
+import { composePlan } from '@/core/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
 import { english } from '@/testing/words';

@@ -1,4 +1,4 @@
-import { type DaySpan } from '@/core/schedule/day';
+import { type DaySpan } from '@/core/schedule';
 import { type Words } from '@/words/words';
 
 /** About how wide a text comes out, in the drawing's units. */

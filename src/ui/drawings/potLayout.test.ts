@@ -1,11 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { piecesInSection, spread } from './potLayout';
-import { composePlan } from '@/core/plan/plan';
-import { CUTS } from '@/core/larder/cuts';
-import { checkPlanInput } from '@/core/plan/check';
-import { type PlanInput } from '@/core/choices/input';
-import { usualMeat } from '@/core/plan/start';
+import { checkPlanInput, composePlan, usualMeat } from '@/core/plan';
+import { CUTS } from '@/core/larder';
+import { type PlanInput } from '@/core/choices';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { english } from '@/testing/words';
 

@@ -1,4 +1,4 @@
-import { type PotGroup, type PotPlan } from '@/core/plan/potPlan';
+import { type PotGroup, type PotPlan } from '@/core/plan';
 
 /** A piece as the cut through the pot meets it. */
 export interface Box {

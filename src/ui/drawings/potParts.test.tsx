@@ -1,9 +1,9 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { PotSection } from './PotSection';
-import { type LidKind, LIDS } from '@/core/larder/vessels';
-import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/choices/heats';
-import { composePlan } from '@/core/plan/plan';
+import { type LidKind, LIDS } from '@/core/larder';
+import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/choices';
+import { composePlan } from '@/core/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
 

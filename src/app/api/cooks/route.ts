@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { planInputSchema } from '@/contract/plan';
-import { composePlan } from '@/core/plan/plan';
-import { checkPlanInput } from '@/core/plan/check';
-import { type PlanFault } from '@/core/choices/input';
+import { checkPlanInput, composePlan } from '@/core/plan';
+import { type PlanFault } from '@/core/choices';
 import { startCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';

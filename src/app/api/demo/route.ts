@@ -1,7 +1,7 @@
 import { database } from '@/server/database';
 import { loadDemo } from '@/server/demo';
 import { refuse, sameOrigin } from '@/server/http';
-import { say } from '@/core/message/message';
+import { say } from '@/core/message';
 
 /** Loads the demo kitchen afresh. What the cook has made or touched stays as it is. */
 export async function POST(request: Request): Promise<Response> {

@@ -1,6 +1,6 @@
 import { readFile } from '@/contract/files';
-import { checkPlanInput } from '@/core/plan/check';
-import { say } from '@/core/message/message';
+import { checkPlanInput } from '@/core/plan';
+import { say } from '@/core/message';
 import { historyFault, importCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { readText, refuse } from '@/server/http';

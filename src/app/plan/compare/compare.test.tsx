@@ -2,9 +2,9 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Compare } from './Compare';
-import { type PlanInput } from '@/core/choices/input';
-import { composePlan } from '@/core/plan/plan';
-import { type UnitChoice } from '@/core/quantity/units';
+import { type PlanInput } from '@/core/choices';
+import { composePlan } from '@/core/plan';
+import { type UnitChoice } from '@/core/quantity';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { failCalls } from '@/testing/comlink';
 import { router } from '@/testing/navigation';

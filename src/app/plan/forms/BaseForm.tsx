@@ -3,10 +3,10 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { edibleKgOf } from '@/core/buy/buy';
-import { cutSize, type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder/garnish';
-import { kindOf, KINDS, withKind } from '@/core/kinds/kinds';
-import { type BaseItem, meatParts } from '@/core/choices/input';
+import { edibleKgOf } from '@/core/buy';
+import { cutSize, type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
+import { kindOf, KINDS, withKind } from '@/core/kinds';
+import { type BaseItem, meatParts } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';

@@ -1,8 +1,8 @@
 'use client';
 
 import { Care, faultOf, type FormProps, TextButton } from './common';
-import { LIMITS } from '@/core/choices/input';
-import { SAUCE_SALT } from '@/core/season/salt';
+import { LIMITS } from '@/core/choices';
+import { SAUCE_SALT } from '@/core/season';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { useWords } from '@/ui/KitchenContext';
 

@@ -2,8 +2,8 @@
 
 import { Care, faultOf, type FormProps } from './common';
 import { asHeatMode, heatWays } from '../wayLists';
-import { heatMode, heatOf, MODES } from '@/core/choices/heats';
-import { M_PER_FOOT } from '@/core/quantity/units';
+import { heatMode, heatOf, MODES } from '@/core/choices';
+import { M_PER_FOOT } from '@/core/quantity';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';

@@ -2,9 +2,8 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { isLiquidId, liquidById, LIQUIDS } from '@/core/larder/liquids';
-import { herbById, HERBS } from '@/core/larder/seasoning';
-import { usualHerbCount } from '@/core/liquid/herbs';
+import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
+import { usualHerbCount } from '@/core/liquid';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';

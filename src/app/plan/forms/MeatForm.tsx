@@ -2,12 +2,18 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { cutById, CUTS, isCutId } from '@/core/larder/cuts';
-import { type Appetite, APPETITES, type MeatPart, type ResultId, RESULTS } from '@/core/choices/input';
-import { cubeCount, usualThicknessMm } from '@/core/choices/pieces';
-import { usualMeat } from '@/core/plan/start';
-import { canRoll } from '@/core/prep/prep';
-import { scaled } from '@/core/plan/scale';
+import { cutById, CUTS, isCutId } from '@/core/larder';
+import {
+  type Appetite,
+  APPETITES,
+  cubeCount,
+  type MeatPart,
+  type ResultId,
+  RESULTS,
+  usualThicknessMm,
+} from '@/core/choices';
+import { scaled, usualMeat } from '@/core/plan';
+import { canRoll } from '@/core/prep';
 import { FieldRow } from '@/ui/controls/frame';
 import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';

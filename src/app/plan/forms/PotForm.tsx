@@ -2,8 +2,8 @@
 
 import { Care, faultOf, type FormProps } from './common';
 import { lidWays } from '../wayLists';
-import { type LidKind, LIDS } from '@/core/larder/vessels';
-import { heatMode, MODES } from '@/core/choices/heats';
+import { type LidKind, LIDS } from '@/core/larder';
+import { heatMode, MODES } from '@/core/choices';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';

@@ -2,12 +2,18 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { burnerNetW } from '@/core/larder/burners';
-import { FATS } from '@/core/larder/fats';
-import { SALT_CRYSTAL_IDS, SALT_CRYSTALS, type SaltCrystalId, spiceById, SPICES } from '@/core/larder/seasoning';
-import { edibleKgOf } from '@/core/buy/buy';
-import { meatParts } from '@/core/choices/input';
-import { tempC } from '@/core/message/message';
+import {
+  burnerNetW,
+  FATS,
+  SALT_CRYSTAL_IDS,
+  SALT_CRYSTALS,
+  type SaltCrystalId,
+  spiceById,
+  SPICES,
+} from '@/core/larder';
+import { edibleKgOf } from '@/core/buy';
+import { meatParts } from '@/core/choices';
+import { tempC } from '@/core/message';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';

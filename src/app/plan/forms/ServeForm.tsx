@@ -4,8 +4,7 @@ import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-compone
 import styled from 'styled-components';
 import { Care, faultOf, type FormProps } from './common';
 import { hourOn } from '@/calendar/calendar';
-import { AVOIDABLE, type Avoided } from '@/core/larder/allergens';
-import { SIDES } from '@/core/larder/sides';
+import { AVOIDABLE, type Avoided, SIDES } from '@/core/larder';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { WayCards } from '@/ui/controls/WayCards';

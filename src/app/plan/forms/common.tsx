@@ -3,11 +3,10 @@
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Kitchen } from '@/contract/plan';
-import { type CareStep, cautionFor } from '@/core/cautions/cautions';
-import { type OwnKind } from '@/core/kinds/kinds';
-import { type PlanFault, type PlanInput } from '@/core/choices/input';
-import { type Plan } from '@/core/plan/plan';
-import { habit, type WayOf, WAYS, type WayTopic } from '@/core/choices/ways';
+import { type CareStep, cautionFor } from '@/core/cautions';
+import { type OwnKind } from '@/core/kinds';
+import { habit, type PlanFault, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
+import { type Plan } from '@/core/plan';
 import { SelectField } from '@/ui/controls/SelectField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';

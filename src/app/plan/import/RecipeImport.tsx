@@ -11,11 +11,10 @@ import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, 
 import { asHeatMode, heatWays } from '../wayLists';
 import { recipeIn } from '@/contract/recipe';
 import { type Kitchen } from '@/contract/plan';
-import { planFromRecipe } from '@/core/intake/plan';
-import { type ReadRecipe, readRecipe } from '@/core/intake/recipe';
-import { checkPlanInput } from '@/core/plan/check';
-import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/choices/heats';
-import { type Message } from '@/core/message/message';
+import { planFromRecipe, type ReadRecipe, readRecipe } from '@/core/intake';
+import { checkPlanInput } from '@/core/plan';
+import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/choices';
+import { type Message } from '@/core/message';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';

@@ -2,8 +2,8 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { RecipeImport } from './RecipeImport';
-import { checkPlanInput } from '@/core/plan/check';
-import { type PlanInput } from '@/core/choices/input';
+import { checkPlanInput } from '@/core/plan';
+import { type PlanInput } from '@/core/choices';
 import { SALTMARSH_ROW } from '@/server/demo/kitchen';
 import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';

@@ -1,12 +1,7 @@
-import { type Role } from '@/core/intake/lexicon';
-import { type ReadLine, type Taken } from '@/core/intake/recipe';
-import { CUTS } from '@/core/larder/cuts';
-import { FATS } from '@/core/larder/fats';
-import { GARNISHES } from '@/core/larder/garnish';
-import { liquidById, LIQUIDS } from '@/core/larder/liquids';
-import { HERBS, SPICES } from '@/core/larder/seasoning';
-import { type Dimension } from '@/core/quantity/units';
-import { type Message, say } from '@/core/message/message';
+import { type ReadLine, type Role, type Taken } from '@/core/intake';
+import { CUTS, FATS, GARNISHES, HERBS, liquidById, LIQUIDS, SPICES } from '@/core/larder';
+import { type Dimension } from '@/core/quantity';
+import { type Message, say } from '@/core/message';
 import { type Option } from '@/ui/controls/SelectField';
 import { type Words } from '@/words/words';
 

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { Body, type PanelProps, Part, StepList } from './common';
-import { type BaseStep, FORGOTTEN } from '@/core/base/base';
+import { type BaseStep, FORGOTTEN } from '@/core/base';
 import { Mute } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Figures } from '@/ui/controls/Why';

@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
-import { cutsFor } from '@/core/buy/buy';
-import { etaOf } from '@/core/forecast/forecast';
-import { cutById, type Species } from '@/core/larder/cuts';
-import { usualMeat } from '@/core/plan/start';
+import { cutsFor } from '@/core/buy';
+import { etaOf } from '@/core/forecast';
+import { cutById, type Species } from '@/core/larder';
+import { usualMeat } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part } from './common';
-import { SEAR_SIGNS } from '@/core/sear/sear';
+import { SEAR_SIGNS } from '@/core/sear';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';

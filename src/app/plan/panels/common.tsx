@@ -2,7 +2,7 @@
 
 import styled from 'styled-components';
 import { type FormProps } from '../forms/common';
-import { type Plan } from '@/core/plan/plan';
+import { type Plan } from '@/core/plan';
 import { PotSection } from '@/ui/drawings/PotSection';
 
 export type PanelProps = Pick<FormProps, 'kitchen' | 'input' | 'timeZone' | 'change' | 'keepHabit'> & {

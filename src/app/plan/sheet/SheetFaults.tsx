@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { type PlanFault } from '@/core/choices/input';
+import { type PlanFault } from '@/core/choices';
 import { FaultNote, Page } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 

@@ -3,7 +3,7 @@ import { planInputSchema } from '@/contract/plan';
 import { database } from '@/server/database';
 import { readBody, refuse, sameOrigin } from '@/server/http';
 import { removePlan, savePlan } from '@/server/plans';
-import { say } from '@/core/message/message';
+import { say } from '@/core/message';
 
 interface Context {
   readonly params: Promise<{ id: string }>;

@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { BenchSheet } from '../../sheet/BenchSheet';
 import { SheetFaults } from '../../sheet/SheetFaults';
-import { makePlan } from '@/core/plan/plan';
+import { makePlan } from '@/core/plan';
 import { database } from '@/server/database';
 import { findPlan } from '@/server/plans';
 import { pageWords } from '@/app/pageWords';

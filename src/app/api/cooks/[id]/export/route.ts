@@ -3,7 +3,7 @@ import { fileStem } from '@/exports/fileStem';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
 import { jsonFile, refuse } from '@/server/http';
-import { say } from '@/core/message/message';
+import { say } from '@/core/message';
 
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const cook = await findCook(await database(), (await params).id);

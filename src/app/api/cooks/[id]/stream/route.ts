@@ -4,7 +4,7 @@ import { database } from '@/server/database';
 import { refuse } from '@/server/http';
 import { listen, onClose } from '@/server/hub';
 import { cookView } from '@/server/views';
-import { say } from '@/core/message/message';
+import { say } from '@/core/message';
 
 const HEARTBEAT_MS = 20_000;
 

@@ -3,7 +3,7 @@ import { fileStem } from '@/exports/fileStem';
 import { database } from '@/server/database';
 import { jsonFile, refuse } from '@/server/http';
 import { findPlan } from '@/server/plans';
-import { say } from '@/core/message/message';
+import { say } from '@/core/message';
 
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const plan = await findPlan(await database(), (await params).id);

@@ -1,0 +1,1 @@
+export { basePlan, type BasePlan, type BaseStep, FORGOTTEN, usualBase } from './base';

@@ -1,0 +1,1 @@
+export { buyPlan, type BuyPlan, cutDoubt, cutsFor, edibleKgOf, rawPerEaterKg, trotterKg } from './buy';

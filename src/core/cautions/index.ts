@@ -1,0 +1,1 @@
+export { type CareStep, cautionFor } from './cautions';

@@ -1,0 +1,29 @@
+export { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
+export {
+  type Appetite,
+  APPETITES,
+  type BaseChoice,
+  type BaseItem,
+  type Fixed,
+  LIMITS,
+  type MeatPart,
+  meatParts,
+  type PlanFault,
+  type PlanInput,
+  type Preparation,
+  type ResultId,
+  RESULTS,
+  type Seasoning,
+} from './input';
+export { cubeCount, isSmall, meatGroup, pieceSize, type PieceSize, usualCount, usualThicknessMm } from './pieces';
+export {
+  habit,
+  type Habits,
+  LEVEL_SHARES,
+  usualLevel,
+  WAY_TOPICS,
+  type WayOf,
+  WAYS,
+  type WayTopic,
+  WINE_LEFT,
+} from './ways';

@@ -1,0 +1,1 @@
+export { componentProperties, type Composition, mixtureProperties } from './properties';

@@ -1,0 +1,25 @@
+export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from './assemble';
+export { stepAt } from './commonCourse';
+export { type CourseSamples, courseSamples, sampleAt } from './courseSamples';
+export { advance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
+export {
+  bandAt,
+  chanceBy,
+  crossingMin,
+  etaOf,
+  type Forecast,
+  readyEta,
+  readySample,
+  type ScaleBand,
+  slowestGroup,
+  summarise,
+} from './forecast';
+export { chooseHorizonMin, slowest } from './horizon';
+export { lookCostMin } from './lookCost';
+export { slowestAtTarget } from './nominal';
+export { isRepeat, type Observation, probeLaw, stageChances } from './observation';
+export { contentsAt, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
+export { demandOf, INDEX, kitchenPrior, type Prior, type Unknown, UNKNOWN_COUNT, unknownsOf } from './prior';
+export { type BraiseRequest, cutOf, type TimedOpening, UNEVENTFUL } from './request';
+export { weights } from './resample';
+export { bestRecord, type Teaching, teachingOf } from './teaching';

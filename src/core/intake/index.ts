@@ -1,0 +1,12 @@
+export { parseQuantity } from './amounts';
+export { type Role } from './lexicon';
+export { planFromRecipe } from './plan';
+export {
+  minutesOfIso,
+  type RawRecipe,
+  readIngredient,
+  type ReadLine,
+  type ReadRecipe,
+  readRecipe,
+  type Taken,
+} from './recipe';

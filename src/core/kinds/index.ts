@@ -1,0 +1,1 @@
+export { type Kind, kindOf, KINDS, type OwnKind, withKind } from './kinds';

@@ -1,0 +1,30 @@
+export { AVOIDABLE, type Avoided, type Dietary } from './allergens';
+export { type Burner, BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, type Pan, panFloorM2, panHeatJK } from './burners';
+export { type Cut, cutById, CUTS, isCutId, type Species } from './cuts';
+export { type Fat, fatById, FATS, isFatId } from './fats';
+export { cutSize, type Fate, FATES, type Garnish, garnishById, GARNISHES, isGarnishId } from './garnish';
+export { isLiquidId, isReducible, type Liquid, liquidById, LIQUIDS } from './liquids';
+export {
+  type Herb,
+  herbById,
+  HERBS,
+  isHerbId,
+  isSpiceId,
+  SALT_CRYSTAL_IDS,
+  SALT_CRYSTALS,
+  type SaltCrystalId,
+  spiceById,
+  SPICES,
+} from './seasoning';
+export { isSideId, type Side, sideAmounts, sideById, SIDES, type SideStep } from './sides';
+export {
+  LID_KINDS,
+  type LidKind,
+  LIDS,
+  MATERIAL_HEAT_JKGK,
+  type Pot,
+  POT_MATERIALS,
+  type PotMaterial,
+  potVolumeL,
+  radiantFactor,
+} from './vessels';

@@ -1,0 +1,16 @@
+export {
+  arrangeAll,
+  type Arrangement,
+  levelForLitres,
+  litresForLevel,
+  type LyingPieces,
+  meatHeightM,
+  potBaseM2,
+  type PotContents,
+  shrunk,
+  submergedShare,
+  vegetableHeightM,
+} from './geometry';
+export { type MeatGroup } from './meatGroup';
+export { FRIDGE_C, ROOM_C, TAP_C } from './surroundings';
+export { startingVegetablesKg, usualVegetables, vegetablesKgAt, vegetableWaterKg, type WaterGiver } from './vegetables';

@@ -1,0 +1,2 @@
+export { WeightedSample } from './quantile';
+export { normalCdf, normalQuantile, type RandomStream, randomStream, sobolNormals } from './random';

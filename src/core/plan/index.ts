@@ -1,0 +1,14 @@
+export { type Answer, answerOf } from './answer';
+export { checkPlanInput } from './check';
+export { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
+export { changedDay, dayWays } from './dayWays';
+export { braiseRequest, plannedRequest } from './engineRequest';
+export { type FitWay, fitWays } from './fit';
+export { dialCurve, type DialPoint, type SettingElsewhere, settingsElsewhere } from './heatSettings';
+export { composePlan, makePlan, type Plan, type PlanResult } from './plan';
+export { OPEN_SECONDS, type PlannedLooks, withLooks } from './plannedLooks';
+export { type PotGroup, type PotPlan } from './potPlan';
+export { scaled } from './scale';
+export { type KitchenTools, startPlan, usualMeat } from './start';
+export { platesFed } from './watch';
+export { type HeatWay, heatWays, type WayOut, waysOut } from './waysOut';

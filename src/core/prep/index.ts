@@ -1,0 +1,1 @@
+export { canRoll, prepPlan, type PrepPlan } from './prep';

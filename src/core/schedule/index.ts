@@ -1,0 +1,11 @@
+export {
+  type Day,
+  type DayConflict,
+  type DayMark,
+  type DayQuestion,
+  type DaySpan,
+  type DayTask,
+  layOutDay,
+} from './day';
+export { type DayWork, type Reserve, type WorkMinutes } from './tasks';
+export { type MinutesRange } from './workTime';

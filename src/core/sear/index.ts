@@ -1,0 +1,3 @@
+export { BROWNS_C } from './heat';
+export { PAN_GAP_MM } from './pack';
+export { PAN_SHARE, SEAR_SIGNS, type SearBatch, type SearPieces, searPlan, type SearPlan } from './sear';

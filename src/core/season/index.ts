@@ -1,0 +1,9 @@
+export {
+  type SaltPlan,
+  saltPlan,
+  type SaltQuestion,
+  type SaltSource,
+  SAUCE_SALT,
+  USUAL_SALT_G_PER_KG,
+  usualSaltG,
+} from './salt';

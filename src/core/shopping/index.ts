@@ -1,0 +1,1 @@
+export { AISLES, type ShoppingLine, shoppingList } from './shopping';
