@@ -2,7 +2,7 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
-  serverExternalPackages: ['sequelize', 'sqlite3', 'umzug'],
+  serverExternalPackages: ['pino', 'sequelize', 'sqlite3', 'umzug'],
   turbopack: { root: import.meta.dirname },
   poweredByHeader: false,
   allowedDevOrigins: ['127.0.0.1'],

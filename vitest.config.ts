@@ -15,6 +15,7 @@ export default defineConfig({
           setupFiles: ['src/testing/setup.ts'],
           include: ['src/**/*.test.{ts,tsx}'],
           testTimeout: 60_000,
+          hookTimeout: 60_000,
           // One worker fewer than there are processors is one on a machine with two.
           maxWorkers: '100%',
         },

@@ -1,3 +1,5 @@
+import { type Instrumentation } from 'next';
+
 /** What the server does when it starts; the work itself needs Node.js and lives in its own module. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME === 'nodejs') {
@@ -5,3 +7,10 @@ export async function register(): Promise<void> {
     await startServer();
   }
 }
+
+/** What a page's rendering threw, which nothing else writes down. */
+export const onRequestError: Instrumentation.onRequestError = async (error, request, context) => {
+  if (process.env.NEXT_RUNTIME !== 'nodejs') return;
+  const { log } = await import('./server/log');
+  log().error({ err: error, method: request.method, path: request.path, route: context.routePath }, 'failed');
+};

@@ -19,11 +19,12 @@ function policy(nonce: string): string {
   ].join('; ');
 }
 
-/** Gives every page its own nonce and every answer its security headers. */
+/** Gives every request an id, every page its own nonce and every answer its security headers. */
 export function proxy(request: NextRequest): NextResponse {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
   const headers = new Headers(request.headers);
+  headers.set('x-request-id', crypto.randomUUID());
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', csp);
   const response = NextResponse.next({ request: { headers } });

@@ -8,6 +8,7 @@ import { TopBar } from './TopBar';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
+import { buildId } from '@/server/build';
 import { presentMs } from '@/server/clock';
 import { database } from '@/server/database';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
@@ -34,6 +35,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
     renderedAtMs: presentMs(),
+    build: buildId(),
     units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
     language: languageFromText(jar.get(LANGUAGE_COOKIE)?.value),
   };

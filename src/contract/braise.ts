@@ -13,15 +13,28 @@ const between = (low: number, high: number, unit: string) => {
 
 const minute = between(0, 10_080, 'min');
 
+const HEAT_SHAPES = {
+  oven: z.strictObject({ kind: z.literal('oven'), tempC: between(40, 300, '°C'), fan: z.boolean() }),
+  simmer: z.strictObject({ kind: z.literal('simmer'), tempC: between(50, 100, '°C') }),
+  power: z.strictObject({ kind: z.literal('power'), powerW: between(0, 5000, 'W') }),
+  bath: z.strictObject({ kind: z.literal('bath'), tempC: between(50, 99, '°C') }),
+  steamOven: z.strictObject({ kind: z.literal('steamOven'), tempC: between(50, 130, '°C') }),
+  grill: z.strictObject({ kind: z.literal('grill'), tempC: between(60, 300, '°C') }),
+  off: z.strictObject({ kind: z.literal('off') }),
+} satisfies {
+  readonly [Kind in Exclude<Heat['kind'], 'iceWater' | 'fridge'>]: z.ZodType<Extract<Heat, { kind: Kind }>>;
+};
+
+/** Cooling is the engine's own business and is not asked for. */
 const heatSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('oven'), tempC: between(40, 300, '°C'), fan: z.boolean() }),
-  z.strictObject({ kind: z.literal('simmer'), tempC: between(50, 100, '°C') }),
-  z.strictObject({ kind: z.literal('power'), powerW: between(0, 5000, 'W') }),
-  z.strictObject({ kind: z.literal('bath'), tempC: between(50, 99, '°C') }),
-  z.strictObject({ kind: z.literal('steamOven'), tempC: between(50, 130, '°C') }),
-  z.strictObject({ kind: z.literal('grill'), tempC: between(60, 300, '°C') }),
-  z.strictObject({ kind: z.literal('off') }),
-]) satisfies z.ZodType<Heat>;
+  HEAT_SHAPES.oven,
+  HEAT_SHAPES.simmer,
+  HEAT_SHAPES.power,
+  HEAT_SHAPES.bath,
+  HEAT_SHAPES.steamOven,
+  HEAT_SHAPES.grill,
+  HEAT_SHAPES.off,
+]);
 
 const cutSchema = z
   .string()

@@ -12,6 +12,8 @@ import { type OwnKind } from '../core/kinds';
 import {
   APPETITES,
   type Habits,
+  LIMITS,
+  type PlanHeat,
   type PlanInput,
   RESULTS,
   WAY_TOPICS,
@@ -59,11 +61,18 @@ const burnerSchema = z.strictObject({
   powerW: z.number().min(100).max(10_000),
 });
 
+const HEAT_SHAPES = {
+  oven: z.strictObject({ kind: z.literal('oven'), tempC: quantity, fan: z.boolean() }),
+  simmer: z.strictObject({ kind: z.literal('simmer'), tempC: quantity }),
+  steamOven: z.strictObject({ kind: z.literal('steamOven'), tempC: quantity }),
+  grill: z.strictObject({ kind: z.literal('grill'), tempC: quantity }),
+} satisfies { readonly [Kind in PlanHeat['kind']]: z.ZodType<Extract<PlanHeat, { kind: Kind }>> };
+
 export const heatSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('oven'), tempC: quantity, fan: z.boolean() }),
-  z.strictObject({ kind: z.literal('simmer'), tempC: quantity }),
-  z.strictObject({ kind: z.literal('steamOven'), tempC: quantity }),
-  z.strictObject({ kind: z.literal('grill'), tempC: quantity }),
+  HEAT_SHAPES.oven,
+  HEAT_SHAPES.simmer,
+  HEAT_SHAPES.steamOven,
+  HEAT_SHAPES.grill,
 ]);
 
 export const lidSchema = z.enum(LID_KINDS);
@@ -156,7 +165,7 @@ export const kindSchema = z.strictObject({
   parts: z.array(z.strictObject({ id, mlPerKg: ratio })).max(20),
   fillerId: id,
   fillerStrength: z.number().min(0).max(1),
-  level: z.number().min(0.2).max(1.2).nullable(),
+  level: z.number().min(LIMITS.liquidLevel[0]).max(LIMITS.liquidLevel[1]).nullable(),
   reduce: choice('reduce'),
   onion: choice('onion'),
   pasteGPerKg: ratio,

@@ -63,7 +63,7 @@ export function shown(
   } = {},
 ): RenderResult & { readonly hand: UserEvent } {
   const hand = userEvent.setup({ delay: null, pointerEventsCheck: 0 });
-  const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, units, language };
+  const setting = { timeZone, ownTimeZone: null, renderedAtMs: nowMs, build: 'tested', units, language };
   return {
     hand,
     ...render(

@@ -13,6 +13,8 @@ export interface KitchenSetting {
   readonly ownTimeZone: string | null;
   /** The moment the page was made, so that server and browser agree on the first drawing. */
   readonly renderedAtMs: number;
+  /** The build of the app that made the page. */
+  readonly build: string;
   readonly units: UnitChoice;
   readonly language: LanguageId;
 }
@@ -25,6 +27,7 @@ const Context = createContext<Kitchen>({
   timeZone: 'UTC',
   ownTimeZone: null,
   renderedAtMs: 0,
+  build: '',
   units: METRIC,
   language: 'en',
   setUnits: () => undefined,
@@ -32,12 +35,13 @@ const Context = createContext<Kitchen>({
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
   const [units, setUnits] = useState(setting.units);
-  const { timeZone, ownTimeZone, renderedAtMs, language } = setting;
+  const { timeZone, ownTimeZone, renderedAtMs, build, language } = setting;
   const kitchen = useMemo(
     (): Kitchen => ({
       timeZone,
       ownTimeZone,
       renderedAtMs,
+      build,
       units,
       language,
       setUnits: (next) => {
@@ -45,7 +49,7 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
         document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
       },
     }),
-    [timeZone, ownTimeZone, renderedAtMs, units, language],
+    [timeZone, ownTimeZone, renderedAtMs, build, units, language],
   );
   return <Context value={kitchen}>{children}</Context>;
 }

@@ -1,5 +1,5 @@
 import { type Measure } from '../core/message';
-import { M_PER_FOOT, MM_PER_INCH, toUnit, type UnitChoice, UNITS } from '../core/quantity';
+import { M_PER_FOOT, KG_PER_OZ, L_PER_FL_OZ, MM_PER_INCH, toUnit, type UnitChoice, UNITS } from '../core/quantity';
 
 /** Who reads: in which units, and in the number signs of which language (a BCP 47 tag). */
 export interface Reader extends UnitChoice {
@@ -117,8 +117,8 @@ export function formatMinutes(minutes: number): string {
 }
 
 const MM2_PER_IN2 = MM_PER_INCH ** 2;
-const G_PER_OZ = 28.349523125;
-const L_PER_QUART = 0.946352946;
+const G_PER_OZ = 1000 * KG_PER_OZ;
+const L_PER_QUART = 32 * L_PER_FL_OZ;
 
 /**
  * A quantity as a cook reads it: a number and its unit; a dash where there is none. What stands for an hour, for next to

@@ -3,16 +3,16 @@
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { POINTS, SCORES } from '../log/Scores';
-import { asHeatMode, heatWays, lidWays } from '../plan/wayLists';
+import { POINTS,SCORES } from '../log/Scores';
+import { asHeatMode,heatWays,lidWays } from '../plan/wayLists';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/cautions';
-import { type CookAct, type CookState, doneSign, type Verdict } from '@/core/cook';
-import { cutById, type LidKind } from '@/core/larder';
-import { heatMode, heatOf, MODES } from '@/core/choices';
+import { type CookAct,type CookState,doneSign,type Verdict } from '@/core/cook';
+import { cutById,type LidKind } from '@/core/larder';
+import { heatMode,heatInstead,heatOf,MODES } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { STAGES } from '@/core/tenderness';
-import { type Message, noun, tempC as temperature } from '@/core/message';
+import { type Message,noun,tempC as temperature } from '@/core/message';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -21,7 +21,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
-import { CautionNote, FaultNote } from '@/ui/controls/Panel';
+import { CautionNote,FaultNote } from '@/ui/controls/Panel';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
 import { shapeFault } from '@/contract/shapeFault';
 
@@ -213,7 +213,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         onChange={(id) => {
           const next = asHeatMode(id);
           setMode(next);
-          if (MODES[next].place !== MODES[mode].place || next === 'steamOven') setTempC(MODES[next].usualC);
+          setTempC(heatInstead(heatOf(mode, tempC), next).tempC);
         }}
       />
       <QuantityField

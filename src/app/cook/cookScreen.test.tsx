@@ -16,6 +16,9 @@ import { stubServer } from '@/testing/server';
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 
+const reloadForBuild = vi.hoisted(() => vi.fn());
+vi.mock('@/ui/newerBuild', () => ({ reloadForBuild }));
+
 // The queue on the device, without a database.
 const queued: NewEvent[] = [];
 vi.mock('./queue', () => ({
@@ -90,6 +93,12 @@ describe('the cook screen', () => {
     unmount();
     const us = at(30, [IN, event('p', 20, { kind: 'probe', tempC: 71, nearBone: false })], US);
     expect(metricAmounts(us.container.textContent)).toEqual([]);
+  });
+
+  it('asks to be opened anew when the server says it is another build', () => {
+    at(30);
+    Stream.say('build', 'newer');
+    expect(reloadForBuild).toHaveBeenCalledExactlyOnceWith('tested', 'newer');
   });
 
   it('records a fork test by its key, sends it once and shows it as not yet sent till the server has it', async () => {

@@ -6,6 +6,8 @@ import { type NewEvent } from '@/contract/cook';
 import { type CookEvent, type CookView } from '@/core/cook';
 import { type Message } from '@/core/message';
 import { fromWire } from '@/contract/wire';
+import { useKitchen } from '@/ui/KitchenContext';
+import { reloadForBuild } from '@/ui/newerBuild';
 import { send } from '@/ui/send';
 
 const RETRY_MS = 4000;
@@ -37,6 +39,7 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
     gone.current = onGone;
   }, [onGone]);
   const cookId = first.id;
+  const { build } = useKitchen();
 
   const flush = useCallback(async (): Promise<void> => {
     if (sending.current) return;
@@ -69,6 +72,9 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
 
   useEffect(() => {
     const source = new EventSource(`/api/cooks/${cookId}/stream`);
+    source.addEventListener('build', (message: MessageEvent<string>) => {
+      reloadForBuild(build, message.data);
+    });
     source.addEventListener('view', (message: MessageEvent<string>) => {
       setView(fromWire(message.data) as CookView);
       setConnected(true);
@@ -91,7 +97,7 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
       clearInterval(timer);
       source.close();
     };
-  }, [cookId, flush]);
+  }, [cookId, build, flush]);
 
   const record = useCallback(
     (act: NewEvent['act'], atMs?: number) => {

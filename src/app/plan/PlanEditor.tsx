@@ -15,7 +15,7 @@ import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/plan';
 import { type OwnKind } from '@/core/kinds';
 import { dayWays } from '@/core/plan';
-import { type PlanFault, type PlanInput, type WayTopic } from '@/core/choices';
+import { partOf, type PlanInput, type WayTopic } from '@/core/choices';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
@@ -138,16 +138,31 @@ const Form = styled.div`
   }
 `;
 
-function faultDecision(fault: PlanFault): Decision {
-  if (/^(meat|also|eaters|prepare)/.test(fault.field)) return 'meat';
-  if (fault.field.startsWith('pot.')) return 'pot';
-  if (fault.field.startsWith('heat.') || fault.field === 'altitudeM') return 'heat';
-  if (fault.field.startsWith('base.')) return 'base';
-  if (fault.field.startsWith('liquid.')) return 'liquid';
-  if (fault.field.startsWith('finish.')) return 'finish';
-  if (fault.field.startsWith('sear.') || fault.field.startsWith('season.')) return 'sear';
-  return 'serve';
-}
+/** The decision a part of the input is set in. */
+const DECISION_OF: Readonly<Record<keyof PlanInput, Decision>> = {
+  title: 'meat',
+  eaters: 'meat',
+  appetite: 'meat',
+  meat: 'meat',
+  also: 'meat',
+  prepare: 'meat',
+  result: 'meat',
+  avoid: 'serve',
+  season: 'sear',
+  pot: 'pot',
+  lid: 'pot',
+  lie: 'pot',
+  pan: 'sear',
+  sear: 'sear',
+  base: 'base',
+  liquid: 'liquid',
+  heat: 'heat',
+  altitudeM: 'heat',
+  finish: 'finish',
+  day: 'serve',
+  serveAtMs: 'serve',
+  confidence: 'serve',
+};
 
 interface PlanEditorProps {
   readonly kitchen: Kitchen;
@@ -299,7 +314,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
           {DECISIONS.map((decision, i) => {
             const line = lines[decision];
             const isOpen = decision === open;
-            const atFault = blockedBy !== undefined && faultDecision(blockedBy) === decision;
+            const atFault = blockedBy?.field !== undefined && DECISION_OF[partOf(blockedBy.field)] === decision;
             return (
               <Step key={decision} $open={isOpen}>
                 <StepButton

@@ -167,7 +167,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
   return (
     <Column aria-live="polite">
       {faults.map((f, i) => (
-        <FaultNote key={`${f.field}${String(i)}`} role="alert">
+        <FaultNote key={`${f.says.code}${String(i)}`} role="alert">
           {w.say(f.says)}
         </FaultNote>
       ))}

@@ -14,7 +14,7 @@ const FULL = 512;
 const REST_MS = 250;
 
 /** Said when the computation itself fails, which is our fault and not the cook's. */
-const FAILED: PlanFault = { field: '', says: say('fault.ours') };
+const FAILED: PlanFault = { says: say('fault.ours') };
 
 export interface PlanState {
   /** The newest plan that could be made; stays while the input is at fault. */

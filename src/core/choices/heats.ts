@@ -20,6 +20,10 @@ interface Mode {
   /** Minutes before it is hot enough for the pot; 0 where nothing has to warm. */
   readonly warmsMin: number;
   readonly care: CareStep;
+  /** What pays for it; null where nobody meters the fuel. */
+  readonly draws: 'oven' | 'burner' | null;
+  /** Water that is held hot can be no hotter than just under its boil. */
+  readonly underTheBoil: boolean;
 }
 
 /** Everything that goes by how the pot is heated. Warming times are usual ones. */
@@ -30,6 +34,8 @@ export const MODES: Readonly<Record<HeatMode, Mode>> = {
     usualC: 150,
     warmsMin: 20,
     care: 'potIntoOven',
+    draws: 'oven',
+    underTheBoil: false,
   },
   fan: {
     place: 'oven',
@@ -37,6 +43,8 @@ export const MODES: Readonly<Record<HeatMode, Mode>> = {
     usualC: 130,
     warmsMin: 20,
     care: 'potIntoOven',
+    draws: 'oven',
+    underTheBoil: false,
   },
   simmer: {
     place: 'burner',
@@ -44,6 +52,8 @@ export const MODES: Readonly<Record<HeatMode, Mode>> = {
     usualC: 96,
     warmsMin: 0,
     care: 'potOnStove',
+    draws: 'burner',
+    underTheBoil: true,
   },
   steamOven: {
     place: 'oven',
@@ -51,6 +61,8 @@ export const MODES: Readonly<Record<HeatMode, Mode>> = {
     usualC: 100,
     warmsMin: 10,
     care: 'steamOven',
+    draws: 'oven',
+    underTheBoil: false,
   },
   grill: {
     place: 'grill',
@@ -58,6 +70,8 @@ export const MODES: Readonly<Record<HeatMode, Mode>> = {
     usualC: 150,
     warmsMin: 35,
     care: 'grill',
+    draws: null,
+    underTheBoil: false,
   },
 };
 
@@ -68,6 +82,12 @@ export function heatMode(heat: PlanHeat): HeatMode {
 /** The heat of a mode at a temperature. */
 export function heatOf(mode: HeatMode, tempC: number): PlanHeat {
   return mode === 'still' || mode === 'fan' ? { kind: 'oven', tempC, fan: mode === 'fan' } : { kind: mode, tempC };
+}
+
+/** Another mode instead: an oven keeps its setting whether it blows or not, anything else begins at its usual one. */
+export function heatInstead(heat: PlanHeat, mode: HeatMode): PlanHeat {
+  const next = heatOf(mode, MODES[mode].usualC);
+  return next.kind === heat.kind ? heatOf(mode, heat.tempC) : next;
 }
 
 /** The heat within a sentence: where, how hot, and whether a fan blows. */

@@ -1,4 +1,4 @@
-export { HEAT_MODES, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
+export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
   type Appetite,
   APPETITES,
@@ -7,8 +7,12 @@ export {
   type Fixed,
   LIMITS,
   type MeatPart,
+  type MeatField,
+  meatField,
   meatParts,
+  partOf,
   type PlanFault,
+  type PlanField,
   type PlanInput,
   type Preparation,
   type ResultId,

@@ -137,9 +137,35 @@ export function meatParts(input: Pick<PlanInput, 'meat' | 'also'>): readonly Mea
   return [input.meat, ...input.also];
 }
 
+/** Dotted paths to what a type holds, members of lists by their number. */
+type FieldOf<T> = {
+  [K in keyof T & string]: NonNullable<T[K]> extends readonly (infer Member)[]
+    ? K | `${K}.${number}` | (Member extends object ? `${K}.${number}.${FieldOf<Member>}` : never)
+    : NonNullable<T[K]> extends object
+      ? K | `${K}.${FieldOf<NonNullable<T[K]>>}`
+      : K;
+}[keyof T & string];
+
+/** The path to a field of the input, such as `also.1.massKg`. */
+export type PlanField = FieldOf<PlanInput>;
+
+/** The path to one of the meats. */
+export type MeatField = 'meat' | `also.${number}`;
+
+/** The path to a meat by its place among `meatParts`. */
+export function meatField(index: number): MeatField {
+  return index === 0 ? 'meat' : (`also.${String(index - 1)}` as MeatField);
+}
+
+/** The part of the input a field lies in. */
+export function partOf(field: PlanField): keyof PlanInput {
+  return field.split('.', 1)[0] as keyof PlanInput;
+}
+
 /** Something in the input that cannot be cooked: which field, what is wrong and what is allowed. */
 export interface PlanFault {
-  readonly field: string;
+  /** Left out where it is no field's fault. */
+  readonly field?: PlanField;
   readonly says: Message;
   /** The braise itself is fine but there is no time left for it: `waysOut` can help. */
   readonly tooLate?: true;

@@ -6,7 +6,6 @@ import {
   type MeatGroup,
   potBaseM2,
   type PotContents,
-  ROOM_C,
   startingVegetablesKg,
   submergedShare,
 } from '../material';
@@ -17,7 +16,8 @@ import {
   BONE,
   CLEAR_LIQUID_FILM,
   COLD_OVEN_TAU_S,
-  DOOR_DROP_K,
+  openingDropK,
+  coldStartDropK,
   equivalentBody,
   type Heat,
   type KitchenFactors,
@@ -204,11 +204,10 @@ function phaseKeys(request: BraiseRequest): PhaseKey[] {
     });
 }
 
-/** Fall of the oven air when its door opens at `atMin`, K. */
-function doorDrop(request: BraiseRequest, atMin: number): number {
+/** Fall of the air around the pot when it is opened at `atMin`, K. */
+function dropAt(request: BraiseRequest, atMin: number): number {
   const heat = request.heats.findLast((h) => h.atMin <= atMin)?.heat;
-  if (heat?.kind === 'oven') return heat.fan ? DOOR_DROP_K.fan : DOOR_DROP_K.still;
-  return heat?.kind === 'grill' || heat?.kind === 'steamOven' ? DOOR_DROP_K.still : 0;
+  return heat ? openingDropK(heat) : 0;
 }
 
 /**
@@ -234,6 +233,7 @@ export function assemble(
     ...groupMaterial(cutOf(request, group), group),
   }));
   const first = request.heats[0]?.heat;
+  const coldDropK = request.coldOven && first ? coldStartDropK(first) : undefined;
   const grid = makeTimeGrid({
     horizonS: horizonMin * S_PER_MIN,
     rules,
@@ -241,7 +241,7 @@ export function assemble(
     openings: request.openings.map((o) => ({
       atS: o.atMin * S_PER_MIN,
       durationS: o.seconds,
-      airDropK: doorDrop(request, o.atMin),
+      airDropK: dropAt(request, o.atMin),
       lidOff: true,
     })),
     topUps: request.topUps.map((t) => ({
@@ -250,10 +250,7 @@ export function assemble(
       tempC: t.tempC,
     })),
     marksS: marksMin.map((m) => m * S_PER_MIN),
-    coldStart:
-      request.coldOven && first && (first.kind === 'oven' || first.kind === 'grill')
-        ? { dropK: first.tempC - ROOM_C, tauS: COLD_OVEN_TAU_S }
-        : undefined,
+    coldStart: coldDropK === undefined ? undefined : { dropK: coldDropK, tauS: COLD_OVEN_TAU_S },
   });
   const filmBase = first?.kind === 'bath' ? BATH_FILM : CLEAR_LIQUID_FILM;
   const filmScale = request.thickLiquid ? 0.5 : 1;

@@ -13,6 +13,14 @@ export {
   type RunSetup,
 } from './run';
 export { equivalentBody, type PieceShape } from './shape';
-export { AS_EXPECTED, COLD_OVEN_TAU_S, DOOR_DROP_K, type Heat, type KitchenFactors, potPhase } from './sources';
+export {
+  AS_EXPECTED,
+  COLD_OVEN_TAU_S,
+  openingDropK,
+  coldStartDropK,
+  type Heat,
+  type KitchenFactors,
+  potPhase,
+} from './sources';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid } from './timeGrid';
 export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, WATER_KG_PER_L } from './water';

@@ -55,9 +55,32 @@ const GRILL_OFFSET_SCALE = 15 / 8;
 const TALL_WALL_M = 0.05;
 const TALL_WALL_FACTOR = 0.6;
 
-/** Seconds in which a cold oven's air comes within a third of its setting, and the oven air's fall when its door opens, K. */
+/** Seconds in which a cold oven's air comes within a third of its setting. */
 export const COLD_OVEN_TAU_S = 420;
-export const DOOR_DROP_K = { still: 45, fan: 60 } as const;
+const DOOR_DROP_K = { still: 45, fan: 60 } as const;
+
+/** What the air around the pot does: how far it falls when a door or lid opens, K, and whether it begins cold. */
+const AIR: { readonly [Kind in Heat['kind']]: { readonly beginsCold: boolean; readonly dropK: number } } = {
+  oven: { beginsCold: true, dropK: DOOR_DROP_K.still },
+  grill: { beginsCold: true, dropK: DOOR_DROP_K.still },
+  steamOven: { beginsCold: false, dropK: DOOR_DROP_K.still },
+  simmer: { beginsCold: false, dropK: 0 },
+  power: { beginsCold: false, dropK: 0 },
+  bath: { beginsCold: false, dropK: 0 },
+  iceWater: { beginsCold: false, dropK: 0 },
+  fridge: { beginsCold: false, dropK: 0 },
+  off: { beginsCold: false, dropK: 0 },
+};
+
+/** Fall of the air around the pot when it is opened, K; a fan blows more of it out. */
+export function openingDropK(heat: Heat): number {
+  return heat.kind === 'oven' && heat.fan ? DOOR_DROP_K.fan : AIR[heat.kind].dropK;
+}
+
+/** How far the air lacks of its setting when nothing was warmed up, K; undefined where there is nothing to warm. */
+export function coldStartDropK(heat: Heat): number | undefined {
+  return AIR[heat.kind].beginsCold && 'tempC' in heat ? heat.tempC - ROOM_C : undefined;
+}
 
 /**
  * The heat, lid and turning in force as the coefficients of the pot's balance. `wallAboveLiquidM` is how far the wall

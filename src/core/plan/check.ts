@@ -2,10 +2,13 @@ import {
   heatMode,
   LIMITS,
   type MeatPart,
+  meatField,
+  type MeatField,
   meatParts,
   MODES,
   pieceSize,
   type PlanFault,
+  type PlanField,
   type PlanInput,
 } from '../choices';
 import { contentsOf, pourFor } from './engineRequest';
@@ -28,13 +31,13 @@ const TOO_FULL = { tooFull: true } as const;
 const inKg = ([low, high]: readonly [number, number]): readonly [number, number] => [low / 1000, high / 1000];
 
 /** A fault of a field, said by `fault.` and the code. */
-function fault(field: string, code: string, params?: Params, more: Pick<PlanFault, 'tooFull'> = {}): PlanFault {
+function fault(field: PlanField, code: string, params?: Params, more: Pick<PlanFault, 'tooFull'> = {}): PlanFault {
   return { field, says: say(`fault.${code}`, params), ...more };
 }
 
 /** Beyond the limits of what can be planned, or no number at all; `name` is one of the words' `field`. */
 function outside(
-  field: string,
+  field: PlanField,
   name: string,
   value: number,
   limits: readonly [low: number, high: number],
@@ -47,17 +50,17 @@ function outside(
   return [fault(field, value < low ? 'tooLittle' : 'tooMuch', { ...said, entry: { as, entered: value, limits } })];
 }
 
-function whole(field: string, name: string, value: number): PlanFault[] {
+function whole(field: PlanField, name: string, value: number): PlanFault[] {
   return Number.isFinite(value) && !Number.isInteger(value)
     ? [fault(field, 'notWhole', { name: say(`field.${name}`), value: { as: 'number', value } })]
     : [];
 }
 
-function unknownId(field: string, name: string, id: string, known: boolean): PlanFault[] {
+function unknownId(field: PlanField, name: string, id: string, known: boolean): PlanFault[] {
   return known ? [] : [fault(field, 'unknown', { name: say(`field.${name}`), id })];
 }
 
-function checkPart(part: MeatPart, field: string): PlanFault[] {
+function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
   if (!isCutId(part.cutId)) return unknownId(`${field}.cutId`, 'cut', part.cutId, false);
   return [
     ...outside(`${field}.massKg`, 'meatWeight', part.massKg, LIMITS.massKg, 'mass'),
@@ -148,8 +151,8 @@ function checkRest(input: PlanInput): PlanFault[] {
  */
 export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const parts = meatParts(input);
-  const meat = parts.flatMap((part, i) => checkPart(part, i === 0 ? 'meat' : `also.${String(i - 1)}`));
-  if (meat.some((f) => f.field.endsWith('cutId'))) return meat;
+  const meat = parts.flatMap((part, i) => checkPart(part, meatField(i)));
+  if (meat.some((f) => f.field?.endsWith('.cutId'))) return meat;
   const faults = [...meat, ...checkRest(input)];
   if (parts.length > LIMITS.meats[1]) {
     faults.push(fault('also', 'tooManyMeats', { meats: parts.length, most: LIMITS.meats[1] }));
@@ -170,7 +173,7 @@ function checkBeans(input: PlanInput): PlanFault[] {
   return [fault('base.items', 'dryBeans')];
 }
 
-function checkSize(part: MeatPart, input: PlanInput, field: string): PlanFault[] {
+function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFault[] {
   const cut = cutById(part.cutId);
   const { pot } = input;
   const size = pieceSize(cut, part.massKg / part.pieces, part.thicknessMm);
@@ -216,9 +219,7 @@ function checkSize(part: MeatPart, input: PlanInput, field: string): PlanFault[]
 
 function checkFit(input: PlanInput): PlanFault[] {
   const { pot } = input;
-  const sizes = meatParts(input).flatMap((part, i) =>
-    checkSize(part, input, i === 0 ? 'meat' : `also.${String(i - 1)}`),
-  );
+  const sizes = meatParts(input).flatMap((part, i) => checkSize(part, input, meatField(i)));
   if (sizes.length > 0) return sizes;
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);

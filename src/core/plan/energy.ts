@@ -15,8 +15,9 @@ export function energyFigure(input: PlanInput, { nominal, assembly }: Ensemble, 
     figure(`energy.${by}`, value, 'energy', sure, inputs, {
       range: [value * (1 - ENERGY_SPREAD[by]), value * (1 + ENERGY_SPREAD[by])],
     });
-  if (mode === 'grill') return null;
-  if (mode === 'simmer') {
+  const { draws } = MODES[mode];
+  if (draws === null) return null;
+  if (draws === 'burner') {
     let suppliedJ = 0;
     for (let i = 0; i <= step; i++) suppliedJ += (nominal.suppliedW[i] as number) * (assembly.grid.stepS[i] as number);
     const { kind } = input.sear.burner;

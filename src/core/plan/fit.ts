@@ -1,5 +1,5 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
-import { meatParts, type PlanInput } from '../choices';
+import { meatParts, partOf, type PlanInput } from '../choices';
 import { type Pot, potVolumeL } from '../larder';
 import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';
@@ -16,7 +16,7 @@ const NEXT_POT_MM = 10;
 const WIDEST_MM = 400;
 
 function fits(input: PlanInput): boolean {
-  return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || f.field.startsWith('pot.'));
+  return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || (f.field && partOf(f.field)) === 'pot');
 }
 
 /** Largest share of the vegetables that fits, to a twentieth; 0 when not even none does. */

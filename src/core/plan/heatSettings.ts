@@ -46,7 +46,7 @@ function minutesAt(input: PlanInput, heat: PlanHeat): number {
 
 /** The lowest setting of a mode that comes nearest to `wantedMin` in the pot. */
 function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHeat {
-  const most = mode === 'simmer' ? boilingAtC(input.altitudeM) - 1 : Infinity;
+  const most = MODES[mode].underTheBoil ? boilingAtC(input.altitudeM) - 1 : Infinity;
   const tried = TRIED_C[mode]
     .filter((t) => t <= most)
     .map((tempC) => {

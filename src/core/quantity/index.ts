@@ -3,6 +3,8 @@ export {
   displayUnit,
   fromUnit,
   GAS_MARKS,
+  KG_PER_OZ,
+  L_PER_FL_OZ,
   M_PER_FOOT,
   METRIC,
   MM_PER_INCH,

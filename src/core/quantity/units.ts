@@ -20,8 +20,8 @@ export interface Unit {
 }
 
 /** Exact definitions: international avoirdupois ounce, US customary fluid ounce, inch. */
-const KG_PER_OZ = 0.028349523125;
-const L_PER_FL_OZ = 0.0295735295625;
+export const KG_PER_OZ = 0.028349523125;
+export const L_PER_FL_OZ = 0.0295735295625;
 export const MM_PER_INCH = 25.4;
 /** For heights over the sea. */
 export const M_PER_FOOT = 0.3048;

@@ -38,15 +38,14 @@ const SliderLine = styled.div`
 interface SliderProps {
   readonly label: string;
   readonly value: number;
-  readonly min: number;
-  readonly max: number;
+  readonly limits: readonly [low: number, high: number];
   readonly step: number;
   readonly says: string;
   readonly onChange: (value: number) => void;
 }
 
 /** A slider that says its value in words. */
-export function Slider({ label, value, min, max, step, says, onChange }: SliderProps) {
+export function Slider({ label, value, limits: [min, max], step, says, onChange }: SliderProps) {
   return (
     <AriaSlider<number>
       minValue={min}

@@ -154,7 +154,7 @@ describe('a slider', () => {
   it('says its value in words, moves by keys and stands at its end for a value beyond it or none', async () => {
     const onChange = vi.fn();
     const node = (value: number) => (
-      <Slider label="Level" min={0} max={1} step={0.1} value={value} says="half way" onChange={onChange} />
+      <Slider label="Level" limits={[0, 1]} step={0.1} value={value} says="half way" onChange={onChange} />
     );
     const { hand, rerender } = shown(node(0.5));
     const thumb = screen.getByRole<HTMLInputElement>('slider');

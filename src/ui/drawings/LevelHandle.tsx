@@ -1,8 +1,10 @@
 'use client';
 
 import { useRef } from 'react';
+import { useMove } from 'react-aria';
 import styled from 'styled-components';
-import { useWords } from '@/ui/KitchenContext';
+import { LIMITS } from '@/core/choices';
+import { useWords } from '../KitchenContext';
 
 const Handle = styled.div`
   position: absolute;
@@ -26,8 +28,7 @@ const Handle = styled.div`
   }
 `;
 
-const LOWEST = 0.2;
-const HIGHEST = 1.2;
+const [LOWEST, HIGHEST] = LIMITS.liquidLevel;
 const KEY_STEP = 0.01;
 const PAGE_STEP = 0.1;
 
@@ -45,28 +46,45 @@ interface LevelHandleProps {
 /** The grip on the level line: drag it, or focus it and use the arrow, page, home and end keys. */
 export function LevelHandle({ share, says, topShare, leftShare, widthShare, perShare, onLevel }: LevelHandleProps) {
   const w = useWords();
-  const drag = useRef<{ readonly y: number; readonly share: number; readonly height: number } | null>(null);
+  const handle = useRef<HTMLDivElement>(null);
+  const began = useRef({ share, pixels: 0 });
   const set = (value: number): void => {
     onLevel(Math.round(Math.min(HIGHEST, Math.max(LOWEST, value)) * 100) / 100);
   };
-  const onKey = (key: string): boolean => {
-    const steps: Readonly<Record<string, number>> = {
-      ArrowUp: KEY_STEP,
-      ArrowRight: KEY_STEP,
-      ArrowDown: -KEY_STEP,
-      ArrowLeft: -KEY_STEP,
-      PageUp: PAGE_STEP,
-      PageDown: -PAGE_STEP,
-    };
-    const step = steps[key];
-    if (step !== undefined) set(share + step);
-    else if (key === 'Home') set(LOWEST);
-    else if (key === 'End') set(HIGHEST);
-    else return false;
-    return true;
+  const { moveProps } = useMove({
+    onMoveStart: () => {
+      began.current = { share, pixels: 0 };
+    },
+    onMove: (e) => {
+      const from = began.current;
+      if (e.pointerType === 'keyboard') {
+        set(from.share + Math.sign(e.deltaX - e.deltaY) * KEY_STEP);
+        return;
+      }
+      from.pixels += e.deltaY;
+      const height = handle.current?.parentElement?.clientHeight ?? 1;
+      set(from.share - from.pixels / height / perShare);
+    },
+  });
+  const keys: Readonly<Record<string, number>> = {
+    PageUp: share + PAGE_STEP,
+    PageDown: share - PAGE_STEP,
+    Home: LOWEST,
+    End: HIGHEST,
   };
   return (
     <Handle
+      {...moveProps}
+      ref={handle}
+      onKeyDown={(e) => {
+        const to = keys[e.key];
+        if (to === undefined) {
+          moveProps.onKeyDown?.(e);
+          return;
+        }
+        e.preventDefault();
+        set(to);
+      }}
       role="slider"
       tabIndex={0}
       aria-label={w.text('levelHandle.levelOfTheLiquidAs')}
@@ -79,23 +97,6 @@ export function LevelHandle({ share, says, topShare, leftShare, widthShare, perS
         top: `${String(topShare * 100)}%`,
         left: `${String(leftShare * 100)}%`,
         width: `${String(widthShare * 100)}%`,
-      }}
-      onKeyDown={(e) => {
-        if (onKey(e.key)) e.preventDefault();
-      }}
-      onPointerDown={(e) => {
-        e.currentTarget.setPointerCapture(e.pointerId);
-        drag.current = { y: e.clientY, share, height: e.currentTarget.parentElement?.clientHeight ?? 1 };
-      }}
-      onPointerMove={(e) => {
-        const from = drag.current;
-        if (from) set(from.share + (from.y - e.clientY) / from.height / perShare);
-      }}
-      onPointerUp={() => {
-        drag.current = null;
-      }}
-      onPointerCancel={() => {
-        drag.current = null;
       }}
     />
   );

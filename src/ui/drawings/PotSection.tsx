@@ -5,7 +5,7 @@ import { LevelHandle } from './LevelHandle';
 import { piecesInSection, spread } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
 import { type LidKind } from '@/core/larder';
-import { heatSays, type PlanHeat } from '@/core/choices';
+import { heatMode, heatSays, MODES, type PlanHeat } from '@/core/choices';
 import { type PotPlan } from '@/core/plan';
 import { useWords } from '../KitchenContext';
 
@@ -50,7 +50,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const top = Math.max(0, rim - OVER_RIM);
   const up = (value: number): number => FLOOR_Y - value * scale;
   const level = live?.levelMm ?? pot.levelStartMm;
-  const oven = heat.kind !== 'simmer';
+  const inside = MODES[heatMode(heat)].place !== 'burner';
   const cool = live ? Math.min(1, Math.max(0, (92 - live.coreC) / 67)) : 1;
   const boxes = piecesInSection(pot).map((b) => ({
     ...b,
@@ -111,7 +111,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
           />
         </clipPath>
       </defs>
-      {oven ? <rect y={top} width={VIEW.width} height={VIEW.height - top} fill="url(#air)" /> : null}
+      {inside ? <rect y={top} width={VIEW.width} height={VIEW.height - top} fill="url(#air)" /> : null}
       <text x="16" y={top + 28} fontSize="15" fill="var(--ink)">
         {heatWord}
       </text>
@@ -160,7 +160,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         strokeLinecap="round"
       />
       <LidDrawing lid={lid} left={left} right={right} rim={rim} />
-      {oven ? null : <Flames left={left} right={right} floorY={FLOOR_Y} />}
+      {inside ? null : <Flames left={left} right={right} floorY={FLOOR_Y} />}
 
       <g stroke="var(--ink)" strokeWidth="1.4">
         <path

@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+import { LIMITS } from '@/core/choices';
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { EmberLine } from './EmberLine';
@@ -128,23 +129,31 @@ describe('the level by hand', () => {
     await hand.keyboard('{PageDown}');
     expect(onLevel.mock.lastCall?.[0]).toBeCloseTo(now - 0.1, 2);
     await hand.keyboard('{Home}');
-    expect(onLevel).toHaveBeenLastCalledWith(0.2);
+    expect(onLevel).toHaveBeenLastCalledWith(LIMITS.liquidLevel[0]);
     await hand.keyboard('{End}');
-    expect(onLevel).toHaveBeenLastCalledWith(1.2);
+    expect(onLevel).toHaveBeenLastCalledWith(LIMITS.liquidLevel[1]);
   });
 
   it('follows the pointer only while it is down', () => {
     const onLevel = vi.fn<(share: number) => void>();
     shown(section(onLevel));
     const handle = screen.getByRole('slider', { name: /Level of the liquid/ });
-    handle.setPointerCapture = vi.fn();
-    fireEvent.pointerMove(handle, { clientY: 100 });
+    const at = (y: number) => ({
+      pointerId: 1,
+      pointerType: 'mouse',
+      button: 0,
+      clientX: 9,
+      pageX: 9,
+      clientY: y,
+      pageY: y,
+    });
+    fireEvent.pointerMove(document, at(100));
     expect(onLevel).not.toHaveBeenCalled();
-    fireEvent.pointerDown(handle, { clientY: 100, pointerId: 1 });
-    fireEvent.pointerMove(handle, { clientY: 90 });
+    fireEvent.pointerDown(handle, at(100));
+    fireEvent.pointerMove(document, at(90));
     expect(onLevel).toHaveBeenCalledOnce();
-    fireEvent.pointerUp(handle);
-    fireEvent.pointerMove(handle, { clientY: 10 });
+    fireEvent.pointerUp(document, at(90));
+    fireEvent.pointerMove(document, at(10));
     expect(onLevel).toHaveBeenCalledOnce();
   });
 });

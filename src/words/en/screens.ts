@@ -352,6 +352,7 @@ export const answers = {
   'http.tooLarge': 'That is more than 1 MB: too much for one request.',
   'http.notJson': 'The request was not JSON.',
   'http.noBraise': 'This braise is not here any more.',
+  'http.ours': 'Something went wrong on our side. The server’s log has it as {id}.',
   'http.noPlan': 'This plan is not here any more.',
   'http.changedElsewhere': 'This plan was changed elsewhere after it was opened here.',
   'refused.inTheFuture': 'This record lies in the future: check the clock of this device.',

@@ -3,11 +3,12 @@ import { planInputSchema } from '@/contract/plan';
 import { checkPlanInput, composePlan } from '@/core/plan';
 import { type PlanFault } from '@/core/choices';
 import { startCook } from '@/server/cooks';
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
 
 /** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request: Request): Promise<Response> => {
   const body = await readBody(
     request,
     z.strictObject({ input: planInputSchema, planId: z.string().max(40).nullable() }),
@@ -19,7 +20,7 @@ export async function POST(request: Request): Promise<Response> {
   if (fault) return refuse(422, fault.says);
   const id = await startCook(await database(), input, planId, now);
   return Response.json({ id }, { status: 201 });
-}
+});
 
 function faultOf(result: ReturnType<typeof composePlan>): PlanFault | undefined {
   return result.ok ? undefined : result.faults[0];

@@ -1,7 +1,8 @@
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 
 /** Answers once the server can read its database. */
-export async function GET(): Promise<Response> {
+export const GET = answering(async (): Promise<Response> => {
   await (await database()).plans.count();
   return Response.json({ ok: true });
-}
+});

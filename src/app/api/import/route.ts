@@ -2,12 +2,13 @@ import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
 import { historyFault, importCook } from '@/server/cooks';
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readText, refuse } from '@/server/http';
 import { addPlan } from '@/server/plans';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
-export async function POST(request: Request): Promise<Response> {
+export const POST = answering(async (request: Request): Promise<Response> => {
   const body = await readText(request);
   if (!body.ok) return body.response;
   const read = readFile(body.value);
@@ -23,4 +24,4 @@ export async function POST(request: Request): Promise<Response> {
   const broken = historyFault(file.input, file.events, now);
   if (broken) return refuse(422, say('file.brokenHistory', { fault: broken }));
   return Response.json({ href: `/cook/${await importCook(db, file.input, file.events, now)}` }, { status: 201 });
-}
+});

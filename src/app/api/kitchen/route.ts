@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { habitsSchema, kindSchema, timeZoneSchema } from '@/contract/plan';
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody } from '@/server/http';
 import { readKitchen, saveKitchen } from '@/server/kitchens';
@@ -11,7 +12,7 @@ const changeSchema = z.strictObject({
 });
 
 /** Changes what this kitchen does by habit, the bases it keeps or its time zone; answers with all as they now stand. */
-export async function PUT(request: Request): Promise<Response> {
+export const PUT = answering(async (request: Request): Promise<Response> => {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
   const db = await database();
@@ -24,4 +25,4 @@ export async function PUT(request: Request): Promise<Response> {
   };
   await saveKitchen(db, next, Date.now());
   return Response.json({ habits: next.habits, kinds: next.kinds, timeZone: next.timeZone });
-}
+});

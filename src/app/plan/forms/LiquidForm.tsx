@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS } from '@/core/choices';
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
@@ -32,8 +33,7 @@ export function LiquidForm(props: FormProps) {
     <>
       <Slider
         label={w.text('liquidForm.level')}
-        min={0.2}
-        max={1.2}
+        limits={LIMITS.liquidLevel}
         step={0.01}
         value={liquid.level}
         says={w.text('liquidForm.ofTheMeatsHeight', { level: w.quantity(liquid.level, 'share') })}
@@ -147,8 +147,7 @@ export function LiquidForm(props: FormProps) {
       {liquid.fillerId === 'water' ? null : (
         <Slider
           label={w.text('liquidForm.ofThat')}
-          min={0}
-          max={1}
+          limits={LIMITS.fillerStrength}
           step={0.05}
           value={liquid.fillerStrength}
           says={

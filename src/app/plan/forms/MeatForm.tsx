@@ -11,6 +11,8 @@ import {
   type ResultId,
   RESULTS,
   usualThicknessMm,
+  meatField,
+  type MeatField,
 } from '@/core/choices';
 import { scaled, usualMeat } from '@/core/plan';
 import { canRoll } from '@/core/prep';
@@ -30,7 +32,7 @@ const fullName = (w: Words, cutId: string): string => w.title({ code: `cut.${cut
 
 interface PartFieldsProps {
   readonly part: MeatPart;
-  readonly field: string;
+  readonly field: MeatField;
   readonly eaters: number;
   readonly faults: FormProps['faults'];
   readonly set: (part: Partial<MeatPart>) => void;
@@ -41,7 +43,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
   const w = useWords();
   const cut = isCutId(part.cutId) ? cutById(part.cutId) : undefined;
   const cubes = cut?.form === 'cubes';
-  const fault = (name: string): string | undefined => faultOf(w, faults, `${field}.${name}`);
+  const fault = (name: keyof MeatPart): string | undefined => faultOf(w, faults, `${field}.${name}`);
   return (
     <>
       <SelectField
@@ -235,7 +237,7 @@ export function MeatForm(props: FormProps) {
               </div>
               <PartFields
                 part={part}
-                field={`also.${String(i)}`}
+                field={meatField(i + 1)}
                 eaters={input.eaters}
                 faults={faults}
                 set={(p) => {

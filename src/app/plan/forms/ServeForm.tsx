@@ -1,5 +1,6 @@
 'use client';
 
+import { LIMITS } from '@/core/choices';
 import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { Care, faultOf, type FormProps } from './common';
@@ -87,8 +88,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
       )}
       <Slider
         label={w.text('serveForm.howSureToBeOn')}
-        min={0.5}
-        max={0.98}
+        limits={LIMITS.confidence}
         step={0.01}
         value={input.confidence}
         says={w.quantity(input.confidence, 'evenings')}

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { type Kitchen } from '@/contract/plan';
 import { type CareStep, cautionFor } from '@/core/cautions';
 import { type OwnKind } from '@/core/kinds';
-import { habit, type PlanFault, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
+import { habit, type PlanFault, type PlanField, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { SelectField } from '@/ui/controls/SelectField';
 import { CautionNote } from '@/ui/controls/Panel';
@@ -25,7 +25,7 @@ export interface FormProps {
   readonly dropKind: (id: string) => void;
 }
 
-export function faultOf(w: Words, faults: readonly PlanFault[], field: string): string | undefined {
+export function faultOf(w: Words, faults: readonly PlanFault[], field: PlanField): string | undefined {
   const fault = faults.find((f) => f.field === field);
   return fault && w.say(fault.says);
 }

@@ -7,18 +7,18 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { jsonLdBlocks } from './jsonLdBlocks';
-import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './settle';
-import { asHeatMode, heatWays } from '../wayLists';
+import { choices,fillsUp,LEAVE,measureOf,openOn,type Settled,settledFrom,takenOf } from './settle';
+import { asHeatMode,heatWays } from '../wayLists';
 import { recipeIn } from '@/contract/recipe';
 import { type Kitchen } from '@/contract/plan';
-import { planFromRecipe, type ReadRecipe, readRecipe } from '@/core/intake';
+import { planFromRecipe,type ReadRecipe,readRecipe } from '@/core/intake';
 import { checkPlanInput } from '@/core/plan';
-import { heatMode, heatOf, MODES, type PlanHeat } from '@/core/choices';
+import { heatMode,heatOf,heatInstead,MODES,type PlanHeat } from '@/core/choices';
 import { type Message } from '@/core/message';
-import { Button, linkButton } from '@/ui/controls/Button';
-import { FieldRow, LabelText } from '@/ui/controls/frame';
+import { Button,linkButton } from '@/ui/controls/Button';
+import { FieldRow,LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
-import { CautionNote, FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
+import { CautionNote,FaultNote,Mute,Page,PageHead,Panel } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
@@ -284,7 +284,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
                 onChange={(id) => {
                   const next = asHeatMode(id);
                   change({
-                    heat: heatOf(next, MODES[next].place === MODES[mode].place ? heat.tempC : MODES[next].usualC),
+                    heat: heatInstead(heat, next),
                   });
                 }}
               />

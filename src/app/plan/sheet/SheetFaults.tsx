@@ -12,7 +12,7 @@ export function SheetFaults({ id, title, faults }: { id: string; title: string; 
     <Page>
       <h1>{title}</h1>
       {faults.map((f, i) => (
-        <FaultNote key={`${f.field}${String(i)}`} role="alert">
+        <FaultNote key={`${f.says.code}${String(i)}`} role="alert">
           {w.say(f.says)}
         </FaultNote>
       ))}

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { planInputSchema } from '@/contract/plan';
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse, sameOrigin } from '@/server/http';
 import { removePlan, savePlan } from '@/server/plans';
@@ -20,17 +21,17 @@ const changeSchema = z.strictObject({
 });
 
 /** Keeps a change; refused with 409 where another screen was first. */
-export async function PUT(request: Request, { params }: Context): Promise<Response> {
+export const PUT = answering(async (request: Request, { params }: Context): Promise<Response> => {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
   const { id } = await params;
   const kept = await savePlan(await database(), id, body.value.input, Date.now(), body.value.basedOnMs);
   if (kept.ok) return Response.json({ id, updatedAtMs: kept.updatedAtMs });
   return kept.why === 'gone' ? refuse(404, GONE) : refuse(409, CHANGED);
-}
+});
 
-export async function DELETE(request: Request, { params }: Context): Promise<Response> {
+export const DELETE = answering(async (request: Request, { params }: Context): Promise<Response> => {
   if (!sameOrigin(request)) return refuse(403, say('http.foreign'));
   const removed = await removePlan(await database(), (await params).id);
   return removed ? new Response(null, { status: 204 }) : refuse(404, GONE);
-}
+});

@@ -1,16 +1,19 @@
 import { sentEventSchema } from '@/contract/kept/act';
 import { appendEvent } from '@/server/cooks';
+import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
 import { announce } from '@/server/hub';
 
 /** Appends one event; every open screen of the cook hears of it over its stream. */
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  const body = await readBody(request, sentEventSchema);
-  if (!body.ok) return body.response;
-  const { id } = await params;
-  const appended = await appendEvent(await database(), id, body.value, Date.now());
-  if (!appended.ok) return refuse(appended.status, appended.says);
-  announce(id);
-  return Response.json({ id: body.value.id }, { status: 201 });
-}
+export const POST = answering(
+  async (request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
+    const body = await readBody(request, sentEventSchema);
+    if (!body.ok) return body.response;
+    const { id } = await params;
+    const appended = await appendEvent(await database(), id, body.value, Date.now());
+    if (!appended.ok) return refuse(appended.status, appended.says);
+    announce(id);
+    return Response.json({ id: body.value.id }, { status: 201 });
+  },
+);

@@ -1,0 +1,110 @@
+'use client';
+
+import { type FocusEvent, type KeyboardEvent, useState } from 'react';
+import { parseQuantity } from '@/core/intake';
+import { type Message } from '@/core/message';
+import { KG_PER_OZ, L_PER_FL_OZ, MM_PER_INCH, type UnitChoice } from '@/core/quantity';
+import { useUnits, useWords } from '../KitchenContext';
+
+type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
+
+/** What one press of less or more changes, SI: a round step of the shown unit, growing with the amount. */
+function stepOf(dimension: Dimension, value: number, units: UnitChoice): number {
+  const us = units.weight === 'us';
+  const size = Number.isFinite(value) ? Math.abs(value) : 0;
+  switch (dimension) {
+    case 'mass':
+      return us ? (size < 16 * KG_PER_OZ ? KG_PER_OZ : 4 * KG_PER_OZ) : size < 0.1 ? 0.005 : size < 1 ? 0.05 : 0.1;
+    case 'volume':
+      return us ? L_PER_FL_OZ : size < 0.1 ? 0.01 : size < 1 ? 0.05 : 0.1;
+    case 'length':
+      return us ? MM_PER_INCH / 8 : size < 100 ? 1 : 5;
+    case 'temperature':
+      return units.temperature === 'F' ? (size > 105 ? 25 / 1.8 : 5 / 9) : size > 105 ? 5 : 1;
+  }
+}
+
+export interface QuantityFieldOptions {
+  readonly dimension: Dimension;
+  /** kg, l, mm or °C; NaN while nothing is entered. */
+  readonly value: number;
+  readonly onChange: (si: number) => void;
+}
+
+/** An amount being typed. */
+export interface QuantityFieldState {
+  readonly text: string;
+  /** Why what is typed cannot be read; undefined where it can. */
+  readonly unread: Message | undefined;
+  readonly type: (text: string) => void;
+  /** Done typing: the amount is shown as the app writes it, or is none where it cannot be read. */
+  readonly commit: () => void;
+  readonly step: (sign: 1 | -1) => void;
+}
+
+/**
+ * An amount typed as people say it: “2 lb 3 oz”, “1½ in”, “gas 3”, or a bare number in the unit shown. It takes whatever
+ * is typed. Emptied, or left with a text that cannot be read, it gives NaN. The amount itself only changes when the text
+ * does, so changing units back and forth never moves it.
+ */
+export function useQuantityFieldState({ dimension, value, onChange }: QuantityFieldOptions): QuantityFieldState {
+  const units = useUnits();
+  const w = useWords();
+  const [draft, setDraft] = useState<string>();
+  const read = draft === undefined ? undefined : parseQuantity(draft, dimension, units);
+  const unread = read && !read.ok ? read.says : undefined;
+  return {
+    text: draft ?? (Number.isFinite(value) ? w.quantity(value, dimension) : ''),
+    unread,
+    type: (text) => {
+      setDraft(text);
+      const typed = parseQuantity(text, dimension, units);
+      if (typed.ok) onChange(typed.si);
+    },
+    commit: () => {
+      if (unread === undefined) setDraft(undefined);
+      // Left as it is, what cannot be read is no amount: nothing may be recorded from a half of it.
+      else onChange(Number.NaN);
+    },
+    step: (sign) => {
+      const by = stepOf(dimension, value, units);
+      setDraft(undefined);
+      const from = Number.isFinite(value) ? value : 0;
+      onChange(Math.max(0, Math.round((from + sign * by) / (by / 4)) * (by / 4)));
+    },
+  };
+}
+
+/** How a field with that state answers hand and keys. */
+export function useQuantityField(state: QuantityFieldState): {
+  readonly fieldProps: {
+    readonly value: string;
+    readonly onChange: (text: string) => void;
+    readonly onBlur: (e: FocusEvent<Element>) => void;
+    readonly onKeyDown: (e: KeyboardEvent<Element>) => void;
+  };
+  readonly lessProps: { readonly onPress: () => void };
+  readonly moreProps: { readonly onPress: () => void };
+} {
+  const step = (sign: 1 | -1) => ({
+    onPress: () => {
+      state.step(sign);
+    },
+  });
+  return {
+    fieldProps: {
+      value: state.text,
+      onChange: state.type,
+      onBlur: state.commit,
+      onKeyDown: (e) => {
+        if (e.key === 'Enter') state.commit();
+        if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
+          e.preventDefault();
+          state.step(e.key === 'ArrowUp' ? 1 : -1);
+        }
+      },
+    },
+    lessProps: step(-1),
+    moreProps: step(1),
+  };
+}
