@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { lidSchema } from './plan';
+import { lidSchema } from './equipment';
 import { type Answer } from '../core/plan';
 import { type Heat } from '../core/heat';
 import { CUTS, isCutId, POT_MATERIALS } from '../core/larder';

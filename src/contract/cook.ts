@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { heatSchema, lidSchema, momentSchema } from './plan';
+import { heatSchema, lidSchema } from './equipment';
+import { moment } from './fields';
 import { type CookAct, type CookActKind, type CookEvent } from '../core/cook';
 import { STAGES } from '../core/tenderness';
 
@@ -57,7 +58,7 @@ export const eventActSchema = z.discriminatedUnion('kind', [
 /** An event as it arrives from a screen or a file: what happened, when, under an id made where it was recorded. */
 export const newEventSchema = z.strictObject({
   id: z.uuid(),
-  atMs: momentSchema,
+  atMs: moment,
   act: eventActSchema,
 }) satisfies z.ZodType<Omit<CookEvent, 'cookId'>>;
 

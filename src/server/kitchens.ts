@@ -1,7 +1,7 @@
 import 'server-only';
 import { type Database } from './database';
 import { machineTimeZone } from '../calendar/calendar';
-import { type Kitchen } from '../contract/plan';
+import { type Kitchen } from '../contract/kitchen';
 import { KITCHEN } from '../contract/kept/kitchen';
 
 const ONLY = 'kitchen';

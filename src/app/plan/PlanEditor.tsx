@@ -12,7 +12,7 @@ import { type Decision, DECISIONS, sentences } from './decisions';
 import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
-import { type Kitchen } from '@/contract/plan';
+import { type Kitchen } from '@/contract/kitchen';
 import { type OwnKind } from '@/core/kinds';
 import { dayWays } from '@/core/plan';
 import { partOf, type PlanInput, type WayTopic } from '@/core/choices';

@@ -7,7 +7,8 @@ import { KITCHEN } from './kitchen';
 import { PLAN_INPUT } from './planInput';
 import { z } from 'zod';
 import { readFile } from '../files';
-import { kitchenSchema, planInputSchema } from '../plan';
+import { kitchenSchema } from '../kitchen';
+import { planInputSchema } from '../plan';
 import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 

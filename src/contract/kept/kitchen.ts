@@ -1,5 +1,5 @@
 import { chainOf, type Json, type Step } from './chain';
-import { kitchenSchema } from '../plan';
+import { kitchenSchema } from '../kitchen';
 
 /** A round pan of which only the width was known. */
 export function roundPan({ id, name, diameterMm }: Json): Json {

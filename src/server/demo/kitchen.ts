@@ -1,4 +1,4 @@
-import { type Kitchen } from '../../contract/plan';
+import { type Kitchen } from '../../contract/kitchen';
 
 /** The kitchen on Saltmarsh Row: three pots, three pans, one oven, two burners. */
 export const SALTMARSH_ROW: Kitchen = {

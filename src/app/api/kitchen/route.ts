@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { habitsSchema, kindSchema, timeZoneSchema } from '@/contract/plan';
+import { habitsSchema, kindSchema, timeZoneSchema } from '@/contract/kitchen';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody } from '@/server/http';

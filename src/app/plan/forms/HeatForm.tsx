@@ -1,14 +1,14 @@
 'use client';
 
-import { Care,faultOf,type FormProps } from './common';
-import { asHeatMode,heatWays } from '../wayLists';
-import { heatInstead,heatMode,MODES } from '@/core/choices';
+import { Care, faultOf, type FormProps } from './common';
+import { asHeatMode, heatWays } from '../wayLists';
+import { heatInstead, heatMode, MODES } from '@/core/choices';
 import { M_PER_FOOT } from '@/core/quantity';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
-import { useUnits,useWords } from '@/ui/KitchenContext';
+import { useUnits, useWords } from '@/ui/KitchenContext';
 
 export function HeatForm({ input, faults, change }: FormProps) {
   const w = useWords();

@@ -2,7 +2,7 @@
 
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Kitchen } from '@/contract/plan';
+import { type Kitchen } from '@/contract/kitchen';
 import { type CareStep, cautionFor } from '@/core/cautions';
 import { type OwnKind } from '@/core/kinds';
 import { habit, type PlanFault, type PlanField, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';

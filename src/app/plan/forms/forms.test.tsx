@@ -11,7 +11,7 @@ import { MeatForm } from './MeatForm';
 import { PotForm } from './PotForm';
 import { SearForm } from './SearForm';
 import { ServeForm } from './ServeForm';
-import { type Kitchen } from '@/contract/plan';
+import { type Kitchen } from '@/contract/kitchen';
 import { hourOn } from '@/calendar/calendar';
 import { SIDES } from '@/core/larder';
 import { checkPlanInput, composePlan, type Plan } from '@/core/plan';
