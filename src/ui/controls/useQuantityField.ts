@@ -80,8 +80,8 @@ export function useQuantityField(state: QuantityFieldState): {
   readonly fieldProps: {
     readonly value: string;
     readonly onChange: (text: string) => void;
-    readonly onBlur: (e: FocusEvent<Element>) => void;
-    readonly onKeyDown: (e: KeyboardEvent<Element>) => void;
+    readonly onBlur: (e: FocusEvent) => void;
+    readonly onKeyDown: (e: KeyboardEvent) => void;
   };
   readonly lessProps: { readonly onPress: () => void };
   readonly moreProps: { readonly onPress: () => void };
