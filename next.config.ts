@@ -5,6 +5,8 @@ const config: NextConfig = {
   serverExternalPackages: ['pino', 'sequelize', 'sqlite3', 'umzug'],
   turbopack: { root: import.meta.dirname },
   poweredByHeader: false,
+  // The proxy does it, so that a redirect too has its headers.
+  skipTrailingSlashRedirect: true,
   allowedDevOrigins: ['127.0.0.1'],
 };
 

@@ -25,11 +25,16 @@ export interface Browser {
 }
 
 /** Debian's Chromium, headless, with a new empty profile. */
-export async function openBrowser(width = 1280, height = 800): Promise<Browser> {
+export async function openBrowser(width = 1280, height = 800, flags: readonly string[] = []): Promise<Browser> {
   const profile = await mkdtemp(join(tmpdir(), 'even-ember-chromium-'));
   const options = new chrome.Options();
   options.setChromeBinaryPath('/usr/bin/chromium');
-  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${String(width)},${String(height)}`);
+  options.addArguments(
+    ...FLAGS,
+    ...flags,
+    `--user-data-dir=${profile}`,
+    `--window-size=${String(width)},${String(height)}`,
+  );
   const preferences = new logging.Preferences();
   preferences.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(preferences);

@@ -7,6 +7,9 @@ import { join } from 'node:path';
 /** A running copy of the built app with data of its own. */
 export interface AppServer {
   readonly url: string;
+  readonly port: number;
+  /** Asks it to stop and says how long that took, ms; its data stay. */
+  stop(): Promise<number>;
   /** Stops it as a crash would, keeping its data. */
   kill(): Promise<void>;
   /** Starts it again on the same port and data. */
@@ -62,7 +65,12 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
       process.execPath,
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
       {
-        env: { ...process.env, EVEN_EMBER_DATA: folder, EVEN_EMBER_DEMO: options.demo ? 'if-empty' : 'never' },
+        env: {
+          ...process.env,
+          EVEN_EMBER_DATA: folder,
+          EVEN_EMBER_DEMO: options.demo ? 'if-empty' : 'never',
+          EVEN_EMBER_PORT: String(port),
+        },
         stdio: ['ignore', 'ignore', 'inherit'],
       },
     );
@@ -73,13 +81,20 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
     child.kill('SIGKILL');
     await ended(child);
   };
+  const stop = async (): Promise<number> => {
+    const asked = performance.now();
+    child.kill('SIGTERM');
+    await ended(child);
+    return performance.now() - asked;
+  };
   return {
     url,
+    port,
+    stop,
     kill,
     restart: launch,
     close: async () => {
-      child.kill('SIGTERM');
-      await ended(child);
+      await stop();
       await rm(folder, { recursive: true, force: true });
     },
   };

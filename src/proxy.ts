@@ -1,6 +1,43 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { METRIC } from './core/quantity';
+import { languageOf } from './words/languages';
+import { wordsFor } from './words/words';
 
 const development = process.env.NODE_ENV === 'development';
+
+/** Names by which this machine calls itself. */
+const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]'];
+
+/** The port it is served at; undefined while developing, where any will do. */
+const servedPort = (): string | undefined => process.env.EVEN_EMBER_PORT;
+
+/** Who comes by another name has told nothing of how they read. */
+const words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
+
+/**
+ * Whether a request was meant for this server: sent to this machine's own names at the port that is served. A page of
+ * another site that has its own name lead here (DNS rebinding) sends that name along.
+ */
+function isOwnHost(host: string | null): boolean {
+  if (host === null) return false;
+  const port = servedPort();
+  const match = /^(.+?)(?::(\d+))?$/.exec(host);
+  return match !== null && OWN_NAMES.includes(match[1] ?? '') && (port === undefined || match[2] === port);
+}
+
+/**
+ * Whether another site's page asks. A browser says so itself; what a person follows or types comes as a navigation of the
+ * whole window by GET, and is let in.
+ */
+function isStrange(request: NextRequest): boolean {
+  const site = request.headers.get('sec-fetch-site');
+  if (site === null || site === 'same-origin' || site === 'none') return false;
+  const whole =
+    request.method === 'GET' &&
+    request.headers.get('sec-fetch-mode') === 'navigate' &&
+    request.headers.get('sec-fetch-dest') === 'document';
+  return !whole;
+}
 
 function policy(nonce: string): string {
   return [
@@ -19,20 +56,30 @@ function policy(nonce: string): string {
   ].join('; ');
 }
 
-/** Gives every request an id, every page its own nonce and every answer its security headers. */
-export function proxy(request: NextRequest): NextResponse {
+function guarded<T extends Response>(response: T, csp: string): T {
+  response.headers.set('content-security-policy', csp);
+  return response;
+}
+
+/** Turns away what is not for this server; gives every request an id, every page its own nonce, every answer its headers. */
+export function proxy(request: NextRequest): Response {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
+  if (!isOwnHost(request.headers.get('host'))) {
+    return guarded(new Response(words.text('http.elsewhere', { port: servedPort() ?? '' }), { status: 421 }), csp);
+  }
+  if (isStrange(request)) return guarded(new Response(words.text('http.foreign'), { status: 403 }), csp);
+  const { pathname } = request.nextUrl;
+  if (pathname.length > 1 && pathname.endsWith('/')) {
+    const to = new URL(request.nextUrl);
+    to.pathname = pathname.replace(/\/+$/, '') || '/';
+    return guarded(NextResponse.redirect(to, 308), csp);
+  }
+  // Scripts and fonts of the build run under what every answer says: a worker's policy is that of its own file.
+  if (pathname.startsWith('/_next/')) return NextResponse.next();
   const headers = new Headers(request.headers);
   headers.set('x-request-id', crypto.randomUUID());
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', csp);
-  const response = NextResponse.next({ request: { headers } });
-  response.headers.set('content-security-policy', csp);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
-  response.headers.set('cross-origin-opener-policy', 'same-origin');
-  return response;
+  return guarded(NextResponse.next({ request: { headers } }), csp);
 }
-
-export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg).*)'] };

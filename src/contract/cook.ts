@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { heatSchema, lidSchema } from './equipment';
-import { moment } from './fields';
+import { madeId, moment, typed } from './fields';
 import { type CookAct, type CookActKind, type CookEvent } from '../core/cook';
 import { STAGES } from '../core/tenderness';
 
@@ -11,7 +11,7 @@ const verdictSchema = z.strictObject({
   moisture: score,
   sauce: score,
   salt: score,
-  nextTime: z.string().trim().max(500, 'shape.nextTime'),
+  nextTime: typed(500, 'shape.nextTime'),
 });
 
 const kind = <K extends CookActKind>(of: K) => z.literal(of);
@@ -37,7 +37,7 @@ const ACT_SCHEMAS = {
   heat: z.strictObject({ kind: kind('heat'), heat: heatSchema }),
   note: z.strictObject({
     kind: kind('note'),
-    text: z.string().trim().min(1, 'shape.note.empty').max(500, 'shape.note.long'),
+    text: typed(500, 'shape.note.long').min(1, 'shape.note.empty'),
   }),
   offHeat: z.strictObject({ kind: kind('offHeat') }),
   finished: z.strictObject({ kind: kind('finished'), verdict: verdictSchema }),
@@ -52,12 +52,12 @@ export const actSchema = z.discriminatedUnion('kind', actSchemas) satisfies z.Zo
 /** What an event says: a record, or that an earlier one is taken back. */
 export const eventActSchema = z.discriminatedUnion('kind', [
   ...actSchemas,
-  z.strictObject({ kind: z.literal('undo'), eventId: z.uuid() }),
+  z.strictObject({ kind: z.literal('undo'), eventId: madeId }),
 ]) satisfies z.ZodType<CookEvent['act']>;
 
 /** An event as it arrives from a screen or a file: what happened, when, under an id made where it was recorded. */
 export const newEventSchema = z.strictObject({
-  id: z.uuid(),
+  id: madeId,
   atMs: moment,
   act: eventActSchema,
 }) satisfies z.ZodType<Omit<CookEvent, 'cookId'>>;

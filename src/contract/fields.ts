@@ -1,8 +1,27 @@
 import { z } from 'zod';
 import { type WayOf, WAYS, type WayTopic } from '../core/choices';
 
-/** Text a person typed: trimmed, never empty, never huge. */
-export const name = (most: number) => z.string().trim().min(1).max(most);
+/** Control characters, and halves of characters: no keyboard gives them and no database keeps them. */
+const UNKEEPABLE = /[\p{Cs}\u0000-\u0008\u000B-\u001F\u007F]/u;
+
+/** Text a person typed: trimmed, never huge, and of characters that can be kept. */
+export const typed = (most: number, tooLong?: string) =>
+  z
+    .string()
+    .trim()
+    .max(most, tooLong)
+    .refine((text) => !UNKEEPABLE.test(text), 'shape.characters');
+
+/** What something is called: one line of typed text, never empty. */
+export const name = (most: number) => typed(most).min(1);
+
+const ID = /^[\da-f]{8}(?:-[\da-f]{4}){3}-[\da-f]{12}$/;
+
+/** Whether something can be an id: a lower-case UUID, as pages and server make them. */
+export const isId = (text: string): boolean => ID.test(text);
+
+/** An id made by a page or the server. */
+export const madeId = z.string().regex(ID, 'shape.id');
 
 /** Finite and within what a double holds exactly; what is sensible is for `checkPlanInput` to say. */
 export const quantity = z.number().min(-1e6).max(1e6);

@@ -46,6 +46,9 @@ function isTimeZone(zone: string): boolean {
 /** The zone the kitchen's clock runs in, by its IANA name; null for that of the machine. */
 export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZone').nullable();
 
+/** Bases of its own that a kitchen keeps at most. */
+export const MOST_KINDS = 100;
+
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
   name: name(80),
@@ -55,7 +58,7 @@ export const kitchenSchema = z.strictObject({
   ovens: z.array(z.strictObject({ id: name(80), name: name(80), fan: z.boolean() })),
   burners: z.array(burnerSchema).min(1),
   habits: habitsSchema,
-  kinds: z.array(kindSchema).max(100),
+  kinds: z.array(kindSchema).max(MOST_KINDS),
   timeZone: timeZoneSchema,
 });
 
@@ -63,3 +66,20 @@ export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & 
   readonly habits: Habits;
   readonly kinds: readonly OwnKind[];
 };
+
+/** What may be changed of a kitchen, each by itself: two screens that change different things lose neither. */
+export interface KitchenChange {
+  /** Ways to do things from now on, topic by topic. */
+  readonly habits?: Habits | undefined;
+  readonly keepKind?: OwnKind | undefined;
+  /** Id of a kind to forget. */
+  readonly dropKind?: string | undefined;
+  readonly timeZone?: string | null | undefined;
+}
+
+export const kitchenChangeSchema = z.strictObject({
+  habits: habitsSchema.optional(),
+  keepKind: kindSchema.optional(),
+  dropKind: name(80).optional(),
+  timeZone: timeZoneSchema.optional(),
+}) satisfies z.ZodType<KitchenChange>;

@@ -1,5 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
+import { isId } from '../contract/fields';
 import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
@@ -35,7 +37,7 @@ const inputColumns = (input: PlanInput) => ({ input: JSON.stringify(input), inpu
 const actColumns = (act: NewEvent['act']) => ({ act: JSON.stringify(act), actVersion: ACT.version });
 
 export async function findCook(db: Database, id: string): Promise<StoredCook | undefined> {
-  const row = await db.cooks.findByPk(id);
+  const row = isId(id) ? await db.cooks.findByPk(id) : null;
   if (!row) return undefined;
   return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']] }));
 }
@@ -55,12 +57,20 @@ export async function listCooks(db: Database): Promise<StoredCook[]> {
   return rows.map((row) => toCook(row, byCook.get(row.id) ?? []));
 }
 
-export async function startCook(db: Database, input: PlanInput, planId: string | null, nowMs: number): Promise<string> {
-  const id = randomUUID();
-  await db.write(async (transaction) => {
+/** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */
+export async function startCook(
+  db: Database,
+  id: string,
+  input: PlanInput,
+  planId: string | null,
+  nowMs: number,
+): Promise<boolean> {
+  return db.write(async (transaction) => {
+    const known = await db.cooks.findByPk(id, { transaction });
+    if (known) return known.input === JSON.stringify(input) && known.planId === planId;
     await db.cooks.create({ id, origin: 'own', planId, ...inputColumns(input), createdAtMs: nowMs }, { transaction });
+    return true;
   });
-  return id;
 }
 
 export type Appended =
@@ -95,11 +105,18 @@ function objection(
  */
 export async function appendEvent(db: Database, cookId: string, event: NewEvent, nowMs: number): Promise<Appended> {
   return db.write(async (transaction): Promise<Appended> => {
-    const row = await db.cooks.findByPk(cookId, { transaction });
+    const row = isId(cookId) ? await db.cooks.findByPk(cookId, { transaction }) : null;
     if (!row) return { ok: false, status: 404, says: say('http.noBraise') };
     const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
     const cook = toCook(row, rows);
-    if (cook.events.some((e) => e.id === event.id)) return { ok: true, cook };
+    const twin = await db.events.findByPk(event.id, { transaction });
+    if (twin) {
+      const known = cook.events.find((e) => e.id === event.id);
+      if (!known) return { ok: false, status: 409, says: say('refused.idElsewhere') };
+      return known.atMs === event.atMs && isDeepStrictEqual(known.act, event.act)
+        ? { ok: true, cook }
+        : { ok: false, status: 409, says: say('refused.idOtherwise') };
+    }
     const no = objection(cook, event, nowMs);
     if (no) return { ok: false, ...no };
     await db.events.create(
@@ -116,6 +133,7 @@ export function historyFault(input: PlanInput, events: readonly NewEvent[], nowM
   const cook: StoredCook = { id: '', planId: null, input, createdAtMs: 0, events: [] };
   const taken: CookEvent[] = [];
   for (const event of events) {
+    if (taken.some((e) => e.id === event.id)) return say('refused.idTwice');
     const no = objection({ ...cook, events: taken }, event, nowMs);
     if (no) return no.says;
     taken.push({ ...event, cookId: '' });
@@ -157,6 +175,7 @@ export async function importCook(
 
 /** Removes a cook and its events. Returns whether there was one. */
 export async function removeCook(db: Database, id: string): Promise<boolean> {
+  if (!isId(id)) return false;
   return db.write(async (transaction) => {
     await db.events.destroy({ where: { cookId: id }, transaction });
     return (await db.cooks.destroy({ where: { id }, transaction })) > 0;

@@ -64,6 +64,7 @@ export interface Database {
    * starve each other's connections.
    */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  /** Closes it when what is being written is written. */
   close(): Promise<void>;
 }
 
@@ -155,7 +156,10 @@ export async function openDatabase(folder: string): Promise<Database> {
       tail = run.catch(() => undefined);
       return run;
     },
-    close: () => sequelize.close(),
+    close: async () => {
+      await tail;
+      await sequelize.close();
+    },
   };
 }
 

@@ -26,21 +26,27 @@ export function sameOrigin(request: Request): boolean {
   }
 }
 
-async function limitedText(request: Request): Promise<string | undefined> {
+/** A body's text, or the answer that refuses it: too large, or not text. */
+async function limitedText(request: Request): Promise<string | Response> {
   const reader = request.body?.getReader();
   if (!reader) return '';
-  const decoder = new TextDecoder();
+  const decoder = new TextDecoder('utf-8', { fatal: true });
   let text = '';
   let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) return text + decoder.decode();
-    size += value.byteLength;
-    if (size > MOST_BYTES) {
-      await reader.cancel();
-      return undefined;
+  try {
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) return text + decoder.decode();
+      size += value.byteLength;
+      if (size > MOST_BYTES) {
+        await reader.cancel();
+        return refuse(413, say('http.tooLarge'));
+      }
+      text += decoder.decode(value, { stream: true });
     }
-    text += decoder.decode(value, { stream: true });
+  } catch {
+    // Not UTF-8, or cut off by the sender.
+    return refuse(400, say('http.notJson'));
   }
 }
 
@@ -50,8 +56,7 @@ export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: 
 export async function readText(request: Request): Promise<Body<string>> {
   if (!sameOrigin(request)) return { ok: false, response: refuse(403, say('http.foreign')) };
   const text = await limitedText(request);
-  if (text === undefined) return { ok: false, response: refuse(413, say('http.tooLarge')) };
-  return { ok: true, value: text };
+  return typeof text === 'string' ? { ok: true, value: text } : { ok: false, response: text };
 }
 
 /** Reads a writing request's JSON as `schema` describes it. */

@@ -1,7 +1,7 @@
 import 'server-only';
-import { type Database } from './database';
+import { type Database, type KitchenRow } from './database';
 import { machineTimeZone } from '../calendar/calendar';
-import { type Kitchen } from '../contract/kitchen';
+import { type Kitchen, type KitchenChange, MOST_KINDS } from '../contract/kitchen';
 import { KITCHEN } from '../contract/kept/kitchen';
 
 const ONLY = 'kitchen';
@@ -37,15 +37,37 @@ export function timeZoneOf(kitchen: Pick<Kitchen, 'timeZone'>): string {
   return kitchen.timeZone ?? machineTimeZone();
 }
 
+function toKitchen(row: KitchenRow): Kitchen {
+  return KITCHEN.read(JSON.parse(row.equipment), row.equipmentVersion);
+}
+
 /** The kitchen on record, or a plain one. */
 export async function readKitchen(db: Database): Promise<Kitchen> {
   const row = await db.kitchens.findByPk(ONLY);
-  return row ? KITCHEN.read(JSON.parse(row.equipment), row.equipmentVersion) : PLAIN_KITCHEN;
+  return row ? toKitchen(row) : PLAIN_KITCHEN;
 }
 
-/** Keeps the kitchen; from then on it is the cook's own, demo or not. */
-export async function saveKitchen(db: Database, kitchen: Kitchen, nowMs: number): Promise<void> {
-  await db.write(async (transaction) => {
+/** A kitchen after a change; a kind kept again under its id is the new one. */
+export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen {
+  const { habits, keepKind, dropKind, timeZone } = change;
+  const kinds = kitchen.kinds.filter((k) => k.id !== dropKind && k.id !== keepKind?.id);
+  return {
+    ...kitchen,
+    habits: { ...kitchen.habits, ...habits },
+    kinds: keepKind ? [...kinds, keepKind] : kinds,
+    timeZone: timeZone === undefined ? kitchen.timeZone : timeZone,
+  };
+}
+
+/**
+ * Changes the kitchen as it stands at that moment; from then on it is the cook's own, demo or not. Undefined where it would
+ * keep too many kinds.
+ */
+export async function changeKitchen(db: Database, change: KitchenChange, nowMs: number): Promise<Kitchen | undefined> {
+  return db.write(async (transaction) => {
+    const row = await db.kitchens.findByPk(ONLY, { transaction });
+    const kitchen = changedKitchen(row ? toKitchen(row) : PLAIN_KITCHEN, change);
+    if (kitchen.kinds.length > MOST_KINDS) return undefined;
     await db.kitchens.upsert(
       {
         id: ONLY,
@@ -56,6 +78,7 @@ export async function saveKitchen(db: Database, kitchen: Kitchen, nowMs: number)
       },
       { transaction },
     );
+    return kitchen;
   });
 }
 

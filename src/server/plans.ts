@@ -1,6 +1,6 @@
 import 'server-only';
-import { randomUUID } from 'node:crypto';
 import { type Database, type PlanRow } from './database';
+import { isId } from '../contract/fields';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type PlanInput } from '../core/choices';
 
@@ -21,7 +21,7 @@ export async function listPlans(db: Database): Promise<StoredPlan[]> {
 }
 
 export async function findPlan(db: Database, id: string): Promise<StoredPlan | undefined> {
-  const row = await db.plans.findByPk(id);
+  const row = isId(id) ? await db.plans.findByPk(id) : null;
   return row ? toPlan(row) : undefined;
 }
 
@@ -48,6 +48,7 @@ export async function savePlan(
   nowMs: number,
   basedOnMs: number | null,
 ): Promise<Kept> {
+  if (!isId(id)) return { ok: false, why: 'gone' };
   return db.write(async (transaction): Promise<Kept> => {
     const row = await db.plans.findByPk(id, { transaction });
     if (!row) return { ok: false, why: 'gone' };
@@ -58,15 +59,21 @@ export async function savePlan(
   });
 }
 
-export async function addPlan(db: Database, input: PlanInput, nowMs: number): Promise<string> {
-  const id = randomUUID();
-  await db.write(async (transaction) => {
+/**
+ * Adds a plan under an id made by who sends it, and says when it was kept. Sent again it is the one that is there; undefined
+ * where something else is.
+ */
+export async function addPlan(db: Database, id: string, input: PlanInput, nowMs: number): Promise<number | undefined> {
+  return db.write(async (transaction) => {
+    const known = await db.plans.findByPk(id, { transaction });
+    if (known) return known.input === JSON.stringify(input) ? known.updatedAtMs : undefined;
     await db.plans.create({ id, ...rowOf(input), updatedAtMs: nowMs }, { transaction });
+    return nowMs;
   });
-  return id;
 }
 
 /** Removes a plan. Cooks started from it keep their own copy. Returns whether there was one. */
 export async function removePlan(db: Database, id: string): Promise<boolean> {
+  if (!isId(id)) return false;
   return db.write(async (transaction) => (await db.plans.destroy({ where: { id }, transaction })) > 0);
 }

@@ -9,13 +9,16 @@ import { appendEvent, findCook, historyFault, importCook, listCooks, removeCook,
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
-import { readKitchen } from './kitchens';
+import { changedKitchen, changeKitchen, readKitchen } from './kitchens';
+import { MOST_KINDS } from '../contract/kitchen';
+import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan } from './plans';
 import { cookView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
+import { type PlanInput } from '../core/choices';
 import { foldCook } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english } from '../testing/words';
@@ -38,11 +41,23 @@ const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
   atMs: NOON_MS + minutes * 60_000,
   act,
 });
+async function added(input: PlanInput): Promise<string> {
+  const id = randomUUID();
+  expect(await addPlan(db, id, input, NOON_MS)).toBe(NOON_MS);
+  return id;
+}
+
+async function started(input: PlanInput): Promise<string> {
+  const id = randomUUID();
+  expect(await startCook(db, id, input, null, NOON_MS)).toBe(true);
+  return id;
+}
+const [FIRST_ID, SECOND_ID, THIRD_ID] = [randomUUID(), randomUUID(), randomUUID()];
 const LATER = NOON_MS + 10 * 3_600_000;
 
 describe('plans', () => {
   it('are kept, changed, listed and removed', async () => {
-    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    const id = await added(OXTAIL_PLAN);
     await savePlan(db, id, { ...OXTAIL_PLAN, eaters: 6 }, NOON_MS + 1, NOON_MS);
     expect((await findPlan(db, id))?.input.eaters).toBe(6);
     expect(await listPlans(db)).toHaveLength(1);
@@ -51,7 +66,7 @@ describe('plans', () => {
   });
 
   it('are not changed over a change that was made elsewhere, unless that is meant', async () => {
-    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    const id = await added(OXTAIL_PLAN);
     const change = (eaters: number, basedOnMs: number | null) =>
       savePlan(db, id, { ...OXTAIL_PLAN, eaters }, NOON_MS, basedOnMs);
     const first = await change(5, NOON_MS);
@@ -67,8 +82,15 @@ describe('plans', () => {
     expect(await listPlans(db)).toEqual([]);
   });
 
+  it('sent twice under one id are one, and another under that id is none', async () => {
+    const id = await added(OXTAIL_PLAN);
+    expect(await addPlan(db, id, OXTAIL_PLAN, NOON_MS + 9)).toBe(NOON_MS);
+    expect(await addPlan(db, id, { ...OXTAIL_PLAN, eaters: 9 }, NOON_MS + 9)).toBeUndefined();
+    expect(await listPlans(db)).toHaveLength(1);
+  });
+
   it('outlive the database being closed and opened again', async () => {
-    const id = await addPlan(db, OXTAIL_PLAN, NOON_MS);
+    const id = await added(OXTAIL_PLAN);
     await db.close();
     db = await openDatabase(folder);
     expect((await findPlan(db, id))?.input).toEqual(OXTAIL_PLAN);
@@ -97,30 +119,91 @@ describe('rows from before rows said their version', () => {
     const [first, second, braise] = await Promise.all(['plan.v1', 'plan.v2', 'cook.v2'].map(keptFile));
     const plan = (id: string, input: object | undefined) =>
       put('plans', { id, origin: 'own', title: id, input: JSON.stringify(input), planVersion: 3, updatedAtMs: 1 });
-    await plan('first', first?.input);
-    await plan('second', second?.input);
+    await plan(FIRST_ID, first?.input);
+    await plan(SECOND_ID, second?.input);
     const kitchen = await keptFile('kitchen.v1');
     await put('kitchens', { id: 'kitchen', origin: 'own', equipment: JSON.stringify(kitchen), updatedAtMs: 1 });
-    await put('cooks', { id: 'c', origin: 'own', input: JSON.stringify(braise?.input), createdAtMs: 1 });
+    await put('cooks', { id: THIRD_ID, origin: 'own', input: JSON.stringify(braise?.input), createdAtMs: 1 });
     for (const [position, e] of (braise?.events ?? []).entries()) {
-      await put('events', { id: e.id, cookId: 'c', position, atMs: e.atMs, act: JSON.stringify(e.act) });
+      await put('events', { id: e.id, cookId: THIRD_ID, position, atMs: e.atMs, act: JSON.stringify(e.act) });
     }
     await old.close();
     db = await openDatabase(folder);
-    expect((await findPlan(db, 'first'))?.input.base.items).toHaveLength(3);
-    expect((await findPlan(db, 'second'))?.input.day.fixed).toHaveLength(1);
+    expect((await findPlan(db, FIRST_ID))?.input.base.items).toHaveLength(3);
+    expect((await findPlan(db, SECOND_ID))?.input.day.fixed).toHaveLength(1);
     expect((await readKitchen(db)).burners[0]?.kind).toBe('gas');
-    const cook = await findCook(db, 'c');
+    const cook = await findCook(db, THIRD_ID);
     expect(cook?.events.at(8)?.act).toEqual({ kind: 'fork', stage: 'twists' });
     expect((await db.events.findByPk(braise?.events[8]?.id))?.act).toContain('"turns"');
-    await savePlan(db, 'first', OXTAIL_PLAN, NOON_MS, null);
-    expect((await db.plans.findByPk('first'))?.inputVersion).toBe(PLAN_INPUT.version);
+    await savePlan(db, FIRST_ID, OXTAIL_PLAN, NOON_MS, null);
+    expect((await db.plans.findByPk(FIRST_ID))?.inputVersion).toBe(PLAN_INPUT.version);
+  });
+});
+
+describe('a kitchen that two screens change at once', () => {
+  it('loses neither, ten times of ten', async () => {
+    const habits = { searDepth: 'light', onion: 'deep' } as const;
+    for (let i = 0; i < 10; i++) {
+      await db.kitchens.destroy({ where: {} });
+      await Promise.all([
+        changeKitchen(db, { habits: { searDepth: 'light' } }, NOON_MS),
+        changeKitchen(db, { timeZone: 'Europe/Lisbon' }, NOON_MS),
+        changeKitchen(db, { habits: { onion: 'deep' } }, NOON_MS),
+      ]);
+      expect(await readKitchen(db)).toMatchObject({ habits, timeZone: 'Europe/Lisbon' });
+    }
+    expect(changedKitchen(await readKitchen(db), { timeZone: null }).timeZone).toBeNull();
+  });
+
+  it('keeps kinds by their ids, a hundred at most, and forgets one by its id', async () => {
+    const kind = (id: string, name = 'Harbour base'): OwnKind => ({ ...kindOf(OXTAIL_PLAN, id, name) });
+    await changeKitchen(db, { keepKind: kind('a') }, NOON_MS);
+    await changeKitchen(db, { keepKind: kind('b') }, NOON_MS);
+    await changeKitchen(db, { keepKind: kind('a', 'Again') }, NOON_MS);
+    expect((await readKitchen(db)).kinds.map((k) => [k.id, k.name])).toEqual([
+      ['b', 'Harbour base'],
+      ['a', 'Again'],
+    ]);
+    await changeKitchen(db, { dropKind: 'b' }, NOON_MS);
+    expect((await readKitchen(db)).kinds.map((k) => k.id)).toEqual(['a']);
+    for (let i = 1; i < MOST_KINDS; i++) await changeKitchen(db, { keepKind: kind(`k${String(i)}`) }, NOON_MS);
+    expect(await changeKitchen(db, { keepKind: kind('one-more') }, NOON_MS)).toBeUndefined();
+    expect((await readKitchen(db)).kinds).toHaveLength(MOST_KINDS);
   });
 });
 
 describe('cooks', () => {
+  it('sent twice under one id are one, and another under that id is none', async () => {
+    const id = await started(OXTAIL_PLAN);
+    expect(await startCook(db, id, OXTAIL_PLAN, null, LATER)).toBe(true);
+    expect(await startCook(db, id, { ...OXTAIL_PLAN, eaters: 9 }, null, LATER)).toBe(false);
+    expect(await listCooks(db)).toHaveLength(1);
+  });
+
+  it('take no record under an id that says something else already, here or in another', async () => {
+    const [one, other] = [await started(OXTAIL_PLAN), await started(OXTAIL_PLAN)];
+    const into = at(0, { kind: 'intoPot' });
+    expect((await appendEvent(db, one, into, LATER)).ok).toBe(true);
+    const elsewhere = await appendEvent(db, other, into, LATER);
+    expect(elsewhere).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idElsewhere' } });
+    const otherwise = await appendEvent(db, one, { ...into, atMs: into.atMs + 1 }, LATER);
+    expect(otherwise).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idOtherwise' } });
+    expect((await findCook(db, one))?.events).toHaveLength(1);
+    const turned = at(5, { kind: 'turned' });
+    expect(historyFault(OXTAIL_PLAN, [into, turned, turned], LATER)?.code).toBe('refused.idTwice');
+  });
+
+  it.each(['\u0000', '%00', '\uD800', 'A'.repeat(36), "' OR 1=1 --", ''])('are not asked for by %o', async (id) => {
+    expect(await findCook(db, id)).toBeUndefined();
+    expect(await removeCook(db, id)).toBe(false);
+    expect(await findPlan(db, id)).toBeUndefined();
+    expect(await removePlan(db, id)).toBe(false);
+    expect(await savePlan(db, id, OXTAIL_PLAN, NOON_MS, null)).toEqual({ ok: false, why: 'gone' });
+    expect(await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER)).toMatchObject({ status: 404 });
+  });
+
   it('append events once, in order, and refuse nonsense with a sentence', async () => {
-    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    const id = await started(OXTAIL_PLAN);
     const into = at(0, { kind: 'intoPot' });
     expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
     expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
@@ -135,7 +218,7 @@ describe('cooks', () => {
   });
 
   it('take fifty records at once without losing one', async () => {
-    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
     const notes = Array.from({ length: 50 }, (_, i) => at(i + 1, { kind: 'note', text: `note ${String(i)}` }));
     const results = await Promise.all(notes.map((n) => appendEvent(db, id, n, LATER)));
@@ -159,7 +242,7 @@ describe('cooks', () => {
   });
 
   it('show the same forecast after an undo as before the record', async () => {
-    const id = await startCook(db, OXTAIL_PLAN, null, NOON_MS);
+    const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
     const view = async () => {
       const cook = await findCook(db, id);
@@ -190,7 +273,7 @@ describe('the demo kitchen', () => {
 
   it('is replaced when loaded again, and never touches what the cook has made or written to', async () => {
     await loadDemo(db, NOON_MS);
-    const own = await addPlan(db, { ...OXTAIL_PLAN, title: 'Mine' }, NOON_MS);
+    const own = await added({ ...OXTAIL_PLAN, title: 'Mine' });
     const live = (await listCooks(db)).find((c) => foldCook(c.input, c.events).phase === 'braising');
     if (!live) throw new Error('no live cook');
     await appendEvent(

@@ -2,9 +2,30 @@ import 'server-only';
 import { database } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeStreams } from './hub';
+import { log } from './log';
+import { watchArrivals } from './arrivals';
 
-/** Opens the database and, asked to stop, ends open streams first: they would hold the server for 20 s. */
+/** Longest the server takes to stop, whatever is still open, ms. */
+const STOPS_WITHIN_MS = 1500;
+
+/** Ends open streams and, before long, everything: what was answered as kept is kept by then. */
+function stop(): void {
+  closeStreams();
+  setTimeout(() => {
+    void database()
+      .then((db) => db.close())
+      .catch((err: unknown) => {
+        log().error({ err }, 'the database could not be closed');
+      })
+      .finally(() => {
+        process.exit(0);
+      });
+  }, STOPS_WITHIN_MS).unref();
+}
+
+/** Opens the database and says what to do when asked to stop. */
 export async function startServer(): Promise<void> {
-  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, closeStreams);
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
+  watchArrivals();
   await loadDemoIfEmpty(await database());
 }

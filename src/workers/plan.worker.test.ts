@@ -4,7 +4,7 @@ import { type PlanInput } from '../core/choices';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../testing/fixtures';
 import { type PlanWorker } from './plan.worker';
 
-const exposed = vi.hoisted(() => ({ api: undefined }));
+const exposed = vi.hoisted((): { api: unknown } => ({ api: undefined }));
 vi.mock('comlink', () => ({
   expose: (api: unknown) => {
     exposed.api = api;

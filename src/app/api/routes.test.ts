@@ -61,13 +61,13 @@ const said = async (response: Response): Promise<string> => english((await json<
 const dinner = (): PlanInput => ({ ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS });
 
 async function keptPlan(): Promise<string> {
-  const response = await addPlan(ask('POST', { input: dinner() }));
+  const response = await addPlan(ask('POST', { id: randomUUID(), input: dinner() }));
   expect(response.status).toBe(201);
   return (await json<{ id: string }>(response)).id;
 }
 
 async function cooking(): Promise<string> {
-  const response = await startCook(ask('POST', { input: dinner(), planId: null }));
+  const response = await startCook(ask('POST', { id: randomUUID(), input: dinner(), planId: null }));
   expect(response.status).toBe(201);
   return (await json<{ id: string }>(response)).id;
 }
@@ -105,9 +105,17 @@ describe('plans over the wire', () => {
   it.each([
     ['no JSON', 'eaters: 4', 400],
     ['nothing', undefined, 400],
-    ['no input', {}, 400],
-    ['more than is known', { input: dinner(), admin: true }, 400],
-    ['a number as text', { input: { ...dinner(), eaters: 'four' } }, 400],
+    ['no input', { id: randomUUID() }, 400],
+    ['no id', { input: dinner() }, 400],
+    ['an id of its own making', { id: 'mine', input: dinner() }, 400],
+    ['characters no keyboard gives', { id: randomUUID(), input: { ...dinner(), title: 'a\uD800b' } }, 400],
+    [
+      'a cut there is not',
+      { id: randomUUID(), input: { ...dinner(), meat: { ...dinner().meat, cutId: 'nope' } } },
+      422,
+    ],
+    ['more than is known', { id: randomUUID(), input: dinner(), admin: true }, 400],
+    ['a number as text', { id: randomUUID(), input: { ...dinner(), eaters: 'four' } }, 400],
     ['a megabyte', { input: { ...dinner(), title: 'x'.repeat(1_100_000) } }, 413],
   ])('refuse %s with a sentence', async (_, body, status) => {
     const response = await addPlan(ask('POST', body));
@@ -122,7 +130,7 @@ describe('plans over the wire', () => {
   ])('refuse to write for %s', async (_, headers) => {
     const id = await keptPlan();
     for (const response of [
-      await addPlan(ask('POST', { input: dinner() }, headers)),
+      await addPlan(ask('POST', { id: randomUUID(), input: dinner() }, headers)),
       await savePlan(ask('PUT', { input: dinner() }, headers), at(id)),
       await deletePlan(ask('DELETE', undefined, headers), at(id)),
       await takeIn(ask('POST', '{}', headers)),
@@ -138,11 +146,13 @@ describe('plans over the wire', () => {
 describe('a braise over the wire', () => {
   it('is started only from a plan that can be cooked', async () => {
     const late = await startCook(
-      ask('POST', { input: { ...dinner(), serveAtMs: Date.now() - HOUR_MS }, planId: null }),
+      ask('POST', { id: randomUUID(), input: { ...dinner(), serveAtMs: Date.now() - HOUR_MS }, planId: null }),
     );
     expect(late.status).toBe(422);
     const cold = { kind: 'oven', tempC: 20, fan: false };
-    const response = await startCook(ask('POST', { input: { ...dinner(), heat: cold }, planId: null }));
+    const response = await startCook(
+      ask('POST', { id: randomUUID(), input: { ...dinner(), heat: cold }, planId: null }),
+    );
     expect(response.status).toBe(422);
     expect(await said(response)).toContain('too little');
   });
@@ -231,14 +241,41 @@ describe('the kitchen over the wire', () => {
 });
 
 describe('every page', () => {
+  const arrives = (headers: Record<string, string>, method = 'GET') =>
+    proxy(new NextRequest(`http://${HOST}/plan`, { method, headers: { host: HOST, ...headers } }));
+
   it('comes with a nonce of its own and what keeps strangers out', () => {
-    const answer = () => proxy(new NextRequest(`http://${HOST}/plan`));
+    const answer = () => arrives({});
     const csp = answer().headers.get('content-security-policy') ?? '';
     expect(csp).toContain("default-src 'self'");
     expect(csp).toContain("frame-ancestors 'none'");
     expect(csp).not.toContain('unsafe-eval');
     expect(csp).toMatch(/'nonce-[^']{20,}'/);
     expect(answer().headers.get('content-security-policy')).not.toBe(csp);
-    expect(answer().headers.get('x-content-type-options')).toBe('nosniff');
+    expect(answer().headers.get('x-middleware-request-x-request-id')).toMatch(/^[\da-f-]{36}$/);
+  });
+
+  it('is given only to who asks for this machine by its own name, at the port that is served', () => {
+    const asked = (host: string) => arrives({ host }).status;
+    expect([HOST, 'localhost:4870', '[::1]:4870', 'localhost'].map(asked)).toEqual([200, 200, 200, 200]);
+    expect(['evil.example', 'evil.example:4870', '127.0.0.1.evil.example', '10.0.0.1', ''].map(asked)).toEqual([
+      421, 421, 421, 421, 421,
+    ]);
+    process.env.EVEN_EMBER_PORT = '4870';
+    expect([HOST, '127.0.0.1:4871', '127.0.0.1'].map(asked)).toEqual([200, 421, 421]);
+    delete process.env.EVEN_EMBER_PORT;
+    expect(arrives({ host: 'evil.example' }).headers.get('content-security-policy')).toContain("default-src 'self'");
+  });
+
+  it('is not given to another site’s page, unless a person goes there', () => {
+    const from = (site: string, mode: string, dest: string, method = 'GET') =>
+      arrives({ 'sec-fetch-site': site, 'sec-fetch-mode': mode, 'sec-fetch-dest': dest }, method).status;
+    expect(from('same-origin', 'cors', 'empty')).toBe(200);
+    expect(from('none', 'navigate', 'document')).toBe(200);
+    expect(from('cross-site', 'navigate', 'document')).toBe(200);
+    expect(from('cross-site', 'no-cors', 'script')).toBe(403);
+    expect(from('cross-site', 'navigate', 'iframe')).toBe(403);
+    expect(from('same-site', 'cors', 'empty')).toBe(403);
+    expect(from('cross-site', 'navigate', 'document', 'POST')).toBe(403);
   });
 });

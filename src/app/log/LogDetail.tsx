@@ -1,5 +1,6 @@
 'use client';
 
+import { useMadeId } from '@/ui/useMadeId';
 import { Download, RotateCcw, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -70,6 +71,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
   const { timeZone } = useKitchen();
   const w = useWords();
   const router = useRouter();
+  const planIdFor = useMadeId();
   const [fault, setFault] = useState<string>();
   const { plan } = view;
   const state = foldCook(plan.input, view.events);
@@ -78,7 +80,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
 
   const again = async (): Promise<void> => {
     const input = { ...plan.input, serveAtMs: nextServing(plan.input.serveAtMs, Date.now(), timeZone) };
-    const sent = await send<{ id: string }>('POST', '/api/plans', { input });
+    const sent = await send<{ id: string }>('POST', '/api/plans', { id: planIdFor(input), input });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
     else setFault(w.say(sent.says));
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMadeId } from '@/ui/useMadeId';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
@@ -13,6 +14,7 @@ import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/kitchen';
+import { type KitchenChange } from '@/contract/kitchen';
 import { type OwnKind } from '@/core/kinds';
 import { dayWays } from '@/core/plan';
 import { partOf, type PlanInput, type WayTopic } from '@/core/choices';
@@ -185,6 +187,11 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   // A new plan has an id from the first time it is kept, whatever comes after that.
   const [{ id, kept }, setKept] = useState({ id: firstId, kept: { input: start, atMs: updatedAtMs } });
   const [clash, setClash] = useState<string>();
+  const newId = useRef('');
+  useEffect(() => {
+    newId.current = crypto.randomUUID();
+  }, []);
+  const braiseIdFor = useMadeId();
   const draft = useDraft(draftKey(firstId), kept);
   const { input } = draft;
   const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
@@ -213,9 +220,14 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const OpenForm = FORMS[open];
 
   const save = async (basedOnMs = draft.basedOnMs): Promise<string | undefined> => {
-    const sent = await (id === null
-      ? send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { input })
-      : send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${id}`, { input, basedOnMs }));
+    const put = (planId: string, basedOn: number | null) =>
+      send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${planId}`, { input, basedOnMs: basedOn });
+    const add = async () => {
+      const added = await send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { id: newId.current, input });
+      // What is there under an id of ours was kept from here, and its answer lost on the way.
+      return !added.ok && added.status === 409 ? put(newId.current, null) : added;
+    };
+    const sent = await (id === null ? add() : put(id, basedOnMs));
     setClash(!sent.ok && sent.status === 409 ? w.say(sent.says) : undefined);
     setMessage(sent.ok || sent.status === 409 ? undefined : w.say(sent.says));
     if (!sent.ok) return undefined;
@@ -234,7 +246,8 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const onCook = async (): Promise<void> => {
     const planId = id !== null && !draft.changed ? id : await save();
     if (planId === undefined) return;
-    const sent = await send<{ id: string }>('POST', '/api/cooks', { input, planId });
+    const braise = { input, planId };
+    const sent = await send<{ id: string }>('POST', '/api/cooks', { id: braiseIdFor(braise), ...braise });
     if (sent.ok) router.push(`/cook/${sent.data.id}`);
     else setMessage(w.say(sent.says));
   };
@@ -244,20 +257,20 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
     if (planId !== undefined) router.push(`/plan/${planId}/${page}`);
   };
 
-  const keepKitchen = async (change: Pick<Kitchen, 'habits'> | Pick<Kitchen, 'kinds'>): Promise<void> => {
+  const keepKitchen = async (change: KitchenChange): Promise<void> => {
     const sent = await send<{ habits: Kitchen['habits']; kinds: Kitchen['kinds'] }>('PUT', '/api/kitchen', change);
     if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
     else setMessage(w.say(sent.says));
   };
   const ours = {
     keepHabit: (topic: WayTopic, way: string): void => {
-      void keepKitchen({ habits: { ...kitchen.habits, [topic]: way } });
+      void keepKitchen({ habits: { [topic]: way } });
     },
     keepKind: (kind: OwnKind): void => {
-      void keepKitchen({ kinds: [...kitchen.kinds, kind] });
+      void keepKitchen({ keepKind: kind });
     },
     dropKind: (kindId: string): void => {
-      void keepKitchen({ kinds: kitchen.kinds.filter((p) => p.id !== kindId) });
+      void keepKitchen({ dropKind: kindId });
     },
   };
 

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { madeId } from '@/contract/fields';
+import { say } from '@/core/message';
 import { planInputSchema } from '@/contract/plan';
 import { checkPlanInput, composePlan } from '@/core/plan';
 import { type PlanFault } from '@/core/choices';
@@ -7,18 +9,21 @@ import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
 
-/** Starts a cook from a plan's input as it stands on the screen; `planId` names the plan it came from, if kept. */
+/**
+ * Starts a cook from a plan's input as it stands on the screen, under an id made by the page, so that sending it again does
+ * not start a second one; `planId` names the plan it came from, if kept.
+ */
 export const POST = answering(async (request: Request): Promise<Response> => {
   const body = await readBody(
     request,
-    z.strictObject({ input: planInputSchema, planId: z.string().max(40).nullable() }),
+    z.strictObject({ id: madeId, input: planInputSchema, planId: madeId.nullable() }),
   );
   if (!body.ok) return body.response;
-  const { input, planId } = body.value;
+  const { id, input, planId } = body.value;
   const now = Date.now();
   const fault = checkPlanInput(input, now)[0] ?? faultOf(composePlan(input, 64));
   if (fault) return refuse(422, fault.says);
-  const id = await startCook(await database(), input, planId, now);
+  if (!(await startCook(await database(), id, input, planId, now))) return refuse(409, say('http.idTaken'));
   return Response.json({ id }, { status: 201 });
 });
 

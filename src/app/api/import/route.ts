@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
@@ -19,7 +20,9 @@ export const POST = answering(async (request: Request): Promise<Response> => {
   const db = await database();
   const now = Date.now();
   if (file.format === 'even-ember/plan') {
-    return Response.json({ href: `/plan/${await addPlan(db, file.input, now)}` }, { status: 201 });
+    const id = randomUUID();
+    await addPlan(db, id, file.input, now);
+    return Response.json({ href: `/plan/${id}` }, { status: 201 });
   }
   const broken = historyFault(file.input, file.events, now);
   if (broken) return refuse(422, say('file.brokenHistory', { fault: broken }));

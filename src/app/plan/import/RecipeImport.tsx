@@ -1,5 +1,6 @@
 'use client';
 
+import { useMadeId } from '@/ui/useMadeId';
 import { FileText } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -219,6 +220,7 @@ interface SettleProps {
 
 function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) {
   const router = useRouter();
+  const planIdFor = useMadeId();
   const w = useWords();
   const [fault, setFault] = useState<string>();
   const { read, title, eaters, heat, lines } = settling;
@@ -241,7 +243,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
       setFault(w.say(basic.says));
       return;
     }
-    const sent = await send<{ id: string }>('POST', '/api/plans', { input });
+    const sent = await send<{ id: string }>('POST', '/api/plans', { id: planIdFor(input), input });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
     else setFault(w.say(sent.says));
   };

@@ -3,6 +3,7 @@ import { planInputSchema } from '@/contract/plan';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse, sameOrigin } from '@/server/http';
+import { inputFault } from '@/server/inputFault';
 import { removePlan, savePlan } from '@/server/plans';
 import { say } from '@/core/message';
 
@@ -24,6 +25,8 @@ const changeSchema = z.strictObject({
 export const PUT = answering(async (request: Request, { params }: Context): Promise<Response> => {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
+  const fault = inputFault(body.value.input);
+  if (fault) return refuse(422, fault);
   const { id } = await params;
   const kept = await savePlan(await database(), id, body.value.input, Date.now(), body.value.basedOnMs);
   if (kept.ok) return Response.json({ id, updatedAtMs: kept.updatedAtMs });

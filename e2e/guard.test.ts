@@ -1,0 +1,139 @@
+import { request } from 'node:http';
+import { connect } from 'node:net';
+import { By } from 'selenium-webdriver';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openBrowser } from './browser';
+import { type AppServer, startApp } from './server';
+
+let app: AppServer;
+
+beforeAll(async () => {
+  app = await startApp({ demo: false });
+});
+
+afterAll(async () => {
+  await app.close();
+});
+
+interface Answer {
+  readonly status: number;
+  readonly headers: Readonly<Record<string, string | string[] | undefined>>;
+  readonly text: string;
+}
+
+/** An answer to exactly these bytes of path and headers, as no browser would let us ask. */
+function ask(path: string, headers: Record<string, string> = {}, method = 'GET'): Promise<Answer> {
+  return new Promise((resolve, reject) => {
+    const sent = request({ host: '127.0.0.1', port: app.port, path, method, headers }, (response) => {
+      let text = '';
+      response.setEncoding('utf8');
+      response.on('data', (part: string) => {
+        text += part;
+      });
+      response.on('end', () => {
+        resolve({ status: response.statusCode ?? 0, headers: response.headers, text });
+      });
+    });
+    sent.on('error', reject);
+    sent.end();
+  });
+}
+
+describe('who is let in', () => {
+  it('is nobody who comes by another name, in a real browser, to read or to write', async () => {
+    // What DNS rebinding does: a name of another site that leads to this machine.
+    const browser = await openBrowser(800, 600, [`--host-resolver-rules=MAP evil.example 127.0.0.1`]);
+    try {
+      const { driver } = browser;
+      await driver.get(`http://evil.example:${String(app.port)}/`);
+      expect(await driver.findElement(By.css('body')).getText()).toContain('served to its own machine only');
+      const tried = await driver.executeAsyncScript<readonly number[]>(`
+        const done = arguments[arguments.length - 1];
+        const body = { method: 'PUT', headers: { 'content-type': 'application/json' }, body: '{"habits":{"onion":"deep"}}' };
+        Promise.all([fetch('/api/health'), fetch('/plan'), fetch('/api/kitchen', body), fetch('/api/demo', { method: 'POST' })])
+          .then((all) => done(all.map((r) => r.status)), () => done(['failed']));
+      `);
+      expect(tried).toEqual([421, 421, 421, 421]);
+      await driver.get(`http://localhost:${String(app.port)}/`);
+      expect(await driver.findElements(By.css('h1'))).toHaveLength(1);
+    } finally {
+      await browser.close();
+    }
+  });
+
+  it('is told the same policy with every answer: pages, files, pictures, redirects, nothing there, odd methods', async () => {
+    const page = await ask('/plan/new');
+    const script = /\/_next\/static\/[^"\\]+\.js/.exec(page.text)?.[0] ?? '';
+    expect(script).not.toBe('');
+    const answers = [
+      page,
+      await ask(script),
+      await ask('/icon.svg'),
+      await ask('/favicon.ico'),
+      await ask('/plan/'),
+      await ask('/no/such/page'),
+      await ask('/api/no-such'),
+      await ask('/_next/static/none.js'),
+      await ask('/plan', {}, 'OPTIONS'),
+      await ask('/api/plans', {}, 'PATCH'),
+      await ask('/', { host: 'evil.example' }),
+      await ask('/api/plans/%00'),
+      await ask('/plan/%00'),
+      await ask('/plan/%ED%A0%80'),
+      await ask('/api/plans/%E0%A4%A/export'),
+      await ask('/cook/..%2f..%2fetc'),
+    ];
+    for (const { headers, status } of answers) {
+      const said = JSON.stringify([status, headers]);
+      expect(String(headers['content-security-policy']), said).toContain('default-src');
+      expect(headers['x-content-type-options'], said).toBe('nosniff');
+      expect(headers['referrer-policy'], said).toBe('same-origin');
+      expect(headers['cross-origin-opener-policy'], said).toBe('same-origin');
+      expect(headers['cross-origin-resource-policy'], said).toBe('same-origin');
+    }
+    expect(answers.map((a) => a.status).filter((s) => s >= 500)).toEqual([]);
+    expect(page.headers['content-security-policy']).toContain("script-src 'self' 'nonce-");
+  });
+
+  it('may leave a request unfinished: it is cut off, and others are answered meanwhile', async () => {
+    const socket = connect(app.port, '127.0.0.1');
+    socket.on('error', () => undefined);
+    const host = `127.0.0.1:${String(app.port)}`;
+    socket.write(
+      `POST /api/plans HTTP/1.1\r\nHost: ${host}\r\nOrigin: http://${host}\r\nContent-Type: application/json\r\nContent-Length: 999\r\n\r\n{"id":`,
+    );
+    const said = new Promise<string>((resolve) => {
+      socket.once('data', (data) => {
+        resolve(data.toString());
+      });
+    });
+    expect((await ask('/api/health')).status).toBe(200);
+    expect(await said).toContain(' 408 ');
+    socket.destroy();
+  });
+});
+
+describe('asked to stop', () => {
+  it('does, with a request half sent, and has kept what it said it had', async () => {
+    const half = connect(app.port, '127.0.0.1');
+    half.on('error', () => undefined);
+    half.write(`POST /api/plans HTTP/1.1\r\nHost: 127.0.0.1:${String(app.port)}\r\nContent-Length: 999\r\n\r\n{`);
+    const host = `http://127.0.0.1:${String(app.port)}`;
+    const changed = await fetch(`${host}/api/kitchen`, {
+      method: 'PUT',
+      headers: { origin: host, 'content-type': 'application/json' },
+      body: JSON.stringify({ habits: { onion: 'deep' } }),
+    });
+    expect(changed.status).toBe(200);
+    // How long is for the soak to print; that it ends at all with these open is what counts here.
+    await app.stop();
+    await app.restart();
+    const again = await fetch(`${host}/api/kitchen`, {
+      method: 'PUT',
+      headers: { origin: host, 'content-type': 'application/json' },
+      body: '{}',
+    });
+    expect(await again.json()).toMatchObject({ habits: { onion: 'deep' } });
+    half.destroy();
+  });
+});
