@@ -1,4 +1,6 @@
 import { request } from 'node:http';
+import { join } from 'node:path';
+import { Database } from 'sqlite3';
 import { connect } from 'node:net';
 import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -110,6 +112,53 @@ describe('who is let in', () => {
     expect((await ask('/api/health')).status).toBe(200);
     expect(await said).toContain(' 408 ');
     socket.destroy();
+  });
+});
+
+describe('a row that cannot be read', () => {
+  it('takes no page down, is shown where it belongs, and is given out as it is', async () => {
+    const own = await startApp({ demo: true });
+    const browser = await openBrowser();
+    try {
+      await own.stop();
+      const db = new Database(join(own.folder, 'even-ember.sqlite'));
+      const run = (sql: string) =>
+        new Promise<void>((resolve, reject) => {
+          db.run(sql, (error) => {
+            if (error) reject(error);
+            else resolve();
+          });
+        });
+      await run(`UPDATE plans SET input = '{"broken'`);
+      await run(`UPDATE kitchens SET equipment = '{}'`);
+      await run(
+        `UPDATE cooks SET input = replace(input, 'cutId', 'cutName') WHERE rowid = (SELECT max(rowid) FROM cooks)`,
+      );
+      await run(`UPDATE events SET act = '{"kind":"blessed"}' WHERE rowid = (SELECT min(rowid) + 1 FROM events)`);
+      await new Promise<void>((resolve) => {
+        db.close(() => {
+          resolve();
+        });
+      });
+      await own.restart();
+      const { driver } = browser;
+      const said = async (path: string): Promise<string> => {
+        expect((await fetch(own.url + path)).status, path).toBe(200);
+        await driver.get(own.url + path);
+        return driver.findElement(By.css('[aria-labelledby="set-aside"]')).getText();
+      };
+      expect(await said('/')).toMatch(/3 things that are kept cannot be read[\s\S]*The kitchen; a plain one/);
+      expect(await said('/plan')).toContain('It is not JSON.');
+      expect(await said('/log')).toContain('A braise.');
+      const file = await driver.findElement(By.css('[aria-labelledby="set-aside"] a')).getAttribute('href');
+      const row = (await (await fetch(file ?? '')).json()) as { input: string };
+      expect(row.input).toContain('cutName');
+      expect((await fetch(`${own.url}/api/health`)).status).toBe(200);
+      expect((await fetch(`${own.url}/plan/new`)).status).toBe(200);
+    } finally {
+      await browser.close();
+      await own.close();
+    }
   });
 });
 

@@ -8,6 +8,8 @@ import { join } from 'node:path';
 export interface AppServer {
   readonly url: string;
   readonly port: number;
+  /** Where its data are. */
+  readonly folder: string;
   /** Asks it to stop and says how long that took, ms; its data stay. */
   stop(): Promise<number>;
   /** Stops it as a crash would, keeping its data. */
@@ -90,6 +92,7 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
   return {
     url,
     port,
+    folder,
     stop,
     kill,
     restart: launch,

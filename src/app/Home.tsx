@@ -4,7 +4,9 @@ import { Flame, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
+import { AsideNote } from './AsideNote';
 import { DemoButton } from './DemoButton';
+import { type SetAside } from '@/server/aside';
 import { ImportButton } from './ImportButton';
 import { useLiveCook } from './cook/useLiveCook';
 import { type CookView, foldCook, nextAction, type Verdict } from '@/core/cook';
@@ -115,10 +117,11 @@ interface HomeProps {
     readonly finishedMs: number;
     readonly verdict: Verdict | undefined;
   }[];
+  readonly aside: readonly SetAside[];
 }
 
 /** Home: what is on, what is next, what was last. */
-export function Home({ live, coming, last }: HomeProps) {
+export function Home({ live, coming, last, aside }: HomeProps) {
   const w = useWords();
   return (
     <Page>
@@ -131,6 +134,7 @@ export function Home({ live, coming, last }: HomeProps) {
           </NewLink>
         </div>
       </PageHead>
+      <AsideNote aside={aside} />
       {live.map((view) => (
         <OnTheFire key={view.id} view={view} />
       ))}

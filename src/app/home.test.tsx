@@ -64,6 +64,7 @@ describe('the stove', () => {
     const nowMs = INTO_MS + 30 * MIN_MS;
     const { container } = shown(
       <Home
+        aside={[]}
         live={[cookView(stored(FINISHED.slice(0, 1)), nowMs)]}
         coming={[
           { id: 'p2', title: 'Duck legs with lentils', eaters: 4, serveAtMs: NOON_MS + 33 * HOUR_MS, day },
@@ -83,7 +84,7 @@ describe('the stove', () => {
   });
 
   it('says what to do while there is nothing', () => {
-    const { container } = shown(<Home live={[]} coming={[]} last={[]} />);
+    const { container } = shown(<Home live={[]} coming={[]} last={[]} aside={[]} />);
     for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
       expect(container.textContent).toContain(text);
     }
@@ -97,7 +98,7 @@ describe('the plans', () => {
   ];
 
   it('say for whom and when, those gone by too', () => {
-    const { container } = shown(<PlanList plans={plans} />);
+    const { container } = shown(<PlanList aside={[]} plans={plans} />);
     expect(container.textContent).toContain('for 4 · serve today 21:00');
     expect(container.textContent).toContain('was to be served');
     expect(metricAmounts(container.textContent).length).toBeGreaterThan(0);
@@ -105,7 +106,7 @@ describe('the plans', () => {
 
   it('say so even where the server knows a reason this page has no words for yet', async () => {
     stubServer(() => ({ status: 409, data: { says: { code: 'http.fromLaterOn' } } }));
-    const { hand } = shown(<PlanList plans={plans} />);
+    const { hand } = shown(<PlanList aside={[]} plans={plans} />);
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
     expect((await screen.findByRole('alert')).textContent).toContain('The server could not do that');
@@ -113,7 +114,7 @@ describe('the plans', () => {
 
   it('are deleted only after a second word, and say so when it failed', async () => {
     const server = stubServer(() => ({ status: 404, data: { says: { code: 'http.noPlan' } } }));
-    const { hand } = shown(<PlanList plans={plans} />, { units: US });
+    const { hand } = shown(<PlanList aside={[]} plans={plans} />, { units: US });
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     expect(server.calls).toEqual([]);
     await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
@@ -123,7 +124,7 @@ describe('the plans', () => {
   });
 
   it('invite to the first while there is none', () => {
-    expect(shown(<PlanList plans={[]} />).container.textContent).toContain('No plan is waiting');
+    expect(shown(<PlanList aside={[]} plans={[]} />).container.textContent).toContain('No plan is waiting');
   });
 });
 
@@ -137,7 +138,7 @@ describe('the log', () => {
 
   it('counts how many turned within their window', () => {
     const late = { ...entry, id: 'c2', actualMin: entry.plannedP90Min + 30 };
-    const { container } = shown(<LogList entries={[entry, late]} />);
+    const { container } = shown(<LogList aside={[]} entries={[entry, late]} />);
     const inside = entry.actualMin >= entry.plannedP10Min && entry.actualMin <= entry.plannedP90Min ? 1 : 0;
     expect(container.textContent).toContain(`${String(inside)} of 2 braises twisted within the planned window`);
     expect(screen.getAllByRole('img')).toHaveLength(2);
@@ -145,12 +146,12 @@ describe('the log', () => {
   });
 
   it('is empty in words', () => {
-    expect(shown(<LogList entries={[]} />).container.textContent).toContain('Nothing is in the log yet');
+    expect(shown(<LogList aside={[]} entries={[]} />).container.textContent).toContain('Nothing is in the log yet');
   });
 
   it('sets planned against actual, with every record and what it taught', () => {
     const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
-    const { container } = shown(<LogDetail view={view} entry={entry} />, { units: US });
+    const { container } = shown(<LogDetail aside={[]} view={view} entry={entry} />, { units: US });
     expect(container.textContent).toContain('the fork was found to twist after 3 h 16');
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');
@@ -162,7 +163,7 @@ describe('the log', () => {
     const server = stubServer(() => ({ data: { id: 'p9' } }));
     const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
     vi.setSystemTime(NOON_MS + 50 * HOUR_MS);
-    const { hand } = shown(<LogDetail view={view} entry={entry} />, { timeZone: 'Europe/Lisbon' });
+    const { hand } = shown(<LogDetail aside={[]} view={view} entry={entry} />, { timeZone: 'Europe/Lisbon' });
     await hand.click(screen.getByRole('button', { name: /Braise it again/ }));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/plan/p9');
@@ -174,7 +175,7 @@ describe('the log', () => {
 
   it('deletes an entry after a second word', async () => {
     const server = stubServer(() => ({ data: {} }));
-    const { hand } = shown(<LogDetail view={cookView(stored(FINISHED), INTO_MS)} entry={entry} />);
+    const { hand } = shown(<LogDetail aside={[]} view={cookView(stored(FINISHED), INTO_MS)} entry={entry} />);
     await hand.click(screen.getByRole('button', { name: 'Delete this entry' }));
     await hand.click(screen.getByRole('button', { name: 'Delete the entry' }));
     await waitFor(() => {

@@ -3,7 +3,9 @@ import { foldCook } from '@/core/cook';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
 import { listPlans } from '@/server/plans';
-import { cookView, planFor } from '@/server/views';
+import { planFor, readView } from '@/server/views';
+import { parted } from '@/server/aside';
+import { kitchensAside } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
 
 export const dynamic = 'force-dynamic';
@@ -14,9 +16,13 @@ const COMING = 4;
 export default async function HomePage() {
   const db = await database();
   const now = presentMs();
-  const [cooks, plans] = await Promise.all([listCooks(db), listPlans(db)]);
+  const [{ cooks, aside: badCooks }, { plans, aside: badPlans }, badKitchens] = await Promise.all([
+    listCooks(db),
+    listPlans(db),
+    kitchensAside(db),
+  ]);
   const states = cooks.map((cook) => ({ cook, state: foldCook(cook.input, cook.events) }));
-  const live = states.filter((s) => s.state.phase !== 'finished').map((s) => cookView(s.cook, now));
+  const live = parted(states.filter((s) => s.state.phase !== 'finished').map((s) => readView(s.cook, now)));
   const last = states
     .filter((s) => s.state.phase === 'finished')
     .sort((a, b) => (b.state.finishedMs ?? 0) - (a.state.finishedMs ?? 0))
@@ -40,5 +46,6 @@ export default async function HomePage() {
         day: result.ok ? result.plan.day : undefined,
       };
     });
-  return <Home live={live} coming={coming} last={last} />;
+  const aside = [...badKitchens, ...badPlans, ...badCooks, ...live.aside];
+  return <Home live={live.read} coming={coming} last={last} aside={aside} />;
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { isId } from '../contract/fields';
+import { parted, type Read, readInput, readRow, type SetAside } from './aside';
 import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
@@ -16,34 +17,43 @@ export interface StoredCook {
   readonly input: PlanInput;
   readonly createdAtMs: number;
   readonly events: readonly CookEvent[];
+  /** Records that cannot be read: the braise is shown without them. */
+  readonly aside: readonly SetAside[];
 }
 
-function toEvent(row: EventRow): CookEvent {
-  const { id, atMs } = row;
-  return { ...readEvent({ id, atMs, act: JSON.parse(row.act) as unknown }, row.actVersion), cookId: row.cookId };
+function toEvent(row: EventRow): Read<CookEvent> {
+  const { id, atMs, cookId } = row;
+  return readRow({ table: 'events', id, title: null }, () => ({
+    ...readEvent({ id, atMs, act: JSON.parse(row.act) as unknown }, row.actVersion),
+    cookId,
+  }));
 }
 
-function toCook(row: CookRow, events: readonly EventRow[]): StoredCook {
-  return {
+/** A braise, with the records of it that cannot be read set aside; or that it cannot be read itself. */
+function toCook(row: CookRow, rows: readonly EventRow[]): Read<StoredCook> {
+  const events = parted(rows.map(toEvent));
+  return readRow({ table: 'cooks', id: row.id, title: null }, () => ({
     id: row.id,
     planId: row.planId,
-    input: PLAN_INPUT.read(JSON.parse(row.input), row.inputVersion),
+    input: readInput(row.input, row.inputVersion),
     createdAtMs: row.createdAtMs,
-    events: events.map(toEvent),
-  };
+    events: events.read,
+    aside: events.aside,
+  }));
 }
 
 const inputColumns = (input: PlanInput) => ({ input: JSON.stringify(input), inputVersion: PLAN_INPUT.version });
 const actColumns = (act: NewEvent['act']) => ({ act: JSON.stringify(act), actVersion: ACT.version });
 
-export async function findCook(db: Database, id: string): Promise<StoredCook | undefined> {
+/** The braise of that id, or that it cannot be read; undefined where there is none. */
+export async function findCook(db: Database, id: string): Promise<Read<StoredCook> | undefined> {
   const row = isId(id) ? await db.cooks.findByPk(id) : null;
   if (!row) return undefined;
   return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']] }));
 }
 
-/** All cooks, newest first. */
-export async function listCooks(db: Database): Promise<StoredCook[]> {
+/** All cooks, newest first, and those that cannot be read. */
+export async function listCooks(db: Database): Promise<{ readonly cooks: StoredCook[]; readonly aside: SetAside[] }> {
   const [rows, events] = await Promise.all([
     db.cooks.findAll({ order: [['createdAtMs', 'DESC']] }),
     db.events.findAll({ order: [['position', 'ASC']] }),
@@ -54,7 +64,8 @@ export async function listCooks(db: Database): Promise<StoredCook[]> {
     if (known) known.push(event);
     else byCook.set(event.cookId, [event]);
   }
-  return rows.map((row) => toCook(row, byCook.get(row.id) ?? []));
+  const { read, aside } = parted(rows.map((row) => toCook(row, byCook.get(row.id) ?? [])));
+  return { cooks: read, aside };
 }
 
 /** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */
@@ -82,7 +93,7 @@ const CLOCK_SLACK_MS = 5 * 60_000;
 
 /** Why an event cannot stand after those already there; undefined when it can. */
 function objection(
-  cook: StoredCook,
+  cook: Pick<StoredCook, 'input' | 'events'>,
   event: NewEvent,
   nowMs: number,
 ): { readonly status: 409 | 422; readonly says: Message } | undefined {
@@ -108,7 +119,9 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
     const row = isId(cookId) ? await db.cooks.findByPk(cookId, { transaction }) : null;
     if (!row) return { ok: false, status: 404, says: say('http.noBraise') };
     const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
-    const cook = toCook(row, rows);
+    const kept = toCook(row, rows);
+    if (!kept.ok) return { ok: false, status: 409, says: say('http.setAside', { why: kept.aside.why }) };
+    const cook = kept.value;
     const twin = await db.events.findByPk(event.id, { transaction });
     if (twin) {
       const known = cook.events.find((e) => e.id === event.id);
@@ -120,7 +133,7 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
     const no = objection(cook, event, nowMs);
     if (no) return { ok: false, ...no };
     await db.events.create(
-      { id: event.id, cookId, position: rows.length, atMs: event.atMs, ...actColumns(event.act) },
+      { id: event.id, cookId, position: (rows.at(-1)?.position ?? -1) + 1, atMs: event.atMs, ...actColumns(event.act) },
       { transaction },
     );
     if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
@@ -130,11 +143,10 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
 
 /** What first speaks against a file's events as a cook's history; undefined when they hang together. */
 export function historyFault(input: PlanInput, events: readonly NewEvent[], nowMs: number): Message | undefined {
-  const cook: StoredCook = { id: '', planId: null, input, createdAtMs: 0, events: [] };
   const taken: CookEvent[] = [];
   for (const event of events) {
     if (taken.some((e) => e.id === event.id)) return say('refused.idTwice');
-    const no = objection({ ...cook, events: taken }, event, nowMs);
+    const no = objection({ input, events: taken }, event, nowMs);
     if (no) return no.says;
     taken.push({ ...event, cookId: '' });
   }

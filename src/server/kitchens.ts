@@ -1,4 +1,5 @@
 import 'server-only';
+import { parted, type Read, readRow, type SetAside } from './aside';
 import { type Database, type KitchenRow } from './database';
 import { machineTimeZone } from '../calendar/calendar';
 import { type Kitchen, type KitchenChange, MOST_KINDS } from '../contract/kitchen';
@@ -37,14 +38,22 @@ export function timeZoneOf(kitchen: Pick<Kitchen, 'timeZone'>): string {
   return kitchen.timeZone ?? machineTimeZone();
 }
 
-function toKitchen(row: KitchenRow): Kitchen {
-  return KITCHEN.read(JSON.parse(row.equipment), row.equipmentVersion);
+function toKitchen(row: KitchenRow): Read<Kitchen> {
+  return readRow({ table: 'kitchens', id: row.id, title: null }, () =>
+    KITCHEN.read(JSON.parse(row.equipment), row.equipmentVersion),
+  );
 }
 
-/** The kitchen on record, or a plain one. */
+/** The kitchen on record; a plain one where there is none or it cannot be read. */
 export async function readKitchen(db: Database): Promise<Kitchen> {
   const row = await db.kitchens.findByPk(ONLY);
-  return row ? toKitchen(row) : PLAIN_KITCHEN;
+  const kitchen = row ? toKitchen(row) : undefined;
+  return kitchen?.ok ? kitchen.value : PLAIN_KITCHEN;
+}
+
+/** Kitchens that cannot be read: the one on record, and such as another has taken the place of since. */
+export async function kitchensAside(db: Database): Promise<SetAside[]> {
+  return parted((await db.kitchens.findAll()).map(toKitchen)).aside;
 }
 
 /** A kitchen after a change; a kind kept again under its id is the new one. */
@@ -66,8 +75,13 @@ export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen
 export async function changeKitchen(db: Database, change: KitchenChange, nowMs: number): Promise<Kitchen | undefined> {
   return db.write(async (transaction) => {
     const row = await db.kitchens.findByPk(ONLY, { transaction });
-    const kitchen = changedKitchen(row ? toKitchen(row) : PLAIN_KITCHEN, change);
+    const known = row ? toKitchen(row) : undefined;
+    const kitchen = changedKitchen(known?.ok ? known.value : PLAIN_KITCHEN, change);
     if (kitchen.kinds.length > MOST_KINDS) return undefined;
+    // What cannot be read is not written over: it moves aside.
+    if (known?.ok === false) {
+      await db.kitchens.update({ id: `${ONLY}-${String(nowMs)}` }, { where: { id: ONLY }, transaction });
+    }
     await db.kitchens.upsert(
       {
         id: ONLY,

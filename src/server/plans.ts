@@ -1,4 +1,5 @@
 import 'server-only';
+import { parted, type Read, readInput, readRow, type SetAside } from './aside';
 import { type Database, type PlanRow } from './database';
 import { isId } from '../contract/fields';
 import { PLAN_INPUT } from '../contract/kept/planInput';
@@ -10,17 +11,23 @@ export interface StoredPlan {
   readonly updatedAtMs: number;
 }
 
-function toPlan(row: PlanRow): StoredPlan {
-  return { id: row.id, input: PLAN_INPUT.read(JSON.parse(row.input), row.inputVersion), updatedAtMs: row.updatedAtMs };
+function toPlan(row: PlanRow): Read<StoredPlan> {
+  const { id, title, updatedAtMs } = row;
+  return readRow({ table: 'plans', id, title }, () => ({
+    id,
+    input: readInput(row.input, row.inputVersion),
+    updatedAtMs,
+  }));
 }
 
-/** All plans, the one to be served soonest first. */
-export async function listPlans(db: Database): Promise<StoredPlan[]> {
-  const rows = await db.plans.findAll();
-  return rows.map(toPlan).sort((a, b) => a.input.serveAtMs - b.input.serveAtMs);
+/** All plans, the one to be served soonest first, and those that cannot be read. */
+export async function listPlans(db: Database): Promise<{ readonly plans: StoredPlan[]; readonly aside: SetAside[] }> {
+  const { read, aside } = parted((await db.plans.findAll()).map(toPlan));
+  return { plans: read.sort((a, b) => a.input.serveAtMs - b.input.serveAtMs), aside };
 }
 
-export async function findPlan(db: Database, id: string): Promise<StoredPlan | undefined> {
+/** The plan of that id, or that it cannot be read; undefined where there is none. */
+export async function findPlan(db: Database, id: string): Promise<Read<StoredPlan> | undefined> {
   const row = isId(id) ? await db.plans.findByPk(id) : null;
   return row ? toPlan(row) : undefined;
 }

@@ -5,16 +5,26 @@ import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { appendEvent, findCook, historyFault, importCook, listCooks, removeCook, startCook } from './cooks';
+import {
+  appendEvent,
+  findCook,
+  historyFault,
+  importCook,
+  listCooks,
+  removeCook,
+  startCook,
+  type StoredCook,
+} from './cooks';
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
-import { changedKitchen, changeKitchen, readKitchen } from './kitchens';
+import { rowAsKept } from './aside';
+import { changedKitchen, changeKitchen, kitchensAside, PLAIN_KITCHEN, readKitchen } from './kitchens';
 import { MOST_KINDS } from '../contract/kitchen';
 import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
-import { addPlan, findPlan, listPlans, removePlan, savePlan } from './plans';
-import { cookView } from './views';
+import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
+import { cookView, readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
@@ -41,6 +51,18 @@ const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
   atMs: NOON_MS + minutes * 60_000,
   act,
 });
+async function planAt(id: string): Promise<StoredPlan> {
+  const found = await findPlan(db, id);
+  if (!found?.ok) throw new Error('no such plan');
+  return found.value;
+}
+
+async function cookAt(id: string): Promise<StoredCook> {
+  const found = await findCook(db, id);
+  if (!found?.ok) throw new Error('no such cook');
+  return found.value;
+}
+
 async function added(input: PlanInput): Promise<string> {
   const id = randomUUID();
   expect(await addPlan(db, id, input, NOON_MS)).toBe(NOON_MS);
@@ -59,8 +81,8 @@ describe('plans', () => {
   it('are kept, changed, listed and removed', async () => {
     const id = await added(OXTAIL_PLAN);
     await savePlan(db, id, { ...OXTAIL_PLAN, eaters: 6 }, NOON_MS + 1, NOON_MS);
-    expect((await findPlan(db, id))?.input.eaters).toBe(6);
-    expect(await listPlans(db)).toHaveLength(1);
+    expect((await planAt(id)).input.eaters).toBe(6);
+    expect((await listPlans(db)).plans).toHaveLength(1);
     expect(await removePlan(db, id)).toBe(true);
     expect(await removePlan(db, id)).toBe(false);
   });
@@ -72,28 +94,28 @@ describe('plans', () => {
     const first = await change(5, NOON_MS);
     expect(first).toEqual({ ok: true, updatedAtMs: NOON_MS + 1 });
     expect(await change(6, NOON_MS)).toEqual({ ok: false, why: 'changed' });
-    expect((await findPlan(db, id))?.input.eaters).toBe(5);
+    expect((await planAt(id)).input.eaters).toBe(5);
     expect(await change(7, null)).toMatchObject({ ok: true });
-    expect((await findPlan(db, id))?.input.eaters).toBe(7);
+    expect((await planAt(id)).input.eaters).toBe(7);
     const both = await Promise.all([change(8, NOON_MS + 2), change(9, NOON_MS + 2)]);
     expect(both.map((k) => k.ok)).toEqual([true, false]);
     await removePlan(db, id);
     expect(await change(3, null)).toEqual({ ok: false, why: 'gone' });
-    expect(await listPlans(db)).toEqual([]);
+    expect(await listPlans(db)).toEqual({ plans: [], aside: [] });
   });
 
   it('sent twice under one id are one, and another under that id is none', async () => {
     const id = await added(OXTAIL_PLAN);
     expect(await addPlan(db, id, OXTAIL_PLAN, NOON_MS + 9)).toBe(NOON_MS);
     expect(await addPlan(db, id, { ...OXTAIL_PLAN, eaters: 9 }, NOON_MS + 9)).toBeUndefined();
-    expect(await listPlans(db)).toHaveLength(1);
+    expect((await listPlans(db)).plans).toHaveLength(1);
   });
 
   it('outlive the database being closed and opened again', async () => {
     const id = await added(OXTAIL_PLAN);
     await db.close();
     db = await openDatabase(folder);
-    expect((await findPlan(db, id))?.input).toEqual(OXTAIL_PLAN);
+    expect((await planAt(id)).input).toEqual(OXTAIL_PLAN);
     expect(await readdir(folder)).toContain('even-ember.sqlite');
   });
 });
@@ -129,10 +151,10 @@ describe('rows from before rows said their version', () => {
     }
     await old.close();
     db = await openDatabase(folder);
-    expect((await findPlan(db, FIRST_ID))?.input.base.items).toHaveLength(3);
-    expect((await findPlan(db, SECOND_ID))?.input.day.fixed).toHaveLength(1);
+    expect((await planAt(FIRST_ID)).input.base.items).toHaveLength(3);
+    expect((await planAt(SECOND_ID)).input.day.fixed).toHaveLength(1);
     expect((await readKitchen(db)).burners[0]?.kind).toBe('gas');
-    const cook = await findCook(db, THIRD_ID);
+    const cook = await cookAt(THIRD_ID);
     expect(cook?.events.at(8)?.act).toEqual({ kind: 'fork', stage: 'twists' });
     expect((await db.events.findByPk(braise?.events[8]?.id))?.act).toContain('"turns"');
     await savePlan(db, FIRST_ID, OXTAIL_PLAN, NOON_MS, null);
@@ -177,7 +199,7 @@ describe('cooks', () => {
     const id = await started(OXTAIL_PLAN);
     expect(await startCook(db, id, OXTAIL_PLAN, null, LATER)).toBe(true);
     expect(await startCook(db, id, { ...OXTAIL_PLAN, eaters: 9 }, null, LATER)).toBe(false);
-    expect(await listCooks(db)).toHaveLength(1);
+    expect((await listCooks(db)).cooks).toHaveLength(1);
   });
 
   it('take no record under an id that says something else already, here or in another', async () => {
@@ -188,7 +210,7 @@ describe('cooks', () => {
     expect(elsewhere).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idElsewhere' } });
     const otherwise = await appendEvent(db, one, { ...into, atMs: into.atMs + 1 }, LATER);
     expect(otherwise).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idOtherwise' } });
-    expect((await findCook(db, one))?.events).toHaveLength(1);
+    expect((await cookAt(one)).events).toHaveLength(1);
     const turned = at(5, { kind: 'turned' });
     expect(historyFault(OXTAIL_PLAN, [into, turned, turned], LATER)?.code).toBe('refused.idTwice');
   });
@@ -207,7 +229,7 @@ describe('cooks', () => {
     const into = at(0, { kind: 'intoPot' });
     expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
     expect((await appendEvent(db, id, into, LATER)).ok).toBe(true);
-    expect((await findCook(db, id))?.events).toHaveLength(1);
+    expect((await cookAt(id)).events).toHaveLength(1);
     const again = await appendEvent(db, id, at(5, { kind: 'intoPot' }), LATER);
     expect(again).toMatchObject({ ok: false, status: 409 });
     const early = await appendEvent(db, id, at(-5, { kind: 'turned' }), LATER);
@@ -223,7 +245,7 @@ describe('cooks', () => {
     const notes = Array.from({ length: 50 }, (_, i) => at(i + 1, { kind: 'note', text: `note ${String(i)}` }));
     const results = await Promise.all(notes.map((n) => appendEvent(db, id, n, LATER)));
     expect(results.every((r) => r.ok)).toBe(true);
-    expect((await findCook(db, id))?.events).toHaveLength(51);
+    expect((await cookAt(id)).events).toHaveLength(51);
   });
 
   it('come in from a file under new ids, as often as wanted', async () => {
@@ -235,7 +257,7 @@ describe('cooks', () => {
       await importCook(db, OXTAIL_PLAN, events, NOON_MS),
     ];
     for (const id of ids) {
-      const cook = await findCook(db, id);
+      const cook = await cookAt(id);
       expect(cook && foldCook(cook.input, cook.events).turned).toBe(false);
     }
     expect(english(historyFault(OXTAIL_PLAN, [turned], LATER))).toContain('Nothing is in the pot');
@@ -245,7 +267,7 @@ describe('cooks', () => {
     const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
     const view = async () => {
-      const cook = await findCook(db, id);
+      const cook = await cookAt(id);
       if (!cook) throw new Error('gone');
       return cookView(cook, NOON_MS + 160 * 60_000).live.forecast;
     };
@@ -258,13 +280,77 @@ describe('cooks', () => {
   });
 });
 
+describe('a row that cannot be read', () => {
+  const BAD: readonly [string, (input: string) => { input: string; inputVersion?: number }, string][] = [
+    [
+      'of a cut that is called something else by now',
+      (t) => ({ input: t.replaceAll('beef_oxtail', 'nope') }),
+      'fault.unknown',
+    ],
+    ['with more in it than is known', (t) => ({ input: t.replace('{', '{"admin":true,') }), 'aside.shape'],
+    ['cut off', (t) => ({ input: t.slice(0, 90) }), 'aside.notJson'],
+    ['of a version from later on', (t) => ({ input: t, inputVersion: 99 }), 'aside.newer'],
+  ];
+
+  it.each(BAD)('%s stays alone', async (_, spoil, code) => {
+    const [good, bad] = [await added(OXTAIL_PLAN), await added(OXTAIL_PLAN)];
+    const [kept, lost] = [await started(OXTAIL_PLAN), await started(OXTAIL_PLAN)];
+    const text = JSON.stringify(OXTAIL_PLAN);
+    await db.plans.update(spoil(text), { where: { id: bad } });
+    await db.cooks.update(spoil(text), { where: { id: lost } });
+    const plans = await listPlans(db);
+    expect(plans.plans.map((p) => p.id)).toEqual([good]);
+    expect(plans.aside).toMatchObject([{ table: 'plans', id: bad, title: OXTAIL_PLAN.title, why: { code } }]);
+    expect(english(plans.aside[0]?.why).length).toBeGreaterThan(8);
+    const cooks = await listCooks(db);
+    expect(cooks.cooks.map((c) => c.id)).toEqual([kept]);
+    expect(cooks.aside).toMatchObject([{ table: 'cooks', id: lost, why: { code } }]);
+    expect(await findPlan(db, bad)).toMatchObject({ ok: false, aside: { why: { code } } });
+    expect(await findCook(db, lost)).toMatchObject({ ok: false, aside: { why: { code } } });
+    expect(await appendEvent(db, lost, at(0, { kind: 'intoPot' }), LATER)).toMatchObject({ ok: false, status: 409 });
+    expect(await rowAsKept(db, 'plans', bad)).toMatchObject({ id: bad, ...spoil(text) });
+    // Written over only when that is meant.
+    expect((await savePlan(db, bad, OXTAIL_PLAN, NOON_MS + 1, null)).ok).toBe(true);
+    expect((await listPlans(db)).aside).toEqual([]);
+  });
+
+  it('is a record: the braise goes on without it, and the next one has a place of its own', async () => {
+    const id = await started(OXTAIL_PLAN);
+    const events = [at(0, { kind: 'intoPot' }), at(60, { kind: 'turned' }), at(70, { kind: 'note', text: 'hm' })];
+    for (const e of events) await appendEvent(db, id, e, LATER);
+    await db.events.update({ act: '{"kind":"blessed"}' }, { where: { id: events[1]?.id } });
+    const cook = await cookAt(id);
+    expect(cook.events.map((e) => e.act.kind)).toEqual(['intoPot', 'note']);
+    expect(cook.aside).toMatchObject([{ table: 'events', id: events[1]?.id }]);
+    expect((await appendEvent(db, id, at(80, { kind: 'turned' }), LATER)).ok).toBe(true);
+    expect((await cookAt(id)).events.map((e) => e.act.kind)).toEqual(['intoPot', 'note', 'turned']);
+  });
+
+  it('is the kitchen: a plain one stands in, and a change moves the old one aside and loses nothing of it', async () => {
+    await changeKitchen(db, { timeZone: 'Europe/Lisbon' }, NOON_MS);
+    await db.kitchens.update({ equipment: '{"name":1}' }, { where: {} });
+    expect(await readKitchen(db)).toEqual(PLAIN_KITCHEN);
+    expect(await kitchensAside(db)).toMatchObject([{ table: 'kitchens', id: 'kitchen' }]);
+    await changeKitchen(db, { habits: { onion: 'deep' } }, NOON_MS + 5);
+    expect((await readKitchen(db)).habits).toEqual({ onion: 'deep' });
+    const [aside] = await kitchensAside(db);
+    expect(await rowAsKept(db, 'kitchens', aside?.id ?? '')).toMatchObject({ equipment: '{"name":1}' });
+    expect(await rowAsKept(db, 'kitchens', 'none')).toBeUndefined();
+  });
+
+  it('is one whose braise cannot be planned any more', async () => {
+    const cold: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } };
+    expect(readView(await cookAt(await started(cold)), LATER)).toMatchObject({ ok: false, aside: { table: 'cooks' } });
+  });
+});
+
 describe('the demo kitchen', () => {
   it('gives a stranger a plan, a braise on the fire and six in the log', async () => {
     await loadDemoIfEmpty(db);
-    const states = (await listCooks(db)).map((c) => foldCook(c.input, c.events).phase);
+    const states = (await listCooks(db)).cooks.map((c) => foldCook(c.input, c.events).phase);
     expect(states.filter((p) => p === 'braising')).toHaveLength(1);
     expect(states.filter((p) => p === 'finished')).toHaveLength(6);
-    expect(await listPlans(db)).toHaveLength(1);
+    expect((await listPlans(db)).plans).toHaveLength(1);
     const kitchen = await readKitchen(db);
     expect([kitchen.pots.length, kitchen.pans.length, kitchen.ovens.length, kitchen.burners.length]).toEqual([
       3, 3, 1, 2,
@@ -274,7 +360,7 @@ describe('the demo kitchen', () => {
   it('is replaced when loaded again, and never touches what the cook has made or written to', async () => {
     await loadDemo(db, NOON_MS);
     const own = await added({ ...OXTAIL_PLAN, title: 'Mine' });
-    const live = (await listCooks(db)).find((c) => foldCook(c.input, c.events).phase === 'braising');
+    const live = (await listCooks(db)).cooks.find((c) => foldCook(c.input, c.events).phase === 'braising');
     if (!live) throw new Error('no live cook');
     await appendEvent(
       db,
@@ -283,11 +369,11 @@ describe('the demo kitchen', () => {
       NOON_MS,
     );
     await loadDemo(db, NOON_MS + 1000);
-    expect((await findPlan(db, own))?.input.title).toBe('Mine');
+    expect((await planAt(own)).input.title).toBe('Mine');
     expect(await findCook(db, live.id)).toBeDefined();
-    expect(await listCooks(db)).toHaveLength(8);
+    expect((await listCooks(db)).cooks).toHaveLength(8);
     expect(await removeCook(db, live.id)).toBe(true);
-    expect(await listCooks(db)).toHaveLength(7);
+    expect((await listCooks(db)).cooks).toHaveLength(7);
   });
 });
 

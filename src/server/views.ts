@@ -1,5 +1,7 @@
 import 'server-only';
+import { type Read, readRow, UnreadableError } from './aside';
 import { type StoredCook } from './cooks';
+import { say } from '../core/message';
 import {
   type CookState,
   type CookView,
@@ -44,10 +46,13 @@ function keep<T>(map: Map<string, T>, id: string, value: T): T {
   return value;
 }
 
-/** The plan a cook was started from, as it was then. */
-export function planOf(cook: StoredCook): Plan {
+/** What of a cook its forecast goes by. */
+export type ViewedCook = Omit<StoredCook, 'aside'>;
+
+/** The plan a cook was started from, as it was then. Throws `UnreadableError` where it cannot be planned any more. */
+export function planOf(cook: Pick<StoredCook, 'input'>): Plan {
   const result = planFor(cook.input);
-  if (!result.ok) throw new Error(`A kept braise cannot be planned: ${result.faults[0]?.says.code ?? ''}`);
+  if (!result.ok) throw new UnreadableError(result.faults[0]?.says ?? say('fault.ours'));
   return result.plan;
 }
 
@@ -55,6 +60,11 @@ export function planOf(cook: StoredCook): Plan {
 export function planFor(input: PlanInput): PlanResult {
   const key = JSON.stringify(input);
   return cache().plans.get(key) ?? keep(cache().plans, key, composePlan(input));
+}
+
+/** The cook as a screen shows it, or that what is kept of it cannot be worked with. */
+export function readView(cook: ViewedCook, nowMs: number): Read<CookView> {
+  return readRow({ table: 'cooks', id: cook.id, title: cook.input.title }, () => cookView(cook, nowMs));
 }
 
 /** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
@@ -83,8 +93,8 @@ function follow(cookId: string, state: CookState): Learning {
   return (steps.at(-1) as Followed).following;
 }
 
-/** The cook as a screen shows it at `nowMs`. */
-export function cookView(cook: StoredCook, nowMs: number): CookView {
+/** The cook as a screen shows it at `nowMs`. Throws `UnreadableError` where its plan cannot be planned any more. */
+export function cookView(cook: ViewedCook, nowMs: number): CookView {
   const state = foldCook(cook.input, cook.events);
   const plan = planOf(cook);
   const startMs = state.intoPotMs ?? plan.day.intoPotMs;

@@ -36,7 +36,7 @@ function argumentsOf(text: string): string[] {
 
 const src = new URL('../', import.meta.url);
 const core = sources(new URL('core/', src));
-const rest = ['app/', 'ui/', 'exports/', 'contract/', 'server/', 'cli/', 'words/words.ts']
+const rest = ['app/', 'ui/', 'exports/', 'contract/', 'server/', 'cli/', 'words/words.ts', 'proxy.ts']
   .map((f) => (f.endsWith('/') ? sources(new URL(f, src)) : readFileSync(new URL(f, src), 'utf8')))
   .join('\n');
 

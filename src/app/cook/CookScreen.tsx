@@ -10,6 +10,8 @@ import { useLiveCook } from './useLiveCook';
 import { KeysSheet, useHotkeys } from './hotkeys';
 import { LATER_MIN, NextCard } from './NextCard';
 import { LiveForecast } from './LiveForecast';
+import { AsideNote } from '../AsideNote';
+import { type SetAside } from '@/server/aside';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
 import { SoFar } from './SoFar';
@@ -85,7 +87,7 @@ const Foot = styled(Panel)`
 `;
 
 /** The cook screen: next action, forecast, records, what happened so far, the line of the day. */
-export function CookScreen({ first, night }: { first: CookView; night: boolean }) {
+export function CookScreen({ first, aside, night }: { first: CookView; aside: readonly SetAside[]; night: boolean }) {
   const router = useRouter();
   const { timeZone } = useKitchen();
   const w = useWords();
@@ -159,6 +161,7 @@ export function CookScreen({ first, night }: { first: CookView; night: boolean }
               cookId={view.id}
             />
             <Alerts>
+              <AsideNote aside={aside} />
               {live.connected ? null : (
                 <FaultNote role="status">
                   <WifiOff size={16} aria-hidden /> {w.text('cookScreen.noConnectionToTheServer')}

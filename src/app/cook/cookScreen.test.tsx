@@ -69,7 +69,10 @@ function view(events: readonly CookEvent[], nowMs: number, input: PlanInput = OX
 function at(minutes: number, events: readonly CookEvent[] = [IN], units?: UnitChoice) {
   const nowMs = INTO_MS + minutes * MIN_MS;
   vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
-  const made = shown(<CookScreen first={view(events, nowMs)} night={false} />, units ? { units, nowMs } : { nowMs });
+  const made = shown(
+    <CookScreen aside={[]} first={view(events, nowMs)} night={false} />,
+    units ? { units, nowMs } : { nowMs },
+  );
   return { ...made, nowMs };
 }
 
@@ -209,6 +212,7 @@ describe('the cook screen', () => {
     const input: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 130, fan: false } };
     const { hand } = shown(
       <CookScreen
+        aside={[]}
         first={view([IN, event('f', 195, { kind: 'fork', stage: 'holds' })], late, {
           ...input,
           serveAtMs: late + HOUR_MS,

@@ -8,7 +8,9 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ON_TIME_MIN } from './LogList';
 import { type LogEntry } from './entry';
+import { AsideNote } from '../AsideNote';
 import { Scores } from './Scores';
+import { type SetAside } from '@/server/aside';
 import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
 import { actualSpans, type CookView, eventsOf, foldCook } from '@/core/cook';
@@ -67,7 +69,7 @@ function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
 }
 
 /** One braise of the log: planned against actual, what was recorded and what it taught. */
-export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) {
+export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEntry; aside: readonly SetAside[] }) {
   const { timeZone } = useKitchen();
   const w = useWords();
   const router = useRouter();
@@ -116,6 +118,7 @@ export function LogDetail({ view, entry }: { view: CookView; entry: LogEntry }) 
           </ConfirmButton>
         </div>
       </PageHead>
+      <AsideNote aside={aside} />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel aria-labelledby="planned">
         <h2 id="planned" style={{ fontSize: 20 }}>

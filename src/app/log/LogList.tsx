@@ -4,7 +4,9 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { type LogEntry } from './entry';
 import { Scores } from './Scores';
+import { AsideNote } from '../AsideNote';
 import { ImportButton } from '../ImportButton';
+import { type SetAside } from '@/server/aside';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 
@@ -66,7 +68,7 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
   );
 }
 
-export function LogList({ entries }: { entries: readonly LogEntry[] }) {
+export function LogList({ entries, aside }: { entries: readonly LogEntry[]; aside: readonly SetAside[] }) {
   const w = useWords();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;
   const inside = entries.filter((e) => e.actualMin >= e.plannedP10Min && e.actualMin <= e.plannedP90Min).length;
@@ -76,6 +78,7 @@ export function LogList({ entries }: { entries: readonly LogEntry[] }) {
         <h1>{w.text('logList.log')}</h1>
         <ImportButton />
       </PageHead>
+      <AsideNote aside={aside} />
       <Panel>
         {entries.length === 0 ? (
           <p>{w.text('logList.nothingIsInTheLog')}</p>

@@ -2,8 +2,7 @@ import 'server-only';
 import { eventsOf, foldCook, type Verdict } from '@/core/cook';
 import { readyEta } from '@/core/forecast';
 import { stageIndex } from '@/core/tenderness';
-import { type StoredCook } from '@/server/cooks';
-import { planOf } from '@/server/views';
+import { planOf, type ViewedCook } from '@/server/views';
 
 /** A finished braise as a line of the log. Minutes count from the pieces meeting the liquid. */
 export interface LogEntry {
@@ -21,7 +20,7 @@ export interface LogEntry {
 }
 
 /** The log line of a finished cook; undefined while it is not finished. */
-export function logEntry(cook: StoredCook): LogEntry | undefined {
+export function logEntry(cook: ViewedCook): LogEntry | undefined {
   const state = foldCook(cook.input, cook.events);
   if (state.finishedMs === undefined || state.verdict === undefined || state.intoPotMs === undefined) return undefined;
   const { forecast } = planOf(cook);

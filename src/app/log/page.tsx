@@ -1,6 +1,7 @@
 import { type Metadata } from 'next';
 import { LogList } from './LogList';
 import { logEntry } from './entry';
+import { parted, readRow } from '@/server/aside';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
 import { pageWords } from '@/app/pageWords';
@@ -11,7 +12,10 @@ export async function generateMetadata(): Promise<Metadata> {
 export const dynamic = 'force-dynamic';
 
 export default async function LogPage() {
-  const cooks = await listCooks(await database());
-  const entries = cooks.map(logEntry).filter((e) => e !== undefined);
-  return <LogList entries={entries.sort((a, b) => b.finishedMs - a.finishedMs)} />;
+  const { cooks, aside } = await listCooks(await database());
+  const lines = parted(
+    cooks.map((cook) => readRow({ table: 'cooks', id: cook.id, title: cook.input.title }, () => logEntry(cook))),
+  );
+  const entries = lines.read.filter((e) => e !== undefined).sort((a, b) => b.finishedMs - a.finishedMs);
+  return <LogList entries={entries} aside={[...aside, ...lines.aside]} />;
 }

@@ -5,7 +5,9 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { AsideNote } from '../AsideNote';
 import { ImportButton } from '../ImportButton';
+import { type SetAside } from '@/server/aside';
 import { linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
@@ -49,7 +51,7 @@ interface ListedPlan {
   readonly input: PlanInput;
 }
 
-export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
+export function PlanList({ plans, aside }: { plans: readonly ListedPlan[]; aside: readonly SetAside[] }) {
   const { renderedAtMs } = useKitchen();
   const w = useWords();
   const router = useRouter();
@@ -73,6 +75,7 @@ export function PlanList({ plans }: { plans: readonly ListedPlan[] }) {
           </NewLink>
         </div>
       </PageHead>
+      <AsideNote aside={aside} />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel>
         {plans.length === 0 ? (

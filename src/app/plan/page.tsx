@@ -10,5 +10,5 @@ export async function generateMetadata(): Promise<Metadata> {
 export const dynamic = 'force-dynamic';
 
 export default async function PlansPage() {
-  return <PlanList plans={await listPlans(await database())} />;
+  return <PlanList {...await listPlans(await database())} />;
 }

@@ -61,7 +61,6 @@ function unknownId(field: PlanField, name: string, id: string, known: boolean): 
 }
 
 function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
-  if (!isCutId(part.cutId)) return unknownId(`${field}.cutId`, 'cut', part.cutId, false);
   return [
     ...outside(`${field}.massKg`, 'meatWeight', part.massKg, LIMITS.massKg, 'mass'),
     ...outside(`${field}.pieces`, 'pieces', part.pieces, LIMITS.pieces),
@@ -71,6 +70,23 @@ function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
     ...(part.grossKg === null || part.grossKg >= part.massKg
       ? []
       : [fault(`${field}.grossKg`, 'grossUnderNet', { gross: kg(part.grossKg), net: kg(part.massKg) })]),
+  ];
+}
+
+/** Names in an input that the larder does not have, of cuts, spices, fats, vegetables, liquids, herbs and sides. */
+export function unknownNames(input: PlanInput): PlanFault[] {
+  const { base, liquid, season, sear, day } = input;
+  return [
+    ...meatParts(input).flatMap((part, i) =>
+      unknownId(`${meatField(i)}.cutId`, 'cut', part.cutId, isCutId(part.cutId)),
+    ),
+    ...season.spices.flatMap((s) => unknownId('season.spices', 'spice', s.id, isSpiceId(s.id))),
+    ...unknownId('sear.fatId', 'fat', sear.fatId, isFatId(sear.fatId)),
+    ...base.items.flatMap((i) => unknownId('base.items', 'vegetable', i.id, isGarnishId(i.id))),
+    ...liquid.parts.flatMap((p) => unknownId('liquid.parts', 'liquid', p.id, isLiquidId(p.id))),
+    ...unknownId('liquid.fillerId', 'filler', liquid.fillerId, isLiquidId(liquid.fillerId)),
+    ...liquid.herbs.flatMap((h) => unknownId('liquid.herbs', 'herb', h.id, isHerbId(h.id))),
+    ...day.sides.flatMap((s) => unknownId('day.sides', 'side', s, isSideId(s))),
   ];
 }
 
@@ -92,31 +108,19 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...outside('pot.heightMm', 'potHeight', pot.heightMm, LIMITS.potHeightMm, 'length'),
     ...outside('season.gramsPerKg', 'salt', season.gramsPerKg, LIMITS.saltGPerKg, 'gramsPerKg'),
     ...season.spices.flatMap((s) => [
-      ...unknownId('season.spices', 'spice', s.id, isSpiceId(s.id)),
       ...outside('season.spices', 'spice', s.grams / 1000, inKg(LIMITS.spiceG), 'mass'),
     ]),
-    ...unknownId('sear.fatId', 'fat', sear.fatId, isFatId(sear.fatId)),
     ...(sear.mostAtOnce === null
       ? []
       : [
           ...outside('sear.mostAtOnce', 'atOnce', sear.mostAtOnce, LIMITS.atOnce),
           ...whole('sear.mostAtOnce', 'atOnce', sear.mostAtOnce),
         ]),
-    ...base.items.flatMap((i) => [
-      ...unknownId('base.items', 'vegetable', i.id, isGarnishId(i.id)),
-      ...outside('base.items', 'vegetableWeight', i.kg, LIMITS.itemKg, 'mass'),
-    ]),
+    ...base.items.flatMap((i) => [...outside('base.items', 'vegetableWeight', i.kg, LIMITS.itemKg, 'mass')]),
     ...outside('base.pasteKg', 'paste', base.pasteKg, LIMITS.pasteKg, 'mass'),
-    ...liquid.parts.flatMap((p) => [
-      ...unknownId('liquid.parts', 'liquid', p.id, isLiquidId(p.id)),
-      ...outside('liquid.parts', 'pour', p.litres, LIMITS.partL, 'volume'),
-    ]),
-    ...unknownId('liquid.fillerId', 'filler', liquid.fillerId, isLiquidId(liquid.fillerId)),
+    ...liquid.parts.flatMap((p) => [...outside('liquid.parts', 'pour', p.litres, LIMITS.partL, 'volume')]),
     ...outside('liquid.fillerStrength', 'fillerStrength', liquid.fillerStrength, LIMITS.fillerStrength, 'share'),
-    ...liquid.herbs.flatMap((h) => [
-      ...unknownId('liquid.herbs', 'herb', h.id, isHerbId(h.id)),
-      ...outside('liquid.herbs', 'herbCount', h.count, LIMITS.herbCount),
-    ]),
+    ...liquid.herbs.flatMap((h) => [...outside('liquid.herbs', 'herbCount', h.count, LIMITS.herbCount)]),
     ...outside('liquid.level', 'level', liquid.level, LIMITS.liquidLevel, 'share'),
     ...(prepare.filling === null
       ? []
@@ -137,7 +141,6 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...outside('day.burners', 'burners', input.day.burners, LIMITS.burners),
     ...whole('day.burners', 'burners', input.day.burners),
     ...checkAhead(input),
-    ...input.day.sides.flatMap((s) => unknownId('day.sides', 'side', s, isSideId(s))),
     ...outside('finish.sauceLPerPlate', 'saucePerPlate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, 'volume'),
     ...outside('altitudeM', 'altitude', input.altitudeM, LIMITS.altitudeM, 'altitude'),
     ...outside('confidence', 'confidence', input.confidence, LIMITS.confidence, 'share'),
@@ -151,9 +154,9 @@ function checkRest(input: PlanInput): PlanFault[] {
  */
 export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const parts = meatParts(input);
-  const meat = parts.flatMap((part, i) => checkPart(part, meatField(i)));
-  if (meat.some((f) => f.field?.endsWith('.cutId'))) return meat;
-  const faults = [...meat, ...checkRest(input)];
+  const unknown = unknownNames(input);
+  if (unknown.length > 0) return unknown;
+  const faults = [...parts.flatMap((part, i) => checkPart(part, meatField(i))), ...checkRest(input)];
   if (parts.length > LIMITS.meats[1]) {
     faults.push(fault('also', 'tooManyMeats', { meats: parts.length, most: LIMITS.meats[1] }));
   }

@@ -1,5 +1,5 @@
 export { type Answer, answerOf } from './answer';
-export { checkPlanInput } from './check';
+export { checkPlanInput, unknownNames } from './check';
 export { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
 export { changedDay, dayWays } from './dayWays';
 export { braiseRequest, plannedRequest } from './engineRequest';

@@ -4,7 +4,8 @@ import { notFound } from 'next/navigation';
 import { CookScreen } from '../CookScreen';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
-import { cookView } from '@/server/views';
+import { readView } from '@/server/views';
+import { AsidePage } from '@/app/AsideNote';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { presentMs } from '@/server/clock';
 import { pageWords } from '@/app/pageWords';
@@ -15,12 +16,16 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const cook = await findCook(await database(), (await params).id);
-  return { title: cook?.input.title ?? (await pageWords()).text('page.braise') };
+  return { title: (cook?.ok ? cook.value.input.title : undefined) ?? (await pageWords()).text('page.braise') };
 }
 
 export default async function CookPage({ params }: Props) {
-  const cook = await findCook(await database(), (await params).id);
-  if (!cook) notFound();
+  const found = await findCook(await database(), (await params).id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const cook = found.value;
+  const view = readView(cook, presentMs());
+  if (!view.ok) return <AsidePage aside={view.aside} />;
   const chosen = (await cookies()).get(THEME_COOKIE)?.value;
-  return <CookScreen first={cookView(cook, presentMs())} night={!isTheme(chosen)} />;
+  return <CookScreen first={view.value} aside={cook.aside} night={!isTheme(chosen)} />;
 }

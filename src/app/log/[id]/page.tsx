@@ -4,7 +4,8 @@ import { LogDetail } from '../LogDetail';
 import { logEntry } from '../entry';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
-import { cookView } from '@/server/views';
+import { readView } from '@/server/views';
+import { AsidePage } from '@/app/AsideNote';
 import { presentMs } from '@/server/clock';
 import { pageWords } from '@/app/pageWords';
 
@@ -14,14 +15,18 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const cook = await findCook(await database(), (await params).id);
-  return { title: cook?.input.title ?? (await pageWords()).text('page.log') };
+  return { title: (cook?.ok ? cook.value.input.title : undefined) ?? (await pageWords()).text('page.log') };
 }
 
 export default async function LogEntryPage({ params }: Props) {
   const { id } = await params;
-  const cook = await findCook(await database(), id);
-  if (!cook) notFound();
+  const found = await findCook(await database(), id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const cook = found.value;
+  const view = readView(cook, presentMs());
+  if (!view.ok) return <AsidePage aside={view.aside} />;
   const entry = logEntry(cook);
   if (!entry) redirect(`/cook/${id}`);
-  return <LogDetail view={cookView(cook, presentMs())} entry={entry} />;
+  return <LogDetail view={view.value} aside={cook.aside} entry={entry} />;
 }

@@ -1,5 +1,6 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { AsidePage } from '@/app/AsideNote';
 import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
@@ -12,12 +13,14 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: plan?.input.title ?? (await pageWords()).text('page.plan') };
+  return { title: (plan?.ok ? plan.value.input.title : undefined) ?? (await pageWords()).text('page.plan') };
 }
 
 export default async function PlanPage({ params }: Props) {
   const db = await database();
-  const plan = await findPlan(db, (await params).id);
-  if (!plan) notFound();
+  const found = await findPlan(db, (await params).id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const plan = found.value;
   return <PlanEditor kitchen={await readKitchen(db)} start={plan.input} id={plan.id} updatedAtMs={plan.updatedAtMs} />;
 }

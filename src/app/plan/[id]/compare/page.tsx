@@ -1,3 +1,4 @@
+import { AsidePage } from '@/app/AsideNote';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Compare } from '../../compare/Compare';
@@ -12,13 +13,15 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: (await pageWords()).text('page.compare', { title: plan?.input.title ?? '' }) };
+  return { title: (await pageWords()).text('page.compare', { title: plan?.ok ? plan.value.input.title : '' }) };
 }
 
 export default async function ComparePage({ params }: Props) {
   const db = await database();
-  const plan = await findPlan(db, (await params).id);
-  if (!plan) notFound();
+  const found = await findPlan(db, (await params).id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const plan = found.value;
   const kitchen = await readKitchen(db);
   return (
     <Compare id={plan.id} updatedAtMs={plan.updatedAtMs} input={plan.input} fan={kitchen.ovens.at(0)?.fan ?? false} />

@@ -1,5 +1,6 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { AsidePage } from '@/app/AsideNote';
 import { BenchSheet } from '../../sheet/BenchSheet';
 import { SheetFaults } from '../../sheet/SheetFaults';
 import { makePlan } from '@/core/plan';
@@ -13,12 +14,14 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const plan = await findPlan(await database(), (await params).id);
-  return { title: (await pageWords()).text('page.sheet', { title: plan?.input.title ?? '' }) };
+  return { title: (await pageWords()).text('page.sheet', { title: plan?.ok ? plan.value.input.title : '' }) };
 }
 
 export default async function SheetPage({ params }: Props) {
-  const stored = await findPlan(await database(), (await params).id);
-  if (!stored) notFound();
+  const found = await findPlan(await database(), (await params).id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const stored = found.value;
   // A sheet stays readable when the hour to begin has passed, so the present plays no part in it.
   const made = makePlan(stored.input, { nowMs: 0 });
   return made.ok ? (

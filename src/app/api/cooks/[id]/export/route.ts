@@ -8,8 +8,10 @@ import { say } from '@/core/message';
 
 export const GET = answering(
   async (_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
-    const cook = await findCook(await database(), (await params).id);
-    if (!cook) return refuse(404, say('http.noBraise'));
+    const found = await findCook(await database(), (await params).id);
+    if (!found) return refuse(404, say('http.noBraise'));
+    if (!found.ok) return refuse(409, say('http.setAside', { why: found.aside.why }));
+    const cook = found.value;
     return jsonFile(braiseFile(cook.input, cook.events), `${fileStem(cook.input.title)}.braise.json`);
   },
 );

@@ -28,7 +28,8 @@ export const GET = answering(
         };
         const sendView = async (): Promise<void> => {
           const cook = await findCook(db, id);
-          send(cook ? `event: view\ndata: ${toWire(cookView(cook, Date.now()))}\n\n` : 'event: gone\ndata: {}\n\n');
+          if (!cook) send('event: gone\ndata: {}\n\n');
+          else if (cook.ok) send(`event: view\ndata: ${toWire(cookView(cook.value, Date.now()))}\n\n`);
         };
         const tell = (): void => {
           sendView().catch((error: unknown) => {

@@ -8,8 +8,10 @@ import { say } from '@/core/message';
 
 export const GET = answering(
   async (_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
-    const plan = await findPlan(await database(), (await params).id);
-    if (!plan) return refuse(404, say('http.noPlan'));
+    const found = await findPlan(await database(), (await params).id);
+    if (!found) return refuse(404, say('http.noPlan'));
+    if (!found.ok) return refuse(409, say('http.setAside', { why: found.aside.why }));
+    const plan = found.value;
     return jsonFile(planFile(plan.input), `${fileStem(plan.input.title)}.plan.json`);
   },
 );
