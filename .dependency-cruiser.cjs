@@ -52,13 +52,26 @@ module.exports = {
     {
       name: 'only-server-touches-the-database',
       severity: 'error',
-      from: { pathNot: '^src/server' },
+      from: { pathNot: ['^src/server', '^e2e'] },
       to: { path: 'node_modules/(sequelize|sqlite3|umzug)' },
+    },
+    {
+      name: 'engine-in-workers-only',
+      comment: 'The heavy work of src/engine runs in the pool; the server and its pages know its types and demo data alone.',
+      severity: 'error',
+      from: { path: '^src/(server|app)', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/engine', pathNot: '^src/engine/demo/kitchen', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'engine-knows-core-and-contract',
+      severity: 'error',
+      from: { path: '^src/engine' },
+      to: { pathNot: '^src/(engine|core|contract|calendar)|^node:|^(crypto)$' },
     },
     {
       name: 'nothing-imports-pages',
       severity: 'error',
-      from: { path: '^src/(core|contract|words|exports|server|ui|workers|cli)' },
+      from: { path: '^src/(core|contract|words|exports|engine|server|ui|workers|cli)' },
       to: { path: '^src/app' },
     },
   ],

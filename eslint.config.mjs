@@ -4,7 +4,9 @@ import tseslint from 'typescript-eslint';
 export default tseslint.config(
   { ignores: ['.stryker/**', '.next/**', 'node_modules/**', 'next-env.d.ts', 'data/**', 'docs/**', '*.cjs'] },
   // React's rules read every function they are shown; there is none of React's outside the screens.
-  ...next.map((config) => (config.ignores && !config.rules ? config : { ...config, files: ['src/{app,ui}/**/*.{ts,tsx}'] })),
+  ...next.map((config) =>
+    config.ignores && !config.rules ? config : { ...config, files: ['src/{app,ui}/**/*.{ts,tsx}'] },
+  ),
   ...tseslint.configs.strictTypeChecked,
   {
     languageOptions: {
@@ -24,7 +26,7 @@ export default tseslint.config(
     },
   },
   {
-    files: ['src/app/**', '*.config.*', '*.mjs'],
+    files: ['src/app/**', 'src/engine/worker.ts', 'src/testing/engineFile.ts', '*.config.*', '**/*.mjs'],
     rules: { 'no-restricted-exports': 'off' },
   },
   {

@@ -2,7 +2,7 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
-  serverExternalPackages: ['pino', 'sequelize', 'sqlite3', 'umzug'],
+  serverExternalPackages: ['pino', 'piscina', 'sequelize', 'sqlite3', 'umzug'],
   turbopack: { root: import.meta.dirname },
   poweredByHeader: false,
   // The proxy does it, so that a redirect too has its headers.

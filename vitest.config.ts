@@ -12,6 +12,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
+          globalSetup: ['src/testing/engineFile.ts'],
           setupFiles: ['src/testing/setup.ts'],
           include: ['src/**/*.test.{ts,tsx}'],
           testTimeout: 60_000,

@@ -3,8 +3,8 @@ import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Browser, openBrowser, setViewport, WAIT_MS } from './browser';
 import { type AppServer, startApp } from './server';
-import { SALTMARSH_ROW } from '../src/server/demo/kitchen';
-import { OXTAIL, PAST, SHANKS } from '../src/server/demo/dishes';
+import { SALTMARSH_ROW } from '../src/engine/demo/kitchen';
+import { OXTAIL, PAST, SHANKS } from '../src/engine/demo/dishes';
 import { type Places, RECIPE_WORDS, WALK } from './walk';
 
 let app: AppServer;

@@ -3,7 +3,8 @@ import { foldCook } from '@/core/cook';
 import { listCooks } from '@/server/cooks';
 import { database } from '@/server/database';
 import { listPlans } from '@/server/plans';
-import { planFor, readView } from '@/server/views';
+import { work } from '@/server/engine';
+import { readView } from '@/server/views';
 import { parted } from '@/server/aside';
 import { kitchensAside } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
@@ -22,7 +23,9 @@ export default async function HomePage() {
     kitchensAside(db),
   ]);
   const states = cooks.map((cook) => ({ cook, state: foldCook(cook.input, cook.events) }));
-  const live = parted(states.filter((s) => s.state.phase !== 'finished').map((s) => readView(s.cook, now)));
+  const live = parted(
+    await Promise.all(states.filter((s) => s.state.phase !== 'finished').map((s) => readView(s.cook, now))),
+  );
   const last = states
     .filter((s) => s.state.phase === 'finished')
     .sort((a, b) => (b.state.finishedMs ?? 0) - (a.state.finishedMs ?? 0))
@@ -33,11 +36,10 @@ export default async function HomePage() {
       finishedMs: state.finishedMs ?? 0,
       verdict: state.verdict,
     }));
-  const coming = plans
-    .filter((p) => p.input.serveAtMs > now)
-    .slice(0, COMING)
-    .map(({ id, input }) => {
-      const result = planFor(input);
+  const next = plans.filter((p) => p.input.serveAtMs > now).slice(0, COMING);
+  const coming = await Promise.all(
+    next.map(async ({ id, input }) => {
+      const result = await work(id, 'plan', input);
       return {
         id,
         title: input.title,
@@ -45,7 +47,8 @@ export default async function HomePage() {
         serveAtMs: input.serveAtMs,
         day: result.ok ? result.plan.day : undefined,
       };
-    });
+    }),
+  );
   const aside = [...badKitchens, ...badPlans, ...badCooks, ...live.aside];
   return <Home live={live.read} coming={coming} last={last} aside={aside} />;
 }

@@ -8,7 +8,7 @@ import { type Lesson } from '@/core/cook';
 import { type Unknown } from '@/core/forecast';
 import { CUTS } from '@/core/larder';
 import { checkPlanInput, composePlan, usualMeat } from '@/core/plan';
-import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { US_WORDS, WORDS } from '@/testing/words';
 

@@ -13,19 +13,6 @@ function hub(): EventEmitter {
   return globalThis.evenEmberHub;
 }
 
-/** Tells every open screen of a cook that it has changed. */
-export function announce(cookId: string): void {
-  hub().emit(cookId);
-}
-
-/** Calls `listener` whenever the cook changes; returns how to stop. */
-export function listen(cookId: string, listener: () => void): () => void {
-  hub().on(cookId, listener);
-  return () => {
-    hub().off(cookId, listener);
-  };
-}
-
 const CLOSING = 'closing';
 
 /** Calls `listener` when the server is asked to stop, so that open streams do not keep it alive. Returns how to forget it. */

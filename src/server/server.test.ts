@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import {
   appendEvent,
   findCook,
@@ -24,7 +24,8 @@ import { MOST_KINDS } from '../contract/kitchen';
 import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
-import { cookView, readView } from './views';
+import { closeEngine } from './engine';
+import { readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
@@ -33,6 +34,14 @@ import { foldCook } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english } from '../testing/words';
 
+// The engine may run in the server's workers only: on its own thread every run of the heat is an error.
+vi.mock('../core/heat', async (original) => ({
+  ...(await original<object>()),
+  runBraise: () => {
+    throw new Error('The engine ran on the server’s own thread');
+  },
+}));
+
 let folder: string;
 let db: Database;
 
@@ -40,6 +49,8 @@ beforeEach(async () => {
   folder = await mkdtemp(join(tmpdir(), 'even-ember-test-'));
   db = await openDatabase(folder);
 });
+
+afterAll(closeEngine);
 
 afterEach(async () => {
   await db.close();
@@ -155,7 +166,7 @@ describe('rows from before rows said their version', () => {
     expect((await planAt(SECOND_ID)).input.day.fixed).toHaveLength(1);
     expect((await readKitchen(db)).burners[0]?.kind).toBe('gas');
     const cook = await cookAt(THIRD_ID);
-    expect(cook?.events.at(8)?.act).toEqual({ kind: 'fork', stage: 'twists' });
+    expect(cook.events.at(8)?.act).toEqual({ kind: 'fork', stage: 'twists' });
     expect((await db.events.findByPk(braise?.events[8]?.id))?.act).toContain('"turns"');
     await savePlan(db, FIRST_ID, OXTAIL_PLAN, NOON_MS, null);
     expect((await db.plans.findByPk(FIRST_ID))?.inputVersion).toBe(PLAN_INPUT.version);
@@ -267,9 +278,9 @@ describe('cooks', () => {
     const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }), LATER);
     const view = async () => {
-      const cook = await cookAt(id);
-      if (!cook) throw new Error('gone');
-      return cookView(cook, NOON_MS + 160 * 60_000).live.forecast;
+      const shown = await readView(await cookAt(id), NOON_MS + 160 * 60_000);
+      if (!shown.ok) throw new Error('not shown');
+      return shown.value.live.forecast;
     };
     const before = await view();
     const fork = at(150, { kind: 'fork', stage: 'holds' });
@@ -340,7 +351,10 @@ describe('a row that cannot be read', () => {
 
   it('is one whose braise cannot be planned any more', async () => {
     const cold: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } };
-    expect(readView(await cookAt(await started(cold)), LATER)).toMatchObject({ ok: false, aside: { table: 'cooks' } });
+    expect(await readView(await cookAt(await started(cold)), LATER)).toMatchObject({
+      ok: false,
+      aside: { table: 'cooks' },
+    });
   });
 });
 

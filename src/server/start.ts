@@ -1,6 +1,7 @@
 import 'server-only';
 import { database } from './database';
 import { loadDemoIfEmpty } from './demo';
+import { closeEngine, pools } from './engine';
 import { closeStreams } from './hub';
 import { log } from './log';
 import { watchArrivals } from './arrivals';
@@ -14,8 +15,9 @@ function stop(): void {
   setTimeout(() => {
     void database()
       .then((db) => db.close())
+      .then(closeEngine)
       .catch((err: unknown) => {
-        log().error({ err }, 'the database could not be closed');
+        log().error({ err }, 'the server could not be closed in order');
       })
       .finally(() => {
         process.exit(0);
@@ -27,5 +29,6 @@ function stop(): void {
 export async function startServer(): Promise<void> {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
   watchArrivals();
+  pools();
   await loadDemoIfEmpty(await database());
 }

@@ -3,7 +3,7 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { NextRequest } from 'next/server';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { GET as exportCook } from './cooks/[id]/export/route';
 import { POST as addEvent } from './cooks/[id]/events/route';
 import { DELETE as deleteCook } from './cooks/[id]/route';
@@ -23,9 +23,17 @@ import { type Message } from '@/core/message';
 import { proxy } from '@/proxy';
 import { buildId } from '@/server/build';
 import { database } from '@/server/database';
+import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
 import { HOUR_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { english } from '@/testing/words';
+
+vi.mock('@/core/heat', async (original) => ({
+  ...(await original<object>()),
+  runBraise: () => {
+    throw new Error('The engine ran on the server’s own thread');
+  },
+}));
 
 let folder: string;
 const before = process.env.EVEN_EMBER_DATA;
@@ -36,6 +44,7 @@ beforeAll(async () => {
 });
 
 afterAll(async () => {
+  await closeEngine();
   await (await database()).close();
   globalThis.evenEmberDatabase = undefined;
   process.env.EVEN_EMBER_DATA = before;

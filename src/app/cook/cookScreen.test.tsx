@@ -7,7 +7,7 @@ import { toWire } from '@/contract/wire';
 import { type CookAct, type CookEvent } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
-import { cookView } from '@/server/views';
+import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { ON_TIME_MIN } from './LogList';
-import { type LogEntry } from './entry';
+import { type LogEntry } from '@/engine/logEntry';
 import { AsideNote } from '../AsideNote';
 import { Scores } from './Scores';
 import { type SetAside } from '@/server/aside';

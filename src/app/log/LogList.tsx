@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { type LogEntry } from './entry';
+import { type LogEntry } from '@/engine/logEntry';
 import { Scores } from './Scores';
 import { AsideNote } from '../AsideNote';
 import { ImportButton } from '../ImportButton';

@@ -1,8 +1,8 @@
 import { type Metadata } from 'next';
 import { LogList } from './LogList';
-import { logEntry } from './entry';
-import { parted, readRow } from '@/server/aside';
+import { parted } from '@/server/aside';
 import { listCooks } from '@/server/cooks';
+import { readEntry } from '@/server/views';
 import { database } from '@/server/database';
 import { pageWords } from '@/app/pageWords';
 
@@ -13,9 +13,7 @@ export const dynamic = 'force-dynamic';
 
 export default async function LogPage() {
   const { cooks, aside } = await listCooks(await database());
-  const lines = parted(
-    cooks.map((cook) => readRow({ table: 'cooks', id: cook.id, title: cook.input.title }, () => logEntry(cook))),
-  );
+  const lines = parted(await Promise.all(cooks.map(readEntry)));
   const entries = lines.read.filter((e) => e !== undefined).sort((a, b) => b.finishedMs - a.finishedMs);
   return <LogList entries={entries} aside={[...aside, ...lines.aside]} />;
 }

@@ -6,7 +6,7 @@ import { PlanEditor } from './PlanEditor';
 import { draftKey } from './useDraft';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
-import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { failCalls } from '@/testing/comlink';
 import { router } from '@/testing/navigation';

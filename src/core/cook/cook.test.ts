@@ -205,6 +205,29 @@ describe('following a cook', () => {
   });
 });
 
+describe('a braise that was forgotten', () => {
+  it('is summed up as it stood at the forecast’s end, at no more cost than any other', () => {
+    const week = 7 * 24 * 60;
+    const events = log(
+      [0, { kind: 'intoPot' }],
+      [week, { kind: 'fork', stage: 'strings' }],
+      [week, { kind: 'offHeat' }],
+    );
+    const state = foldCook(OXTAIL_PLAN, events);
+    const learnt = learnAll(state, { particles: 32 });
+    expect(learnt.lessons.map((l) => l.eventId)).toEqual(['e0']);
+    const steps = learnt.ensemble.assembly.grid.count;
+    expect(steps).toBe(
+      learnAll(foldCook(OXTAIL_PLAN, events.slice(0, 1)), { particles: 32 }).ensemble.assembly.grid.count,
+    );
+    const live = liveForecast(learnt, plan.finishBy, { ...moment(week), cooking: true });
+    expect([live.teachesMost, live.heatWays]).toEqual([undefined, []]);
+    expect(live.finished).toEqual(
+      liveForecast(learnt, plan.finishBy, { ...moment(live.forecast.horizonMin), cooking: true }).finished,
+    );
+  });
+});
+
 describe('the next action', () => {
   const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
     const state = foldCook(OXTAIL_PLAN, log(...events));

@@ -129,6 +129,9 @@ export interface Learning {
   readonly lessons: readonly Lesson[];
 }
 
+/** What is recorded later than this of a pot says nothing of the braise any more: it was forgotten. */
+export const FORGOTTEN_MIN = 3 * 24 * 60;
+
 /** How one record moves the forecast. `events` are all standing events up to and including it. */
 export function learnOne(
   previous: Learning,
@@ -138,6 +141,7 @@ export function learnOne(
 ): Learning {
   if (state.intoPotMs === undefined || !RECORDS[event.act.kind].movesForecast) return previous;
   const atMin = minuteOf(state.intoPotMs, event.atMs);
+  if (atMin > FORGOTTEN_MIN) return previous;
   const done = requestOf(
     state,
     events.filter((e) => e.act.kind !== 'offHeat'),

@@ -43,12 +43,15 @@ export interface LiveMoment {
 /** Sums up where a cook stands. */
 export function liveForecast(following: Learning, finish: FinishQuestion, moment: LiveMoment): LiveForecast {
   const { ensemble } = following;
-  const { atMin } = moment;
   const forecast = summarise(ensemble);
+  const { horizonMin } = forecast;
+  // Beyond the forecast's end a pot was forgotten; there is nothing to work out for it there.
+  const atMin = Math.min(moment.atMin, horizonMin);
+  const cooking = moment.cooking && moment.atMin < horizonMin;
   const course = courseSamples(ensemble, forecast);
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
   const twists = readyEta(forecast);
-  const ready = Number.isFinite(twists.p50) ? Math.max(twists.p50, atMin) : forecast.horizonMin;
+  const ready = Number.isFinite(twists.p50) ? Math.max(twists.p50, atMin) : horizonMin;
   const lookCost = lookCostMin(
     ensemble.request,
     Math.max(atMin + 1, Math.min(twists.p10, twists.p50 - 5)),
@@ -61,7 +64,7 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
     lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
     finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), finish),
-    teachesMost: moment.cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
-    heatWays: moment.cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
+    teachesMost: cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
+    heatWays: cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
   };
 }

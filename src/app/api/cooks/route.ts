@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { madeId } from '@/contract/fields';
 import { say } from '@/core/message';
 import { planInputSchema } from '@/contract/plan';
-import { checkPlanInput, composePlan } from '@/core/plan';
+import { checkPlanInput, type PlanResult } from '@/core/plan';
+import { work } from '@/server/engine';
 import { type PlanFault } from '@/core/choices';
 import { startCook } from '@/server/cooks';
 import { answering } from '@/server/answering';
@@ -21,12 +22,12 @@ export const POST = answering(async (request: Request): Promise<Response> => {
   if (!body.ok) return body.response;
   const { id, input, planId } = body.value;
   const now = Date.now();
-  const fault = checkPlanInput(input, now)[0] ?? faultOf(composePlan(input, 64));
+  const fault = checkPlanInput(input, now)[0] ?? faultOf(await work('trial', 'trial', input));
   if (fault) return refuse(422, fault.says);
   if (!(await startCook(await database(), id, input, planId, now))) return refuse(409, say('http.idTaken'));
   return Response.json({ id }, { status: 201 });
 });
 
-function faultOf(result: ReturnType<typeof composePlan>): PlanFault | undefined {
+function faultOf(result: PlanResult): PlanFault | undefined {
   return result.ok ? undefined : result.faults[0];
 }

@@ -24,7 +24,7 @@ export default async function CookPage({ params }: Props) {
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
-  const view = readView(cook, presentMs());
+  const view = await readView(cook, presentMs());
   if (!view.ok) return <AsidePage aside={view.aside} />;
   const chosen = (await cookies()).get(THEME_COOKIE)?.value;
   return <CookScreen first={view.value} aside={cook.aside} night={!isTheme(chosen)} />;

@@ -1,10 +1,9 @@
 import { type Metadata } from 'next';
 import { notFound, redirect } from 'next/navigation';
 import { LogDetail } from '../LogDetail';
-import { logEntry } from '../entry';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
-import { readView } from '@/server/views';
+import { readEntry, readView } from '@/server/views';
 import { AsidePage } from '@/app/AsideNote';
 import { presentMs } from '@/server/clock';
 import { pageWords } from '@/app/pageWords';
@@ -24,9 +23,10 @@ export default async function LogEntryPage({ params }: Props) {
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
-  const view = readView(cook, presentMs());
+  const view = await readView(cook, presentMs());
   if (!view.ok) return <AsidePage aside={view.aside} />;
-  const entry = logEntry(cook);
-  if (!entry) redirect(`/cook/${id}`);
-  return <LogDetail view={view.value} aside={cook.aside} entry={entry} />;
+  const entry = await readEntry(cook);
+  if (!entry.ok) return <AsidePage aside={entry.aside} />;
+  if (!entry.value) redirect(`/cook/${id}`);
+  return <LogDetail view={view.value} aside={cook.aside} entry={entry.value} />;
 }

@@ -17,7 +17,7 @@ import { SIDES } from '@/core/larder';
 import { checkPlanInput, composePlan, type Plan } from '@/core/plan';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
-import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { choose, retype, shown, US } from '@/testing/screen';
 import { WORDS } from '@/testing/words';

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { RecipeImport } from './RecipeImport';
 import { checkPlanInput } from '@/core/plan';
 import { type PlanInput } from '@/core/choices';
-import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown } from '@/testing/screen';

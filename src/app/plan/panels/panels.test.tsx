@@ -8,7 +8,7 @@ import { Verdict } from '../Verdict';
 import { type PlanInput } from '@/core/choices';
 import { composePlan, type Plan, startPlan } from '@/core/plan';
 import { METRIC, type UnitChoice } from '@/core/quantity';
-import { SALTMARSH_ROW } from '@/server/demo/kitchen';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { english, WORDS } from '@/testing/words';

@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation';
 import { AsidePage } from '@/app/AsideNote';
 import { BenchSheet } from '../../sheet/BenchSheet';
 import { SheetFaults } from '../../sheet/SheetFaults';
-import { makePlan } from '@/core/plan';
+import { work } from '@/server/engine';
 import { database } from '@/server/database';
 import { findPlan } from '@/server/plans';
 import { pageWords } from '@/app/pageWords';
@@ -22,8 +22,7 @@ export default async function SheetPage({ params }: Props) {
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const stored = found.value;
-  // A sheet stays readable when the hour to begin has passed, so the present plays no part in it.
-  const made = makePlan(stored.input, { nowMs: 0 });
+  const made = await work(stored.id, 'sheet', stored.input);
   return made.ok ? (
     <BenchSheet id={stored.id} updatedAtMs={stored.updatedAtMs} plan={made.plan} />
   ) : (

@@ -3,7 +3,7 @@ import { appendEvent } from '@/server/cooks';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
-import { announce } from '@/server/hub';
+import { announce } from '@/server/live';
 
 /** Appends one event; every open screen of the cook hears of it over its stream. */
 export const POST = answering(
@@ -11,9 +11,10 @@ export const POST = answering(
     const body = await readBody(request, sentEventSchema);
     if (!body.ok) return body.response;
     const { id } = await params;
-    const appended = await appendEvent(await database(), id, body.value, Date.now());
+    const db = await database();
+    const appended = await appendEvent(db, id, body.value, Date.now());
     if (!appended.ok) return refuse(appended.status, appended.says);
-    announce(id);
+    announce(db, id);
     return Response.json({ id: body.value.id }, { status: 201 });
   },
 );

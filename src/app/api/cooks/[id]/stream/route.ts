@@ -1,12 +1,10 @@
-import { toWire } from '@/contract/wire';
 import { buildId } from '@/server/build';
 import { findCook } from '@/server/cooks';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { refuse } from '@/server/http';
-import { listen, onClose } from '@/server/hub';
-import { log } from '@/server/log';
-import { cookView } from '@/server/views';
+import { onClose } from '@/server/hub';
+import { watch } from '@/server/live';
 import { say } from '@/core/message';
 
 const HEARTBEAT_MS = 20_000;
@@ -17,7 +15,6 @@ export const GET = answering(
     const { id } = await params;
     const db = await database();
     if (!(await findCook(db, id))) return refuse(404, say('http.noBraise'));
-    const logger = log();
     const encoder = new TextEncoder();
     let stop = (): void => undefined;
     const stream = new ReadableStream<Uint8Array>({
@@ -26,20 +23,10 @@ export const GET = answering(
         const send = (text: string): void => {
           if (!closed) controller.enqueue(encoder.encode(text));
         };
-        const sendView = async (): Promise<void> => {
-          const cook = await findCook(db, id);
-          if (!cook) send('event: gone\ndata: {}\n\n');
-          else if (cook.ok) send(`event: view\ndata: ${toWire(cookView(cook.value, Date.now()))}\n\n`);
-        };
-        const tell = (): void => {
-          sendView().catch((error: unknown) => {
-            logger.error({ err: error, cookId: id }, 'a view could not be sent');
-          });
-        };
         const heartbeat = setInterval(() => {
           send(': still here\n\n');
         }, HEARTBEAT_MS);
-        const unlisten = listen(id, tell);
+        let unwatch = (): void => undefined;
         const unclose = onClose(() => {
           stop();
         });
@@ -47,13 +34,15 @@ export const GET = answering(
           if (closed) return;
           closed = true;
           clearInterval(heartbeat);
-          unlisten();
+          unwatch();
           unclose();
           controller.close();
         };
         request.signal.addEventListener('abort', stop);
         send(`event: build\ndata: ${buildId()}\n\n`);
-        tell();
+        unwatch = watch(db, id, ({ name, data }) => {
+          send(`event: ${name}\ndata: ${data}\n\n`);
+        });
       },
       cancel() {
         stop();

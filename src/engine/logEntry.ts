@@ -1,8 +1,7 @@
-import 'server-only';
-import { eventsOf, foldCook, type Verdict } from '@/core/cook';
-import { readyEta } from '@/core/forecast';
-import { stageIndex } from '@/core/tenderness';
-import { planOf, type ViewedCook } from '@/server/views';
+import { eventsOf, foldCook, type Verdict } from '../core/cook';
+import { readyEta } from '../core/forecast';
+import { stageIndex } from '../core/tenderness';
+import { planOf, type ViewedCook } from './views';
 
 /** A finished braise as a line of the log. Minutes count from the pieces meeting the liquid. */
 export interface LogEntry {

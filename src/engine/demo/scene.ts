@@ -1,0 +1,53 @@
+import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
+import { finishedRecords, planFor, recordsOf } from './script';
+import { hourOn } from '../../calendar/calendar';
+import { type NewEvent } from '../../contract/cook';
+import { readyEta } from '../../core/forecast';
+import { type PlanInput } from '../../core/choices';
+
+const MIN_MS = 60_000;
+/** How long after the low estimate the braise on the fire is met: just past its first fork test. */
+const AFTER_FIRST_TEST_MIN = 7;
+const ON_THE_FIRE_TRUTH = 97;
+const QUARTER_MS = 15 * MIN_MS;
+
+/** A braise of the demo and what was recorded of it. */
+export interface DemoCook {
+  readonly input: PlanInput;
+  readonly planId: string | null;
+  readonly createdAtMs: number;
+  readonly events: readonly NewEvent[];
+}
+
+/** The braise on the fire: its plate time set so that its first fork test has just been made at `nowMs`. */
+function onTheFire(nowMs: number): DemoCook {
+  const trial = planFor(planInput(OXTAIL, nowMs));
+  const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MIN_MS;
+  const serveMs = Math.ceil((intoPotMs + (trial.day.serveMs - trial.day.intoPotMs)) / QUARTER_MS) * QUARTER_MS;
+  const input = planInput(OXTAIL, serveMs);
+  return {
+    input,
+    planId: null,
+    createdAtMs: intoPotMs - 70 * MIN_MS,
+    events: recordsOf(planFor(input), ON_THE_FIRE_TRUTH, intoPotMs, nowMs),
+  };
+}
+
+function past(nowMs: number, timeZone: string): DemoCook[] {
+  return PAST.map(({ dish, daysAgo, hour, truth }) => {
+    const input = planInput(dish, hourOn(nowMs, -daysAgo, hour, timeZone));
+    const plan = planFor(input);
+    return { input, planId: null, createdAtMs: plan.day.startMs, events: finishedRecords(plan, truth) };
+  });
+}
+
+/** What the demo kitchen has planned and braised, seen from `nowMs` in a kitchen of that zone. */
+export function demoScene(
+  nowMs: number,
+  timeZone: string,
+): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } {
+  return {
+    planned: planInput(SHANKS, hourOn(nowMs, 1, 19, timeZone)),
+    cooks: [onTheFire(nowMs), ...past(nowMs, timeZone)],
+  };
+}

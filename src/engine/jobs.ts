@@ -1,0 +1,43 @@
+import { type DemoCook, demoScene } from './demo/scene';
+import { type LogEntry, logEntry } from './logEntry';
+import { cookView, planFor, UnplannableError, type ViewedCook } from './views';
+import { toWire } from '../contract/wire';
+import { type PlanInput } from '../core/choices';
+import { type CookView } from '../core/cook';
+import { type Message } from '../core/message';
+import { composePlan, makePlan, type PlanResult } from '../core/plan';
+
+/** What is worked out of a kept braise, or why it cannot be any more. */
+export type Worked<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly why: Message };
+
+function worked<T>(work: () => T): Worked<T> {
+  try {
+    return { ok: true, value: work() };
+  } catch (error) {
+    if (error instanceof UnplannableError) return { ok: false, why: error.says };
+    throw error;
+  }
+}
+
+/** Everything heavy the server asks for; none of it runs on the server's own thread. */
+export const JOBS = {
+  /** The plan for an input, from memory where it was worked out before. */
+  plan: (input: PlanInput): PlanResult => planFor(input),
+  /** Whether an input can be planned: the plan with few particles. */
+  trial: (input: PlanInput): PlanResult => composePlan(input, 64),
+  /** The plan for a bench sheet, which stays readable when the hour to begin has passed. */
+  sheet: (input: PlanInput): PlanResult => makePlan(input, { nowMs: 0 }),
+  /** A cook as a screen shows it at a moment. */
+  view: (cook: ViewedCook, nowMs: number): Worked<CookView> => worked(() => cookView(cook, nowMs)),
+  /** The same as the text that goes over a stream. */
+  viewText: (cook: ViewedCook, nowMs: number): Worked<string> => worked(() => toWire(cookView(cook, nowMs))),
+  /** The log line of a cook; undefined while it is not finished. */
+  logEntry: (cook: ViewedCook): Worked<LogEntry | undefined> => worked(() => logEntry(cook)),
+  /** The demo kitchen's plans and braises, seen from a moment. */
+  demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
+    demoScene(nowMs, timeZone),
+} as const;
+
+export type JobKind = keyof typeof JOBS;
+export type JobInput<Kind extends JobKind> = Parameters<(typeof JOBS)[Kind]>;
+export type JobResult<Kind extends JobKind> = ReturnType<(typeof JOBS)[Kind]>;

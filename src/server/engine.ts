@@ -1,0 +1,66 @@
+import 'server-only';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { Piscina } from 'piscina';
+import { log } from './log';
+import { type JobInput, type JobKind, type JobResult } from '../engine/jobs';
+
+/** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced. */
+const HANGS_AFTER_MS = 60_000;
+
+/** The engine as one file for workers, made with the build. */
+const file = (): string => process.env.EVEN_EMBER_ENGINE ?? join(process.cwd(), '.next', 'engine.mjs');
+
+/** Workers, each a pool of one: what belongs together goes to the same, which remembers what it worked out before. */
+interface Workers {
+  readonly pools: readonly Piscina[];
+}
+
+declare global {
+  var evenEmberWorkers: Workers | undefined;
+}
+
+/** The workers, begun when first asked for. */
+export function pools(): readonly Piscina[] {
+  globalThis.evenEmberWorkers ??= {
+    pools: Array.from(
+      { length: Math.max(1, availableParallelism() - 1) },
+      () => new Piscina({ filename: file(), minThreads: 1, maxThreads: 1, idleTimeout: Infinity }),
+    ),
+  };
+  return globalThis.evenEmberWorkers.pools;
+}
+
+function hash(text: string): number {
+  let sum = 0;
+  for (const c of text) sum = (Math.imul(sum, 31) + (c.codePointAt(0) ?? 0)) >>> 0;
+  return sum;
+}
+
+/**
+ * Has a job done by a worker; jobs of one `topic` go to the same one, in order. A worker that dies or hangs is replaced and
+ * its job done again, once. Rejects with what the job itself throws.
+ */
+export async function work<Kind extends JobKind>(
+  topic: string,
+  kind: Kind,
+  ...input: JobInput<Kind>
+): Promise<JobResult<Kind>> {
+  const all = pools();
+  const pool = all[hash(topic) % all.length] as Piscina;
+  const run = () =>
+    pool.run({ kind, input }, { signal: AbortSignal.timeout(HANGS_AFTER_MS) }) as Promise<JobResult<Kind>>;
+  try {
+    return await run();
+  } catch (err) {
+    log().warn({ err, kind, topic }, 'a job failed; it is done again');
+    return run();
+  }
+}
+
+/** Ends all workers. */
+export async function closeEngine(): Promise<void> {
+  const open = globalThis.evenEmberWorkers?.pools ?? [];
+  globalThis.evenEmberWorkers = undefined;
+  await Promise.all(open.map((pool) => pool.destroy()));
+}
