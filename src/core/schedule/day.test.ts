@@ -208,3 +208,269 @@ describe('around it', () => {
     expect(english(cautionFor('store'))).toContain('74 °C');
   });
 });
+
+/** A day as lines to read: minutes to the plate, what, and in which words. */
+function lines(d: ReturnType<typeof layOutDay>): Record<string, readonly string[]> {
+  const to = (ms: number): string => String(Math.round((ms - NOON_MS) / MIN_MS));
+  const said = (m: { readonly code: string; readonly params?: object | undefined }): string =>
+    m.params === undefined ? m.code : `${m.code} ${JSON.stringify(m.params)}`;
+  const span = (s: (typeof d.spans)[number]): string =>
+    `${to(s.fromMs)}..${to(s.toMs)} ${s.id} ${s.kind} ${said(s.label)}${s.doing ? ` (${said(s.doing)})` : ''}`;
+  return {
+    spans: d.spans.map(span),
+    beside: d.beside.map(span),
+    marks: d.marks.map((m) => `${to(m.atMs)} ${m.id} ${m.kind} ${said(m.label)}: ${said(m.why)}`),
+    tasks: d.tasks.map(
+      (t) =>
+        `${to(t.fromMs)}..${to(t.toMs)} ${t.id} ${t.place}${t.burner === undefined ? '' : ` ${String(t.burner)}`} hands ${String(t.handsMinutes)}, ${String(t.rangeMin.low)}–${String(t.rangeMin.high)}`,
+    ),
+    conflicts: d.conflicts.map((c) => `${to(c.atMs)} ${c.task}: ${said(c.says)}`),
+    moments: [d.startMs, d.lightBurnerMs, d.intoPotMs, d.offHeatByMs, d.ready.p10Ms, d.ready.p50Ms, d.ready.p90Ms].map(
+      to,
+    ),
+  };
+}
+
+describe('a whole day, line by line', () => {
+  it('in the oven, with a top-up, something late and soft herbs', () => {
+    const d = day(
+      { topUp: { atMin: 100, litres: 0.3 } },
+      {
+        looks: [{ atMin: 80 }, { atMin: 120, adds: { code: 'herb.rosemary' } }],
+        lastHerbs: ['parsley'],
+        lateChop: { minutes: 4, neededAtMin: 120 },
+      },
+    );
+    expect(lines(d)).toMatchInlineSnapshot(`
+      {
+        "beside": [
+          "-271..-269 chop-0 hands span.chop",
+          "-267..-265 chop-1 hands span.chop",
+          "-119..-115 lateChop-0 hands span.chop",
+        ],
+        "conflicts": [],
+        "marks": [
+          "-255 oven oven task.light.still: mark.ovenWarms",
+          "-155 half turn mark.turn: mark.turn.why",
+          "-135 topUp look mark.topUp: mark.topUp.why {"pour":{"as":"volume","value":0.3}}",
+          "-115 add-herb.rosemary add herb.rosemary: mark.add.why",
+          "-105 test1 test mark.forkTest: mark.firstTest.why",
+          "-75 test2 test mark.forkTest: mark.secondTest.why",
+          "-5 last-parsley add herb.parsley: mark.softHerb",
+        ],
+        "moments": [
+          "-296",
+          "-288",
+          "-235",
+          "-35",
+          "-105",
+          "-75",
+          "-35",
+        ],
+        "spans": [
+          "-296..-288 prep hands span.prep",
+          "-288..-263 sear hands span.sear",
+          "-263..-247 base hands span.base",
+          "-247..-235 liquid hands span.liquid",
+          "-235..-75 braise heat span.braise.still",
+          "-75..-35 reserve wait span.reserve",
+          "-35..-5 finish hands span.finish",
+          "-5..0 plate serve span.plate",
+        ],
+        "tasks": [
+          "-296..-284 meat board hands 12, 9–16",
+          "-288..-235 pan burner 1 hands 16, 48–58",
+          "-271..-265 chop board hands 4, 3–5",
+          "-255..-235 oven oven hands 0, 17–24",
+          "-235..-35 braise oven hands 4, 130–200",
+          "-119..-115 lateChop board hands 4, 3–5",
+          "-35..-22 lift board hands 13, 10–17",
+          "-22..-5 reduce burner 1 hands 2, 14–20",
+          "-5..0 plate table hands 5, 4–6",
+        ],
+      }
+    `);
+  });
+
+  it('on the hob, not turned, with a side and its burner', () => {
+    const d = day(
+      { turnAtMin: undefined },
+      { heat: 'simmer', place: 'burner', warmsMin: 0, sides: ['boiledPotatoes'] },
+    );
+    expect(lines(d)).toMatchInlineSnapshot(`
+      {
+        "beside": [
+          "-278..-276 chop-0 hands span.chop",
+          "-272..-269 chop-1 hands span.chop",
+          "-268..-265 chop-2 hands span.chop",
+          "-41..-35 side-boiledPotatoes-0-0 hands side.boiledPotatoes (side.boiledPotatoes.ready)",
+          "-34..-7 side-boiledPotatoes-1-0 heat side.boiledPotatoes (side.boiledPotatoes.cook)",
+        ],
+        "conflicts": [],
+        "marks": [
+          "-220 simmer look mark.bubbles: mark.bubbles.why",
+          "-155 half look mark.level: mark.level.why",
+          "-105 test1 test mark.forkTest: mark.firstTest.why",
+          "-75 test2 test mark.forkTest: mark.secondTest.why",
+        ],
+        "moments": [
+          "-296",
+          "-288",
+          "-235",
+          "-35",
+          "-105",
+          "-75",
+          "-35",
+        ],
+        "spans": [
+          "-296..-288 prep hands span.prep",
+          "-288..-263 sear hands span.sear",
+          "-263..-247 base hands span.base",
+          "-247..-235 liquid hands span.liquid",
+          "-235..-75 braise heat span.braise.simmer",
+          "-75..-35 reserve wait span.reserve",
+          "-35..-5 finish hands span.finish",
+          "-5..0 plate serve span.plate",
+        ],
+        "tasks": [
+          "-296..-284 meat board hands 12, 9–16",
+          "-288..-235 pan burner 1 hands 16, 48–58",
+          "-278..-265 chop board hands 8, 6–10",
+          "-235..-35 braise burner 1 hands 0, 130–200",
+          "-41..-35 side-boiledPotatoes-0 board hands 6, 5–8",
+          "-35..-22 lift board hands 13, 10–17",
+          "-34..-7 side-boiledPotatoes-1 burner 1 hands 2, 23–32",
+          "-22..-5 reduce burner 2 hands 2, 14–20",
+          "-5..0 plate table hands 5, 4–6",
+        ],
+      }
+    `);
+  });
+
+  it('on a grill, with one fork test where the window is narrow', () => {
+    const narrow = { p10: 150, p50: 160, p90: 170 };
+    const d = day({ ready: narrow }, { heat: 'grill', place: 'grill', warmsMin: 35, saltAheadHours: 12 });
+    expect(lines(d)).toMatchInlineSnapshot(`
+      {
+        "beside": [
+          "-248..-246 chop-0 hands span.chop",
+          "-242..-239 chop-1 hands span.chop",
+          "-238..-235 chop-2 hands span.chop",
+        ],
+        "conflicts": [],
+        "marks": [
+          "-240 oven oven task.light.grill: mark.grillWarms",
+          "-125 half turn mark.turn: mark.turn.why",
+          "-55 test1 test mark.forkTest: mark.firstTest.why",
+        ],
+        "moments": [
+          "-990",
+          "-258",
+          "-205",
+          "-35",
+          "-55",
+          "-45",
+          "-35",
+        ],
+        "spans": [
+          "-990..-986 salt hands span.salt",
+          "-266..-258 prep hands span.prep",
+          "-258..-233 sear hands span.sear",
+          "-233..-217 base hands span.base",
+          "-217..-205 liquid hands span.liquid",
+          "-205..-45 braise heat span.braise.grill",
+          "-45..-35 reserve wait span.reserve",
+          "-35..-5 finish hands span.finish",
+          "-5..0 plate serve span.plate",
+        ],
+        "tasks": [
+          "-990..-986 salt board hands 4, 3–5",
+          "-266..-254 meat board hands 12, 9–16",
+          "-258..-205 pan burner 1 hands 16, 48–58",
+          "-248..-235 chop board hands 8, 6–10",
+          "-240..-205 oven grill hands 0, 29–42",
+          "-205..-35 braise grill hands 0, 150–170",
+          "-35..-22 lift board hands 13, 10–17",
+          "-22..-5 reduce burner 1 hands 2, 14–20",
+          "-5..0 plate table hands 5, 4–6",
+        ],
+      }
+    `);
+  });
+
+  it('over two days, cooked ahead', () => {
+    const d = day(
+      {},
+      { ahead: { fridgeByMin: -1200, iceWaterMin: 20, boning: 2, reheatMin: 35 }, batches: [], panHeatsMin: 0 },
+    );
+    expect(lines(d)).toMatchInlineSnapshot(`
+      {
+        "beside": [
+          "-1464..-1456 chop-0 hands span.chop",
+        ],
+        "conflicts": [],
+        "marks": [
+          "-1448 oven oven task.light.still: mark.ovenWarms",
+          "-1348 half turn mark.turn: mark.turn.why",
+          "-1298 test1 test mark.forkTest: mark.firstTest.why",
+          "-1268 test2 test mark.forkTest: mark.secondTest.why",
+        ],
+        "moments": [
+          "-1493",
+          "-1481",
+          "-1428",
+          "-1228",
+          "-1298",
+          "-1268",
+          "-1228",
+        ],
+        "spans": [
+          "-1493..-1481 prep hands span.prep",
+          "-1481..-1456 sear hands span.sear",
+          "-1456..-1440 base hands span.base",
+          "-1440..-1428 liquid hands span.liquid",
+          "-1428..-1268 braise heat span.braise.still",
+          "-1268..-1228 reserve wait span.reserve",
+          "-1228..-1225 lift hands span.lift",
+          "-1225..-1200 cool wait span.cool",
+          "-1200..-64 fridge wait span.fridge",
+          "-64..-40 finish hands span.finishCold",
+          "-40..-5 reheat heat span.reheat",
+          "-5..0 plate serve span.plate",
+        ],
+        "tasks": [
+          "-1493..-1481 meat board hands 12, 9–16",
+          "-1481..-1428 pan burner 1 hands 8, 47–59",
+          "-1464..-1456 chop board hands 8, 6–10",
+          "-1448..-1428 oven oven hands 0, 17–24",
+          "-1428..-1228 braise oven hands 0, 130–200",
+          "-1228..-1225 lift board hands 3, 2–4",
+          "-1225..-1200 cool board hands 7, 22–28",
+          "-64..-57 unfat board hands 7, 5–9",
+          "-57..-40 reduce burner 1 hands 2, 14–20",
+          "-40..-5 reheat burner 1 hands 4, 32–38",
+          "-5..0 plate table hands 5, 4–6",
+        ],
+      }
+    `);
+  });
+
+  it('with wishes that cannot be had, each said why', () => {
+    const at = (minutes: number): number => NOON_MS + minutes * MIN_MS;
+    const d = day({
+      fixed: [
+        { task: 'plate', startMs: at(30) },
+        { task: 'chop', startMs: at(-236) },
+        { task: 'meat', startMs: at(-400) },
+        { task: 'nothing', startMs: at(-10) },
+      ],
+    });
+    expect(lines(d).conflicts).toMatchInlineSnapshot(`
+      [
+        "30 plate: conflict.cannotWait {"task":{"code":"task.plate"},"earlier":{"as":"minutes","value":35}}",
+        "-236 chop: conflict.cannotWait {"task":{"code":"task.chop"},"earlier":{"as":"minutes","value":42}}",
+      ]
+    `);
+    expect(d.fixed).toEqual(['meat']);
+  });
+});
