@@ -3,13 +3,12 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DemoButton } from './DemoButton';
 import { ImportButton } from './ImportButton';
-import { logEntry, type LogEntry } from '@/engine/logEntry';
 import { LogDetail } from './log/LogDetail';
 import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
 import { TopBar } from './TopBar';
-import { type CookEvent } from '@/core/cook';
+import { type CookEvent, foldCook, type LogEntry, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { cookView } from '@/engine/views';
@@ -48,7 +47,29 @@ const stored = (events: readonly CookEvent[]) => ({
   events,
   createdAtMs: NOON_MS,
 });
-const entry = logEntry(stored(FINISHED)) as LogEntry;
+const outcome = (events: readonly CookEvent[]) => outcomeOf(foldCook(OXTAIL_PLAN, events));
+const entry: LogEntry = {
+  id: 'c1',
+  title: OXTAIL_PLAN.title,
+  cutId: OXTAIL_PLAN.meat.cutId,
+  massKg: OXTAIL_PLAN.meat.massKg,
+  plannedMin: 190,
+  plannedP10Min: 170,
+  plannedP90Min: 225,
+  finishedMs: 0,
+  actualMin: 0,
+  verdict: { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' },
+  ...outcome(FINISHED),
+};
+const page = (entries: readonly LogEntry[], part: object = {}) => ({
+  entries,
+  page: 1,
+  pages: 1,
+  all: entries.length,
+  inside: 0,
+  waiting: 0,
+  ...part,
+});
 
 beforeEach(() => {
   router.push.mockClear();
@@ -98,7 +119,7 @@ describe('the plans', () => {
   ];
 
   it('say for whom and when, those gone by too', () => {
-    const { container } = shown(<PlanList aside={[]} plans={plans} />);
+    const { container } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />);
     expect(container.textContent).toContain('for 4 · serve today 21:00');
     expect(container.textContent).toContain('was to be served');
     expect(metricAmounts(container.textContent).length).toBeGreaterThan(0);
@@ -106,7 +127,7 @@ describe('the plans', () => {
 
   it('say so even where the server knows a reason this page has no words for yet', async () => {
     stubServer(() => ({ status: 409, data: { says: { code: 'http.fromLaterOn' } } }));
-    const { hand } = shown(<PlanList aside={[]} plans={plans} />);
+    const { hand } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />);
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
     expect((await screen.findByRole('alert')).textContent).toContain('The server could not do that');
@@ -114,7 +135,7 @@ describe('the plans', () => {
 
   it('are deleted only after a second word, and say so when it failed', async () => {
     const server = stubServer(() => ({ status: 404, data: { says: { code: 'http.noPlan' } } }));
-    const { hand } = shown(<PlanList aside={[]} plans={plans} />, { units: US });
+    const { hand } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />, { units: US });
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     expect(server.calls).toEqual([]);
     await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
@@ -124,29 +145,40 @@ describe('the plans', () => {
   });
 
   it('invite to the first while there is none', () => {
-    expect(shown(<PlanList aside={[]} plans={[]} />).container.textContent).toContain('No plan is waiting');
+    expect(shown(<PlanList aside={[]} page={1} pages={1} plans={[]} />).container.textContent).toContain(
+      'No plan is waiting',
+    );
   });
 });
 
 describe('the log', () => {
   it('knows when the fork turned, not when the pot came off', () => {
     expect(entry.actualMin).toBe(196);
-    expect(logEntry(stored(FINISHED.slice(0, -1)))).toBeUndefined();
+    expect(outcome(FINISHED.slice(0, -1))).toBeUndefined();
     const untested = FINISHED.filter((e) => e.act.kind !== 'fork');
-    expect(logEntry(stored(untested))?.actualMin).toBe(200);
+    expect(outcome(untested)?.actualMin).toBe(200);
   });
 
   it('counts how many turned within their window', () => {
     const late = { ...entry, id: 'c2', actualMin: entry.plannedP90Min + 30 };
-    const { container } = shown(<LogList aside={[]} entries={[entry, late]} />);
-    const inside = entry.actualMin >= entry.plannedP10Min && entry.actualMin <= entry.plannedP90Min ? 1 : 0;
-    expect(container.textContent).toContain(`${String(inside)} of 2 braises twisted within the planned window`);
+    const { container } = shown(<LogList {...page([entry, late], { all: 8, inside: 5 })} />);
+    expect(container.textContent).toContain('5 of 8 braises twisted within the planned window');
     expect(screen.getAllByRole('img')).toHaveLength(2);
     expect(container.innerHTML).not.toContain('NaN');
   });
 
+  it('is turned page by page, and says what is still to come', () => {
+    const { container, unmount } = shown(<LogList {...page([entry], { page: 2, pages: 3, waiting: 4 })} />);
+    expect(screen.getByRole('link', { name: 'Page before' }).getAttribute('href')).toBe('/log?page=1');
+    expect(screen.getByRole('link', { name: 'Page after' }).getAttribute('href')).toBe('/log?page=3');
+    expect(container.textContent).toContain('4 braises from before are still being worked out');
+    unmount();
+    shown(<LogList {...page([entry])} />);
+    expect(screen.queryByRole('navigation', { name: 'Pages' })).toBeNull();
+  });
+
   it('is empty in words', () => {
-    expect(shown(<LogList aside={[]} entries={[]} />).container.textContent).toContain('Nothing is in the log yet');
+    expect(shown(<LogList {...page([])} />).container.textContent).toContain('Nothing is in the log yet');
   });
 
   it('sets planned against actual, with every record and what it taught', () => {

@@ -1,11 +1,19 @@
 import { type DemoCook, demoScene } from './demo/scene';
-import { type LogEntry, logEntry } from './logEntry';
-import { cookView, planFor, UnplannableError, type ViewedCook } from './views';
+import { cookView, planFor, planOf, UnplannableError, type ViewedCook } from './views';
 import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
 import { type CookView } from '../core/cook';
 import { type Message } from '../core/message';
-import { composePlan, makePlan, type PlanResult } from '../core/plan';
+import { readyEta } from '../core/forecast';
+import { composePlan, makePlan, PLAN_VERSION, type PlanResult } from '../core/plan';
+
+/** What was forecast of a braise, to be kept: minutes from the pieces meeting the liquid, and by which model. */
+export interface KeptForecast {
+  readonly plannedMin: number;
+  readonly plannedP10Min: number;
+  readonly plannedP90Min: number;
+  readonly model: number;
+}
 
 /** What is worked out of a kept braise, or why it cannot be any more. */
 export type Worked<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly why: Message };
@@ -31,8 +39,12 @@ export const JOBS = {
   view: (cook: ViewedCook, nowMs: number): Worked<CookView> => worked(() => cookView(cook, nowMs)),
   /** The same as the text that goes over a stream. */
   viewText: (cook: ViewedCook, nowMs: number): Worked<string> => worked(() => toWire(cookView(cook, nowMs))),
-  /** The log line of a cook; undefined while it is not finished. */
-  logEntry: (cook: ViewedCook): Worked<LogEntry | undefined> => worked(() => logEntry(cook)),
+  /** What is forecast for an input when its meat goes in. */
+  forecast: (input: PlanInput): Worked<KeptForecast> =>
+    worked(() => {
+      const { p10, p50, p90 } = readyEta(planOf({ input }).forecast);
+      return { plannedMin: p50, plannedP10Min: p10, plannedP90Min: p90, model: PLAN_VERSION };
+    }),
   /** The demo kitchen's plans and braises, seen from a moment. */
   demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
     demoScene(nowMs, timeZone),

@@ -1,13 +1,14 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
+import { literal, Op, type Transaction } from 'sequelize';
 import { isId } from '../contract/fields';
 import { parted, type Read, readInput, readRow, type SetAside } from './aside';
 import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type CookEvent, foldCook, refusal, undoRefusal } from '../core/cook';
+import { type CookEvent, foldCook, outcomeOf, refusal, undoRefusal } from '../core/cook';
 import { type PlanInput } from '../core/choices';
 import { type Message, say } from '../core/message';
 
@@ -42,22 +43,42 @@ function toCook(row: CookRow, rows: readonly EventRow[]): Read<StoredCook> {
   }));
 }
 
+/** How a braise came out, as its entry keeps it. */
+export function outcomeColumns(cook: Pick<StoredCook, 'input' | 'events'>) {
+  const outcome = outcomeOf(foldCook(cook.input, cook.events));
+  return {
+    finishedMs: outcome?.finishedMs ?? null,
+    actualMin: outcome?.actualMin ?? null,
+    verdict: outcome ? JSON.stringify(outcome.verdict) : null,
+  };
+}
+
 const inputColumns = (input: PlanInput) => ({ input: JSON.stringify(input), inputVersion: PLAN_INPUT.version });
 const actColumns = (act: NewEvent['act']) => ({ act: JSON.stringify(act), actVersion: ACT.version });
 
 /** The braise of that id, or that it cannot be read; undefined where there is none. */
-export async function findCook(db: Database, id: string): Promise<Read<StoredCook> | undefined> {
-  const row = isId(id) ? await db.cooks.findByPk(id) : null;
+export async function findCook(
+  db: Database,
+  id: string,
+  transaction?: Transaction,
+): Promise<Read<StoredCook> | undefined> {
+  const row = isId(id) ? await db.cooks.findByPk(id, { transaction }) : null;
   if (!row) return undefined;
-  return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']] }));
+  return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']], transaction }));
 }
 
-/** All cooks, newest first, and those that cannot be read. */
-export async function listCooks(db: Database): Promise<{ readonly cooks: StoredCook[]; readonly aside: SetAside[] }> {
-  const [rows, events] = await Promise.all([
-    db.cooks.findAll({ order: [['createdAtMs', 'DESC']] }),
-    db.events.findAll({ order: [['position', 'ASC']] }),
-  ]);
+/** Cooks that are not finished, newest first, and those that cannot be read. */
+export async function unfinishedCooks(
+  db: Database,
+): Promise<{ readonly cooks: StoredCook[]; readonly aside: SetAside[] }> {
+  const rows = await db.cooks.findAll({
+    where: { id: { [Op.notIn]: literal('(SELECT cookId FROM entries WHERE finishedMs IS NOT NULL)') } },
+    order: [['createdAtMs', 'DESC']],
+  });
+  const events = await db.events.findAll({
+    where: { cookId: rows.map((r) => r.id) },
+    order: [['position', 'ASC']],
+  });
   const byCook = new Map<string, EventRow[]>();
   for (const event of events) {
     const known = byCook.get(event.cookId);
@@ -65,7 +86,7 @@ export async function listCooks(db: Database): Promise<{ readonly cooks: StoredC
     else byCook.set(event.cookId, [event]);
   }
   const { read, aside } = parted(rows.map((row) => toCook(row, byCook.get(row.id) ?? [])));
-  return { cooks: read, aside };
+  return { cooks: read.filter((c) => outcomeOf(foldCook(c.input, c.events)) === undefined), aside };
 }
 
 /** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */
@@ -137,7 +158,9 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
       { transaction },
     );
     if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
-    return { ok: true, cook: { ...cook, events: [...cook.events, { ...event, cookId }] } };
+    const after = { ...cook, events: [...cook.events, { ...event, cookId }] };
+    await db.entries.update(outcomeColumns(after), { where: { cookId }, transaction });
+    return { ok: true, cook: after };
   });
 }
 
@@ -190,6 +213,7 @@ export async function removeCook(db: Database, id: string): Promise<boolean> {
   if (!isId(id)) return false;
   return db.write(async (transaction) => {
     await db.events.destroy({ where: { cookId: id }, transaction });
+    await db.entries.destroy({ where: { cookId: id }, transaction });
     return (await db.cooks.destroy({ where: { id }, transaction })) > 0;
   });
 }

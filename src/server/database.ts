@@ -8,6 +8,7 @@ import {
   type InferCreationAttributes,
   type Model,
   type ModelStatic,
+  QueryTypes,
   Sequelize,
   Transaction,
 } from 'sequelize';
@@ -32,6 +33,7 @@ export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAt
   input: string;
   /** Version of the shape of `input`. */
   inputVersion: number;
+  serveAtMs: number;
   updatedAtMs: number;
 }
 
@@ -54,16 +56,38 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   actVersion: number;
 }
 
+/** What was forecast of a braise when its meat went in, and how it came out once it is finished. */
+export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreationAttributes<EntryRow>> {
+  cookId: string;
+  title: string;
+  cutId: string;
+  massKg: number;
+  plannedMin: number;
+  plannedP10Min: number;
+  plannedP90Min: number;
+  /** Version of the model that forecast it. */
+  model: number;
+  /** When the meat went in, or later, for a braise from before forecasts were kept. */
+  workedOut: 'then' | 'later';
+  finishedMs: number | null;
+  actualMin: number | null;
+  /** JSON of the verdict. */
+  verdict: string | null;
+}
+
 export interface Database {
   readonly kitchens: ModelStatic<KitchenRow>;
   readonly plans: ModelStatic<PlanRow>;
   readonly cooks: ModelStatic<CookRow>;
   readonly events: ModelStatic<EventRow>;
+  readonly entries: ModelStatic<EntryRow>;
   /**
    * Runs `work` in one immediate transaction. Writes queue up one behind the other: concurrent transactions on SQLite
    * starve each other's connections.
    */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
+  /** Rows of a query that the models have no words for. */
+  select<Row extends object>(sql: string): Promise<Row[]>;
   /** Closes it when what is being written is written. */
   close(): Promise<void>;
 }
@@ -78,6 +102,7 @@ const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const key = () => ({ type: DataTypes.STRING(40), primaryKey: true });
 const origin = () => ({ type: DataTypes.STRING(8), allowNull: false });
 const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
+const real = () => ({ type: DataTypes.DOUBLE, allowNull: false });
 const version = () => ({ type: DataTypes.INTEGER, allowNull: false });
 
 async function copyAside(file: string): Promise<void> {
@@ -117,6 +142,7 @@ export async function openDatabase(folder: string): Promise<Database> {
       title: text(),
       input: text(),
       inputVersion: version(),
+      serveAtMs: moment(),
       updatedAtMs: moment(),
     },
     options,
@@ -145,17 +171,37 @@ export async function openDatabase(folder: string): Promise<Database> {
     },
     options,
   );
+  const entries = sequelize.define<EntryRow>(
+    'entries',
+    {
+      cookId: key(),
+      title: text(),
+      cutId: text(),
+      massKg: real(),
+      plannedMin: real(),
+      plannedP10Min: real(),
+      plannedP90Min: real(),
+      model: version(),
+      workedOut: { type: DataTypes.STRING(5), allowNull: false },
+      finishedMs: DataTypes.BIGINT,
+      actualMin: DataTypes.DOUBLE,
+      verdict: DataTypes.TEXT,
+    },
+    options,
+  );
   let tail: Promise<unknown> = Promise.resolve();
   return {
     kitchens,
     plans,
     cooks,
     events,
+    entries,
     write: (work) => {
       const run = tail.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work));
       tail = run.catch(() => undefined);
       return run;
     },
+    select: (sql) => sequelize.query(sql, { type: QueryTypes.SELECT }),
     close: async () => {
       await tail;
       await sequelize.close();

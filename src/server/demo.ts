@@ -17,7 +17,10 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
   const { planned, cooks } = await work('demo', 'demo', nowMs, timeZone);
   await db.write(async (transaction) => {
     const old = await db.cooks.findAll({ where: { origin: 'demo' }, transaction });
-    for (const cook of old) await db.events.destroy({ where: { cookId: cook.id }, transaction });
+    for (const { id } of old) {
+      await db.events.destroy({ where: { cookId: id }, transaction });
+      await db.entries.destroy({ where: { cookId: id }, transaction });
+    }
     await db.cooks.destroy({ where: { origin: 'demo' }, transaction });
     await db.plans.destroy({ where: { origin: 'demo' }, transaction });
     const kitchen = await db.kitchens.findByPk(KITCHEN_ID, { transaction });
@@ -40,6 +43,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
         title: planned.title,
         input: JSON.stringify(planned),
         inputVersion: PLAN_INPUT.version,
+        serveAtMs: planned.serveAtMs,
         updatedAtMs: nowMs,
       },
       { transaction },

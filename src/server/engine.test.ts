@@ -43,12 +43,9 @@ describe('a worker', () => {
 
   it('says what the job itself says', async () => {
     const cold = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } as const };
-    const cook = { id: cookId, planId: null, input: cold, createdAtMs: 0, events: [] };
-    expect(await engine.work('b', 'logEntry', cook)).toEqual({ ok: true, value: undefined });
-    expect(await engine.work('b', 'view', cook, NOON_MS)).toMatchObject({
-      ok: false,
-      why: { code: 'fault.neverTender' },
-    });
+    expect(await engine.work('b', 'forecast', cold)).toMatchObject({ ok: false, why: { code: 'fault.neverTender' } });
+    const kept = await engine.work('b', 'forecast', OXTAIL_PLAN);
+    expect(kept.ok && kept.value.plannedP10Min < kept.value.plannedMin).toBe(true);
   });
 });
 

@@ -1,4 +1,5 @@
 import 'server-only';
+import { literal, Op } from 'sequelize';
 import { parted, type Read, readInput, readRow, type SetAside } from './aside';
 import { type Database, type PlanRow } from './database';
 import { isId } from '../contract/fields';
@@ -20,10 +21,38 @@ function toPlan(row: PlanRow): Read<StoredPlan> {
   }));
 }
 
-/** All plans, the one to be served soonest first, and those that cannot be read. */
-export async function listPlans(db: Database): Promise<{ readonly plans: StoredPlan[]; readonly aside: SetAside[] }> {
-  const { read, aside } = parted((await db.plans.findAll()).map(toPlan));
-  return { plans: read.sort((a, b) => a.input.serveAtMs - b.input.serveAtMs), aside };
+/** Plans on one page of the list. */
+const PAGE = 50;
+
+/** Some plans, those that cannot be read set aside. */
+export interface PlanPage {
+  readonly plans: readonly StoredPlan[];
+  readonly aside: readonly SetAside[];
+  /** How many pages there are. */
+  readonly pages: number;
+}
+
+/** One page of all plans: those still to be served, soonest first, then those from before, latest first. Pages from 1. */
+export async function listPlans(db: Database, nowMs: number, page = 1): Promise<PlanPage> {
+  const now = String(Math.round(nowMs));
+  const { rows, count } = await db.plans.findAndCountAll({
+    order: [literal(`serveAtMs < ${now}`), literal(`abs(serveAtMs - ${now})`), ['id', 'ASC']],
+    limit: PAGE,
+    offset: (page - 1) * PAGE,
+  });
+  const { read, aside } = parted(rows.map(toPlan));
+  return { plans: read, aside, pages: Math.max(1, Math.ceil(count / PAGE)) };
+}
+
+/** The next plans to be served after `nowMs`, soonest first, at most `most`. */
+export async function comingPlans(db: Database, nowMs: number, most: number): Promise<Omit<PlanPage, 'pages'>> {
+  const rows = await db.plans.findAll({
+    where: { serveAtMs: { [Op.gt]: nowMs } },
+    order: [['serveAtMs', 'ASC']],
+    limit: most,
+  });
+  const { read, aside } = parted(rows.map(toPlan));
+  return { plans: read, aside };
 }
 
 /** The plan of that id, or that it cannot be read; undefined where there is none. */
@@ -38,6 +67,7 @@ const rowOf = (input: PlanInput) => ({
   title: input.title,
   input: JSON.stringify(input),
   inputVersion: PLAN_INPUT.version,
+  serveAtMs: input.serveAtMs,
 });
 
 /** What keeping a change came to. */

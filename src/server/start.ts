@@ -2,6 +2,7 @@ import 'server-only';
 import { database } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeEngine, pools } from './engine';
+import { workOutOlder } from './entries';
 import { closeStreams } from './hub';
 import { log } from './log';
 import { watchArrivals } from './arrivals';
@@ -30,5 +31,9 @@ export async function startServer(): Promise<void> {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
   watchArrivals();
   pools();
-  await loadDemoIfEmpty(await database());
+  const db = await database();
+  await loadDemoIfEmpty(db);
+  workOutOlder(db).catch((err: unknown) => {
+    log().error({ err }, 'braises from before could not be worked out');
+  });
 }

@@ -2,7 +2,6 @@ import 'server-only';
 import { type Read, type SetAside } from './aside';
 import { type StoredCook } from './cooks';
 import { work } from './engine';
-import { type LogEntry } from '../engine/logEntry';
 import { type Worked } from '../engine/jobs';
 import { type CookView } from '../core/cook';
 
@@ -15,9 +14,4 @@ function read<T>(cook: StoredCook, worked: Worked<T>): Read<T> {
 /** The cook as a screen shows it, or that what is kept of it cannot be worked with. */
 export async function readView(cook: StoredCook, nowMs: number): Promise<Read<CookView>> {
   return read(cook, await work(cook.id, 'view', cook, nowMs));
-}
-
-/** The log line of a cook, undefined while it is not finished; or that what is kept of it cannot be worked with. */
-export async function readEntry(cook: StoredCook): Promise<Read<LogEntry | undefined>> {
-  return read(cook, await work(cook.id, 'logEntry', cook));
 }

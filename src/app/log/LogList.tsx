@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { type LogEntry } from '@/engine/logEntry';
+import { type LogEntry } from '@/core/cook';
 import { Scores } from './Scores';
-import { AsideNote } from '../AsideNote';
+import { Pages } from '../Pages';
 import { ImportButton } from '../ImportButton';
-import { type SetAside } from '@/server/aside';
+import { type LogPage } from '@/server/entries';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 
@@ -68,24 +68,24 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
   );
 }
 
-export function LogList({ entries, aside }: { entries: readonly LogEntry[]; aside: readonly SetAside[] }) {
+/** The log, a page of it: planned against actual, and how all of it came out. */
+export function LogList({ entries, page, pages, all, inside, waiting }: LogPage & { readonly page: number }) {
   const w = useWords();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;
-  const inside = entries.filter((e) => e.actualMin >= e.plannedP10Min && e.actualMin <= e.plannedP90Min).length;
   return (
     <Page>
       <PageHead>
         <h1>{w.text('logList.log')}</h1>
         <ImportButton />
       </PageHead>
-      <AsideNote aside={aside} />
       <Panel>
+        {waiting > 0 ? <p role="status">{w.text('logList.waiting', { waiting })}</p> : null}
         {entries.length === 0 ? (
           <p>{w.text('logList.nothingIsInTheLog')}</p>
         ) : (
           <>
             <p>
-              {w.text('logList.withinTheWindow', { inside, all: entries.length })}{' '}
+              {w.text('logList.withinTheWindow', { inside, all })}{' '}
               <Mute>{w.text('logList.greyTheWindowPlannedLine')}</Mute>
             </p>
             <ul>
@@ -109,6 +109,7 @@ export function LogList({ entries, aside }: { entries: readonly LogEntry[]; asid
                 </Row>
               ))}
             </ul>
+            <Pages href="/log" page={page} pages={pages} />
           </>
         )}
       </Panel>

@@ -1,8 +1,7 @@
 import { type Metadata } from 'next';
 import { LogList } from './LogList';
-import { parted } from '@/server/aside';
-import { listCooks } from '@/server/cooks';
-import { readEntry } from '@/server/views';
+import { listEntries } from '@/server/entries';
+import { pageNumber } from '@/app/pageNumber';
 import { database } from '@/server/database';
 import { pageWords } from '@/app/pageWords';
 
@@ -11,9 +10,11 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 export const dynamic = 'force-dynamic';
 
-export default async function LogPage() {
-  const { cooks, aside } = await listCooks(await database());
-  const lines = parted(await Promise.all(cooks.map(readEntry)));
-  const entries = lines.read.filter((e) => e !== undefined).sort((a, b) => b.finishedMs - a.finishedMs);
-  return <LogList entries={entries} aside={[...aside, ...lines.aside]} />;
+interface Props {
+  readonly searchParams: Promise<{ readonly page?: string | string[] }>;
+}
+
+export default async function LogPage({ searchParams }: Props) {
+  const page = pageNumber((await searchParams).page);
+  return <LogList {...await listEntries(await database(), page)} page={page} />;
 }

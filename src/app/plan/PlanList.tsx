@@ -6,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { AsideNote } from '../AsideNote';
+import { Pages } from '../Pages';
 import { ImportButton } from '../ImportButton';
 import { type SetAside } from '@/server/aside';
 import { linkButton } from '@/ui/controls/Button';
@@ -51,7 +52,15 @@ interface ListedPlan {
   readonly input: PlanInput;
 }
 
-export function PlanList({ plans, aside }: { plans: readonly ListedPlan[]; aside: readonly SetAside[] }) {
+interface PlanListProps {
+  readonly plans: readonly ListedPlan[];
+  readonly aside: readonly SetAside[];
+  readonly page: number;
+  readonly pages: number;
+}
+
+/** Kept plans, a page of them. */
+export function PlanList({ plans, aside, page, pages }: PlanListProps) {
   const { renderedAtMs } = useKitchen();
   const w = useWords();
   const router = useRouter();
@@ -122,6 +131,7 @@ export function PlanList({ plans, aside }: { plans: readonly ListedPlan[]; aside
             ))}
           </ul>
         )}
+        <Pages href="/plan" page={page} pages={pages} />
       </Panel>
     </Page>
   );

@@ -1,6 +1,8 @@
 import { type Metadata } from 'next';
 import { PlanList } from './PlanList';
 import { database } from '@/server/database';
+import { pageNumber } from '@/app/pageNumber';
+import { presentMs } from '@/server/clock';
 import { listPlans } from '@/server/plans';
 import { pageWords } from '@/app/pageWords';
 
@@ -9,6 +11,11 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 export const dynamic = 'force-dynamic';
 
-export default async function PlansPage() {
-  return <PlanList {...await listPlans(await database())} />;
+interface Props {
+  readonly searchParams: Promise<{ readonly page?: string | string[] }>;
+}
+
+export default async function PlansPage({ searchParams }: Props) {
+  const page = pageNumber((await searchParams).page);
+  return <PlanList {...await listPlans(await database(), presentMs(), page)} page={page} />;
 }

@@ -73,5 +73,47 @@ const versionsOfShapes: RunnableMigration<QueryInterface> = {
   },
 };
 
+/**
+ * What was forecast of a braise is kept when its meat goes in, and how it came out beside it; lists are read from there and
+ * by index. Braises from before have no row yet and get one worked out once, after the start.
+ */
+const keptForecasts: RunnableMigration<QueryInterface> = {
+  name: '0003-kept-forecasts',
+  async up({ context }) {
+    const run = (sql: string) => context.sequelize.query(sql);
+    await context.createTable('entries', {
+      cookId: {
+        type: DataTypes.STRING(40),
+        primaryKey: true,
+        allowNull: false,
+        references: { model: 'cooks', key: 'id' },
+        onDelete: 'CASCADE',
+      },
+      title: text(),
+      cutId: text(),
+      massKg: { type: DataTypes.DOUBLE, allowNull: false },
+      plannedMin: { type: DataTypes.DOUBLE, allowNull: false },
+      plannedP10Min: { type: DataTypes.DOUBLE, allowNull: false },
+      plannedP90Min: { type: DataTypes.DOUBLE, allowNull: false },
+      model: { type: DataTypes.INTEGER, allowNull: false },
+      workedOut: { type: DataTypes.STRING(5), allowNull: false },
+      finishedMs: { type: DataTypes.BIGINT, allowNull: true },
+      actualMin: { type: DataTypes.DOUBLE, allowNull: true },
+      verdict: { type: DataTypes.TEXT, allowNull: true },
+    });
+    await context.addIndex('entries', ['finishedMs']);
+    await run('ALTER TABLE plans ADD COLUMN serveAtMs BIGINT NOT NULL DEFAULT 0');
+    await run(
+      "UPDATE plans SET serveAtMs = CASE WHEN json_valid(input) THEN coalesce(json_extract(input, '$.serveAtMs'), 0) ELSE 0 END",
+    );
+    await context.addIndex('plans', ['serveAtMs']);
+  },
+  async down({ context }) {
+    await context.removeIndex('plans', ['serveAtMs']);
+    await context.sequelize.query('ALTER TABLE plans DROP COLUMN serveAtMs');
+    await context.dropTable('entries');
+  },
+};
+
 /** Every change of the schema, oldest first. */
-export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [firstTables, versionsOfShapes];
+export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [firstTables, versionsOfShapes, keptForecasts];

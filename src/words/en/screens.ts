@@ -348,6 +348,12 @@ export const answers = {
   'shape.timeZone': 'That is not a time zone such as Europe/Lisbon.',
   'shape.manyKinds': 'At most {most} bases of your own can be kept.',
   'shape.note.long': 'Note: keep it to 500 characters.',
+  'pages.pages': 'Pages',
+  'pages.before': 'Page before',
+  'pages.after': 'Page after',
+  'pages.which': 'Page {page} of {pages}',
+  'logList.waiting':
+    '{waiting, plural, one {One braise from before is} other {# braises from before are}} still being worked out and will be here after.',
   'http.failed': 'The server could not do that. Try again.',
   'http.noAnswer': 'The server does not answer. Nothing is lost: start it again and repeat.',
   'http.foreign': 'This request did not come from an Even Ember page.',

@@ -3,7 +3,8 @@ import { notFound, redirect } from 'next/navigation';
 import { LogDetail } from '../LogDetail';
 import { findCook } from '@/server/cooks';
 import { database } from '@/server/database';
-import { readEntry, readView } from '@/server/views';
+import { keepEntry } from '@/server/entries';
+import { readView } from '@/server/views';
 import { AsidePage } from '@/app/AsideNote';
 import { presentMs } from '@/server/clock';
 import { pageWords } from '@/app/pageWords';
@@ -25,7 +26,7 @@ export default async function LogEntryPage({ params }: Props) {
   const cook = found.value;
   const view = await readView(cook, presentMs());
   if (!view.ok) return <AsidePage aside={view.aside} />;
-  const entry = await readEntry(cook);
+  const entry = await keepEntry(await database(), cook, 'later');
   if (!entry.ok) return <AsidePage aside={entry.aside} />;
   if (!entry.value) redirect(`/cook/${id}`);
   return <LogDetail view={view.value} aside={cook.aside} entry={entry.value} />;

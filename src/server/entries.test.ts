@@ -1,0 +1,171 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
+import { type Database, openDatabase } from './database';
+import * as engine from './engine';
+import { keepEntry, listEntries, workOutOlder } from './entries';
+import { comingPlans, listPlans } from './plans';
+import { type NewEvent } from '../contract/cook';
+import { PLAN_INPUT } from '../contract/kept/planInput';
+import { PLAN_VERSION } from '../core/plan';
+import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+
+let folder: string;
+let db: Database;
+
+beforeEach(async () => {
+  folder = await mkdtemp(join(tmpdir(), 'even-ember-entries-'));
+  db = await openDatabase(folder);
+});
+
+afterEach(async () => {
+  vi.restoreAllMocks();
+  await db.close();
+  await rm(folder, { recursive: true, force: true });
+});
+
+afterAll(engine.closeEngine);
+
+const LATER = NOON_MS + 10 * 3_600_000;
+const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
+  id: randomUUID(),
+  atMs: NOON_MS + minutes * 60_000,
+  act,
+});
+const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
+const story = (): NewEvent[] => [
+  at(0, { kind: 'intoPot' }),
+  at(180, { kind: 'fork', stage: 'gives' }),
+  at(200, { kind: 'fork', stage: 'twists' }),
+  at(205, { kind: 'offHeat' }),
+  at(240, { kind: 'finished', verdict }),
+];
+
+async function cookAt(id: string): Promise<StoredCook> {
+  const found = await findCook(db, id);
+  if (!found?.ok) throw new Error('no such cook');
+  return found.value;
+}
+
+async function begun(): Promise<string> {
+  const id = randomUUID();
+  await startCook(db, id, OXTAIL_PLAN, null, NOON_MS);
+  return id;
+}
+
+describe('what is forecast of a braise', () => {
+  it('is kept when the meat goes in, once, and no model after it has a say', async () => {
+    const id = await begun();
+    expect(await keepEntry(db, await cookAt(id), 'then')).toEqual({ ok: true, value: undefined });
+    expect(await db.entries.count()).toBe(0);
+    const events = story();
+    await appendEvent(db, id, events[0] as NewEvent, LATER);
+    await keepEntry(db, await cookAt(id), 'then');
+    const kept = await db.entries.findByPk(id);
+    expect(kept).toMatchObject({ model: PLAN_VERSION, workedOut: 'then', finishedMs: null, title: OXTAIL_PLAN.title });
+    // A later model would say otherwise: what is kept stays.
+    await db.entries.update(
+      { plannedMin: 111, plannedP10Min: 100, plannedP90Min: 250, model: 1 },
+      { where: { cookId: id } },
+    );
+    const work = vi.spyOn(engine, 'work');
+    for (const event of events.slice(1)) {
+      await appendEvent(db, id, event, LATER);
+      await keepEntry(db, await cookAt(id), 'then');
+    }
+    const { entries, inside, all } = await listEntries(db);
+    expect(entries).toMatchObject([{ id, plannedMin: 111, actualMin: 200, finishedMs: events[4]?.atMs, verdict }]);
+    expect([inside, all]).toEqual([1, 1]);
+    expect(work).not.toHaveBeenCalled();
+    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+  });
+
+  it('goes back to the stove when the verdict is taken back, and goes with the braise', async () => {
+    const id = await begun();
+    const events = story();
+    for (const event of events) await appendEvent(db, id, event, LATER);
+    expect((await keepEntry(db, await cookAt(id), 'then')).ok).toBe(true);
+    await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[4]?.id ?? '' }), LATER);
+    expect((await listEntries(db)).all).toBe(0);
+    expect((await unfinishedCooks(db)).cooks.map((c) => c.id)).toEqual([id]);
+    await removeCook(db, id);
+    expect(await db.entries.count()).toBe(0);
+  });
+
+  it('is worked out once for braises from before, and marked so; one that cannot be is left out', async () => {
+    const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
+    const cold = await importCook(
+      db,
+      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } },
+      story(),
+      NOON_MS,
+    );
+    await workOutOlder(db);
+    expect((await listEntries(db)).entries.map((e) => e.id)).toEqual([old]);
+    expect(await db.entries.findByPk(old)).toMatchObject({ workedOut: 'later' });
+    expect(await db.entries.findByPk(cold)).toBeNull();
+    const work = vi.spyOn(engine, 'work');
+    await workOutOlder(db);
+    expect(work.mock.calls.map((c) => c[0])).toEqual([cold]);
+  });
+});
+
+describe('ten thousand', () => {
+  it('are read a page at a time, and nothing is worked out for it', async () => {
+    const work = vi.spyOn(engine, 'work');
+    const input = JSON.stringify(OXTAIL_PLAN);
+    const ids = Array.from({ length: 10_000 }, () => randomUUID());
+    await db.cooks.bulkCreate(
+      ids.map((id, i) => ({
+        id,
+        origin: 'own' as const,
+        planId: null,
+        input,
+        inputVersion: PLAN_INPUT.version,
+        createdAtMs: i,
+      })),
+    );
+    await db.entries.bulkCreate(
+      ids.map((cookId, i) => ({
+        cookId,
+        title: `Braise ${String(i)}`,
+        cutId: 'beef_oxtail',
+        massKg: 2,
+        plannedMin: 200,
+        plannedP10Min: 180,
+        plannedP90Min: 230,
+        model: 1,
+        workedOut: 'later' as const,
+        finishedMs: NOON_MS + i,
+        actualMin: i % 10 === 0 ? 300 : 200,
+        verdict: JSON.stringify(verdict),
+      })),
+    );
+    const [first, last] = [await listEntries(db), await listEntries(db, 200)];
+    expect(first).toMatchObject({ all: 10_000, inside: 9000, pages: 200 });
+    expect([first.entries[0]?.title, first.entries.length]).toEqual(['Braise 9999', 50]);
+    expect(last.entries.at(-1)?.title).toBe('Braise 0');
+    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+    await db.plans.bulkCreate(
+      ids.map((id, i) => ({
+        id,
+        origin: 'own' as const,
+        title: `Plan ${String(i)}`,
+        input,
+        inputVersion: PLAN_INPUT.version,
+        serveAtMs: NOON_MS + (i - 9990) * 1000,
+        updatedAtMs: 1,
+      })),
+    );
+    const read = vi.spyOn(JSON, 'parse');
+    const plans = await listPlans(db, NOON_MS);
+    expect(plans.plans.map((p) => p.id).slice(0, 11)).toEqual([...ids.slice(9990), ids[9989]]);
+    expect(plans).toMatchObject({ pages: 200 });
+    expect((await comingPlans(db, NOON_MS, 4)).plans.map((p) => p.id)).toEqual(ids.slice(9991, 9995));
+    expect(read.mock.calls.length).toBeLessThan(100);
+    expect(work).not.toHaveBeenCalled();
+  });
+});
