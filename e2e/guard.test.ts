@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+import { renameSync, rmSync, writeFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { join } from 'node:path';
 import { Database } from 'sqlite3';
@@ -157,6 +159,37 @@ describe('a row that cannot be read', () => {
       expect(row.input).toContain('cutName');
       expect((await fetch(`${own.url}/api/health`)).status).toBe(200);
       expect((await fetch(`${own.url}/plan/new`)).status).toBe(200);
+    } finally {
+      await browser.close();
+      await own.close();
+    }
+  });
+});
+
+describe('a file that cannot be served', () => {
+  it('is said on every page, with what to do, and served without a restart once it is mended', async () => {
+    const own = await startApp({ demo: false });
+    const browser = await openBrowser();
+    try {
+      await own.stop();
+      const file = join(own.folder, 'even-ember.sqlite');
+      renameSync(file, `${file}.good`);
+      for (const end of ['-wal', '-shm']) rmSync(`${file}${end}`, { force: true });
+      writeFileSync(file, 'not a database at all');
+      await own.restart();
+      const { driver } = browser;
+      for (const path of ['/', '/plan', '/plan/new', '/log', `/log/${randomUUID()}`]) {
+        await driver.get(own.url + path);
+        const said = await driver.findElement(By.css('[role="alert"]')).getText();
+        expect(said, path).toContain(file);
+      }
+      const health = await fetch(`${own.url}/api/health`);
+      expect(health.status).toBe(503);
+      expect(await health.json()).toMatchObject({ says: { code: 'start.notDatabase' } });
+      renameSync(`${file}.good`, file);
+      await driver.get(own.url);
+      await driver.wait(async () => (await driver.findElements(By.css('[role="alert"]'))).length === 0, 30_000);
+      expect((await fetch(`${own.url}/api/health`)).status).toBe(200);
     } finally {
       await browser.close();
       await own.close();

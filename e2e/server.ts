@@ -8,6 +8,8 @@ import { join } from 'node:path';
 export interface AppServer {
   readonly url: string;
   readonly port: number;
+  /** Its process. */
+  pid(): number;
   /** Where its data are. */
   readonly folder: string;
   /** Asks it to stop and says how long that took, ms; its data stay. */
@@ -37,7 +39,8 @@ async function freePort(): Promise<number> {
 async function answers(url: string): Promise<void> {
   for (let attempt = 0; attempt < 300; attempt++) {
     const ok = await fetch(`${url}/api/health`).then(
-      (r) => r.ok,
+      // 503 is an answer too: what is kept cannot be served.
+      (r) => r.ok || r.status === 503,
       () => false,
     );
     if (ok) return;
@@ -92,12 +95,13 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
   return {
     url,
     port,
+    pid: () => child.pid ?? 0,
     folder,
     stop,
     kill,
     restart: launch,
     close: async () => {
-      await stop();
+      if (child.exitCode === null && child.signalCode === null) await stop();
       await rm(folder, { recursive: true, force: true });
     },
   };

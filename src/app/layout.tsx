@@ -10,11 +10,12 @@ import { KitchenProvider } from '@/ui/KitchenContext';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { buildId } from '@/server/build';
 import { presentMs } from '@/server/clock';
-import { database } from '@/server/database';
-import { readKitchen, timeZoneOf } from '@/server/kitchens';
+import { Trouble } from './Trouble';
+import { startTrouble } from '@/server/database';
+import { timeZoneOf } from '@/server/kitchens';
 import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { languageOf } from '@/words/languages';
-import { pageWords } from './pageWords';
+import { pageWords, servedKitchen } from './pageWords';
 
 export async function generateMetadata(): Promise<Metadata> {
   return {
@@ -30,7 +31,8 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const jar = await cookies();
   const chosen = jar.get(THEME_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : undefined;
-  const kitchen = await readKitchen(await database());
+  const trouble = await startTrouble();
+  const kitchen = await servedKitchen();
   const setting = {
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
@@ -46,7 +48,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <StyleRegistry nonce={nonce}>
           <KitchenProvider setting={setting}>
             <TopBar theme={theme} />
-            {children}
+            {trouble ? <Trouble says={trouble} /> : children}
           </KitchenProvider>
         </StyleRegistry>
       </body>

@@ -12,33 +12,42 @@ import {
 import { type PlanInput } from '../core/choices';
 import { composePlan, type Plan, type PlanResult } from '../core/plan';
 
+/** A cook's forecast after so many of its standing events. */
 interface Followed {
+  readonly after: number;
+  /** Which events those were. */
   readonly key: string;
-  readonly following: Learning;
+  readonly learning: Learning;
 }
 
-/** Forecasts of recent cooks, step by step, so that a new record costs one step and an undo none. Derived: may be dropped. */
+/**
+ * What was worked out of late, so that a new record costs one step and taking one back none. Derived: may be dropped. Of the
+ * steps of a cook only the first and the last are held: every one has hundreds of kitchens in it.
+ */
 interface Cache {
   readonly plans: Map<string, PlanResult>;
-  readonly steps: Map<string, Followed[]>;
+  readonly steps: Map<string, readonly Followed[]>;
+  readonly views: Map<string, { readonly key: string; readonly view: CookView }>;
 }
 
 declare global {
   var evenEmberForecasts: Cache | undefined;
 }
 
-const MOST_COOKS = 200;
+/** So many are remembered: plans and views are small, steps are not. */
+const MOST = { plans: 100, steps: 16, views: 50 } as const;
+const LAST_STEPS = 2;
 
 function cache(): Cache {
-  globalThis.evenEmberForecasts ??= { plans: new Map(), steps: new Map() };
+  globalThis.evenEmberForecasts ??= { plans: new Map(), steps: new Map(), views: new Map() };
   return globalThis.evenEmberForecasts;
 }
 
-function keep<T>(map: Map<string, T>, id: string, value: T): T {
+function keep<T>(map: Map<string, T>, id: string, value: T, most: number): T {
   map.delete(id);
   map.set(id, value);
   for (const oldest of map.keys()) {
-    if (map.size <= MOST_COOKS) break;
+    if (map.size <= most) break;
     map.delete(oldest);
   }
   return value;
@@ -70,37 +79,42 @@ export function planOf(cook: Pick<ViewedCook, 'input'>): Plan {
 /** The plan for an input, from memory when it has been worked out before. */
 export function planFor(input: PlanInput): PlanResult {
   const key = JSON.stringify(input);
-  return cache().plans.get(key) ?? keep(cache().plans, key, composePlan(input));
+  return cache().plans.get(key) ?? keep(cache().plans, key, composePlan(input), MOST.plans);
+}
+
+/** Which standing events a forecast has heard of, told apart from any others. */
+function keyOf(state: CookState, after: number): string {
+  const told = state.events.slice(0, after).map((e) => `${e.id}@${String(e.atMs)}`);
+  return `${String(state.intoPotMs ?? 0)}:${told.join(',')}`;
 }
 
 /** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
 function follow(cookId: string, state: CookState): Learning {
-  const known = cache().steps.get(cookId) ?? [];
-  const start = String(state.intoPotMs ?? 0);
-  const keys = state.events.map(
-    (_, i) =>
-      `${start}:${state.events
-        .slice(0, i + 1)
-        .map((e) => `${e.id}@${String(e.atMs)}`)
-        .join(',')}`,
-  );
-  const steps: Followed[] = known[0] ? [known[0]] : [{ key: '', following: learnNothing(state.input) }];
-  state.events.forEach((event, i) => {
-    const key = keys[i] as string;
-    const cached = known[i + 1];
-    const previous = steps[i] as Followed;
-    steps.push(
-      cached?.key === key
-        ? cached
-        : { key, following: learnOne(previous.following, state, state.events.slice(0, i + 1), event) },
-    );
-  });
-  keep(cache().steps, cookId, steps);
-  return (steps.at(-1) as Followed).following;
+  const known = (cache().steps.get(cookId) ?? []).filter((s) => s.key === keyOf(state, s.after));
+  const first = known[0] ?? { after: 0, key: keyOf(state, 0), learning: learnNothing(state.input) };
+  const steps = known[0] ? [...known] : [first];
+  for (let last = steps.at(-1) ?? first; last.after < state.events.length; last = steps.at(-1) ?? first) {
+    const after = last.after + 1;
+    const event = state.events[last.after] as CookState['events'][number];
+    const learning = learnOne(last.learning, state, state.events.slice(0, after), event);
+    steps.push({ after, key: keyOf(state, after), learning });
+  }
+  keep(cache().steps, cookId, [first, ...steps.slice(1).slice(-LAST_STEPS)], MOST.steps);
+  return (steps.at(-1) ?? first).learning;
 }
 
 /** The cook as a screen shows it at `nowMs`. Throws `UnplannableError` where its plan cannot be planned any more. */
 export function cookView(cook: ViewedCook, nowMs: number): CookView {
+  // Within a minute a forecast says the same.
+  const key = JSON.stringify([Math.floor(nowMs / 60_000), cook.planId, cook.events]);
+  const known = cache().views.get(cook.id);
+  if (known?.key === key) return known.view;
+  const view = newView(cook, nowMs);
+  keep(cache().views, cook.id, { key, view }, MOST.views);
+  return view;
+}
+
+function newView(cook: ViewedCook, nowMs: number): CookView {
   const state = foldCook(cook.input, cook.events);
   const plan = planOf(cook);
   const startMs = state.intoPotMs ?? plan.day.intoPotMs;

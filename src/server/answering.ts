@@ -2,6 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { refuse } from './http';
 import { log, withRequestLog } from './log';
+import { startSays } from './openFile';
 import { say } from '../core/message';
 
 /** The header in which the proxy gives every request its id. */
@@ -24,6 +25,8 @@ export function answering<Rest extends readonly unknown[]>(
         log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'answered');
         return response;
       } catch (err) {
+        const says = startSays(err);
+        if (says) return refuse(503, says);
         log().error({ ...about, err }, 'failed');
         return refuse(500, say('http.ours', { id }));
       }

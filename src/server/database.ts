@@ -1,6 +1,5 @@
 import 'server-only';
-import { copyFile, mkdir, stat } from 'node:fs/promises';
-import { join, resolve } from 'node:path';
+import { resolve } from 'node:path';
 import {
   type CreationOptional,
   DataTypes,
@@ -9,11 +8,14 @@ import {
   type Model,
   type ModelStatic,
   QueryTypes,
-  Sequelize,
   Transaction,
 } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
-import { MIGRATIONS } from './migrations';
+import { log } from './log';
+import { openFile, startSays } from './openFile';
+import { type Message } from '../core/message';
+import { METRIC } from '../core/quantity';
+import { languageOf } from '../words/languages';
+import { wordsFor } from '../words/words';
 
 export type Origin = 'demo' | 'own';
 
@@ -105,29 +107,9 @@ const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
 const real = () => ({ type: DataTypes.DOUBLE, allowNull: false });
 const version = () => ({ type: DataTypes.INTEGER, allowNull: false });
 
-async function copyAside(file: string): Promise<void> {
-  const known = await stat(file).catch(() => undefined);
-  if (known && known.size > 0) await copyFile(file, `${file}.before-update`);
-}
-
-/** Opens the database in `folder`, creating or updating it; before an update the old file is copied aside. */
+/** Opens the database in `folder`, creating or updating it. Throws `StartError` where it cannot be served. */
 export async function openDatabase(folder: string): Promise<Database> {
-  await mkdir(folder, { recursive: true });
-  const file = join(folder, 'even-ember.sqlite');
-  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
-  await sequelize.query('PRAGMA journal_mode = WAL');
-  const umzug = new Umzug({
-    migrations: MIGRATIONS,
-    context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize }),
-    logger: undefined,
-  });
-  const pending = await umzug.pending();
-  if (pending.length > 0) {
-    await sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)');
-    await copyAside(file);
-    await umzug.up();
-  }
+  const { sequelize, release } = await openFile(folder);
   const options = { timestamps: false } as const;
   const kitchens = sequelize.define<KitchenRow>(
     'kitchens',
@@ -205,6 +187,7 @@ export async function openDatabase(folder: string): Promise<Database> {
     close: async () => {
       await tail;
       await sequelize.close();
+      release();
     },
   };
 }
@@ -213,8 +196,39 @@ declare global {
   var evenEmberDatabase: Promise<Database> | undefined;
 }
 
-/** The process's one database; kept on `globalThis` so that a development reload does not open it twice. */
+/** How long a database that could not be opened is left alone before it is tried again, ms. */
+const TRY_AGAIN_MS = 2000;
+
+/**
+ * The process's one database; kept on `globalThis` so that a development reload does not open it twice. Rejects with
+ * `StartError` where it cannot be opened, and tries again later: the cause may have gone away.
+ */
 export function database(): Promise<Database> {
-  globalThis.evenEmberDatabase ??= openDatabase(dataFolder());
-  return globalThis.evenEmberDatabase;
+  const known = globalThis.evenEmberDatabase;
+  if (known) return known;
+  const opening = openDatabase(dataFolder());
+  globalThis.evenEmberDatabase = opening;
+  opening.catch((error: unknown) => {
+    const says = startSays(error);
+    if (says) log().error({ why: english.say(says) }, 'not served');
+    setTimeout(() => {
+      if (globalThis.evenEmberDatabase === opening) globalThis.evenEmberDatabase = undefined;
+    }, TRY_AGAIN_MS).unref();
+  });
+  return opening;
+}
+
+/** What the terminal is told is English, in the units of files. */
+const english = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
+
+/** What keeps what is kept from being served, in a sentence; undefined where nothing does. */
+export async function startTrouble(): Promise<Message | undefined> {
+  try {
+    await database();
+    return undefined;
+  } catch (error) {
+    const says = startSays(error);
+    if (says) return says;
+    throw error;
+  }
 }

@@ -1,5 +1,5 @@
 import 'server-only';
-import { literal, Op } from 'sequelize';
+import { Op } from 'sequelize';
 import { parted, type Read, readInput, readRow, type SetAside } from './aside';
 import { type Database, type PlanRow } from './database';
 import { isId } from '../contract/fields';
@@ -34,12 +34,15 @@ export interface PlanPage {
 
 /** One page of all plans: those still to be served, soonest first, then those from before, latest first. Pages from 1. */
 export async function listPlans(db: Database, nowMs: number, page = 1): Promise<PlanPage> {
-  const now = String(Math.round(nowMs));
-  const { rows, count } = await db.plans.findAndCountAll({
-    order: [literal(`serveAtMs < ${now}`), literal(`abs(serveAtMs - ${now})`), ['id', 'ASC']],
-    limit: PAGE,
-    offset: (page - 1) * PAGE,
-  });
+  const [coming, past] = [{ serveAtMs: { [Op.gte]: nowMs } }, { serveAtMs: { [Op.lt]: nowMs } }];
+  const [ahead, count] = [await db.plans.count({ where: coming }), await db.plans.count()];
+  const offset = (page - 1) * PAGE;
+  const next = await db.plans.findAll({ where: coming, order: [['serveAtMs', 'ASC']], limit: PAGE, offset });
+  const rest = PAGE - next.length;
+  const from = Math.max(0, offset - ahead);
+  const before =
+    rest > 0 ? await db.plans.findAll({ where: past, order: [['serveAtMs', 'DESC']], limit: rest, offset: from }) : [];
+  const rows = [...next, ...before];
   const { read, aside } = parted(rows.map(toPlan));
   return { plans: read, aside, pages: Math.max(1, Math.ceil(count / PAGE)) };
 }

@@ -5,6 +5,7 @@ import { closeEngine, pools } from './engine';
 import { workOutOlder } from './entries';
 import { closeStreams } from './hub';
 import { log } from './log';
+import { startSays } from './openFile';
 import { watchArrivals } from './arrivals';
 
 /** Longest the server takes to stop, whatever is still open, ms. */
@@ -31,9 +32,14 @@ export async function startServer(): Promise<void> {
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
   watchArrivals();
   pools();
-  const db = await database();
-  await loadDemoIfEmpty(db);
-  workOutOlder(db).catch((err: unknown) => {
-    log().error({ err }, 'braises from before could not be worked out');
-  });
+  try {
+    const db = await database();
+    await loadDemoIfEmpty(db);
+    workOutOlder(db).catch((err: unknown) => {
+      log().error({ err }, 'braises from before could not be worked out');
+    });
+  } catch (error) {
+    // Every page says so until it is mended, and the terminal has been told.
+    if (!startSays(error)) throw error;
+  }
 }

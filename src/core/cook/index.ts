@@ -3,7 +3,7 @@ export { type CookAct, type CookActKind, type CookEvent, type Verdict } from './
 export { type Learning, learnNothing, learnOne, type Lesson } from './learning';
 export { liveForecast } from './live';
 export { doneSign, nextAction, type NextAction } from './nextAction';
-export { type LogEntry, type Outcome, outcomeOf } from './outcome';
+export { type LogEntry, outcomeOf } from './outcome';
 export { refusal } from './records';
 export { simulatePot } from './simulatedPot';
 export { type CookState, eventsOf, foldCook, undoRefusal } from './state';

@@ -348,6 +348,23 @@ export const answers = {
   'shape.timeZone': 'That is not a time zone such as Europe/Lisbon.',
   'shape.manyKinds': 'At most {most} bases of your own can be kept.',
   'shape.note.long': 'Note: keep it to 500 characters.',
+  'start.head': 'What is kept cannot be served',
+  'start.again': 'This page looks again by itself. Nothing was written.',
+  'start.served':
+    'Another Even Ember (process {pid}) serves the folder {folder} already: use that one, or stop it first.',
+  'start.full': 'The disk is full, so {file} cannot be written: make room on it.',
+  'start.readOnly':
+    'The file {file} or its folder may not be written: give this user the right to, or name another folder with --data.',
+  'start.notDatabase':
+    'The file {file} is not a database of Even Ember: move it away, or put a copy of yours in its place.',
+  'start.corrupt':
+    'The file {file} is damaged ({why}): put the newest copy beside it in its place. Keep the damaged one.',
+  'start.busy': 'Another program holds the file {file}: close it.',
+  'start.newer':
+    'The file {file} was written by a newer Even Ember: start that one, or put a copy from before in its place.',
+  'start.update':
+    'The file {file} could not be brought up to date ({change}: {why}) and is as it was: start the Even Ember it came from, and tell us.',
+  'start.other': 'The file {file} cannot be opened: {why}',
   'pages.pages': 'Pages',
   'pages.before': 'Page before',
   'pages.after': 'Page after',

@@ -8,15 +8,15 @@ import { readView } from '@/server/views';
 import { AsidePage } from '@/app/AsideNote';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { presentMs } from '@/server/clock';
-import { pageWords } from '@/app/pageWords';
+import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const cook = await findCook(await database(), (await params).id);
-  return { title: (cook?.ok ? cook.value.input.title : undefined) ?? (await pageWords()).text('page.braise') };
+  const { id } = await params;
+  return { title: (await keptTitle((db) => findCook(db, id))) ?? (await pageWords()).text('page.braise') };
 }
 
 export default async function CookPage({ params }: Props) {

@@ -5,15 +5,15 @@ import { PlanEditor } from '../PlanEditor';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
-import { pageWords } from '@/app/pageWords';
+import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const plan = await findPlan(await database(), (await params).id);
-  return { title: (plan?.ok ? plan.value.input.title : undefined) ?? (await pageWords()).text('page.plan') };
+  const { id } = await params;
+  return { title: (await keptTitle((db) => findPlan(db, id))) ?? (await pageWords()).text('page.plan') };
 }
 
 export default async function PlanPage({ params }: Props) {

@@ -5,15 +5,16 @@ import { Compare } from '../../compare/Compare';
 import { database } from '@/server/database';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
-import { pageWords } from '@/app/pageWords';
+import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const plan = await findPlan(await database(), (await params).id);
-  return { title: (await pageWords()).text('page.compare', { title: plan?.ok ? plan.value.input.title : '' }) };
+  const { id } = await params;
+  const title = (await keptTitle((db) => findPlan(db, id))) ?? '';
+  return { title: (await pageWords()).text('page.compare', { title }) };
 }
 
 export default async function ComparePage({ params }: Props) {

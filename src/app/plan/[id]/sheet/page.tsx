@@ -6,15 +6,16 @@ import { SheetFaults } from '../../sheet/SheetFaults';
 import { work } from '@/server/engine';
 import { database } from '@/server/database';
 import { findPlan } from '@/server/plans';
-import { pageWords } from '@/app/pageWords';
+import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const plan = await findPlan(await database(), (await params).id);
-  return { title: (await pageWords()).text('page.sheet', { title: plan?.ok ? plan.value.input.title : '' }) };
+  const { id } = await params;
+  const title = (await keptTitle((db) => findPlan(db, id))) ?? '';
+  return { title: (await pageWords()).text('page.sheet', { title }) };
 }
 
 export default async function SheetPage({ params }: Props) {

@@ -1,0 +1,264 @@
+import 'server-only';
+import { constants, copyFileSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdir, open, rename, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import sqlite from 'sqlite3';
+import { Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import { MIGRATIONS } from './migrations';
+import { type Message, say } from '../core/message';
+
+/** Why what is kept cannot be served: the file, the cause and what to do, in a sentence. */
+export class StartError extends Error {
+  constructor(readonly says: Message) {
+    super(says.code);
+    this.name = 'StartError';
+  }
+}
+
+/**
+ * What a `StartError` says; undefined of any other. By its name: the server's bundles have each a class of their own, and
+ * share the database.
+ */
+export function startSays(error: unknown): Message | undefined {
+  return error instanceof Error && error.name === 'StartError' ? (error as StartError).says : undefined;
+}
+
+const FILE = 'even-ember.sqlite';
+const LOCK = 'even-ember.lock';
+
+/** Which process serves a folder. The folder is named too, so that a copy of it is not taken for served. */
+interface Lock {
+  readonly pid: number;
+  /** When the process began, in ticks of the machine's clock: a later one may have its number. */
+  readonly began: string;
+  readonly boot: string;
+  readonly folder: string;
+}
+
+/** What names a process once and for all, where the system tells; empty where it does not. */
+function beganOf(pid: number): string {
+  try {
+    const text = readFileSync(`/proc/${String(pid)}/stat`, 'utf8');
+    return text.slice(text.lastIndexOf(')') + 2).split(' ')[19] ?? '';
+  } catch {
+    return '';
+  }
+}
+
+function boot(): string {
+  try {
+    return readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim();
+  } catch {
+    return '';
+  }
+}
+
+function isRunning(pid: number): boolean {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return (error as NodeJS.ErrnoException).code === 'EPERM';
+  }
+}
+
+const folderMark = (folder: string): string => {
+  const { dev, ino } = statSync(folder);
+  return `${String(dev)}:${String(ino)}`;
+};
+
+function readLock(path: string): Lock | undefined {
+  try {
+    const lock = JSON.parse(readFileSync(path, 'utf8')) as Partial<Lock>;
+    return typeof lock.pid === 'number' ? { began: '', boot: '', folder: '', ...lock, pid: lock.pid } : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Whether another process serves the folder now: it runs, is the one that wrote the lock, and wrote it for this folder. */
+function isServed(lock: Lock, folder: string): boolean {
+  return (
+    lock.pid !== process.pid &&
+    lock.folder === folderMark(folder) &&
+    lock.boot === boot() &&
+    isRunning(lock.pid) &&
+    lock.began === beganOf(lock.pid)
+  );
+}
+
+/** Says that this process serves `folder`; gives it free again when called. Throws `StartError` where another does. */
+function takeFolder(folder: string): () => void {
+  const path = join(folder, LOCK);
+  const mine: Lock = { pid: process.pid, began: beganOf(process.pid), boot: boot(), folder: folderMark(folder) };
+  const known = readLock(path);
+  if (known && isServed(known, folder)) {
+    throw new StartError(say('start.served', { folder, pid: known.pid }));
+  }
+  writeFileSync(path, JSON.stringify(mine));
+  return () => {
+    if (readLock(path)?.pid === process.pid) rmSync(path, { force: true });
+  };
+}
+
+/** What a failure of the system or of SQLite means for whoever starts the app. */
+function causeOf(error: unknown, file: string): StartError {
+  if (startSays(error)) return error as StartError;
+  const { parent, original, code } = error as { parent?: unknown; original?: unknown; code?: unknown };
+  const inner = (parent ?? original ?? error) as { readonly code?: string; readonly message?: string };
+  const name = typeof code === 'string' && code.startsWith('E') ? code : (inner.code ?? '');
+  switch (name) {
+    case 'ENOSPC':
+    case 'SQLITE_FULL':
+      return new StartError(say('start.full', { file }));
+    case 'EACCES':
+    case 'EPERM':
+    case 'EROFS':
+    case 'SQLITE_READONLY':
+    case 'SQLITE_CANTOPEN':
+      return new StartError(say('start.readOnly', { file }));
+    case 'SQLITE_NOTADB':
+      return new StartError(say('start.notDatabase', { file }));
+    case 'SQLITE_CORRUPT':
+      return new StartError(say('start.corrupt', { file, why: inner.message ?? name }));
+    case 'SQLITE_BUSY':
+      return new StartError(say('start.busy', { file }));
+    default:
+      return new StartError(say('start.other', { file, why: inner.message ?? String(error) }));
+  }
+}
+
+const HEADER = Buffer.from('SQLite format 3\0');
+
+async function isDatabase(file: string): Promise<boolean> {
+  const handle = await open(file, 'r');
+  try {
+    const { buffer, bytesRead } = await handle.read(Buffer.alloc(HEADER.length), 0, HEADER.length, 0);
+    return bytesRead === HEADER.length && buffer.equals(HEADER);
+  } finally {
+    await handle.close();
+  }
+}
+
+/** Rows of a query on a file opened for reading only. */
+function readOnly<Row>(file: string, sql: string): Promise<Row[]> {
+  return new Promise((resolve, reject) => {
+    const db = new sqlite.Database(file, sqlite.OPEN_READONLY, (failed) => {
+      if (failed) {
+        reject(failed);
+        return;
+      }
+      db.all<Row>(sql, (error, rows) => {
+        db.close(() => {
+          if (error) reject(error);
+          else resolve(rows);
+        });
+      });
+    });
+  });
+}
+
+/** Changes of the schema a file has had, by name; none where it has never been one of ours. */
+async function changesIn(file: string): Promise<string[]> {
+  const tables = await readOnly<{ name: string }>(file, "SELECT name FROM sqlite_master WHERE name = 'SequelizeMeta'");
+  if (tables.length === 0) return [];
+  return (await readOnly<{ name: string }>(file, 'SELECT name FROM SequelizeMeta')).map((r) => r.name);
+}
+
+/** Looks a file over without writing to it. Throws `StartError` where it cannot be served. */
+async function lookOver(file: string): Promise<readonly string[]> {
+  if (!(await isDatabase(file))) throw new StartError(say('start.notDatabase', { file }));
+  const [first] = await readOnly<{ integrity_check: string }>(file, 'PRAGMA integrity_check(1)');
+  if (first?.integrity_check !== 'ok') {
+    throw new StartError(say('start.corrupt', { file, why: first?.integrity_check ?? '' }));
+  }
+  const changes = await changesIn(file);
+  const known = new Set(MIGRATIONS.map((m) => m.name));
+  if (changes.some((name) => !known.has(name))) throw new StartError(say('start.newer', { file }));
+  return changes;
+}
+
+const connect = (file: string): Sequelize => new Sequelize({ dialect: 'sqlite', storage: file, logging: false });
+
+async function migrate(file: string): Promise<void> {
+  const sequelize = connect(file);
+  try {
+    await new Umzug({
+      migrations: MIGRATIONS,
+      context: sequelize.getQueryInterface(),
+      storage: new SequelizeStorage({ sequelize }),
+      logger: undefined,
+    }).up();
+  } finally {
+    await sequelize.close();
+  }
+}
+
+/** Copies a file beside itself under a name that says what it is from and when, and is never used twice. */
+function copyAside(file: string, from: string): void {
+  const stamp = new Date().toISOString().replaceAll(/[-:]/g, '').replace('.', '-');
+  copyFileSync(file, `${file}.before-${from}-${stamp}`, constants.COPYFILE_EXCL);
+}
+
+/**
+ * Brings a file to the present schema: a copy of it is changed, and takes its place when all of it has worked. What goes
+ * wrong on the way leaves the file as it was.
+ */
+async function update(file: string, has: readonly string[]): Promise<void> {
+  const next = MIGRATIONS.find((m) => !has.includes(m.name));
+  if (!next) return;
+  const trial = `${file}.updating`;
+  for (const end of ['', '-wal', '-shm', '-journal']) rmSync(`${trial}${end}`, { force: true });
+  const old = connect(file);
+  try {
+    // Everything that was written is in the one file from here on.
+    await old.query('PRAGMA wal_checkpoint(TRUNCATE)');
+    await old.query('PRAGMA journal_mode = DELETE');
+  } finally {
+    await old.close();
+  }
+  copyFileSync(file, trial);
+  try {
+    await migrate(trial);
+    await lookOver(trial);
+  } catch (error) {
+    throw new StartError(
+      say('start.update', { file, change: next.name, why: error instanceof Error ? error.message : String(error) }),
+    );
+  }
+  copyAside(file, next.name);
+  await rename(trial, file);
+}
+
+/** A file of the present schema that nobody else serves. */
+export interface OpenFile {
+  readonly sequelize: Sequelize;
+  readonly release: () => void;
+}
+
+/**
+ * Opens the database in `folder`, creating or updating it. Throws `StartError` with the file, the cause and what to do
+ * where it cannot be served; a file from a newer version is not written to.
+ */
+export async function openFile(folder: string): Promise<OpenFile> {
+  const file = join(folder, FILE);
+  let release = (): void => undefined;
+  try {
+    await mkdir(folder, { recursive: true });
+    const there = await stat(file).then(
+      (s) => s.size > 0,
+      () => false,
+    );
+    const has = there ? await lookOver(file) : undefined;
+    release = takeFolder(folder);
+    if (has) await update(file, has);
+    else await migrate(file);
+    const sequelize = connect(file);
+    await sequelize.query('PRAGMA journal_mode = WAL');
+    return { sequelize, release };
+  } catch (error) {
+    release();
+    throw causeOf(error, file);
+  }
+}
