@@ -57,7 +57,8 @@ module.exports = {
     },
     {
       name: 'engine-in-workers-only',
-      comment: 'The heavy work of src/engine runs in the pool; the server and its pages know its types and demo data alone.',
+      comment:
+        'The heavy work of src/engine runs in the pool; the server and its pages know its types and demo data alone.',
       severity: 'error',
       from: { path: '^src/(server|app)', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^src/engine', pathNot: '^src/engine/demo/kitchen', dependencyTypesNot: ['type-only'] },
