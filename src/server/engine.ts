@@ -53,6 +53,8 @@ export async function work<Kind extends JobKind>(
   try {
     return await run();
   } catch (err) {
+    // Closed meanwhile: there is nobody to do it, and nobody to do it for.
+    if (globalThis.evenEmberWorkers?.pools !== all) throw err;
     log().warn({ err, kind, topic }, 'a job failed; it is done again');
     return run();
   }

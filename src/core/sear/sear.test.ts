@@ -212,3 +212,130 @@ describe('fat and crust', () => {
     for (const minutes of [1, 4]) expect(through(minutes) / (0.01 * 100 * 2 * film(minutes * 60))).toBeCloseTo(1, 3);
   });
 });
+
+/** A plan as lines to read: figures to three digits with what they come from, batches, and what is said. */
+function lines(plan: ReturnType<typeof searPlan>): readonly string[] {
+  const n = (x: number): string => (Number.isFinite(x) ? String(Number(x.toPrecision(3))) : String(x));
+  const fig = (f: typeof plan.minutes | null): string =>
+    f === null
+      ? 'none'
+      : `${f.id} ${n(f.value)} ${f.as} ${f.sure}${f.range ? ` ${f.range.map(n).join('–')}` : ''}: ${f.inputs.map((i) => `${i.id} ${n(i.value)} ${i.as}`).join(', ')}`;
+  const said = (m: typeof plan.says): string =>
+    `${m.code} ${JSON.stringify(m.params ?? {}, (_, v: unknown) => (typeof v === 'number' ? Number(v.toPrecision(3)) : v))}`;
+  return [
+    `${plan.depth}, from ${n(plan.startC)}, face ${n(plan.faceMinutes)}, edge ${n(plan.edgeMinutes)}, ${plan.verdict}${plan.tooLarge ? ', too large' : ''}`,
+    ...plan.batches.map(
+      (b) =>
+        `${String(b.count)} of ${b.groups.join('')} drawn ${String(b.layout.length)}: covers ${n(b.coverage)}, ${n(b.minutes)} min, ${n(b.lowestC)} to ${n(b.endC)} °C, back in ${n(b.recoverMinutes)}, ${b.verdict}`,
+    ),
+    said(plan.says),
+    said(plan.fatSays),
+    ...[plan.minutes, plan.fatL, plan.dredge, plan.perBatch].map(fig),
+  ];
+}
+
+describe('a whole sear, line by line', () => {
+  const cubes: SearPieces = {
+    count: 30,
+    footprint: { kind: 'rectangle', length: 35, width: 35 },
+    faces: 3,
+    edges: 1,
+    small: true,
+  };
+
+  it('of shanks, deep, on a strong flame', () => {
+    expect(lines(searPlan(request({ pieces: [shanks(5)], flouredKg: 1.6 })))).toMatchInlineSnapshot(`
+      [
+        "deep, from 220, face 3.5, edge 1.5, sears",
+        "2 of 00 drawn 2: covers 0.341, 14 min, 196 to 198 °C, back in 0.967, sears",
+        "2 of 00 drawn 2: covers 0.341, 14 min, 196 to 198 °C, back in 0.967, sears",
+        "1 of 0 drawn 1: covers 0.171, 14 min, 219 to 230 °C, back in 0, sears",
+        "sear.sears {"lowest":{"as":"temperature","value":196},"browns":{"as":"temperature","value":150},"steams":{"as":"temperature","value":130},"carries":{"as":"share","value":0.875}}",
+        "sear.fatStands {"fat":{"code":"fat.neutral"},"smoke":{"as":"temperature","value":225},"start":{"as":"temperature","value":220},"slower":"no"}",
+        "sear.minutes 49.7 minutes estimate: heatingThePan 5.73 minutes, batches 3 count, browningAllBatches 42 minutes, comingBackBetweenThem 1.93 minutes",
+        "sear.fatL 0.0304 volume practice 0.015–0.075: pansFloor 0.0616 area, batches 3 count",
+        "sear.dredge 0.048 mass practice 0.032–0.08: meat 1.6 mass",
+        "sear.perBatch 2 count estimate: onePieceCovers 0.0105 area, twoThirdsOfTheFloor 0.0411 area, theHeatCarries 0.0539 area, reachesThePan 1040 power, panStartsAt 220 temperature, coolestInTheFirstBatch 196 temperature",
+      ]
+    `);
+  });
+
+  it('of cubes with two discs, lightly and still, in butter', () => {
+    const discs: SearPieces = { ...shanks(2), footprint: { kind: 'circle', diameter: 90 }, faces: 2, edges: 1 };
+    expect(lines(searPlan(request({ pieces: [cubes, discs], depth: 'light', fat: fatById('butter') }))))
+      .toMatchInlineSnapshot(`
+      [
+        "light, from 155, face 3.75, edge 1.41, sears",
+        "15 of 110000000000000 drawn 15: covers 0.465, 12.7 min, 154 to 163 °C, back in 0, sears",
+        "17 of 00000000000000000 drawn 17: covers 0.338, 12.7 min, 155 to 172 °C, back in 0, sears",
+        "sear.sears {"lowest":{"as":"temperature","value":154},"browns":{"as":"temperature","value":150},"steams":{"as":"temperature","value":130},"carries":{"as":"share","value":0.638}}",
+        "sear.fatSmokes {"fat":{"code":"fat.butter"},"smoke":{"as":"temperature","value":160},"start":{"as":"temperature","value":155},"slower":"yes"}",
+        "sear.minutes 28.6 minutes estimate: heatingThePan 3.27 minutes, batches 2 count, browningAllBatches 25.3 minutes, comingBackBetweenThem 0 minutes",
+        "sear.fatL 0.0254 volume practice 0.015–0.075: pansFloor 0.0616 area, batches 2 count",
+        "none",
+        "sear.perBatch 17 count estimate: onePieceCovers 0.00155 area, twoThirdsOfTheFloor 0.0411 area, theHeatCarries 0.0393 area, reachesThePan 1040 power, panStartsAt 155 temperature, coolestInTheFirstBatch 154 temperature",
+      ]
+    `);
+  });
+
+  it('of wet cubes, moved, all at once, on a weak flame in a thin pan', () => {
+    expect(
+      lines(
+        searPlan(
+          request({
+            pieces: [cubes],
+            burner: { ...SMALL, powerW: 900 },
+            pan: { ...IRON, massKg: 1.2, material: 'steel' },
+            moving: true,
+            dried: false,
+            mostAtOnce: 30,
+          }),
+        ),
+      ),
+    ).toMatchInlineSnapshot(`
+      [
+        "deep, from 220, face 3.5, edge 1.5, steams",
+        "15 of 000000000000000 drawn 15: covers 0.298, 9 min, 120 to 120 °C, back in 10, steams",
+        "15 of 000000000000000 drawn 15: covers 0.298, 9 min, 120 to 120 °C, back in 10, steams",
+        "sear.steams {"lowest":{"as":"temperature","value":120},"browns":{"as":"temperature","value":150},"steams":{"as":"temperature","value":130},"carries":{"as":"share","value":0.0809}}",
+        "sear.fatStands {"fat":{"code":"fat.neutral"},"smoke":{"as":"temperature","value":225},"start":{"as":"temperature","value":220},"slower":"no"}",
+        "sear.minutes 48 minutes estimate: heatingThePan 20 minutes, batches 2 count, browningAllBatches 18 minutes, comingBackBetweenThem 10 minutes",
+        "sear.fatL 0.0254 volume practice 0.015–0.075: pansFloor 0.0616 area, batches 2 count",
+        "none",
+        "sear.perBatch 15 count estimate: onePieceCovers 0.00122 area, twoThirdsOfTheFloor 0.0411 area, theHeatCarries 0.00498 area, reachesThePan 360 power, panStartsAt 220 temperature, coolestInTheFirstBatch 120 temperature",
+      ]
+    `);
+  });
+
+  it('of nothing', () => {
+    expect(lines(searPlan(request({ depth: 'none' })))).toMatchInlineSnapshot(`
+      [
+        "none, from 220, face 0, edge 0, sears",
+        "sear.none {}",
+        "sear.fatStands {"fat":{"code":"fat.neutral"},"smoke":{"as":"temperature","value":225},"start":{"as":"temperature","value":220},"slower":"no"}",
+        "sear.minutes 0 minutes estimate: heatingThePan 5.73 minutes, batches 0 count, browningAllBatches 0 minutes, comingBackBetweenThem 0 minutes",
+        "sear.fatL 0 volume practice 0.015–0.075: pansFloor 0.0616 area, batches 0 count",
+        "none",
+        "sear.perBatch 0 count estimate: onePieceCovers 0.0105 area, twoThirdsOfTheFloor 0.0411 area, theHeatCarries 0.0616 area, reachesThePan 1040 power, panStartsAt 220 temperature, coolestInTheFirstBatch NaN temperature",
+      ]
+    `);
+  });
+
+  it('of a joint over the edge of a tray, on a flame that never gets there', () => {
+    const joint: SearPieces = { ...shanks(1), footprint: { kind: 'rectangle', length: 420, width: 160 } };
+    const tray: Pan = { ...IRON, shape: 'rectangle', lengthMm: 380, widthMm: 240 };
+    expect(lines(searPlan(request({ pieces: [joint], pan: tray, burner: { ...SMALL, powerW: 300 } }))))
+      .toMatchInlineSnapshot(`
+      [
+        "deep, from 220, face 3.5, edge 1.5, steams, too large",
+        "1 of  drawn 0: covers 0.737, 14 min, 84.4 to 84.4 °C, back in 10, steams",
+        "sear.steams {"lowest":{"as":"temperature","value":84.4},"browns":{"as":"temperature","value":150},"steams":{"as":"temperature","value":130},"carries":{"as":"share","value":0}}",
+        "sear.fatStands {"fat":{"code":"fat.neutral"},"smoke":{"as":"temperature","value":225},"start":{"as":"temperature","value":220},"slower":"no"}",
+        "sear.minutes 34 minutes estimate: heatingThePan 20 minutes, batches 1 count, browningAllBatches 14 minutes, comingBackBetweenThem 0 minutes",
+        "sear.fatL 0.0278 volume practice 0.015–0.075: pansFloor 0.0912 area, batches 1 count",
+        "none",
+        "sear.perBatch 1 count estimate: onePieceCovers 0.0672 area, twoThirdsOfTheFloor 0.0608 area, theHeatCarries 0 area, reachesThePan 120 power, panStartsAt 220 temperature, coolestInTheFirstBatch 84.4 temperature",
+      ]
+    `);
+  });
+});
