@@ -8,6 +8,7 @@ import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openBrowser } from './browser';
 import { type AppServer, startApp } from './server';
+import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
 
 let app: AppServer;
 
@@ -26,9 +27,15 @@ interface Answer {
 }
 
 /** An answer to exactly these bytes of path and headers, as no browser would let us ask. */
-function ask(path: string, headers: Record<string, string> = {}, method = 'GET'): Promise<Answer> {
+function ask(
+  path: string,
+  headers: Record<string, string> = {},
+  method = 'GET',
+  port = app.port,
+  body?: string,
+): Promise<Answer> {
   return new Promise((resolve, reject) => {
-    const sent = request({ host: '127.0.0.1', port: app.port, path, method, headers }, (response) => {
+    const sent = request({ host: '127.0.0.1', port, path, method, headers }, (response) => {
       let text = '';
       response.setEncoding('utf8');
       response.on('data', (part: string) => {
@@ -39,7 +46,7 @@ function ask(path: string, headers: Record<string, string> = {}, method = 'GET')
       });
     });
     sent.on('error', reject);
-    sent.end();
+    sent.end(body);
   });
 }
 
@@ -161,6 +168,116 @@ describe('a row that cannot be read', () => {
       expect((await fetch(`${own.url}/plan/new`)).status).toBe(200);
     } finally {
       await browser.close();
+      await own.close();
+    }
+  });
+});
+
+describe('two thousand odd requests', () => {
+  it('get no answer of 500, take the server down by none, and leave what is kept as it was', async () => {
+    const own = await startApp({ demo: false });
+    try {
+      const host = `127.0.0.1:${String(own.port)}`;
+      const plan = { id: randomUUID(), input: { ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS } };
+      const json = { host, origin: `http://${host}`, 'content-type': 'application/json' };
+      const first = await ask('/api/plans', json, 'POST', own.port, JSON.stringify(plan));
+      expect(first.status).toBe(201);
+      const IDS = [
+        plan.id,
+        randomUUID(),
+        '%00',
+        '%2e%2e%2f',
+        'A'.repeat(300),
+        '%ED%A0%80',
+        '%E0%A4%A',
+        "'--",
+        'null',
+        '☃',
+      ];
+      const PATHS = [
+        '/api/plans',
+        '/api/plans/ID',
+        '/api/plans/ID/export',
+        '/api/cooks',
+        '/api/cooks/ID',
+        '/api/cooks/ID/events',
+      ];
+      const MORE = [
+        '/api/kitchen',
+        '/api/import',
+        '/api/rows/plans/ID',
+        '/api/rows/ID/ID',
+        '/plan/ID',
+        '/cook/ID',
+        '/log/ID',
+        '/log?page=ID',
+        '/plan?page=ID',
+        '/ID',
+      ];
+      const METHODS = ['GET', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS', 'HEAD'];
+      const VALUES: readonly unknown[] = [
+        null,
+        -1,
+        1e308,
+        '',
+        'x'.repeat(2000),
+        '\u0000',
+        '\uD800',
+        [],
+        {},
+        true,
+        [[[[]]]],
+        { __proto__: 1 },
+      ];
+      const BODIES = [
+        plan,
+        { input: plan.input, basedOnMs: null },
+        { id: randomUUID(), input: plan.input, planId: null },
+        { habits: {} },
+        { id: randomUUID(), atMs: 1, act: { kind: 'note', text: 'x' } },
+      ];
+      let seed = 20_261_126;
+      const pick = <T>(from: readonly T[]): T => {
+        seed = (Math.imul(seed, 1_103_515_245) + 12_345) >>> 0;
+        return from[(seed >>> 8) % from.length] as T;
+      };
+      /** A body with one thing in it replaced, somewhere. */
+      const spoilt = (body: unknown, depth = 0): unknown => {
+        if (typeof body !== 'object' || body === null || depth > 4 || pick([0, 1, 2, 3]) === 0) return pick(VALUES);
+        const keys = Object.keys(body);
+        const key = pick(keys.length > 0 ? keys : ['x']);
+        const inner = (body as Record<string, unknown>)[key];
+        return Array.isArray(body) ? [spoilt(inner, depth + 1)] : { ...body, [key]: spoilt(inner, depth + 1) };
+      };
+      const bad: string[] = [];
+      const one = async (): Promise<void> => {
+        const path = pick([...PATHS, ...MORE]).replaceAll('ID', () => encodeURI(pick(IDS)).replaceAll('%25', '%'));
+        const method = pick(METHODS);
+        // What is kept is not to be taken away by a request that may.
+        if (method === 'DELETE' && path.includes(plan.id)) return;
+        const body =
+          pick([0, 1, 2]) === 0 ? pick(['{', '[]', 'null', '"x"', '\u0000']) : JSON.stringify(spoilt(pick(BODIES)));
+        const headers = pick([
+          json,
+          { host },
+          { ...json, origin: 'http://evil.example' },
+          { ...json, 'content-type': 'text/plain' },
+        ]);
+        const { status } = await ask(
+          path,
+          headers,
+          method,
+          own.port,
+          method === 'GET' || method === 'HEAD' ? undefined : body,
+        );
+        if (status >= 500) bad.push(`${String(status)} ${method} ${path} ${body.slice(0, 200)}`);
+      };
+      for (let i = 0; i < 200; i++) await Promise.all(Array.from({ length: 10 }, one));
+      expect(bad).toEqual([]);
+      expect((await ask('/api/health', { host }, 'GET', own.port)).status).toBe(200);
+      const kept = await ask(`/api/plans/${plan.id}/export`, { host }, 'GET', own.port);
+      expect(kept.status).toBe(200);
+    } finally {
       await own.close();
     }
   });
