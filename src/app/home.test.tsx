@@ -56,6 +56,7 @@ const entry: LogEntry = {
   plannedMin: 190,
   plannedP10Min: 170,
   plannedP90Min: 225,
+  workedOut: 'then',
   finishedMs: 0,
   actualMin: 0,
   verdict: { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' },
@@ -68,6 +69,7 @@ const page = (entries: readonly LogEntry[], part: object = {}) => ({
   all: entries.length,
   inside: 0,
   waiting: 0,
+  aside: [],
   ...part,
 });
 
@@ -171,7 +173,7 @@ describe('the log', () => {
     const { container, unmount } = shown(<LogList {...page([entry], { page: 2, pages: 3, waiting: 4 })} />);
     expect(screen.getByRole('link', { name: 'Page before' }).getAttribute('href')).toBe('/log?page=1');
     expect(screen.getByRole('link', { name: 'Page after' }).getAttribute('href')).toBe('/log?page=3');
-    expect(container.textContent).toContain('4 braises from before are still being worked out');
+    expect(container.textContent).toContain('4 finished braises are still being worked out');
     unmount();
     shown(<LogList {...page([entry])} />);
     expect(screen.queryByRole('navigation', { name: 'Pages' })).toBeNull();
@@ -189,6 +191,15 @@ describe('the log', () => {
     expect(container.textContent).toContain('Fork: gives');
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
+  });
+
+  it('says so where the forecast was not kept when the meat went in', () => {
+    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
+    const note = 'it was not kept when the meat went in';
+    const { container, unmount } = shown(<LogDetail aside={[]} view={view} entry={{ ...entry, workedOut: 'later' }} />);
+    expect(container.textContent).toContain(note);
+    unmount();
+    expect(shown(<LogDetail aside={[]} view={view} entry={entry} />).container.textContent).not.toContain(note);
   });
 
   it('braises it again at the same clock time on the next day that leaves time', async () => {

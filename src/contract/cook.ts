@@ -6,7 +6,7 @@ import { STAGES } from '../core/tenderness';
 
 const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
 
-const verdictSchema = z.strictObject({
+export const verdictSchema = z.strictObject({
   tenderness: score,
   moisture: score,
   sauce: score,

@@ -1,19 +1,11 @@
 import { type DemoCook, demoScene } from './demo/scene';
+import { type KeptForecast, keptForecast } from './keptForecast';
 import { cookView, planFor, planOf, UnplannableError, type ViewedCook } from './views';
 import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
 import { type CookView } from '../core/cook';
 import { type Message } from '../core/message';
-import { readyEta } from '../core/forecast';
-import { composePlan, makePlan, PLAN_VERSION, type PlanResult } from '../core/plan';
-
-/** What was forecast of a braise, to be kept: minutes from the pieces meeting the liquid, and by which model. */
-export interface KeptForecast {
-  readonly plannedMin: number;
-  readonly plannedP10Min: number;
-  readonly plannedP90Min: number;
-  readonly model: number;
-}
+import { composePlan, makePlan, type PlanResult } from '../core/plan';
 
 /** What is worked out of a kept braise, or why it cannot be any more. */
 export type Worked<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly why: Message };
@@ -40,11 +32,7 @@ export const JOBS = {
   /** The same as the text that goes over a stream. */
   viewText: (cook: ViewedCook, nowMs: number): Worked<string> => worked(() => toWire(cookView(cook, nowMs))),
   /** What is forecast for an input when its meat goes in. */
-  forecast: (input: PlanInput): Worked<KeptForecast> =>
-    worked(() => {
-      const { p10, p50, p90 } = readyEta(planOf({ input }).forecast);
-      return { plannedMin: p50, plannedP10Min: p10, plannedP90Min: p90, model: PLAN_VERSION };
-    }),
+  forecast: (input: PlanInput): Worked<KeptForecast> => worked(() => keptForecast(planOf({ input }))),
   /** The demo kitchen's plans and braises, seen from a moment. */
   demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
     demoScene(nowMs, timeZone),

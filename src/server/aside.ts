@@ -8,7 +8,7 @@ import { type Message, say } from '../core/message';
 import { unknownNames } from '../core/plan';
 
 /** Where a row is kept. */
-export const ROW_TABLES = ['plans', 'cooks', 'events', 'kitchens'] as const;
+export const ROW_TABLES = ['plans', 'cooks', 'events', 'kitchens', 'entries'] as const;
 export type RowTable = (typeof ROW_TABLES)[number];
 
 /** A row that cannot be read. It stays as it is, is shown as such, and can be taken out. */
@@ -70,6 +70,7 @@ export async function rowAsKept(db: Database, table: RowTable, id: string): Prom
     cooks: () => db.cooks.findByPk(id),
     events: () => db.events.findByPk(id),
     kitchens: () => db.kitchens.findByPk(id),
+    entries: () => db.entries.findByPk(id),
   };
   return (await rows[table]())?.get({ plain: true });
 }

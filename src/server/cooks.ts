@@ -67,12 +67,19 @@ export async function findCook(
   return toCook(row, await db.events.findAll({ where: { cookId: id }, order: [['position', 'ASC']], transaction }));
 }
 
+/** Told by its text: a row that is no JSON may not stop the query. Nothing a cook types can look like it. */
+export const ENDED = `EXISTS (SELECT 1 FROM events WHERE cookId = cooks.id AND act LIKE '%"kind":"finished"%')`;
+
+/** Without an entry to say so a braise is finished when that was recorded; whether it was taken back its entry will tell. */
+const UNFINISHED = `(SELECT id FROM cooks LEFT JOIN entries ON cookId = id
+  WHERE CASE WHEN cookId IS NULL THEN NOT ${ENDED} ELSE finishedMs IS NULL END)`;
+
 /** Cooks that are not finished, newest first, and those that cannot be read. */
 export async function unfinishedCooks(
   db: Database,
 ): Promise<{ readonly cooks: StoredCook[]; readonly aside: SetAside[] }> {
   const rows = await db.cooks.findAll({
-    where: { id: { [Op.notIn]: literal('(SELECT cookId FROM entries WHERE finishedMs IS NOT NULL)') } },
+    where: { id: { [Op.in]: literal(UNFINISHED) } },
     order: [['createdAtMs', 'DESC']],
   });
   const events = await db.events.findAll({
@@ -86,7 +93,7 @@ export async function unfinishedCooks(
     else byCook.set(event.cookId, [event]);
   }
   const { read, aside } = parted(rows.map((row) => toCook(row, byCook.get(row.id) ?? [])));
-  return { cooks: read.filter((c) => outcomeOf(foldCook(c.input, c.events)) === undefined), aside };
+  return { cooks: read, aside };
 }
 
 /** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */

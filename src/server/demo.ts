@@ -2,6 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { type Database } from './database';
 import { work } from './engine';
+import { entryColumns } from './entries';
 import { KITCHEN_ID, readKitchen, timeZoneOf } from './kitchens';
 import { ACT } from '../contract/kept/act';
 import { KITCHEN } from '../contract/kept/kitchen';
@@ -72,6 +73,8 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
         })),
         { transaction },
       );
+      const events = cook.events.map((e) => ({ ...e, cookId: id }));
+      await db.entries.create(entryColumns({ ...cook, id, events }, cook.forecast, 'then'), { transaction });
     }
   });
 }

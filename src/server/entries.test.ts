@@ -6,7 +6,7 @@ import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vites
 import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
 import { type Database, openDatabase } from './database';
 import * as engine from './engine';
-import { keepEntry, listEntries, workOutOlder } from './entries';
+import { keepEntry, listEntries, keepMissing } from './entries';
 import { comingPlans, listPlans } from './plans';
 import { type NewEvent } from '../contract/cook';
 import { PLAN_INPUT } from '../contract/kept/planInput';
@@ -103,13 +103,50 @@ describe('what is forecast of a braise', () => {
       story(),
       NOON_MS,
     );
-    await workOutOlder(db);
-    expect((await listEntries(db)).entries.map((e) => e.id)).toEqual([old]);
+    await keepMissing(db);
+    const page = await listEntries(db);
+    expect(page.entries.map((e) => [e.id, e.workedOut])).toEqual([[old, 'later']]);
+    expect(page).toMatchObject({ waiting: 0, aside: [{ table: 'cooks', id: cold }] });
+    expect((await unfinishedCooks(db)).cooks).toEqual([]);
     expect(await db.entries.findByPk(old)).toMatchObject({ workedOut: 'later' });
     expect(await db.entries.findByPk(cold)).toBeNull();
     const work = vi.spyOn(engine, 'work');
-    await workOutOlder(db);
+    await keepMissing(db);
     expect(work.mock.calls.map((c) => c[0])).toEqual([cold]);
+  });
+});
+
+describe('the log', () => {
+  it('says how many are still to come, and that nothing is finished for as long only of those', async () => {
+    const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
+    const working = keepMissing(db);
+    expect(await listEntries(db)).toMatchObject({ entries: [], all: 0, waiting: 1, aside: [] });
+    await working;
+    expect(await listEntries(db)).toMatchObject({ entries: [{ id: old }], all: 1, waiting: 0, aside: [] });
+  });
+
+  it('shows a line that cannot be read, and a finished braise that cannot, as such', async () => {
+    const ids = [];
+    for (let i = 0; i < 4; i++) ids.push(await importCook(db, OXTAIL_PLAN, story(), NOON_MS));
+    const [verdictOf, cutOf, inputOf, good] = ids as [string, string, string, string];
+    await db.cooks.update({ input: '{"half' }, { where: { id: inputOf } });
+    await keepMissing(db);
+    await db.entries.update({ verdict: '{"tenderness":9}' }, { where: { cookId: verdictOf } });
+    await db.entries.update({ cutId: 'renamed' }, { where: { cookId: cutOf } });
+    const { entries, aside } = await listEntries(db);
+    expect(entries.map((e) => e.id)).toEqual([good]);
+    expect(aside.map((a) => [a.table, a.id, a.why.code]).sort()).toEqual(
+      [
+        ['entries', verdictOf, 'aside.shape'],
+        ['entries', cutOf, 'fault.unknown'],
+        ['cooks', inputOf, 'aside.notJson'],
+      ].sort(),
+    );
+  });
+
+  it('gives its last page where one is asked for that there is not', async () => {
+    expect(await listEntries(db, 99)).toMatchObject({ page: 1, pages: 1 });
+    expect(await listPlans(db, NOON_MS, 99)).toMatchObject({ page: 1, pages: 1 });
   });
 });
 
@@ -160,7 +197,20 @@ describe('ten thousand', () => {
         updatedAtMs: 1,
       })),
     );
+    // As they all were before forecasts were kept.
+    await db.entries.destroy({ where: {} });
+    await db.events.bulkCreate(
+      ids.map((cookId) => ({
+        id: randomUUID(),
+        cookId,
+        position: 0,
+        atMs: NOON_MS,
+        act: JSON.stringify({ kind: 'finished', verdict }),
+        actVersion: 1,
+      })),
+    );
     const read = vi.spyOn(JSON, 'parse');
+    expect((await unfinishedCooks(db)).cooks).toEqual([]);
     const plans = await listPlans(db, NOON_MS);
     expect(plans.plans.map((p) => p.id).slice(0, 11)).toEqual([...ids.slice(9990), ids[9989]]);
     expect(plans).toMatchObject({ pages: 200 });

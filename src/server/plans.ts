@@ -28,14 +28,17 @@ const PAGE = 50;
 export interface PlanPage {
   readonly plans: readonly StoredPlan[];
   readonly aside: readonly SetAside[];
-  /** How many pages there are. */
+  /** Which page it is, counting from 1, and of how many. */
+  readonly page: number;
   readonly pages: number;
 }
 
-/** One page of all plans: those still to be served, soonest first, then those from before, latest first. Pages from 1. */
-export async function listPlans(db: Database, nowMs: number, page = 1): Promise<PlanPage> {
+/** One page of all plans: those still to be served, soonest first, then those from before, latest first. A page there is not is the last. */
+export async function listPlans(db: Database, nowMs: number, wanted = 1): Promise<PlanPage> {
   const [coming, past] = [{ serveAtMs: { [Op.gte]: nowMs } }, { serveAtMs: { [Op.lt]: nowMs } }];
   const [ahead, count] = [await db.plans.count({ where: coming }), await db.plans.count()];
+  const pages = Math.max(1, Math.ceil(count / PAGE));
+  const page = Math.min(wanted, pages);
   const offset = (page - 1) * PAGE;
   const next = await db.plans.findAll({ where: coming, order: [['serveAtMs', 'ASC']], limit: PAGE, offset });
   const rest = PAGE - next.length;
@@ -44,11 +47,15 @@ export async function listPlans(db: Database, nowMs: number, page = 1): Promise<
     rest > 0 ? await db.plans.findAll({ where: past, order: [['serveAtMs', 'DESC']], limit: rest, offset: from }) : [];
   const rows = [...next, ...before];
   const { read, aside } = parted(rows.map(toPlan));
-  return { plans: read, aside, pages: Math.max(1, Math.ceil(count / PAGE)) };
+  return { plans: read, aside, page, pages };
 }
 
 /** The next plans to be served after `nowMs`, soonest first, at most `most`. */
-export async function comingPlans(db: Database, nowMs: number, most: number): Promise<Omit<PlanPage, 'pages'>> {
+export async function comingPlans(
+  db: Database,
+  nowMs: number,
+  most: number,
+): Promise<Pick<PlanPage, 'plans' | 'aside'>> {
   const rows = await db.plans.findAll({
     where: { serveAtMs: { [Op.gt]: nowMs } },
     order: [['serveAtMs', 'ASC']],

@@ -25,6 +25,7 @@ import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
 import { closeEngine } from './engine';
+import { listEntries } from './entries';
 import { readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
@@ -112,7 +113,7 @@ describe('plans', () => {
     expect(both.map((k) => k.ok)).toEqual([true, false]);
     await removePlan(db, id);
     expect(await change(3, null)).toEqual({ ok: false, why: 'gone' });
-    expect(await listPlans(db, NOON_MS)).toEqual({ plans: [], aside: [], pages: 1 });
+    expect(await listPlans(db, NOON_MS)).toEqual({ plans: [], aside: [], page: 1, pages: 1 });
   });
 
   it('sent twice under one id are one, and another under that id is none', async () => {
@@ -363,6 +364,9 @@ describe('the demo kitchen', () => {
     await loadDemoIfEmpty(db);
     expect((await unfinishedCooks(db)).cooks.map((c) => foldCook(c.input, c.events).phase)).toEqual(['braising']);
     expect(await db.cooks.count()).toBe(7);
+    const { entries, waiting } = await listEntries(db);
+    expect(entries.map((e) => e.workedOut)).toEqual(Array.from({ length: 6 }, () => 'then'));
+    expect(waiting).toBe(0);
     expect((await listPlans(db, NOON_MS)).plans).toHaveLength(1);
     const kitchen = await readKitchen(db);
     expect([kitchen.pots.length, kitchen.pans.length, kitchen.ovens.length, kitchen.burners.length]).toEqual([

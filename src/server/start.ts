@@ -2,7 +2,7 @@ import 'server-only';
 import { database } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeEngine, pools } from './engine';
-import { workOutOlder } from './entries';
+import { keepMissing } from './entries';
 import { closeStreams } from './hub';
 import { log } from './log';
 import { startSays } from './openFile';
@@ -35,9 +35,7 @@ export async function startServer(): Promise<void> {
   try {
     const db = await database();
     await loadDemoIfEmpty(db);
-    workOutOlder(db).catch((err: unknown) => {
-      log().error({ err }, 'braises from before could not be worked out');
-    });
+    void keepMissing(db);
   } catch (error) {
     // Every page says so until it is mended, and the terminal has been told.
     if (!startSays(error)) throw error;

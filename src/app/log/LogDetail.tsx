@@ -135,6 +135,7 @@ export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEn
             },
           )}
         </p>
+        {entry.workedOut === 'later' ? <Mute>{w.text('logDetail.workedOutLater')}</Mute> : null}
         <EmberLine
           day={{ ...plan.day, beside: [], marks: [] }}
           timeZone={timeZone}

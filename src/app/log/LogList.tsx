@@ -4,6 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { type LogEntry } from '@/core/cook';
 import { Scores } from './Scores';
+import { AsideNote } from '../AsideNote';
 import { Pages } from '../Pages';
 import { ImportButton } from '../ImportButton';
 import { type LogPage } from '@/server/entries';
@@ -69,7 +70,7 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
 }
 
 /** The log, a page of it: planned against actual, and how all of it came out. */
-export function LogList({ entries, page, pages, all, inside, waiting }: LogPage & { readonly page: number }) {
+export function LogList({ entries, page, pages, all, inside, waiting, aside }: LogPage) {
   const w = useWords();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;
   return (
@@ -78,10 +79,13 @@ export function LogList({ entries, page, pages, all, inside, waiting }: LogPage 
         <h1>{w.text('logList.log')}</h1>
         <ImportButton />
       </PageHead>
+      <AsideNote aside={aside} />
       <Panel>
         {waiting > 0 ? <p role="status">{w.text('logList.waiting', { waiting })}</p> : null}
-        {entries.length === 0 ? (
-          <p>{w.text('logList.nothingIsInTheLog')}</p>
+        {all === 0 ? (
+          waiting > 0 ? null : (
+            <p>{w.text('logList.nothingIsInTheLog')}</p>
+          )
         ) : (
           <>
             <p>

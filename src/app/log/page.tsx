@@ -16,5 +16,5 @@ interface Props {
 
 export default async function LogPage({ searchParams }: Props) {
   const page = pageNumber((await searchParams).page);
-  return <LogList {...await listEntries(await database(), page)} page={page} />;
+  return <LogList {...await listEntries(await database(), page)} />;
 }

@@ -17,5 +17,5 @@ interface Props {
 
 export default async function PlansPage({ searchParams }: Props) {
   const page = pageNumber((await searchParams).page);
-  return <PlanList {...await listPlans(await database(), presentMs(), page)} page={page} />;
+  return <PlanList {...await listPlans(await database(), presentMs(), page)} />;
 }

@@ -31,4 +31,6 @@ export interface LogEntry extends Outcome {
   readonly plannedMin: number;
   readonly plannedP10Min: number;
   readonly plannedP90Min: number;
+  /** When the meat went in, or later, where that forecast was not kept. */
+  readonly workedOut: 'then' | 'later';
 }

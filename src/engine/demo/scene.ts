@@ -1,5 +1,6 @@
 import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
 import { finishedRecords, planFor, recordsOf } from './script';
+import { type KeptForecast, keptForecast } from '../keptForecast';
 import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
 import { readyEta } from '../../core/forecast';
@@ -17,6 +18,8 @@ export interface DemoCook {
   readonly planId: string | null;
   readonly createdAtMs: number;
   readonly events: readonly NewEvent[];
+  /** What was forecast when its meat went in. */
+  readonly forecast: KeptForecast;
 }
 
 /** The braise on the fire: its plate time set so that its first fork test has just been made at `nowMs`. */
@@ -25,11 +28,13 @@ function onTheFire(nowMs: number): DemoCook {
   const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MIN_MS;
   const serveMs = Math.ceil((intoPotMs + (trial.day.serveMs - trial.day.intoPotMs)) / QUARTER_MS) * QUARTER_MS;
   const input = planInput(OXTAIL, serveMs);
+  const plan = planFor(input);
   return {
     input,
     planId: null,
     createdAtMs: intoPotMs - 70 * MIN_MS,
-    events: recordsOf(planFor(input), ON_THE_FIRE_TRUTH, intoPotMs, nowMs),
+    events: recordsOf(plan, ON_THE_FIRE_TRUTH, intoPotMs, nowMs),
+    forecast: keptForecast(plan),
   };
 }
 
@@ -37,7 +42,13 @@ function past(nowMs: number, timeZone: string): DemoCook[] {
   return PAST.map(({ dish, daysAgo, hour, truth }) => {
     const input = planInput(dish, hourOn(nowMs, -daysAgo, hour, timeZone));
     const plan = planFor(input);
-    return { input, planId: null, createdAtMs: plan.day.startMs, events: finishedRecords(plan, truth) };
+    return {
+      input,
+      planId: null,
+      createdAtMs: plan.day.startMs,
+      events: finishedRecords(plan, truth),
+      forecast: keptForecast(plan),
+    };
   });
 }
 

@@ -369,8 +369,9 @@ export const answers = {
   'pages.before': 'Page before',
   'pages.after': 'Page after',
   'pages.which': 'Page {page} of {pages}',
+  'logDetail.workedOutLater': 'What was planned was worked out afterwards: it was not kept when the meat went in.',
   'logList.waiting':
-    '{waiting, plural, one {One braise from before is} other {# braises from before are}} still being worked out and will be here after.',
+    '{waiting, plural, one {One finished braise is} other {# finished braises are}} still being worked out and will be here after.',
   'http.failed': 'The server could not do that. Try again.',
   'http.noAnswer': 'The server does not answer. Nothing is lost: start it again and repeat.',
   'http.foreign': 'This request did not come from an Even Ember page.',
@@ -382,6 +383,7 @@ export const answers = {
   'aside.plans': 'The plan “{title}”.',
   'aside.cooks': 'A braise.',
   'aside.events': 'A record, without which the rest is shown.',
+  'aside.entries': 'The line of “{title}” in the log.',
   'aside.kitchens': 'The kitchen; a plain one stands in for it.',
   'aside.takeOut': 'Take it out as it is',
   'aside.stays': 'It stays as it is, and nothing is written over it.',

@@ -4,6 +4,7 @@ import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
 import { historyFault, importCook } from '@/server/cooks';
 import { answering } from '@/server/answering';
+import { keepMissing } from '@/server/entries';
 import { database } from '@/server/database';
 import { readText, refuse } from '@/server/http';
 import { addPlan } from '@/server/plans';
@@ -26,5 +27,7 @@ export const POST = answering(async (request: Request): Promise<Response> => {
   }
   const broken = historyFault(file.input, file.events, now);
   if (broken) return refuse(422, say('file.brokenHistory', { fault: broken }));
-  return Response.json({ href: `/cook/${await importCook(db, file.input, file.events, now)}` }, { status: 201 });
+  const id = await importCook(db, file.input, file.events, now);
+  void keepMissing(db);
+  return Response.json({ href: `/cook/${id}` }, { status: 201 });
 });
