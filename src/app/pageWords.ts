@@ -1,5 +1,6 @@
 import 'server-only';
 import { cookies } from 'next/headers';
+import { cache } from 'react';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
 import { type Read } from '@/server/aside';
@@ -10,10 +11,10 @@ import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { languageOf } from '@/words/languages';
 import { type Words, wordsFor } from '@/words/words';
 
-/** The kitchen on record; a plain one while nothing can be served. */
-export async function servedKitchen(): Promise<Kitchen> {
-  return (await startTrouble()) ? PLAIN_KITCHEN : readKitchen(await database());
-}
+/** The kitchen on record, read once a request; a plain one while nothing can be served. */
+export const servedKitchen = cache(async (): Promise<Kitchen> =>
+  (await startTrouble()) ? PLAIN_KITCHEN : readKitchen(await database()),
+);
 
 /** What something kept is called, for the title of its page; undefined where that cannot be told. */
 export async function keptTitle(

@@ -196,8 +196,11 @@ declare global {
   var evenEmberDatabase: Promise<Database> | undefined;
 }
 
+/** What the terminal was told last: the same is not said again at every try. */
+let toldWhy: string | undefined;
+
 /** How long a database that could not be opened is left alone before it is tried again, ms. */
-const TRY_AGAIN_MS = 2000;
+export const TRY_AGAIN_MS = 2000;
 
 /**
  * The process's one database; kept on `globalThis` so that a development reload does not open it twice. Rejects with
@@ -210,7 +213,9 @@ export function database(): Promise<Database> {
   globalThis.evenEmberDatabase = opening;
   opening.catch((error: unknown) => {
     const says = startSays(error);
-    if (says) log().error({ why: english.say(says) }, 'not served');
+    const why = says && english.say(says);
+    if (why !== undefined && why !== toldWhy) log().error({ why }, 'not served');
+    toldWhy = why;
     setTimeout(() => {
       if (globalThis.evenEmberDatabase === opening) globalThis.evenEmberDatabase = undefined;
     }, TRY_AGAIN_MS).unref();

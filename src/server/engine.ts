@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { Piscina } from 'piscina';
 import { log } from './log';
+import { hashOf } from '../core/numbers';
 import { type JobInput, type JobKind, type JobResult } from '../engine/jobs';
 
 /** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced. */
@@ -31,12 +32,6 @@ export function pools(): readonly Piscina[] {
   return globalThis.evenEmberWorkers.pools;
 }
 
-function hash(text: string): number {
-  let sum = 0;
-  for (const c of text) sum = (Math.imul(sum, 31) + (c.codePointAt(0) ?? 0)) >>> 0;
-  return sum;
-}
-
 /**
  * Has a job done by a worker; jobs of one `topic` go to the same one, in order. A worker that dies or hangs is replaced and
  * its job done again, once. Rejects with what the job itself throws.
@@ -47,7 +42,7 @@ export async function work<Kind extends JobKind>(
   ...input: JobInput<Kind>
 ): Promise<JobResult<Kind>> {
   const all = pools();
-  const pool = all[hash(topic) % all.length] as Piscina;
+  const pool = all[hashOf(topic) % all.length] as Piscina;
   const run = () =>
     pool.run({ kind, input }, { signal: AbortSignal.timeout(HANGS_AFTER_MS) }) as Promise<JobResult<Kind>>;
   try {

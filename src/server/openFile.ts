@@ -88,15 +88,29 @@ function isServed(lock: Lock, folder: string): boolean {
   );
 }
 
+/** Writes a lock where there is none; of two processes that try at once one does. */
+function wrote(path: string, lock: Lock): boolean {
+  try {
+    writeFileSync(path, JSON.stringify(lock), { flag: 'wx' });
+    return true;
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'EEXIST') return false;
+    throw error;
+  }
+}
+
 /** Says that this process serves `folder`; gives it free again when called. Throws `StartError` where another does. */
 function takeFolder(folder: string): () => void {
   const path = join(folder, LOCK);
   const mine: Lock = { pid: process.pid, began: beganOf(process.pid), boot: boot(), folder: folderMark(folder) };
-  const known = readLock(path);
-  if (known && isServed(known, folder)) {
-    throw new StartError(say('start.served', { folder, pid: known.pid }));
+  for (let tries = 0; !wrote(path, mine); tries++) {
+    const known = readLock(path);
+    if (tries > 1 || (known && isServed(known, folder))) {
+      throw new StartError(say('start.served', { folder, pid: known?.pid ?? 0 }));
+    }
+    // Of a process that is gone, of another folder, or of this one.
+    rmSync(path, { force: true });
   }
-  writeFileSync(path, JSON.stringify(mine));
   return () => {
     if (readLock(path)?.pid === process.pid) rmSync(path, { force: true });
   };

@@ -1,5 +1,5 @@
 import 'server-only';
-import { database } from './database';
+import { database, TRY_AGAIN_MS } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeEngine, pools } from './engine';
 import { keepMissing } from './entries';
@@ -27,17 +27,24 @@ function stop(): void {
   }, STOPS_WITHIN_MS).unref();
 }
 
-/** Opens the database and says what to do when asked to stop. */
-export async function startServer(): Promise<void> {
-  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
-  watchArrivals();
-  pools();
+/** Sees to what is kept once it can be served; until then every page says why not, and the terminal was told. */
+async function seeToKept(): Promise<void> {
   try {
     const db = await database();
     await loadDemoIfEmpty(db);
     void keepMissing(db);
   } catch (error) {
-    // Every page says so until it is mended, and the terminal has been told.
     if (!startSays(error)) throw error;
+    setTimeout(() => {
+      void seeToKept();
+    }, TRY_AGAIN_MS).unref();
   }
+}
+
+/** Opens the database and says what to do when asked to stop. */
+export async function startServer(): Promise<void> {
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
+  watchArrivals();
+  pools();
+  await seeToKept();
 }

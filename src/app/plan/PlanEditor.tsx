@@ -1,6 +1,5 @@
 'use client';
 
-import { useMadeId } from '@/ui/useMadeId';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
@@ -13,8 +12,7 @@ import { type Decision, DECISIONS, sentences } from './decisions';
 import { draftKey, useDraft } from './useDraft';
 import { usePlan } from './usePlan';
 import { Verdict } from './Verdict';
-import { type Kitchen } from '@/contract/kitchen';
-import { type KitchenChange } from '@/contract/kitchen';
+import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { type OwnKind } from '@/core/kinds';
 import { dayWays } from '@/core/plan';
 import { partOf, type PlanInput, type WayTopic } from '@/core/choices';
@@ -22,6 +20,7 @@ import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
+import { useMadeId } from '@/ui/useMadeId';
 
 const Layout = styled.main`
   max-width: 1320px;

@@ -1,3 +1,4 @@
+import { hashOf } from '../numbers';
 import { meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
 import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
@@ -92,18 +93,9 @@ export function pourFor(input: PlanInput, wantedL: number): PourPlan {
 
 /** A number that stands for the input, so that the same plan always gets the same particles. */
 function seedOf(input: PlanInput): number {
-  const text = JSON.stringify([
-    input.meat,
-    input.also,
-    input.pot,
-    input.heat,
-    input.lid,
-    input.base.items,
-    input.liquid.level,
-  ]);
-  let hash = 2166136261;
-  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 16777619);
-  return hash >>> 0;
+  return hashOf(
+    JSON.stringify([input.meat, input.also, input.pot, input.heat, input.lid, input.base.items, input.liquid.level]),
+  );
 }
 
 const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): WaterGiver => {

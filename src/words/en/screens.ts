@@ -349,7 +349,7 @@ export const answers = {
   'shape.manyKinds': 'At most {most} bases of your own can be kept.',
   'shape.note.long': 'Note: keep it to 500 characters.',
   'start.head': 'What is kept cannot be served',
-  'start.again': 'This page looks again by itself. Nothing was written.',
+  'start.again': 'This page looks again by itself. What you kept is untouched.',
   'start.served':
     'Another Even Ember (process {pid}) serves the folder {folder} already: use that one, or stop it first.',
   'start.full': 'The disk is full, so {file} cannot be written: make room on it.',
