@@ -153,6 +153,29 @@ describe('the plans', () => {
   });
 });
 
+describe('what cannot be read', () => {
+  const aside = [
+    { table: 'plans' as const, id: 'p7', title: 'Old shanks', why: { code: 'aside.notJson' } },
+    { table: 'events' as const, id: 'e7', title: null, why: { code: 'aside.shape', params: { where: 'act.kind' } } },
+  ];
+
+  it('says which and why, is taken out as it is, and a plan or braise is removed after a second word', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand, container } = shown(<PlanList aside={aside} page={1} pages={1} plans={[]} />);
+    expect(container.textContent).toMatch(/2 things that are kept cannot be read.*“Old shanks”.*It is not JSON/);
+    expect(screen.getAllByRole('link', { name: /Take it out/ }).map((a) => a.getAttribute('href'))).toEqual([
+      '/api/rows/plans/p7',
+      '/api/rows/events/e7',
+    ]);
+    await hand.click(screen.getByRole('button', { name: 'Remove it' }));
+    await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Remove it' }));
+    await waitFor(() => {
+      expect(router.refresh).toHaveBeenCalled();
+    });
+    expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/plans/p7' }]);
+  });
+});
+
 describe('the log', () => {
   it('knows when the fork turned, not when the pot came off', () => {
     expect(entry.actualMin).toBe(196);

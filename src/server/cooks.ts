@@ -114,7 +114,7 @@ export async function startCook(
 
 export type Appended =
   | { readonly ok: true; readonly cook: StoredCook }
-  | { readonly ok: false; readonly status: 404 | 409 | 422; readonly says: Message };
+  | { readonly ok: false; readonly status: 404 | 409 | 422 | 503; readonly says: Message };
 
 /** How far ahead of the server's clock a screen's may run before its records are refused, ms. */
 const CLOCK_SLACK_MS = 5 * 60_000;
@@ -148,7 +148,8 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent,
     if (!row) return { ok: false, status: 404, says: say('http.noBraise') };
     const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
     const kept = toCook(row, rows);
-    if (!kept.ok) return { ok: false, status: 409, says: say('http.setAside', { why: kept.aside.why }) };
+    // Not the record's fault: 503 keeps it on the device that made it.
+    if (!kept.ok) return { ok: false, status: 503, says: say('http.setAside', { why: kept.aside.why }) };
     const cook = kept.value;
     const twin = await db.events.findByPk(event.id, { transaction });
     if (twin) {

@@ -319,7 +319,7 @@ describe('a row that cannot be read', () => {
     expect(cooks.aside).toMatchObject([{ table: 'cooks', id: lost, why: { code } }]);
     expect(await findPlan(db, bad)).toMatchObject({ ok: false, aside: { why: { code } } });
     expect(await findCook(db, lost)).toMatchObject({ ok: false, aside: { why: { code } } });
-    expect(await appendEvent(db, lost, at(0, { kind: 'intoPot' }), LATER)).toMatchObject({ ok: false, status: 409 });
+    expect(await appendEvent(db, lost, at(0, { kind: 'intoPot' }), LATER)).toMatchObject({ ok: false, status: 503 });
     expect(await rowAsKept(db, 'plans', bad)).toMatchObject({ id: bad, ...spoil(text) });
     // Written over only when that is meant.
     expect((await savePlan(db, bad, OXTAIL_PLAN, NOON_MS + 1, null)).ok).toBe(true);
