@@ -1,24 +1,13 @@
 import { By, until } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, complaints, dismiss, field, findText, openBrowser, press, WAIT_MS } from './browser';
-import { type AppServer, startApp } from './server';
+import { describe, expect, it } from 'vitest';
+import { complaints, dismiss, field, findText, press, WAIT_MS } from './browser';
+import { served } from './served';
 
-let app: AppServer;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startApp({ demo: true });
-  browser = await openBrowser();
-});
-
-afterAll(async () => {
-  await browser.close();
-  await app.close();
-});
+const here = served({ demo: true });
 
 describe('the kitchen’s clock', () => {
   async function chooseZone(text: string, option: string): Promise<void> {
-    const { driver } = browser;
+    const { driver } = here;
     await driver.findElement(By.css('header button[aria-label^="Units and clock"]')).click();
     const zone = await field(driver, 'Time zone of the kitchen');
     await driver.executeScript('arguments[0].focus(); arguments[0].select();', zone);
@@ -27,19 +16,19 @@ describe('the kitchen’s clock', () => {
     await dismiss(driver);
   }
   const plates = async (): Promise<string> =>
-    (await browser.driver
+    (await here.driver
       .wait(until.elementLocated(By.css('[role="slider"][aria-label="Plates out"]')), WAIT_MS)
       .getAttribute('aria-valuetext')) ?? '';
 
   it('runs in the zone that is chosen, and is kept', async () => {
-    const { driver } = browser;
-    await driver.get(`${app.url}/plan/new`);
+    const { driver } = here;
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     expect(await plates()).toBe('19:00');
     await chooseZone('Adelai', 'Australia/Adelaide');
     await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The clock stays where it was.');
     expect(await plates()).toMatch(/:[03]0$/);
-    await driver.get(`${app.url}/plan/new`);
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     expect(await plates()).toBe('19:00');
     await chooseZone('As this', 'As this machine');
@@ -50,8 +39,8 @@ describe('the kitchen’s clock', () => {
 
 describe('cooking it the day before', () => {
   it('lays the day out over two days, with the cooling between', async () => {
-    const { driver } = browser;
-    await driver.get(`${app.url}/plan/new`);
+    const { driver } = here;
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     await press(driver, 'Serve: ');
     await press(driver, 'Ahead', 'label');
@@ -70,8 +59,8 @@ describe('cooking it the day before', () => {
 
 describe('other ways', () => {
   it('takes the braise to another place, with what changes there', async () => {
-    const { driver } = browser;
-    await driver.get(app.url);
+    const { driver } = here;
+    await driver.get(here.app.url);
     const link = await driver.wait(
       until.elementLocated(By.css('main a[href^="/plan/"]:not([href$="/new"])')),
       WAIT_MS,
@@ -100,7 +89,7 @@ describe('a plan from a recipe', () => {
       {"@type":"HowToStep","text":"Cover and braise in the oven for 2&frac12; to 3 hours."}]}]}]}</script></head><body></body></html>`;
 
   async function paste(text: string): Promise<void> {
-    const { driver } = browser;
+    const { driver } = here;
     const box = await driver.wait(until.elementLocated(By.css('textarea')), WAIT_MS);
     await driver.executeScript('arguments[0].focus(); arguments[0].select();', box);
     await box.sendKeys(text.replaceAll(/\s*\n\s*/g, ' '));
@@ -108,8 +97,8 @@ describe('a plan from a recipe', () => {
   }
 
   it('says where there is none, reads one out of a page, and drops nothing in silence', async () => {
-    const { driver } = browser;
-    await driver.get(`${app.url}/plan`);
+    const { driver } = here;
+    await driver.get(`${here.app.url}/plan`);
     await press(driver, 'From a recipe', 'a');
     await paste('<html><body>Only words</body></html>');
     await findText(driver, 'p[@role="alert"]', 'no schema.org recipe');

@@ -1,44 +1,26 @@
 import { AxeBuilder } from '@axe-core/webdriverjs';
 import { By, until } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, complaints, field, fill, findText, openBrowser, press, setViewport, WAIT_MS } from './browser';
-import { type AppServer, startApp } from './server';
+import { describe, expect, it } from 'vitest';
+import { complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
+import { served } from './served';
 
-let app: AppServer;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startApp({ demo: true });
-  browser = await openBrowser();
-});
-
-afterAll(async () => {
-  await browser.close();
-  await app.close();
-});
+const here = served({ demo: true });
+const { bodyText, waitForText } = here;
 
 /** Everything axe finds wrong with the page as it stands, as short lines. */
 async function violations(): Promise<string[]> {
-  const { violations: found } = await new AxeBuilder(browser.driver).analyze();
+  const { violations: found } = await new AxeBuilder(here.driver).analyze();
   return found.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
 
-async function bodyText(): Promise<string> {
-  return browser.driver.findElement(By.css('body')).getText();
-}
-
-async function waitForText(text: string): Promise<void> {
-  await browser.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);
-}
-
 async function turnsAt(): Promise<string> {
-  return (await findText(browser.driver, 'section', 'Forecast for')).findElement(By.css('strong')).getText();
+  return (await findText(here.driver, 'section', 'Forecast for')).findElement(By.css('strong')).getText();
 }
 
 describe('a braise from plan to log', () => {
   it('meets a stranger with a live cook, a plan and a log', async () => {
-    const { driver } = browser;
-    await driver.get(app.url);
+    const { driver } = here;
+    await driver.get(here.app.url);
     await findText(driver, 'h1', 'Home');
     const text = await bodyText();
     expect(text).toContain('Oxtail in stout for the harbour supper');
@@ -48,7 +30,7 @@ describe('a braise from plan to log', () => {
   });
 
   it('refuses what cannot be cooked in a sentence and loses nothing of the form', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Plan a braise', 'a');
     await findText(driver, 'h2', 'The day');
     expect(await violations()).toEqual([]);
@@ -70,7 +52,7 @@ describe('a braise from plan to log', () => {
   });
 
   it('plans each of the eight decisions with its drawing', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     for (const [decision, title] of [
       ['Pot: ', 'Does it fit?'],
       ['Sear: ', 'How many at a time?'],
@@ -92,7 +74,7 @@ describe('a braise from plan to log', () => {
   });
 
   it('starts the cook, records, moves the forecast and takes a record back', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Start the braise');
     await findText(driver, 'h2', 'So far');
     await press(driver, 'They are in');
@@ -117,15 +99,15 @@ describe('a braise from plan to log', () => {
   });
 
   it('loses nothing to a killed server, and a second tab follows', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     const cook = await driver.getCurrentUrl();
-    await app.kill();
+    await here.app.kill();
     await press(driver, 'Note');
     await fill(driver, 'Note', 'smells of prunes');
     await press(driver, 'Keep the note');
     await waitForText('kept on this device, not yet sent');
     await waitForText('No connection to the server');
-    await app.restart();
+    await here.app.restart();
     await driver.wait(
       async () => !(await bodyText()).includes('not yet sent'),
       WAIT_MS,
@@ -153,7 +135,7 @@ describe('a braise from plan to log', () => {
   });
 
   it('asks how it came out and shows it in the log, planned against actual', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await driver.findElement(By.css('body')).sendKeys('f');
     await press(driver, 'Twists');
     await waitForText('Take the pot off the heat');
@@ -169,36 +151,36 @@ describe('a braise from plan to log', () => {
     await driver.wait(until.urlContains('/log/'), WAIT_MS);
     await waitForText('Half the salt');
     expect(await violations()).toEqual([]);
-    await driver.get(`${app.url}/log`);
+    await driver.get(`${here.app.url}/log`);
     await waitForText('Saturday oxtail');
     expect(await violations()).toEqual([]);
   });
 
   it('exports plan and cook, takes them in again and refuses anything else', async () => {
-    const { driver } = browser;
-    await driver.get(app.url + '/plan');
+    const { driver } = here;
+    await driver.get(here.app.url + '/plan');
     await waitForText('Saturday oxtail');
     expect(await violations()).toEqual([]);
     const exported = await driver.findElement(By.css('a[aria-label="Export Saturday oxtail"]')).getAttribute('href');
     const text = await fetch(exported ?? '').then((r) => r.text());
     expect(JSON.parse(text)).toMatchObject({ format: 'even-ember/plan', version: 3 });
     const post = (body: string): Promise<Response> =>
-      fetch(`${app.url}/api/import`, { method: 'POST', body, headers: { origin: app.url } });
+      fetch(`${here.app.url}/api/import`, { method: 'POST', body, headers: { origin: here.app.url } });
     const taken = await post(text);
     expect(taken.status).toBe(201);
     const { href } = (await taken.json()) as { href: string };
-    await driver.get(app.url + href);
+    await driver.get(here.app.url + href);
     await findText(driver, 'h1', 'Saturday oxtail');
     const refused = await post('{"format": "something else"}');
     expect(refused.status).toBe(422);
     expect(await refused.text()).toContain('file.notOurs');
-    expect((await fetch(`${app.url}/api/import`, { method: 'POST', body: text })).status).toBe(403);
+    expect((await fetch(`${here.app.url}/api/import`, { method: 'POST', body: text })).status).toBe(403);
   });
 
   it('fits a phone, in both colours, without a complaint from the browser', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await setViewport(driver, 390, 844);
-    await driver.get(app.url);
+    await driver.get(here.app.url);
     const cook = await findText(driver, 'a', 'Go to the pot');
     expect(await violations()).toEqual([]);
     await cook.click();
@@ -207,7 +189,7 @@ describe('a braise from plan to log', () => {
     const overflow = await driver.executeScript('return document.documentElement.scrollWidth - window.innerWidth');
     expect(overflow).toBeLessThanOrEqual(0);
     await setViewport(driver, 1280, 800);
-    await driver.get(`${app.url}/plan/new`);
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     await driver.findElement(By.css('header button[aria-label*="colours"]')).click();
     expect(await violations()).toEqual([]);

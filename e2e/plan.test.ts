@@ -1,32 +1,14 @@
 import { By, Key, until } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, dismiss, fill, findText, openBrowser, press, WAIT_MS } from './browser';
-import { type AppServer, startApp } from './server';
+import { describe, expect, it } from 'vitest';
+import { dismiss, fill, findText, press, WAIT_MS } from './browser';
+import { served } from './served';
 
-let app: AppServer;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await startApp({ demo: true });
-  browser = await openBrowser();
-});
-
-afterAll(async () => {
-  await browser.close();
-  await app.close();
-});
-
-async function bodyText(): Promise<string> {
-  return browser.driver.findElement(By.css('body')).getText();
-}
-
-async function waitForText(text: string): Promise<void> {
-  await browser.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);
-}
+const here = served({ demo: true });
+const { bodyText, waitForText } = here;
 
 /** Opens the list of a select by its label and takes the option that begins with `option`. */
 async function choose(label: string, option: string): Promise<void> {
-  const { driver } = browser;
+  const { driver } = here;
   const named = await driver.wait(
     until.elementLocated(By.xpath(`//span[normalize-space(.)=${JSON.stringify(label)}]/following::button[1]`)),
     WAIT_MS,
@@ -44,14 +26,14 @@ async function choose(label: string, option: string): Promise<void> {
 }
 
 async function level(): Promise<number> {
-  const handle = await browser.driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
+  const handle = await here.driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
   return Number(await handle.getAttribute('aria-valuenow'));
 }
 
 describe('planning a dinner in full', () => {
   it('takes amounts as people type them, and shows them in the units asked for', async () => {
-    const { driver } = browser;
-    await driver.get(`${app.url}/plan/new`);
+    const { driver } = here;
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     await fill(driver, 'Weight, trimmed', '4 lb 14 oz');
     await driver.wait(async () => (await bodyText()).includes('Oxtail, 2.2 kg'), WAIT_MS);
@@ -74,7 +56,7 @@ describe('planning a dinner in full', () => {
   });
 
   it('moves the level line by keyboard and by dragging it', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Liquid: ');
     await findText(driver, 'h2', 'How deep should it sit?');
     const handle = await driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
@@ -88,7 +70,7 @@ describe('planning a dinner in full', () => {
   });
 
   it('starts from a base, says why of a number, and pours with no alcohol when asked', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Base: ');
     await choose('Start from a base', 'Red wine and mushroom');
     await waitForText('In late, counted back from the end');
@@ -103,7 +85,7 @@ describe('planning a dinner in full', () => {
   });
 
   it('refuses dry beans with the reason', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Base: ');
     await choose('Add something', 'Beans, dry as bought');
     await waitForText('they hold a poison that a slow pot does not destroy');
@@ -112,7 +94,7 @@ describe('planning a dinner in full', () => {
   });
 
   it('remembers this kitchen’s own way and own bases for the next plan', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await choose('Onion', 'Deep brown');
     await press(driver, 'Make this our way');
     await driver.wait(async () => (await bodyText()).includes('Deep brown · yours'), WAIT_MS);
@@ -120,7 +102,7 @@ describe('planning a dinner in full', () => {
     await press(driver, 'Keep it, per kilo of meat');
     await waitForText('Forget “Harbour red”');
     await driver.executeScript('localStorage.clear()');
-    await driver.get(`${app.url}/plan/new`);
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     await press(driver, 'Base: ');
     await waitForText('Deep brown · yours');
@@ -129,14 +111,14 @@ describe('planning a dinner in full', () => {
   });
 
   it('warns who cannot eat it', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Serve: ');
     await press(driver, 'Celery', 'label');
     await waitForText('Somebody here avoids celery, and celery brings it.');
   });
 
   it('offers ways that fit when the pot is too small, and takes one', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, 'Meat: ');
     await fill(driver, 'Weight, trimmed', '3.6');
     await fill(driver, 'Pieces', '20');
@@ -154,7 +136,7 @@ describe('planning a dinner in full', () => {
   });
 
   it('keeps the plan whole through keeping and opening it again', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     const shown = await (await findText(driver, 'button', 'Base: ')).getText();
     await press(driver, 'Keep');
     await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}$/), WAIT_MS);
@@ -164,8 +146,8 @@ describe('planning a dinner in full', () => {
   });
 
   it('asks whose change to keep when two tabs change one plan', async () => {
-    const { driver } = browser;
-    const here = await driver.getCurrentUrl();
+    const { driver } = here;
+    const plan = await driver.getCurrentUrl();
     const first = await driver.getWindowHandle();
     const keep = async (name: string): Promise<void> => {
       await fill(driver, 'Name of the dish', name);
@@ -173,7 +155,7 @@ describe('planning a dinner in full', () => {
       await press(driver, 'Keep changes');
     };
     await driver.switchTo().newWindow('tab');
-    await driver.get(here);
+    await driver.get(plan);
     await findText(driver, 'h2', 'The day');
     await keep('Oxtail, the other tab’s');
     await findText(driver, 'button', 'Kept');
@@ -189,13 +171,13 @@ describe('planning a dinner in full', () => {
 
 describe('moving the day by hand', () => {
   const handle = (label: string) =>
-    browser.driver.wait(until.elementLocated(By.css(`[role="slider"][aria-label^="${label}"]`)), WAIT_MS);
+    here.driver.wait(until.elementLocated(By.css(`[role="slider"][aria-label^="${label}"]`)), WAIT_MS);
   const timeOf = async (label: string): Promise<string> =>
     (await (await handle(label)).getAttribute('aria-valuetext')) ?? '';
 
   it('drags the plate along the ember line, and everything replans', async () => {
-    const { driver } = browser;
-    await driver.get(`${app.url}/plan/new`);
+    const { driver } = here;
+    await driver.get(`${here.app.url}/plan/new`);
     await findText(driver, 'h2', 'The day');
     const plates = await timeOf('Plates out');
     const lights = await timeOf('sear, base, liquid');
@@ -220,7 +202,7 @@ describe('moving the day by hand', () => {
   });
 
   it('holds a task where the cook wants it, says where that cannot be, and offers days that can', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     const meat = await handle('get the meat ready');
     await driver.executeScript('arguments[0].focus()', meat);
     await driver.actions().sendKeys(Key.ARROW_LEFT).perform();
@@ -234,12 +216,15 @@ describe('moving the day by hand', () => {
   });
 
   it('looks at the last half hour from near by', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await press(driver, '½ h');
     const scroll = await findText(driver, 'div[@role="group"]', 'plate');
-    const widths = await driver.executeScript('return [arguments[0].scrollWidth, arguments[0].clientWidth]', scroll);
-    const [whole, shown] = widths as [number, number];
-    expect(whole / shown).toBeGreaterThan(5);
+    const nearness = 'return arguments[0].scrollWidth / arguments[0].clientWidth';
+    await driver.wait(
+      async () => Number(await driver.executeScript(nearness, scroll)) > 5,
+      WAIT_MS,
+      'The line is as far away as it was.',
+    );
     await press(driver, 'all');
   });
 });

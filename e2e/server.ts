@@ -16,11 +16,14 @@ export interface AppServer {
   stop(): Promise<number>;
   /** Stops it as a crash would, keeping its data. */
   kill(): Promise<void>;
-  /** Starts it again on the same port and data. */
-  restart(): Promise<void>;
+  /** Starts it again on the same port and data, with a copy in the place of what is kept where one is named. */
+  restart(restore?: string): Promise<void>;
   /** Stops it and throws its data away. */
   close(): Promise<void>;
 }
+
+/** As ./start serves it. */
+const MEMORY = ['--max-old-space-size=160', '--max-semi-space-size=4'];
 
 async function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
@@ -65,16 +68,17 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
   const port = await freePort();
   const url = `http://127.0.0.1:${String(port)}`;
   let child: ChildProcess;
-  const launch = async (): Promise<void> => {
+  const launch = async (restore = ''): Promise<void> => {
     child = spawn(
       process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+      [...MEMORY, 'node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
       {
         env: {
           ...process.env,
           EVEN_EMBER_DATA: folder,
           EVEN_EMBER_DEMO: options.demo ? 'if-empty' : 'never',
           EVEN_EMBER_PORT: String(port),
+          EVEN_EMBER_RESTORE: restore,
         },
         stdio: ['ignore', 'ignore', 'inherit'],
       },
@@ -105,4 +109,10 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
       await rm(folder, { recursive: true, force: true });
     },
   };
+}
+
+/** Writes to a served app as a page of its own does. */
+export function post(app: AppServer, path: string, body: object): Promise<Response> {
+  const headers = { origin: app.url, 'content-type': 'application/json' };
+  return fetch(app.url + path, { method: 'POST', headers, body: JSON.stringify(body) });
 }

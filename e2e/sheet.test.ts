@@ -1,18 +1,15 @@
 import ICAL from 'ical.js';
 import { By } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, findText, openBrowser, press, setViewport, WAIT_MS } from './browser';
-import { type AppServer, startApp } from './server';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { findText, press, setViewport, WAIT_MS } from './browser';
+import { served } from './served';
 
-let app: AppServer;
-let browser: Browser;
+const here = served({ demo: true });
 let plan: string;
 
 beforeAll(async () => {
-  app = await startApp({ demo: true });
-  browser = await openBrowser();
-  const { driver } = browser;
-  await driver.get(app.url);
+  const { driver } = here;
+  await driver.get(here.app.url);
   await findText(driver, 'h1', 'Home');
   const link = await driver.findElement(By.css('main a[href^="/plan/"]:not([href$="/new"])'));
   plan = (await link.getAttribute('href')) ?? '';
@@ -30,13 +27,8 @@ beforeAll(async () => {
   `);
 });
 
-afterAll(async () => {
-  await browser.close();
-  await app.close();
-});
-
 async function exported(name: string): Promise<{ name: string; type: string; text: string }> {
-  const { driver } = browser;
+  const { driver } = here;
   await driver.executeScript('window.saved.length = 0');
   const open = await driver.findElement(By.css('button[aria-label="Print or export this plan"]'));
   await driver.wait(async () => open.isEnabled(), WAIT_MS);
@@ -53,7 +45,7 @@ async function exported(name: string): Promise<{ name: string; type: string; tex
 
 /** Pages of the page shown, printed on paper of this size in inches. */
 async function printedPages(paperWidth: number, paperHeight: number): Promise<number> {
-  const printed = await browser.driver.sendAndGetDevToolsCommand('Page.printToPDF', { paperWidth, paperHeight });
+  const printed = await here.driver.sendAndGetDevToolsCommand('Page.printToPDF', { paperWidth, paperHeight });
   const pdf = Buffer.from((printed as unknown as { data: string }).data, 'base64').toString('latin1');
   expect(pdf.startsWith('%PDF-')).toBe(true);
   return pdf.match(/\/Type \/Page\b/g)?.length ?? 0;
@@ -77,9 +69,9 @@ describe('a plan taken along', () => {
 
   it('exports a plan file that can be read in again', async () => {
     const file = await exported('Plan file');
-    const sent = await fetch(`${app.url}/api/import`, {
+    const sent = await fetch(`${here.app.url}/api/import`, {
       method: 'POST',
-      headers: { 'content-type': 'application/json', origin: app.url },
+      headers: { 'content-type': 'application/json', origin: here.app.url },
       body: file.text,
     });
     expect(sent.ok).toBe(true);
@@ -88,7 +80,7 @@ describe('a plan taken along', () => {
 
 describe('the bench sheet', () => {
   it('keeps ticks and notes through a reload, and clears them when asked', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await driver.findElement(By.css('button[aria-label="Print or export this plan"]')).click();
     await press(driver, 'Bench sheet', '*[@role="menuitem"]');
     await findText(driver, 'h2', 'To buy and weigh out');
@@ -120,7 +112,7 @@ describe('the bench sheet', () => {
       expect(pages).toBeGreaterThan(1);
       expect(pages).toBeLessThan(6);
     }
-    const { driver } = browser;
+    const { driver } = here;
     await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });
     expect(await driver.findElement(By.css('main nav')).isDisplayed()).toBe(false);
     expect(await driver.findElement(By.css('body > header')).isDisplayed()).toBe(false);
@@ -128,29 +120,29 @@ describe('the bench sheet', () => {
   });
 
   it('says so when there is no such plan', async () => {
-    const answer = await fetch(`${app.url}/plan/nothing-here/sheet`);
+    const answer = await fetch(`${here.app.url}/plan/nothing-here/sheet`);
     expect(answer.status).toBe(404);
   });
 });
 
 describe('other ways', () => {
   it('sets ways side by side, at most four, and keeps one', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await driver.get(plan);
     await findText(driver, 'h2', 'The day');
     await press(driver, 'Other ways, side by side');
     await findText(driver, 'th', 'Ready, most likely');
     const columns = async (): Promise<number> => (await driver.findElements(By.css('thead th'))).length;
     expect(await columns()).toBe(3);
-    await press(driver, 'Hob, held at 95 °C', 'label');
+    await press(driver, 'Hob, 95 °C or over', 'label');
     await driver.wait(async () => (await columns()) === 4, WAIT_MS);
     expect((await driver.findElements(By.css('label[data-disabled]'))).length).toBeGreaterThan(0);
     expect(await driver.findElement(By.css('table')).getText()).toMatch(/in the pot|narrower|wider/);
     const kept = await driver.findElements(By.xpath('//button[contains(., "Keep this way")]'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click()', kept.at(-1));
     await driver.wait(async () => (await driver.getCurrentUrl()) === plan, WAIT_MS);
-    await findText(driver, 'strong', 'Hob, held at 95 °C');
+    await findText(driver, 'strong', 'Hob, 95 °C or over');
     await driver.navigate().refresh();
-    await findText(driver, 'strong', 'Hob, held at 95 °C');
+    await findText(driver, 'strong', 'Hob, 95 °C or over');
   });
 });

@@ -132,5 +132,12 @@ export const WALK: readonly Stop[] = [
       },
     ],
   },
+  { route: 'copies', address: () => '/copies', ready: '#made', open: [] },
+  {
+    route: 'copies/[name]',
+    address: () => `/copies/even-ember-${new Date().toISOString().slice(0, 10)}.sqlite`,
+    ready: 'code',
+    open: [],
+  },
   { route: 'not-found', address: () => '/nothing/here', ready: 'h1', open: [] },
 ];

@@ -1,46 +1,38 @@
 import { readdirSync } from 'node:fs';
 import { By } from 'selenium-webdriver';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type Browser, openBrowser, setViewport, WAIT_MS } from './browser';
-import { type AppServer, startApp } from './server';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { setViewport, WAIT_MS } from './browser';
+import { served } from './served';
 import { SALTMARSH_ROW } from '../src/engine/demo/kitchen';
 import { OXTAIL, PAST, SHANKS } from '../src/engine/demo/dishes';
 import { type Places, RECIPE_WORDS, WALK } from './walk';
 
-let app: AppServer;
-let browser: Browser;
+const here = served({ demo: true });
 let places: Places;
 
 const path = async (css: string): Promise<string> => {
-  const link = await browser.driver.wait(async () => (await browser.driver.findElements(By.css(css)))[0], WAIT_MS);
+  const link = await here.driver.wait(async () => (await here.driver.findElements(By.css(css)))[0], WAIT_MS);
   return new URL((await link?.getAttribute('href')) ?? '').pathname;
 };
 
 beforeAll(async () => {
-  app = await startApp({ demo: true });
-  browser = await openBrowser();
-  const { driver } = browser;
-  await driver.get(app.url);
+  const { driver } = here;
+  await driver.get(here.app.url);
   const [plan, braise] = [
     await path('main a[href^="/plan/"]:not([href$="/new"])'),
     await path('main a[href^="/cook/"]'),
   ];
-  await driver.get(`${app.url}/log`);
+  await driver.get(`${here.app.url}/log`);
   places = { plan, braise, entry: await path('main a[href^="/log/"]') };
 });
 
-afterAll(async () => {
-  await browser.close();
-  await app.close();
-});
-
-/** All that is shown or said: texts, and the attributes a screen reader or a pointer reads. */
+/** All that is shown or said, commands aside: texts, and the attributes a screen reader or a pointer reads. */
 const SHOWN = `
   const out = [];
   const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
   while (texts.nextNode()) {
     const { parentElement } = texts.currentNode;
-    if (!parentElement.closest('script, style, textarea, noscript')) out.push(texts.currentNode.data.trim());
+    if (!parentElement.closest('script, style, textarea, noscript, code')) out.push(texts.currentNode.data.trim());
   }
   for (const element of document.querySelectorAll('*')) {
     for (const name of ['aria-label', 'title', 'placeholder', 'aria-valuetext', 'alt']) {
@@ -84,9 +76,9 @@ function unbracketed(text: string): string {
 
 /** Goes everywhere, and calls `look` at every page and with everything on it open. */
 async function walk(look: (where: string) => Promise<void>): Promise<void> {
-  const { driver } = browser;
+  const { driver } = here;
   for (const stop of WALK) {
-    await driver.get(app.url + stop.address(places));
+    await driver.get(here.app.url + stop.address(places));
     await driver.wait(async () => (await driver.findElements(By.css(stop.ready))).length > 0, WAIT_MS, stop.route);
     await look(`/${stop.route}`);
     for (const { what, by } of stop.open) {
@@ -97,8 +89,8 @@ async function walk(look: (where: string) => Promise<void>): Promise<void> {
 }
 
 async function choose(cookies: Readonly<Record<string, string>>): Promise<void> {
-  await browser.driver.manage().deleteAllCookies();
-  for (const [name, value] of Object.entries(cookies)) await browser.driver.manage().addCookie({ name, value });
+  await here.driver.manage().deleteAllCookies();
+  for (const [name, value] of Object.entries(cookies)) await here.driver.manage().addCookie({ name, value });
 }
 
 describe('every screen', () => {
@@ -115,7 +107,7 @@ describe('every screen', () => {
   });
 
   it('says nothing that was not looked up, and has room for words two fifths longer', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await choose({ 'even-ember-language': 'pseudo' });
     const bare = new Set<string>();
     const cut = new Set<string>();
@@ -132,7 +124,7 @@ describe('every screen', () => {
   });
 
   it('fits a phone with words two fifths longer', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await setViewport(driver, 390, 844);
     const cut = new Set<string>();
     await walk(async (where) => {
@@ -144,7 +136,7 @@ describe('every screen', () => {
   });
 
   it('has no metric figure for a reader of US units', async () => {
-    const { driver } = browser;
+    const { driver } = here;
     await choose({ 'even-ember-units': 'us-F' });
     const metric = new Set<string>();
     await walk(async (where) => {

@@ -98,6 +98,13 @@ async function main(): Promise<void> {
     await findText(driver, 'h2', 'How it came out');
     await shoot(driver, 'log-entry');
 
+    await driver.get(`${app.url}/copies`);
+    await press(driver, 'Look at it');
+    await findText(driver, 'aside', 'This is the copy of');
+    await shoot(driver, 'copy');
+    await press(driver, 'Back to the present');
+    await findText(driver, 'h1', 'Copies');
+
     await setViewport(driver, ...PHONE);
     await driver.get(app.url);
     await shoot(driver, 'home-phone');

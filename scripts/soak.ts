@@ -1,21 +1,30 @@
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
-import sqlite from 'sqlite3';
-import { type AppServer, startApp } from '../e2e/server';
+import { type AppServer, post, startApp } from '../e2e/server';
+import { weather } from '../e2e/storm';
+import { ACCOUNT } from '../src/contract/kept/account';
 import { ACT } from '../src/contract/kept/act';
 import { PLAN_INPUT } from '../src/contract/kept/planInput';
+import { type CookEvent, foldCook, recordsMark } from '../src/core/cook';
+import { keptAccount } from '../src/engine/keptAccount';
+import { openDatabase } from '../src/server/database';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
 
 /**
- * What takes too long for ./check: ten live braises of two screens each beside ten thousand entries of the log. Prints
- * seconds and megabytes; asserts nothing.
+ * What takes too long for ./check: ten thousand entries, a thousand of them opened, a braise of four hundred records, ten live
+ * braises of two screens each, odd requests by the thousand and two hundred kills. Prints seconds, megabytes and counts;
+ * asserts nothing.
  */
 const BRAISES = 10;
 const SCREENS = 2;
 const ENTRIES = 10_000;
 const RECORDS = 6;
 const EVERY_MS = 10_000;
+const OPENED = 1000;
+const LONG_RECORDS = 400;
+const ODD_REQUESTS = 30_000;
+const KILLS = 200;
+const STREAMS = 20;
 
 const quantile = (values: readonly number[], share: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? Number.NaN;
@@ -38,82 +47,89 @@ const residentMb = (app: AppServer): string => {
   return `${(Number(kb) / 1024).toFixed(0)} MB`;
 };
 
-/** Ten thousand finished braises as they are kept. */
-async function fillLog(folder: string): Promise<void> {
-  const db = new sqlite.Database(join(folder, 'even-ember.sqlite'));
-  const run = (sql: string, values: readonly unknown[] = []): Promise<void> =>
-    new Promise((resolve, reject) => {
-      db.run(sql, values, (error) => {
-        if (error) reject(error);
-        else resolve();
-      });
-    });
+/** Ten thousand finished braises and plans as they are kept, with all that is kept of each. */
+async function fillLog(folder: string): Promise<readonly string[]> {
+  const db = await openDatabase(folder);
   const input = JSON.stringify(OXTAIL_PLAN);
   const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
-  await run('BEGIN');
-  for (let i = 0; i < ENTRIES; i++) {
-    const [id, at] = [randomUUID(), Date.now() - i * 24 * HOUR_MS];
-    await run('INSERT INTO cooks (id, origin, planId, input, inputVersion, createdAtMs) VALUES (?, ?, NULL, ?, ?, ?)', [
-      id,
-      'own',
-      input,
-      PLAN_INPUT.version,
-      at - 8 * HOUR_MS,
-    ]);
-    const acts = [
-      [at - 5 * HOUR_MS, { kind: 'intoPot' }],
-      [at - 2 * HOUR_MS, { kind: 'fork', stage: 'twists' }],
-      [at - HOUR_MS, { kind: 'offHeat' }],
-      [at, { kind: 'finished', verdict }],
-    ] as const;
-    for (const [position, [atMs, act]] of acts.entries()) {
-      await run('INSERT INTO events (id, cookId, position, atMs, act, actVersion) VALUES (?, ?, ?, ?, ?, ?)', [
-        randomUUID(),
+  const ids = Array.from({ length: ENTRIES }, () => randomUUID());
+  const first = { id: ids[0] ?? '', planId: null, input: OXTAIL_PLAN, ...storyAt(0), begun: null };
+  const { forecast, account } = keptAccount(first, undefined, 'then');
+  for (let from = 0; from < ENTRIES; from += 500) {
+    const some = ids.slice(from, from + 500).map((id, i) => ({ id, story: storyAt(from + i) }));
+    await db.cooks.bulkCreate(
+      some.map(({ id, story }) => ({
         id,
-        position,
-        atMs,
-        JSON.stringify(act),
-        ACT.version,
-      ]);
-    }
-    await run('INSERT INTO entries VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)', [
-      id,
-      `Braise ${String(i)}`,
-      'beef_oxtail',
-      2,
-      200,
-      180,
-      230,
-      1,
-      'later',
-      at,
-      180,
-      JSON.stringify(verdict),
-    ]);
-    await run(
-      'INSERT INTO plans (id, origin, title, input, inputVersion, serveAtMs, updatedAtMs) VALUES (?, ?, ?, ?, ?, ?, ?)',
-      [randomUUID(), 'own', `Plan ${String(i)}`, input, PLAN_INPUT.version, at, 1],
+        origin: 'own' as const,
+        planId: null,
+        input,
+        inputVersion: PLAN_INPUT.version,
+        createdAtMs: story.createdAtMs,
+      })),
+    );
+    await db.events.bulkCreate(
+      some.flatMap(({ id, story }) =>
+        story.events.map((event, position) => ({
+          id: event.id,
+          cookId: id,
+          position,
+          atMs: event.atMs,
+          act: JSON.stringify(event.act),
+          actVersion: ACT.version,
+        })),
+      ),
+    );
+    await db.entries.bulkCreate(
+      some.map(({ id, story }, i) => {
+        const mine = { ...account, after: recordsMark(foldCook(OXTAIL_PLAN, story.events)) };
+        return {
+          cookId: id,
+          title: `Braise ${String(from + i)}`,
+          cutId: OXTAIL_PLAN.meat.cutId,
+          massKg: OXTAIL_PLAN.meat.massKg,
+          ...forecast,
+          workedOut: 'then' as const,
+          finishedMs: story.events.at(-1)?.atMs ?? 0,
+          actualMin: 180,
+          verdict: JSON.stringify(verdict),
+          account: JSON.stringify(mine),
+          accountVersion: ACCOUNT.version,
+        };
+      }),
+    );
+    await db.plans.bulkCreate(
+      some.map(({ story }, i) => ({
+        id: randomUUID(),
+        origin: 'own' as const,
+        title: `Plan ${String(from + i)}`,
+        input,
+        inputVersion: PLAN_INPUT.version,
+        serveAtMs: story.createdAtMs,
+        updatedAtMs: 1,
+      })),
     );
   }
-  await run('COMMIT');
-  await new Promise<void>((resolve) => {
-    db.close(() => {
-      resolve();
-    });
-  });
+  await db.close();
+  return ids;
 }
 
-async function post(app: AppServer, path: string, body: object): Promise<Response> {
-  return fetch(app.url + path, {
-    method: 'POST',
-    headers: { origin: app.url, 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  });
+/** What was recorded of a braise so many days ago. */
+function storyAt(daysAgo: number): { readonly createdAtMs: number; readonly events: readonly CookEvent[] } {
+  const at = Date.now() - (daysAgo + 1) * 24 * HOUR_MS;
+  const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
+  const acts: readonly (readonly [number, CookEvent['act']])[] = [
+    [at - 5 * HOUR_MS, { kind: 'intoPot' }],
+    [at - 2 * HOUR_MS, { kind: 'fork', stage: 'twists' }],
+    [at - HOUR_MS, { kind: 'offHeat' }],
+    [at, { kind: 'finished', verdict }],
+  ];
+  const events = acts.map(([atMs, act]) => ({ id: randomUUID(), cookId: '', atMs, act }));
+  return { createdAtMs: at - 8 * HOUR_MS, events };
 }
 
 /** A screen's stream: calls `onView` with the text of every view. */
 async function listen(app: AppServer, id: string, signal: AbortSignal, onView: (text: string) => void): Promise<void> {
-  const response = await fetch(`${app.url}/api/cooks/${id}/stream`, { signal });
+  const response = await fetch(`${app.url}/api/stream?cook=${id}`, { signal });
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
   let text = '';
   for (;;) {
@@ -127,11 +143,97 @@ async function listen(app: AppServer, id: string, signal: AbortSignal, onView: (
   }
 }
 
+/** A braise whose meat went in `hours` ago. */
+async function underWay(app: AppServer, title: string, hours: number): Promise<string> {
+  const id = randomUUID();
+  const input = { ...OXTAIL_PLAN, title, serveAtMs: Date.now() + 30 * HOUR_MS };
+  await post(app, '/api/cooks', { id, input, planId: null });
+  await record(app, id, Date.now() - hours * HOUR_MS, { kind: 'intoPot' });
+  return id;
+}
+
+function record(app: AppServer, id: string, atMs: number, act: object): Promise<Response> {
+  return post(app, `/api/cooks/${id}/events`, { id: randomUUID(), atMs, act, actVersion: ACT.version });
+}
+
+/** What a server holds on to: a thousand opened entries, then a braise of fourteen hours with four hundred records. */
+async function memory(app: AppServer, ids: readonly string[]): Promise<void> {
+  const opened: number[] = [];
+  for (const id of ids.slice(0, OPENED)) {
+    await timed(opened, async () => (await fetch(`${app.url}/log/${id}`)).text());
+  }
+  say(`an entry opened, ${String(OPENED)} of them`, ms(opened));
+  say('resident after them', residentMb(app));
+  const id = await underWay(app, 'Four hundred records', 14);
+  const leaving = new AbortController();
+  const followedAfter: number[] = [];
+  let views = 0;
+  void listen(app, id, leaving.signal, () => views++);
+  await wait(5000);
+  for (let i = 0; i < LONG_RECORDS; i++) {
+    const atMs = Date.now() - 14 * HOUR_MS + (i + 1) * 2 * 60_000;
+    const act =
+      i % 4 === 0
+        ? { kind: 'fork', stage: 'holds' }
+        : i % 4 === 1
+          ? { kind: 'turned' }
+          : { kind: 'note', text: String(i) };
+    const before = views;
+    await timed(followedAfter, async () => {
+      await record(app, id, atMs, act);
+      // As slowly as somebody records: the next when the last is on the screen.
+      for (let waited = 0; act.kind !== 'note' && views === before && waited < 400; waited++) await wait(25);
+    });
+    if (i % 100 === 99) say(`resident after ${String(i + 1)} records of one braise`, residentMb(app));
+  }
+  leaving.abort();
+  say('record of it to the new forecast on screen', ms(followedAfter));
+  say('resident after all of them', residentMb(app));
+}
+
+/** Odd requests by the thousand: how many were answered by 500, and whether the server still answers. */
+async function odd(app: AppServer): Promise<void> {
+  let failed = 0;
+  const pieces = [
+    '',
+    'api',
+    'cooks',
+    'plans',
+    'events',
+    'stream',
+    '%00',
+    '%ED%A0%80',
+    '..',
+    randomUUID(),
+    'A'.repeat(300),
+    'log',
+  ];
+  const methods = ['GET', 'POST', 'PUT', 'DELETE', 'PATCH'];
+  const one = async (n: number): Promise<void> => {
+    const path = Array.from({ length: 1 + (n % 4) }, (_, i) => pieces[(n * 7 + i * 13) % pieces.length] ?? '').join(
+      '/',
+    );
+    const method = methods[n % methods.length] ?? 'GET';
+    const body = method === 'GET' ? undefined : '{"half'.repeat(n % 5);
+    const response = await fetch(`${app.url}/${path}`, { method, headers: { origin: app.url }, body }).catch(
+      () => undefined,
+    );
+    if (response?.status === 500) failed++;
+    await response?.body?.cancel();
+  };
+  for (let n = 0; n < ODD_REQUESTS; n += 20) await Promise.all(Array.from({ length: 20 }, (_, i) => one(n + i)));
+  const { status } = await fetch(`${app.url}/api/health`);
+  say(
+    `${String(ODD_REQUESTS)} odd requests, answered by 500`,
+    `${String(failed)}, health ${String(status)} after them`,
+  );
+}
+
 const app = await startApp({ demo: false });
 try {
   say('resident, idle', residentMb(app));
   await app.stop();
-  await fillLog(app.folder);
+  const entries = await fillLog(app.folder);
   await app.restart();
   await wait(2000);
   for (const path of ['/', '/plan', '/log', '/log?page=200']) {
@@ -145,19 +247,9 @@ try {
     say(`${path} with ${String(ENTRIES)} entries, first byte`, ms(first));
     say(`${path} with ${String(ENTRIES)} entries, whole`, ms(whole));
   }
+  await memory(app, entries);
   const ids: string[] = [];
-  for (let i = 0; i < BRAISES; i++) {
-    const id = randomUUID();
-    const input = { ...OXTAIL_PLAN, title: `Live ${String(i)}`, serveAtMs: Date.now() + 30 * HOUR_MS };
-    await post(app, '/api/cooks', { id, input, planId: null });
-    await post(app, `/api/cooks/${id}/events`, {
-      id: randomUUID(),
-      atMs: Date.now() - 3 * HOUR_MS,
-      act: { kind: 'intoPot' },
-      actVersion: ACT.version,
-    });
-    ids.push(id);
-  }
+  for (let i = 0; i < BRAISES; i++) ids.push(await underWay(app, `Live ${String(i)}`, 3));
   const [answered, shown, health]: [number[], number[], number[]] = [[], [], []];
   const leaving = new AbortController();
   const sentAt = new Map<string, number>();
@@ -202,7 +294,14 @@ try {
   say(`Home with ${String(BRAISES)} live braises`, ms(home));
   say('resident after it', residentMb(app));
   leaving.abort();
+  await odd(app);
   say('asked to stop, stopped after', `${(await app.stop()).toFixed(0)} ms`);
+  await app.restart();
+  const { acknowledged, kept, doubled } = await weather(app, KILLS, STREAMS);
+  say(
+    `${String(KILLS)} kills, ${String(STREAMS)} streams and clients`,
+    `${String(acknowledged)} acknowledged, ${String(acknowledged - kept)} lost, ${String(doubled)} doubled`,
+  );
 } finally {
   await app.close();
 }

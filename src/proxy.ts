@@ -1,43 +1,14 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { isOwnHost, isStrange, servedPort } from './guard';
+import { COPY_COOKIE } from './ui/copyCookie';
 import { METRIC } from './core/quantity';
 import { languageOf } from './words/languages';
 import { wordsFor } from './words/words';
 
 const development = process.env.NODE_ENV === 'development';
 
-/** Names by which this machine calls itself. */
-const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]'];
-
-/** The port it is served at; undefined while developing, where any will do. */
-const servedPort = (): string | undefined => process.env.EVEN_EMBER_PORT;
-
 /** Who comes by another name has told nothing of how they read. */
 const words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
-
-/**
- * Whether a request was meant for this server: sent to this machine's own names at the port that is served. A page of
- * another site that has its own name lead here (DNS rebinding) sends that name along.
- */
-function isOwnHost(host: string | null): boolean {
-  if (host === null) return false;
-  const port = servedPort();
-  const match = /^(.+?)(?::(\d+))?$/.exec(host);
-  return match !== null && OWN_NAMES.includes(match[1] ?? '') && (port === undefined || match[2] === port);
-}
-
-/**
- * Whether another site's page asks. A browser says so itself; what a person follows or types comes as a navigation of the
- * whole window by GET, and is let in.
- */
-function isStrange(request: NextRequest): boolean {
-  const site = request.headers.get('sec-fetch-site');
-  if (site === null || site === 'same-origin' || site === 'none') return false;
-  const whole =
-    request.method === 'GET' &&
-    request.headers.get('sec-fetch-mode') === 'navigate' &&
-    request.headers.get('sec-fetch-dest') === 'document';
-  return !whole;
-}
 
 function policy(nonce: string): string {
   return [
@@ -81,5 +52,11 @@ export function proxy(request: NextRequest): Response {
   headers.set('x-request-id', crypto.randomUUID());
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', csp);
-  return guarded(NextResponse.next({ request: { headers } }), csp);
+  const response = guarded(NextResponse.next({ request: { headers } }), csp);
+  // What may be kept for when the server is away: no copy of the past.
+  response.headers.set('x-even-ember-page', request.cookies.has(COPY_COOKIE) ? 'copy' : 'present');
+  return response;
 }
+
+/** An archive is as long as a kitchen's life: it does not pass through here, where bodies are held until they are whole. */
+export const config = { matcher: '/((?!api/archive$).*)' };

@@ -23,6 +23,9 @@ import { DISPLAY } from '@/ui/theme';
 const NewLink = styled(Link)`
   ${linkButton('main')}
 `;
+const CopiesLink = styled(Link)`
+  ${linkButton('plain')}
+`;
 const CookLink = styled(Link)`
   ${linkButton('main')}
   min-height: 52px;
@@ -170,7 +173,7 @@ export function Home({ live, coming, last, aside }: HomeProps) {
         )}
       </Panel>
       <div>
-        <DemoButton />
+        <DemoButton /> <CopiesLink href="/copies">{w.text('copies.copies')}</CopiesLink>
       </div>
     </Page>
   );
@@ -179,15 +182,15 @@ export function Home({ live, coming, last, aside }: HomeProps) {
 function OnTheFire({ view: first }: { view: CookView }) {
   const w = useWords();
   const router = useRouter();
-  const { view } = useLiveCook(first, () => {
+  const { view, events } = useLiveCook(first, () => {
     router.refresh();
   });
   const now = useNow(15_000);
-  const state = foldCook(view.plan.input, view.events);
+  const state = foldCook(view.plan.input, events);
   const action = nextAction(state, view.plan, view.live, now);
   const twists = readyEta(view.live.forecast);
   const start = state.intoPotMs ?? view.plan.day.intoPotMs;
-  const at = (min: number): string => (Number.isFinite(min) ? w.clock(start + min * 60_000) : 'later');
+  const at = (min: number): string => (Number.isFinite(min) ? w.clock(start + min * 60_000) : w.text('common.later'));
   const dueIn = (action.dueMs - now) / 60_000;
   return (
     <Fire aria-label={w.text('home.onTheFire', { title: view.plan.input.title })}>

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
-import { screen, waitFor, within } from '@testing-library/react';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DemoButton } from './DemoButton';
 import { ImportButton } from './ImportButton';
 import { LogDetail } from './log/LogDetail';
@@ -11,6 +11,7 @@ import { TopBar } from './TopBar';
 import { type CookEvent, foldCook, type LogEntry, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
+import { keptAccount } from '@/engine/keptAccount';
 import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { router, standAt } from '@/testing/navigation';
@@ -19,7 +20,7 @@ import { stubServer } from '@/testing/server';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
-vi.mock('./cook/queue', () => ({ enqueue: vi.fn(), waiting: () => Promise.resolve([]), dequeue: vi.fn() }));
+vi.mock('@/ui/outbox/store', () => ({ keepRow: vi.fn(), keptRows: () => Promise.resolve([]), dropRow: vi.fn() }));
 
 const MIN_MS = 60_000;
 const INTO_MS = NOON_MS + 3 * HOUR_MS;
@@ -46,7 +47,12 @@ const stored = (events: readonly CookEvent[]) => ({
   input: OXTAIL_PLAN,
   events,
   createdAtMs: NOON_MS,
+  begun: null,
 });
+const kept = keptAccount(stored(FINISHED), undefined, 'then');
+const detail = (of: LogEntry) => (
+  <LogDetail aside={[]} input={OXTAIL_PLAN} events={FINISHED} account={kept.account} entry={of} />
+);
 const outcome = (events: readonly CookEvent[]) => outcomeOf(foldCook(OXTAIL_PLAN, events));
 const entry: LogEntry = {
   id: 'c1',
@@ -77,6 +83,12 @@ beforeEach(() => {
   router.push.mockClear();
   router.refresh.mockClear();
   vi.useFakeTimers({ shouldAdvanceTime: true, now: INTO_MS + 30 * MIN_MS });
+});
+
+// A page that goes gives its stream up.
+afterEach(async () => {
+  cleanup();
+  await vi.advanceTimersByTimeAsync(100);
 });
 
 describe('the stove', () => {
@@ -207,29 +219,68 @@ describe('the log', () => {
   });
 
   it('sets planned against actual, with every record and what it taught', () => {
-    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
-    const { container } = shown(<LogDetail aside={[]} view={view} entry={entry} />, { units: US });
+    const { container } = shown(detail(entry), { units: US });
     expect(container.textContent).toContain('the fork was found to twist after 3 h 16');
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');
+    // Up to the test that found it; a forecast after that would speak against what was found.
+    expect(container.textContent.match(/Forecast then: \d\d:\d\d, between/g)).toHaveLength(2);
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
   });
 
+  it('shows what counted for nothing with the reason, and what was worked out only afterwards', () => {
+    const late = keptAccount(stored(FINISHED), undefined, 'later').account;
+    const events = [...FINISHED, event('7', 250, { kind: 'turned' })];
+    const { container } = shown(
+      <LogDetail aside={[]} input={OXTAIL_PLAN} events={events} account={late} entry={entry} />,
+    );
+    expect(container.textContent).toContain('Turned: does not count. This braise is finished');
+    expect(container.textContent).toContain('What the records taught was worked out afterwards');
+  });
+
   it('says so where the forecast was not kept when the meat went in', () => {
-    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
     const note = 'it was not kept when the meat went in';
-    const { container, unmount } = shown(<LogDetail aside={[]} view={view} entry={{ ...entry, workedOut: 'later' }} />);
+    const { container, unmount } = shown(detail({ ...entry, workedOut: 'later' }));
     expect(container.textContent).toContain(note);
     unmount();
-    expect(shown(<LogDetail aside={[]} view={view} entry={entry} />).container.textContent).not.toContain(note);
+    expect(shown(detail(entry)).container.textContent).not.toContain(note);
+  });
+
+  it('tells a night in which the clocks went back in its order, and as long as it was', () => {
+    const midnightMs = Date.parse('2026-10-24T22:00:00Z');
+    const night = { ...OXTAIL_PLAN, serveAtMs: Date.parse('2026-10-25T06:00:00Z') };
+    const moved = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
+      ...event(id, 0, act),
+      atMs: midnightMs + minutes * MIN_MS,
+    });
+    // Half past two comes twice: the fork that drags at the first, gives at the second.
+    const events = [
+      moved('1', 0, { kind: 'intoPot' }),
+      moved('3', 210, { kind: 'fork', stage: 'gives' }),
+      moved('2', 150, { kind: 'fork', stage: 'drags' }),
+      moved('4', 240, { kind: 'fork', stage: 'twists' }),
+      moved('5', 241, { kind: 'offHeat' }),
+      moved('6', 270, { kind: 'finished', verdict: entry.verdict }),
+    ];
+    const { account } = keptAccount({ ...stored(events), input: night }, undefined, 'then');
+    const outcome = outcomeOf(foldCook(night, events));
+    expect(outcome?.actualMin).toBe(240);
+    const { container } = shown(
+      <LogDetail aside={[]} input={night} events={events} account={account} entry={{ ...entry, ...outcome }} />,
+      { timeZone: 'Europe/Berlin' },
+    );
+    const text = container.textContent;
+    const places = ['02:30 CESTFork: drags', '02:30 CETFork: gives', '03:00Fork: twists'].map((t) => text.indexOf(t));
+    expect(places.every((p, i) => p > 0 && (i === 0 || p > (places[i - 1] ?? 0)))).toBe(true);
+    expect(text).toContain('after 4 h');
+    expect(text).not.toMatch(BROKEN);
   });
 
   it('braises it again at the same clock time on the next day that leaves time', async () => {
     const server = stubServer(() => ({ data: { id: 'p9' } }));
-    const view = cookView(stored(FINISHED), INTO_MS + 240 * MIN_MS);
     vi.setSystemTime(NOON_MS + 50 * HOUR_MS);
-    const { hand } = shown(<LogDetail aside={[]} view={view} entry={entry} />, { timeZone: 'Europe/Lisbon' });
+    const { hand } = shown(detail(entry), { timeZone: 'Europe/Lisbon' });
     await hand.click(screen.getByRole('button', { name: /Braise it again/ }));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/plan/p9');
@@ -241,7 +292,7 @@ describe('the log', () => {
 
   it('deletes an entry after a second word', async () => {
     const server = stubServer(() => ({ data: {} }));
-    const { hand } = shown(<LogDetail aside={[]} view={cookView(stored(FINISHED), INTO_MS)} entry={entry} />);
+    const { hand } = shown(detail(entry));
     await hand.click(screen.getByRole('button', { name: 'Delete this entry' }));
     await hand.click(screen.getByRole('button', { name: 'Delete the entry' }));
     await waitFor(() => {

@@ -4,6 +4,10 @@ import { type Metadata, type Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import { type ReactNode } from 'react';
 import { StyleRegistry } from './StyleRegistry';
+import { CopyBanner } from './copies/CopyBanner';
+import { OfflineKeeper } from './OfflineKeeper';
+import { OutboxNote } from './OutboxNote';
+import { TouchNote } from './TouchNote';
 import { TopBar } from './TopBar';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
@@ -15,7 +19,7 @@ import { startTrouble } from '@/server/database';
 import { timeZoneOf } from '@/server/kitchens';
 import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { languageOf } from '@/words/languages';
-import { pageWords, servedKitchen } from './pageWords';
+import { copyMadeMs, pageWords, servedKitchen } from './pageWords';
 
 export async function generateMetadata(): Promise<Metadata> {
   return {
@@ -24,7 +28,7 @@ export async function generateMetadata(): Promise<Metadata> {
   };
 }
 
-export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#17363c' };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const nonce = (await headers()).get('x-nonce') ?? undefined;
@@ -33,6 +37,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = isTheme(chosen) ? chosen : undefined;
   const trouble = await startTrouble();
   const kitchen = await servedKitchen();
+  const madeMs = trouble ? undefined : await copyMadeMs();
   const setting = {
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
@@ -48,6 +53,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <StyleRegistry nonce={nonce}>
           <KitchenProvider setting={setting}>
             <TopBar theme={theme} />
+            {madeMs === undefined ? null : <CopyBanner madeMs={madeMs} />}
+            <TouchNote />
+            <OfflineKeeper />
+            <OutboxNote />
             {trouble ? <Trouble says={trouble} /> : children}
           </KitchenProvider>
         </StyleRegistry>

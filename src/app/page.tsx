@@ -1,6 +1,6 @@
 import { Home } from './Home';
 import { unfinishedCooks } from '@/server/cooks';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { listEntries } from '@/server/entries';
 import { comingPlans } from '@/server/plans';
 import { work } from '@/server/engine';
@@ -15,7 +15,7 @@ const LAST_ENTRIES = 4;
 const COMING = 4;
 
 export default async function HomePage() {
-  const db = await database();
+  const { db } = await lookedAt();
   const now = presentMs();
   const [{ cooks, aside: badCooks }, { plans, aside: badPlans }, badKitchens, log] = await Promise.all([
     unfinishedCooks(db),
@@ -23,7 +23,7 @@ export default async function HomePage() {
     kitchensAside(db),
     listEntries(db, 1, LAST_ENTRIES),
   ]);
-  const live = parted(await Promise.all(cooks.map((cook) => readView(cook, now))));
+  const live = parted(await Promise.all(cooks.map((cook) => readView(db, cook, now))));
   const coming = await Promise.all(
     plans.map(async ({ id, input }) => {
       const result = await work(id, 'plan', input);

@@ -4,7 +4,9 @@ import { cache } from 'react';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
 import { type Read } from '@/server/aside';
-import { type Database, database, startTrouble } from '@/server/database';
+import { listCopies } from '@/server/copies';
+import { dataFolder, type Database, startTrouble } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { PLAIN_KITCHEN, readKitchen, timeZoneOf } from '@/server/kitchens';
 import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
@@ -13,15 +15,22 @@ import { type Words, wordsFor } from '@/words/words';
 
 /** The kitchen on record, read once a request; a plain one while nothing can be served. */
 export const servedKitchen = cache(async (): Promise<Kitchen> =>
-  (await startTrouble()) ? PLAIN_KITCHEN : readKitchen(await database()),
+  (await startTrouble()) ? PLAIN_KITCHEN : readKitchen((await lookedAt()).db),
 );
+
+/** When the copy was made that is looked at; undefined where it is the present. */
+export async function copyMadeMs(): Promise<number | undefined> {
+  const { copy } = await lookedAt();
+  if (copy === undefined) return undefined;
+  return (await listCopies(dataFolder())).find((c) => c.name === copy)?.madeMs;
+}
 
 /** What something kept is called, for the title of its page; undefined where that cannot be told. */
 export async function keptTitle(
   find: (db: Database) => Promise<Read<{ readonly input: PlanInput }> | undefined>,
 ): Promise<string | undefined> {
   if (await startTrouble()) return undefined;
-  const found = await find(await database());
+  const found = await find((await lookedAt()).db);
   return found?.ok ? found.value.input.title : undefined;
 }
 

@@ -17,6 +17,7 @@ const lesson = (part: Partial<Lesson>): Lesson => ({
   shiftMin: 0,
   widthMin: 0,
   about: undefined,
+  ready: { p10: 0, p50: 0, p90: 0 },
   ...part,
 });
 const about = (unknown: Unknown, value: number): Lesson => lesson({ about: { unknown, value, movedSd: 1 } });
@@ -30,7 +31,7 @@ describe('records in words', () => {
       'Liquid 31 mm, bubbling, 200 ml added',
     ],
     [{ kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: true } } as const, 'Oven 140 °C, fan'],
-    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Hob, held at 96 °C'],
+    [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, 'Hob, 96 °C or over'],
     [{ kind: 'lid', lid: 'ajar' } as const, 'Lid ajar'],
   ])('%o reads “%s”', (act, words) => {
     expect(actSays(WORDS, act)).toBe(words);

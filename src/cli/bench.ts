@@ -1,7 +1,9 @@
 import {
   advance,
   assemble,
+  bestRecord,
   type BraiseRequest,
+  etaOf,
   NO_SURPRISES,
   priorEnsemble,
   summarise,
@@ -12,7 +14,7 @@ import { cutById, fatById } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { usualVegetables } from '../core/material';
 import { type Kind, KINDS, withKind } from '../core/kinds';
-import { composePlan, startPlan } from '../core/plan';
+import { composePlan, heatWays, startPlan } from '../core/plan';
 import { layOutDay } from '../core/schedule';
 import { type SearPieces, searPlan } from '../core/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
@@ -74,21 +76,26 @@ const setup = plain.setup(NO_SURPRISES);
 time('one deterministic 6 h cook, 40 shells, 15 s', '1.0', 300, () => {
   runBraise(setup, plain.grid, PLAIN_CELLS);
 });
-time('plan forecast, 512 particles', '60', 40, () => {
+time('plan forecast, 512 particles', '25', 40, () => {
   summarise(priorEnsemble(BRAISE));
 });
 const start = priorEnsemble(BRAISE);
 const looked = { ...BRAISE, openings: [{ atMin: 130, seconds: 60 }] };
-time('re-forecast after a record that fits', '80', 40, () => {
+time('re-forecast after a record that fits', '35', 40, () => {
   summarise(advance(start, looked, [{ kind: 'fork', atMin: 130, stage: 'gives' }]));
 });
-time('re-forecast after a surprise, particles drawn anew', '80', 40, () => {
+time('re-forecast after a surprise, particles drawn anew', '50', 40, () => {
   summarise(advance(start, looked, [{ kind: 'fork', atMin: 130, stage: 'twists' }]));
+});
+const lateMin = etaOf(summarise(start), 'twists').p10;
+time('the best record and what the heat could do', '60', 20, () => {
+  bestRecord(start, 60, 2);
+  heatWays(start, { kind: 'oven', tempC: 150, fan: false }, 60, lateMin);
 });
 time('plan screen, quick recompute (96 particles)', '', 40, () => {
   composePlan(PLAN, 96);
 });
-time('plan screen, full recompute (512 particles)', '', 20, () => {
+time('plan screen, full recompute (512 particles)', '50', 20, () => {
   composePlan(PLAN, 512);
 });
 time('whole plan without the particle forecast', '30', 60, () => {

@@ -53,7 +53,8 @@ describe('ember forecast', () => {
     const shares = answer.chance.map((c) => c.share);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares[0]).toBe(0);
-    expect(shares[2]).toBe(1);
+    // One pot in twenty has a lid that does not sit.
+    expect(shares[2]).toBeGreaterThan(0.93);
   });
 
   it('says the same for the same seed and nothing quite the same for another', () => {
@@ -255,5 +256,15 @@ describe('whatever the contract accepts', () => {
       { numRuns: 120 },
     );
     expect(accepted).toBeGreaterThan(40);
+  });
+});
+
+describe('ember fit', () => {
+  it('says what the usual times of every cut imply: to the minute what the larder has', () => {
+    const { stdout, code } = run(['fit']);
+    expect(code).toBe(0);
+    const rows = [...stdout.matchAll(/^(\w+): larder (\d+) min, windows say (\d+)$/gm)];
+    expect(rows).toHaveLength(CUTS.length);
+    for (const [, cut, has, says] of rows) expect(Math.abs(Number(says) - Number(has)), cut).toBeLessThanOrEqual(1);
   });
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { calibrate } from './calibrate';
+import { fitText } from './fit';
 import { readJson, UsageError } from './io';
 import { planFrom } from './plan';
 import { requestOfInput, requestAfter } from './inputRequest';
@@ -15,6 +16,7 @@ const HELP = `ember <command> [file|-]
   follow [file|-]     {"request": …, "records": […]} to the forecast after each record
   plan [file|-]       a plan's input, bare in its present shape or as a plan file, to the whole plan in JSON, every figure with its reason
   calibrate [--text]  simulated kitchens and kitchen practice against the forecast
+  fit                 the cook value that each cut's usual times imply
   schema              JSON Schema of request, follow, answer and plan input
   cuts                the table of cuts
   --help              this text
@@ -87,6 +89,8 @@ function answer(args: readonly string[]): string {
       const result = calibrate();
       return file === '--text' ? result.text : json(result.data);
     }
+    case 'fit':
+      return fitText();
     case 'schema':
       return json(schema());
     case 'cuts':
@@ -97,7 +101,7 @@ function answer(args: readonly string[]): string {
       return HELP;
     default:
       throw new UsageError([
-        `There is no command “${command}”: one of forecast, follow, plan, calibrate, schema, cuts.`,
+        `There is no command “${command}”: one of forecast, follow, plan, calibrate, fit, schema, cuts.`,
       ]);
   }
 }

@@ -60,6 +60,16 @@ const AT = { atMin: minute };
 const fromStart = (list: readonly { readonly atMin: number }[]): boolean =>
   list[0]?.atMin === 0 && list.every((x, i) => i === 0 || x.atMin > (list[i - 1]?.atMin ?? 0));
 
+/** What ends a heat by itself, and the heat that follows. */
+const thenSchema = z.strictObject({
+  after: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('liquid'), tempC: between(0, 105, '°C') }),
+    z.strictObject({ kind: z.literal('level'), litres: between(0, 40, 'l') }),
+    z.strictObject({ kind: z.literal('stage'), stage: z.enum(['gives', 'twists', 'falls']) }),
+  ]),
+  heat: heatSchema,
+});
+
 /** How far the box around a piece may be larger than the piece. */
 const MOST_AIR = 4;
 const MEAT_DENSITY_KGM3 = 1050;
@@ -80,7 +90,7 @@ export const braiseSchema = z
     thickLiquid: z.boolean().default(false),
     vegetablesKg: between(0, 10, 'kg').default(0),
     heats: z
-      .array(z.strictObject({ ...AT, heat: heatSchema }))
+      .array(z.strictObject({ ...AT, heat: heatSchema, then: thenSchema.optional() }))
       .min(1)
       .max(50)
       .refine(fromStart, 'must begin at minute 0 and go forward'),
@@ -173,7 +183,7 @@ const series = z.array(z.number());
 
 /** What `forecast` answers. Times that do not come by the horizon are null. */
 export const forecastAnswerSchema = z.strictObject({
-  version: z.literal(2),
+  version: z.literal(3),
   horizonMin: z.number(),
   stages: z.array(
     z.strictObject({ stage: z.enum(STAGES), p10Min: eta, p50Min: eta, p90Min: eta, reachedShare: z.number() }),
@@ -185,6 +195,7 @@ export const forecastAnswerSchema = z.strictObject({
   slowestGroup: z.number().int(),
   goodForMin: eta,
   lookCostMin: z.number(),
+  dry: z.strictObject({ share: z.number(), p50Min: eta }),
   whenTender: z
     .strictObject({ liquidL: z.number(), fatL: z.number(), gelatinGPerL: z.number(), juiceShare: z.number() })
     .nullable(),

@@ -56,10 +56,19 @@ export const eventActSchema = z.discriminatedUnion('kind', [
 ]) satisfies z.ZodType<CookEvent['act']>;
 
 /** An event as it arrives from a screen or a file: what happened, when, under an id made where it was recorded. */
-export const newEventSchema = z.strictObject({
-  id: madeId,
-  atMs: moment,
-  act: eventActSchema,
-}) satisfies z.ZodType<Omit<CookEvent, 'cookId'>>;
+export const newEventSchema = z
+  .strictObject({
+    id: madeId,
+    /** By the clock of the device. */
+    atMs: moment,
+    act: eventActSchema,
+    by: z.strictObject({ device: madeId, count: z.int().min(0) }).optional(),
+    /** How far the clock of the device ran ahead of the server's, ms; noted by the device. */
+    aheadMs: z.int().optional(),
+  })
+  // What is left when the clock is put right is a moment too.
+  .refine(({ atMs, aheadMs = 0 }) => moment.safeParse(atMs - aheadMs).success, 'shape.moment') satisfies z.ZodType<
+  Omit<CookEvent, 'cookId'>
+>;
 
 export type NewEvent = z.infer<typeof newEventSchema>;

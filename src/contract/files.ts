@@ -35,7 +35,7 @@ export function braiseFile(input: PlanInput, events: readonly CookEvent[]): Brai
     inputVersion: PLAN_INPUT.version,
     input,
     actVersion: ACT.version,
-    events: events.map(({ id, atMs, act }) => ({ id, atMs, act })),
+    events: events.map(({ id, atMs, act, by }) => ({ id, atMs, act, ...(by && { by }) })),
   };
 }
 
@@ -72,6 +72,11 @@ function partsOf(data: unknown, version: number): PlanFile | BraiseFile {
   };
 }
 
+/** Whether two records of a file have the same id. */
+function hasTwins(file: PlanFile | BraiseFile): boolean {
+  return 'events' in file && new Set(file.events.map((e) => e.id)).size < file.events.length;
+}
+
 /** Reads the text of a plan or braise file of any version, or says in a sentence what it is not. */
 export function readFile(text: string): ReadFile {
   let data: unknown;
@@ -88,7 +93,8 @@ export function readFile(text: string): ReadFile {
     return { ok: false, says: say('file.tooNew.file', { version: head.data.version, present: FILE.version }) };
   }
   try {
-    return { ok: true, file: partsOf(data, head.data.version) };
+    const file = partsOf(data, head.data.version);
+    return hasTwins(file) ? { ok: false, says: say('file.idTwice') } : { ok: true, file };
   } catch (error) {
     return { ok: false, says: damage(error) };
   }

@@ -1,9 +1,10 @@
 import { type DemoCook, demoScene } from './demo/scene';
-import { type KeptForecast, keptForecast } from './keptForecast';
-import { cookView, planFor, planOf, UnplannableError, type ViewedCook } from './views';
+import { type KeptAccount, keptAccount } from './keptAccount';
+import { cookView, isBehind, planFor, planOf, UnplannableError, type ViewedCook } from './views';
+import { begunPlanText } from '../contract/kept/begunPlan';
 import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
-import { type CookView } from '../core/cook';
+import { type Account, type CookView } from '../core/cook';
 import { type Message } from '../core/message';
 import { composePlan, makePlan, type PlanResult } from '../core/plan';
 
@@ -19,6 +20,9 @@ function worked<T>(work: () => T): Worked<T> {
   }
 }
 
+/** How long a braise of many records has a worker for itself, ms. */
+const ONE_TURN_MS = 1500;
+
 /** Everything heavy the server asks for; none of it runs on the server's own thread. */
 export const JOBS = {
   /** The plan for an input, from memory where it was worked out before. */
@@ -27,12 +31,17 @@ export const JOBS = {
   trial: (input: PlanInput): PlanResult => composePlan(input, 64),
   /** The plan for a bench sheet, which stays readable when the hour to begin has passed. */
   sheet: (input: PlanInput): PlanResult => makePlan(input, { nowMs: 0 }),
+  /** Follows a cook's records for a moment, so that others have their turn; says whether more are still to be followed. */
+  behind: (cook: ViewedCook): Worked<boolean> => worked(() => isBehind(cook, ONE_TURN_MS)),
   /** A cook as a screen shows it at a moment. */
   view: (cook: ViewedCook, nowMs: number): Worked<CookView> => worked(() => cookView(cook, nowMs)),
-  /** The same as the text that goes over a stream. */
-  viewText: (cook: ViewedCook, nowMs: number): Worked<string> => worked(() => toWire(cookView(cook, nowMs))),
-  /** What is forecast for an input when its meat goes in. */
-  forecast: (input: PlanInput): Worked<KeptForecast> => worked(() => keptForecast(planOf({ input }))),
+  /** Its forecast as the text that goes over a stream. */
+  liveText: (cook: ViewedCook, nowMs: number): Worked<string> => worked(() => toWire(cookView(cook, nowMs).live)),
+  /** The plan for an input as text that is kept while a braise is under way. */
+  begunPlan: (input: PlanInput): Worked<string> => worked(() => begunPlanText(planOf({ id: '', input, begun: null }))),
+  /** What is kept of a braise for its log; what was kept before stays where the same was recorded. */
+  account: (cook: ViewedCook, known: Account | undefined, when: 'then' | 'later'): Worked<KeptAccount> =>
+    worked(() => keptAccount(cook, known, when)),
   /** The demo kitchen's plans and braises, seen from a moment. */
   demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
     demoScene(nowMs, timeZone),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cookView, type ViewedCook } from './views';
+import { cookView, isBehind, type ViewedCook } from './views';
 import { type CookEvent } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 
@@ -22,6 +22,7 @@ const cook = (events: readonly CookEvent[], id = 'c'): ViewedCook => ({
   input: OXTAIL_PLAN,
   createdAtMs: NOON_MS,
   events,
+  begun: null,
 });
 const at = NOON_MS + 185 * MIN_MS;
 const forecast = (c: ViewedCook, nowMs = at) => cookView(c, nowMs).live.forecast;
@@ -36,6 +37,17 @@ describe('what is remembered of a cook', () => {
     const undone = [...EVENTS, event(7, { kind: 'undo', eventId: 'e5' })];
     const after = forecast(cook(undone));
     expect(after).toEqual(earlier);
+  });
+
+  it('is come to turn by turn where much was recorded, and is the same then', () => {
+    globalThis.evenEmberForecasts = undefined;
+    let turns = 0;
+    while (turns < 20 && isBehind(cook(EVENTS), -1)) turns++;
+    expect(turns).toBe(EVENTS.length - 1);
+    const inTurns = forecast(cook(EVENTS));
+    globalThis.evenEmberForecasts = undefined;
+    expect(forecast(cook(EVENTS))).toEqual(inTurns);
+    expect(isBehind(cook(EVENTS), 0)).toBe(false);
   });
 
   it('is one view a minute, and a new one when something was recorded', () => {

@@ -1,3 +1,4 @@
+import { readBegunPlan } from '../contract/kept/begunPlan';
 import { type Message, say } from '../core/message';
 import {
   type CookEvent,
@@ -26,6 +27,7 @@ interface Followed {
  */
 interface Cache {
   readonly plans: Map<string, PlanResult>;
+  readonly begun: Map<string, { readonly text: string; readonly plan: Plan | undefined }>;
   readonly steps: Map<string, readonly Followed[]>;
   readonly views: Map<string, { readonly key: string; readonly view: CookView }>;
 }
@@ -35,11 +37,11 @@ declare global {
 }
 
 /** So many are remembered: plans and views are small, steps are not. */
-const MOST = { plans: 100, steps: 16, views: 50 } as const;
+const MOST = { plans: 100, begun: 50, steps: 16, views: 50 } as const;
 const LAST_STEPS = 2;
 
 function cache(): Cache {
-  globalThis.evenEmberForecasts ??= { plans: new Map(), steps: new Map(), views: new Map() };
+  globalThis.evenEmberForecasts ??= { plans: new Map(), begun: new Map(), steps: new Map(), views: new Map() };
   return globalThis.evenEmberForecasts;
 }
 
@@ -60,6 +62,8 @@ export interface ViewedCook {
   readonly input: PlanInput;
   readonly createdAtMs: number;
   readonly events: readonly CookEvent[];
+  /** The plan it was begun with, as text of its version; null where it is planned anew. */
+  readonly begun: { readonly text: string; readonly version: number } | null;
 }
 
 /** A kept braise that cannot be planned any more, and why. */
@@ -69,8 +73,29 @@ export class UnplannableError extends Error {
   }
 }
 
-/** The plan a cook was started from, as it was then. Throws `UnplannableError` where it cannot be planned any more. */
-export function planOf(cook: Pick<ViewedCook, 'input'>): Plan {
+function readOrNone({ text, version }: NonNullable<ViewedCook['begun']>): Plan | undefined {
+  try {
+    return readBegunPlan(text, version);
+  } catch {
+    return undefined;
+  }
+}
+
+/** The plan a cook was begun with, read from what was kept of it once; undefined where that cannot be read. */
+function begunPlan(cookId: string, begun: NonNullable<ViewedCook['begun']>): Plan | undefined {
+  const known = cache().begun.get(cookId);
+  if (known?.text === begun.text) return known.plan;
+  const plan = readOrNone(begun);
+  return keep(cache().begun, cookId, { text: begun.text, plan }, MOST.begun).plan;
+}
+
+/**
+ * The plan a cook was begun with, or planned anew where that was not kept or cannot be read. Throws `UnplannableError` where it cannot be
+ * planned any more.
+ */
+export function planOf(cook: Pick<ViewedCook, 'id' | 'input' | 'begun'>): Plan {
+  const begun = cook.begun && begunPlan(cook.id, cook.begun);
+  if (begun) return begun;
   const result = planFor(cook.input);
   if (!result.ok) throw new UnplannableError(result.faults[0]?.says ?? say('fault.ours'));
   return result.plan;
@@ -88,9 +113,13 @@ function keyOf(state: CookState, after: number): string {
   return `${String(state.intoPotMs ?? 0)}:${told.join(',')}`;
 }
 
-/** Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off. */
-function follow(cookId: string, state: CookState): Learning {
-  const known = (cache().steps.get(cookId) ?? []).filter((s) => s.key === keyOf(state, s.after));
+/**
+ * Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off, for no longer than
+ * `forMs` and the step begun by then: undefined where it has not come to the end. What it came to is held.
+ */
+function follow(id: string, state: CookState, forMs: number): Learning | undefined {
+  const untilMs = performance.now() + forMs;
+  const known = (cache().steps.get(id) ?? []).filter((s) => s.key === keyOf(state, s.after));
   const first = known[0] ?? { after: 0, key: keyOf(state, 0), learning: learnNothing(state.input) };
   const steps = known[0] ? [...known] : [first];
   for (let last = steps.at(-1) ?? first; last.after < state.events.length; last = steps.at(-1) ?? first) {
@@ -98,9 +127,27 @@ function follow(cookId: string, state: CookState): Learning {
     const event = state.events[last.after] as CookState['events'][number];
     const learning = learnOne(last.learning, state, state.events.slice(0, after), event);
     steps.push({ after, key: keyOf(state, after), learning });
+    // Of a long way only the first step and the last are held, also while it is gone.
+    if (steps.length > LAST_STEPS + 1) steps.splice(1, 1);
+    if (performance.now() > untilMs) break;
   }
-  keep(cache().steps, cookId, [first, ...steps.slice(1).slice(-LAST_STEPS)], MOST.steps);
-  return (steps.at(-1) ?? first).learning;
+  keep(cache().steps, id, [first, ...steps.slice(1).slice(-LAST_STEPS)], MOST.steps);
+  const last = steps.at(-1) ?? first;
+  return last.after === state.events.length ? last.learning : undefined;
+}
+
+/** What all standing events of a cook have taught. */
+export function learningOf({ id }: Pick<ViewedCook, 'id'>, state: CookState): Learning {
+  return follow(id, state, Infinity) as Learning;
+}
+
+/**
+ * Follows a cook's events for a while, and says whether more are still to be followed. Throws `UnplannableError` where its
+ * plan cannot be planned any more: then there is nothing to follow.
+ */
+export function isBehind(cook: ViewedCook, forMs: number): boolean {
+  planOf(cook);
+  return follow(cook.id, foldCook(cook.input, cook.events), forMs) === undefined;
 }
 
 /** The cook as a screen shows it at `nowMs`. Throws `UnplannableError` where its plan cannot be planned any more. */
@@ -124,7 +171,7 @@ function newView(cook: ViewedCook, nowMs: number): CookView {
     planId: cook.planId,
     plan,
     events: cook.events,
-    live: liveForecast(follow(cook.id, state), plan.finishBy, {
+    live: liveForecast(learningOf(cook, state), plan.finishBy, {
       atMin: state.intoPotMs === undefined ? 0 : minute(state.offHeatMs ?? nowMs),
       readyByMin: minute(plan.day.offHeatByMs),
       heat: state.heat,

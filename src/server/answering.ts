@@ -2,8 +2,14 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { refuse } from './http';
 import { log, withRequestLog } from './log';
-import { startSays } from './openFile';
+import { looksAtCopy } from './looking';
+import { dataFolder } from './database';
+import { fileSays, startSays } from './openFile';
 import { say } from '../core/message';
+
+/** A page that looks at a copy writes nothing: not to the copy, and not to a present it does not show. */
+const isWriteToCopy = async (request: Request): Promise<boolean> =>
+  request.method !== 'GET' && (await looksAtCopy(request));
 
 /** The header in which the proxy gives every request its id. */
 export const REQUEST_ID = 'x-request-id';
@@ -21,11 +27,15 @@ export function answering<Rest extends readonly unknown[]>(
       const began = performance.now();
       const about = { method: request.method, path: new URL(request.url).pathname };
       try {
-        const response = await handle(request, ...rest);
+        const response = (await isWriteToCopy(request))
+          ? refuse(503, say('copy.stays'))
+          : await handle(request, ...rest);
         log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'answered');
         return response;
       } catch (err) {
-        const says = startSays(err);
+        const file = fileSays(err, dataFolder());
+        if (file) log().error({ ...about, err }, 'what is kept cannot be reached');
+        const says = startSays(err) ?? file;
         if (says) return refuse(503, says);
         log().error({ ...about, err }, 'failed');
         return refuse(500, say('http.ours', { id }));

@@ -3,8 +3,9 @@ import { subscribe } from 'node:diagnostics_channel';
 import { type IncomingMessage, type ServerResponse } from 'node:http';
 import { type Socket } from 'node:net';
 
-/** Longest a request may take to arrive whole, ms. */
+/** Longest a request may take to arrive whole, ms; an archive is as long as a kitchen's life. */
 const SLOWEST_REQUEST_MS = 10_000;
+const SLOWEST_ARCHIVE_MS = 15 * 60_000;
 
 /** What every answer says, whoever gives it. Pages get a closer policy from the proxy. */
 const ALWAYS = {
@@ -30,11 +31,14 @@ function readable(url: string): boolean {
 /** Cuts a request off whose body does not arrive. Next holds bodies until they are whole before any code of ours runs. */
 function cutOffStalled(request: IncomingMessage, socket: Socket): void {
   if (request.complete || request.method === 'GET' || request.method === 'HEAD') return;
-  const timer = setTimeout(() => {
-    if (request.complete) return;
-    socket.end('HTTP/1.1 408 Request Timeout\r\nConnection: close\r\nContent-Length: 0\r\n\r\n');
-    socket.destroySoon();
-  }, SLOWEST_REQUEST_MS);
+  const timer = setTimeout(
+    () => {
+      if (request.complete) return;
+      socket.end('HTTP/1.1 408 Request Timeout\r\nConnection: close\r\nContent-Length: 0\r\n\r\n');
+      socket.destroySoon();
+    },
+    request.url === '/api/archive' ? SLOWEST_ARCHIVE_MS : SLOWEST_REQUEST_MS,
+  );
   timer.unref();
   request.once('close', () => {
     clearTimeout(timer);

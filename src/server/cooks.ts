@@ -8,7 +8,7 @@ import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type CookEvent, foldCook, outcomeOf, refusal, undoRefusal } from '../core/cook';
+import { type CookEvent, foldCook, outcomeOf } from '../core/cook';
 import { type PlanInput } from '../core/choices';
 import { type Message, say } from '../core/message';
 
@@ -23,9 +23,10 @@ export interface StoredCook {
 }
 
 function toEvent(row: EventRow): Read<CookEvent> {
-  const { id, atMs, cookId } = row;
+  const { id, cookId, device, deviceCount, aheadMs } = row;
   return readRow({ table: 'events', id, title: null }, () => ({
-    ...readEvent({ id, atMs, act: JSON.parse(row.act) as unknown }, row.actVersion),
+    ...readEvent({ id, atMs: row.atMs - aheadMs, act: JSON.parse(row.act) as unknown }, row.actVersion),
+    ...(device === '' ? {} : { by: { device, count: deviceCount } }),
     cookId,
   }));
 }
@@ -54,7 +55,17 @@ export function outcomeColumns(cook: Pick<StoredCook, 'input' | 'events'>) {
 }
 
 const inputColumns = (input: PlanInput) => ({ input: JSON.stringify(input), inputVersion: PLAN_INPUT.version });
-const actColumns = (act: NewEvent['act']) => ({ act: JSON.stringify(act), actVersion: ACT.version });
+
+/** A record as it is kept: as its device said it, and what that device said of itself. */
+const eventColumns = ({ id, atMs, act, by, aheadMs }: NewEvent) => ({
+  id,
+  atMs,
+  act: JSON.stringify(act),
+  actVersion: ACT.version,
+  device: by?.device ?? '',
+  deviceCount: by?.count ?? 0,
+  aheadMs: aheadMs ?? 0,
+});
 
 /** The braise of that id, or that it cannot be read; undefined where there is none. */
 export async function findCook(
@@ -74,6 +85,28 @@ export const ENDED = `EXISTS (SELECT 1 FROM events WHERE cookId = cooks.id AND a
 const UNFINISHED = `(SELECT id FROM cooks LEFT JOIN entries ON cookId = id
   WHERE CASE WHEN cookId IS NULL THEN NOT ${ENDED} ELSE finishedMs IS NULL END)`;
 
+/** Ids of cooks that are not finished, newest first, at most `most`. */
+export async function unfinishedIds(db: Database, most: number): Promise<string[]> {
+  const rows = await db.cooks.findAll({
+    where: { id: { [Op.in]: literal(UNFINISHED) } },
+    order: [['createdAtMs', 'DESC']],
+    attributes: ['id'],
+    limit: most,
+  });
+  return rows.map((r) => r.id);
+}
+
+/** Records by the braise they are of, each in its order. */
+export function byCook(events: readonly EventRow[]): ReadonlyMap<string, readonly EventRow[]> {
+  const of = new Map<string, EventRow[]>();
+  for (const event of events) {
+    const known = of.get(event.cookId);
+    if (known) known.push(event);
+    else of.set(event.cookId, [event]);
+  }
+  return of;
+}
+
 /** Cooks that are not finished, newest first, and those that cannot be read. */
 export async function unfinishedCooks(
   db: Database,
@@ -86,13 +119,8 @@ export async function unfinishedCooks(
     where: { cookId: rows.map((r) => r.id) },
     order: [['position', 'ASC']],
   });
-  const byCook = new Map<string, EventRow[]>();
-  for (const event of events) {
-    const known = byCook.get(event.cookId);
-    if (known) known.push(event);
-    else byCook.set(event.cookId, [event]);
-  }
-  const { read, aside } = parted(rows.map((row) => toCook(row, byCook.get(row.id) ?? [])));
+  const of = byCook(events);
+  const { read, aside } = parted(rows.map((row) => toCook(row, of.get(row.id) ?? [])));
   return { cooks: read, aside };
 }
 
@@ -113,75 +141,41 @@ export async function startCook(
 }
 
 export type Appended =
-  | { readonly ok: true; readonly cook: StoredCook }
-  | { readonly ok: false; readonly status: 404 | 409 | 422 | 503; readonly says: Message };
-
-/** How far ahead of the server's clock a screen's may run before its records are refused, ms. */
-const CLOCK_SLACK_MS = 5 * 60_000;
-
-/** Why an event cannot stand after those already there; undefined when it can. */
-function objection(
-  cook: Pick<StoredCook, 'input' | 'events'>,
-  event: NewEvent,
-  nowMs: number,
-): { readonly status: 409 | 422; readonly says: Message } | undefined {
-  if (event.atMs > nowMs + CLOCK_SLACK_MS) {
-    return { status: 422, says: say('refused.inTheFuture') };
-  }
-  const state = foldCook(cook.input, cook.events);
-  const says = event.act.kind === 'undo' ? undoRefusal(state, event.act.eventId) : refusal(state, event.act);
-  if (says) return { status: 409, says };
-  const timed = event.act.kind !== 'note' && event.act.kind !== 'undo';
-  if (state.intoPotMs !== undefined && timed && event.atMs < state.intoPotMs) {
-    return { status: 422, says: say('refused.beforeThePot') };
-  }
-  return undefined;
-}
+  { readonly ok: true } | { readonly ok: false; readonly status: 404 | 409 | 503; readonly says: Message };
 
 /**
- * Appends an event to a cook in one transaction. An id that is already there is the same event and changes nothing;
- * an act that makes no sense now is refused with a sentence. A cook that is written to is the cook's own.
+ * Appends an event to a cook in one transaction. An id that is already there is the same event and changes nothing. What is
+ * well-formed is kept, in whatever order it arrives: what it means beside the rest is for `foldCook` to say. A cook that is
+ * written to is the cook's own.
  */
-export async function appendEvent(db: Database, cookId: string, event: NewEvent, nowMs: number): Promise<Appended> {
+export async function appendEvent(db: Database, cookId: string, event: NewEvent): Promise<Appended> {
   return db.write(async (transaction): Promise<Appended> => {
     const row = isId(cookId) ? await db.cooks.findByPk(cookId, { transaction }) : null;
     if (!row) return { ok: false, status: 404, says: say('http.noBraise') };
+    const twin = await db.events.findByPk(event.id, { transaction });
+    if (twin && twin.cookId !== cookId) return { ok: false, status: 409, says: say('refused.idElsewhere') };
+    if (twin && !isTwin(twin, event)) return { ok: false, status: 409, says: say('refused.idOtherwise') };
     const rows = await db.events.findAll({ where: { cookId }, order: [['position', 'ASC']], transaction });
     const kept = toCook(row, rows);
     // Not the record's fault: 503 keeps it on the device that made it.
     if (!kept.ok) return { ok: false, status: 503, says: say('http.setAside', { why: kept.aside.why }) };
     const cook = kept.value;
-    const twin = await db.events.findByPk(event.id, { transaction });
-    if (twin) {
-      const known = cook.events.find((e) => e.id === event.id);
-      if (!known) return { ok: false, status: 409, says: say('refused.idElsewhere') };
-      return known.atMs === event.atMs && isDeepStrictEqual(known.act, event.act)
-        ? { ok: true, cook }
-        : { ok: false, status: 409, says: say('refused.idOtherwise') };
-    }
-    const no = objection(cook, event, nowMs);
-    if (no) return { ok: false, ...no };
-    await db.events.create(
-      { id: event.id, cookId, position: (rows.at(-1)?.position ?? -1) + 1, atMs: event.atMs, ...actColumns(event.act) },
+    if (twin) return { ok: true };
+    const added = await db.events.create(
+      { ...eventColumns(event), cookId, position: (rows.at(-1)?.position ?? -1) + 1 },
       { transaction },
     );
     if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
-    const after = { ...cook, events: [...cook.events, { ...event, cookId }] };
+    const after = { ...cook, events: [...cook.events, ...parted([toEvent(added)]).read] };
     await db.entries.update(outcomeColumns(after), { where: { cookId }, transaction });
-    return { ok: true, cook: after };
+    return { ok: true };
   });
 }
 
-/** What first speaks against a file's events as a cook's history; undefined when they hang together. */
-export function historyFault(input: PlanInput, events: readonly NewEvent[], nowMs: number): Message | undefined {
-  const taken: CookEvent[] = [];
-  for (const event of events) {
-    if (taken.some((e) => e.id === event.id)) return say('refused.idTwice');
-    const no = objection({ input, events: taken }, event, nowMs);
-    if (no) return no.says;
-    taken.push({ ...event, cookId: '' });
-  }
-  return undefined;
+/** Whether a record is the one that is kept, by what was said when it was made. */
+function isTwin(row: EventRow, { atMs, act }: NewEvent): boolean {
+  const kept = parted([toEvent(row)]).read[0];
+  return kept !== undefined && row.atMs === atMs && isDeepStrictEqual(kept.act, act);
 }
 
 /** Takes in a cook from a file under a new id, its events with new ids so that the same file can come twice. */
@@ -203,13 +197,7 @@ export async function importCook(
         event.act.kind === 'undo'
           ? { ...event.act, eventId: ids.get(event.act.eventId) ?? event.act.eventId }
           : event.act;
-      return {
-        id: ids.get(event.id) ?? randomUUID(),
-        cookId: id,
-        position,
-        atMs: event.atMs,
-        ...actColumns(act),
-      };
+      return { ...eventColumns({ ...event, id: ids.get(event.id) ?? randomUUID(), act }), cookId: id, position };
     });
     await db.events.bulkCreate(rows, { transaction });
   });
@@ -222,6 +210,7 @@ export async function removeCook(db: Database, id: string): Promise<boolean> {
   return db.write(async (transaction) => {
     await db.events.destroy({ where: { cookId: id }, transaction });
     await db.entries.destroy({ where: { cookId: id }, transaction });
+    await db.begun.destroy({ where: { cookId: id }, transaction });
     return (await db.cooks.destroy({ where: { id }, transaction })) > 0;
   });
 }

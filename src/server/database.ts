@@ -56,6 +56,19 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   act: string;
   /** Version of the shape of `act`. */
   actVersion: number;
+  /** Which device made it, empty where that was not said, and how many it had made before. */
+  device: CreationOptional<string>;
+  deviceCount: CreationOptional<number>;
+  /** How far the device's clock ran ahead of this one's, ms; `atMs` is as the device said. */
+  aheadMs: CreationOptional<number>;
+}
+
+/** The plan a braise was begun with, kept until it is finished. */
+export interface BegunRow extends Model<InferAttributes<BegunRow>, InferCreationAttributes<BegunRow>> {
+  cookId: string;
+  plan: string;
+  /** Version of the shape of `plan`. */
+  planVersion: number;
 }
 
 /** What was forecast of a braise when its meat went in, and how it came out once it is finished. */
@@ -75,6 +88,9 @@ export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreation
   actualMin: number | null;
   /** JSON of the verdict. */
   verdict: string | null;
+  /** JSON of what is kept for its own page; null where that is still to be worked out. */
+  account: CreationOptional<string | null>;
+  accountVersion: CreationOptional<number>;
 }
 
 export interface Database {
@@ -83,6 +99,7 @@ export interface Database {
   readonly cooks: ModelStatic<CookRow>;
   readonly events: ModelStatic<EventRow>;
   readonly entries: ModelStatic<EntryRow>;
+  readonly begun: ModelStatic<BegunRow>;
   /**
    * Runs `work` in one immediate transaction. Writes queue up one behind the other: concurrent transactions on SQLite
    * starve each other's connections.
@@ -150,6 +167,9 @@ export async function openDatabase(folder: string): Promise<Database> {
       atMs: moment(),
       act: text(),
       actVersion: version(),
+      device: { type: DataTypes.STRING(40), allowNull: false, defaultValue: '' },
+      deviceCount: { ...version(), defaultValue: 0 },
+      aheadMs: { ...moment(), defaultValue: 0 },
     },
     options,
   );
@@ -168,8 +188,15 @@ export async function openDatabase(folder: string): Promise<Database> {
       finishedMs: DataTypes.BIGINT,
       actualMin: DataTypes.DOUBLE,
       verdict: DataTypes.TEXT,
+      account: DataTypes.TEXT,
+      accountVersion: { ...version(), defaultValue: 1 },
     },
     options,
+  );
+  const begun = sequelize.define<BegunRow>(
+    'begun',
+    { cookId: key(), plan: text(), planVersion: version() },
+    { ...options, freezeTableName: true },
   );
   let tail: Promise<unknown> = Promise.resolve();
   return {
@@ -178,6 +205,7 @@ export async function openDatabase(folder: string): Promise<Database> {
     cooks,
     events,
     entries,
+    begun,
     write: (work) => {
       const run = tail.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work));
       tail = run.catch(() => undefined);
@@ -213,7 +241,7 @@ export function database(): Promise<Database> {
   globalThis.evenEmberDatabase = opening;
   opening.catch((error: unknown) => {
     const says = startSays(error);
-    const why = says && english.say(says);
+    const why = says && inEnglish(says);
     if (why !== undefined && why !== toldWhy) log().error({ why }, 'not served');
     toldWhy = why;
     setTimeout(() => {
@@ -225,6 +253,8 @@ export function database(): Promise<Database> {
 
 /** What the terminal is told is English, in the units of files. */
 const english = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
+
+export const inEnglish = (says: Message): string => english.say(says);
 
 /** What keeps what is kept from being served, in a sentence; undefined where nothing does. */
 export async function startTrouble(): Promise<Message | undefined> {

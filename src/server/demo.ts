@@ -21,6 +21,7 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
     for (const { id } of old) {
       await db.events.destroy({ where: { cookId: id }, transaction });
       await db.entries.destroy({ where: { cookId: id }, transaction });
+      await db.begun.destroy({ where: { cookId: id }, transaction });
     }
     await db.cooks.destroy({ where: { origin: 'demo' }, transaction });
     await db.plans.destroy({ where: { origin: 'demo' }, transaction });

@@ -6,15 +6,18 @@ import { log } from './log';
 import { hashOf } from '../core/numbers';
 import { type JobInput, type JobKind, type JobResult } from '../engine/jobs';
 
-/** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced. */
+/** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced, ms. */
 const HANGS_AFTER_MS = 60_000;
+const hangsAfterMs = (): number => Number(process.env.EVEN_EMBER_HANGS_MS ?? HANGS_AFTER_MS);
 
 /** The engine as one file for workers, made with the build. */
-const file = (): string => process.env.EVEN_EMBER_ENGINE ?? join(process.cwd(), '.next', 'engine.mjs');
+const file = (): string => process.env.EVEN_EMBER_ENGINE ?? join(process.cwd(), '.next', 'engine.cjs');
 
 /** Workers, each a pool of one: what belongs together goes to the same, which remembers what it worked out before. */
 interface Workers {
   readonly pools: readonly Piscina[];
+  /** The last job given to each; a job begins, and its time is taken, when those before it are done. */
+  readonly last: Map<Piscina, Promise<unknown>>;
 }
 
 declare global {
@@ -28,6 +31,7 @@ export function pools(): readonly Piscina[] {
       { length: Math.max(1, availableParallelism() - 1) },
       () => new Piscina({ filename: file(), minThreads: 1, maxThreads: 1, idleTimeout: Infinity }),
     ),
+    last: new Map(),
   };
   return globalThis.evenEmberWorkers.pools;
 }
@@ -43,16 +47,25 @@ export async function work<Kind extends JobKind>(
 ): Promise<JobResult<Kind>> {
   const all = pools();
   const pool = all[hashOf(topic) % all.length] as Piscina;
+  const last = globalThis.evenEmberWorkers?.last;
   const run = () =>
-    pool.run({ kind, input }, { signal: AbortSignal.timeout(HANGS_AFTER_MS) }) as Promise<JobResult<Kind>>;
-  try {
-    return await run();
-  } catch (err) {
-    // Closed meanwhile: there is nobody to do it, and nobody to do it for.
-    if (globalThis.evenEmberWorkers?.pools !== all) throw err;
-    log().warn({ err, kind, topic }, 'a job failed; it is done again');
-    return run();
-  }
+    pool.run({ kind, input }, { signal: AbortSignal.timeout(hangsAfterMs()) }) as Promise<JobResult<Kind>>;
+  const job = async (): Promise<JobResult<Kind>> => {
+    try {
+      return await run();
+    } catch (err) {
+      // Closed meanwhile: there is nobody to do it, and nobody to do it for.
+      if (globalThis.evenEmberWorkers?.pools !== all) throw err;
+      log().warn({ err, kind, topic }, 'a job failed; it is done again');
+      return run();
+    }
+  };
+  const done = (last?.get(pool) ?? Promise.resolve()).then(job);
+  last?.set(
+    pool,
+    done.catch(() => undefined),
+  );
+  return done;
 }
 
 /** Ends all workers. */

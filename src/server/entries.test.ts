@@ -5,11 +5,16 @@ import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
 import { type Database, openDatabase } from './database';
+import { keepBegun } from './begun';
 import * as engine from './engine';
 import { keepEntry, listEntries, keepMissing } from './entries';
 import { comingPlans, listPlans } from './plans';
+import { readView } from './views';
 import { type NewEvent } from '../contract/cook';
+import { ACCOUNT } from '../contract/kept/account';
+import { BEGUN_PLAN, begunPlanText, readBegunPlan } from '../contract/kept/begunPlan';
 import { PLAN_INPUT } from '../contract/kept/planInput';
+import { type Account, isLate } from '../core/cook';
 import { PLAN_VERSION } from '../core/plan';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 
@@ -29,7 +34,7 @@ afterEach(async () => {
 
 afterAll(engine.closeEngine);
 
-const LATER = NOON_MS + 10 * 3_600_000;
+const DAY_MS = 86_400_000;
 const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
   id: randomUUID(),
   atMs: NOON_MS + minutes * 60_000,
@@ -50,6 +55,13 @@ async function cookAt(id: string): Promise<StoredCook> {
   return found.value;
 }
 
+/** What is kept of a braise for its log. */
+async function account(id: string): Promise<Account> {
+  const kept = await keepEntry(db, await cookAt(id), 'then');
+  if (!kept.ok || !kept.value) throw new Error('nothing is kept');
+  return kept.value.account;
+}
+
 async function begun(): Promise<string> {
   const id = randomUUID();
   await startCook(db, id, OXTAIL_PLAN, null, NOON_MS);
@@ -62,7 +74,7 @@ describe('what is forecast of a braise', () => {
     expect(await keepEntry(db, await cookAt(id), 'then')).toEqual({ ok: true, value: undefined });
     expect(await db.entries.count()).toBe(0);
     const events = story();
-    await appendEvent(db, id, events[0] as NewEvent, LATER);
+    await appendEvent(db, id, events[0] as NewEvent);
     await keepEntry(db, await cookAt(id), 'then');
     const kept = await db.entries.findByPk(id);
     expect(kept).toMatchObject({ model: PLAN_VERSION, workedOut: 'then', finishedMs: null, title: OXTAIL_PLAN.title });
@@ -71,24 +83,92 @@ describe('what is forecast of a braise', () => {
       { plannedMin: 111, plannedP10Min: 100, plannedP90Min: 250, model: 1 },
       { where: { cookId: id } },
     );
-    const work = vi.spyOn(engine, 'work');
     for (const event of events.slice(1)) {
-      await appendEvent(db, id, event, LATER);
+      await appendEvent(db, id, event);
       await keepEntry(db, await cookAt(id), 'then');
     }
     const { entries, inside, all } = await listEntries(db);
     expect(entries).toMatchObject([{ id, plannedMin: 111, actualMin: 200, finishedMs: events[4]?.atMs, verdict }]);
     expect([inside, all]).toEqual([1, 1]);
-    expect(work).not.toHaveBeenCalled();
     expect((await unfinishedCooks(db)).cooks).toEqual([]);
+  });
+
+  it('is kept with what every record taught, and neither is worked out again', async () => {
+    const id = await begun();
+    const events = story();
+    for (const event of events.slice(0, 2)) await appendEvent(db, id, event);
+    const first = await account(id);
+    expect(first.lessons.map((l) => l.eventId)).toEqual([events[1]?.id]);
+    expect(first.lessons[0]?.readyMin.p50).toBeGreaterThan(180);
+    expect(JSON.stringify(first).length).toBeLessThan(9000);
+    // As an earlier model would have left it.
+    expect(isLate(first)).toBe(false);
+    const told = { ...first.lessons[0], model: 1, shiftMin: 77 };
+    const earlier = { ...first, planned: { ...first.planned, model: 1, figures: [] }, lessons: [told] };
+    await db.entries.update({ account: JSON.stringify(earlier) }, { where: { cookId: id } });
+    for (const event of events.slice(2)) await appendEvent(db, id, event);
+    const last = await account(id);
+    expect(last.lessons.map((l) => [l.eventId, l.model])).toEqual([
+      [events[1]?.id, 1],
+      [events[2]?.id, PLAN_VERSION],
+    ]);
+    expect([last.lessons[0]?.shiftMin, last.planned.model, last.planned.figures]).toEqual([77, 1, []]);
+    const work = vi.spyOn(engine, 'work');
+    expect(await account(id)).toEqual(last);
+    expect(work).not.toHaveBeenCalled();
+    // Taken back, and its place taken by another: what hung on it is worked out anew.
+    await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[1]?.id ?? '' }));
+    expect((await account(id)).lessons.map((l) => [l.eventId, l.model])).toEqual([[events[2]?.id, PLAN_VERSION]]);
+  });
+
+  it('is worked out again, not shown, where its account cannot be read', async () => {
+    const id = await begun();
+    for (const event of story()) await appendEvent(db, id, event);
+    const good = await account(id);
+    await db.entries.update({ account: '{"half' }, { where: { cookId: id } });
+    expect(await account(id)).toEqual(good);
+    await db.entries.update({ accountVersion: ACCOUNT.version + 1 }, { where: { cookId: id } });
+    expect(await account(id)).toEqual(good);
+  });
+
+  it('comes of the plan the braise was begun with, which goes a month after it is finished', async () => {
+    const id = await begun();
+    await keepBegun(db, { id, input: OXTAIL_PLAN });
+    const row = await db.begun.findByPk(id);
+    const plan = readBegunPlan(row?.plan ?? '', BEGUN_PLAN.version);
+    // As an earlier version would have planned it.
+    const earlier = { ...plan, version: 1, day: { ...plan.day, offHeatByMs: plan.day.offHeatByMs + 60_000 } };
+    await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
+    await keepBegun(db, { id, input: OXTAIL_PLAN });
+    expect(await db.begun.count()).toBe(1);
+    const view = await readView(db, await cookAt(id), NOON_MS);
+    expect(view.ok && view.value.plan).toEqual(earlier);
+    await db.begun.update({ plan: '{"half' }, { where: { cookId: id } });
+    const anew = await readView(db, await cookAt(id), NOON_MS + 60_000);
+    expect(anew.ok && anew.value.plan.version).toBe(PLAN_VERSION);
+    await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
+    const events = story();
+    for (const event of events.slice(0, 3)) await appendEvent(db, id, event);
+    expect((await account(id)).planned).toMatchObject({ model: 1, day: { offHeatByMs: earlier.day.offHeatByMs } });
+    expect(await db.begun.count()).toBe(1);
+    for (const event of events.slice(3)) await appendEvent(db, id, event);
+    expect((await account(id)).planned.model).toBe(1);
+    // Its end may be taken back for a month.
+    expect(await db.begun.count()).toBe(1);
+    await db.entries.update({ finishedMs: Date.now() - 29 * DAY_MS }, { where: { cookId: id } });
+    await keepMissing(db);
+    expect(await db.begun.count()).toBe(1);
+    await db.entries.update({ finishedMs: Date.now() - 31 * DAY_MS }, { where: { cookId: id } });
+    await keepMissing(db);
+    expect(await db.begun.count()).toBe(0);
   });
 
   it('goes back to the stove when the verdict is taken back, and goes with the braise', async () => {
     const id = await begun();
     const events = story();
-    for (const event of events) await appendEvent(db, id, event, LATER);
+    for (const event of events) await appendEvent(db, id, event);
     expect((await keepEntry(db, await cookAt(id), 'then')).ok).toBe(true);
-    await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[4]?.id ?? '' }), LATER);
+    await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[4]?.id ?? '' }));
     expect((await listEntries(db)).all).toBe(0);
     expect((await unfinishedCooks(db)).cooks.map((c) => c.id)).toEqual([id]);
     await removeCook(db, id);
@@ -107,12 +187,20 @@ describe('what is forecast of a braise', () => {
     const page = await listEntries(db);
     expect(page.entries.map((e) => [e.id, e.workedOut])).toEqual([[old, 'later']]);
     expect(page).toMatchObject({ waiting: 0, aside: [{ table: 'cooks', id: cold }] });
+    const worked = await account(old);
+    expect([worked.lessons.length, isLate(worked)]).toEqual([2, true]);
+    const { lessons } = worked;
+    // A forecast from before accounts were kept gets one, and stays.
+    await db.entries.update({ account: null, plannedMin: 99 }, { where: { cookId: old } });
+    await keepMissing(db);
+    expect((await account(old)).lessons).toEqual(lessons);
+    expect((await listEntries(db)).entries[0]?.plannedMin).toBe(99);
     expect((await unfinishedCooks(db)).cooks).toEqual([]);
     expect(await db.entries.findByPk(old)).toMatchObject({ workedOut: 'later' });
     expect(await db.entries.findByPk(cold)).toBeNull();
     const work = vi.spyOn(engine, 'work');
     await keepMissing(db);
-    expect(work.mock.calls.map((c) => c[0])).toEqual([cold]);
+    expect(new Set(work.mock.calls.map((c) => c[0]))).toEqual(new Set([cold]));
   });
 });
 

@@ -1,15 +1,17 @@
 import 'server-only';
 import { literal, Op } from 'sequelize';
 import { parted, type Read, readRow, type SetAside, UnreadableError } from './aside';
-import { ENDED, findCook, outcomeColumns, type StoredCook } from './cooks';
+import { dropBegun, followed, keepBegun } from './begun';
+import { ENDED, findCook, outcomeColumns, type StoredCook, unfinishedCooks } from './cooks';
 import { type Database, type EntryRow } from './database';
 import { work } from './engine';
 import { log } from './log';
 import { verdictSchema } from '../contract/cook';
+import { ACCOUNT } from '../contract/kept/account';
 import { isCutId } from '../core/larder';
 import { say } from '../core/message';
-import { foldCook, type LogEntry } from '../core/cook';
-import { type KeptForecast } from '../engine/keptForecast';
+import { type Account, foldCook, type LogEntry, recordsMark } from '../core/cook';
+import { type KeptForecast } from '../engine/keptAccount';
 
 /** Lines on one page of the log. */
 const PAGE = 50;
@@ -39,7 +41,7 @@ function toEntry(row: EntryRow): Read<LogEntry | undefined> {
   });
 }
 
-/** A braise's entry as it is kept. */
+/** A braise's entry as it is kept, apart from its account. */
 export function entryColumns(
   cook: Pick<StoredCook, 'id' | 'input' | 'events'>,
   forecast: KeptForecast,
@@ -57,31 +59,99 @@ export function entryColumns(
   };
 }
 
+/** The account of a row; undefined where there is none, or none that can be read: it is worked out again. */
+function accountOfRow({ account, accountVersion, cookId }: EntryRow): Account | undefined {
+  if (account === null) return undefined;
+  try {
+    return ACCOUNT.read(JSON.parse(account), accountVersion);
+  } catch (err) {
+    log().warn({ err, cookId }, 'an account cannot be read');
+    return undefined;
+  }
+}
+
+/** What is kept of a braise whose meat is in: its line of the log, undefined while it is not finished, and its account. */
+export interface KeptBraise {
+  readonly entry: LogEntry | undefined;
+  readonly account: Account;
+}
+
+function keptOf(row: EntryRow, account: Account): Read<KeptBraise> {
+  const entry = toEntry(row);
+  return entry.ok ? { ok: true, value: { entry: entry.value, account } } : entry;
+}
+
 /**
- * Keeps what is forecast of a cook whose meat is in, unless it is kept already; `workedOut` says whether that is then or
- * later. Gives its line of the log, undefined while it is not finished; or why nothing can be forecast for it.
+ * Keeps what is forecast of a cook whose meat is in and what its records taught, as much as is not kept already; `workedOut`
+ * says whether that is then or later. Undefined before the meat is in; or why nothing can be forecast for it.
  */
 export async function keepEntry(
   db: Database,
   cook: StoredCook,
   workedOut: EntryRow['workedOut'],
-): Promise<Read<LogEntry | undefined>> {
-  const known = await db.entries.findByPk(cook.id);
-  if (known) return toEntry(known);
-  if (foldCook(cook.input, cook.events).intoPotMs === undefined) return { ok: true, value: undefined };
+): Promise<Read<KeptBraise | undefined>> {
+  const state = foldCook(cook.input, cook.events);
+  if (state.intoPotMs === undefined) return { ok: true, value: undefined };
+  const row = await db.entries.findByPk(cook.id);
+  const known = row ? accountOfRow(row) : undefined;
+  if (row && known?.after === recordsMark(state)) return keptOf(row, known);
+  // Where an account was kept before it only lags behind.
+  const when = known ? 'then' : workedOut;
+  const worked = await work(cook.id, 'account', await followed(db, cook), known, when);
   const { title } = cook.input;
-  const forecast = await work(cook.id, 'forecast', cook.input);
-  if (!forecast.ok) return { ok: false, aside: { table: 'cooks', id: cook.id, title, why: forecast.why } };
-  return db.write(async (transaction) => {
+  if (!worked.ok) return { ok: false, aside: { table: 'cooks', id: cook.id, title, why: worked.why } };
+  const { forecast, account } = worked.value;
+  const kept = { account: JSON.stringify(account), accountVersion: ACCOUNT.version };
+  return db.write(async (transaction): Promise<Read<KeptBraise | undefined>> => {
     const now = await findCook(db, cook.id, transaction);
     if (!now?.ok) return { ok: true, value: undefined };
-    const [row] = await db.entries.findOrCreate({
+    const [mine] = await db.entries.findOrCreate({
       where: { cookId: cook.id },
-      defaults: entryColumns(now.value, forecast.value, workedOut),
+      defaults: entryColumns(now.value, forecast, workedOut),
       transaction,
     });
-    return toEntry(row);
+    await mine.update(kept, { transaction });
+    return keptOf(mine, account);
   });
+}
+
+declare global {
+  /** Braises whose entry is being kept, and whether they have changed since that began. */
+  var evenEmberKeeping: Map<string, boolean> | undefined;
+}
+
+/** A braise's entry is kept no oftener than this, ms: what its screens show is worked out first. */
+const KEPT_EVERY_MS = 20_000;
+
+/** Has a braise's entry kept as it now stands. Does not wait for it; what changes meanwhile is kept a little later, once. */
+export function keepLater(db: Database, cookId: string): void {
+  globalThis.evenEmberKeeping ??= new Map<string, boolean>();
+  const keeping = globalThis.evenEmberKeeping;
+  const busy = keeping.has(cookId);
+  keeping.set(cookId, busy);
+  if (busy) return;
+  const logger = log();
+  const keep = async (): Promise<boolean> => {
+    const cook = await findCook(db, cookId);
+    const kept = cook?.ok ? await keepEntry(db, cook.value, 'then') : undefined;
+    return kept?.ok === true && kept.value !== undefined;
+  };
+  const again = (): void => {
+    const changed = keeping.get(cookId) === true;
+    keeping.delete(cookId);
+    if (changed) keepLater(db, cookId);
+  };
+  keep().then(
+    (kept) => {
+      // Before the meat is in there is nothing to keep, and the first forecast does not wait.
+      if (kept) setTimeout(again, KEPT_EVERY_MS).unref();
+      else again();
+    },
+    (err: unknown) => {
+      logger.error({ err, cookId }, 'a forecast could not be kept');
+      again();
+    },
+  );
 }
 
 /** A page of the log, and how all of it came out. */
@@ -101,12 +171,16 @@ export interface LogPage {
 
 const FINISHED = { finishedMs: { [Op.not]: null } };
 
-/** Braises whose meat went in that have no forecast kept. */
-const WITHOUT = `FROM cooks WHERE NOT EXISTS (SELECT 1 FROM entries WHERE cookId = cooks.id)
-  AND EXISTS (SELECT 1 FROM events WHERE cookId = cooks.id AND act LIKE '%"kind":"intoPot"%')`;
+/** Braises whose meat went in. */
+const POTTED = `EXISTS (SELECT 1 FROM events WHERE cookId = cooks.id AND act LIKE '%"kind":"intoPot"%')`;
 
-/** Those of them that have come to their end. */
-const ENDED_WITHOUT = `${WITHOUT} AND ${ENDED}`;
+/** Those that have come to their end and have no forecast kept. */
+const ENDED_WITHOUT = `FROM cooks WHERE NOT EXISTS (SELECT 1 FROM entries WHERE cookId = cooks.id)
+  AND ${POTTED} AND ${ENDED}`;
+
+/** Those of which something is not kept that should be. */
+const WITHOUT = `FROM cooks WHERE ${POTTED}
+  AND NOT EXISTS (SELECT 1 FROM entries WHERE cookId = cooks.id AND account IS NOT NULL)`;
 
 declare global {
   /** Whether forecasts that were never kept are being worked out. */
@@ -142,6 +216,7 @@ export async function listEntries(db: Database, wanted = 1, size = PAGE): Promis
     ],
     limit: size,
     offset: (page - 1) * size,
+    attributes: { exclude: ['account'] },
   });
   const inside = await db.entries.count({
     where: { ...FINISHED, [Op.and]: literal('actualMin BETWEEN plannedP10Min AND plannedP90Min') },
@@ -160,8 +235,18 @@ export async function listEntries(db: Database, wanted = 1, size = PAGE): Promis
   };
 }
 
-/** Works out, one after the other, forecasts that were never kept; what cannot be worked out stays so. */
+/** So long after a braise is finished the plan it was begun with is still there, should its end be taken back, ms. */
+const BEGUN_STAYS_MS = 30 * 86_400_000;
+
+/** Works out, one after the other, what was never kept; what cannot be worked out stays so. */
 async function workOut(db: Database): Promise<void> {
+  const longFinished = { finishedMs: { [Op.lt]: Date.now() - BEGUN_STAYS_MS } };
+  const gone = await db.entries.findAll({ where: longFinished, attributes: ['cookId'] });
+  await dropBegun(
+    db,
+    gone.map((e) => e.cookId),
+  );
+  for (const cook of (await unfinishedCooks(db)).cooks) await keepBegun(db, cook);
   for (const id of await idsWithout(db, WITHOUT)) {
     const cook = await findCook(db, id);
     if (!cook?.ok) continue;

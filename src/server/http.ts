@@ -3,8 +3,9 @@ import { type z } from 'zod';
 import { shapeFault } from '../contract/shapeFault';
 import { type Message, say } from '../core/message';
 
-/** Largest body a route reads, bytes. */
+/** Largest body a route reads, bytes; a file of a braise may hold thousands of records. */
 const MOST_BYTES = 1_000_000;
+export const MOST_FILE_BYTES = 8_000_000;
 
 /** An answer that says why not, for the person at the screen. */
 export function refuse(status: number, says: Message): Response {
@@ -27,7 +28,7 @@ export function sameOrigin(request: Request): boolean {
 }
 
 /** A body's text, or the answer that refuses it: too large, or not text. */
-async function limitedText(request: Request): Promise<string | Response> {
+async function limitedText(request: Request, mostBytes: number): Promise<string | Response> {
   const reader = request.body?.getReader();
   if (!reader) return '';
   const decoder = new TextDecoder('utf-8', { fatal: true });
@@ -38,9 +39,9 @@ async function limitedText(request: Request): Promise<string | Response> {
       const { done, value } = await reader.read();
       if (done) return text + decoder.decode();
       size += value.byteLength;
-      if (size > MOST_BYTES) {
+      if (size > mostBytes) {
         await reader.cancel();
-        return refuse(413, say('http.tooLarge'));
+        return refuse(413, say('http.tooLarge', { most: mostBytes / 1_000_000 }));
       }
       text += decoder.decode(value, { stream: true });
     }
@@ -53,9 +54,9 @@ async function limitedText(request: Request): Promise<string | Response> {
 export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
 /** Reads a writing request's text after the origin and size checks. */
-export async function readText(request: Request): Promise<Body<string>> {
+export async function readText(request: Request, mostBytes = MOST_BYTES): Promise<Body<string>> {
   if (!sameOrigin(request)) return { ok: false, response: refuse(403, say('http.foreign')) };
-  const text = await limitedText(request);
+  const text = await limitedText(request, mostBytes);
   return typeof text === 'string' ? { ok: true, value: text } : { ok: false, response: text };
 }
 

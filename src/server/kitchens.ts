@@ -1,4 +1,5 @@
 import 'server-only';
+import { type Transaction } from 'sequelize';
 import { parted, type Read, readRow, type SetAside } from './aside';
 import { type Database, type KitchenRow } from './database';
 import { machineTimeZone } from '../calendar/calendar';
@@ -45,8 +46,8 @@ function toKitchen(row: KitchenRow): Read<Kitchen> {
 }
 
 /** The kitchen on record; a plain one where there is none or it cannot be read. */
-export async function readKitchen(db: Database): Promise<Kitchen> {
-  const row = await db.kitchens.findByPk(ONLY);
+export async function readKitchen(db: Database, transaction?: Transaction): Promise<Kitchen> {
+  const row = await db.kitchens.findByPk(ONLY, { transaction });
   const kitchen = row ? toKitchen(row) : undefined;
   return kitchen?.ok ? kitchen.value : PLAIN_KITCHEN;
 }

@@ -1,11 +1,15 @@
 import 'server-only';
+import { followed } from './begun';
 import { findCook } from './cooks';
 import { type Database } from './database';
 import { work } from './engine';
 import { log } from './log';
+import { type CookEvent } from '../core/cook';
 
-/** What open screens of a cook are told. */
-export type News = { readonly name: 'view' | 'gone'; readonly data: string };
+/** What open screens of a cook are told: all its records and, as text, the forecast; or that it is gone. */
+export type News =
+  | { readonly name: 'view'; readonly events: readonly CookEvent[]; readonly liveText: string }
+  | { readonly name: 'gone' };
 
 interface Watched {
   readonly listeners: Set<(news: News) => void>;
@@ -25,10 +29,11 @@ function watched(): Map<string, Watched> {
 
 async function newsOf(db: Database, cookId: string): Promise<News | undefined> {
   const cook = await findCook(db, cookId);
-  if (!cook) return { name: 'gone', data: '{}' };
+  if (!cook) return { name: 'gone' };
   if (!cook.ok) return undefined;
-  const text = await work(cookId, 'viewText', cook.value, Date.now());
-  return text.ok ? { name: 'view', data: text.value } : undefined;
+  const { events } = cook.value;
+  const text = await work(cookId, 'liveText', await followed(db, cook.value), Date.now());
+  return text.ok ? { name: 'view', events, liveText: text.value } : undefined;
 }
 
 /** Whether there is something new to tell, and somebody to tell it to. */

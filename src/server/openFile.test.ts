@@ -1,16 +1,28 @@
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
+import type * as nodeFs from 'node:fs';
 import { cpSync, readFileSync, writeFileSync } from 'node:fs';
 import { mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openDatabase } from './database';
 import { MIGRATIONS } from './migrations';
-import { StartError } from './openFile';
+import { fileSays, StartError } from './openFile';
 import { english } from '../testing/words';
+
+/** Whether the disk has no room for copies. */
+const full = vi.hoisted(() => ({ disk: false }));
+vi.mock('node:fs', async (original) => {
+  const fs = await original<typeof nodeFs>();
+  const copyFileSync: typeof fs.copyFileSync = (...args) => {
+    if (full.disk) throw Object.assign(new Error('no space left on device'), { code: 'ENOSPC' });
+    fs.copyFileSync(...args);
+  };
+  return { ...fs, copyFileSync };
+});
 
 let folder: string;
 
@@ -73,6 +85,34 @@ describe('a file that cannot be served', () => {
     expect((await trouble())?.code).toBe('start.newer');
     expect(print()).toBe(before);
     expect((await readdir(folder)).filter((f) => f.includes('before'))).toEqual([]);
+  });
+
+  it('on a disk without room is said so, and served once there is some', async () => {
+    await fileOf('0002-versions-of-shapes');
+    const before = print();
+    full.disk = true;
+    const said = await trouble();
+    full.disk = false;
+    expect([said?.code, print()]).toEqual(['start.full', before]);
+    expect(said?.says).toContain(file());
+    expect(await trouble()).toBeUndefined();
+  });
+
+  it('that runs full while it is served is said with every write, and written to once there is room', () => {
+    const thrown = (code: string) => Object.assign(new Error(code), { parent: { code } });
+    const said = (code: string) => fileSays(thrown(code), folder)?.code;
+    expect(['SQLITE_FULL', 'SQLITE_READONLY', 'SQLITE_CORRUPT', 'SQLITE_IOERR'].map(said)).toEqual([
+      'start.full',
+      'start.readOnly',
+      'start.corrupt',
+      'start.other',
+    ]);
+    expect([said('SQLITE_CONSTRAINT'), fileSays(new TypeError('ours'), folder), fileSays(undefined, folder)]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
+    expect(fileSays(Object.assign(new Error('no room'), { code: 'ENOSPC' }), folder)?.code).toBe('start.full');
   });
 
   it('in a folder that may not be written to is said so', async () => {

@@ -1,6 +1,6 @@
 import 'server-only';
 import { constants, copyFileSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { mkdir, open, rename, stat } from 'node:fs/promises';
+import { mkdir, open, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import sqlite from 'sqlite3';
 import { Sequelize } from 'sequelize';
@@ -24,7 +24,8 @@ export function startSays(error: unknown): Message | undefined {
   return error instanceof Error && error.name === 'StartError' ? (error as StartError).says : undefined;
 }
 
-const FILE = 'even-ember.sqlite';
+/** The file that holds everything a cook keeps, in the folder that is served. */
+export const FILE = 'even-ember.sqlite';
 const LOCK = 'even-ember.lock';
 
 /** Which process serves a folder. The folder is named too, so that a copy of it is not taken for served. */
@@ -114,6 +115,16 @@ function takeFolder(folder: string): () => void {
   return () => {
     if (readLock(path)?.pid === process.pid) rmSync(path, { force: true });
   };
+}
+
+/** Failures by which a file that was served cannot be written to or read any more. */
+const LOST = ['SQLITE_FULL', 'SQLITE_READONLY', 'SQLITE_IOERR', 'SQLITE_CORRUPT', 'SQLITE_CANTOPEN', 'ENOSPC', 'EROFS'];
+
+/** What a failure while the file in `folder` is served means, where it is the file's or the disk's; undefined of any other. */
+export function fileSays(error: unknown, folder: string): Message | undefined {
+  const { parent, original, code } = (error ?? {}) as { parent?: unknown; original?: unknown; code?: unknown };
+  const inner = (parent ?? original ?? { code }) as { readonly code?: unknown };
+  return LOST.includes(String(inner.code)) ? causeOf(error, join(folder, FILE)).says : undefined;
 }
 
 /** What a failure of the system or of SQLite means for whoever starts the app. */
@@ -209,10 +220,12 @@ async function migrate(file: string): Promise<void> {
   }
 }
 
+/** A moment as a part of a file's name. */
+const stampOf = (at: Date): string => at.toISOString().replaceAll(/[-:]/g, '').replace('.', '-');
+
 /** Copies a file beside itself under a name that says what it is from and when, and is never used twice. */
 function copyAside(file: string, from: string): void {
-  const stamp = new Date().toISOString().replaceAll(/[-:]/g, '').replace('.', '-');
-  copyFileSync(file, `${file}.before-${from}-${stamp}`, constants.COPYFILE_EXCL);
+  copyFileSync(file, `${file}.before-${from}-${stampOf(new Date())}`, constants.COPYFILE_EXCL);
 }
 
 /**
@@ -243,6 +256,86 @@ async function update(file: string, has: readonly string[]): Promise<void> {
   }
   copyAside(file, next.name);
   await rename(trial, file);
+}
+
+/** SQLite's online backup as the driver has it; its types leave it out. */
+interface Backup {
+  step(pages: number, done: (error: Error | null) => void): void;
+  finish(done: (error: Error | null) => void): void;
+}
+interface BackingUp {
+  backup(to: string, ready: (error: Error | null) => void): Backup;
+}
+
+/**
+ * Copies a database as it stands at one moment, written to or not, by SQLite's online backup, and checks the copy. It is
+ * there whole under its name or not at all. Throws `StartError` where the copy is not sound.
+ */
+export async function backUp(from: string, to: string): Promise<void> {
+  const trial = `${to}.making`;
+  await rm(trial, { force: true });
+  await new Promise<void>((resolve, reject) => {
+    const db = new sqlite.Database(from, sqlite.OPEN_READONLY, (failed) => {
+      if (failed) {
+        reject(failed);
+        return;
+      }
+      const end = (error: Error | null): void => {
+        db.close(() => {
+          if (error) reject(error);
+          else resolve();
+        });
+      };
+      const backup = (db as unknown as BackingUp).backup(trial, (unready) => {
+        if (unready) {
+          end(unready);
+          return;
+        }
+        backup.step(-1, (broken) => {
+          backup.finish((unfinished) => {
+            end(broken ?? unfinished);
+          });
+        });
+      });
+    });
+  });
+  const settled = connect(trial);
+  try {
+    await settled.query('PRAGMA journal_mode = DELETE');
+  } finally {
+    await settled.close();
+  }
+  await lookOver(trial);
+  await rename(trial, to);
+}
+
+/**
+ * Puts a copy in the place of what is kept in `folder`, which stays beside it under a name of its own. Throws `StartError`
+ * where the copy is none of ours or another process serves the folder; then nothing has changed.
+ */
+export async function restore(folder: string, copy: string): Promise<void> {
+  const file = join(folder, FILE);
+  let release = (): void => undefined;
+  try {
+    await stat(copy);
+    if ((await lookOver(copy)).length === 0) throw new StartError(say('start.notOurs', { file: copy }));
+    await mkdir(folder, { recursive: true });
+    release = takeFolder(folder);
+    const next = `${file}.restoring`;
+    await backUp(copy, next);
+    const stamp = stampOf(new Date());
+    for (const end of ['', '-wal', '-shm']) {
+      await rename(`${file}${end}`, `${file}.before-restore-${stamp}${end}`).catch((error: unknown) => {
+        if ((error as NodeJS.ErrnoException).code !== 'ENOENT') throw error;
+      });
+    }
+    await rename(next, file);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code === 'ENOENT') throw new StartError(say('start.noCopy', { file: copy }));
+    throw causeOf(error, file);
+  } finally {
+    release();
+  }
 }
 
 /** A file of the present schema that nobody else serves. */

@@ -1,11 +1,12 @@
 import 'server-only';
-import { database, TRY_AGAIN_MS } from './database';
+import { closeCopy, keepCopies } from './copies';
+import { database, dataFolder, inEnglish, TRY_AGAIN_MS } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeEngine, pools } from './engine';
 import { keepMissing } from './entries';
 import { closeStreams } from './hub';
 import { log } from './log';
-import { startSays } from './openFile';
+import { restore, startSays } from './openFile';
 import { watchArrivals } from './arrivals';
 
 /** Longest the server takes to stop, whatever is still open, ms. */
@@ -17,6 +18,7 @@ function stop(): void {
   setTimeout(() => {
     void database()
       .then((db) => db.close())
+      .then(closeCopy)
       .then(closeEngine)
       .catch((err: unknown) => {
         log().error({ err }, 'the server could not be closed in order');
@@ -33,6 +35,7 @@ async function seeToKept(): Promise<void> {
     const db = await database();
     await loadDemoIfEmpty(db);
     void keepMissing(db);
+    keepCopies(dataFolder());
   } catch (error) {
     if (!startSays(error)) throw error;
     setTimeout(() => {
@@ -41,8 +44,24 @@ async function seeToKept(): Promise<void> {
   }
 }
 
+/** Puts the copy that the start was asked for in the place of what is kept; where that cannot be done nothing is served. */
+async function restoreIfAsked(): Promise<void> {
+  const copy = process.env.EVEN_EMBER_RESTORE;
+  delete process.env.EVEN_EMBER_RESTORE;
+  if (copy === undefined || copy === '') return;
+  try {
+    await restore(dataFolder(), copy);
+  } catch (error) {
+    const says = startSays(error);
+    if (!says) throw error;
+    process.stderr.write(`${inEnglish(says)}\n`);
+    process.exit(1);
+  }
+}
+
 /** Opens the database and says what to do when asked to stop. */
 export async function startServer(): Promise<void> {
+  await restoreIfAsked();
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
   watchArrivals();
   pools();

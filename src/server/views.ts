@@ -1,6 +1,8 @@
 import 'server-only';
 import { type Read, type SetAside } from './aside';
+import { followed } from './begun';
 import { type StoredCook } from './cooks';
+import { type Database } from './database';
 import { work } from './engine';
 import { type Worked } from '../engine/jobs';
 import { type CookView } from '../core/cook';
@@ -12,6 +14,6 @@ function read<T>(cook: StoredCook, worked: Worked<T>): Read<T> {
 }
 
 /** The cook as a screen shows it, or that what is kept of it cannot be worked with. */
-export async function readView(cook: StoredCook, nowMs: number): Promise<Read<CookView>> {
-  return read(cook, await work(cook.id, 'view', cook, nowMs));
+export async function readView(db: Database, cook: StoredCook, nowMs: number): Promise<Read<CookView>> {
+  return read(cook, await work(cook.id, 'view', await followed(db, cook), nowMs));
 }

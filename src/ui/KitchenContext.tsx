@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
+import { kitchenNow } from './serverClock';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { type LanguageId, languageOf } from '@/words/languages';
@@ -69,13 +70,13 @@ export function useWords(): Words {
   return useMemo(() => wordsFor({ units, language: languageOf(language), timeZone }), [units, language, timeZone]);
 }
 
-/** The present moment, ms, renewed every `everyMs` and whenever the page comes back into view. */
+/** The present moment by the kitchen's clock, ms, renewed every `everyMs` and whenever the page comes back into view. */
 export function useNow(everyMs: number): number {
   const { renderedAtMs } = useKitchen();
   const [now, setNow] = useState(renderedAtMs);
   useEffect(() => {
     const tick = (): void => {
-      setNow(Date.now());
+      setNow(kitchenNow());
     };
     const first = setTimeout(tick, 0);
     const timer = setInterval(tick, everyMs);

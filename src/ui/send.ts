@@ -5,18 +5,27 @@ import { isCode } from '@/words/dictionary';
 export type Sent<T> =
   { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly says: Message };
 
+/** Sends a file as it is. */
+export function sendFile<T>(url: string, file: Blob): Promise<Sent<T>> {
+  return ask<T>(url, { method: 'POST', body: file });
+}
+
 /** Sends a write to the server. A server that cannot be reached gives status 0 and says so. */
-export async function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Sent<T>> {
+export function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Sent<T>> {
+  return ask<T>(url, {
+    method,
+    ...(body === undefined
+      ? {}
+      : {
+          body: typeof body === 'string' ? body : JSON.stringify(body),
+          headers: { 'content-type': 'application/json' },
+        }),
+  });
+}
+
+async function ask<T>(url: string, request: RequestInit): Promise<Sent<T>> {
   try {
-    const response = await fetch(url, {
-      method,
-      ...(body === undefined
-        ? {}
-        : {
-            body: typeof body === 'string' ? body : JSON.stringify(body),
-            headers: { 'content-type': 'application/json' },
-          }),
-    });
+    const response = await fetch(url, request);
     const text = await response.text();
     const data: unknown = text === '' ? {} : JSON.parse(text);
     if (response.ok) return { ok: true, data: data as T };

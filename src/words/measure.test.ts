@@ -87,6 +87,20 @@ describe('times in words', () => {
     expect(clock(Infinity, 'UTC', 'en-GB')).toBe('–');
   });
 
+  it('say the zone in the hour that comes twice, and in no other', () => {
+    const berlin = (at: string) => clock(Date.parse(`2026-10-25T${at}Z`), 'Europe/Berlin', 'en-GB');
+    expect(['23:30', '00:00', '00:59', '01:00', '01:59', '02:00'].map((t) => berlin(t))).toEqual([
+      '00:30',
+      '02:00 CEST',
+      '02:59 CEST',
+      '02:00 CET',
+      '02:59 CET',
+      '03:00',
+    ]);
+    const forward = (at: string) => clock(Date.parse(`2026-03-29T${at}Z`), 'Europe/Berlin', 'en-GB');
+    expect(['00:59', '01:00', '01:30'].map((t) => forward(t))).toEqual(['01:59', '03:00', '03:30']);
+  });
+
   it('name the day as a cook would', () => {
     expect(day(NOON_MS, 'UTC', 'en-GB')).toBe('Tue 10 Mar');
     expect(dayFrom(NOON_MS, NOON_MS, 'UTC', 'en-GB')).toBe('today');

@@ -11,11 +11,16 @@ function formatter(language: string, timeZone: string, options: Intl.DateTimeFor
   return made;
 }
 
-/** Clock time, e.g. "18:20". */
+const HOUR_MS = 3_600_000;
+const TIME = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
+
+/** Clock time, e.g. "18:20"; in the night the clocks go back, where it comes twice, with the zone: "02:30 CEST". */
 export function clock(ms: number, timeZone: string, language: string): string {
-  return Number.isFinite(ms)
-    ? formatter(language, timeZone, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(ms)
-    : '–';
+  if (!Number.isFinite(ms)) return '–';
+  const plain = formatter(language, timeZone, TIME);
+  const time = plain.format(ms);
+  const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === time);
+  return twice ? formatter(language, timeZone, { ...TIME, timeZoneName: 'short' }).format(ms) : time;
 }
 
 /** Day, e.g. "Sat 28 Nov"; a dash for no moment. */

@@ -7,7 +7,6 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { GET as exportCook } from './cooks/[id]/export/route';
 import { POST as addEvent } from './cooks/[id]/events/route';
 import { DELETE as deleteCook } from './cooks/[id]/route';
-import { GET as follow } from './cooks/[id]/stream/route';
 import { POST as startCook } from './cooks/route';
 import { POST as loadDemo } from './demo/route';
 import { GET as health } from './health/route';
@@ -16,12 +15,15 @@ import { PUT as changeKitchen } from './kitchen/route';
 import { GET as exportPlan } from './plans/[id]/export/route';
 import { DELETE as deletePlan, PUT as savePlan } from './plans/[id]/route';
 import { POST as addPlan } from './plans/route';
+import { GET as follow } from './stream/route';
+import { type NewEvent } from '@/contract/cook';
 import { fromWire } from '@/contract/wire';
-import { type CookAct, type CookView } from '@/core/cook';
+import { type CookAct, type CookEvent } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { type Message } from '@/core/message';
 import { proxy } from '@/proxy';
 import { buildId } from '@/server/build';
+import { closeCopy, copyDaily, listCopies } from '@/server/copies';
 import { database } from '@/server/database';
 import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
@@ -166,10 +168,8 @@ describe('a braise over the wire', () => {
     expect(await said(response)).toContain('too little');
   });
 
-  it('takes the same record twice as one, refuses nonsense, and goes out as a file that comes in again', async () => {
+  it('takes the same record twice as one, refuses what is malformed, and goes out as a file that comes in again', async () => {
     const id = await cooking();
-    const early = await addEvent(ask('POST', event({ kind: 'turned' })), at(id));
-    expect(early.status).toBe(409);
     const into = event({ kind: 'intoPot' }, HOUR_MS);
     for (let i = 0; i < 2; i++) expect((await addEvent(ask('POST', into), at(id))).status).toBe(201);
     expect((await addEvent(ask('POST', event({ kind: 'fork', stage: 'drags' })), at(id))).status).toBe(201);
@@ -189,10 +189,33 @@ describe('a braise over the wire', () => {
     expect((await exportCook(ask('GET'), at(id))).status).toBe(404);
   });
 
-  it('tells every open screen of each change, and ends when the screen goes or the server closes', async () => {
+  it('is not written to while a copy is looked at; one that is not there is none', async () => {
     const id = await cooking();
+    const wearing = (copy: string) =>
+      ask('POST', event({ kind: 'note', text: 'x' }), { ...OURS, cookie: `a=b; even-ember-copy=${copy}` });
+    for (const none of ['even-ember-2020-01-01.sqlite', '%E0%A4%A', '../even-ember.sqlite']) {
+      expect((await addEvent(wearing(none), at(id))).status).toBe(201);
+    }
+    await copyDaily(folder, Date.now());
+    const [copy] = await listCopies(folder);
+    const refused = await addEvent(wearing(copy?.name ?? ''), at(id));
+    expect([refused.status, await said(refused)]).toEqual([503, expect.stringContaining('nothing is written')]);
+    await closeCopy();
+  });
+
+  it('refuses a record whose moment is none once its clock is put right', async () => {
+    const id = await cooking();
+    const odd = { ...event({ kind: 'note', text: 'x' }), aheadMs: 9e15 };
+    expect((await addEvent(ask('POST', odd), at(id))).status).toBe(400);
+  });
+
+  it('tells every open screen of each change, and ends when the screen goes or the server closes', async () => {
+    const [id, twin] = [await cooking(), await cooking()];
     const leaving = new AbortController();
-    const response = await follow(new Request(`http://${HOST}/x`, { signal: leaving.signal }), at(id));
+    const asked = (...ids: string[]) => new URLSearchParams(ids.map((i) => ['cook', i])).toString();
+    const stream = (query: string, signal?: AbortSignal) =>
+      follow(new Request(`http://${HOST}/api/stream?${query}`, signal ? { signal } : {}));
+    const response = await stream(asked(id, twin), leaving.signal);
     expect(response.headers.get('content-type')).toBe('text/event-stream');
     const reader = (response.body as ReadableStream<Uint8Array>).getReader();
     const decoder = new TextDecoder();
@@ -210,25 +233,35 @@ describe('a braise over the wire', () => {
         if (!name.startsWith(':')) return { name: name.replace('event: ', ''), data: data.replace('data: ', '') };
       }
     };
-    const view = async (): Promise<CookView> => {
-      const { name, data } = await next();
-      expect(name).toBe('view');
-      return fromWire(data) as CookView;
+    /** The next word of one of the two, whatever is said of the other meanwhile. */
+    const of = async (cookId: string): Promise<{ name: string; from?: number; events?: CookEvent[] }> => {
+      for (;;) {
+        const { name, data } = await next();
+        const said = fromWire(data) as { cookId: string; from?: number; events?: CookEvent[] };
+        if (said.cookId === cookId) return { name, ...said };
+      }
     };
     expect(await next()).toEqual({ name: 'build', data: buildId() });
-    expect((await view()).events).toEqual([]);
-    await addEvent(ask('POST', event({ kind: 'intoPot' })), at(id));
-    expect((await view()).events.map((e) => e.act.kind)).toEqual(['intoPot']);
+    expect(await of(id)).toMatchObject({ name: 'view', from: 0, events: [], live: { forecast: { target: 'twists' } } });
+    // Only what is new is said, of whichever of them.
+    for (const [before, act] of [{ kind: 'intoPot' }, { kind: 'note', text: 'smells good' }].entries()) {
+      await addEvent(ask('POST', event(act as NewEvent['act'])), at(id));
+      const said = await of(id);
+      expect([said.from, said.events?.map((e) => e.act.kind)]).toEqual([before, [act.kind]]);
+      expect(said).not.toHaveProperty('plan');
+    }
+    await addEvent(ask('POST', event({ kind: 'intoPot' })), at(twin));
+    expect((await of(twin)).events).toHaveLength(1);
     await deleteCook(ask('DELETE'), at(id));
-    expect((await next()).name).toBe('gone');
+    expect((await of(id)).name).toBe('gone');
     leaving.abort();
-    expect((await reader.read()).done).toBe(true);
+    for (;;) if ((await reader.read()).done) break;
 
-    const other = await cooking();
-    const open = (await follow(new Request(`http://${HOST}/x`), at(other))).body?.getReader();
+    const open = (await stream(asked(twin))).body?.getReader();
     closeStreams();
     for (;;) if ((await open?.read())?.done) break;
-    expect((await follow(new Request(`http://${HOST}/x`), at('nobody'))).status).toBe(404);
+    const statuses = [asked('nobody'), '', asked(...Array.from({ length: 101 }, () => randomUUID()))];
+    for (const query of statuses) expect((await stream(query)).status).toBe(400);
   });
 });
 

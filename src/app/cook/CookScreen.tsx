@@ -1,6 +1,5 @@
 'use client';
 
-import { WifiOff } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
@@ -27,11 +26,15 @@ import {
   undoRefusal,
 } from '@/core/cook';
 import { readyEta, sampleAt } from '@/core/forecast';
-import { FaultNote, Panel } from '@/ui/controls/Panel';
+import { Panel } from '@/ui/controls/Panel';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { keepPages } from '@/ui/offline';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
+
+/** A braise is kept for when the server is away so long after its last record, ms. */
+const KEPT_AFTER_MS = 5000;
 
 const Night = styled.div`
   background: var(--bench);
@@ -106,6 +109,13 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   useEffect(() => {
     if (leaving && inTheLog) router.push(`/log/${view.id}`);
   }, [leaving, inTheLog, router, view.id]);
+  // What opens without the server is as it was after the last record.
+  useEffect(() => {
+    const settled = setTimeout(() => void keepPages([`/cook/${view.id}`, '/']), KEPT_AFTER_MS);
+    return () => {
+      clearTimeout(settled);
+    };
+  }, [view.id, view.events.length]);
   const action = nextAction(state, view.plan, view.live, now);
   const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
@@ -162,17 +172,11 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
             />
             <Alerts>
               <AsideNote aside={aside} />
-              {live.connected ? null : (
-                <FaultNote role="status">
-                  <WifiOff size={16} aria-hidden /> {w.text('cookScreen.noConnectionToTheServer')}
-                </FaultNote>
-              )}
-              {live.refusal === undefined ? null : <FaultNote role="alert">{w.say(live.refusal)}</FaultNote>}
             </Alerts>
             <SoFar
               state={state}
               view={view}
-              pendingIds={live.pendingIds}
+              pending={live.pending}
               onUndo={undo}
               onRemove={() => void remove()}
               onHelp={() => {

@@ -4,6 +4,7 @@ import { Download, Trash2, Undo2 } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
+import { type LiveCook } from './useLiveCook';
 import { actSays, learnedSays, lessonSays } from './recordWords';
 import { type CookState, type CookView, undoRefusal } from '@/core/cook';
 import { Button, linkButton } from '@/ui/controls/Button';
@@ -70,6 +71,14 @@ const History = styled.ul`
   }
 `;
 
+/** Records that count for nothing, with the reason. */
+const PointlessList = styled(History)`
+  margin-top: 6px;
+  border: 2px dashed var(--warn);
+  border-radius: 10px;
+  padding: 0 8px;
+`;
+
 const FileLink = styled.a`
   ${linkButton('plain')}
 `;
@@ -84,14 +93,22 @@ const HistoryPanel = styled(Panel)`
 interface SoFarProps {
   readonly state: CookState;
   readonly view: CookView;
-  readonly pendingIds: ReadonlySet<string>;
+  readonly pending: LiveCook['pending'];
   readonly onUndo: (eventId: string) => void;
   readonly onRemove: () => void;
   readonly onHelp: () => void;
 }
 
+/** What is said of a record whose forecast is not there yet: with the server, or whether this device keeps it. */
+const WAITS = {
+  yes: 'soFar.keptOnThisDeviceNot',
+  no: 'soFar.notKept',
+  'not yet': 'soFar.onItsWay',
+  sent: 'soFar.sent',
+} as const;
+
 /** What has been recorded, newest first, with what each record taught. */
-export function SoFar({ state, view, pendingIds, onUndo, onRemove, onHelp }: SoFarProps) {
+export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarProps) {
   const w = useWords();
   return (
     <HistoryPanel aria-labelledby="so-far" tabIndex={0}>
@@ -115,14 +132,33 @@ export function SoFar({ state, view, pendingIds, onUndo, onRemove, onHelp }: SoF
           </Button>
         </div>
       </HistoryHead>
+      {state.pointless.length === 0 ? null : (
+        <PointlessList aria-label={w.text('soFar.pointless')}>
+          {state.pointless.map(({ event, why }) => (
+            <li key={event.id}>
+              <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+              <p>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</p>
+              <AriaButton
+                aria-label={w.text('soFar.takeBack', { act: actSays(w, event.act) })}
+                onPress={() => {
+                  onUndo(event.id);
+                }}
+              >
+                <Undo2 size={18} aria-hidden />
+              </AriaButton>
+            </li>
+          ))}
+        </PointlessList>
+      )}
       {state.events.length === 0 ? (
         <p style={{ marginTop: 6 }}>{w.text('soFar.nothingRecordedYetTheClock')}</p>
       ) : (
         <History>
           {state.events.toReversed().map((event) => {
             const lesson = view.live.lessons.find((l) => l.eventId === event.id);
-            const note = pendingIds.has(event.id)
-              ? w.text('soFar.keptOnThisDeviceNot')
+            const waiting = pending.get(event.id);
+            const note = waiting
+              ? w.text(WAITS[waiting])
               : [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
             return (
               <li key={event.id}>

@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
-import { act, screen, waitFor, within } from '@testing-library/react';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { CookScreen } from './CookScreen';
 import { type NewEvent } from '@/contract/cook';
 import { toWire } from '@/contract/wire';
@@ -12,6 +12,7 @@ import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
+import { type OutboxRow } from '@/ui/outbox/record';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
@@ -19,14 +20,14 @@ vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 const reloadForBuild = vi.hoisted(() => vi.fn());
 vi.mock('@/ui/newerBuild', () => ({ reloadForBuild }));
 
-// The queue on the device, without a database.
-const queued: NewEvent[] = [];
-vi.mock('./queue', () => ({
-  enqueue: (_: string, event: NewEvent) => Promise.resolve(void queued.push(event)),
-  waiting: () => Promise.resolve([...queued]),
-  dequeue: (id: string) => {
+// What the device keeps, without a database.
+const queued: OutboxRow[] = [];
+vi.mock('@/ui/outbox/store', () => ({
+  keepRow: (row: OutboxRow) => Promise.resolve(void queued.push(row)),
+  keptRows: () => Promise.resolve([...queued]),
+  dropRow: (id: string) => {
     queued.splice(
-      queued.findIndex((e) => e.id === id),
+      queued.findIndex((r) => r.event.id === id),
       1,
     );
     return Promise.resolve();
@@ -63,8 +64,18 @@ const event = (id: string, minutes: number, did: CookEvent['act']): CookEvent =>
 const IN: CookEvent = event('in', 0, { kind: 'intoPot' });
 
 function view(events: readonly CookEvent[], nowMs: number, input: PlanInput = OXTAIL_PLAN) {
-  return cookView({ id: 'c1', planId: 'p1', input, events, createdAtMs: NOON_MS }, nowMs);
+  return cookView({ id: 'c1', planId: 'p1', input, events, createdAtMs: NOON_MS, begun: null }, nowMs);
 }
+
+/** The page has its stream. */
+const streaming = () =>
+  waitFor(() => {
+    expect(Stream.open).toHaveLength(1);
+  });
+
+/** What the server's stream says of a braise with these records. */
+const news = (events: readonly CookEvent[], nowMs: number): string =>
+  toWire({ cookId: 'c1', from: 0, events, live: view(events, nowMs).live });
 
 function at(minutes: number, events: readonly CookEvent[] = [IN], units?: UnitChoice) {
   const nowMs = INTO_MS + minutes * MIN_MS;
@@ -82,8 +93,13 @@ const sent = (calls: ReturnType<typeof stubServer>['calls']): CookAct[] =>
 
 beforeEach(() => {
   queued.length = 0;
-  Stream.open = [];
   router.push.mockClear();
+});
+
+// A page that goes gives its stream up.
+afterEach(async () => {
+  cleanup();
+  await vi.advanceTimersByTimeAsync(100);
 });
 
 describe('the cook screen', () => {
@@ -98,8 +114,9 @@ describe('the cook screen', () => {
     expect(metricAmounts(us.container.textContent)).toEqual([]);
   });
 
-  it('asks to be opened anew when the server says it is another build', () => {
+  it('asks to be opened anew when the server says it is another build', async () => {
     at(30);
+    await streaming();
     Stream.say('build', 'newer');
     expect(reloadForBuild).toHaveBeenCalledExactlyOnceWith('tested', 'newer');
   });
@@ -112,10 +129,11 @@ describe('the cook screen', () => {
     await waitFor(() => {
       expect(sent(server.calls)).toEqual([{ kind: 'fork', stage: 'drags' }]);
     });
-    expect(screen.getByText('kept on this device, not yet sent')).toBeTruthy();
+    expect(await screen.findByText('kept; the forecast follows')).toBeTruthy();
+    await streaming();
     const body = server.calls[0]?.body as NewEvent;
-    Stream.say('view', toWire(view([IN, { ...body, cookId: 'c1' }], nowMs)));
-    expect(screen.queryByText('kept on this device, not yet sent')).toBeNull();
+    Stream.say('view', news([IN, { ...body, cookId: 'c1' }], nowMs));
+    expect(screen.queryByText('kept; the forecast follows')).toBeNull();
     expect(screen.getByText(/Fork: drags/)).toBeTruthy();
     expect(queued).toEqual([]);
   });
@@ -124,8 +142,8 @@ describe('the cook screen', () => {
     let up = false;
     const server = stubServer(() => (up ? { data: {} } : 'down'));
     const { hand } = at(150);
+    await streaming();
     Stream.say('error');
-    expect(screen.getByRole('status').textContent).toContain('No connection to the server');
     await hand.keyboard('t');
     await hand.keyboard('n');
     await hand.type(screen.getByRole('textbox', { name: 'Note' }), 'smells right');
@@ -140,25 +158,26 @@ describe('the cook screen', () => {
       expect(queued).toEqual([]);
     });
     expect(sent(server.calls.slice(before)).map((a) => a.kind)).toEqual(['turned', 'note']);
-    expect(screen.queryByText(/No connection to the server/)).toBeNull();
   });
 
-  it('keeps a record the server could not take, from status 500 on, and drops what it refused below', async () => {
+  it('keeps a record the server could not take, and says that this device has it', async () => {
     stubServer(() => ({ status: 500, data: {} }));
     const { hand } = at(150);
     await hand.keyboard('t');
-    expect(await screen.findByText(/No connection to the server/)).toBeTruthy();
+    expect(await screen.findByText('kept on this device, not yet sent')).toBeTruthy();
     expect(queued).toHaveLength(1);
-    expect(screen.queryByRole('alert')).toBeNull();
   });
 
-  it('shows why the server refused a record, and does not send it again', async () => {
-    const server = stubServer(() => ({ status: 409, data: { says: { code: 'refused.offHeatAlready' } } }));
-    const { hand } = at(150);
-    await hand.keyboard('t');
-    expect((await screen.findByRole('alert')).textContent).toBe('The pot is off the heat already.');
-    expect(queued).toEqual([]);
-    expect(sent(server.calls)).toHaveLength(1);
+  it('shows what counts for nothing with the reason, and takes it back', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const early = event('22222222-2222-4222-8222-222222222222', -4, { kind: 'turned' });
+    const { hand } = at(150, [IN, early]);
+    const list = screen.getByRole('list', { name: 'Records that count for nothing' });
+    expect(list.textContent).toContain('does not count. Nothing is in the pot yet');
+    await hand.click(within(list).getByRole('button'));
+    await waitFor(() => {
+      expect(server.calls[0]?.body).toMatchObject({ act: { kind: 'undo', eventId: early.id } });
+    });
   });
 
   it('takes back the last record by a key or any by its button', async () => {
@@ -209,7 +228,7 @@ describe('the cook screen', () => {
     const server = stubServer(() => ({ data: {} }));
     const late = INTO_MS + 200 * MIN_MS;
     vi.useFakeTimers({ shouldAdvanceTime: true, now: late });
-    const input: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 130, fan: false } };
+    const input: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 110, fan: false } };
     const { hand } = shown(
       <CookScreen
         aside={[]}
@@ -241,16 +260,17 @@ describe('the cook screen', () => {
       expect(sent(server.calls)).toHaveLength(1);
     });
     expect(router.push).not.toHaveBeenCalled();
+    await streaming();
     const body = server.calls[0]?.body as NewEvent;
-    Stream.say('view', toWire(view([IN, off, { ...body, cookId: 'c1' }], nowMs)));
+    Stream.say('view', news([IN, off, { ...body, cookId: 'c1' }], nowMs));
     expect(router.push).toHaveBeenCalledWith('/log/c1');
   });
 
-  it('leaves when the braise is deleted elsewhere', () => {
+  it('leaves when the braise is deleted elsewhere', async () => {
     at(30);
-    Stream.say('gone');
+    await streaming();
+    Stream.say('gone', '{"cookId":"c1"}');
     expect(router.push).toHaveBeenCalledWith('/');
-    expect(Stream.open).toEqual([]);
   });
 
   it('asks before it deletes', async () => {

@@ -1,4 +1,4 @@
-import { type CookAct, type CookActKind, type Lesson } from '@/core/cook';
+import { type CookAct, type CookActKind, type KeptLesson, type Lesson } from '@/core/cook';
 import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
 import { heatSays } from '@/core/choices';
 import { type Words } from '@/words/words';
@@ -34,14 +34,14 @@ const ON_TRACK_MIN = 1.5;
 const SURER_MIN = 4;
 
 /** What a record taught, in a few words: how the forecast moved, or that it is surer. */
-export function lessonSays(w: Words, lesson: Lesson | undefined): string {
-  if (!lesson || !Number.isFinite(lesson.shiftMin)) return '';
-  const { shiftMin, widthMin } = lesson;
+export function lessonSays(w: Words, lesson: Lesson | KeptLesson | undefined): string {
+  const { shiftMin, widthMin } = lesson ?? { shiftMin: null, widthMin: null };
+  if (shiftMin === null || !Number.isFinite(shiftMin)) return '';
   const moved =
     Math.abs(shiftMin) < ON_TRACK_MIN
       ? w.text('lesson.onTrack')
       : w.text(shiftMin > 0 ? 'lesson.later' : 'lesson.sooner', { by: { as: 'minutes', value: Math.abs(shiftMin) } });
-  return Number.isFinite(widthMin) && widthMin < -SURER_MIN
+  return widthMin !== null && Number.isFinite(widthMin) && widthMin < -SURER_MIN
     ? w.text('lesson.surer', { moved, by: { as: 'minutes', value: -widthMin } })
     : moved;
 }
@@ -57,12 +57,15 @@ const LEARNED: Readonly<Partial<Record<Unknown, { readonly as: 'share' | 'degree
   hold: { as: 'degrees', least: 0.3 },
   meatStart: { as: 'degrees', least: 0.05 },
   liquidStart: { as: 'degrees', least: 0.05 },
+  burner: { as: 'share', least: 0.02 },
 };
 
 /** The unknown a record taught most about, as a sentence; empty when nothing stood out. */
-export function learnedSays(w: Words, lesson: Lesson | undefined): string {
+export function learnedSays(w: Words, lesson: Lesson | KeptLesson | undefined): string {
   if (!lesson?.about) return '';
   const { unknown, value } = lesson.about;
+  if (unknown === 'unexplained' || unknown === 'letGo') return w.text(`learned.${unknown}`);
+  if (unknown === 'lidAjar') return w.say(say('learned.lidAjar', { chance: share(value) }));
   const how = LEARNED[unknown];
   if (!how) return '';
   const more = how.as === 'share' ? value - 1 : value;

@@ -1,122 +1,82 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { dequeue, enqueue, waiting } from './queue';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type NewEvent } from '@/contract/cook';
 import { type CookEvent, type CookView } from '@/core/cook';
-import { type Message } from '@/core/message';
-import { fromWire } from '@/contract/wire';
 import { useKitchen } from '@/ui/KitchenContext';
+import { noteTouch } from '@/ui/inTouch';
+import { followCook } from '@/ui/live/followCook';
 import { reloadForBuild } from '@/ui/newerBuild';
-import { send } from '@/ui/send';
-
-const RETRY_MS = 4000;
+import { type OutboxRecord } from '@/ui/outbox/outbox';
+import { happenedMs } from '@/ui/outbox/record';
+import { outbox, useOutbox } from '@/ui/outbox/useOutbox';
+import { kitchenNow } from '@/ui/serverClock';
 
 export interface LiveCook {
   readonly view: CookView;
   /** Events with those the server does not have yet. */
   readonly events: readonly CookEvent[];
-  readonly pendingIds: ReadonlySet<string>;
-  readonly connected: boolean;
-  /** Why the last record was refused, until the next one. */
-  readonly refusal: Message | undefined;
-  readonly record: (act: NewEvent['act'], atMs?: number) => void;
+  /** Those of them that its view does not show yet, by id: with the server, or whether this device keeps them. */
+  readonly pending: ReadonlyMap<string, OutboxRecord['kept'] | 'sent'>;
+  readonly record: (act: NewEvent['act']) => void;
+}
+
+/** A record of this device as an event of the kitchen's clock. */
+function asEvent({ cookId, event }: Pick<OutboxRecord, 'cookId' | 'event'>): CookEvent {
+  const { id, act, by } = event;
+  return { id, cookId, atMs: happenedMs(event), act, ...(by && { by }) };
 }
 
 /**
- * A cook as it goes: follows the server's stream, and records through a queue on this device, so that a lost connection
+ * A cook as it goes: follows the server's stream, and records through the outbox of this device, so that a lost connection
  * or a stopped server loses nothing. The same id sent twice is one event. `onGone` is called when the cook is deleted.
  */
 export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
-  const [view, setView] = useState(first);
-  /** Recorded here and not refused; some the server has by now. */
-  const [pending, setPending] = useState<readonly NewEvent[]>([]);
-  const [connected, setConnected] = useState(true);
-  const [refusal, setRefusal] = useState<Message>();
-  const sending = useRef(false);
+  const [told, setTold] = useState<Pick<CookView, 'events' | 'live'>>(first);
   const gone = useRef(onGone);
   useEffect(() => {
     gone.current = onGone;
   }, [onGone]);
-  const cookId = first.id;
+  const { id: cookId, plan } = first;
+  const { title } = plan.input;
   const { build } = useKitchen();
+  const { records, sent } = useOutbox();
 
-  const flush = useCallback(async (): Promise<void> => {
-    if (sending.current) return;
-    sending.current = true;
-    try {
-      for (;;) {
-        const queued = await waiting(cookId);
-        // What has been sent stays here until the server's own view shows it: it must not vanish in between.
-        setPending((before) => {
-          const found = queued.filter((q) => !before.some((b) => b.id === q.id));
-          return found.length === 0 ? before : [...before, ...found];
-        });
-        const event = queued[0];
-        if (!event) break;
-        const sent = await send('POST', `/api/cooks/${cookId}/events`, event);
-        if (!sent.ok && (sent.status === 0 || sent.status >= 500)) {
-          setConnected(false);
-          break;
-        }
-        if (!sent.ok) {
-          setRefusal(sent.says);
-          setPending((before) => before.filter((b) => b.id !== event.id));
-        }
-        await dequeue(event.id);
-      }
-    } finally {
-      sending.current = false;
-    }
-  }, [cookId]);
-
-  useEffect(() => {
-    const source = new EventSource(`/api/cooks/${cookId}/stream`);
-    source.addEventListener('build', (message: MessageEvent<string>) => {
-      reloadForBuild(build, message.data);
-    });
-    source.addEventListener('view', (message: MessageEvent<string>) => {
-      setView(fromWire(message.data) as CookView);
-      setConnected(true);
-    });
-    source.addEventListener('gone', () => {
-      source.close();
-      gone.current();
-    });
-    source.addEventListener('open', () => {
-      setConnected(true);
-      void flush();
-    });
-    source.addEventListener('error', () => {
-      setConnected(false);
-    });
-    const timer = setInterval(() => {
-      void flush();
-    }, RETRY_MS);
-    return () => {
-      clearInterval(timer);
-      source.close();
-    };
-  }, [cookId, build, flush]);
-
-  const record = useCallback(
-    (act: NewEvent['act'], atMs?: number) => {
-      const event: NewEvent = { id: crypto.randomUUID(), atMs: atMs ?? Date.now(), act };
-      setRefusal(undefined);
-      setPending((before) => [...before, event]);
-      void enqueue(cookId, event).then(flush);
-    },
-    [cookId, flush],
+  useEffect(
+    () =>
+      followCook(cookId, (news) => {
+        if (news.kind === 'view') {
+          setTold({ events: news.events, live: news.live });
+        } else if (news.kind === 'connected') {
+          noteTouch(news.connected, kitchenNow());
+          if (news.connected) void outbox().flush();
+        } else if (news.kind === 'build') reloadForBuild(build, news.build);
+        else gone.current();
+      }),
+    [cookId, build],
   );
 
-  const known = new Set(view.events.map((e) => e.id));
-  const unsent = pending.filter((e) => !known.has(e.id));
-  return {
-    view,
-    events: [...view.events, ...unsent.map((e) => ({ ...e, cookId }))],
-    pendingIds: new Set(unsent.map((e) => e.id)),
-    connected,
-    refusal,
-    record,
-  };
+  const record = useCallback(
+    (act: NewEvent['act']) => {
+      outbox().record(cookId, title, act);
+    },
+    [cookId, title],
+  );
+
+  return useMemo(() => {
+    const known = new Set(told.events.map((e) => e.id));
+    const own = (row: { readonly cookId: string; readonly event: { readonly id: string } }): boolean =>
+      row.cookId === cookId && !known.has(row.event.id);
+    const waiting = records.filter((r) => own(r) && r.refused === undefined);
+    const taken = sent.filter(own);
+    return {
+      view: { ...first, ...told },
+      events: [...told.events, ...[...taken, ...waiting].map(asEvent)],
+      pending: new Map([
+        ...taken.map((r) => [r.event.id, 'sent'] as const),
+        ...waiting.map((r) => [r.event.id, r.kept] as const),
+      ]),
+      record,
+    };
+  }, [first, told, records, sent, cookId, record]);
 }

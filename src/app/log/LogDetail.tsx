@@ -1,5 +1,6 @@
 'use client';
 
+import { kitchenNow } from '@/ui/serverClock';
 import { useMadeId } from '@/ui/useMadeId';
 import { Download, RotateCcw, Trash2 } from 'lucide-react';
 import Link from 'next/link';
@@ -12,12 +13,24 @@ import { Scores } from './Scores';
 import { type SetAside } from '@/server/aside';
 import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
-import { actualSpans, type CookView, eventsOf, foldCook, type LogEntry } from '@/core/cook';
+import {
+  type Account,
+  actualSpans,
+  type CookEvent,
+  eventsOf,
+  foldCook,
+  isLate,
+  keptReady,
+  type KeptLesson,
+  type LogEntry,
+} from '@/core/cook';
+import { type PlanInput } from '@/core/choices';
 import { stageIndex } from '@/core/tenderness';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
+import { Figures } from '@/ui/controls/Why';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
@@ -60,6 +73,9 @@ const PotLink = styled(Link)`
   ${linkButton('plain')}
 `;
 
+/** Closer than this two moments are one, ms. */
+const A_MOMENT_MS = 1000;
+
 /** Serving time of a repeat: the same clock time on the next day that leaves time to cook. */
 function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
   const days = Math.max(1, daysBetween(serveMs, nowMs, timeZone));
@@ -67,48 +83,65 @@ function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
   return serving > nowMs ? serving : sameClockLater(serveMs, days + 1, timeZone);
 }
 
-/** One braise of the log: planned against actual, what was recorded and what it taught. */
-export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEntry; aside: readonly SetAside[] }) {
+interface LogDetailProps {
+  readonly entry: LogEntry;
+  readonly account: Account;
+  readonly input: PlanInput;
+  readonly events: readonly CookEvent[];
+  readonly aside: readonly SetAside[];
+}
+
+/** One braise of the log, as all of it was kept: planned against actual, what was recorded and what it taught. */
+export function LogDetail({ entry, account, input, events, aside }: LogDetailProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
   const router = useRouter();
   const planIdFor = useMadeId();
   const [fault, setFault] = useState<string>();
-  const { plan } = view;
-  const state = foldCook(plan.input, view.events);
-  const startMs = state.intoPotMs ?? plan.day.intoPotMs;
+  const { planned, lessons, band } = account;
+  const state = foldCook(input, events);
+  const startMs = state.intoPotMs ?? planned.day.intoPotMs;
   const late = entry.actualMin - entry.plannedMin;
 
   const again = async (): Promise<void> => {
-    const input = { ...plan.input, serveAtMs: nextServing(plan.input.serveAtMs, Date.now(), timeZone) };
-    const sent = await send<{ id: string }>('POST', '/api/plans', { id: planIdFor(input), input });
+    const next = { ...input, serveAtMs: nextServing(input.serveAtMs, kitchenNow(), timeZone) };
+    const sent = await send<{ id: string }>('POST', '/api/plans', { id: planIdFor(next), input: next });
     if (sent.ok) router.push(`/plan/${sent.data.id}`);
     else setFault(w.say(sent.says));
   };
   const remove = async (): Promise<void> => {
-    const sent = await send('DELETE', `/api/cooks/${view.id}`);
+    const sent = await send('DELETE', `/api/cooks/${entry.id}`);
     if (sent.ok) router.push('/log');
     else setFault(w.say(sent.says));
+  };
+
+  /** What was forecast after a record, as it was then; nothing once the fork had found it. */
+  const readyThen = (lesson: KeptLesson | undefined, atMs: number): string => {
+    if (!lesson || atMs > startMs + entry.actualMin * 60_000 - A_MOMENT_MS) return '';
+    const { p10, p50, p90 } = keptReady(lesson);
+    const at = (min: number): string =>
+      Number.isFinite(min) ? w.clock(startMs + min * 60_000) : w.text('common.later');
+    return w.text('logDetail.readyThen', { middle: at(p50), low: at(p10), high: at(p90) });
   };
 
   return (
     <Page>
       <PageHead>
         <div>
-          <h1>{plan.input.title}</h1>
+          <h1>{entry.title}</h1>
           <Mute>{w.day(entry.finishedMs)}</Mute>
         </div>
         <div>
           <Button $tone="main" onPress={() => void again()}>
             <RotateCcw size={18} aria-hidden /> {w.text('logDetail.braiseItAgain')}
           </Button>
-          <FileLink href={`/api/cooks/${view.id}/export`} download>
+          <FileLink href={`/api/cooks/${entry.id}/export`} download>
             <Download size={18} aria-hidden /> {w.text('logDetail.export')}
           </FileLink>
-          <PotLink href={`/cook/${view.id}`}>{w.text('logDetail.records')}</PotLink>
+          <PotLink href={`/cook/${entry.id}`}>{w.text('logDetail.records')}</PotLink>
           <ConfirmButton
             label={w.text('logDetail.deleteThisEntry')}
-            question={w.text('logDetail.deleteFromTheLog', { title: plan.input.title })}
+            question={w.text('logDetail.deleteFromTheLog', { title: entry.title })}
             consequence={w.text('logDetail.itsRecordsAndVerdictGo')}
             verb={w.text('logDetail.deleteTheEntry')}
             onConfirm={() => void remove()}
@@ -135,11 +168,15 @@ export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEn
             },
           )}
         </p>
-        {entry.workedOut === 'later' ? <Mute>{w.text('logDetail.workedOutLater')}</Mute> : null}
+        {entry.workedOut === 'later' ? (
+          <Mute>{w.text('logDetail.workedOutLater')}</Mute>
+        ) : isLate(account) ? (
+          <Mute>{w.text('logDetail.lessonsLater')}</Mute>
+        ) : null}
         <EmberLine
-          day={{ ...plan.day, beside: [], marks: [] }}
+          day={{ ...planned.day, beside: [], marks: [] }}
           timeZone={timeZone}
-          actual={actualSpans(plan, state, entry.finishedMs)}
+          actual={actualSpans(planned.day, state, entry.finishedMs)}
         />
       </Panel>
       <Columns>
@@ -158,8 +195,10 @@ export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEn
           <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.records')}</h2>
           <Records>
             {state.events.map((e) => {
-              const lesson = view.live.lessons.find((l) => l.eventId === e.id);
-              const note = [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
+              const lesson = lessons.find((l) => l.eventId === e.id);
+              const note = [lessonSays(w, lesson), readyThen(lesson, e.atMs), learnedSays(w, lesson)]
+                .filter((t) => t !== '')
+                .join('. ');
               return (
                 <li key={e.id}>
                   <time dateTime={new Date(e.atMs).toISOString()}>{w.clock(e.atMs)}</time>
@@ -168,6 +207,12 @@ export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEn
                 </li>
               );
             })}
+            {state.pointless.map(({ event, why }) => (
+              <li key={event.id}>
+                <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+                <span>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</span>
+              </li>
+            ))}
           </Records>
         </Panel>
         <Panel aria-labelledby="curve">
@@ -175,12 +220,14 @@ export function LogDetail({ view, entry, aside }: { view: CookView; entry: LogEn
             {w.text('logDetail.whereTheForecastEndedUp')}
           </h2>
           <ScaleChart
-            band={view.live.forecast.band}
+            band={band}
             startMs={startMs}
             tests={eventsOf(state.events, 'fork').map((e) => ({ atMs: e.atMs, stageIndex: stageIndex(e.act.stage) }))}
             height={320}
           />
           <Mute>{w.text('logDetail.ringAForkTestBand')}</Mute>
+          <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.finishedPotAsPlanned')}</h2>
+          <Figures columns={2} figures={planned.figures} />
         </Panel>
       </Columns>
     </Page>

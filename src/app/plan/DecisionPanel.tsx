@@ -10,7 +10,7 @@ import { MeatPanel } from './panels/MeatPanel';
 import { PotPanel } from './panels/PotPanel';
 import { SearPanel } from './panels/SearPanel';
 import { ServePanel } from './panels/ServePanel';
-import { type Plan } from '@/core/plan';
+import { endsDry, type Plan } from '@/core/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
@@ -64,12 +64,16 @@ function FinishPanel({ plan }: PanelProps) {
         figures={[
           plan.liquid.water.left,
           plan.finish.fat,
-          plan.finish.sauce,
-          plan.finish.reduce,
-          plan.finish.gelatin,
-          plan.salt.sauce,
-          plan.salt.atPlate,
-          plan.salt.atEnd,
+          ...(endsDry(plan)
+            ? []
+            : [
+                plan.finish.sauce,
+                plan.finish.reduce,
+                plan.finish.gelatin,
+                plan.salt.sauce,
+                plan.salt.atPlate,
+                plan.salt.atEnd,
+              ]),
           ...(plan.base.flour && plan.input.base.thicken === 'end' ? [plan.base.flour] : []),
           plan.buy.served,
         ]}

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitchenNow } from '@/ui/serverClock';
 import { Download } from 'lucide-react';
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -65,7 +66,7 @@ const FILES: readonly FileKind[] = [
         plan.day,
         plan.input.title,
         `${fileStem(plan.input.title)}-${String(plan.input.serveAtMs)}`,
-        Date.now(),
+        kitchenNow(),
         words,
       ),
   },

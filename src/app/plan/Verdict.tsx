@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { readyEta } from '@/core/forecast';
 import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/choices';
-import { type FitWay, type Plan, type WayOut } from '@/core/plan';
+import { finishedFigures, type FitWay, type Plan, type WayOut } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
 import { FaultNote, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
@@ -216,10 +216,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCom
           </Button>
           <Panel>
             <h2 style={{ fontSize: 18 }}>{w.text('verdict.inTheFinishedPot')}</h2>
-            <Figures
-              columns={1}
-              figures={[plan.liquid.water.left, plan.finish.fat, plan.finish.sauce, plan.salt.sauce, plan.buy.served]}
-            />
+            <Figures columns={1} figures={finishedFigures(plan)} />
             {plan.watch.length > 0 ? (
               <Watch aria-label={w.text('verdict.toWatch')}>
                 {plan.watch.map((message) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitchenNow } from '@/ui/serverClock';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { type PlanFault, type PlanInput } from '@/core/choices';
@@ -53,10 +54,10 @@ export function usePlan(input: PlanInput, pots: readonly Pot[]): PlanState {
     let wanted: { input: PlanInput; particles: number } | undefined;
 
     const planned = async (job: { input: PlanInput; particles: number }): Promise<void> => {
-      const result = await remote.plan(job.input, Date.now(), job.particles);
+      const result = await remote.plan(job.input, kitchenNow(), job.particles);
       const current = newest.current === job.input;
       const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
-      const ways = late ? await remote.waysOut(job.input, Date.now()) : [];
+      const ways = late ? await remote.waysOut(job.input, kitchenNow()) : [];
       const full = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooFull === true);
       const fitting = full ? await remote.fitWays(job.input, [...kitchenPots.current]) : [];
       setState((before) =>

@@ -3,6 +3,7 @@ import {
   FAST_CELLS,
   type Heat,
   runBraise,
+  runDetailed,
   type StepRule,
   type TimeGrid,
   WATER_KG_PER_L,
@@ -10,7 +11,7 @@ import {
 import { figure, type Figure, input as from, tempC } from '../message';
 import { assemble, type BraiseRequest, NO_SURPRISES, stepAt, UNEVENTFUL } from '../forecast';
 import { FRIDGE_C, ROOM_C } from '../material';
-import { MATERIAL_HEAT_JKGK } from '../larder';
+import { POT_MATTER } from '../larder';
 
 /**
  * Limits of cooling in two stages: from 57 to 21 °C within two hours, to 5 °C within six in all. Source: FDA Food Code
@@ -55,8 +56,8 @@ const ICE_SPARE = 1.3;
 /** The hottest spot at the end of each step, °C. */
 function hottest(course: DetailedCourse, grid: TimeGrid): Float64Array {
   const out = Float64Array.from(course.liquidC);
-  course.profiles.forEach((profile, g) => {
-    const cells = course.bodies[g]?.cells ?? 0;
+  course.profiles.forEach((profile) => {
+    const cells = profile.length / grid.count;
     for (let step = 0; step < grid.count; step++) {
       for (let i = 0; i < cells; i++) {
         const temp = profile[step * cells + i] as number;
@@ -70,7 +71,7 @@ function hottest(course: DetailedCourse, grid: TimeGrid): Float64Array {
 function run(request: BraiseRequest, heats: BraiseRequest['heats']): { readonly grid: TimeGrid; hot: Float64Array } {
   const assembly = assemble({ ...request, heats }, HORIZON_MIN, STEPS, []);
   const { grid } = assembly;
-  return { grid, hot: hottest(runBraise(assembly.setup(NO_SURPRISES), grid, FAST_CELLS, true), grid) };
+  return { grid, hot: hottest(runDetailed(assembly.setup(NO_SURPRISES), grid, FAST_CELLS), grid) };
 }
 
 /** Minutes until the hottest spot is no warmer than `tempC`; Infinity if never. */
@@ -99,7 +100,7 @@ export function coolPot(braise: BraiseRequest, liquidL: number): Cooling {
   const standing = run({ ...request, lids: [{ atMin: 0, lid: 'heavy' }] }, [{ atMin: 0, heat: { kind: 'off' } }]);
   const meatKg = request.groups.reduce((sum, g) => sum + g.massKg, 0);
   const capacityJK =
-    (request.liquidL * WATER_KG_PER_L + meatKg) * 3700 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material];
+    (request.liquidL * WATER_KG_PER_L + meatKg) * 3700 + request.pot.massKg * POT_MATTER[request.pot.material].heatJKgK;
   const through = (handoverC: number): Cooling => {
     const iceMin = Math.ceil(minutesTo(inIce, handoverC));
     const course = run(request, [
@@ -144,7 +145,7 @@ const GENTLE_W = 600;
 export function reheatPot(braise: BraiseRequest, sauceL: number, powerW: number): Reheating {
   const gentleW = Math.min(GENTLE_W, powerW);
   const meatKg = braise.groups.reduce((sum, g) => sum + g.massKg, 0);
-  const vesselJK = braise.pot.massKg * MATERIAL_HEAT_JKGK[braise.pot.material];
+  const vesselJK = braise.pot.massKg * POT_MATTER[braise.pot.material].heatJKgK;
   const flameMin = (((meatKg + sauceL * WATER_KG_PER_L) * 3700 + vesselJK) * (REHEAT_C - FRIDGE_C)) / gentleW / 60;
   const assembly = assemble(
     {

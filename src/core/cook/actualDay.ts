@@ -3,28 +3,31 @@ import { type CookState } from './state';
 import { type Forecast, readyEta } from '../forecast';
 import { say } from '../message';
 import { type Plan } from '../plan';
-import { type DayMark, type DaySpan } from '../schedule';
+import { type Day, type DayMark, type DaySpan } from '../schedule';
 
 const MIN_MS = 60_000;
 
+/** As much of the planned day as the real one is set against. */
+type PlannedDay = Pick<Day, 'spans' | 'startMs' | 'intoPotMs'>;
+
 /** What was done before the pot, as long as it was planned to take; salting the night before is another day's work. */
-function madeReady(plan: Plan, intoPotMs: number, kind: DaySpan['kind']): DaySpan {
-  const first = plan.day.spans.find((s) => s.id !== 'salt')?.fromMs ?? plan.day.startMs;
+function madeReady(day: PlannedDay, intoPotMs: number, kind: DaySpan['kind']): DaySpan {
+  const first = day.spans.find((s) => s.id !== 'salt')?.fromMs ?? day.startMs;
   return {
     id: 'prep',
     label: say('span.madeReady'),
     kind,
-    fromMs: intoPotMs - (plan.day.intoPotMs - first),
+    fromMs: intoPotMs - (day.intoPotMs - first),
     toMs: intoPotMs,
   };
 }
 
 /** The day as it really went, as far as it has gone; `endMs` closes what is still open. */
-export function actualSpans(plan: Plan, state: CookState, endMs: number): DaySpan[] {
+export function actualSpans(day: PlannedDay, state: CookState, endMs: number): DaySpan[] {
   if (state.intoPotMs === undefined) return [];
   const { intoPotMs, offHeatMs } = state;
   const spans: DaySpan[] = [
-    madeReady(plan, intoPotMs, 'hands'),
+    madeReady(day, intoPotMs, 'hands'),
     { id: 'braise', label: say('span.braised'), kind: 'heat', fromMs: intoPotMs, toMs: offHeatMs ?? endMs },
   ];
   if (offHeatMs !== undefined) {
@@ -75,7 +78,7 @@ export function liveSpans(plan: Plan, state: CookState, forecast: Forecast, nowM
   if (state.intoPotMs === undefined) return [...plan.day.spans];
   const tenderMs = tenderAt(state, forecast, state.intoPotMs, nowMs);
   const spans: DaySpan[] = [
-    madeReady(plan, state.intoPotMs, 'wait'),
+    madeReady(plan.day, state.intoPotMs, 'wait'),
     {
       id: 'braise',
       label: say(state.offHeatMs === undefined ? 'span.onTheHeat' : 'span.braised'),

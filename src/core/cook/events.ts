@@ -32,12 +32,21 @@ export interface Verdict {
 
 export type CookActKind = CookAct['kind'];
 
+/** Who made a record: which device, and how many it had made before. */
+export interface Maker {
+  readonly device: string;
+  readonly count: number;
+}
+
 /** One appended fact. Never changed, never deleted: taking it back is another event. */
 export interface CookEvent {
   readonly id: string;
   readonly cookId: string;
+  /** When it is said to have happened, by the kitchen's clock. */
   readonly atMs: number;
   readonly act: CookAct | { readonly kind: 'undo'; readonly eventId: string };
+  /** Left out of what was recorded before devices said so. */
+  readonly by?: Maker;
 }
 
 /** An event that stands: recorded and not taken back. */
@@ -47,23 +56,40 @@ export interface StandingEvent {
   readonly act: CookAct;
 }
 
+/** Which records are taken back. Taking back may itself be taken back; taking back what is not there does nothing. */
+function takenBack(events: ReadonlyMap<string, CookEvent>): ReadonlySet<string> {
+  const undosOf = new Map<string, string[]>();
+  for (const { id, act } of events.values()) {
+    if (act.kind === 'undo') undosOf.set(act.eventId, [...(undosOf.get(act.eventId) ?? []), id]);
+  }
+  const known = new Map<string, boolean>();
+  const isTaken = (id: string): boolean => {
+    const before = known.get(id);
+    if (before !== undefined) return before;
+    // Nothing takes itself back, whatever a file may say.
+    known.set(id, false);
+    const taken = (undosOf.get(id) ?? []).some((undo) => !isTaken(undo));
+    known.set(id, taken);
+    return taken;
+  };
+  return new Set([...events.keys()].sort().filter(isTaken));
+}
+
+/** By moment; what two devices recorded at the same by device, what one did by its count. */
+function inOrder(a: CookEvent, b: CookEvent): number {
+  const [one, other] = [a.by?.device ?? '', b.by?.device ?? ''];
+  return a.atMs - b.atMs || (one < other ? -1 : one > other ? 1 : 0) || (a.by?.count ?? 0) - (b.by?.count ?? 0);
+}
+
 /**
- * Events that stand, in the order of their moments. The same id twice is one event; an undo may itself be undone;
- * an undo of something unknown does nothing.
+ * Events not taken back, in the order of their moments: the same whatever the order in which they arrived. The same id twice
+ * is one event.
  */
 export function standingEvents(events: readonly CookEvent[]): StandingEvent[] {
   const byId = new Map<string, CookEvent>();
   for (const event of events) if (!byId.has(event.id)) byId.set(event.id, event);
-  const unique = [...byId.values()];
-  const undone = new Set<string>();
-  for (const event of unique.toReversed()) {
-    if (event.act.kind === 'undo' && !undone.has(event.id)) undone.add(event.act.eventId);
-  }
-  const standing: StandingEvent[] = [];
-  for (const event of unique) {
-    if (event.act.kind !== 'undo' && !undone.has(event.id)) {
-      standing.push({ id: event.id, atMs: event.atMs, act: event.act });
-    }
-  }
-  return standing.sort((a, b) => a.atMs - b.atMs);
+  const taken = takenBack(byId);
+  return [...byId.values()]
+    .sort(inOrder)
+    .flatMap(({ id, atMs, act }) => (act.kind === 'undo' || taken.has(id) ? [] : [{ id, atMs, act }]));
 }

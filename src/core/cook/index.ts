@@ -1,10 +1,11 @@
+export { type Account, accountOf, isLate, type KeptLesson, keptReady, recordsMark } from './account';
 export { actualSpans, liveBeside, liveSpans, recordMarks } from './actualDay';
-export { type CookAct, type CookActKind, type CookEvent, type Verdict } from './events';
+export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
 export { type Learning, learnNothing, learnOne, type Lesson } from './learning';
 export { liveForecast } from './live';
 export { doneSign, nextAction, type NextAction } from './nextAction';
 export { type LogEntry, outcomeOf } from './outcome';
-export { refusal } from './records';
 export { simulatePot } from './simulatedPot';
-export { type CookState, eventsOf, foldCook, undoRefusal } from './state';
+export { foldCook, undoRefusal } from './fold';
+export { type CookState, eventsOf } from './state';
 export { type CookView } from './view';

@@ -3,9 +3,11 @@ import { happenedBy, observedBy, RECORDS } from './records';
 import { type CookState } from './state';
 import {
   advance,
+  ajarChance,
   type BraiseRequest,
   type Ensemble,
   INDEX,
+  type Learnable,
   type Prior,
   priorEnsemble,
   readyEta,
@@ -30,11 +32,20 @@ export interface Lesson {
   readonly widthMin: number;
   /** The unknown about which it taught most, and where that now stands. */
   readonly about: LearnedUnknown | undefined;
+  /** When the meat will be as wanted after it: 10th, 50th, 90th percentile, min from the pieces meeting the liquid. */
+  readonly ready: ReadyMinutes;
 }
 
-/** Where an unknown stands after records: a temperature in K or a factor. */
+/** 10th, 50th and 90th percentile of a moment, min from the pieces meeting the liquid; `Infinity` where it does not come. */
+export interface ReadyMinutes {
+  readonly p10: number;
+  readonly p50: number;
+  readonly p90: number;
+}
+
+/** Where an unknown stands after records: a temperature in K, a factor, or the chance that the lid does not sit. */
 export interface LearnedUnknown {
-  readonly unknown: Unknown;
+  readonly unknown: Learnable;
   readonly value: number;
   /** Movement in standard deviations of what was believed before. */
   readonly movedSd: number;
@@ -96,11 +107,15 @@ const NAMED: readonly Unknown[] = [
   'thickness',
   'meatStart',
   'liquidStart',
+  'burner',
 ];
 const ADDITIVE: readonly Unknown[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
 const WORTH_SAYING_SD = 0.25;
+/** From this chance on that the lid does not sit it is worth a look. */
+const WORTH_A_LOOK = 0.3;
 
 function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefined {
+  if (after.surprise) return { unknown: after.surprise, movedSd: 0, value: 0 };
   const wBefore = weights(before);
   const wAfter = weights(after);
   let best: LearnedUnknown | undefined;
@@ -111,7 +126,11 @@ function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefine
     if (Math.abs(movedSd) < WORTH_SAYING_SD || Math.abs(movedSd) <= Math.abs(best?.movedSd ?? 0)) continue;
     best = { unknown, movedSd, value: naturalValue(after.prior, unknown, to.mean) };
   }
-  return best;
+  const sits = ajarChance(before);
+  const value = ajarChance(after);
+  const movedSd = (value - sits) / Math.sqrt(Math.max(sits * (1 - sits), 1e-6));
+  const says = value > Math.max(sits, WORTH_A_LOOK) && Math.abs(movedSd) > Math.abs(best?.movedSd ?? 0);
+  return says ? { unknown: 'lidAjar', movedSd, value } : best;
 }
 
 /** An unknown at `z` spreads from its mean, in its own terms: K, or a factor. */
@@ -164,6 +183,7 @@ export function learnOne(
           observations.length > previous.ensemble.observations.length
             ? mostMoved(previous.ensemble, ensemble)
             : undefined,
+        ready: { p10: after.p10, p50: after.p50, p90: after.p90 },
       },
     ],
   };

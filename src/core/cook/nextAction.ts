@@ -2,11 +2,11 @@ import { type CookActKind } from './events';
 import { type LiveForecast } from './live';
 import { type CookState, eventsOf } from './state';
 import { type CareStep } from '../cautions';
-import { chanceBy, etaOf, LOW_LITRES, readyEta } from '../forecast';
+import { chanceBy, DRY_WORTH_SAYING, etaOf, LOW_LITRES, readyEta } from '../forecast';
 import { cutById } from '../larder';
 import { heatMode, MODES } from '../choices';
 import { type Plan } from '../plan';
-import { kg, listed, litres, type Message, minutes, nameOf, noun, say, share } from '../message';
+import { kg, listed, litres, type Message, minutes, moment, nameOf, noun, say, share } from '../message';
 import { stageIndex, TARGETS } from '../tenderness';
 
 /** What a cut shows when it is done. */
@@ -91,7 +91,14 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
   if (live.liquidLowMin !== undefined) {
     candidates.push({
       title: say('next.topUp'),
-      why: say('next.topUp.why', { low: litres(LOW_LITRES) }),
+      why:
+        forecast.dry.chance >= DRY_WORTH_SAYING
+          ? say('next.topUp.dry', {
+              low: litres(LOW_LITRES),
+              at: moment(at(forecast.dry.p50)),
+              share: share(forecast.dry.chance),
+            })
+          : say('next.topUp.why', { low: litres(LOW_LITRES) }),
       sign: say('next.topUp.sign'),
       dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN),
       act: 'liquid',

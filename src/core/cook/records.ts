@@ -12,8 +12,10 @@ type Happened = Partial<Pick<BraiseRequest, 'heats' | 'lids' | 'turnsAtMin' | 't
 
 /** All the core knows of a kind of record. */
 interface RecordRule<K extends CookActKind> {
-  /** Why it cannot be recorded now; undefined when it can. */
+  /** Why it makes no sense as things stand; undefined when it does. */
   readonly refusal: (state: CookState) => Message | undefined;
+  /** What stands once it was recorded. */
+  readonly becomes?: (act: ActOf<K>, atMs: number) => Partial<CookState>;
   /** How long it leaves the pot open, s. */
   readonly openSeconds: number;
   /** Whether it moves the forecast: it changes what the pot does, or says something about it. */
@@ -35,6 +37,7 @@ const oncePotted = (state: CookState): Message | undefined =>
 export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   intoPot: {
     refusal: (state) => (state.intoPotMs === undefined ? undefined : say('refused.inPotAlready')),
+    becomes: (_, intoPotMs) => ({ intoPotMs, phase: 'braising' }),
     openSeconds: 0,
     movesForecast: false,
   },
@@ -70,6 +73,7 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   },
   turned: {
     refusal: oncePotted,
+    becomes: () => ({ turned: true }),
     openSeconds: OPEN_SECONDS.turned,
     movesForecast: true,
     happened: (_, atMin) => ({ turnsAtMin: [atMin] }),
@@ -77,12 +81,14 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   },
   lid: {
     refusal: oncePotted,
+    becomes: ({ lid }) => ({ lid }),
     openSeconds: 20,
     movesForecast: true,
     happened: ({ lid }, atMin) => ({ lids: [{ atMin, lid }] }),
   },
   heat: {
     refusal: oncePotted,
+    becomes: ({ heat }) => ({ heat }),
     openSeconds: 0,
     movesForecast: true,
     happened: ({ heat }, atMin) => ({ heats: [{ atMin, heat }] }),
@@ -91,12 +97,14 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   offHeat: {
     refusal: (state) =>
       oncePotted(state) ?? (state.offHeatMs === undefined ? undefined : say('refused.offHeatAlready')),
+    becomes: (_, offHeatMs) => ({ offHeatMs, phase: 'offHeat' }),
     openSeconds: 0,
     movesForecast: false,
     happened: (_, atMin) => ({ heats: [{ atMin, heat: { kind: 'off' } }] }),
   },
   finished: {
     refusal: (state) => (state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined),
+    becomes: ({ verdict }, finishedMs) => ({ finishedMs, verdict, phase: 'finished' }),
     openSeconds: 0,
     movesForecast: false,
   },
@@ -107,7 +115,12 @@ function ruleOf<K extends CookActKind>(act: ActOf<K>): RecordRule<K> {
   return RECORDS[act.kind];
 }
 
-/** Why an act cannot be recorded now; undefined when it can. */
+/** What stands once an act was recorded. */
+export function becomes(act: CookAct, atMs: number): Partial<CookState> {
+  return ruleOf(act).becomes?.(act, atMs) ?? {};
+}
+
+/** Why an act makes no sense as things stand; undefined when it does. */
 export function refusal(state: CookState, act: CookAct): Message | undefined {
   if (state.phase === 'finished') return say('refused.finished');
   return RECORDS[act.kind].refusal(state);

@@ -20,21 +20,25 @@ import {
   coldStartDropK,
   equivalentBody,
   type Heat,
+  type HeatStage,
   type KitchenFactors,
   makeTimeGrid,
   type Pieces,
   type PieceShape,
-  type PotPhase,
   potPhase,
+  type PotShell,
+  smoothStep,
+  type StageEnd,
   pressureAtAltitudePa,
   type RunSetup,
   type StepRule,
   type TimeGrid,
+  type TopUp,
   WATER_KG_PER_L,
 } from '../heat';
 import { type Composition, mixtureProperties } from '../composition';
-import { type Cut, type LidKind, MATERIAL_HEAT_JKGK } from '../larder';
-import { type BraiseRequest, cutOf } from './request';
+import { type Cut, type LidKind, POT_MATTER, wallThicknessM } from '../larder';
+import { type BraiseRequest, cutOf, type HeatEnd, type TimedHeat } from './request';
 
 /** Unknowns of one kitchen, as offsets and factors on what the request says. */
 export interface Unknowns extends KitchenFactors {
@@ -52,8 +56,11 @@ export const NO_SURPRISES: Unknowns = {
   meatStartOffsetK: 0,
 };
 
-/** Snug pieces shield one another; an equivalent lengthening of the piece. Modeller's judgement. */
-const SNUG = { coverage: 0.62, contact: 0.15, stackedContact: 0.3, lengthPerContact: 0.5 } as const;
+/**
+ * Pieces that touch shield one another, which an equivalent lengthening stands for: nothing while they lie loose, most when
+ * they cover `packed` of the base and more. Modeller's judgement.
+ */
+const CONTACT = { loose: 0.3, packed: 0.9, most: 0.3, lengthPerContact: 0.5 } as const;
 /** Bone along an edge slows conduction by a tenth of its share. Modeller's judgement. */
 const EDGE_BONE_CONDUCTIVITY = 0.1;
 /** Juice is not quite all of the loss that weighing shows. */
@@ -159,10 +166,17 @@ export function potContents(request: BraiseRequest): PotContents {
   };
 }
 
-function contactFraction(arrangement: Arrangement, coverage: number): number {
-  if (arrangement.pieces.profile === 'heap') return 0;
-  if (arrangement.layers > 1) return SNUG.stackedContact;
-  return coverage > SNUG.coverage ? SNUG.contact : 0;
+/** Share of the base that all pieces would cover side by side; over 1 where they lie in layers. */
+function groundShare(contents: PotContents): number {
+  const ground = contents.arrangements.reduce((sum, { pieces }) => sum + pieces.count * pieces.footprintM2, 0);
+  return ground / potBaseM2(contents.pot);
+}
+
+/** How much pieces touch one another; liquid runs freely between cubes, and one piece has nothing to touch. */
+function contactOf(contents: PotContents, cut: Cut): number {
+  const several = contents.arrangements.reduce((sum, a) => sum + a.pieces.count, 0) > 1;
+  if (!several || cut.form === 'cubes') return 0;
+  return CONTACT.most * smoothStep(groundShare(contents), CONTACT.loose, CONTACT.packed);
 }
 
 /** The parts of a braise that no unknown touches, worked out once for all particles. */
@@ -171,43 +185,87 @@ export interface Assembly {
   readonly contents: PotContents;
   readonly levelM: number;
   readonly grid: TimeGrid;
-  /** Setup of the deterministic problem with these unknowns. */
-  setup(unknowns: Unknowns): RunSetup;
+  /** Setup of the deterministic problem with these unknowns, for meat that needs `demand` of the usual cook value. */
+  setup(unknowns: Unknowns, demand?: number): RunSetup;
 }
 
 const S_PER_MIN = 60;
 
-interface PhaseKey {
+/** A state of lid and turning, and from when on it is in force. */
+interface PotKey {
   readonly fromS: number;
-  readonly heat: Heat;
   readonly lid: LidKind;
   readonly turned: boolean;
 }
 
-function phaseKeys(request: BraiseRequest): PhaseKey[] {
+function potKeys(request: BraiseRequest): PotKey[] {
   const starts = new Set<number>([0]);
-  for (const t of request.heats) starts.add(t.atMin);
   for (const t of request.lids) starts.add(t.atMin);
   for (const t of request.turnsAtMin) starts.add(t);
   return [...starts]
     .sort((a, b) => a - b)
     .map((atMin) => {
-      const heat = request.heats.findLast((h) => h.atMin <= atMin) ?? request.heats[0];
       const lid = request.lids.findLast((l) => l.atMin <= atMin) ?? request.lids[0];
-      if (!heat || !lid) throw new RangeError('A braise needs a heat and a lid from minute 0.');
-      return {
-        fromS: atMin * S_PER_MIN,
-        heat: heat.heat,
-        lid: lid.lid,
-        turned: request.turnsAtMin.some((t) => t <= atMin),
-      };
+      if (!lid) throw new RangeError('A braise needs a heat and a lid from minute 0.');
+      return { fromS: atMin * S_PER_MIN, lid: lid.lid, turned: request.turnsAtMin.some((t) => t <= atMin) };
     });
+}
+
+/** One heat and how it ends. */
+interface PlannedStage {
+  readonly heat: Heat;
+  readonly until: StageEnd | undefined;
+}
+
+/** How a stage that ends by itself ends, for pieces that need `demand` of the usual cook value. */
+function endOf(request: BraiseRequest, end: HeatEnd, demand: number): StageEnd {
+  switch (end.kind) {
+    case 'liquid':
+      return end;
+    case 'level':
+      return { kind: 'level', liquidKg: end.litres * WATER_KG_PER_L };
+    case 'stage':
+      return {
+        kind: 'cookValue',
+        minutes: request.groups.map((group) => cutOf(request, group).cookValue[end.stage] * demand),
+      };
+  }
+}
+
+/** The heats one after another: each until the clock brings the next, or until its own end brings what follows it. */
+function stagesOf(request: BraiseRequest, demand: number): PlannedStage[] {
+  const { heats } = request;
+  if (heats.length === 0) throw new RangeError('A braise needs a heat and a lid from minute 0.');
+  return heats.flatMap((timed: TimedHeat, i): PlannedStage[] => {
+    const next = heats[i + 1];
+    const byClock: StageEnd | undefined = next && { kind: 'clock', atS: next.atMin * S_PER_MIN };
+    return timed.then
+      ? [
+          { heat: timed.heat, until: endOf(request, timed.then.after, demand) },
+          { heat: timed.then.heat, until: byClock },
+        ]
+      : [{ heat: timed.heat, until: byClock }];
+  });
+}
+
+/** What is poured in, what goes in at one moment as one. */
+function pouredTogether(request: BraiseRequest): TopUp[] {
+  const together = new Map<number, TopUp>();
+  for (const { atMin, litres, tempC } of request.topUps) {
+    const atS = atMin * S_PER_MIN;
+    const addedKg = litres * WATER_KG_PER_L;
+    const held = together.get(atS) ?? { atS, massKg: 0, tempC };
+    const massKg = held.massKg + addedKg;
+    const mixedC = massKg > 0 ? (held.massKg * held.tempC + addedKg * tempC) / massKg : tempC;
+    together.set(atS, { atS, massKg, tempC: mixedC });
+  }
+  return [...together.values()];
 }
 
 /** Fall of the air around the pot when it is opened at `atMin`, K. */
 function dropAt(request: BraiseRequest, atMin: number): number {
-  const heat = request.heats.findLast((h) => h.atMin <= atMin)?.heat;
-  return heat ? openingDropK(heat) : 0;
+  const timed = request.heats.findLast((h) => h.atMin <= atMin);
+  return Math.max(0, ...[timed?.heat, timed?.then?.heat].map((heat) => (heat ? openingDropK(heat) : 0)));
 }
 
 /**
@@ -225,30 +283,44 @@ export function assemble(
   const base = potBaseM2(pot);
   const levelM = Math.min(levelForLitres(contents, request.liquidL), pot.heightM);
   const side = Math.PI * pot.diameterM;
-  const surfaces = { base, wetSide: side * levelM, drySide: side * Math.max(0, pot.heightM - levelM) };
-  const shell = { surfaces, material: pot.material, wallAboveLiquidM: pot.heightM - levelM };
-  const keys = phaseKeys(request);
+  const pressurePa = pressureAtAltitudePa(request.altitudeM);
+  const wallAboveLiquidM = pot.heightM - levelM;
+  const shell: PotShell = {
+    diameterM: pot.diameterM,
+    baseM2: base,
+    wetSideM2: side * levelM,
+    drySideM2: side * wallAboveLiquidM,
+    wallAboveLiquidM,
+    wallThicknessM: wallThicknessM(pot),
+    material: pot.material,
+    pressurePa,
+  };
+  const keys = potKeys(request);
   const pieces = request.groups.map((group): Pieces => ({
     shape: equivalentBody(pieceShape(cutOf(request, group), group)),
     ...groupMaterial(cutOf(request, group), group),
   }));
   const first = request.heats[0]?.heat;
   const coldDropK = request.coldOven && first ? coldStartDropK(first) : undefined;
+  const topUps = pouredTogether(request);
+  const readings = (request.corrections ?? []).map(({ atMin, litres, tempC }) => ({
+    atS: atMin * S_PER_MIN,
+    ...(litres !== undefined && { liquidKg: litres * WATER_KG_PER_L }),
+    ...(tempC !== undefined && { liquidC: tempC }),
+  }));
   const grid = makeTimeGrid({
     horizonS: horizonMin * S_PER_MIN,
     rules,
-    phaseStartsS: keys.map((k) => k.fromS),
+    keyStartsS: keys.map((k) => k.fromS),
+    restartsS: request.heats.map((h) => h.atMin * S_PER_MIN),
     openings: request.openings.map((o) => ({
       atS: o.atMin * S_PER_MIN,
       durationS: o.seconds,
       airDropK: dropAt(request, o.atMin),
       lidOff: true,
     })),
-    topUps: request.topUps.map((t) => ({
-      atS: t.atMin * S_PER_MIN,
-      massKg: t.litres * WATER_KG_PER_L,
-      tempC: t.tempC,
-    })),
+    topUps,
+    readings,
     marksS: marksMin.map((m) => m * S_PER_MIN),
     coldStart: coldDropK === undefined ? undefined : { dropK: coldDropK, tauS: COLD_OVEN_TAU_S },
   });
@@ -257,41 +329,60 @@ export function assemble(
   const submerged = request.groups.map(
     (group, i) => group.submergedFraction ?? submergedShare(contents.arrangements[i] as Arrangement, levelM),
   );
-  const laid = contents.arrangements.reduce((sum, a) => sum + a.coverage, 0);
-  const several = contents.arrangements.reduce((sum, a) => sum + a.pieces.count, 0) > 1;
-  const contact = contents.arrangements.map((a) => contactFraction(a, several ? laid : 0));
+  const edible = request.groups.map((group) => group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)));
+  const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group)));
+  // From the first change that was recorded the lid is as it was said to be.
+  const recordedS = (request.lids[1]?.atMin ?? Infinity) * S_PER_MIN;
+  const usual = stagesOf(request, 1);
+  const steered = request.heats.some((h) => h.then?.after.kind === 'stage');
+  const [still, simmering, boiling] = filmBase;
+  const history = request.preCook.map((p) => ({
+    seconds: p.minutes * S_PER_MIN,
+    tempC: p.tempC,
+    filmWM2K: p.filmWM2K,
+  }));
 
   return {
     request,
     contents,
     levelM,
     grid,
-    setup: (unknowns) => ({
+    setup: (unknowns, demand = 1) => ({
       bodies: request.groups.map((group, i): BodySetup => {
         return {
           pieces: pieces[i] as Pieces,
-          stretch: unknowns.thickness * (1 + SNUG.lengthPerContact * (contact[i] ?? 0)),
+          stretch: unknowns.thickness * (1 + CONTACT.lengthPerContact * (contact[i] ?? 0)),
           startTempC: group.startTempC + unknowns.meatStartOffsetK,
           submergedFraction: submerged[i] ?? 1,
           maxJuiceFraction: cutOf(request, group).cookLoss / JUICE_SHARE_AT_MAX,
+          edibleKg: edible[i] as number,
         };
       }),
-      phases: keys.map((k): PotPhase => potPhase(k.heat, k.lid, k.turned, shell, unknowns)),
-      topUps: request.topUps.map((t) => ({
-        atS: t.atMin * S_PER_MIN,
-        massKg: t.litres * WATER_KG_PER_L,
-        tempC: t.tempC,
+      stages: (steered ? stagesOf(request, demand) : usual).map(({ heat, until }): HeatStage => ({
+        phases: keys.map((k) =>
+          potPhase(
+            heat,
+            k.lid,
+            k.turned,
+            shell,
+            unknowns.lidAjar && k.fromS >= recordedS ? { ...unknowns, lidAjar: false } : unknowns,
+          ),
+        ),
+        until,
       })),
-      history: request.preCook.map((p) => ({ seconds: p.minutes * S_PER_MIN, tempC: p.tempC, filmWM2K: p.filmWM2K })),
-      vesselHeatJK: pot.massKg * MATERIAL_HEAT_JKGK[pot.material],
+      topUps,
+      readings,
+      history,
+      vegetables: request.vegetables,
+      vesselHeatJK: pot.massKg * POT_MATTER[pot.material].heatJKgK,
       liquidKg: request.liquidL * WATER_KG_PER_L,
       liquidTempC: request.liquidTempC + unknowns.liquidStartOffsetK,
       surfaceM2: base,
-      pressurePa: pressureAtAltitudePa(request.altitudeM),
-      liquidFilm: filmBase.map((h) => h * filmScale * unknowns.liquidFilm) as unknown as readonly [
-        number,
-        number,
-        number,
+      pressurePa,
+      liquidFilm: [
+        still * filmScale * unknowns.liquidFilm,
+        simmering * filmScale * unknowns.liquidFilm,
+        boiling * filmScale * unknowns.liquidFilm,
       ],
     }),
   };

@@ -1,18 +1,17 @@
-import { assemble, type Assembly, boneFraction } from './assemble';
+import { assemble, type Assembly } from './assemble';
 import { chooseHorizonMin } from './horizon';
 import { type Observation } from './observation';
 import { type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
-import { type BraiseRequest, cutOf } from './request';
+import { type BraiseRequest } from './request';
 import {
   boilingPointC,
   type DetailedCourse,
   FAST_CELLS,
   FAST_STEPS,
   pressureAtAltitudePa,
-  runBraise,
+  runDetailed,
   type TimeGrid,
 } from '../heat';
-import { vegetableWaterKg } from '../material';
 
 /** Index of the step that ends at or just after `atMin`. */
 export function stepAt(grid: TimeGrid, atMin: number): number {
@@ -25,27 +24,6 @@ export function stepAt(grid: TimeGrid, atMin: number): number {
     else high = middle;
   }
   return low;
-}
-
-/** Litres that meat and vegetables have given to the liquid at each step of a detailed course. */
-export function gainedLitres(assembly: Assembly, course: DetailedCourse): Float64Array {
-  const { request, grid } = assembly;
-  const vegetables = vegetableWaterKg(request.vegetables, course.liquidC, grid);
-  return vegetables.map((water, i) =>
-    request.groups.reduce(
-      (sum, group, g) =>
-        sum +
-        group.massKg *
-          (1 - boneFraction(cutOf(request, group), group.onBone)) *
-          ((course.juiceFraction[g] as Float64Array)[i] as number),
-      water,
-    ),
-  );
-}
-
-/** Litres poured in after the start, up to `atMin`. */
-export function pouredLitres(request: BraiseRequest, atMin: number): number {
-  return request.topUps.reduce((sum, t) => (t.atMin <= atMin ? sum + t.litres : sum), 0);
 }
 
 /** How far into the step that ends at or after `atMin` that moment lies, 0 to 1. */
@@ -62,7 +40,6 @@ function recordMinutes(observations: readonly Observation[]): number[] {
 export interface CommonCourse {
   readonly assembly: Assembly;
   readonly nominal: DetailedCourse;
-  readonly gainedL: Float64Array;
   readonly boilC: number;
 }
 
@@ -71,11 +48,10 @@ export function commonCourse(request: BraiseRequest, observations: readonly Obse
   const horizon = chooseHorizonMin(request, observations);
   const assembly = assemble(request, horizon, FAST_STEPS, recordMinutes(observations));
   const centre = unknownsOf(prior, new Float64Array(UNKNOWN_COUNT), 0);
-  const nominal = runBraise(assembly.setup(centre), assembly.grid, FAST_CELLS, true);
+  const nominal = runDetailed(assembly.setup(centre), assembly.grid, FAST_CELLS);
   return {
     assembly,
     nominal,
-    gainedL: gainedLitres(assembly, nominal),
     boilC: boilingPointC(pressureAtAltitudePa(request.altitudeM)),
   };
 }

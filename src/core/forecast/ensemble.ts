@@ -5,8 +5,9 @@ import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
-import { randomStream, sobolNormals } from '../numbers';
-import { type DetailedCourse, FAST_CELLS, runBraise, type RunCourse } from '../heat';
+import { type RandomStream, randomStream, sobolNormals } from '../numbers';
+import { LIDS } from '../larder';
+import { type DetailedCourse, emptyCourses, FAST_CELLS, type RunCourse, runInto } from '../heat';
 
 /** Particles of a full forecast. */
 export const FULL_PARTICLES = 512;
@@ -22,6 +23,8 @@ export interface Ensemble {
   readonly count: number;
   /** Standard normals, `count * UNKNOWN_COUNT`. */
   readonly z: Float64Array;
+  /** 1 where the lid does not sit as it was said to. */
+  readonly ajar: Uint8Array;
   readonly logWeight: Float64Array;
   /** Log-likelihood of all records so far. */
   readonly logLikelihood: Float64Array;
@@ -29,9 +32,13 @@ export interface Ensemble {
   /** Factor on the cook value each particle's meat needs. */
   readonly demand: Float64Array;
   readonly nominal: DetailedCourse;
-  /** Litres of juice and vegetable water in the liquid at each step, from the nominal run. */
-  readonly gainedL: Float64Array;
   readonly boilC: number;
+  /** Places of records that nothing explained: the pot goes on from what they read. */
+  readonly corrected: readonly number[];
+  /** Places of records that say nothing: those, others of their kind before them, and those let go of. */
+  readonly aside: ReadonlySet<number>;
+  /** What the last record turned out to be, beside what it says. */
+  readonly surprise?: 'unexplained' | 'letGo' | undefined;
   /** How many times the particles have been drawn anew. */
   readonly renewals: number;
 }
@@ -45,6 +52,7 @@ export function priorEnsemble(
   const count = options.particles ?? FULL_PARTICLES;
   const z = sobolNormals(count, UNKNOWN_COUNT, randomStream(request.seed));
   const base = commonCourse(request, [], prior);
+  const { ajar, logWeight } = lidStates(request, count);
   return {
     ...base,
     request,
@@ -52,10 +60,13 @@ export function priorEnsemble(
     observations: [],
     count,
     z,
-    logWeight: new Float64Array(count),
+    ajar,
+    logWeight,
     logLikelihood: new Float64Array(count),
-    courses: simulateAll(base.assembly, prior, z, count),
+    courses: simulateAll({ ...base, prior, z, ajar, count }),
     demand: demands(prior, z, count),
+    corrected: [],
+    aside: new Set(),
     renewals: 0,
   };
 }
@@ -71,86 +82,178 @@ export function nominalEnsemble(request: BraiseRequest): Ensemble {
     observations: [],
     count: 1,
     z: new Float64Array(UNKNOWN_COUNT),
+    ajar: new Uint8Array(1),
     logWeight: new Float64Array(1),
     logLikelihood: new Float64Array(1),
     courses: [base.nominal],
     demand: Float64Array.of(1),
+    corrected: [],
+    aside: new Set(),
     renewals: 0,
   };
 }
 
-function simulateAll(assembly: Assembly, prior: Prior, z: Float64Array, count: number): RunCourse[] {
-  return Array.from({ length: count }, (_, i) =>
-    runBraise(assembly.setup(unknownsOf(prior, z, i * UNKNOWN_COUNT)), assembly.grid, FAST_CELLS),
-  );
+/** Chance that a lid said to sit does not. Modeller's judgement. */
+export const AJAR_CHANCE = 0.05;
+/** Share of the particles that look at it; more than its chance, and each counts for less. */
+const AJAR_SHARE = 1 / 8;
+/** Under this chance a state is given up when particles are drawn anew. */
+const NEGLIGIBLE = 1e-4;
+
+/** Which particles have a lid that does not sit, and what that makes them count, as logarithms. */
+function lidStates(request: BraiseRequest, count: number): { ajar: Uint8Array; logWeight: Float64Array } {
+  const ajar = new Uint8Array(count);
+  const logWeight = new Float64Array(count);
+  const first = request.lids[0]?.lid;
+  const rare = Math.floor(count * AJAR_SHARE);
+  if (!first || !LIDS[first].sits || rare === 0) return { ajar, logWeight };
+  // The first of a Sobol sequence are spread over all unknowns; every so-many-th would lie in one corner of some.
+  ajar.fill(1, 0, rare);
+  for (let i = 0; i < count; i++) {
+    logWeight[i] = Math.log(
+      ajar[i] === 1 ? (AJAR_CHANCE * count) / rare : ((1 - AJAR_CHANCE) * count) / (count - rare),
+    );
+  }
+  return { ajar, logWeight };
+}
+
+/** Chance that the lid does not sit as it was said to. */
+export function ajarChance(ensemble: Ensemble): number {
+  const w = weights(ensemble);
+  return w.reduce((sum, x, i) => sum + (ensemble.ajar[i] === 1 ? x : 0), 0);
+}
+
+/** Runs a particle into `course`: its normals start at `row` of `z`. */
+function runParticle(
+  { assembly, prior }: Pick<Ensemble, 'assembly' | 'prior'>,
+  z: Float64Array,
+  row: number,
+  ajar: boolean,
+  course: RunCourse,
+): void {
+  const setup = assembly.setup(unknownsOf(prior, z, row, ajar), demandOf(prior, z, row));
+  runInto(setup, assembly.grid, FAST_CELLS, course);
+}
+
+function simulateAll(of: Pick<Ensemble, 'assembly' | 'prior' | 'z' | 'ajar' | 'count'>): RunCourse[] {
+  const courses = emptyCourses(of.count, of.assembly.request.groups.length, of.assembly.grid.count);
+  courses.forEach((course, i) => {
+    runParticle(of, of.z, i * UNKNOWN_COUNT, of.ajar[i] === 1, course);
+  });
+  return courses;
 }
 
 function demands(prior: Prior, z: Float64Array, count: number): Float64Array {
   return Float64Array.from({ length: count }, (_, i) => demandOf(prior, z, i * UNKNOWN_COUNT));
 }
 
+/** Parents for as many children, and what each child counts for as a logarithm. */
+interface Renewal {
+  readonly parents: Int32Array;
+  readonly logWeight: Float64Array;
+}
+
 /**
- * The forecast after the braise has gone as `request` now says and one more record, if any, has come in. `observations`
- * holds all records so far, the newest last; those of `previous` must be its beginning.
- *
- * An auxiliary particle filter: the heat courses already at hand say roughly how well each particle explains the new
- * records. If fewer than half still count, particles are drawn anew by that guess; then every one is run once through
- * what really happened, copies after a preconditioned Crank–Nicolson move, and the weights make good what the guess
- * missed. Particles drawn anew also move in what the meat demands, which needs no run.
+ * Draws parents by weight, each state of the lid for itself: the rarer keeps enough particles to be believed again, unless
+ * it is as good as ruled out.
  */
-export function advance(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
+function renew(w: Float64Array, ajar: Uint8Array, random: RandomStream): Renewal {
+  const count = w.length;
+  const ofState = (state: number): Float64Array => w.map((x, i) => (ajar[i] === state ? x : 0));
+  const sum = (values: Float64Array): number => values.reduce((a, b) => a + b, 0);
+  const states = [0, 1].map((state) => ofState(state)).map((weight) => ({ weight, chance: sum(weight) }));
+  const least = Math.floor(count * AJAR_SHARE);
+  const rare = (states[1]?.chance ?? 0) < NEGLIGIBLE ? 0 : (states[0]?.chance ?? 0) < NEGLIGIBLE ? count : undefined;
+  const ajarCount = rare ?? Math.min(count - least, Math.max(least, Math.round(count * (states[1]?.chance ?? 0))));
+  const parents = new Int32Array(count);
+  const logWeight = new Float64Array(count);
+  let at = 0;
+  states.forEach(({ weight, chance }, state) => {
+    const children = state === 1 ? ajarCount : count - ajarCount;
+    if (children === 0) return;
+    parents.set(
+      systematicResample(
+        weight.map((x) => x / chance),
+        random,
+        children,
+      ),
+      at,
+    );
+    logWeight.fill(Math.log((chance * count) / children), at, at + children);
+    at += children;
+  });
+  return { parents, logWeight };
+}
+
+/**
+ * One more record, of which the courses at hand already say roughly how well each particle explains it: an auxiliary
+ * particle filter. If fewer than half still count, particles are drawn anew by that guess; then every one is run once
+ * through what really happened, copies after a preconditioned Crank–Nicolson move, and the weights make good what the
+ * guess missed. Particles drawn anew also move in what the meat demands, which needs no run.
+ */
+export function follow(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
   const { prior, count } = previous;
   const base = commonCourse(request, observations, prior);
-  const added = observations.slice(previous.observations.length);
-  if (added.length === 0) {
-    return { ...previous, ...base, request, courses: simulateAll(base.assembly, prior, previous.z, count) };
+  if (observations.length === previous.observations.length) {
+    return { ...previous, ...base, request, courses: simulateAll({ ...previous, ...base }) };
   }
   const guess = guessedGain(previous, request, observations);
-  const guessed = previous.logWeight.map((w, i) => w + (guess[i] as number));
-  const w = weights({ logWeight: guessed });
-  const renewing = effectiveCount(w) < count / 2;
+  const w = weights({ logWeight: previous.logWeight.map((x, i) => x + (guess[i] as number)) });
   const random = randomStream(request.seed + 7919 * (observations.length + 1));
-  const parents = renewing ? systematicResample(w, random) : undefined;
-  const seen = placeRecords(base, observations);
+  const renewal = effectiveCount(w) < count / 2 ? renew(w, previous.ajar, random) : undefined;
+  const seen = placeRecords(base, observations, previous.aside);
+  // A stage of the fork that ends a heat steers the course itself: then demand does not move for nothing.
+  const cheapMoves = request.heats.some((h) => h.then?.after.kind === 'stage') ? 0 : CHEAP_MOVES;
 
   const z = new Float64Array(previous.z.length);
-  const courses: RunCourse[] = [];
+  const ajar = new Uint8Array(count);
   const demand = new Float64Array(count);
-  const logLikelihoods = new Float64Array(count);
+  const logLikelihood = new Float64Array(count);
   const logWeight = new Float64Array(count);
   const proposal = new Float64Array(UNKNOWN_COUNT);
-  const run = (normals: Float64Array): RunCourse =>
-    runBraise(base.assembly.setup(unknownsOf(prior, normals, 0)), base.assembly.grid, FAST_CELLS);
+  const current = new Float64Array(UNKNOWN_COUNT);
+  const rows = emptyCourses(count, request.groups.length, base.assembly.grid.count);
+  const courses: RunCourse[] = [];
+  let free = 0;
+  const run = (normals: Float64Array, row: number, isAjar: boolean): RunCourse => {
+    const course = rows[free] as RunCourse;
+    runParticle({ ...base, prior }, normals, row, isAjar, course);
+    return course;
+  };
 
-  let parentRow = new Float64Array(UNKNOWN_COUNT);
   let parentCourse: RunCourse | undefined;
   let parentFit = 0;
   for (let i = 0; i < count; i++) {
-    const parent = parents ? (parents[i] as number) : i;
-    const isCopy = parents !== undefined && i > 0 && parents[i - 1] === parent;
+    const parent = renewal ? (renewal.parents[i] as number) : i;
+    const isAjar = previous.ajar[parent] === 1;
+    const parentRow = parent * UNKNOWN_COUNT;
+    const isCopy = renewal !== undefined && i > 0 && renewal.parents[i - 1] === parent;
     if (!isCopy || !parentCourse) {
-      parentRow = previous.z.slice(parent * UNKNOWN_COUNT, (parent + 1) * UNKNOWN_COUNT);
-      parentCourse = run(parentRow);
-      parentFit = likelihoodOf(base, seen, parentCourse)(demandOf(prior, parentRow, 0));
+      parentCourse = run(previous.z, parentRow, isAjar);
+      free++;
+      parentFit = likelihoodOf(base, seen, parentCourse)(demandOf(prior, previous.z, parentRow));
     }
     const owed = parentFit - (previous.logLikelihood[parent] as number);
-    logWeight[i] = renewing ? owed - (guess[parent] as number) : (previous.logWeight[parent] as number) + owed;
-    const current = parentRow.slice();
+    logWeight[i] = renewal
+      ? (renewal.logWeight[i] as number) + owed - (guess[parent] as number)
+      : (previous.logWeight[parent] as number) + owed;
+    for (let k = 0; k < UNKNOWN_COUNT; k++) current[k] = previous.z[parentRow + k] as number;
     let course = parentCourse;
     let fit = parentFit;
     if (isCopy) {
       perturb(current, proposal, UNKNOWN_COUNT, random);
-      const moved = run(proposal);
+      const moved = run(proposal, 0, isAjar);
       const movedFit = likelihoodOf(base, seen, moved)(demandOf(prior, proposal, 0));
       if (Math.log(random()) < movedFit - fit) {
         current.set(proposal);
         course = moved;
+        free++;
         fit = movedFit;
       }
     }
-    if (renewing) {
+    if (renewal) {
       const fitOf = likelihoodOf(base, seen, course);
-      for (let move = 0; move < CHEAP_MOVES; move++) {
+      for (let move = 0; move < cheapMoves; move++) {
         perturb(current, proposal, DEMAND_UNKNOWNS, random);
         const tried = fitOf(demandOf(prior, proposal, 0));
         if (Math.log(random()) < tried - fit) {
@@ -160,9 +263,10 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
       }
     }
     z.set(current, i * UNKNOWN_COUNT);
+    ajar[i] = isAjar ? 1 : 0;
     courses.push(course);
     demand[i] = demandOf(prior, current, 0);
-    logLikelihoods[i] = fit;
+    logLikelihood[i] = fit;
   }
   return {
     ...previous,
@@ -170,11 +274,12 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
     request,
     observations,
     z,
+    ajar,
     courses,
     demand,
-    logLikelihood: logLikelihoods,
+    logLikelihood,
     logWeight,
-    renewals: previous.renewals + (renewing ? 1 : 0),
+    renewals: previous.renewals + (renewal ? 1 : 0),
   };
 }
 
@@ -183,7 +288,8 @@ function guessedGain(previous: Ensemble, request: BraiseRequest, observations: r
   const now: CommonCourse = { ...previous, assembly: { ...previous.assembly, request } };
   const endMin = (previous.assembly.grid.endS[previous.assembly.grid.count - 1] as number) / 60;
   const known = previous.observations.length;
-  const seen = placeRecords(now, observations).filter((s, i) => i >= known && s.observation.atMin <= endMin);
+  const told = new Set([...previous.aside, ...Array(known).keys()]);
+  const seen = placeRecords(now, observations, told).filter((s) => s.observation.atMin <= endMin);
   return Float64Array.from(previous.courses, (course, i) =>
     likelihoodOf(now, seen, course)(previous.demand[i] as number),
   );

@@ -1,16 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assemble, NO_SURPRISES } from './assemble';
-import { advance, priorEnsemble } from './ensemble';
+import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
 import { stepAt } from './commonCourse';
 import { weights } from './resample';
 import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './forecast';
 import { lookCostMin } from './lookCost';
+import { slowestAtTarget } from './nominal';
 import { type Observation, stageChances } from './observation';
+import { UNKNOWN_COUNT } from './prior';
 import { type BraiseRequest } from './request';
-import { FAST_CELLS, FAST_STEPS, PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../heat';
-import { cutById, CUTS, LID_KINDS } from '../larder';
+import { advance } from './surprise';
+import { FAST_CELLS, FAST_STEPS, PLAIN_CELLS, PLAIN_STEPS, runBraise, runDetailed } from '../heat';
+import { cutById, CUTS, LID_KINDS, LIDS } from '../larder';
 import { meatGroup, usualCount } from '../choices';
 import { STAGES, stageThresholds } from '../tenderness';
 import { shortRibRequest } from '../../testing/fixtures';
@@ -38,7 +41,7 @@ const anyBraise = fc
     fan: fc.boolean(),
     litres: fc.double({ min: 0.4, max: 2, noNaN: true }),
     startC: fc.integer({ min: 60, max: 97 }),
-    lid: fc.constantFrom(...LID_KINDS.filter((l) => l !== 'none')),
+    lid: fc.constantFrom(...LID_KINDS.filter((l) => LIDS[l].covers)),
   })
   .map(({ cut, massKg, ovenC, fan, litres, startC, lid }) =>
     shortRibRequest({
@@ -62,8 +65,8 @@ const anyBraise = fc
     }),
   );
 
-/** Later by no more than what rounding of the grid allows. */
-const notLater = (a: number, b: number): boolean => a <= b + 0.5 || (a === Infinity && b === Infinity);
+/** Later by no more than half a per cent. */
+const notLater = (a: number, b: number): boolean => a <= b * 1.005 || (a === Infinity && b === Infinity);
 
 describe('laws of the pot', () => {
   it('a hotter oven is never slower', () => {
@@ -78,27 +81,28 @@ describe('laws of the pot', () => {
         };
         return notLater(fastTurns(hotter), fastTurns(braise));
       }),
-      { numRuns: 60 },
+      { numRuns: 150 },
     );
   });
 
-  const thinned = (braise: BraiseRequest, ratio: number): BraiseRequest => ({
+  const sized = (braise: BraiseRequest, ratio: number, thinner: number): BraiseRequest => ({
     ...braise,
     groups: braise.groups.map((g) => ({
       ...g,
-      massKg: g.massKg * ratio ** 3,
+      massKg: g.massKg * ratio ** 2 * thinner,
       lengthM: g.lengthM * ratio,
       widthM: g.widthM * ratio,
-      thicknessM: g.thicknessM * ratio,
+      thicknessM: g.thicknessM * thinner,
     })),
   });
   const aRatio = fc.double({ min: 0.5, max: 0.95, noNaN: true });
 
-  it('a smaller piece is never slower in liquid held at its heat', () => {
+  it('a smaller piece is never slower in liquid held at its heat, nor a thinner one', () => {
     fc.assert(
       fc.property(anyBraise, aRatio, fc.integer({ min: 85, max: 99 }), (braise, ratio, tempC) => {
         const held: BraiseRequest = { ...braise, heats: [{ atMin: 0, heat: { kind: 'simmer', tempC } }] };
-        return notLater(fastTurns(thinned(held, ratio)), fastTurns(held));
+        const now = fastTurns(held);
+        return notLater(fastTurns(sized(held, ratio, ratio)), now) && notLater(fastTurns(sized(held, 1, ratio)), now);
       }),
       { numRuns: 60 },
     );
@@ -112,7 +116,7 @@ describe('laws of the pot', () => {
           heats: [{ atMin: 0, heat: { kind: 'oven', tempC, fan: false } }],
           lids: [{ atMin: 0, lid: 'heavy' }],
         };
-        return notLater(fastTurns(thinned(hot, ratio)), fastTurns(hot) * 1.04);
+        return notLater(fastTurns(sized(hot, ratio, ratio)), fastTurns(hot) * 1.04);
       }),
       { numRuns: 60 },
     );
@@ -121,20 +125,51 @@ describe('laws of the pot', () => {
   it('a tighter lid is never slower', () => {
     fc.assert(
       fc.property(anyBraise, (braise) => {
-        const twists = (['heavy', 'light', 'foil', 'ajar'] as const).map((lid) =>
-          fastTurns({ ...braise, lids: [{ atMin: 0, lid }] }),
-        );
-        return twists.every((t, i) => i === 0 || notLater(twists[i - 1] ?? 0, t));
+        const twists = (['heavy', 'tightFoil', 'light', 'foil', 'ajar'] as const).map((lid) => ({
+          ...slowestAtTarget({ ...braise, lids: [{ atMin: 0, lid }] }),
+          lid,
+        }));
+        // Foil is bright: it takes less heat up than a dark lid that leaks a little more.
+        const dark = twists.filter((t) => t.lid !== 'tightFoil' && t.lid !== 'foil');
+        return dark.every((t, i) => i === 0 || t.dry || notLater(dark[i - 1]?.atMin ?? 0, t.atMin));
       }),
-      { numRuns: 40 },
+      { numRuns: 100 },
     );
+  });
+
+  it('one piece fewer is hardly ever slower, and then only by what a lower level leaves dry: 4 %', () => {
+    fc.assert(
+      fc.property(anyBraise, (braise) => {
+        const [group] = braise.groups;
+        if (!group || group.pieces < 2) return true;
+        const { pieces, massKg } = group;
+        const fewer = { ...group, pieces: pieces - 1, massKg: (massKg * (pieces - 1)) / pieces };
+        return notLater(fastTurns({ ...braise, groups: [fewer] }), fastTurns(braise) * 1.035);
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  it('pots a little wider and levels a little higher change the time a little: no steps', () => {
+    const between = (values: readonly BraiseRequest[]): number[] => {
+      const times = values.map(fastTurns);
+      return times.slice(1).map((t, i) => Math.abs(t - (times[i] as number)));
+    };
+    const pot = (mm: number) => ({ ...shortRibRequest().pot, diameterM: mm / 1000 });
+    const wider = Array.from({ length: 41 }, (_, i) => shortRibRequest({ pot: pot(250 + i) }));
+    expect(Math.max(...between(wider))).toBeLessThan(0.5);
+    const open = Array.from({ length: 41 }, (_, i) =>
+      shortRibRequest({ lids: [{ atMin: 0, lid: 'none' }], liquidL: 1.5 + i * 0.05 }),
+    );
+    const steps = between(open);
+    expect(Math.max(...steps)).toBeLessThan(1.5 * (steps.reduce((a, b) => a + b, 0) / steps.length));
   });
 
   it('gives finite, ordered, non-negative courses for whatever can be planned', () => {
     fc.assert(
       fc.property(anyBraise, (braise) => {
         const assembly = assemble(braise, 600, FAST_STEPS, []);
-        const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS, true);
+        const course = runDetailed(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
         const slow = slowest(course, braise);
         for (let i = 0; i < assembly.grid.count; i++) {
           const values = [
@@ -171,7 +206,13 @@ describe('laws of the pot', () => {
         ],
         openings: [{ atMin: 60, seconds: 60 }],
       });
-      expect(Math.abs(fastTurns(request) / plainTurns(request) - 1), cut.id).toBeLessThan(0.015);
+      const plain = plainTurns(request);
+      expect(Math.abs(fastTurns(request) / plain - 1), cut.id).toBeLessThan(0.015);
+      const offEarly: BraiseRequest = {
+        ...request,
+        heats: [...request.heats, { atMin: Math.round(plain * 0.92), heat: { kind: 'off' } }],
+      };
+      expect(Math.abs(fastTurns(offEarly) / plainTurns(offEarly) - 1), `${cut.id}, off early`).toBeLessThan(0.015);
     }
   });
 });
@@ -250,6 +291,117 @@ describe('the forecast', () => {
   it('takes a record that nothing can explain for a slip of the thumb', () => {
     const slip = summarise(advance(ensemble, shortRibRequest(), [{ kind: 'fork', atMin: 20, stage: 'strings' }]));
     expect(Math.abs(etaOf(slip, 'twists').p50 - twists.p50)).toBeLessThan(3);
+  });
+
+  it('of a stage not yet found never lies before the test that found it short', () => {
+    const late = Math.round(etaOf(forecast, 'twists').p90);
+    for (const stage of ['holds', 'drags', 'gives'] as const) {
+      const request = shortRibRequest({ openings: [{ atMin: late, seconds: 60 }] });
+      const after = summarise(advance(ensemble, request, [{ kind: 'fork', atMin: late, stage }]));
+      for (const eta of after.etas.filter((e) => STAGES.indexOf(e.stage) > STAGES.indexOf(stage))) {
+        expect(eta.p10, `${stage}, ${eta.stage}`).toBeGreaterThanOrEqual(late);
+      }
+      expect(after.readyPercentiles[0]).toBeGreaterThanOrEqual(late);
+    }
+  });
+
+  it('has a p90 of every stage, also on the stove', () => {
+    const stove = shortRibRequest({ heats: [{ atMin: 0, heat: { kind: 'simmer', tempC: 96 } }] });
+    for (const eta of [...forecast.etas, ...summarise(priorEnsemble(stove)).etas]) {
+      expect(Number.isFinite(eta.p90), eta.stage).toBe(true);
+    }
+  });
+
+  it('is later for a hand that has felt it late all along, however often it says so', () => {
+    let now = ensemble;
+    let request = shortRibRequest();
+    const p50s = [115, 130, 145, 160].map((atMin) => {
+      request = { ...request, openings: [...request.openings, { atMin, seconds: 60 }] };
+      now = advance(now, request, [...now.observations, { kind: 'fork', atMin, stage: 'drags' }]);
+      return etaOf(summarise(now), 'twists').p50;
+    });
+    p50s.slice(1).forEach((p, i) => {
+      expect(p).toBeGreaterThan(p50s[i] as number);
+    });
+  });
+
+  it('thinks of a lid that does not sit: one in twenty at first, surer when a level says so', () => {
+    expect(ajarChance(ensemble)).toBeCloseTo(0.05, 6);
+    expect(ensemble.ajar.reduce((a, b) => a + b)).toBe(64);
+    // They are kitchens like the others in everything else.
+    for (let k = 0; k < UNKNOWN_COUNT; k++) {
+      const z = Array.from(ensemble.ajar).flatMap((x, i) =>
+        x === 1 ? [ensemble.z[i * UNKNOWN_COUNT + k] as number] : [],
+      );
+      const mean = z.reduce((a, b) => a + b) / z.length;
+      const sd = Math.sqrt(z.reduce((sum, x) => sum + (x - mean) ** 2, 0) / z.length);
+      expect(Math.abs(mean), String(k)).toBeLessThan(0.1);
+      expect(sd, String(k)).toBeGreaterThan(0.85);
+    }
+    const step = stepAt(ensemble.assembly.grid, 60);
+    const expected = (ensemble.nominal.liquidKg[step] as number) / 0.96;
+    const level = (litres: number): number =>
+      ajarChance(advance(ensemble, shortRibRequest(), [{ kind: 'level', atMin: 60, litres }]));
+    expect(level(expected)).toBeLessThan(0.02);
+    expect(level(expected - 0.18)).toBeGreaterThan(0.15);
+    const paper = priorEnsemble(shortRibRequest({ lids: [{ atMin: 0, lid: 'cartouche' }] }), { particles: 64 });
+    expect(ajarChance(paper)).toBe(0);
+  });
+
+  it('takes a change of the lid that was recorded for the truth', () => {
+    const closed = shortRibRequest({
+      lids: [
+        { atMin: 0, lid: 'heavy' },
+        { atMin: 10, lid: 'heavy' },
+      ],
+    });
+    const width = (request: BraiseRequest): number => {
+      const { p10, p90 } = etaOf(summarise(advance(ensemble, request, [])), 'strings');
+      return p90 - p10;
+    };
+    expect(width(closed)).toBeLessThan(width(shortRibRequest()));
+  });
+
+  it('goes on from a level that nothing explains, says so, and lets it go when the next one shows it was mistyped', () => {
+    const request = shortRibRequest();
+    const litresAt = (e: typeof ensemble, atMin: number): number =>
+      (e.nominal.liquidKg[stepAt(e.assembly.grid, atMin)] as number) / 0.96;
+    const usual = litresAt(ensemble, 130);
+    const dryish: Observation = { kind: 'level', atMin: 120, litres: 0.05 };
+    const read = advance(ensemble, request, [dryish]);
+    expect(read.surprise).toBe('unexplained');
+    expect(litresAt(read, 121)).toBeLessThan(0.1);
+    expect(summarise(read).dry.chance).toBeGreaterThan(0.5);
+    const again: Observation[] = [dryish, { kind: 'level', atMin: 130, litres: 0.04 }];
+    const so = advance(read, request, again);
+    expect(so.surprise).toBeUndefined();
+    expect(litresAt(so, 131)).toBeLessThan(0.1);
+    const mistyped = advance(read, request, [dryish, { kind: 'level', atMin: 130, litres: usual }]);
+    expect(mistyped.surprise).toBe('letGo');
+    expect(litresAt(mistyped, 131)).toBeCloseTo(usual, 1);
+    expect(summarise(mistyped).dry.chance).toBeLessThan(0.1);
+    expect(weights(mistyped).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  });
+
+  it('goes on from a level and a heat read at one moment, both', () => {
+    const seen: Observation[] = [
+      { kind: 'level', atMin: 60, litres: 0.1 },
+      { kind: 'liquidTemp', atMin: 60, tempC: 50 },
+    ];
+    const one = advance(ensemble, shortRibRequest(), seen.slice(0, 1));
+    const both = advance(one, shortRibRequest(), seen);
+    const step = stepAt(both.assembly.grid, 61);
+    expect(both.request.corrections).toEqual([{ atMin: 60, litres: 0.1, tempC: 50 }]);
+    expect((both.nominal.liquidKg[step] as number) / 0.96).toBeLessThan(0.15);
+    expect(both.nominal.liquidC[step]).toBeLessThan(70);
+  });
+
+  it('goes on from a liquid far cooler than it can be, later than before', () => {
+    const cold = advance(ensemble, shortRibRequest(), [{ kind: 'liquidTemp', atMin: 60, tempC: 50 }]);
+    expect(cold.surprise).toBe('unexplained');
+    expect(etaOf(summarise(cold), 'twists').p50).toBeGreaterThan(twists.p50 + 15);
+    const fits = advance(ensemble, shortRibRequest(), [{ kind: 'liquidTemp', atMin: 60, tempC: 99 }]);
+    expect(fits.surprise).toBeUndefined();
   });
 
   it('draws its particles anew when few still count, and weights stay a distribution', () => {

@@ -3,7 +3,8 @@ import { shareOfStep, stepAt } from './commonCourse';
 import { slowest, slowestGroupAt } from './horizon';
 import { weights } from './resample';
 import { WeightedSample } from '../numbers';
-import { type Stage, STAGES, stageThresholds, type TargetStage } from '../tenderness';
+import { type Stage, stageIndex, STAGES, stageThresholds, type TargetStage } from '../tenderness';
+import { type Observation } from './observation';
 
 /** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
 export interface StageEta {
@@ -23,6 +24,16 @@ export interface ScaleBand {
   readonly p90: readonly number[];
 }
 
+/** A pot that runs dry before the meat is as wanted: in what share of kitchens, and when in the middle of those, min. */
+export interface DryPot {
+  readonly chance: number;
+  /** Infinity where it runs dry in none. */
+  readonly p50: number;
+}
+
+/** From this chance on a pot that runs dry is worth saying. */
+export const DRY_WORTH_SAYING = 0.1;
+
 export interface Forecast {
   /** The stage the cook waits for. */
   readonly target: TargetStage;
@@ -31,6 +42,7 @@ export interface Forecast {
   readonly readyPercentiles: readonly number[];
   readonly horizonMin: number;
   readonly band: ScaleBand;
+  readonly dry: DryPot;
 }
 
 const TIMED_STAGES = STAGES.slice(1) as Exclude<Stage, 'holds'>[];
@@ -60,12 +72,20 @@ export function slowestGroup(ensemble: Ensemble): number {
   return slowestGroupAt(nominal, request, step);
 }
 
-/** Moment each particle reaches `stage`, min. */
+/** Until when the fork was tried and fell short of a stage, min; 0 where it was not, or has found it since. */
+function shortUntil(observations: readonly Observation[], stage: Exclude<Stage, 'holds'>): number {
+  const wanted = stageIndex(stage);
+  const last = observations.findLast((o) => o.kind === 'fork');
+  return last?.kind === 'fork' && stageIndex(last.stage) < wanted ? last.atMin : 0;
+}
+
+/** Moment this cook's fork finds each particle at `stage`, min; never one at which it was tried and found short. */
 export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): Float64Array {
   const threshold = stageThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
   const { endS } = ensemble.assembly.grid;
+  const short = shortUntil(ensemble.observations, stage);
   return Float64Array.from(ensemble.courses, (course, i) =>
-    crossingMin(slowest(course, ensemble.request), endS, threshold * (ensemble.demand[i] as number)),
+    Math.max(short, crossingMin(slowest(course, ensemble.request), endS, threshold * (ensemble.demand[i] as number))),
   );
 }
 
@@ -133,6 +153,16 @@ export function readySample(ensemble: Ensemble): WeightedSample {
   return new WeightedSample(stageTimes(ensemble, targetOf(ensemble)), weights(ensemble));
 }
 
+/** Whether and when the pot runs dry on the way. */
+function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPot {
+  const dries = ensemble.courses.map((course, i) => course.dryS / 60 < (ready[i] as number));
+  const chance = w.reduce((sum, x, i) => sum + (dries[i] === true ? x : 0), 0);
+  if (chance === 0) return { chance, p50: Infinity };
+  const moments = Float64Array.from(ensemble.courses, (course) => course.dryS / 60);
+  const among = w.map((x, i) => (dries[i] === true ? x / chance : 0));
+  return { chance, p50: new WeightedSample(moments, among).quantile(0.5) };
+}
+
 /** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
 export function summarise(ensemble: Ensemble): Forecast {
   const w = weights(ensemble);
@@ -147,7 +177,8 @@ export function summarise(ensemble: Ensemble): Forecast {
       reached: sample.shareBelow(horizonMin),
     };
   });
-  const sample = readySample(ensemble);
+  const ready = stageTimes(ensemble, targetOf(ensemble));
+  const sample = new WeightedSample(ready, w);
   const falls = etas.find((e) => e.stage === 'falls')?.p90 ?? Infinity;
   return {
     target: targetOf(ensemble),
@@ -155,6 +186,7 @@ export function summarise(ensemble: Ensemble): Forecast {
     readyPercentiles: Array.from({ length: 99 }, (_, i) => sample.quantile((i + 1) / 100)),
     horizonMin,
     band: scaleBand(ensemble, w, Number.isFinite(falls) ? Math.min(horizonMin, falls * 1.1) : horizonMin),
+    dry: dryPot(ensemble, w, ready),
   };
 }
 

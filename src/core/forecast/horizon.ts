@@ -1,13 +1,14 @@
 import { assemble, NO_SURPRISES } from './assemble';
 import { type Observation } from './observation';
+import { demandSpread, kitchenPrior } from './prior';
 import { type BraiseRequest, cutOf } from './request';
 import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type RunCourse } from '../heat';
 
 const SHORTEST_HORIZON_MIN = 180;
 const LONGEST_HORIZON_MIN = 120 * 60;
 const HORIZON_WHEN_NEVER_MIN = 24 * 60;
-/** The forecast runs until an animal this many spreads tougher than usual is past falling apart. */
-const HORIZON_SPREADS = 2.6;
+/** The forecast runs until an animal, felt by a hand, this many spreads tougher than usual is in strings. */
+const HORIZON_SPREADS = 1.5;
 /** How much longer than the nominal pot the forecast runs, so that slow kitchens are seen to the end. */
 const HORIZON_MARGIN = 1.2;
 /** The same where the liquid stays under the boil: there a few degrees make hours. */
@@ -30,9 +31,7 @@ function latestMin(request: BraiseRequest, observations: readonly Observation[])
 export function chooseHorizonMin(request: BraiseRequest, observations: readonly Observation[]): number {
   const after = latestMin(request, observations) + 30;
   if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
-  const { cookValue, toughnessSpread } = request.cut;
-  const wanted = cookValue[request.target ?? 'twists'];
-  const needed = Math.max(cookValue.strings, wanted * Math.exp(HORIZON_SPREADS * toughnessSpread));
+  const needed = request.cut.cookValue.strings * Math.exp(HORIZON_SPREADS * demandSpread(kitchenPrior(request)));
   let horizon = 12 * 60;
   for (;;) {
     const assembly = assemble(request, Math.max(horizon, after), FAST_STEPS, []);

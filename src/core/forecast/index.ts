@@ -1,11 +1,13 @@
 export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from './assemble';
 export { stepAt } from './commonCourse';
 export { type CourseSamples, courseSamples, sampleAt } from './courseSamples';
-export { advance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
+export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 export {
   bandAt,
   chanceBy,
   crossingMin,
+  DRY_WORTH_SAYING,
+  type DryPot,
   etaOf,
   type Forecast,
   readyEta,
@@ -17,9 +19,21 @@ export {
 export { chooseHorizonMin, slowest } from './horizon';
 export { lookCostMin } from './lookCost';
 export { slowestAtTarget } from './nominal';
-export { isRepeat, type Observation, probeLaw, stageChances } from './observation';
+export { type Observation, stageChances } from './observation';
 export { contentsAt, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
-export { demandOf, INDEX, kitchenPrior, type Prior, type Unknown, UNKNOWN_COUNT, unknownsOf } from './prior';
+export {
+  demandOf,
+  INDEX,
+  kitchenPrior,
+  LEARNABLE,
+  type Learnable,
+  meatDemandOf,
+  type Prior,
+  type Unknown,
+  UNKNOWN_COUNT,
+  unknownsOf,
+} from './prior';
 export { type BraiseRequest, cutOf, type TimedOpening, UNEVENTFUL } from './request';
 export { weights } from './resample';
-export { bestRecord, type Teaching, teachingOf } from './teaching';
+export { advance } from './surprise';
+export { bestRecord, type Teaching, teachingsOf } from './teaching';

@@ -1,25 +1,19 @@
-import { type CommonCourse, pouredLitres, shareOfStep, stepAt } from './commonCourse';
-import { isRepeat, logLikelihood, type Observation, type Prediction } from './observation';
+import { type CommonCourse, shareOfStep, stepAt } from './commonCourse';
+import { logLikelihood, type Observation, type Prediction } from './observation';
 import { cutOf } from './request';
 import { type RunCourse, WATER_KG_PER_L } from '../heat';
 
-/** Where a moment lies on a grid, and what the likelihood of its record needs that no particle changes. */
+/** Where a moment lies on a grid. */
 export interface Moment {
   readonly step: number;
   readonly share: number;
-  /** Litres without evaporation: poured in, and given by meat and vegetables. */
-  readonly litresBeforeSteam: number;
 }
 
 /** The moment `atMin` on the grid of a common course. */
-export function momentOn(commonCourse: Pick<CommonCourse, 'assembly' | 'gainedL'>, atMin: number): Moment {
-  const { grid, request } = commonCourse.assembly;
+export function momentOn(commonCourse: Pick<CommonCourse, 'assembly'>, atMin: number): Moment {
+  const { grid } = commonCourse.assembly;
   const step = stepAt(grid, atMin);
-  return {
-    step,
-    share: shareOfStep(grid, step, atMin),
-    litresBeforeSteam: request.liquidL + pouredLitres(request, atMin) + (commonCourse.gainedL[step] as number),
-  };
+  return { step, share: shareOfStep(grid, step, atMin) };
 }
 
 /** A series at a moment, linear within the step. */
@@ -50,24 +44,25 @@ export function predict(
     coreC: core,
     liquidC: valueAt(course.liquidC, moment, request.liquidTempC),
     boilC: frame.boilC,
-    litres: Math.max(0, moment.litresBeforeSteam - valueAt(course.evaporatedKg, moment, 0) / WATER_KG_PER_L),
+    litres: valueAt(course.liquidKg, moment, request.liquidL * WATER_KG_PER_L) / WATER_KG_PER_L,
   };
 }
 
 /** A record placed on a grid. */
 export interface PlacedRecord {
   readonly observation: Observation;
-  readonly repeated: boolean;
   readonly moment: Moment;
 }
 
-/** All records with their moments. */
-export function placeRecords(frame: CommonCourse, observations: readonly Observation[]): PlacedRecord[] {
-  return observations.map((observation, i) => ({
-    observation,
-    repeated: isRepeat(observation, observations.slice(0, i)),
-    moment: momentOn(frame, observation.atMin),
-  }));
+/** The records that count, with their moments; those whose place is in `aside` do not. */
+export function placeRecords(
+  frame: CommonCourse,
+  observations: readonly Observation[],
+  aside: ReadonlySet<number>,
+): PlacedRecord[] {
+  return observations.flatMap((observation, i) =>
+    aside.has(i) ? [] : [{ observation, moment: momentOn(frame, observation.atMin) }],
+  );
 }
 
 /** Log-likelihood of the records under one heat course, as a function of what the meat demands. */
@@ -82,18 +77,12 @@ export function likelihoodOf(
   for (const witness of seen) {
     const prediction = predict(frame, course, 1, witness.moment);
     if (witness.observation.kind === 'fork') forks.push({ witness, prediction });
-    else fixed += logLikelihood(cut, witness.observation, prediction, witness.repeated);
+    else fixed += logLikelihood(cut, witness.observation, prediction);
   }
   return (demand) =>
     forks.reduce(
       (sum, { witness, prediction }) =>
-        sum +
-        logLikelihood(
-          cut,
-          witness.observation,
-          { ...prediction, progress: prediction.progress / demand },
-          witness.repeated,
-        ),
+        sum + logLikelihood(cut, witness.observation, { ...prediction, progress: prediction.progress / demand }),
       fixed,
     );
 }

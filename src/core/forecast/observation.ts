@@ -20,35 +20,34 @@ export interface Prediction {
   readonly litres: number;
 }
 
-/** Share of records that say nothing (wrong piece, slip of the thumb). */
+/** Share of records that say little (wrong piece, slip of the thumb). */
 const BLUNDER = 0.03;
-/** How finely a cook feels: spread in the logarithm of the cook value. */
-const FORK_SPREAD = 0.18;
-/** A second test soon after the first shares its bias and so teaches less. */
-const REPEAT_SPREAD = 0.25;
-const REPEAT_MIN = 15;
+/** How finely a cook feels from one test to the next: spread in the logarithm of the cook value. */
+const FORK_SPREAD = 0.12;
+/** The same of a test that went wrong: it still tells raw from done, hardly more. */
+const BLUNDER_SPREAD = 0.7;
+/** Nothing that was felt is impossible. */
+const LEAST_CHANCE = 1e-9;
 const PROBE_DEGREES_OF_FREEDOM = 4;
 /** A probe reads a little of the liquid along its stem. */
 const PROBE_STEM_SHARE = 0.04;
 const LIQUID_SD_K = 1.5;
 const SIMMER_BELOW_BOIL_K = 4;
 const SIMMER_SPREAD_K = 1.5;
-const LEVEL_SD_L = 0.08;
+/** How finely the depth of the liquid tells how much there is, l. */
+export const LEVEL_SD_L = 0.08;
 
-/** Chance of each stage being reported when the slowest quarter is at `progress` of fork-tender. Six shares, sum 1. */
-export function stageChances(cut: Cut, progress: number, repeated = false): number[] {
-  const spread = repeated ? REPEAT_SPREAD : FORK_SPREAD;
+/**
+ * Chance of each stage being reported when the slowest quarter is at `progress` of where this cook's fork finds it done.
+ * Six shares, sum 1. A test that went wrong is one of wide spread: still likelier near than far.
+ */
+export function stageChances(cut: Cut, progress: number): number[] {
   const x = Math.log(Math.max(progress, 1e-9));
-  const below = stageThresholds(cut).map((t) => normalCdf((Math.log(t / cut.cookValue.twists) - x) / spread));
-  return [...below, 1].map((upper, i) => (1 - BLUNDER) * (upper - (i === 0 ? 0 : (below[i - 1] ?? 0))) + BLUNDER / 6);
-}
-
-/** Whether a fork test follows another one closely enough to share its bias. */
-export function isRepeat(observation: Observation, earlier: readonly Observation[]): boolean {
-  return (
-    observation.kind === 'fork' &&
-    earlier.some((o) => o.kind === 'fork' && o.atMin <= observation.atMin && observation.atMin - o.atMin < REPEAT_MIN)
-  );
+  const below = stageThresholds(cut).map((t) => {
+    const gap = Math.log(t / cut.cookValue.twists) - x;
+    return (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
+  });
+  return [...below, 1].map((upper, i) => Math.max(LEAST_CHANCE, upper - (i === 0 ? 0 : (below[i - 1] as number))));
 }
 
 /** Mean and spread of a core reading by a probe, °C. */
@@ -61,10 +60,10 @@ export function probeLaw(prediction: Prediction, nearBone: boolean): { mean: num
 }
 
 /** Logarithm of the likelihood of a record under one particle's prediction, up to a constant per kind. */
-export function logLikelihood(cut: Cut, observation: Observation, prediction: Prediction, repeated: boolean): number {
+export function logLikelihood(cut: Cut, observation: Observation, prediction: Prediction): number {
   switch (observation.kind) {
     case 'fork':
-      return Math.log(stageChances(cut, prediction.progress, repeated)[stageIndex(observation.stage)] ?? BLUNDER / 6);
+      return Math.log(stageChances(cut, prediction.progress)[stageIndex(observation.stage)] as number);
     case 'probe': {
       const { mean, sd } = probeLaw(prediction, observation.nearBone);
       return logStudent((observation.tempC - mean) / sd) - Math.log(sd);
@@ -78,6 +77,23 @@ export function logLikelihood(cut: Cut, observation: Observation, prediction: Pr
     }
     case 'level':
       return logStudent((observation.litres - prediction.litres) / LEVEL_SD_L);
+  }
+}
+
+/** How many spreads a reading lies off what a particle predicts; undefined for what is felt or seen, not read. */
+export function spreadsOff(observation: Observation, prediction: Prediction): number | undefined {
+  switch (observation.kind) {
+    case 'probe': {
+      const { mean, sd } = probeLaw(prediction, observation.nearBone);
+      return Math.abs(observation.tempC - mean) / sd;
+    }
+    case 'liquidTemp':
+      return Math.abs(observation.tempC - prediction.liquidC) / LIQUID_SD_K;
+    case 'level':
+      return Math.abs(observation.litres - prediction.litres) / LEVEL_SD_L;
+    case 'fork':
+    case 'simmering':
+      return undefined;
   }
 }
 

@@ -1,15 +1,12 @@
 import { WATER_KG_PER_L } from '../heat';
 import { type Ensemble } from './ensemble';
-import { pouredLitres } from './commonCourse';
 import { levelForLitres, litresForLevel, type PotContents, shrunk, vegetablesKgAt } from '../material';
 
-type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal' | 'gainedL'>;
+type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal'>;
 
 /** Liquid in the pot at the end of `step` of the nominal course, litres, juices and top-ups included. */
 export function litresAt(pot: Pot, step: number): number {
-  const poured = pouredLitres(pot.request, (pot.assembly.grid.endS[step] as number) / 60);
-  const evaporated = (pot.nominal.evaporatedKg[step] as number) / WATER_KG_PER_L;
-  return Math.max(0, pot.request.liquidL + poured + (pot.gainedL[step] as number) - evaporated);
+  return (pot.nominal.liquidKg[step] as number) / WATER_KG_PER_L;
 }
 
 /** What stands in the pot at `step`: meat and vegetables as far shrunk as the nominal course says. */

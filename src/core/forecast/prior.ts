@@ -2,11 +2,15 @@ import { type BraiseRequest } from './request';
 import { type Unknowns } from './assemble';
 import { LIDS } from '../larder';
 
-/** What a kitchen does not know when the pot goes in. The first three change the meat's demand, the rest its heat. */
+/**
+ * What a kitchen does not know when the pot goes in. The first four change when this cook's fork finds the meat done, the
+ * rest its heat.
+ */
 export const UNKNOWNS = [
   'toughness',
   'model',
   'piece',
+  'hand',
   'ovenOffset',
   'ovenFilm',
   'liquidFilm',
@@ -16,14 +20,23 @@ export const UNKNOWNS = [
   'liquidStart',
   'meatStart',
   'hold',
+  'burner',
 ] as const;
 
 export type Unknown = (typeof UNKNOWNS)[number];
 
+/**
+ * What a record can teach about: an unknown, whether the lid sits as it was said to; that it is a reading nothing explains,
+ * or that an earlier one must have been wrong.
+ */
+export const LEARNABLE = [...UNKNOWNS, 'lidAjar', 'unexplained', 'letGo'] as const;
+
+export type Learnable = (typeof LEARNABLE)[number];
+
 export const UNKNOWN_COUNT = UNKNOWNS.length;
 
 /** How many of the first unknowns leave the heat alone. */
-export const DEMAND_UNKNOWNS = 3;
+export const DEMAND_UNKNOWNS = 4;
 
 /** A normal law: of a temperature in K, or of the logarithm of a factor. */
 export interface NormalLaw {
@@ -36,6 +49,10 @@ export type Prior = Readonly<Record<Unknown, NormalLaw>>;
 
 const MODEL_SPREAD = 0.08;
 const PIECE_SPREAD = 0.06;
+/** How far one cook's fork feels later or sooner than another's, for all of a braise. */
+const HAND_SPREAD = 0.2;
+/** How much more or less a burner puts in than is reckoned. */
+const BURNER_SPREAD = 0.25;
 const THICKNESS_MEASURED = 0.06;
 const THICKNESS_GUESSED = 0.15;
 
@@ -49,6 +66,7 @@ export function kitchenPrior(request: BraiseRequest): Prior {
     toughness: law(request.cut.toughnessSpread),
     model: law(MODEL_SPREAD),
     piece: law(PIECE_SPREAD),
+    hand: law(HAND_SPREAD),
     ovenOffset: law(8),
     ovenFilm: law(0.2),
     liquidFilm: law(0.3),
@@ -58,6 +76,7 @@ export function kitchenPrior(request: BraiseRequest): Prior {
     liquidStart: law(3),
     meatStart: law(4),
     hold: law(1.5),
+    burner: law(BURNER_SPREAD),
   };
 }
 
@@ -72,7 +91,7 @@ function draw(prior: Prior, z: Float64Array, row: number, name: Unknown): number
 }
 
 /** Heat-side unknowns of the particle whose standard normals start at `row` of `z`. */
-export function unknownsOf(prior: Prior, z: Float64Array, row: number): Unknowns {
+export function unknownsOf(prior: Prior, z: Float64Array, row: number, lidAjar = false): Unknowns {
   return {
     ovenOffsetK: draw(prior, z, row, 'ovenOffset'),
     ovenFilm: Math.exp(draw(prior, z, row, 'ovenFilm')),
@@ -83,10 +102,25 @@ export function unknownsOf(prior: Prior, z: Float64Array, row: number): Unknowns
     liquidStartOffsetK: draw(prior, z, row, 'liquidStart'),
     meatStartOffsetK: draw(prior, z, row, 'meatStart'),
     holdOffsetK: draw(prior, z, row, 'hold'),
+    burner: Math.exp(draw(prior, z, row, 'burner')),
+    lidAjar,
   };
 }
 
-/** Factor on the cook value this particle's meat needs: animal, model error and the piece that was tried. */
+/**
+ * Factor on the cook value at which this cook's fork finds this particle's meat done: animal, model error, the piece that
+ * was tried, and the hand that tries it.
+ */
 export function demandOf(prior: Prior, z: Float64Array, row: number): number {
+  return meatDemandOf(prior, z, row) * Math.exp(draw(prior, z, row, 'hand'));
+}
+
+/** Spread of the logarithm of what `demandOf` gives. */
+export function demandSpread(prior: Prior): number {
+  return Math.hypot(prior.toughness.sd, prior.model.sd, prior.piece.sd, prior.hand.sd);
+}
+
+/** The same for the meat itself, whoever feels it. */
+export function meatDemandOf(prior: Prior, z: Float64Array, row: number): number {
   return Math.exp(draw(prior, z, row, 'toughness') + draw(prior, z, row, 'model') + draw(prior, z, row, 'piece'));
 }

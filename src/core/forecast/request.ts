@@ -3,9 +3,20 @@ import { type Cut, type LidKind, type PotMaterial } from '../larder';
 import { type MeatGroup, type WaterGiver } from '../material';
 import { type TargetStage } from '../tenderness';
 
+/** What ends a heat by itself, in this kitchen's own time. */
+export type HeatEnd =
+  /** The liquid comes to a temperature, from whichever side. */
+  | { readonly kind: 'liquid'; readonly tempC: number }
+  /** So much is left in the pot. */
+  | { readonly kind: 'level'; readonly litres: number }
+  /** Every piece is at a stage of the fork scale. */
+  | { readonly kind: 'stage'; readonly stage: TargetStage };
+
 export interface TimedHeat {
   readonly atMin: number;
   readonly heat: Heat;
+  /** What it gives way to by itself, unless the clock brings another heat first. */
+  readonly then?: { readonly after: HeatEnd; readonly heat: Heat };
 }
 
 export interface TimedLid {
@@ -16,6 +27,13 @@ export interface TimedLid {
 export interface TimedOpening {
   readonly atMin: number;
   readonly seconds: number;
+}
+
+/** A reading that nothing explains, from which the pot goes on. */
+export interface Correction {
+  readonly atMin: number;
+  readonly litres?: number;
+  readonly tempC?: number;
 }
 
 export interface TimedTopUp {
@@ -60,6 +78,7 @@ export interface BraiseRequest {
   readonly turnsAtMin: readonly number[];
   readonly openings: readonly TimedOpening[];
   readonly topUps: readonly TimedTopUp[];
+  readonly corrections?: readonly Correction[];
   readonly preCook: readonly PreCook[];
   /** The oven was cold when the pot went in. */
   readonly coldOven: boolean;

@@ -22,16 +22,15 @@ export function perturb(from: Float64Array, to: Float64Array, moving: number, ra
   for (let k = 0; k < moving; k++) to[k] = KEEP * (from[k] as number) + FRESH * normalQuantile(random());
 }
 
-/** Parents drawn by weight, each within one of its share. */
-export function systematicResample(w: Float64Array, random: RandomStream): Int32Array {
-  const count = w.length;
+/** `count` parents drawn by weights that sum to 1, each within one of its share. */
+export function systematicResample(w: Float64Array, random: RandomStream, count = w.length): Int32Array {
   const out = new Int32Array(count);
   const offset = random();
   let cumulative = w[0] as number;
   let j = 0;
   for (let i = 0; i < count; i++) {
     const target = (i + offset) / count;
-    while (cumulative < target && j < count - 1) {
+    while (cumulative < target && j < w.length - 1) {
       j++;
       cumulative += w[j] as number;
     }

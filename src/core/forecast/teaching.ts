@@ -1,12 +1,14 @@
 import { type Ensemble, predictionOf } from './ensemble';
 import { weights } from './resample';
 import { readySample, stageTimes, targetOf } from './forecast';
-import { probeLaw, stageChances } from './observation';
+import { LEVEL_SD_L, type Prediction, probeLaw, stageChances } from './observation';
+import { type Cut } from '../larder';
 import { normalQuantile, WeightedSample } from '../numbers';
+import { STAGES } from '../tenderness';
 
 /** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
 export interface Teaching {
-  readonly kind: 'fork' | 'probe';
+  readonly kind: 'fork' | 'probe' | 'level';
   readonly atMin: number;
   /** Width of the window now, min. */
   readonly widthMin: number;
@@ -16,7 +18,7 @@ export interface Teaching {
   readonly costMin: number;
 }
 
-const PROBE_READINGS = 12;
+const READINGS = 12;
 /** Particles that do not turn by the horizon count as this much later, so that widths stay finite. */
 const BEYOND = 1.1;
 
@@ -39,39 +41,77 @@ function expectedWidth(times: Float64Array, w: Float64Array, chance: readonly Fl
   return total > 0 ? expected / total : widthOf(times, w);
 }
 
-/** What a fork test or a probe reading at `atMin` would teach. `costMin` is what the look costs in heat. */
-export function teachingOf(ensemble: Ensemble, kind: Teaching['kind'], atMin: number, costMin: number): Teaching {
+/** Mean and spread of what a cook reads off a spoon's handle, l. */
+const levelLaw = (prediction: Prediction): { mean: number; sd: number } => ({
+  mean: prediction.litres,
+  sd: LEVEL_SD_L,
+});
+
+/** What an instrument may read over all kitchens, evenly in likelihood. */
+function readingsOf(laws: readonly { readonly mean: number; readonly sd: number }[], w: Float64Array): number[] {
+  const means = new WeightedSample(
+    Float64Array.from(laws, (l) => l.mean),
+    w,
+  );
+  const sd = laws.reduce((sum, l, i) => sum + l.sd * (w[i] as number), 0);
+  return Array.from({ length: READINGS }, (_, i) => {
+    const p = (i + 0.5) / READINGS;
+    return means.quantile(p) + sd * normalQuantile(p);
+  });
+}
+
+/** What an ensemble says before a record, worked out once for all that might be recorded. */
+interface Before {
+  readonly w: Float64Array;
+  readonly times: Float64Array;
+  readonly widthMin: number;
+}
+
+function before(ensemble: Ensemble): Before {
   const w = weights(ensemble);
   const horizon = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
   const times = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
-  const predictions = Array.from({ length: ensemble.count }, (_, i) => predictionOf(ensemble, i, atMin));
-  const { cut } = ensemble.request;
-  let chance: Float64Array[];
+  return { w, times, widthMin: widthOf(times, w) };
+}
+
+/** Likelihood of each outcome of a record in each kitchen that predicts `predictions`. */
+function chancesOf(
+  cut: Cut,
+  kind: Teaching['kind'],
+  predictions: readonly Prediction[],
+  w: Float64Array,
+): Float64Array[] {
   if (kind === 'fork') {
     const rows = predictions.map((p) => stageChances(cut, p.progress));
-    chance = Array.from({ length: 6 }, (_, stage) => Float64Array.from(rows, (row) => row[stage] as number));
-  } else {
-    const laws = predictions.map((p) => probeLaw(p, false));
-    const means = new WeightedSample(
-      Float64Array.from(laws, (l) => l.mean),
-      w,
-    );
-    const readings = Array.from({ length: PROBE_READINGS }, (_, i) => {
-      const p = (i + 0.5) / PROBE_READINGS;
-      return means.quantile(p) + 1.2 * normalQuantile(p);
-    });
-    chance = readings.map((reading) =>
-      Float64Array.from(laws, (l) => Math.exp(-0.5 * ((reading - l.mean) / l.sd) ** 2) / l.sd),
-    );
+    return STAGES.map((_, stage) => Float64Array.from(rows, (row) => row[stage] as number));
   }
-  return { kind, atMin, widthMin: widthOf(times, w), expectedWidthMin: expectedWidth(times, w, chance), costMin };
+  const laws = predictions.map((p) => (kind === 'probe' ? probeLaw(p, false) : levelLaw(p)));
+  return readingsOf(laws, w).map((reading) =>
+    Float64Array.from(laws, (l) => Math.exp(-0.5 * ((reading - l.mean) / l.sd) ** 2) / l.sd),
+  );
+}
+
+const KINDS = ['fork', 'probe', 'level'] as const;
+
+/** What a record of each kind at `atMin` would teach. `costMin` is what the look costs in heat. */
+function teachingsAt(ensemble: Ensemble, { w, times, widthMin }: Before, atMin: number, costMin: number): Teaching[] {
+  const predictions = Array.from({ length: ensemble.count }, (_, i) => predictionOf(ensemble, i, atMin));
+  return KINDS.map((kind) => {
+    const chance = chancesOf(ensemble.request.cut, kind, predictions, w);
+    return { kind, atMin, widthMin, expectedWidthMin: expectedWidth(times, w, chance), costMin };
+  });
+}
+
+/** What a fork test, a probe reading and a look at the level at `atMin` would teach. `costMin` is what a look costs in heat. */
+export function teachingsOf(ensemble: Ensemble, atMin: number, costMin: number): Teaching[] {
+  return teachingsAt(ensemble, before(ensemble), atMin, costMin);
 }
 
 const CANDIDATES = 5;
 
 /**
- * The record that is worth most: narrows the window by most for what it costs, among fork tests and probe readings
- * from `fromMin` to the high estimate or `untilMin`. Undefined when none is worth its cost.
+ * The record that is worth most: narrows the window by most for what it costs, among fork tests, probe readings and looks at
+ * the level from `fromMin` to the high estimate or `untilMin`. Undefined when none is worth its cost.
  */
 export function bestRecord(
   ensemble: Ensemble,
@@ -83,12 +123,12 @@ export function bestRecord(
   const last = Math.min(untilMin, sample.quantile(0.9));
   const from = Math.max(fromMin, Math.min(sample.quantile(0.1) * 0.6, fromMin + 5));
   if (!Number.isFinite(last) || last <= from) return undefined;
+  const known = before(ensemble);
   let best: Teaching | undefined;
   const worth = (t: Teaching): number => t.widthMin - t.expectedWidthMin - t.costMin;
   for (let i = 0; i < CANDIDATES; i++) {
     const atMin = from + ((last - from) * i) / (CANDIDATES - 1);
-    for (const kind of ['fork', 'probe'] as const) {
-      const teaching = teachingOf(ensemble, kind, atMin, costMin);
+    for (const teaching of teachingsAt(ensemble, known, atMin, costMin)) {
       if (worth(teaching) > Math.max(0, best ? worth(best) : 0)) best = teaching;
     }
   }

@@ -22,6 +22,8 @@ export interface BodySetup {
   readonly submergedFraction: number;
   /** Largest share of mass the meat can give up as juice. */
   readonly maxJuiceFraction: number;
+  /** Mass that gives juice, bone left out, kg. */
+  readonly edibleKg: number;
 }
 
 /** Bone in the middle of a piece: conductivity W/mK and heat capacity J/m³K. Modeller's judgement. */
@@ -29,15 +31,6 @@ export const BONE = { conductivityWMK: 0.4, volumetricHeatJM3K: 2.4e6, densityKg
 
 /** Quantile of the meat's volume whose cook value decides tenderness: the slowest quarter. */
 export const SLOW_QUANTILE = 0.25;
-
-interface Factors {
-  readonly a: Float64Array;
-  readonly b: Float64Array;
-  readonly c: Float64Array;
-  /** Capacity of the outer cell per step, plus what its inner neighbour leaves of the coupling, W/K. */
-  readonly outerCapacity: number;
-  readonly outerDiagonal: number;
-}
 
 /** Where the slowest quarter sits between two cells: the value is `(1 - weight) * low + weight * high`. */
 export interface QuantileCells {
@@ -47,21 +40,27 @@ export interface QuantileCells {
 }
 
 /** A piece cut into shells, before any stretch: what does not change from one kitchen to the next. */
-interface Geometry {
+export interface Geometry {
+  /** First shell of meat; those below are bone. */
   readonly firstMeat: number;
   /** Heat capacity of each shell, J/K. */
   readonly heatCapacity: Float64Array;
   /** Conductance from each shell to the next, W/K. */
   readonly coupling: Float64Array;
+  /** Share of the meat's volume in each shell; 0 for bone. */
   readonly meatShare: Float64Array;
+  /** How far the middle of each shell lies from the centre, as a share of the way to the surface. */
+  readonly depth: Float64Array;
   readonly slow: QuantileCells;
   readonly surfaceM2: number;
+  /** Half of the outer shell over conductivity, m²K/W. */
   readonly outerResistance: number;
 }
 
 const geometries = new WeakMap<Pieces, Map<number, Geometry>>();
 
-function geometryOf(pieces: Pieces, cells: number): Geometry {
+/** The shells of a piece; cut once for each fineness. */
+export function geometryOf(pieces: Pieces, cells: number): Geometry {
   const known = geometries.get(pieces) ?? new Map<number, Geometry>();
   geometries.set(pieces, known);
   const found = known.get(cells) ?? cut(pieces, cells);
@@ -85,12 +84,14 @@ function cut(pieces: Pieces, cells: number): Geometry {
   const heatCapacity = new Float64Array(cells);
   const coupling = new Float64Array(cells);
   const meatShare = new Float64Array(cells);
+  const depth = new Float64Array(cells);
   const halfResistance = new Float64Array(cells);
   for (let i = 0; i < cells; i++) {
     const isBone = i < firstMeat;
     const volume = (scale * (face(i + 1) ** power - face(i) ** power)) / power;
     heatCapacity[i] = volume * (isBone ? BONE.volumetricHeatJM3K : pieces.volumetricHeatJM3K);
     halfResistance[i] = (face(i + 1) - face(i)) / (2 * (isBone ? BONE.conductivityWMK : pieces.conductivityWMK));
+    depth[i] = (face(i) + face(i + 1)) / (2 * lengthM);
     if (!isBone) meatShare[i] = volume;
   }
   const meatVolume = meatShare.reduce((a, b) => a + b, 0);
@@ -103,6 +104,7 @@ function cut(pieces: Pieces, cells: number): Geometry {
     heatCapacity,
     coupling,
     meatShare,
+    depth,
     slow: findQuantile(meatShare, firstMeat, SLOW_QUANTILE),
     surfaceM2: scale * lengthM ** beta,
     outerResistance: halfResistance[cells - 1] as number,
@@ -124,139 +126,4 @@ function findQuantile(meatShare: Float64Array, firstMeat: number, quantile: numb
   }
   const last = meatShare.length - 1;
   return { low: last, high: last, weight: 0 };
-}
-
-/**
- * A piece cut into shells, advanced by implicit Euler. The surface film enters only the last row, so all other rows
- * are factored once per step length.
- */
-export class ConductingBody {
-  readonly cells: number;
-  /** First cell of meat; those below are bone. */
-  readonly firstMeat: number;
-  readonly temp: Float64Array;
-  readonly cookValue: Float64Array;
-  readonly slow: QuantileCells;
-  readonly surfaceM2: number;
-  /** Half of the outer shell over conductivity, m²K/W. */
-  readonly outerResistance: number;
-  /** Share of the meat's volume in each cell (0 for bone). */
-  private readonly meatShare: Float64Array;
-  private readonly heatCapacity: Float64Array;
-  private readonly coupling: Float64Array;
-  private readonly work: Float64Array;
-  private readonly factorCache = new Map<number, Factors>();
-
-  constructor(
-    readonly setup: BodySetup,
-    cells: number,
-  ) {
-    const geometry = geometryOf(setup.pieces, cells);
-    const { stretch } = setup;
-    this.cells = cells;
-    this.firstMeat = geometry.firstMeat;
-    this.slow = geometry.slow;
-    this.meatShare = geometry.meatShare;
-    this.heatCapacity = geometry.heatCapacity;
-    this.surfaceM2 = geometry.surfaceM2 / stretch;
-    this.outerResistance = geometry.outerResistance * stretch;
-    this.coupling = stretch === 1 ? geometry.coupling : geometry.coupling.map((k) => k / (stretch * stretch));
-    this.temp = new Float64Array(cells).fill(setup.startTempC);
-    this.cookValue = new Float64Array(cells);
-    this.work = new Float64Array(cells);
-  }
-
-  private lastStepS = 0;
-  private lastFactors: Factors | undefined;
-
-  private factors(stepS: number): Factors {
-    if (this.lastFactors && stepS === this.lastStepS) return this.lastFactors;
-    const found = this.factorCache.get(stepS) ?? this.factorise(stepS);
-    this.lastStepS = stepS;
-    this.lastFactors = found;
-    return found;
-  }
-
-  private factorise(stepS: number): Factors {
-    const last = this.cells - 1;
-    const a = new Float64Array(last);
-    const b = new Float64Array(last);
-    const c = new Float64Array(last);
-    let previousC = 0;
-    let previousK = 0;
-    for (let i = 0; i < last; i++) {
-      const m = (this.heatCapacity[i] ?? 0) / stepS;
-      const k = this.coupling[i] ?? 0;
-      const inverse = 1 / (m + k + previousK * (1 - previousC));
-      a[i] = m * inverse;
-      b[i] = previousK * inverse;
-      c[i] = k * inverse;
-      previousC = k * inverse;
-      previousK = k;
-    }
-    const outerCapacity = (this.heatCapacity[last] ?? 0) / stepS;
-    const made: Factors = { a, b, c, outerCapacity, outerDiagonal: outerCapacity + previousK * (1 - previousC) };
-    this.factorCache.set(stepS, made);
-    return made;
-  }
-
-  /**
-   * First half of a step: eliminates all inner rows. Afterwards the new surface-cell temperature is
-   * `offset + gain * T_env`, with the film's conductance `film` (W/K) between them.
-   */
-  forward(stepS: number, filmWM2K: number): void {
-    const { a, b, outerCapacity, outerDiagonal } = this.factors(stepS);
-    const last = this.cells - 1;
-    const { temp, work } = this;
-    let d = 0;
-    for (let i = 0; i < last; i++) {
-      d = (a[i] as number) * (temp[i] as number) + (b[i] as number) * d;
-      work[i] = d;
-    }
-    this.film = this.surfaceM2 / (1 / filmWM2K + this.outerResistance);
-    const inverse = 1 / (outerDiagonal + this.film);
-    this.offset = (outerCapacity * (temp[last] as number) + (this.coupling[last - 1] as number) * d) * inverse;
-    this.gain = this.film * inverse;
-  }
-
-  film = 0;
-  offset = 0;
-  gain = 0;
-
-  /** Second half of a step: puts the surroundings' new temperature in and fills all cells. */
-  backward(stepS: number, surroundingsC: number): void {
-    const { c } = this.factors(stepS);
-    const { temp, work } = this;
-    let next = this.offset + this.gain * surroundingsC;
-    temp[this.cells - 1] = next;
-    for (let i = this.cells - 2; i >= 0; i--) {
-      next = (work[i] as number) + (c[i] as number) * next;
-      temp[i] = next;
-    }
-  }
-
-  /** Heat held above 0 °C, J. */
-  enthalpyJ(): number {
-    let sum = 0;
-    for (let i = 0; i < this.cells; i++) sum += (this.heatCapacity[i] ?? 0) * (this.temp[i] ?? 0);
-    return sum;
-  }
-
-  /** Mean over the meat (bone left out) of a per-cell array. */
-  meatMean(values: Float64Array): number {
-    let sum = 0;
-    for (let i = this.firstMeat; i < this.cells; i++) sum += (this.meatShare[i] ?? 0) * (values[i] ?? 0);
-    return sum;
-  }
-
-  /** Value of a per-cell array at the slowest quarter. */
-  atSlowQuarter(values: Float64Array): number {
-    const { low, high, weight } = this.slow;
-    return (1 - weight) * (values[low] ?? 0) + weight * (values[high] ?? 0);
-  }
-
-  /** Temperature of the coldest meat, °C: the centre, or the meat at the bone. */
-  coreTempC(): number {
-    return this.temp[this.firstMeat] ?? 0;
-  }
 }

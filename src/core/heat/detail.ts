@@ -1,13 +1,16 @@
-import { type ConductingBody } from './body';
-import { equilibriumJuice, JUICE_TIME_S, tabulatedCookRate } from '../tenderness';
+import { type BodySetup, type Geometry } from './body';
+import { type Shells } from './shells';
+import { tabulatedCookRate } from '../tenderness';
 
 /** The parts of a run that only drawings, proofs and single runs need; kept out of the particles' path. */
 export interface DetailSeries {
   readonly meanC: readonly Float64Array[];
   readonly meanCookValue: readonly Float64Array[];
   readonly coreCookValue: readonly Float64Array[];
-  /** Per body: share of the edible mass given up as juice. */
+  /** Per body: share of the edible mass given up so far, as juice in the pot or before it. */
   readonly juiceFraction: readonly Float64Array[];
+  /** Per body: what of it was gone before the pot. */
+  readonly lostBefore: Float64Array;
   /** Net heat into pot and pieces so far, J; in held phases what the cook had to supply. */
   readonly heatInJ: Float64Array;
   readonly evaporationHeatJ: Float64Array;
@@ -17,30 +20,42 @@ export interface DetailSeries {
   readonly suppliedW: Float64Array;
   /** Per body: temperature of every cell at each step's end, `count * cells` values. */
   readonly profiles: readonly Float32Array[];
-  readonly bodies: readonly ConductingBody[];
+  /** Per body: where each of those cells lies, from 0 in the middle to 1 at the surface. */
+  readonly depths: readonly Float64Array[];
 }
 
-interface PotStep {
+/** What a step did. */
+export interface StepFlows {
   readonly stepS: number;
-  /** What burner or oven puts in, losses through the wall not yet taken off, W. */
+  /** What burner or oven put in, losses through the wall not yet taken off, W; what of it reached liquid, pot and pieces. */
   readonly suppliedW: number;
-  /** What of it reaches liquid, pot and pieces, W. */
   readonly netW: number;
   readonly evaporationW: number;
-  readonly storedW: number;
+  /** Heat capacity of pot and liquid over the step's length, W/K; where the liquid came to, °C. */
+  readonly capacityWK: number;
+  readonly nextC: number;
 }
 
+/** Listens to one run. Called in the order `begin`, `bare` for each step in air, `entersPot`, then `before` and `after`. */
 export class DetailRecorder {
-  private readonly series: DetailSeries;
-  private readonly ratesBefore: readonly Float64Array[];
-  private readonly juice: Float64Array;
-  private readonly startEnthalpyJ: number;
+  private readonly series: Omit<DetailSeries, 'depths' | 'lostBefore'>;
+  private readonly rates: Float64Array;
+  private readonly cookValue: Float64Array;
+  private shells: Shells | undefined;
+  private depths: readonly Float64Array[] = [];
+  private lostBefore = new Float64Array(0);
+  private startEnthalpyJ = 0;
   private heatInJ = 0;
   private evaporationJ = 0;
   private storedJ = 0;
+  private liquidC = 0;
 
-  constructor(bodies: readonly ConductingBody[], count: number) {
-    const perBody = (): Float64Array[] => bodies.map(() => new Float64Array(count));
+  constructor(
+    private readonly bodies: number,
+    private readonly cells: number,
+    count: number,
+  ) {
+    const perBody = (): Float64Array[] => Array.from({ length: bodies }, () => new Float64Array(count));
     this.series = {
       meanC: perBody(),
       meanCookValue: perBody(),
@@ -50,54 +65,84 @@ export class DetailRecorder {
       evaporationHeatJ: new Float64Array(count),
       energyResidualJ: new Float64Array(count),
       suppliedW: new Float64Array(count),
-      profiles: bodies.map((body) => new Float32Array(count * body.cells)),
-      bodies,
+      profiles: Array.from({ length: bodies }, () => new Float32Array(count * cells)),
     };
-    this.ratesBefore = bodies.map((body) => new Float64Array(body.cells));
-    this.juice = new Float64Array(bodies.length);
-    this.startEnthalpyJ = this.enthalpyJ();
+    this.rates = new Float64Array(bodies * cells);
+    this.cookValue = new Float64Array(bodies * cells);
   }
 
-  private enthalpyJ(): number {
-    return this.series.bodies.reduce((sum, body) => sum + body.enthalpyJ(), 0);
+  /** The pieces as they are before anything happens to them. */
+  begin(shells: Shells, setups: readonly BodySetup[]): void {
+    this.shells = shells;
+    this.depths = setups.map((_, g) => (shells.geometry[g] as Geometry).depth);
+    this.startEnthalpyJ = shells.enthalpyJ();
   }
 
-  before(group: number, body: ConductingBody): void {
-    const rates = this.ratesBefore[group] as Float64Array;
-    for (let i = 0; i < body.cells; i++) rates[i] = tabulatedCookRate(body.temp[i] as number);
-  }
-
-  after(group: number, body: ConductingBody, step: number, stepS: number): void {
-    const rates = this.ratesBefore[group] as Float64Array;
-    const profile = this.series.profiles[group] as Float32Array;
-    for (let i = 0; i < body.cells; i++) {
-      const temp = body.temp[i] as number;
-      body.cookValue[i] =
-        (body.cookValue[i] as number) + (((rates[i] as number) + tabulatedCookRate(temp)) * stepS) / 120;
-      profile[step * body.cells + i] = temp;
+  /** A step in air is over. */
+  bare(stepS: number): void {
+    const { temp } = this.shells as Shells;
+    for (let i = 0; i < this.cookValue.length; i++) {
+      this.cookValue[i] = (this.cookValue[i] as number) + (tabulatedCookRate(temp[i] as number) * stepS) / 60;
     }
-    const mean = body.meatMean(body.temp);
-    const target = equilibriumJuice(mean, body.setup.maxJuiceFraction);
-    const held = this.juice[group] as number;
-    if (target > held) this.juice[group] = held + (target - held) * (1 - Math.exp(-stepS / JUICE_TIME_S));
-    (this.series.meanC[group] as Float64Array)[step] = mean;
-    (this.series.meanCookValue[group] as Float64Array)[step] = body.meatMean(body.cookValue);
-    (this.series.coreCookValue[group] as Float64Array)[step] = body.cookValue[body.firstMeat] as number;
-    (this.series.juiceFraction[group] as Float64Array)[step] = this.juice[group] as number;
   }
 
-  pot(step: number, flows: PotStep): void {
-    this.heatInJ += flows.netW * flows.stepS;
-    this.evaporationJ += flows.evaporationW * flows.stepS;
-    this.storedJ += flows.storedW * flows.stepS;
-    this.series.heatInJ[step] = this.heatInJ;
-    this.series.evaporationHeatJ[step] = this.evaporationJ;
-    this.series.suppliedW[step] = flows.suppliedW;
-    this.series.energyResidualJ[step] =
-      this.heatInJ - this.evaporationJ - this.storedJ - (this.enthalpyJ() - this.startEnthalpyJ);
+  /** The pieces have taken up `heatJ` before the pot, and given up these shares of their mass. */
+  entersPot(heatJ: number, lost: Float64Array): void {
+    this.heatInJ = heatJ;
+    this.lostBefore = lost.slice();
+  }
+
+  /** A step begins with the liquid at `liquidC`. */
+  before(liquidC: number): void {
+    this.liquidC = liquidC;
+    const { temp } = this.shells as Shells;
+    for (let i = 0; i < this.rates.length; i++) this.rates[i] = tabulatedCookRate(temp[i] as number);
+  }
+
+  after(step: number, juice: Float64Array, flows: StepFlows): void {
+    const { stepS } = flows;
+    const shells = this.shells as Shells;
+    const { cells, series } = this;
+    for (let g = 0; g < this.bodies; g++) {
+      const profile = series.profiles[g] as Float32Array;
+      for (let i = 0; i < cells; i++) {
+        const at = g * cells + i;
+        const temp = shells.temp[at] as number;
+        const rate = (this.rates[at] as number) + tabulatedCookRate(temp);
+        this.cookValue[at] = (this.cookValue[at] as number) + (rate * stepS) / 120;
+        profile[step * cells + i] = temp;
+      }
+      const { firstMeat } = shells.geometry[g] as Geometry;
+      (series.meanC[g] as Float64Array)[step] = shells.mean[g] as number;
+      (series.meanCookValue[g] as Float64Array)[step] = shells.meatMean(g, this.cookValue);
+      (series.coreCookValue[g] as Float64Array)[step] = this.cookValue[g * cells + firstMeat] as number;
+      (series.juiceFraction[g] as Float64Array)[step] = juice[g] as number;
+    }
+    this.heatInJ += flows.netW * stepS;
+    this.evaporationJ += flows.evaporationW * stepS;
+    this.storedJ += flows.capacityWK * (flows.nextC - this.liquidC) * stepS;
+    series.heatInJ[step] = this.heatInJ;
+    series.evaporationHeatJ[step] = this.evaporationJ;
+    series.suppliedW[step] = flows.suppliedW;
+    series.energyResidualJ[step] =
+      this.heatInJ - this.evaporationJ - this.storedJ - (shells.enthalpyJ() - this.startEnthalpyJ);
   }
 
   result(): DetailSeries {
-    return this.series;
+    return { ...this.series, depths: this.depths, lostBefore: this.lostBefore };
   }
+}
+
+/** The inside of a piece at one step of a detailed course, from the middle out. */
+export interface Profile {
+  /** 0 in the middle to 1 at the surface. */
+  readonly depth: Float64Array;
+  readonly tempC: Float32Array;
+}
+
+/** How warm the pieces of one size class are inside at the end of `step`. */
+export function profileAt(course: DetailSeries, group: number, step: number): Profile {
+  const depth = course.depths[group] as Float64Array;
+  const cells = depth.length;
+  return { depth, tempC: (course.profiles[group] as Float32Array).subarray(step * cells, (step + 1) * cells) };
 }

@@ -18,6 +18,19 @@ const laws = new Map<string, DryingLaw>();
 
 /** The law at `pressurePa` against air holding `ambientVapourPa`; Stefan flow, linear between 0.05 K steps, 0 to 110 °C. */
 export function dryingLaw(pressurePa: number, ambientVapourPa: number): DryingLaw {
+  if (last && lastPa === pressurePa && lastVapourPa === ambientVapourPa) return last;
+  lastPa = pressurePa;
+  lastVapourPa = ambientVapourPa;
+  last = find(pressurePa, ambientVapourPa);
+  return last;
+}
+
+/** The law asked for last: every particle of a forecast asks for the same. */
+let last: DryingLaw | undefined;
+let lastPa = Number.NaN;
+let lastVapourPa = Number.NaN;
+
+function find(pressurePa: number, ambientVapourPa: number): DryingLaw {
   const key = `${String(pressurePa)}/${String(ambientVapourPa)}`;
   const known = laws.get(key);
   if (known) return known;

@@ -1,15 +1,19 @@
 export { type BodySetup, BONE, type Pieces } from './body';
 export { burnerKWh, ENERGY_SPREAD, ovenKWh } from './energy';
+export { profileAt } from './detail';
+export { type HeatStage, type StageEnd } from './phase';
 export {
   BATH_FILM,
   CLEAR_LIQUID_FILM,
   type DetailedCourse,
+  emptyCourses,
   FAST_CELLS,
   LIQUID_HEAT_JKGK,
   PLAIN_CELLS,
-  type PotPhase,
   runBraise,
   type RunCourse,
+  runDetailed,
+  runInto,
   type RunSetup,
 } from './run';
 export { equivalentBody, type PieceShape } from './shape';
@@ -19,8 +23,11 @@ export {
   openingDropK,
   coldStartDropK,
   type Heat,
+  heldSimmerC,
   type KitchenFactors,
   potPhase,
+  type PotShell,
+  smoothStep,
 } from './sources';
-export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid } from './timeGrid';
+export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';
 export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, WATER_KG_PER_L } from './water';

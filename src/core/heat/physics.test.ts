@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ConductingBody } from './body';
+import { Shells } from './shells';
 import { componentProperties, mixtureProperties } from '../composition';
 import { equivalentBody, type PieceShape } from './shape';
 import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, saturationSlopePaK } from './water';
@@ -53,25 +53,19 @@ function thetaAfter(
   cells: number,
   steps: number,
 ): { centre: number; surface: number } {
-  const body = new ConductingBody(
-    {
-      pieces: {
-        shape: { beta, lengthM: 1 },
-        volumeM3: 1 / (beta + 1),
-        conductivityWMK: 1,
-        volumetricHeatJM3K: 1,
-        coreBoneFraction: 0,
-      },
-      stretch: 1,
-      startTempC: 1,
-      submergedFraction: 1,
-      maxJuiceFraction: 0,
-    },
-    cells,
-  );
+  const body = new Shells();
+  const pieces = {
+    shape: { beta, lengthM: 1 },
+    volumeM3: 1 / (beta + 1),
+    conductivityWMK: 1,
+    volumetricHeatJM3K: 1,
+    coreBoneFraction: 0,
+  };
+  const setup = { pieces, stretch: 1, startTempC: 1, submergedFraction: 1, maxJuiceFraction: 0, edibleKg: 1 };
+  body.load([setup], cells, Float64Array.of(fourier / steps));
   for (let i = 0; i < steps; i++) {
-    body.forward(fourier / steps, biot);
-    body.backward(fourier / steps, 0);
+    body.forward(0, 0, 1 / biot);
+    body.backward(0, 0, 0);
   }
   const [first, second] = body.temp;
   const last = body.temp[cells - 1] ?? 0;

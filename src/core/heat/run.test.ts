@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PLAIN_CELLS, runBraise, type RunSetup } from './run';
+import { PLAIN_CELLS, runBraise, runDetailed, type RunSetup } from './run';
 import { makeTimeGrid, PLAIN_STEPS } from './timeGrid';
 import { readReference, type Scenario } from '../../testing/reference';
 
@@ -25,24 +25,32 @@ function setupOf({ inputs: i }: Scenario): RunSetup {
         startTempC: n('T_meat0_C'),
         submergedFraction: n('phi'),
         maxJuiceFraction: n('xl_max'),
+        edibleKg: 1,
       },
     ],
-    phases: [
+    vegetables: [],
+    stages: [
       {
-        mode: i.mode === 'held' ? 'held' : 'driven',
-        conductanceWK: i.mode === 'oven' ? n('G_oven_W_K') : n('U_loss_W_K'),
-        ambientC: i.mode === 'oven' ? n('T_oven_C') : n('T_room_C'),
-        powerW: i.mode === 'stove' ? n('P_net_W') : 0,
-        holdC: i.mode === 'held' ? n('T_hold_C') : 0,
-        lidLeak: n('lid_leak'),
-        massTransfer: n('hm'),
-        ambientVapourPa: n('p_inf_Pa'),
-        topFilmWM2K: n('h_top'),
-        headspaceDropK: n('d_env'),
-        exposureScale: 1,
+        phases: [
+          {
+            mode: i.mode === 'held' ? 'held' : 'driven',
+            conductanceWK: i.mode === 'oven' ? n('G_oven_W_K') : n('U_loss_W_K'),
+            behindDoor: i.mode === 'oven',
+            ambientC: i.mode === 'oven' ? n('T_oven_C') : n('T_room_C'),
+            powerW: i.mode === 'stove' ? n('P_net_W') : 0,
+            holdC: i.mode === 'held' ? n('T_hold_C') : 0,
+            lidLeak: n('lid_leak'),
+            massTransfer: n('hm'),
+            ambientVapourPa: n('p_inf_Pa'),
+            topFilmWM2K: n('h_top'),
+            headspaceDropK: n('d_env'),
+            exposureScale: 1,
+          },
+        ],
       },
     ],
     topUps: [],
+    readings: [],
     history: [],
     vesselHeatJK: n('C_vessel_J_K'),
     liquidKg: n('M_liq0_kg'),
@@ -58,12 +66,12 @@ function run(scenario: Scenario, cells = PLAIN_CELLS, rules = PLAIN_STEPS) {
   const grid = makeTimeGrid({
     horizonS: scenario.outputs.at(-1)?.t_s ?? 0,
     rules,
-    phaseStartsS: [0],
+    keyStartsS: [0],
     openings: door ? [{ atS: door.t_s, durationS: door.dur_s, airDropK: door.drop_K ?? 0, lidOff: true }] : [],
     topUps: [],
     marksS: scenario.outputs.map((o) => o.t_s),
   });
-  return { grid, course: runBraise(setupOf(scenario), grid, cells, true) };
+  return { grid, course: runDetailed(setupOf(scenario), grid, cells) };
 }
 
 describe.each(scenarios)('$name against the independent solver', (scenario) => {
@@ -115,12 +123,12 @@ describe('a pot', () => {
     const grid = makeTimeGrid({
       horizonS: 14400,
       rules: PLAIN_STEPS,
-      phaseStartsS: [0],
+      keyStartsS: [0],
       openings: [],
       topUps: [],
       marksS: [],
     });
-    const course = runBraise({ ...setupOf(open), liquidKg: 0.3 }, grid, PLAIN_CELLS, true);
+    const course = runDetailed({ ...setupOf(open), liquidKg: 0.3 }, grid, PLAIN_CELLS);
     const last = grid.count - 1;
     expect(course.evaporatedKg[last]).toBeGreaterThan(0.3);
     expect(Math.abs((course.energyResidualJ[last] ?? 1) / (course.heatInJ[last] ?? 1))).toBeLessThan(1e-9);
@@ -135,7 +143,7 @@ describe('a pot', () => {
       const grid = makeTimeGrid({
         horizonS: 3700,
         rules: PLAIN_STEPS,
-        phaseStartsS: [0],
+        keyStartsS: [0],
         openings: [],
         topUps: setup.topUps,
         marksS: [],
@@ -150,7 +158,7 @@ describe('a pot', () => {
     const grid = makeTimeGrid({
       horizonS: 7200,
       rules: PLAIN_STEPS,
-      phaseStartsS: [0],
+      keyStartsS: [0],
       openings: [],
       topUps: [],
       marksS: [],
@@ -170,12 +178,12 @@ describe('a pot', () => {
     const grid = makeTimeGrid({
       horizonS: 60,
       rules: PLAIN_STEPS,
-      phaseStartsS: [0],
+      keyStartsS: [0],
       openings: [],
       topUps: [],
       marksS: [],
     });
     expect(() => runBraise({ ...setupOf(chuck), bodies: [] }, grid, PLAIN_CELLS)).toThrow(RangeError);
-    expect(() => runBraise({ ...setupOf(chuck), phases: [] }, grid, PLAIN_CELLS)).toThrow(RangeError);
+    expect(() => runBraise({ ...setupOf(chuck), stages: [] }, grid, PLAIN_CELLS)).toThrow(RangeError);
   });
 });

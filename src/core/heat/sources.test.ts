@@ -1,44 +1,79 @@
 import { describe, expect, it } from 'vitest';
 import { dryingLaw, lookUp } from './drying';
-import { AS_EXPECTED, type Heat, type KitchenFactors, potPhase } from './sources';
+import { type PotPhase } from './phase';
+import { AS_EXPECTED, type Heat, heldSimmerC, type KitchenFactors, potPhase, type PotShell } from './sources';
 import { saturationPressurePa, SEA_LEVEL_PA } from './water';
-import { type LidKind, type PotMaterial } from '../larder';
+import { type LidKind } from '../larder';
+import { plainGasWK } from '../../testing/plainBraise';
 
-const surfaces = { base: 0.053, wetSide: 0.045, drySide: 0.04 };
+const SHELL: PotShell = {
+  diameterM: 0.26,
+  baseM2: 0.053,
+  wetSideM2: 0.045,
+  drySideM2: 0.04,
+  wallAboveLiquidM: 0.049,
+  wallThicknessM: 0.0035,
+  material: 'castIron',
+  pressurePa: SEA_LEVEL_PA,
+};
 
 function phase(
   heat: Heat,
-  options: {
-    lid?: LidKind;
-    turned?: boolean;
-    material?: PotMaterial;
-    wall?: number;
-    factors?: Partial<KitchenFactors>;
-  } = {},
-) {
+  options: { lid?: LidKind; turned?: boolean; shell?: Partial<PotShell>; factors?: Partial<KitchenFactors> } = {},
+): PotPhase {
   return potPhase(
     heat,
     options.lid ?? 'heavy',
     options.turned ?? false,
-    { surfaces, material: options.material ?? 'castIron', wallAboveLiquidM: options.wall ?? 0.04 },
+    { ...SHELL, ...options.shell },
     { ...AS_EXPECTED, ...options.factors },
   );
 }
 
+/** Conductance into the pot with liquid at 95 °C, W/K. */
+function into(made: PotPhase, liquidC = 95): number {
+  return made.conductanceWK + (made.gas ? plainGasWK(made.gas, made.ambientC, liquidC) : 0);
+}
+
 const oven: Heat = { kind: 'oven', tempC: 150, fan: false };
+const fan: Heat = { ...oven, fan: true };
 
 describe('heat on a pot', () => {
-  it('goes into a lidded pot through wet and dry walls, worked by hand', () => {
-    const wet = 11 * (0.053 + 0.045);
-    const dry = (0.053 + 0.04) / (1 / 11 + 1 / 8);
-    expect(phase(oven).conductanceWK).toBeCloseTo(wet + dry, 9);
-    expect(phase(oven, { lid: 'none' }).conductanceWK).toBeCloseTo(11 * (0.053 + 0.045 + 0.053), 9);
+  const black = 4 * 5.670374e-8 * (122.5 + 273.15) ** 3;
+
+  it('comes as moving air and as radiation: 17.6 W/m²K on a dark pot, 27.6 with a fan, 8.5 on a bright one', () => {
+    expect(5 + 0.9 * black).toBeCloseTo(17.6, 1);
+    expect(15 + 0.9 * black).toBeCloseTo(27.6, 1);
+    expect(5 + 0.25 * black).toBeCloseTo(8.5, 1);
   });
 
-  it('is more with a fan and less into shiny steel', () => {
-    const dry = (0.053 + 0.04) / (1 / 20 + 1 / 8);
-    expect(phase({ ...oven, fan: true }).conductanceWK).toBeCloseTo(20 * (0.053 + 0.045) + dry, 9);
-    expect(phase(oven, { material: 'steel' }).conductanceWK).toBeLessThan(phase(oven).conductanceWK);
+  it('goes into a lidded pot through wet and dry walls, worked by hand', () => {
+    const film = 5 + 0.9 * black;
+    const byHand = film * (0.053 + 0.045) + (0.053 + 0.04) / (1 / film + 1 / 8);
+    expect(into(phase(oven))).toBeCloseTo(byHand, 9);
+    const bright = 5 + 0.1 * black;
+    const underFoil = film * (0.053 + 0.045) + 0.04 / (1 / film + 1 / 8) + 0.053 / (1 / bright + 1 / 8);
+    expect(into(phase(oven, { lid: 'foil' }))).toBeCloseTo(underFoil, 9);
+  });
+
+  it('goes into an open one through the surface too, and down the wall above it as through a fin', () => {
+    const film = 5 + 0.9 * black;
+    const water = 5 + 0.95 * black;
+    const brimFull = into(phase(oven, { lid: 'none', shell: { wallAboveLiquidM: 0 } }));
+    expect(brimFull).toBeCloseTo(film * (0.053 + 0.045) + water * 0.053, 9);
+    const withWall = into(phase(oven, { lid: 'none' })) - brimFull;
+    // Thick and well conducting, a wall gives what both its sides take up; as it is, a little less.
+    const all = film * 2 * Math.PI * 0.26 * 0.049;
+    expect(withWall).toBeGreaterThan(0.6 * all);
+    expect(withWall).toBeLessThan(all);
+    const clay = into(phase(oven, { lid: 'none', shell: { material: 'ceramic' } })) - brimFull;
+    expect(clay).toBeLessThan(withWall / 2);
+  });
+
+  it('is more with a fan, less into bright steel, and more the hotter the wall', () => {
+    expect(into(phase(fan)) - into(phase(oven))).toBeGreaterThan(10 * 0.098);
+    expect(into(phase(oven, { shell: { material: 'steel' } }))).toBeLessThan(0.7 * into(phase(oven)));
+    expect(into(phase(oven), 140)).toBeGreaterThan(into(phase(oven), 20));
   });
 
   it('follows what this kitchen’s oven, lid and flame really do', () => {
@@ -46,20 +81,31 @@ describe('heat on a pot', () => {
     expect(phase({ kind: 'grill', tempC: 150 }, { factors: { ovenOffsetK: 8 } }).ambientC).toBe(165);
     expect(phase(oven, { factors: { lidLeak: 2 } }).lidLeak).toBeCloseTo(0.04, 9);
     expect(phase(oven, { lid: 'ajar', factors: { lidLeak: 100 } }).lidLeak).toBe(1);
-    expect(phase({ kind: 'simmer', tempC: 96 }, { factors: { holdOffsetK: 1 } })).toMatchObject({
-      mode: 'held',
-      holdC: 97,
-    });
+    expect(phase({ kind: 'power', powerW: 400 }, { factors: { burner: 0.8 } }).powerW).toBe(320);
+    expect(into(phase(oven, { factors: { ovenFilm: 1.3 } }))).toBeGreaterThan(into(phase(oven)) * 1.2);
   });
 
-  it('lets nothing dry in a steam oven or a bath', () => {
-    expect(phase({ kind: 'steamOven', tempC: 100 }, { lid: 'none' }).lidLeak).toBe(0);
+  it('takes a lid that does not sit for one set ajar, and paper for paper', () => {
+    const off = { factors: { lidAjar: true } };
+    expect(phase(oven, off)).toEqual(phase(oven, { lid: 'ajar' }));
+    expect(phase(oven, { ...off, lid: 'cartouche' })).toEqual(phase(oven, { lid: 'cartouche' }));
+    expect(phase(oven, { ...off, lid: 'none' })).toEqual(phase(oven, { lid: 'none' }));
+  });
+
+  it('lets a bath dry nothing, and steam only above its dew point', () => {
     expect(phase({ kind: 'bath', tempC: 70 }).lidLeak).toBe(0);
+    const steam = phase({ kind: 'steamOven', tempC: 120 }, { lid: 'none' });
+    expect(steam.condensing?.dewC).toBeCloseTo(98.6, 1);
+    expect(lookUp(dryingLaw(SEA_LEVEL_PA, steam.ambientVapourPa).drive, 98)).toBeLessThan(0);
+    expect(phase({ kind: 'steamOven', tempC: 85 }).condensing?.dewC).toBeCloseTo(85, 6);
   });
 
-  it('shelters an open surface between steep walls', () => {
-    expect(phase(oven, { lid: 'none', wall: 0.08 }).lidLeak).toBe(0.6);
-    expect(phase(oven, { lid: 'none', wall: 0.02 }).lidLeak).toBe(1);
+  it('shelters an open surface the more the higher the walls stand, without a step', () => {
+    const leak = (wallM: number): number => phase(oven, { lid: 'none', shell: { wallAboveLiquidM: wallM } }).lidLeak;
+    expect(leak(0)).toBe(1);
+    expect(leak(0.13)).toBeCloseTo(0.6, 12);
+    expect(leak(0.3)).toBeCloseTo(0.6, 12);
+    for (let mm = 0; mm < 130; mm++) expect(leak(mm / 1000) - leak((mm + 1) / 1000)).toBeLessThan(0.007);
   });
 
   it('halves what stands out once the pieces are turned', () => {
@@ -70,6 +116,23 @@ describe('heat on a pot', () => {
   it('puts a burner’s power in and loses to the room; off, it only loses', () => {
     expect(phase({ kind: 'power', powerW: 700 })).toMatchObject({ mode: 'driven', powerW: 700, ambientC: 22 });
     expect(phase({ kind: 'off' })).toMatchObject({ mode: 'driven', powerW: 0, ambientC: 22 });
+  });
+});
+
+describe('a simmer held on the stove', () => {
+  it('stands two kelvin under the boil where it is held by eye, also on a mountain, and as set by a thermometer', () => {
+    expect(heldSimmerC(96, 100)).toBeCloseTo(98, 9);
+    expect(heldSimmerC(95, 100)).toBeCloseTo(98, 9);
+    expect(heldSimmerC(90, 95)).toBeCloseTo(93, 9);
+    expect(heldSimmerC(88, 100)).toBe(88);
+    expect(heldSimmerC(99, 100)).toBe(99);
+    expect(heldSimmerC(120, 100)).toBe(100);
+  });
+
+  it('is never cooler for being set hotter', () => {
+    for (let c = 70; c < 100; c += 0.25) {
+      expect(heldSimmerC(c + 0.25, 100)).toBeGreaterThanOrEqual(heldSimmerC(c, 100));
+    }
   });
 });
 

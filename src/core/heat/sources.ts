@@ -1,6 +1,7 @@
 import { FRIDGE_C, ROOM_C } from '../material';
-import { type PotPhase } from './run';
-import { type LidKind, LIDS, type PotMaterial, radiantFactor } from '../larder';
+import { blackFilm, type Condensing, type GasFilm, INNER_FILM, type PotPhase } from './phase';
+import { boilingPointC, saturationPressurePa } from './water';
+import { type LidKind, LIDS, type PotMaterial, POT_MATTER } from '../larder';
 
 /** How the pot is heated. Temperatures in °C; power is what reaches the pot, W. */
 export type Heat =
@@ -21,29 +22,48 @@ export interface KitchenFactors {
   readonly topFilm: number;
   readonly lidLeak: number;
   readonly holdOffsetK: number;
+  /** On what a burner puts into the pot. */
+  readonly burner: number;
+  /** The lid does not sit as it was said to, but leaks as one set ajar. */
+  readonly lidAjar: boolean;
 }
 
-export const AS_EXPECTED: KitchenFactors = { ovenOffsetK: 0, ovenFilm: 1, topFilm: 1, lidLeak: 1, holdOffsetK: 0 };
+export const AS_EXPECTED: KitchenFactors = {
+  ovenOffsetK: 0,
+  ovenFilm: 1,
+  topFilm: 1,
+  lidLeak: 1,
+  holdOffsetK: 0,
+  burner: 1,
+  lidAjar: false,
+};
 
-/** Surfaces of the pot, m². */
-export interface PotSurfaces {
-  readonly base: number;
-  /** Side wall up to the liquid line. */
-  readonly wetSide: number;
-  readonly drySide: number;
+/** The pot as its surroundings see it. */
+export interface PotShell {
+  readonly diameterM: number;
+  readonly baseM2: number;
+  /** Side wall up to the liquid line, and above it. */
+  readonly wetSideM2: number;
+  readonly drySideM2: number;
+  readonly wallAboveLiquidM: number;
+  readonly wallThicknessM: number;
+  readonly material: PotMaterial;
+  readonly pressurePa: number;
 }
 
-const STILL_FILM = 11;
-const FAN_FILM = 20;
-const GRILL_FILM = 18;
-/** Film between the dry wall or lid and the liquid below it, W/m²K. */
-const INNER_FILM = 8;
-const STEAM_FILM = 150;
+/** Moving air around a pot in an oven, W/m²K. Modeller's judgement within what is measured in baking ovens. */
+const CONVECTION = { still: 5, fan: 15, grill: 8, steam: 15 } as const;
+/** Film of steam that condenses, W/m²K. Modeller's judgement. */
+const CONDENSING_FILM = 150;
+/** Share of a steam oven's gas that is steam. */
+const STEAM_SHARE = 0.95;
 const STILL_MASS_TRANSFER = 3.2e-8;
 const FAN_MASS_TRANSFER = 6e-8;
 const OVEN_VAPOUR_PA = 6000;
 const ROOM_VAPOUR_PA = 1500;
 const GRILL_VAPOUR_PA = 3000;
+/** Where the wall above an open surface is taken to lead heat down from, °C. */
+const WALL_C = 95;
 /** From the liquid through the wall into ice water, W/m²K: a film inside and one outside. */
 const ICE_WATER_FILM = { still: 1 / (1 / 150 + 1 / 120), stirred: 1 / (1 / 300 + 1 / 300) } as const;
 const FRIDGE_FILM = { still: 10, fan: 20 } as const;
@@ -51,9 +71,13 @@ const FRIDGE_VAPOUR_PA = 700;
 const COOLING_MASS_TRANSFER = 2e-8;
 /** A grill's air is known half as well as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
-/** Steep walls above the liquid shelter an open surface. */
-const TALL_WALL_M = 0.05;
-const TALL_WALL_FACTOR = 0.6;
+/** Walls above the liquid shelter an open surface: at its least where they stand as high as half the pot is wide. */
+const LEAST_SHELTERED = 0.6;
+/** A simmer that a cook calls one stands this far under the boil. */
+const SIMMER_BELOW_BOIL_K = 2;
+/** Set this far under the boil a pot is held by eye, and this far under it by a thermometer. */
+const BY_EYE_K = 5;
+const BY_THERMOMETER_K = 8;
 
 /** Seconds in which a cold oven's air comes within a third of its setting. */
 export const COLD_OVEN_TAU_S = 420;
@@ -82,96 +106,161 @@ export function coldStartDropK(heat: Heat): number | undefined {
   return AIR[heat.kind].beginsCold && 'tempC' in heat ? heat.tempC - ROOM_C : undefined;
 }
 
+/** 0 up to `from`, 1 from `to` on, without a corner between. */
+export function smoothStep(x: number, from: number, to: number): number {
+  const t = Math.min(1, Math.max(0, (x - from) / (to - from)));
+  return t * t * (3 - 2 * t);
+}
+
 /**
- * The heat, lid and turning in force as the coefficients of the pot's balance. `wallAboveLiquidM` is how far the wall
- * stands over the liquid. Coefficients were calibrated to how pots warm and dry in kitchens; see docs/model.md.
+ * Where the liquid stands when a simmer on the stove is asked to be at `setC`: what is held by eye stands two kelvin under
+ * the boil, whatever it is called; what is set far under it is held by a thermometer and stands there. Rising throughout.
+ */
+export function heldSimmerC(setC: number, boilC: number): number {
+  const byEye = smoothStep(setC, boilC - BY_THERMOMETER_K, boilC - BY_EYE_K);
+  const simmer = Math.max(setC, boilC - SIMMER_BELOW_BOIL_K);
+  return Math.min(boilC, setC + (simmer - setC) * byEye);
+}
+
+/** Share of an open surface's evaporation that walls standing `wallM` above it leave, from 1 to 0.6. */
+export function shelter(wallM: number, diameterM: number): number {
+  const open = 1 - Math.min(1, wallM / (diameterM / 2));
+  return LEAST_SHELTERED + (1 - LEAST_SHELTERED) * open * open;
+}
+
+/**
+ * What the wall above the liquid of an open pot adds, as area of wall at the liquid's temperature, m²: gas heats it on both
+ * sides and it leads the heat down as a fin does.
+ */
+function finM2(shell: PotShell, filmWM2K: number): number {
+  const heightM = shell.wallAboveLiquidM;
+  if (heightM <= 0) return 0;
+  const { conductivityWMK } = POT_MATTER[shell.material];
+  const decay = Math.sqrt((2 * filmWM2K) / (conductivityWMK * shell.wallThicknessM));
+  return (2 * Math.PI * shell.diameterM * Math.tanh(decay * heightM)) / decay;
+}
+
+/** Hot gas around the pot under this lid. */
+function gasAround(shell: PotShell, lidKind: LidKind, moving: number, gasC: number, scale: number): GasFilm {
+  const lid = LIDS[lidKind];
+  const { emissivity } = POT_MATTER[shell.material];
+  const { covers } = lid;
+  const wet = shell.baseM2 + shell.wetSideM2;
+  const fin = covers ? 0 : finM2(shell, (moving + emissivity * blackFilm(gasC, WALL_C)) * scale);
+  return {
+    convectionWM2K: moving,
+    scale,
+    wallM2: wet + fin,
+    wallEmissivity: emissivity,
+    surfaceM2: covers ? 0 : shell.baseM2,
+    dryWallM2: covers ? shell.drySideM2 : 0,
+    coverM2: covers ? shell.baseM2 : 0,
+    coverEmissivity: lid.emissivity ?? emissivity,
+  };
+}
+
+/** Steam at `tempC` condensing on the pot; what lies above the liquid under a lid passes it on through steam inside. */
+function condensingOn(shell: PotShell, lidKind: LidKind, dewC: number): Condensing {
+  const { baseM2, wetSideM2, drySideM2 } = shell;
+  const wet = CONDENSING_FILM * (baseM2 + wetSideM2);
+  const above = LIDS[lidKind].covers
+    ? (baseM2 + drySideM2) / (1 / CONDENSING_FILM + 1 / INNER_FILM)
+    : CONDENSING_FILM * baseM2;
+  return { conductanceWK: wet + above, dewC };
+}
+
+/** A lid that was said to sit and does not leaks as one set ajar. */
+function lidAsItSits(said: LidKind, ajar: boolean): LidKind {
+  return ajar && LIDS[said].sits ? 'ajar' : said;
+}
+
+/**
+ * The heat, lid and turning in force as the coefficients of the pot's balance. What a coefficient rests on stands beside it;
+ * docs/model.md has what comes out.
  */
 export function potPhase(
   heat: Heat,
-  lidKind: LidKind,
+  saidLid: LidKind,
   turned: boolean,
-  pot: { readonly surfaces: PotSurfaces; readonly material: PotMaterial; readonly wallAboveLiquidM: number },
+  shell: PotShell,
   factors: KitchenFactors,
 ): PotPhase {
+  const lidKind = lidAsItSits(saidLid, factors.lidAjar);
   const lid = LIDS[lidKind];
   const open = lidKind === 'none';
-  const { base, wetSide, drySide } = pot.surfaces;
-  const leak = Math.min(1, lid.leak * (open ? 1 : factors.lidLeak));
-  const sheltered = open && pot.wallAboveLiquidM > TALL_WALL_M ? TALL_WALL_FACTOR : 1;
+  const { baseM2, wetSideM2, drySideM2, pressurePa } = shell;
   const common = {
-    lidLeak: leak * sheltered,
+    mode: 'driven' as const,
+    lidLeak: open ? shelter(shell.wallAboveLiquidM, shell.diameterM) : Math.min(1, lid.leak * factors.lidLeak),
     topFilmWM2K: lid.topFilmWM2K * factors.topFilm,
     headspaceDropK: lid.headspaceDropK,
     exposureScale: turned ? 0.5 : 1,
+    conductanceWK: 0,
     powerW: 0,
     holdC: 0,
+    behindDoor: false,
   };
-  const toRoom = open ? 10 * (wetSide + drySide) + 8 * base : 10 * (wetSide + drySide + base);
   const onStove = {
     ...common,
-    conductanceWK: toRoom,
+    conductanceWK: open ? 10 * (wetSideM2 + drySideM2) + 8 * baseM2 : 10 * (wetSideM2 + drySideM2 + baseM2),
     ambientC: ROOM_C,
     massTransfer: STILL_MASS_TRANSFER,
     ambientVapourPa: ROOM_VAPOUR_PA,
   };
-  const inAir = (film: number, massTransfer: number, vapourPa: number, ambientC: number): PotPhase => {
-    const h = film * radiantFactor(pot.material) * factors.ovenFilm;
-    const dry = base + drySide;
-    return {
-      ...common,
-      mode: 'driven',
-      conductanceWK: open ? h * (base + wetSide + base) : h * (base + wetSide) + dry / (1 / h + 1 / INNER_FILM),
-      ambientC,
-      massTransfer,
-      ambientVapourPa: vapourPa,
-    };
-  };
+  const inGas = (moving: number, massTransfer: number, ambientVapourPa: number, ambientC: number): PotPhase => ({
+    ...common,
+    ambientC,
+    massTransfer,
+    ambientVapourPa,
+    behindDoor: true,
+    gas: gasAround(shell, lidKind, moving, ambientC, factors.ovenFilm),
+  });
   switch (heat.kind) {
     case 'oven':
       return heat.fan
-        ? inAir(FAN_FILM, FAN_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK)
-        : inAir(STILL_FILM, STILL_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK);
+        ? inGas(CONVECTION.fan, FAN_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK)
+        : inGas(CONVECTION.still, STILL_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK);
     case 'grill':
-      return inAir(
-        GRILL_FILM,
+      return inGas(
+        CONVECTION.grill,
         STILL_MASS_TRANSFER,
         GRILL_VAPOUR_PA,
         heat.tempC + factors.ovenOffsetK * GRILL_OFFSET_SCALE,
       );
-    case 'steamOven':
+    case 'steamOven': {
+      const gasC = heat.tempC + factors.ovenOffsetK;
+      const vapourPa = Math.min(STEAM_SHARE * pressurePa, saturationPressurePa(Math.min(gasC, 110)));
       return {
-        ...common,
-        mode: 'driven',
-        lidLeak: 0,
-        conductanceWK: STEAM_FILM * (2 * base + wetSide + drySide),
-        ambientC: heat.tempC + factors.ovenOffsetK,
-        massTransfer: STILL_MASS_TRANSFER,
-        ambientVapourPa: OVEN_VAPOUR_PA,
+        ...inGas(CONVECTION.steam, STILL_MASS_TRANSFER, vapourPa, gasC),
+        condensing: condensingOn(shell, lidKind, boilingPointC(vapourPa)),
       };
+    }
     case 'simmer':
-      return { ...onStove, mode: 'held', holdC: heat.tempC + factors.holdOffsetK };
+      return {
+        ...onStove,
+        mode: 'held',
+        holdC: heldSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK,
+      };
     case 'bath':
       return { ...onStove, mode: 'held', holdC: heat.tempC, lidLeak: 0, headspaceDropK: 0 };
     case 'iceWater':
       return {
         ...onStove,
-        mode: 'driven',
-        conductanceWK: ICE_WATER_FILM[heat.stirred ? 'stirred' : 'still'] * (base + wetSide),
+        conductanceWK: ICE_WATER_FILM[heat.stirred ? 'stirred' : 'still'] * (baseM2 + wetSideM2),
         ambientC: 0,
         massTransfer: COOLING_MASS_TRANSFER,
       };
     case 'fridge':
       return {
         ...onStove,
-        mode: 'driven',
-        conductanceWK: FRIDGE_FILM[heat.fan ? 'fan' : 'still'] * (2 * base + wetSide + drySide),
+        conductanceWK: FRIDGE_FILM[heat.fan ? 'fan' : 'still'] * (2 * baseM2 + wetSideM2 + drySideM2),
         ambientC: FRIDGE_C,
         massTransfer: COOLING_MASS_TRANSFER,
         ambientVapourPa: FRIDGE_VAPOUR_PA,
       };
     case 'power':
-      return { ...onStove, mode: 'driven', powerW: heat.powerW };
+      return { ...onStove, powerW: heat.powerW * factors.burner };
     case 'off':
-      return { ...onStove, mode: 'driven' };
+      return onStove;
   }
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FAST_STEPS, makeTimeGrid, PLAIN_STEPS } from './timeGrid';
 
-const bare = { phaseStartsS: [0], openings: [], topUps: [], marksS: [] };
+const bare = { keyStartsS: [0], openings: [], topUps: [], marksS: [] };
 
 describe('the time grid', () => {
   it('covers the horizon without gap or overlap, whatever happens on the way', () => {
@@ -17,7 +17,7 @@ describe('the time grid', () => {
           const grid = makeTimeGrid({
             horizonS: 21_600,
             rules,
-            phaseStartsS: [0, ...phases.filter((p) => p > 0).sort((a, b) => a - b)],
+            keyStartsS: [0, ...phases.filter((p) => p > 0).sort((a, b) => a - b)],
             openings: openings.map((atS) => ({ atS, durationS: 60, airDropK: 45, lidOff: true })),
             topUps: [{ atS: 3600, massKg: 0.1, tempC: 90 }],
             marksS: marks,

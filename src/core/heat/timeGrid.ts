@@ -14,6 +14,13 @@ export interface TopUp {
   readonly tempC: number;
 }
 
+/** A reading that the pot is set to, because nothing explains it: what stands in it, or how warm it is. */
+export interface Reading {
+  readonly atS: number;
+  readonly liquidKg?: number;
+  readonly liquidC?: number;
+}
+
 /** How finely to cut time: the step allowed from `fromS` on. */
 export interface StepRule {
   readonly fromS: number;
@@ -27,13 +34,18 @@ export interface TimeGrid {
   readonly stepS: Float64Array;
   /** End of each step, s. */
   readonly endS: Float64Array;
-  /** Index of the phase in force during the step. */
-  readonly phase: Uint16Array;
+  /** The different lengths there are, s, and which of them each step has. */
+  readonly lengths: Float64Array;
+  readonly length: Uint16Array;
+  /** Which state of lid and turning is in force during the step. */
+  readonly key: Uint16Array;
   /** How far the oven's air is below its setting, K. */
   readonly airDropK: Float64Array;
   readonly lidOff: Uint8Array;
   /** Top-up poured in at the start of the step: index into `topUps`, or -1. */
   readonly topUp: Int16Array;
+  /** Reading that the pot is set to at the start of the step: index into `readings`, or -1. */
+  readonly reading: Int16Array;
 }
 
 /** Time constant of oven air after the door shuts, s. Verified against measured ovens by the modeller. */
@@ -50,32 +62,39 @@ export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 900, stepS: 60 },
   { fromS: 3600, stepS: 120 },
   { fromS: 7200, stepS: 240 },
+  { fromS: 18000, stepS: 480 },
   { fromS: 72000, stepS: 600 },
 ];
 
-function allowedStep(rules: readonly StepRule[], atS: number): number {
+/** The step allowed at `atS`, where a new heat began at `calmFrom`: at most as long as so soon after the start. */
+function allowedStep(rules: readonly StepRule[], atS: number, calmFrom: number): number {
+  const sinceS = calmFrom > 0 ? atS - calmFrom : atS;
   let step = rules[0]?.stepS ?? 15;
-  for (const rule of rules) if (atS >= rule.fromS) step = rule.stepS;
+  for (const rule of rules) if (sinceS >= rule.fromS) step = rule.stepS;
   return step;
 }
 
 /**
  * Cuts [0, horizonS] into steps that end exactly at every phase change, opening, top-up and asked-for mark.
- * `phaseStartsS` must be ascending and begin with 0.
+ * `keyStartsS`, when another state of lid and turning begins, must be ascending and begin with 0.
  */
 export function makeTimeGrid(options: {
   readonly horizonS: number;
   readonly rules: readonly StepRule[];
-  readonly phaseStartsS: readonly number[];
+  readonly keyStartsS: readonly number[];
+  /** When a new heat begins, after which steps are short again; ascending. */
+  readonly restartsS?: readonly number[];
   readonly openings: readonly Opening[];
   readonly topUps: readonly TopUp[];
+  readonly readings?: readonly Reading[];
   readonly marksS: readonly number[];
   /** The oven starts this far below its setting and catches up with this time constant. */
   readonly coldStart?: { readonly dropK: number; readonly tauS: number } | undefined;
 }): TimeGrid {
-  const { horizonS, rules, phaseStartsS, openings, topUps, marksS, coldStart } = options;
+  const { horizonS, rules, keyStartsS, restartsS = [], openings, topUps, readings = [], marksS, coldStart } = options;
   const breaks = new Set<number>([0, horizonS]);
-  for (const t of [...phaseStartsS, ...marksS, ...topUps.map((u) => u.atS)]) breaks.add(t);
+  for (const t of [...keyStartsS, ...restartsS, ...marksS, ...topUps.map((u) => u.atS), ...readings.map((r) => r.atS)])
+    breaks.add(t);
   for (const o of openings) {
     breaks.add(o.atS);
     breaks.add(o.atS + o.durationS);
@@ -83,45 +102,54 @@ export function makeTimeGrid(options: {
   }
   const stops = [...breaks].filter((t) => t >= 0 && t <= horizonS).sort((x, y) => x - y);
 
-  const steps: { end: number; step: number; phase: number; drop: number; off: number; topUp: number }[] = [];
-  let phase = 0;
+  const steps: { end: number; step: number; key: number; drop: number; off: number; topUp: number; reading: number }[] =
+    [];
+  let key = 0;
+  let calmFrom = 0;
   for (let s = 0; s + 1 < stops.length; s++) {
     const from = stops[s] ?? 0;
     const to = stops[s + 1] ?? 0;
-    while (phase + 1 < phaseStartsS.length && (phaseStartsS[phase + 1] ?? Infinity) <= from) phase++;
+    while (key + 1 < keyStartsS.length && (keyStartsS[key + 1] ?? Infinity) <= from) key++;
+    calmFrom = restartsS.findLast((r) => r <= from) ?? calmFrom;
     const pouring = topUps.findIndex((u) => u.atS === from);
+    const reading = readings.findIndex((r) => r.atS === from);
     const open = openings.filter((o) => from >= o.atS && from < o.atS + o.durationS);
     const recovering = openings.some(
       (o) => o.airDropK > 0 && from >= o.atS + o.durationS && from < o.atS + o.durationS + 2 * AIR_RECOVERY_S,
     );
-    let limit = allowedStep(rules, from);
+    let limit = allowedStep(rules, from, calmFrom);
     if (recovering) limit = Math.min(limit, RECOVERY_STEP_S);
     if (open.length > 0) limit = Math.min(limit, OPENING_STEP_S);
     let t = from;
     while (t < to - 1e-9) {
-      limit = Math.max(limit, open.length > 0 || recovering ? 0 : allowedStep(rules, t));
+      limit = Math.max(limit, open.length > 0 || recovering ? 0 : allowedStep(rules, t, calmFrom));
       const remaining = to - t;
       const step = remaining < limit * 1.0000001 ? remaining : limit;
       const end = step === remaining ? to : t + step;
       steps.push({
         end,
         step,
-        phase,
+        key,
         drop: airDropAt(openings, end) + (coldStart ? coldStart.dropK * Math.exp(-end / coldStart.tauS) : 0),
         off: open.some((o) => o.lidOff) ? 1 : 0,
         topUp: t === from ? pouring : -1,
+        reading: t === from ? reading : -1,
       });
       t = end;
     }
   }
+  const lengths = [...new Set(steps.map((s) => s.step))];
   return {
     count: steps.length,
+    lengths: Float64Array.from(lengths),
+    length: Uint16Array.from(steps, (s) => lengths.indexOf(s.step)),
     stepS: Float64Array.from(steps, (s) => s.step),
     endS: Float64Array.from(steps, (s) => s.end),
-    phase: Uint16Array.from(steps, (s) => s.phase),
+    key: Uint16Array.from(steps, (s) => s.key),
     airDropK: Float64Array.from(steps, (s) => s.drop),
     lidOff: Uint8Array.from(steps, (s) => s.off),
     topUp: Int16Array.from(steps, (s) => s.topUp),
+    reading: Int16Array.from(steps, (s) => s.reading),
   };
 }
 

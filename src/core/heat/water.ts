@@ -28,6 +28,18 @@ export function pressureAtAltitudePa(altitudeM: number): number {
 
 /** Boiling point of water, °C, at `pressurePa`, by bisection on the saturation curve to 1e-9 K. */
 export function boilingPointC(pressurePa: number): number {
+  if (pressurePa !== askedPa) {
+    askedPa = pressurePa;
+    askedC = bisectBoiling(pressurePa);
+  }
+  return askedC;
+}
+
+/** The pressure asked for last and its boiling point: every particle of a forecast asks for the same. */
+let askedPa = Number.NaN;
+let askedC = Number.NaN;
+
+function bisectBoiling(pressurePa: number): number {
   let low = 40;
   let high = 120;
   while (high - low > 1e-9) {

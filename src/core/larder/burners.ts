@@ -1,4 +1,4 @@
-import { MATERIAL_HEAT_JKGK, type PotMaterial } from './vessels';
+import { POT_MATTER, type PotMaterial } from './vessels';
 
 export type BurnerKind = 'gas' | 'radiant' | 'induction';
 
@@ -33,7 +33,7 @@ export interface Pan {
 
 /** Heat the pan holds per kelvin, J/K. */
 export function panHeatJK(pan: Pick<Pan, 'massKg' | 'material'>): number {
-  return pan.massKg * MATERIAL_HEAT_JKGK[pan.material];
+  return pan.massKg * POT_MATTER[pan.material].heatJKgK;
 }
 
 /** Area of the pan's floor, m². */

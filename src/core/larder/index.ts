@@ -21,10 +21,10 @@ export {
   LID_KINDS,
   type LidKind,
   LIDS,
-  MATERIAL_HEAT_JKGK,
   type Pot,
   POT_MATERIALS,
+  POT_MATTER,
   type PotMaterial,
   potVolumeL,
-  radiantFactor,
+  wallThicknessM,
 } from './vessels';

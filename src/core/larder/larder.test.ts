@@ -7,7 +7,7 @@ import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
 import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
 import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES } from './seasoning';
 import { isSideId, sideAmounts, sideById, SIDES } from './sides';
-import { LID_KINDS, LIDS, MATERIAL_HEAT_JKGK, potVolumeL, radiantFactor } from './vessels';
+import { LID_KINDS, LIDS, POT_MATTER, potVolumeL, wallThicknessM } from './vessels';
 import { mixtureProperties } from '../composition';
 import { WORDS } from '../../testing/words';
 
@@ -194,12 +194,17 @@ describe('pots, lids and burners', () => {
     expect(potVolumeL({ diameterMm: 260, heightMm: 120 })).toBeCloseTo(6.37, 2);
   });
 
-  it('shiny metal takes up less radiant heat, and all metals hold some', () => {
-    expect(radiantFactor('steel')).toBeLessThan(radiantFactor('castIron'));
-    for (const heat of Object.values(MATERIAL_HEAT_JKGK)) {
-      expect(heat).toBeGreaterThan(300);
-      expect(heat).toBeLessThan(1000);
+  it('shiny metal takes up less radiant heat, and all pots hold some', () => {
+    expect(POT_MATTER.steel.emissivity).toBeLessThan(POT_MATTER.castIron.emissivity);
+    for (const { heatJKgK } of Object.values(POT_MATTER)) {
+      expect(heatJKgK).toBeGreaterThan(300);
+      expect(heatJKgK).toBeLessThan(1000);
     }
+  });
+
+  it('a casserole of five kilograms has walls of a few millimetres', () => {
+    const pot = { diameterM: 0.26, heightM: 0.12, massKg: 5, material: 'castIron' } as const;
+    expect(wallThicknessM(pot) * 1000).toBeCloseTo(3.4, 1);
   });
 
   it('a burner gives the pan what its kind lets through', () => {

@@ -11,30 +11,46 @@ export interface Lid {
   readonly headspaceDropK: number;
   /** Spread of the logarithm of the leak between one such lid and another. */
   readonly leakSpread: number;
+  /** Whether there is steam between it and the liquid; paper lies on it. */
+  readonly covers: boolean;
+  /** Whether it is meant to sit close all round, so that it can also be found not to. */
+  readonly sits: boolean;
+  /** Of its outside; as the pot's when left out. */
+  readonly emissivity?: number;
   readonly source: string;
   readonly confidence: 'medium' | 'low';
 }
 
 const LID_SOURCE = 'Set so that covered and open pots lose water as kitchens report; a modeller’s judgement.';
 
-const lid = (kind: LidKind, leak: number, topFilmWM2K: number, headspaceDropK: number, leakSpread: number): Lid => ({
+type LidLaw = Omit<Lid, 'kind' | 'source' | 'confidence'>;
+
+const lid = (kind: LidKind, law: LidLaw): Lid => ({
   kind,
-  leak,
-  topFilmWM2K,
-  headspaceDropK,
-  leakSpread,
+  ...law,
   source: LID_SOURCE,
-  confidence: leakSpread > 0.5 ? 'low' : 'medium',
+  confidence: law.leakSpread > 0.5 ? 'low' : 'medium',
 });
 
+/** Under a cover that sits close, humid air condenses on what stands out. */
+const CLOSE = { topFilmWM2K: 80, headspaceDropK: 0.5, leakSpread: 0.5, covers: true, sits: true } as const;
+const FOIL_EMISSIVITY = 0.1;
+
 export const LIDS: Readonly<Record<LidKind, Lid>> = {
-  heavy: lid('heavy', 0.02, 80, 0.5, 0.5),
-  light: lid('light', 0.05, 80, 0.5, 0.5),
-  tightFoil: lid('tightFoil', 0.03, 60, 0.5, 0.5),
-  foil: lid('foil', 0.08, 60, 0.5, 0.5),
-  cartouche: lid('cartouche', 0.4, 60, 2, 0.5),
-  ajar: lid('ajar', 0.3, 60, 2, 0.7),
-  none: lid('none', 1, 25, 8, 0.5),
+  heavy: lid('heavy', { ...CLOSE, leak: 0.02 }),
+  light: lid('light', { ...CLOSE, leak: 0.05 }),
+  tightFoil: lid('tightFoil', { ...CLOSE, leak: 0.03, emissivity: FOIL_EMISSIVITY }),
+  foil: lid('foil', { ...CLOSE, topFilmWM2K: 60, leak: 0.08, emissivity: FOIL_EMISSIVITY }),
+  cartouche: lid('cartouche', {
+    topFilmWM2K: 60,
+    headspaceDropK: 2,
+    leak: 0.4,
+    leakSpread: 0.5,
+    covers: false,
+    sits: false,
+  }),
+  ajar: lid('ajar', { topFilmWM2K: 60, headspaceDropK: 2, leak: 0.3, leakSpread: 0.7, covers: true, sits: false }),
+  none: lid('none', { topFilmWM2K: 25, headspaceDropK: 8, leak: 1, leakSpread: 0.5, covers: false, sits: false }),
 };
 
 export const LID_KINDS: readonly LidKind[] = ['heavy', 'light', 'tightFoil', 'foil', 'cartouche', 'ajar', 'none'];
@@ -43,19 +59,34 @@ export type PotMaterial = 'castIron' | 'steel' | 'aluminium' | 'ceramic' | 'glas
 
 export const POT_MATERIALS: readonly PotMaterial[] = ['castIron', 'steel', 'aluminium', 'ceramic', 'glass', 'copper'];
 
-/** Specific heat near 100 °C, J/kgK. Source: handbook values, rounded to 10. */
-export const MATERIAL_HEAT_JKGK: Readonly<Record<PotMaterial, number>> = {
-  castIron: 480,
-  steel: 500,
-  aluminium: 910,
-  ceramic: 880,
-  glass: 800,
-  copper: 390,
+/** What a pot is made of, near 100 °C. */
+export interface PotMatter {
+  readonly heatJKgK: number;
+  readonly densityKgM3: number;
+  readonly conductivityWMK: number;
+  /** Of the outside: enamel, bare iron, glass and glaze are dark to an oven's walls, bright metal is not. */
+  readonly emissivity: number;
+}
+
+/** Handbook values, rounded; the steel is stainless, the copper polished. */
+export const POT_MATTER: Readonly<Record<PotMaterial, PotMatter>> = {
+  castIron: { heatJKgK: 480, densityKgM3: 7200, conductivityWMK: 50, emissivity: 0.9 },
+  steel: { heatJKgK: 500, densityKgM3: 7900, conductivityWMK: 16, emissivity: 0.25 },
+  aluminium: { heatJKgK: 910, densityKgM3: 2700, conductivityWMK: 200, emissivity: 0.25 },
+  ceramic: { heatJKgK: 880, densityKgM3: 2300, conductivityWMK: 1.5, emissivity: 0.9 },
+  glass: { heatJKgK: 800, densityKgM3: 2230, conductivityWMK: 1.1, emissivity: 0.9 },
+  copper: { heatJKgK: 390, densityKgM3: 8900, conductivityWMK: 390, emissivity: 0.1 },
 };
 
-/** Shiny steel takes up less radiant heat in an oven; everything else is dark enough. Modeller's judgement. */
-export function radiantFactor(material: PotMaterial): number {
-  return material === 'steel' || material === 'aluminium' || material === 'copper' ? 0.7 : 1;
+/** Thickness of a pot's wall, m: its mass spread over base, side and cover. */
+export function wallThicknessM(pot: {
+  readonly diameterM: number;
+  readonly heightM: number;
+  readonly massKg: number;
+  readonly material: PotMaterial;
+}): number {
+  const areaM2 = Math.PI * pot.diameterM * (pot.diameterM / 2 + pot.heightM);
+  return pot.massKg / (POT_MATTER[pot.material].densityKgM3 * areaM2);
 }
 
 /** A round pot. */

@@ -13,4 +13,11 @@ export {
 } from './geometry';
 export { type MeatGroup } from './meatGroup';
 export { FRIDGE_C, ROOM_C, TAP_C } from './surroundings';
-export { startingVegetablesKg, usualVegetables, vegetablesKgAt, vegetableWaterKg, type WaterGiver } from './vegetables';
+export {
+  RELEASE_FROM_C,
+  startingVegetablesKg,
+  usualVegetables,
+  vegetablesKgAt,
+  vegetableWaterKg,
+  type WaterGiver,
+} from './vegetables';

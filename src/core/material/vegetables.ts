@@ -9,7 +9,8 @@ export interface WaterGiver {
   readonly fromMin: number;
 }
 
-const RELEASE_FROM_C = 75;
+/** Vegetables begin to give their water up at this, °C. */
+export const RELEASE_FROM_C = 75;
 
 /** A usual mix of onion, carrot and celery, there from the start. Water share is a modeller's judgement, ±30 %. */
 export function usualVegetables(kg: number): readonly WaterGiver[] {

@@ -67,7 +67,7 @@ export function normalCdf(x: number): number {
   return x >= 0 ? 1 - erfc / 2 : erfc / 2;
 }
 
-/** Direction numbers of Joe & Kuo (2008) for dimensions 2 to 13: degree, coefficients, initial values. */
+/** Direction numbers of Joe & Kuo (2008) for dimensions 2 to 14: degree, coefficients, initial values. */
 const SOBOL: readonly (readonly [degree: number, coefficients: number, initial: readonly number[]])[] = [
   [1, 0, [1]],
   [2, 1, [1, 3]],
@@ -81,6 +81,7 @@ const SOBOL: readonly (readonly [degree: number, coefficients: number, initial: 
   [5, 11, [1, 1, 5, 1, 1]],
   [5, 13, [1, 1, 1, 3, 11]],
   [5, 14, [1, 3, 5, 5, 31]],
+  [6, 1, [1, 3, 3, 9, 7, 49]],
 ];
 
 const SOBOL_BITS = 32;
@@ -112,7 +113,7 @@ function directionNumbers(dimension: number): Uint32Array {
 
 /**
  * `count` points of a Sobol sequence in `dimensions` dimensions, shifted at random by digits and turned into standard
- * normals, row by row. Spreads particles far more evenly than independent draws. Throws `RangeError` over 13 dimensions.
+ * normals, row by row. Spreads particles far more evenly than independent draws. Throws `RangeError` over 14 dimensions.
  */
 export function sobolNormals(count: number, dimensions: number, random: RandomStream): Float64Array {
   if (dimensions > SOBOL_DIMENSIONS) throw new RangeError(`At most ${String(SOBOL_DIMENSIONS)} dimensions.`);

@@ -17,7 +17,7 @@ const rounded = (x: number): number => Math.round(x * 10_000) / 10_000;
 
 /** A forecast as the command line answers it: quantiles per stage, chances, and the nominal course minute by minute. */
 export interface Answer {
-  readonly version: 2;
+  readonly version: 3;
   readonly horizonMin: number;
   readonly stages: {
     readonly stage: Stage;
@@ -31,6 +31,8 @@ export interface Answer {
   readonly slowestGroup: number;
   readonly goodForMin: number | null;
   readonly lookCostMin: number;
+  /** A pot that runs dry before the fork twists: in what share of kitchens, and when. */
+  readonly dry: { readonly share: number; readonly p50Min: number | null };
   readonly whenTender: {
     readonly liquidL: number;
     readonly fatL: number;
@@ -77,7 +79,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
   const lead = request.groups[group];
   const water = (lead?.cut ?? request.cut).composition.water;
   return {
-    version: 2,
+    version: 3,
     horizonMin: forecast.horizonMin,
     stages: forecast.etas.map((e) => ({
       stage: e.stage,
@@ -91,6 +93,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
     slowestGroup: group,
     goodForMin: finite(etaOf(forecast, 'strings').p50 - twists.p50),
     lookCostMin: rounded(lookCostMin(request, Number.isFinite(twists.p10) ? twists.p10 : 60, 60)),
+    dry: { share: rounded(forecast.dry.chance), p50Min: finite(forecast.dry.p50) },
     whenTender:
       pot === undefined || tender === undefined
         ? null

@@ -58,6 +58,18 @@ describe('ways to make a day work', () => {
     expect(ways[0]?.input.serveAtMs).toBe(OXTAIL_PLAN.serveAtMs + 20 * MIN_MS);
   });
 
+  it('let go of all that is fixed too late, where letting go of one of them is not enough', () => {
+    const day = plan({});
+    const fixed = ['meat', 'chop'].map((task) => ({ task, startMs: startOf(day, task) + 40 * MIN_MS }));
+    expect(fixed.every((f) => Number.isFinite(f.startMs))).toBe(true);
+    const both = plan({ fixed });
+    expect(both.day.conflicts.length).toBeGreaterThan(1);
+    const all = dayWays(both, NOON_MS).find((w) => w.input.day.fixed.length === 0);
+    expect(english(all?.says)).toMatch(/^Let these begin when they suit the day: .* and .*$/);
+    const made = all && composePlan(all.input, 0);
+    expect(made?.ok === true && made.plan.day.conflicts.length === 0).toBe(true);
+  });
+
   it('are another burner or fewer sides where the stove is too small, and nothing that has gone by', () => {
     const crowded = plan({ burners: 1, sides: ['pasta', 'greens'] });
     expect(crowded.day.conflicts.length).toBeGreaterThan(0);

@@ -2,7 +2,7 @@ import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
 import { LIMITS, type PlanInput } from '../choices';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
-import { type Message, minutes, nameOf, say } from '../message';
+import { listed, type Message, minutes, nameOf, say } from '../message';
 import { type Day, type DayQuestion, layOutDay } from '../schedule';
 
 const FIVE_MIN_MS = 5 * 60_000;
@@ -53,6 +53,14 @@ export function dayWays(plan: Plan, nowMs: number): WayOut[] {
       says: say('dayWay.letGo', { task: label(fix.task) }),
       day: { ...input.day, fixed: input.day.fixed.filter((h) => h !== fix) },
     })),
+    ...(wishes.length > 1
+      ? [
+          {
+            says: say('dayWay.letAllGo', { tasks: listed(wishes.map((h) => label(h.task))) }),
+            day: { ...input.day, fixed: input.day.fixed.filter((h) => !wishes.includes(h)) },
+          },
+        ]
+      : []),
     ...(input.day.cooks < LIMITS.cooks[1]
       ? [{ says: say('dayWay.cook'), day: { ...input.day, cooks: input.day.cooks + 1 } }]
       : []),

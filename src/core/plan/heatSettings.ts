@@ -31,7 +31,8 @@ export interface SettingElsewhere {
 const TRIED_C: Readonly<Record<HeatMode, readonly number[]>> = {
   still: [110, 120, 130, 140, 150, 160, 170, 180, 190, 200],
   fan: [100, 110, 120, 130, 140, 150, 160, 170, 180],
-  simmer: [86, 88, 90, 92, 94, 95, 96, 97, 98],
+  // By a thermometer well under the boil, or by eye just under it; see `heldSimmerC`.
+  simmer: [86, 88, 90, 92, 98],
   // Steam that is not under pressure is at most at the boil.
   steamOven: [85, 90, 95, 98, 100],
   grill: [110, 120, 130, 140, 150, 160, 170, 180],
@@ -40,18 +41,15 @@ const TRIED_C: Readonly<Record<HeatMode, readonly number[]>> = {
 /** Nearer than this makes no difference to a cook, min. */
 const AS_LONG_MIN = 3;
 
-function minutesAt(input: PlanInput, heat: PlanHeat): number {
-  return slowestAtTarget(plannedRequest({ ...input, heat }).request).atMin;
-}
-
-/** The lowest setting of a mode that comes nearest to `wantedMin` in the pot. */
+/** The lowest setting of a mode that comes nearest to `wantedMin` in a pot that does not run dry. */
 function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHeat {
   const most = MODES[mode].underTheBoil ? boilingAtC(input.altitudeM) - 1 : Infinity;
   const tried = TRIED_C[mode]
     .filter((t) => t <= most)
-    .map((tempC) => {
+    .flatMap((tempC) => {
       const heat = heatOf(mode, tempC);
-      return { heat, off: Math.abs(minutesAt(input, heat) - wantedMin) };
+      const { atMin, dry } = slowestAtTarget(plannedRequest({ ...input, heat }).request);
+      return dry ? [] : [{ heat, off: Math.abs(atMin - wantedMin) }];
     });
   const least = Math.min(...tried.map((t) => t.off));
   const first = tried.find((t) => t.off <= least + AS_LONG_MIN);
@@ -110,7 +108,7 @@ function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['c
 
 /**
  * The plan's braise taken to each other place, at the setting that the model says takes most nearly as long. Places where
- * it cannot be cooked are left out.
+ * it cannot be cooked, or boils dry first, are left out.
  */
 export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   const here = composePlan(input, 0);
@@ -119,7 +117,7 @@ export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   return HEAT_MODES.filter((m) => m !== heatMode(input.heat)).flatMap((mode): SettingElsewhere[] => {
     const heat = settingFor(input, mode, wantedMin);
     const there = composePlan({ ...input, heat }, 0);
-    if (!there.ok) return [];
+    if (!there.ok || there.plan.forecast.dry.chance > 0) return [];
     const { plan } = there;
     const minutes = (plan.day.ready.p50Ms - plan.day.intoPotMs) / 60_000;
     const longer = minutes - wantedMin;
@@ -159,12 +157,12 @@ export interface DialPoint {
 
 const DIAL_C = [110, 120, 130, 140, 150, 160, 170, 180, 190, 200] as const;
 
-/** The plan's braise at every setting of an oven; settings at which it would never be ready are left out. */
+/** The plan's braise at every setting of an oven; those at which it would never be ready, or boil dry first, are left out. */
 export function dialCurve(input: PlanInput): DialPoint[] {
   const fan = input.heat.kind === 'oven' && input.heat.fan;
   return DIAL_C.flatMap((tempC): DialPoint[] => {
     const result = composePlan({ ...input, heat: { kind: 'oven', tempC, fan } }, 0);
-    if (!result.ok) return [];
+    if (!result.ok || result.plan.forecast.dry.chance > 0) return [];
     const { plan } = result;
     return [
       {

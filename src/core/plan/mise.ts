@@ -20,7 +20,7 @@ import { buyPlan, type BuyPlan, trotterKg } from '../buy';
 import { tableCare, type TableCare } from '../care';
 import { figure, type Figure, input as from, type Message, nameOf, say } from '../message';
 import { boneFraction, type BraiseRequest } from '../forecast';
-import { burnerNetW, garnishById, MATERIAL_HEAT_JKGK } from '../larder';
+import { burnerNetW, garnishById, POT_MATTER } from '../larder';
 import { prepPlan, type PrepPlan } from '../prep';
 import { type FinishedPot } from '../sauce';
 import { type WorkMinutes } from '../schedule';
@@ -104,7 +104,7 @@ export function mise(
   ];
   const powerW = burnerNetW(input.sear.burner);
   const heatUpJ =
-    (request.liquidL * WATER_KG_PER_L * 4100 + request.pot.massKg * MATERIAL_HEAT_JKGK[request.pot.material]) *
+    (request.liquidL * WATER_KG_PER_L * 4100 + request.pot.massKg * POT_MATTER[request.pot.material].heatJKgK) *
     Math.max(0, startC.simmer - startC.cold);
   const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
   const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);

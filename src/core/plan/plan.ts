@@ -8,7 +8,7 @@ import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
 import { reasonsFor } from './reasons';
-import { thingsToWatch } from './watch';
+import { endsDry, thingsToWatch } from './watch';
 import {
   boneFraction,
   type BraiseRequest,
@@ -18,7 +18,6 @@ import {
   type Ensemble,
   etaOf,
   type Forecast,
-  litresAt,
   lookCostMin,
   LOW_LITRES,
   nominalEnsemble,
@@ -28,6 +27,7 @@ import {
   summarise,
 } from '../forecast';
 import { evenings, type Figure, type Message, minutes as time, nameOf, say } from '../message';
+import { WATER_KG_PER_L } from '../heat';
 import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
 import { type AtTarget } from '../liquid';
@@ -36,7 +36,7 @@ import { type Day, type DayQuestion, type DayWork, layOutDay } from '../schedule
 import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 export interface Plan extends Mise {
   readonly version: number;
@@ -63,6 +63,12 @@ export interface Plan extends Mise {
   readonly goodForMin: number;
   readonly reasons: readonly Message[];
   readonly watch: readonly Message[];
+}
+
+/** What there will be in the finished pot: liquid, fat, sauce, its salt, meat on the plates. */
+export function finishedFigures(plan: Plan): readonly Figure[] {
+  const sauce = endsDry(plan) ? [] : [plan.finish.sauce, plan.salt.sauce];
+  return [plan.liquid.water.left, plan.finish.fat, ...sauce, plan.buy.served];
 }
 
 export type PlanResult =
@@ -156,27 +162,22 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
 /** Where the water stands at the target, from the nominal course. */
 function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
   const { request, nominal, assembly } = ensemble;
-  const meat = request.groups.reduce(
-    (sum, group, g) =>
-      sum +
-      group.massKg *
-        (1 - boneFraction(cutOf(request, group), group.onBone)) *
-        ((nominal.juiceFraction[g] as Float64Array)[step] as number),
-    0,
-  );
-  const water = (giving: boolean): number =>
-    vegetableWaterKg(
-      request.vegetables.filter((v) => v.waterShare > 0 === giving),
-      nominal.liquidC,
-      assembly.grid,
-    )[step] as number;
+  const meatKg = request.groups.reduce((sum, group, g) => {
+    const given = ((nominal.juiceFraction[g] as Float64Array)[step] as number) - (nominal.lostBefore[g] as number);
+    return sum + group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)) * given;
+  }, 0);
+  const giving = request.vegetables.filter((v) => v.waterShare > 0);
+  const vegetableKg = vegetableWaterKg(giving, nominal.liquidC, assembly.grid)[step] as number;
+  const evaporatedKg = nominal.evaporatedKg[step] as number;
+  const leftKg = nominal.liquidKg[step] as number;
+  const takenKg = request.liquidL * WATER_KG_PER_L + meatKg + vegetableKg - evaporatedKg - leftKg;
   return {
     minutes,
-    // A pot cannot lose more than there is in it.
-    evaporatedL: request.liquidL + (ensemble.gainedL[step] as number) - litresAt(ensemble, step),
-    gainedFromMeatL: meat,
-    gainedFromVegetablesL: water(true),
-    takenUpL: -water(false),
+    evaporatedL: evaporatedKg / WATER_KG_PER_L,
+    gainedFromMeatL: meatKg / WATER_KG_PER_L,
+    gainedFromVegetablesL: vegetableKg / WATER_KG_PER_L,
+    // What is not found again has been taken up; they take no more than there is.
+    takenUpL: Math.max(0, takenKg) / WATER_KG_PER_L,
   };
 }
 

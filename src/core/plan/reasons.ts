@@ -33,9 +33,11 @@ export function reasonsFor(
     warm < 0
       ? say('reason.staysBelow', { thick, melts })
       : say('reason.thick', { thick, melts, after: minutes((assembly.grid.endS[warm] as number) / 60) }),
-    say(input.heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
-      ends: tempC(nominal.liquidC[step] as number),
-    }),
+    nominal.dryS <= (assembly.grid.endS[step] as number)
+      ? say('reason.runsDry', { at: minutes(nominal.dryS / 60) })
+      : say(input.heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
+          ends: tempC(nominal.liquidC[step] as number),
+        }),
     say('reason.needs', {
       need: minutes(cut.cookValue[forecast.target]),
       spread: share(Math.exp(cut.toughnessSpread) - 1),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type PlanInput } from '../choices';
-import { composePlan, type Plan } from './plan';
+import { composePlan, finishedFigures, type Plan } from './plan';
 import { DRY_L } from './watch';
 import { instructions } from '../../exports/recipe';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
@@ -23,11 +23,21 @@ describe('a pot that loses its liquid', () => {
   const dry = plan(heated(200, 'heavy', 0.3));
   const wet = plan(heated(120, 'heavy', 0.75));
 
-  it('says that it would boil dry, and that the forecast does not hold then', () => {
+  it('says that it would boil dry, when, and in how many kitchens', () => {
     expect(dry.finished.liquidL).toBeLessThan(DRY_L);
-    expect(english(dry.watch)).toMatch(/would boil dry.*forecast does not hold/);
+    expect(english(dry.watch)).toMatch(
+      /would boil dry before it is ready, about \d.* after it goes in: so it is in \d+ % of kitchens/,
+    );
     expect(wet.finished.liquidL).toBeGreaterThan(0.25);
     expect(english(wet.watch)).not.toMatch(/boil dry|can catch/);
+  });
+
+  it('says nothing of a sauce there is not: no salt, no sugar, nothing to reduce', () => {
+    const ids = finishedFigures(dry).map((f) => f.id);
+    const full = finishedFigures(wet).map((f) => f.id);
+    expect(ids).toEqual(full.filter((id) => id !== wet.finish.sauce.id && id !== wet.salt.sauce.id));
+    expect(ids).toHaveLength(full.length - 2);
+    expect(english(dry.watch)).not.toMatch(/salt nothing|of sugar/);
   });
 
   it('never counts more steam than there was water, and its balance closes', () => {

@@ -2,15 +2,25 @@ import { type PlanInput } from '../choices';
 import { type Mise } from './mise';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
+import { boilingAtC } from './engineRequest';
 import { cutDoubt } from '../buy';
-import { etaOf, type Forecast, LOW_LITRES, readyEta } from '../forecast';
+import { DRY_WORTH_SAYING, etaOf, type Forecast, LOW_LITRES, readyEta } from '../forecast';
+import { heldSimmerC } from '../heat';
 import { type Cut } from '../larder';
-import { kg, litres, type Message, mm, say } from '../message';
+import { kg, litres, type Message, minutes, mm, say, share, tempC } from '../message';
 import { type FinishedPot } from '../sauce';
 import { TARGETS } from '../tenderness';
 
-/** Under this the model of a wet pot no longer holds, l. */
+/** Under this a pot is as good as dry, l. */
 export const DRY_L = 0.15;
+
+/** Whether there is so little left that nothing can be said of a sauce: how salty or sweet it is, or how far to reduce it. */
+export function endsDry({ finished }: { readonly finished: Pick<FinishedPot, 'liquidL'> }): boolean {
+  return finished.liquidL < DRY_L;
+}
+
+/** Said of a sauce that a pot without liquid has not. */
+const OF_SAUCE: readonly string[] = ['advice.sugarCatches'];
 
 /** Plates that meat makes, as a cook counts them. */
 export function platesFed(plates: number): number {
@@ -23,18 +33,27 @@ const FALLS_SHARE = 0.6;
 const LITTLE_HEADROOM_MM = 50;
 const QUICKLY_PAST_MIN = 40;
 
+/** A simmer set by eye is not where its label says; worth saying from half a degree on. */
+function simmerWatch({ heat, altitudeM }: PlanInput): Message[] {
+  if (heat.kind !== 'simmer') return [];
+  const held = heldSimmerC(heat.tempC, boilingAtC(altitudeM));
+  return held - heat.tempC < 0.5 ? [] : [say('watch.simmerByEye', { held: tempC(held) })];
+}
+
 /** What the pot should be watched for: how its liquid falls and rises. */
-function potWatch(input: PlanInput, pot: PotPlan, finished: FinishedPot): Message[] {
+function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: FinishedPot): Message[] {
+  const { dry } = forecast;
   return [
     ...(pot.levelEndMm < pot.levelStartMm * FALLS_SHARE ? [say('watch.falls')] : []),
     ...(pot.levelEndMm > pot.heightMm - HEADROOM_MM ? [say('watch.rises', { deep: mm(pot.levelEndMm) })] : []),
-    ...(finished.liquidL < DRY_L
-      ? [say('watch.boilsDry', { left: litres(finished.liquidL) })]
+    ...(dry.chance >= DRY_WORTH_SAYING
+      ? [say('watch.boilsDry', { share: share(dry.chance), at: minutes(dry.p50) })]
       : finished.liquidL < LOW_LITRES
         ? [say('watch.low', { low: litres(LOW_LITRES) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
     ...(input.lid === 'none' ? [say('watch.noLid')] : []),
+    ...simmerWatch(input),
   ];
 }
 
@@ -48,6 +67,7 @@ export function thingsToWatch(
   kitchen: Mise,
 ): Message[] {
   const { buy, sear, salt } = kitchen;
+  const dry = endsDry({ finished });
   const doubt = cutDoubt(cut.id, input.result);
   const until = etaOf(forecast, TARGETS[forecast.target].until).p10;
   return [
@@ -63,9 +83,9 @@ export function thingsToWatch(
       : []),
     ...(doubt ? [doubt] : []),
     ...(sear.verdict === 'sears' ? [] : [sear.says]),
-    ...(salt.tooSalty ? [salt.says] : []),
-    ...potWatch(input, pot, finished),
-    ...kitchen.liquid.says,
+    ...(salt.tooSalty && !dry ? [salt.says] : []),
+    ...potWatch(input, pot, forecast, finished),
+    ...kitchen.liquid.says.filter(({ code }) => !dry || !OF_SAUCE.includes(code)),
     ...(until - readyEta(forecast).p50 < QUICKLY_PAST_MIN ? [say('watch.passesQuickly')] : []),
     ...(cut.confidence === 'low' ? [say('watch.fewKitchens')] : []),
   ];

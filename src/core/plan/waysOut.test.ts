@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makePlan } from './plan';
 import { heatWays, waysOut } from './waysOut';
-import { bestRecord, etaOf, priorEnsemble, summarise, teachingOf } from '../forecast';
+import { bestRecord, etaOf, priorEnsemble, summarise, teachingsOf } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 
@@ -54,8 +54,13 @@ describe('what a record would teach', () => {
   const twists = etaOf(summarise(ensemble), 'twists');
 
   it('narrows the window in expectation, more near the time than at the start', () => {
-    const early = teachingOf(ensemble, 'fork', 15, 2);
-    const late = teachingOf(ensemble, 'fork', twists.p50, 2);
+    const fork = (atMin: number) => {
+      const found = teachingsOf(ensemble, atMin, 2).find((t) => t.kind === 'fork');
+      if (!found) throw new Error('no fork test');
+      return found;
+    };
+    const early = fork(15);
+    const late = fork(twists.p50);
     expect(late.expectedWidthMin).toBeLessThan(late.widthMin * 0.85);
     expect(early.widthMin - early.expectedWidthMin).toBeLessThan(late.widthMin - late.expectedWidthMin);
   });

@@ -1,7 +1,7 @@
 import { cubeCount, type PlanHeat, type PlanInput } from '../choices';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
-import { advance, type Ensemble, readyEta, summarise } from '../forecast';
+import { advance, DRY_WORTH_SAYING, type Ensemble, type Forecast, readyEta, summarise } from '../forecast';
 import { cutById } from '../larder';
 import { evenings, type Message, mm, noun, say, tempC } from '../message';
 
@@ -87,7 +87,8 @@ export function waysOut(input: PlanInput, nowMs: number): WayOut[] {
   const fits = variants(input).flatMap((v): WayOut[] => {
     if (checkPlanInput(v.input, nowMs).length > 0) return [];
     const result = composePlan(v.input, QUICK_PARTICLES);
-    return result.ok && result.plan.day.startMs >= nowMs ? [{ ...v, startMs: result.plan.day.startMs }] : [];
+    const good = result.ok && result.plan.forecast.dry.chance < DRY_WORTH_SAYING;
+    return good && result.plan.day.startMs >= nowMs ? [{ ...v, startMs: result.plan.day.startMs }] : [];
   });
   const asIs = composePlan(input, QUICK_PARTICLES);
   if (!asIs.ok) return fits;
@@ -110,26 +111,31 @@ export interface HeatWay {
   /** When the fork would turn, min from the start. */
   readonly p50Min: number;
   readonly p90Min: number;
+  /** Chance that the pot runs dry before it is ready. */
+  readonly dryChance: number;
 }
 
-function withHeat(ensemble: Ensemble, heat: PlanHeat, atMin: number): { p50: number; p90: number } {
+function withHeat(ensemble: Ensemble, heat: PlanHeat, atMin: number): Forecast {
   const request = { ...ensemble.request, heats: [...ensemble.request.heats, { atMin, heat }] };
-  return readyEta(summarise(advance(ensemble, request, ensemble.observations)));
+  return summarise(advance(ensemble, request, ensemble.observations));
 }
 
 const TOO_EARLY_MIN = 60;
 const WORTH_MIN = 5;
-const LOWER_C = [140, 130, 120, 110] as const;
+const LOWEST_FIRST_C = [110, 120, 130, 140] as const;
 
 /**
  * What to do with the heat at `atMin` when the forecast misses `readyByMin`: hotter or onto the stove when it is late,
- * lower when it is more than an hour early. Empty when it fits or nothing helps by five minutes.
+ * lower when it is more than an hour early. Empty when it fits, nothing helps by five
+ * minutes, or what helps makes it likelier by a tenth that the pot runs dry.
  */
 export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatWay[] {
-  const now = readyEta(summarise(ensemble));
+  const staying = summarise(ensemble);
+  const now = readyEta(staying);
   const way = (says: Message, changed: PlanHeat): HeatWay => {
-    const eta = withHeat(ensemble, changed, atMin);
-    return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90 };
+    const forecast = withHeat(ensemble, changed, atMin);
+    const eta = readyEta(forecast);
+    return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90, dryChance: forecast.dry.chance };
   };
   if (now.p50 > readyByMin) {
     const tried: HeatWay[] = [];
@@ -141,15 +147,14 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
     } else if (heat.tempC < HOT_SIMMER_C) {
       tried.push(way(say('heatWay.simmerUp', { temp: tempC(HOT_SIMMER_C) }), { kind: 'simmer', tempC: HOT_SIMMER_C }));
     }
-    return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN);
+    return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN && t.dryChance < staying.dry.chance + DRY_WORTH_SAYING);
   }
   if (heat.kind === 'oven' && now.p90 < readyByMin - TOO_EARLY_MIN) {
-    const lower = LOWER_C.filter((t) => t < heat.tempC).map((t) =>
-      way(say('heatWay.ovenDown', { temp: tempC(t) }), { ...heat, tempC: t }),
-    );
-    const fitting = lower.filter((t) => t.p90Min <= readyByMin && t.p50Min > now.p50 + WORTH_MIN);
-    const last = fitting.at(-1);
-    return last ? [last] : [];
+    // The lowest that fits is the one: each costs a whole forecast, and those above it are not asked for.
+    for (const lower of LOWEST_FIRST_C.filter((t) => t < heat.tempC)) {
+      const tried = way(say('heatWay.ovenDown', { temp: tempC(lower) }), { ...heat, tempC: lower });
+      if (tried.p90Min <= readyByMin && tried.p50Min > now.p50 + WORTH_MIN) return [tried];
+    }
   }
   return [];
 }

@@ -101,3 +101,68 @@ describe('the pan map', () => {
     expect(footprintMm2(slab(20, 10))).toBe(200);
   });
 });
+
+describe('where pieces come to lie', () => {
+  /** A batch as a line to read: each piece by its number, turned or not, its middle in mm from the pan's. */
+  const lies = (pieces: readonly Footprint[], floor: Floor, gapMm = 0): string =>
+    packAll(pieces, floor, gapMm)
+      ?.map((p) => `${String(p.index)}${p.height > p.width + 0.5 ? '↕' : ''} ${p.x.toFixed(0)},${p.y.toFixed(0)}`)
+      .join('  ') ?? 'no way';
+  const round = (diameter: number): Floor => ({ kind: 'circle', diameter });
+  const tray = (length: number, width: number): Floor => ({ kind: 'rectangle', length, width });
+
+  // Equal circles in the smallest circle known to hold them, a hundredth larger.
+  it.each([
+    [2, 2],
+    [3, 2.155],
+    [4, 2.415],
+    [5, 2.702],
+    [7, 3],
+    [8, 3.305],
+    [9, 3.614],
+    [10, 3.814],
+    [12, 4.03],
+    [14, 4.329],
+    [19, 4.864],
+  ])('%d discs in a pan that just holds them', (count, ratio) => {
+    expect(lies(many(disc(60), count), round(60 * ratio * 1.01))).toMatchSnapshot();
+    expect(lies(many(disc(60), count), round(60 * ratio * 0.95))).toBe('no way');
+  });
+
+  it('boxes, turned where that helps, and boxes beside discs', () => {
+    expect([
+      lies(many(slab(80, 40), 6), tray(170, 130), 2),
+      lies(many(slab(80, 40), 5), tray(130, 170), 2),
+      lies(many(slab(90, 45), 4), round(220), 5),
+      lies([...many(slab(110, 50), 2), ...many(disc(48), 3)], round(200), 4),
+      lies([...many(disc(70), 2), ...many(slab(60, 60), 3)], tray(210, 150), 5),
+      lies(many(slab(300, 60), 1), round(260)),
+      lies(many(slab(100, 100), 3), round(220)),
+    ]).toMatchSnapshot();
+  });
+
+  it('as many as fit, in their order, and no more than asked for', () => {
+    const batch = (pieces: readonly Footprint[], floor: Floor, most: number, gapMm?: number): string =>
+      packBatch(pieces, floor, most, gapMm)
+        .map((p) => p.index)
+        .sort((a, b) => a - b)
+        .join(' ');
+    expect([
+      batch(many(disc(60), 12), round(200), 12),
+      batch(many(disc(60), 12), round(200), 4),
+      batch(many(disc(60), 12), round(200), 12, 0),
+      batch([...many(slab(400, 400), 1), ...many(disc(60), 3)], round(200), 4),
+      batch([], round(200), 4),
+      batch(many(slab(60, 60), 9), tray(190, 190), 9, 0),
+    ]).toMatchInlineSnapshot(`
+      [
+        "0 1 2 3 4",
+        "0 1 2 3",
+        "0 1 2 3 4 5 6 7",
+        "",
+        "",
+        "0 1 2 3 4 5 6 7 8",
+      ]
+    `);
+  });
+});

@@ -11,3 +11,18 @@ export const JUICE_TIME_S = 1500;
 export function equilibriumJuice(meanTempC: number, maxJuiceFraction: number): number {
   return maxJuiceFraction / (1 + Math.exp(-(meanTempC - MIDPOINT_C) / WIDTH_K));
 }
+
+const TABLE_STEPS_PER_K = 20;
+const TABLE_MAX_C = 130;
+
+const SHARE_TABLE: Float64Array = Float64Array.from({ length: TABLE_MAX_C * TABLE_STEPS_PER_K + 2 }, (_, i) =>
+  equilibriumJuice(i / TABLE_STEPS_PER_K, 1),
+);
+
+/** Share of the largest loss that meat at `meanTempC` ends up with, from a table of 0.05 K steps; the ends hold beyond it. */
+export function tabulatedJuiceShare(meanTempC: number): number {
+  const position = (meanTempC < 0 ? 0 : meanTempC > TABLE_MAX_C ? TABLE_MAX_C : meanTempC) * TABLE_STEPS_PER_K;
+  const index = position | 0;
+  const low = SHARE_TABLE[index] as number;
+  return low + (position - index) * ((SHARE_TABLE[index + 1] as number) - low);
+}

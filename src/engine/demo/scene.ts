@@ -1,6 +1,6 @@
 import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
 import { finishedRecords, planFor, recordsOf } from './script';
-import { type KeptForecast, keptForecast } from '../keptForecast';
+import { type KeptForecast, keptForecast } from '../keptAccount';
 import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
 import { readyEta } from '../../core/forecast';

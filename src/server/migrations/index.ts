@@ -2,6 +2,8 @@ import { DataTypes, type QueryInterface } from 'sequelize';
 import { type RunnableMigration } from 'umzug';
 
 const key = () => ({ type: DataTypes.STRING(40), primaryKey: true, allowNull: false });
+/** The key of what there is one of for a braise. */
+const ofCook = () => ({ ...key(), references: { model: 'cooks', key: 'id' }, onDelete: 'CASCADE' });
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
 /** `demo` rows were loaded by the app and may be replaced by it; `own` rows are the cook's and never are. */
@@ -82,13 +84,7 @@ const keptForecasts: RunnableMigration<QueryInterface> = {
   async up({ context }) {
     const run = (sql: string) => context.sequelize.query(sql);
     await context.createTable('entries', {
-      cookId: {
-        type: DataTypes.STRING(40),
-        primaryKey: true,
-        allowNull: false,
-        references: { model: 'cooks', key: 'id' },
-        onDelete: 'CASCADE',
-      },
+      cookId: ofCook(),
       title: text(),
       cutId: text(),
       massKg: { type: DataTypes.DOUBLE, allowNull: false },
@@ -115,5 +111,45 @@ const keptForecasts: RunnableMigration<QueryInterface> = {
   },
 };
 
+/** Which braises were ready within their window. */
+const SCORED = ['finishedMs', 'actualMin', 'plannedP10Min', 'plannedP90Min'];
+
+/**
+ * What every record taught is kept beside the forecast, the plan a braise was begun with while it is under way; records say
+ * which device made them, how many it had made before and how far its clock ran ahead.
+ */
+const accountsAndDevices: RunnableMigration<QueryInterface> = {
+  name: '0004-accounts-and-devices',
+  async up({ context }) {
+    const run = (sql: string) => context.sequelize.query(sql);
+    await context.createTable('begun', {
+      cookId: ofCook(),
+      plan: text(),
+      planVersion: { type: DataTypes.INTEGER, allowNull: false },
+    });
+    await run('ALTER TABLE entries ADD COLUMN account TEXT');
+    await run('ALTER TABLE entries ADD COLUMN accountVersion INTEGER NOT NULL DEFAULT 1');
+    // Accounts make rows long: what is asked of all of them is read from these.
+    await context.addIndex('entries', ['cookId', 'finishedMs']);
+    await context.addIndex('entries', SCORED);
+    await run("ALTER TABLE events ADD COLUMN device TEXT NOT NULL DEFAULT ''");
+    await run('ALTER TABLE events ADD COLUMN deviceCount INTEGER NOT NULL DEFAULT 0');
+    await run('ALTER TABLE events ADD COLUMN aheadMs INTEGER NOT NULL DEFAULT 0');
+  },
+  async down({ context }) {
+    const run = (sql: string) => context.sequelize.query(sql);
+    for (const column of ['device', 'deviceCount', 'aheadMs']) await run(`ALTER TABLE events DROP COLUMN ${column}`);
+    await context.removeIndex('entries', SCORED);
+    await context.removeIndex('entries', ['cookId', 'finishedMs']);
+    for (const column of ['account', 'accountVersion']) await run(`ALTER TABLE entries DROP COLUMN ${column}`);
+    await context.dropTable('begun');
+  },
+};
+
 /** Every change of the schema, oldest first. */
-export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [firstTables, versionsOfShapes, keptForecasts];
+export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
+  firstTables,
+  versionsOfShapes,
+  keptForecasts,
+  accountsAndDevices,
+];

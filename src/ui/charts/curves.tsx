@@ -35,6 +35,12 @@ const HEAT_AXIS = {
   F: { min: 20, max: 230, interval: 30 },
 } as const;
 
+/** That axis, higher in whole steps where a pot that ran dry gets hotter. */
+function heatAxis(unit: keyof typeof HEAT_AXIS, hottest: number): { min: number; max: number; interval: number } {
+  const { min, max, interval } = HEAT_AXIS[unit];
+  return { min, interval, max: max + Math.max(0, Math.ceil((hottest - max) / interval)) * interval };
+}
+
 /** Temperatures of liquid and meat along the nominal course. */
 export function HeatChart({
   course,
@@ -65,7 +71,7 @@ export function HeatChart({
         xAxis: timeAxis(w, c, startMs, startMs + last * 60_000),
         yAxis: {
           type: 'value',
-          ...HEAT_AXIS[units.temperature],
+          ...heatAxis(units.temperature, Math.max(...course.liquidC.map(inUnit))),
           axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°' },
           splitLine: { lineStyle: { color: c.line } },
         },

@@ -161,7 +161,7 @@ describe('the pot section', () => {
     const stove = renderToStaticMarkup(
       section(plan({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 96 }, lid: 'none' })),
     );
-    expect(says(stove)).toContain('hob, held at 96 °C, no lid');
+    expect(says(stove)).toContain('hob, 96 °C or over, no lid');
     expect(stove).toContain('var(--ember)');
     const live = renderToStaticMarkup(
       <PotSection

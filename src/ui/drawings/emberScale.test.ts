@@ -53,7 +53,7 @@ describe('round times', () => {
   it('stay at full hours when the clock is put back on the way, and in zones half an hour off', () => {
     const night = { fromMs: at('2026-10-24T22:10:00Z'), toMs: at('2026-10-25T06:00:00Z') };
     const berlin = roundTimes(plain(night), 600, 'Europe/Berlin').map((ms) => clock(ms, 'Europe/Berlin', 'en-GB'));
-    expect(berlin.every((t) => t.endsWith(':00'))).toBe(true);
+    expect(berlin.every((t) => /:00(?: CES?T)?$/.test(t))).toBe(true);
     expect(new Set(berlin).size).toBeGreaterThan(4);
     const kolkata = roundTimes(plain(night), 600, 'Asia/Kolkata').map((ms) => clock(ms, 'Asia/Kolkata', 'en-GB'));
     expect(kolkata.every((t) => t.endsWith(':00'))).toBe(true);

@@ -73,6 +73,8 @@ export const common = {
   'common.delete': 'Delete “{title}”?',
   'common.gettingItReady': 'Getting it ready',
   'common.between': 'between {p10} and {p90}',
+  'common.later': 'later',
+  'common.pointlessRecord': '{act}: does not count. {why}',
   'common.lid': 'Lid',
 } as const;
 
@@ -115,8 +117,6 @@ export const confirmButton = {
 } as const;
 
 export const cookScreen = {
-  'cookScreen.noConnectionToTheServer':
-    'No connection to the server. Go on recording: it is kept on this device and sent when the server is back.',
   'cookScreen.theDay': 'The day',
 } as const;
 
@@ -327,6 +327,8 @@ export const logDetail = {
   'logDetail.sooner':
     'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} sooner than the middle.',
   'logDetail.howItCameOut': 'How it came out',
+  'logDetail.readyThen': 'Forecast then: {middle}, between {low} and {high}',
+  'logDetail.finishedPotAsPlanned': 'The finished pot as it was planned',
   'logDetail.nextTime': 'Next time:',
   'logDetail.whereTheForecastEndedUp': 'Where the forecast ended up',
   'logDetail.ringAForkTestBand': 'Ring: a fork test. Band: where 80 of 100 kitchens would be, after all records.',
@@ -618,6 +620,11 @@ export const soFar = {
   'soFar.deleteTheBraise': 'Delete the braise',
   'soFar.nothingRecordedYetTheClock': 'Nothing recorded yet. The clock starts when the pieces meet the simmer.',
   'soFar.keptOnThisDeviceNot': 'kept on this device, not yet sent',
+  'soFar.notKept': 'only on this page: this browser keeps nothing; leave it open',
+  'soFar.onItsWay': 'on its way',
+  'soFar.sent': 'kept; the forecast follows',
+  'soFar.pointless': 'Records that count for nothing',
+
   'soFar.takeBack': 'Take back: {act}',
 } as const;
 

@@ -33,7 +33,7 @@ export const fields = {
   'field.confidence': 'Wanted certainty',
   'field.heat.still': 'Oven set to',
   'field.heat.fan': 'Oven set to',
-  'field.heat.simmer': 'Liquid held at',
+  'field.heat.simmer': 'Liquid at, or over',
   'field.heat.steamOven': 'Steam oven set to',
   'field.heat.grill': 'Grill held at',
 } as const;
@@ -83,6 +83,7 @@ export const reasons = {
   'reason.liquidHeld': 'The liquid ends at {ends}, where you hold it.',
   'reason.liquidEnds':
     'The liquid ends at {ends}, whatever the dial says above it: covered liquid cannot pass the boil.',
+  'reason.runsDry': 'After about {at} there is no liquid left: from then on the meat roasts in a hot pot.',
   'reason.needs':
     'This cut needs about {need} at {C_95} for that; one animal and the next differ by {spread}, which is most of the band.',
   'reason.looks':
@@ -98,7 +99,9 @@ export const watching = {
   'watch.rises':
     'By the end it stands {deep} deep with what goes in late: little headroom, take some liquid out first.',
   'watch.boilsDry':
-    'It would boil dry: {left} left by the time it is ready, and the forecast does not hold for a dry pot. More liquid, a tighter lid, or hot stock at half time.',
+    'It would boil dry before it is ready, about {at} after it goes in: so it is in {share} of kitchens. A dry pot roasts and burns. More liquid, a tighter lid, or hot stock at half time.',
+  'watch.simmerByEye':
+    'A simmer held by eye runs at about {held}, whatever it is meant to be: the forecast counts on that. Further under the boil needs a thermometer.',
   'watch.low': 'Less than {low} is left at the end: it can catch. Start with more, or a tighter lid.',
   'watch.headroom': 'Little headroom: fill with the pot where it will cook, and lift it level.',
   'watch.noLid': 'Without a lid the liquid stays well below the boil and the tops dry.',
@@ -112,7 +115,7 @@ export const watching = {
 export const heats = {
   'heat.still': 'oven {temp}',
   'heat.fan': 'oven {temp}, fan',
-  'heat.simmer': 'hob, held at {temp}',
+  'heat.simmer': 'hob, {temp} or over',
   'heat.steamOven': 'steam oven {temp}',
   'heat.grill': 'covered grill {temp}',
 } as const;
@@ -121,16 +124,16 @@ export const heats = {
 export const waysOut = {
   'wayOut.smallerCubes': 'Cut the cubes to {edge}',
   'wayOut.halve': 'Cut each {piece} across in two',
-  'wayOut.ontoHob': 'On the hob, held at {temp}, instead',
+  'wayOut.ontoHob': 'On the hob, simmering at {temp} or over, instead',
   'wayOut.oven': 'Oven at {temp}',
   'wayOut.fan': 'Fan on, {temp}',
-  'wayOut.simmer': 'Hold the simmer at {temp}',
+  'wayOut.simmer': 'Hold the simmer at {temp} or over',
   'wayOut.heavyLid': 'A heavy lid',
   'wayOut.lessSure': 'Be content to be in time {share}',
   'wayOut.serveLater': 'Serve later, at the next half hour that leaves time',
   'heatWay.ovenUp': 'Oven up to {temp}',
-  'heatWay.ontoHob': 'Onto the hob, held at {temp}',
-  'heatWay.simmerUp': 'Simmer up to {temp}',
+  'heatWay.ontoHob': 'Onto the hob, simmering at {temp} or over',
+  'heatWay.simmerUp': 'Simmer up, to {temp} or over',
   'heatWay.ovenDown': 'Oven down to {temp}',
   'fit.takePot': 'Take {pot} ({volume})',
   'fit.standUp': 'Stand the pieces up',
@@ -142,6 +145,7 @@ export const waysOut = {
   'fit.widerPotName': 'A pot {across} across',
   'dayWay.later': 'Plates {by} later',
   'dayWay.letGo': 'Let “{task}” begin when it suits the day',
+  'dayWay.letAllGo': 'Let these begin when they suit the day: {tasks}',
   'dayWay.cook': 'One more cook at the bench',
   'dayWay.burner': 'One more burner',
   'dayWay.without': 'Without {side}',
@@ -167,7 +171,7 @@ export const waysOut = {
   'differs.moisture.more': 'meat a little juicier',
   'elsewhere.set.still': 'Oven set to {temp}',
   'elsewhere.set.fan': 'Oven set to {temp}, fan',
-  'elsewhere.set.simmer': 'Liquid held at {temp}',
+  'elsewhere.set.simmer': 'Liquid kept at {temp} or over',
   'elsewhere.set.steamOven': 'Steam oven set to {temp}',
   'elsewhere.set.grill': 'Grill held at {temp}',
   'elsewhere.asLong': 'The setting that takes as long, by the model.',
@@ -183,7 +187,7 @@ export const waysOut = {
   'elsewhere.cooler.why': 'It bubbles less, or not at all; that is as it should be.',
   'elsewhere.oneLook': 'One look at half time is enough',
   'elsewhere.oneLook.why': 'Heat comes from all sides and holds steady.',
-  'elsewhere.setLower': 'Set it lower than a still oven',
+  'elsewhere.setLower': 'Set it no higher than a still oven',
   'elsewhere.setLower.why': 'Moving air brings more heat to the pot at the same setting, and carries off more steam.',
   'elsewhere.lookEarly': 'Look after a quarter of an hour, then every half hour',
   'elsewhere.lookEarly.why': 'A flame is set by eye, and it drifts.',

@@ -11,6 +11,8 @@ export const next = {
     'Lazy bubbles breaking here and there. A rolling boil makes it stringy; no bubbles, and it will be late.',
   'next.topUp': 'Top up with hot liquid',
   'next.topUp.why': 'By then less than {low} would be left, and it could catch.',
+  'next.topUp.dry':
+    'By then less than {low} would be left. With nothing added the pot runs dry at about {at} ({share} likely before the meat is ready), and then it roasts and burns.',
   'next.topUp.sign': 'The base must not smell or feel sticky under a spoon.',
   'next.fork': 'Fork test the thickest {piece}',
   'next.fork.why': '{chance} chance that it {stage} by then. One look costs about {cost}.',
@@ -53,7 +55,7 @@ export const next = {
 export const refusals = {
   'refused.finished': 'This braise is finished and in the log. Undo “finished” to record more.',
   'refused.inPotAlready': 'The pieces are in the pot already.',
-  'refused.nothingInPot': 'Nothing is in the pot yet: record “into the pot” first.',
+  'refused.nothingInPot': 'Nothing is in the pot yet: “into the pot” comes first.',
   'refused.notOffHeat': 'Take the pot off the heat first, then say how it came out.',
   'refused.offHeatAlready': 'The pot is off the heat already.',
   'refused.takenBack': 'That record has been taken back already.',

@@ -3,9 +3,9 @@ import { type Code } from './index';
 /** Words that a reader of US units has for the same things. */
 export const american: Partial<Record<Code, string>> = {
   'herb.coriander': 'cilantro leaves',
-  'heat.simmer': 'stovetop, held at {temp}',
-  'wayOut.ontoHob': 'On the stovetop, held at {temp}, instead',
-  'heatWay.ontoHob': 'Onto the stovetop, held at {temp}',
+  'heat.simmer': 'stovetop, {temp} or over',
+  'wayOut.ontoHob': 'On the stovetop, simmering at {temp} or over, instead',
+  'heatWay.ontoHob': 'Onto the stovetop, simmering at {temp} or over',
   'task.braise.simmer': 'braise on the stovetop',
   'mark.bubbles.why': 'On the stovetop the flame settles in the first quarter hour: lazy bubbles, no more.',
   'next.bubbles.why': 'On the stovetop the flame settles in the first quarter hour.',

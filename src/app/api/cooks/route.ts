@@ -5,7 +5,9 @@ import { planInputSchema } from '@/contract/plan';
 import { checkPlanInput, type PlanResult } from '@/core/plan';
 import { work } from '@/server/engine';
 import { type PlanFault } from '@/core/choices';
+import { keepBegun } from '@/server/begun';
 import { startCook } from '@/server/cooks';
+import { log } from '@/server/log';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
@@ -24,7 +26,12 @@ export const POST = answering(async (request: Request): Promise<Response> => {
   const now = Date.now();
   const fault = checkPlanInput(input, now)[0] ?? faultOf(await work('trial', 'trial', input));
   if (fault) return refuse(422, fault.says);
-  if (!(await startCook(await database(), id, input, planId, now))) return refuse(409, say('http.idTaken'));
+  const db = await database();
+  if (!(await startCook(db, id, input, planId, now))) return refuse(409, say('http.idTaken'));
+  const logger = log();
+  keepBegun(db, { id, input }).catch((err: unknown) => {
+    logger.error({ err, cookId: id }, 'the plan a braise is begun with could not be kept');
+  });
   return Response.json({ id }, { status: 201 });
 });
 

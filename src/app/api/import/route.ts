@@ -2,16 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
-import { historyFault, importCook } from '@/server/cooks';
+import { importCook } from '@/server/cooks';
 import { answering } from '@/server/answering';
 import { keepMissing } from '@/server/entries';
 import { database } from '@/server/database';
-import { readText, refuse } from '@/server/http';
+import { MOST_FILE_BYTES, readText, refuse } from '@/server/http';
 import { addPlan } from '@/server/plans';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
 export const POST = answering(async (request: Request): Promise<Response> => {
-  const body = await readText(request);
+  const body = await readText(request, MOST_FILE_BYTES);
   if (!body.ok) return body.response;
   const read = readFile(body.value);
   if (!read.ok) return refuse(422, read.says);
@@ -25,8 +25,6 @@ export const POST = answering(async (request: Request): Promise<Response> => {
     await addPlan(db, id, file.input, now);
     return Response.json({ href: `/plan/${id}` }, { status: 201 });
   }
-  const broken = historyFault(file.input, file.events, now);
-  if (broken) return refuse(422, say('file.brokenHistory', { fault: broken }));
   const id = await importCook(db, file.input, file.events, now);
   void keepMissing(db);
   return Response.json({ href: `/cook/${id}` }, { status: 201 });

@@ -3,7 +3,7 @@ import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { CookScreen } from '../CookScreen';
 import { findCook } from '@/server/cooks';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { readView } from '@/server/views';
 import { AsidePage } from '@/app/AsideNote';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
@@ -20,11 +20,12 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function CookPage({ params }: Props) {
-  const found = await findCook(await database(), (await params).id);
+  const { db } = await lookedAt();
+  const found = await findCook(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
-  const view = await readView(cook, presentMs());
+  const view = await readView(db, cook, presentMs());
   if (!view.ok) return <AsidePage aside={view.aside} />;
   const chosen = (await cookies()).get(THEME_COOKIE)?.value;
   return <CookScreen first={view.value} aside={cook.aside} night={!isTheme(chosen)} />;

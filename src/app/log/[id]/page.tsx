@@ -2,11 +2,9 @@ import { type Metadata } from 'next';
 import { notFound, redirect } from 'next/navigation';
 import { LogDetail } from '../LogDetail';
 import { findCook } from '@/server/cooks';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { keepEntry } from '@/server/entries';
-import { readView } from '@/server/views';
 import { AsidePage } from '@/app/AsideNote';
-import { presentMs } from '@/server/clock';
 import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
@@ -20,14 +18,14 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function LogEntryPage({ params }: Props) {
   const { id } = await params;
-  const found = await findCook(await database(), id);
+  const { db } = await lookedAt();
+  const found = await findCook(db, id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
-  const view = await readView(cook, presentMs());
-  if (!view.ok) return <AsidePage aside={view.aside} />;
-  const entry = await keepEntry(await database(), cook, 'later');
-  if (!entry.ok) return <AsidePage aside={entry.aside} />;
-  if (!entry.value) redirect(`/cook/${id}`);
-  return <LogDetail view={view.value} aside={cook.aside} entry={entry.value} />;
+  const kept = await keepEntry(db, cook, 'later');
+  if (!kept.ok) return <AsidePage aside={kept.aside} />;
+  if (!kept.value?.entry) redirect(`/cook/${id}`);
+  const { input, events, aside } = cook;
+  return <LogDetail entry={kept.value.entry} account={kept.value.account} {...{ input, events, aside }} />;
 }

@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { AsidePage } from '@/app/AsideNote';
 import { PlanEditor } from '../PlanEditor';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
 import { keptTitle, pageWords } from '@/app/pageWords';
@@ -17,7 +17,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function PlanPage({ params }: Props) {
-  const db = await database();
+  const { db } = await lookedAt();
   const found = await findPlan(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;

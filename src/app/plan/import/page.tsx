@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { RecipeImport } from './RecipeImport';
 import { hourOn } from '@/calendar/calendar';
 import { presentMs } from '@/server/clock';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
 import { pageWords } from '@/app/pageWords';
 
@@ -13,6 +13,6 @@ export async function generateMetadata(): Promise<Metadata> {
 const SUPPER_HOUR = 19;
 
 export default async function ImportPage() {
-  const kitchen = await readKitchen(await database());
+  const kitchen = await readKitchen((await lookedAt()).db);
   return <RecipeImport kitchen={kitchen} serveAtMs={hourOn(presentMs(), 1, SUPPER_HOUR, timeZoneOf(kitchen))} />;
 }

@@ -1,7 +1,7 @@
 import { type Metadata } from 'next';
 import { newPlan } from '../newPlan';
 import { PlanEditor } from '../PlanEditor';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
 import { pageWords } from '@/app/pageWords';
@@ -11,7 +11,7 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 
 export default async function NewPlanPage() {
-  const kitchen = await readKitchen(await database());
+  const kitchen = await readKitchen((await lookedAt()).db);
   const words = await pageWords();
   return (
     <PlanEditor

@@ -2,7 +2,7 @@ import { AsidePage } from '@/app/AsideNote';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Compare } from '../../compare/Compare';
-import { database } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
 import { keptTitle, pageWords } from '@/app/pageWords';
@@ -18,7 +18,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function ComparePage({ params }: Props) {
-  const db = await database();
+  const { db } = await lookedAt();
   const found = await findPlan(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;

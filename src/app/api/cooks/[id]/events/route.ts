@@ -3,8 +3,7 @@ import { appendEvent } from '@/server/cooks';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
-import { keepEntry } from '@/server/entries';
-import { log } from '@/server/log';
+import { keepLater } from '@/server/entries';
 import { announce } from '@/server/live';
 
 /** Appends one event; every open screen of the cook hears of it over its stream. */
@@ -14,13 +13,10 @@ export const POST = answering(
     if (!body.ok) return body.response;
     const { id } = await params;
     const db = await database();
-    const logger = log();
-    const appended = await appendEvent(db, id, body.value, Date.now());
+    const appended = await appendEvent(db, id, body.value);
     if (!appended.ok) return refuse(appended.status, appended.says);
     announce(db, id);
-    keepEntry(db, appended.cook, 'then').catch((err: unknown) => {
-      logger.error({ err, cookId: id }, 'a forecast could not be kept');
-    });
+    keepLater(db, id);
     return Response.json({ id: body.value.id }, { status: 201 });
   },
 );

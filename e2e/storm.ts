@@ -1,0 +1,88 @@
+import { randomUUID } from 'node:crypto';
+import { type AppServer, post } from './server';
+import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+
+/** What came of a storm. */
+export interface Weathered {
+  readonly kills: number;
+  /** Records the server said it had kept, and those of them it has. */
+  readonly acknowledged: number;
+  readonly kept: number;
+  /** Records that are there more than once. */
+  readonly doubled: number;
+}
+
+const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** How a write was answered; 0 where it was not. */
+const sent = (app: AppServer, path: string, body: object): Promise<number> =>
+  post(app, path, body).then(
+    (r) => r.status,
+    () => 0,
+  );
+
+/** Follows a braise as a screen does, taking the stream up again whenever it breaks. */
+async function look(app: AppServer, id: string, done: AbortSignal): Promise<void> {
+  while (!done.aborted) {
+    try {
+      const response = await fetch(`${app.url}/api/stream?cook=${id}`, { signal: done });
+      const reader = response.body?.getReader();
+      while (!(await reader?.read())?.done);
+    } catch {
+      await wait(100);
+    }
+  }
+}
+
+/** Records one thing after the other as a screen does: what got no answer is sent again as the same. */
+async function record(app: AppServer, id: string, device: string, done: AbortSignal): Promise<string[]> {
+  const acknowledged: string[] = [];
+  const over = (): boolean => done.aborted;
+  for (let count = 0; !over(); count++) {
+    const event = {
+      id: randomUUID(),
+      atMs: Date.now(),
+      act: { kind: 'note', text: `${device.slice(0, 4)} ${String(count)}` },
+      actVersion: 2,
+      by: { device, count },
+    };
+    while ((await sent(app, `/api/cooks/${id}/events`, event)) !== 201) {
+      if (over()) return acknowledged;
+      await wait(40);
+    }
+    acknowledged.push(event.id);
+    await wait(15);
+  }
+  return acknowledged;
+}
+
+/** Kills the server `kills` times while `clients` record and look at one braise, and counts what is left. */
+export async function weather(app: AppServer, kills: number, clients: number): Promise<Weathered> {
+  const id = randomUUID();
+  const input = { ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS };
+  await sent(app, '/api/cooks', { id, input, planId: null });
+  await sent(app, `/api/cooks/${id}/events`, { id: randomUUID(), atMs: Date.now(), act: { kind: 'intoPot' } });
+  const done = new AbortController();
+  const recording = Array.from({ length: clients }, () => record(app, id, randomUUID(), done.signal));
+  const looking = Array.from({ length: clients }, () => look(app, id, done.signal));
+  for (let kill = 0; kill < kills; kill++) {
+    // Now in the middle of a write, now just after the start.
+    await wait((kill * 137) % 700);
+    await app.kill();
+    await app.restart();
+  }
+  done.abort();
+  const acknowledged = (await Promise.all(recording)).flat();
+  await Promise.all(looking);
+  const file = (await (await fetch(`${app.url}/api/cooks/${id}/export`)).json()) as {
+    readonly events: readonly { readonly id: string }[];
+  };
+  const there = file.events.map((e) => e.id);
+  const known = new Set(there);
+  return {
+    kills,
+    acknowledged: acknowledged.length,
+    kept: acknowledged.filter((a) => known.has(a)).length,
+    doubled: there.length - known.size,
+  };
+}

@@ -1,0 +1,34 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import { useEffect } from 'react';
+import { useKitchen } from '@/ui/KitchenContext';
+import { beginOffline, keepPages, offlinePaths } from '@/ui/offline';
+
+/** How often what is kept for when the server is away is renewed while a page is open, ms. */
+const RENEWS_EVERY_MS = 5 * 60_000;
+
+/** Pages that matter at the stove, wherever they are come to from. */
+const MATTERS = /^\/$|^\/cook\/|^\/plan\/[\da-f-]{36}$/;
+
+/** Has the pages that matter at the stove ready for when the server is away: Home, what is on the fire, the current plan. */
+export function OfflineKeeper() {
+  const path = usePathname();
+  const { build } = useKitchen();
+  useEffect(() => {
+    // While developing nothing stays as it was.
+    if (build === 'development') return undefined;
+    const keep = async (): Promise<void> => {
+      await keepPages(await offlinePaths());
+    };
+    void beginOffline().then(keep);
+    const timer = setInterval(() => void keep(), RENEWS_EVERY_MS);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [build]);
+  useEffect(() => {
+    if (MATTERS.test(path)) void keepPages([path]);
+  }, [path]);
+  return null;
+}

@@ -1,0 +1,68 @@
+// @vitest-environment jsdom
+import { screen, waitFor } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { OutboxNote } from './OutboxNote';
+import { NOON_MS } from '@/testing/fixtures';
+import { standAt } from '@/testing/navigation';
+import { BROKEN, shown } from '@/testing/screen';
+import { stubServer } from '@/testing/server';
+import { type OutboxRow } from '@/ui/outbox/record';
+
+vi.mock('next/navigation', () => import('@/testing/navigation'));
+const kept = vi.hoisted((): { rows: OutboxRow[] } => ({ rows: [] }));
+vi.mock('@/ui/outbox/store', () => ({
+  keepRow: () => Promise.resolve(),
+  keptRows: () => Promise.resolve(kept.rows),
+  dropRow: () => Promise.resolve(),
+}));
+
+const row = (id: string, agoMs: number, part: Partial<OutboxRow> = {}): OutboxRow => ({
+  cookId: 'c1',
+  title: 'Oxtail in stout',
+  event: { id, atMs: NOON_MS - agoMs, act: { kind: 'fork', stage: 'drags' } },
+  order: NOON_MS - agoMs,
+  ...part,
+});
+
+beforeEach(() => {
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: NOON_MS });
+  standAt('/plan');
+});
+
+describe('what is not with the server', () => {
+  it('is said on every page, with why and what to do, and nothing where nothing is', async () => {
+    stubServer(() => 'down');
+    kept.rows = [row('w', 60_000), row('r', 90_000, { refused: { code: 'http.noBraise' } })];
+    const { container, unmount } = shown(<OutboxNote />);
+    expect(await screen.findByText('2 records on this device are not with the server')).toBeTruthy();
+    expect(container.textContent).toContain('It is kept on this device and sent as soon as the server answers.');
+    expect(container.textContent).toContain('The server would not have it: ');
+    expect(container.textContent).not.toMatch(BROKEN);
+    expect(screen.getAllByRole('button', { name: 'Send again' })).toHaveLength(1);
+    expect(screen.getAllByRole('link', { name: 'Oxtail in stout' })[0]?.getAttribute('href')).toBe('/cook/c1');
+    unmount();
+    kept.rows = [];
+    expect(shown(<OutboxNote />).container.textContent).toBe('');
+  });
+
+  it('is not said twice on the braise’s own page, nor of what is on its way', async () => {
+    stubServer(() => 'down');
+    standAt('/cook/c1');
+    kept.rows = [row('w', 60_000), row('e', 60_000, { cookId: 'c2', title: 'Pork cheeks' })];
+    const { container } = shown(<OutboxNote />);
+    expect(await screen.findByText('One record on this device is not with the server')).toBeTruthy();
+    expect(container.textContent).toContain('Pork cheeks');
+  });
+
+  it('goes when it is thrown away, after a second word', async () => {
+    stubServer(() => 'down');
+    kept.rows = [row('r', 90_000, { refused: { code: 'http.noBraise' } })];
+    const { hand, container } = shown(<OutboxNote />);
+    await hand.click(await screen.findByRole('button', { name: /^Throw “Fork: drags/ }));
+    expect(container.textContent).not.toBe('');
+    await hand.click(screen.getByRole('button', { name: 'Throw it away' }));
+    await waitFor(() => {
+      expect(container.textContent).toBe('');
+    });
+  });
+});

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { chainOf } from './chain';
+import { type Account } from '../../core/cook';
+import { type Figure, type Message } from '../../core/message';
+import { LEARNABLE } from '../../core/forecast';
+import { TARGETS, type TargetStage } from '../../core/tenderness';
+
+const numbers = z.array(z.number());
+const maybe = z.number().nullable();
+const workedOut = z.enum(['then', 'later']);
+const said = z.looseObject({ code: z.string() }) as unknown as z.ZodType<Message>;
+
+const daySchema = z.strictObject({
+  spans: z.array(
+    z.strictObject({
+      id: z.string(),
+      label: said,
+      kind: z.enum(['hands', 'heat', 'wait', 'serve']),
+      doing: said.optional(),
+      fromMs: z.number(),
+      toMs: z.number(),
+    }),
+  ),
+  ready: z.strictObject({ p10Ms: z.number(), p50Ms: z.number(), p90Ms: z.number() }),
+  target: z.enum(Object.keys(TARGETS) as TargetStage[]),
+  serveMs: z.number(),
+  startMs: z.number(),
+  intoPotMs: z.number(),
+  offHeatByMs: z.number(),
+});
+
+const figure = z.looseObject({
+  id: z.string(),
+  value: z.number(),
+  inputs: z.array(z.looseObject({ id: z.string() })),
+}) as unknown as z.ZodType<Figure>;
+
+const accountSchema = z.strictObject({
+  planned: z.strictObject({
+    model: z.int(),
+    workedOut,
+    day: daySchema,
+    figures: z.array(figure),
+  }),
+  lessons: z.array(
+    z.strictObject({
+      eventId: z.string(),
+      after: z.string(),
+      model: z.int(),
+      workedOut,
+      shiftMin: maybe,
+      widthMin: maybe,
+      about: z.strictObject({ unknown: z.enum(LEARNABLE), value: z.number(), movedSd: z.number() }).nullable(),
+      readyMin: z.strictObject({ p10: maybe, p50: maybe, p90: maybe }),
+    }),
+  ),
+  band: z.strictObject({ minutes: numbers, p10: numbers, p50: numbers, p90: numbers }),
+  bandModel: z.int(),
+  after: z.string(),
+}) satisfies z.ZodType<Account>;
+
+/** What is kept of a braise for its log. */
+export const ACCOUNT = chainOf('account', accountSchema, []);

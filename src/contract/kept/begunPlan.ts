@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { chainOf } from './chain';
+import { fromWire, toWire } from '../wire';
+import { type DryPot } from '../../core/forecast';
+import { type Plan } from '../../core/plan';
+
+/** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
+const planSchema = z.custom<Plan>(
+  (data) => typeof data === 'object' && data !== null && 'version' in data && 'day' in data && 'forecast' in data,
+);
+
+/**
+ * The plan a braise was begun with, as it is kept until the braise is finished. Its version is raised, and a step added,
+ * whenever a plan gets other fields.
+ */
+export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
+  // 1 did not ask whether the pot runs dry.
+  (plan) => ({
+    ...plan,
+    forecast: { ...(plan.forecast as Plan['forecast']), dry: { chance: 0, p50: Infinity } satisfies DryPot },
+  }),
+]);
+
+export const begunPlanText = (plan: Plan): string => toWire(plan);
+
+/** A plan from the text that was kept of it. Throws `VersionError`, or zod's error where it is none. */
+export const readBegunPlan = (text: string, version: number): Plan => BEGUN_PLAN.read(fromWire(text), version);

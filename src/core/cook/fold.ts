@@ -1,0 +1,47 @@
+import { type CookEvent, type StandingEvent, standingEvents } from './events';
+import { becomes, refusal } from './records';
+import { type CookState, type Pointless } from './state';
+import { type PlanInput } from '../choices';
+import { type Message, say } from '../message';
+
+/** Folds a cook's events over its plan, whatever the order in which they arrived. What makes no sense is set beside. */
+export function foldCook(input: PlanInput, log: readonly CookEvent[]): CookState {
+  const events: StandingEvent[] = [];
+  const pointless: Pointless[] = [];
+  let state: CookState = {
+    input,
+    phase: 'preparing',
+    events,
+    pointless,
+    intoPotMs: undefined,
+    offHeatMs: undefined,
+    finishedMs: undefined,
+    verdict: undefined,
+    heat: input.heat,
+    lid: input.lid,
+    turned: false,
+  };
+  for (const event of standingEvents(log)) {
+    const why = refusal(state, event.act);
+    if (why) pointless.push({ event, why });
+    else {
+      events.push(event);
+      state = { ...state, ...becomes(event.act, event.atMs) };
+    }
+  }
+  return state;
+}
+
+/** Why a record cannot be taken back; undefined when it can. */
+export function undoRefusal(state: CookState, eventId: string): Message | undefined {
+  const event = state.events.find((e) => e.id === eventId);
+  if (!event) return say('refused.takenBack');
+  const hangsOnIt = (e: StandingEvent): boolean => e.id !== eventId && e.act.kind !== 'note';
+  if (event.act.kind === 'intoPot' && state.events.some(hangsOnIt)) {
+    return say('refused.othersCount');
+  }
+  if (event.act.kind === 'offHeat' && state.phase === 'finished') {
+    return say('refused.undoFinished');
+  }
+  return undefined;
+}

@@ -1,0 +1,150 @@
+/**
+ * Hot gas around a pot: a film of two parts, moving air and radiation, on each kind of surface. Areas in m².
+ * Radiation is that of grey walls in a large enclosure, linear about the mean of gas and surface.
+ */
+export interface GasFilm {
+  /** Moving air alone, W/m²K. */
+  readonly convectionWM2K: number;
+  /** Factor on both parts: this kitchen's oven, where the pot stands in it. */
+  readonly scale: number;
+  /** Wall with liquid behind it, and what the wall above the liquid of an open pot leads down to it. */
+  readonly wallM2: number;
+  readonly wallEmissivity: number;
+  /** Liquid that the gas can see; with paper on it, the paper. */
+  readonly surfaceM2: number;
+  /** Wall and cover above the liquid of a covered pot, behind which steam carries the heat on. */
+  readonly dryWallM2: number;
+  readonly coverM2: number;
+  readonly coverEmissivity: number;
+}
+
+/** Steam that condenses on everything cooler than its dew point. */
+export interface Condensing {
+  readonly conductanceWK: number;
+  readonly dewC: number;
+}
+
+/** What surrounds the pot between two changes of heat or lid. SI units. */
+export interface PotPhase {
+  /** `driven`: heat flows from the surroundings; `held`: the cook keeps the liquid at `holdC`. */
+  readonly mode: 'driven' | 'held';
+  /** Heat conductance from pot and liquid to the surroundings beside `gas`, W/K. */
+  readonly conductanceWK: number;
+  readonly gas?: GasFilm | undefined;
+  readonly condensing?: Condensing | undefined;
+  /** Oven air or room, °C; whether it falls when a door is opened. */
+  readonly ambientC: number;
+  readonly behindDoor: boolean;
+  /** Heat put in by a burner, net, W. */
+  readonly powerW: number;
+  readonly holdC: number;
+  /** Share of open-surface evaporation that the lid lets through, 0 to 1. */
+  readonly lidLeak: number;
+  /** Mass transfer coefficient, kg/(s m² Pa). */
+  readonly massTransfer: number;
+  readonly ambientVapourPa: number;
+  /** Film coefficient on what stands out of the liquid, W/m²K. */
+  readonly topFilmWM2K: number;
+  /** How much cooler the space above the liquid makes the pieces' surroundings, K. */
+  readonly headspaceDropK: number;
+  /** Scales how much of a piece stands out; 0.5 once the pieces have been turned. */
+  readonly exposureScale: number;
+}
+
+/** When one stage of heat gives way to the next: by the clock, or by what this kitchen's pot does. */
+export type StageEnd =
+  | { readonly kind: 'clock'; readonly atS: number }
+  /** The liquid comes to a temperature, from whichever side it was when the stage began. */
+  | { readonly kind: 'liquid'; readonly tempC: number }
+  /** What stands in the pot has fallen to this. */
+  | { readonly kind: 'level'; readonly liquidKg: number }
+  /** The slowest quarter of every size class has this cook value, min. */
+  | { readonly kind: 'cookValue'; readonly minutes: readonly number[] };
+
+/** A stretch of one heat; `phases` are the phases of it under each state of lid and turning that the grid counts. */
+export interface HeatStage {
+  readonly phases: readonly PotPhase[];
+  /** Undefined for the last. */
+  readonly until?: StageEnd | undefined;
+}
+
+/** Stefan and Boltzmann, W/m²K⁴. */
+const SIGMA = 5.670374e-8;
+const KELVIN = 273.15;
+/** Emissivity of water, wet paper and meat. Handbook value. */
+export const WET_EMISSIVITY = 0.95;
+/** Film between the dry wall or lid and the steam below it, W/m²K. Modeller's judgement. */
+export const INNER_FILM = 8;
+
+/** Radiation between black surfaces at these temperatures as a film, W/m²K: 4 sigma T³ at their mean. */
+export function blackFilm(gasC: number, surfaceC: number): number {
+  const mean = (gasC + surfaceC) / 2 + KELVIN;
+  return 4 * SIGMA * mean * mean * mean;
+}
+
+/** A phase as numbers in one block, so that a step reads no objects. */
+export const PHASE_SIZE = 20;
+export const CONDUCTANCE_WK = 0;
+export const AMBIENT_C = 1;
+/** 1 where the gas falls when a door is opened. */
+export const BEHIND_DOOR = 2;
+export const POWER_W = 3;
+export const HOLD_C = 4;
+export const LID_LEAK = 5;
+export const MASS_TRANSFER = 6;
+/** Resistance of the film on what stands out of the liquid, m²K/W. */
+export const TOP_RESISTANCE = 7;
+export const HEADSPACE_DROP_K = 8;
+export const EXPOSURE_SCALE = 9;
+/** The gas's film: all areas are 0 where there is none. */
+const CONVECTION = 10;
+const SCALE = 11;
+const WALL_M2 = 12;
+const WALL_EMISSIVITY = 13;
+const SURFACE_M2 = 14;
+const DRY_WALL_M2 = 15;
+const COVER_M2 = 16;
+const COVER_EMISSIVITY = 17;
+/** Condensation: conductance, and the dew point; minus infinity where nothing condenses. */
+export const CONDENSING_WK = 18;
+export const DEW_C = 19;
+
+/** Writes a phase into its block. */
+export function packPhase(phase: PotPhase, into: Float64Array): void {
+  into[CONDUCTANCE_WK] = phase.conductanceWK;
+  into[AMBIENT_C] = phase.ambientC;
+  into[BEHIND_DOOR] = phase.behindDoor ? 1 : 0;
+  into[POWER_W] = phase.powerW;
+  into[HOLD_C] = phase.holdC;
+  into[LID_LEAK] = phase.lidLeak;
+  into[MASS_TRANSFER] = phase.massTransfer;
+  into[TOP_RESISTANCE] = 1 / phase.topFilmWM2K;
+  into[HEADSPACE_DROP_K] = phase.headspaceDropK;
+  into[EXPOSURE_SCALE] = phase.exposureScale;
+  const { gas, condensing } = phase;
+  into[CONVECTION] = gas ? gas.convectionWM2K : 0;
+  into[SCALE] = gas ? gas.scale : 0;
+  into[WALL_M2] = gas ? gas.wallM2 : 0;
+  into[WALL_EMISSIVITY] = gas ? gas.wallEmissivity : 0;
+  into[SURFACE_M2] = gas ? gas.surfaceM2 : 0;
+  into[DRY_WALL_M2] = gas ? gas.dryWallM2 : 0;
+  into[COVER_M2] = gas ? gas.coverM2 : 0;
+  into[COVER_EMISSIVITY] = gas ? gas.coverEmissivity : 0;
+  into[CONDENSING_WK] = condensing ? condensing.conductanceWK : 0;
+  into[DEW_C] = condensing ? condensing.dewC : -Infinity;
+}
+
+/** Conductance from gas at `gasC`, as packed, into a pot whose liquid is at `liquidC`, W/K. */
+export function gasConductanceWK(packed: Float64Array, gasC: number, liquidC: number): number {
+  const black = blackFilm(gasC, liquidC);
+  const moving = packed[CONVECTION] as number;
+  const scale = packed[SCALE] as number;
+  const wall = (moving + (packed[WALL_EMISSIVITY] as number) * black) * scale;
+  const cover = (moving + (packed[COVER_EMISSIVITY] as number) * black) * scale;
+  return (
+    wall * (packed[WALL_M2] as number) +
+    (moving + WET_EMISSIVITY * black) * scale * (packed[SURFACE_M2] as number) +
+    ((wall * INNER_FILM) / (wall + INNER_FILM)) * (packed[DRY_WALL_M2] as number) +
+    ((cover * INNER_FILM) / (cover + INNER_FILM)) * (packed[COVER_M2] as number)
+  );
+}

@@ -1,0 +1,357 @@
+import 'server-only';
+import { col, type CreationAttributes, fn, Op, type Transaction } from 'sequelize';
+import { readInput, readRow, type RowTable } from './aside';
+import { byCook, findCook, outcomeColumns } from './cooks';
+import { type CookRow, type Database, type EntryRow, type EventRow, type PlanRow } from './database';
+import { entryColumns } from './entries';
+import { KITCHEN_ID, readKitchen } from './kitchens';
+import { ARCHIVE_VERSION, archiveHeadSchema, type ArchiveLine, archiveLineSchema } from '../contract/archive';
+import { MOST_KINDS } from '../contract/kitchen';
+import { type OwnKind } from '../core/kinds';
+import { readEvent } from '../contract/kept/act';
+import { KITCHEN } from '../contract/kept/kitchen';
+import { type Message, say } from '../core/message';
+
+/** Rows read at once. */
+const ROWS = 100;
+/** Lines taken in by one transaction. */
+const LINES = 200;
+/** The longest line that is read, characters. */
+const LONGEST_LINE = 8_000_000;
+
+type Line = ArchiveLine | { readonly format: string; readonly version: number; readonly madeMs: number };
+
+/** A line of what the rows' text says, or of the row itself where that is no JSON. */
+function lineOf(row: object, make: () => ArchiveLine): ArchiveLine {
+  try {
+    return make();
+  } catch (error) {
+    if (error instanceof SyntaxError) return { aside: row };
+    throw error;
+  }
+}
+
+const parsed = (text: string): unknown => JSON.parse(text) as unknown;
+
+const planLine = ({ id, input, inputVersion, updatedAtMs }: PlanRow): ArchiveLine => ({
+  plan: { id, version: inputVersion, input: parsed(input), updatedAtMs },
+});
+
+function entryOf(row: EntryRow) {
+  const { plannedMin, plannedP10Min, plannedP90Min, model, workedOut, account, accountVersion } = row;
+  return {
+    plannedMin,
+    plannedP10Min,
+    plannedP90Min,
+    model,
+    workedOut,
+    account: account === null ? null : parsed(account),
+    accountVersion,
+  };
+}
+
+const braiseLine = ({ id, planId, input, inputVersion, createdAtMs }: CookRow, entry?: EntryRow): ArchiveLine => ({
+  braise: {
+    id,
+    planId,
+    version: inputVersion,
+    input: parsed(input),
+    createdAtMs,
+    ...(entry && { entry: entryOf(entry) }),
+  },
+});
+
+const recordLine = (row: EventRow): ArchiveLine => ({
+  record: {
+    id: row.id,
+    braise: row.cookId,
+    atMs: row.atMs,
+    version: row.actVersion,
+    act: parsed(row.act),
+    ...(row.device !== '' && { by: { device: row.device, count: row.deviceCount } }),
+    aheadMs: row.aheadMs,
+  },
+});
+
+/** Everything that is kept, a line each, read as it is asked for: the kitchen, the plans, every braise and its records. */
+export async function* archiveLines(db: Database, nowMs: number): AsyncGenerator<Line> {
+  yield { format: 'even-ember/archive', version: ARCHIVE_VERSION, madeMs: nowMs };
+  for (const row of await db.kitchens.findAll()) {
+    const { equipment, equipmentVersion } = row;
+    yield lineOf(row.get({ plain: true }), () => ({
+      kitchen: { version: equipmentVersion, equipment: parsed(equipment) },
+    }));
+  }
+  for (let after = ''; ;) {
+    const plans = await db.plans.findAll({ where: { id: { [Op.gt]: after } }, order: [['id', 'ASC']], limit: ROWS });
+    for (const row of plans) yield lineOf(row.get({ plain: true }), () => planLine(row));
+    const last = plans.at(-1);
+    if (!last) break;
+    after = last.id;
+  }
+  for (let after = ''; ;) {
+    const cooks = await db.cooks.findAll({ where: { id: { [Op.gt]: after } }, order: [['id', 'ASC']], limit: ROWS });
+    const entries = new Map(
+      (await db.entries.findAll({ where: { cookId: cooks.map((c) => c.id) } })).map((e) => [e.cookId, e]),
+    );
+    const events = await db.events.findAll({ where: { cookId: cooks.map((c) => c.id) }, order: [['position', 'ASC']] });
+    const of = byCook(events);
+    for (const row of cooks) {
+      yield lineOf(row.get({ plain: true }), () => braiseLine(row, entries.get(row.id)));
+      for (const event of of.get(row.id) ?? []) yield lineOf(event.get({ plain: true }), () => recordLine(event));
+    }
+    const last = cooks.at(-1);
+    if (!last) break;
+    after = last.id;
+  }
+}
+
+/** What came of taking an archive in. */
+export interface TakenIn {
+  /** Plans, braises and kinds that were not here. */
+  readonly added: number;
+  /** Plans that were older here, and records that braises here lacked. */
+  readonly changed: number;
+  /** What was here already. */
+  readonly known: number;
+  /** What could not be read or belongs to nothing. */
+  readonly refused: number;
+}
+
+type Came = keyof TakenIn;
+type Part<Kind extends string> = ArchiveLine extends infer L ? (L extends Record<Kind, infer P> ? P : never) : never;
+
+const isReadable = (table: RowTable, id: string, read: () => unknown): boolean =>
+  readRow({ table, id, title: null }, read).ok;
+
+/** A line as an archive has it; undefined of anything else, and of what is not to be taken in. */
+function readLine(text: string): Exclude<ArchiveLine, { aside: unknown }> | undefined {
+  try {
+    const read = archiveLineSchema.safeParse(JSON.parse(text));
+    return read.success && !('aside' in read.data) ? read.data : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** What is here already of what some lines speak of, and what is to be added to it. */
+interface Batch {
+  readonly transaction: Transaction;
+  readonly plans: Map<string, PlanRow>;
+  /** Braises that are here, and how many records each has. */
+  readonly cooks: Map<string, number>;
+  /** Records that are here, and of which braise. */
+  readonly events: Map<string, string>;
+  readonly newPlans: CreationAttributes<PlanRow>[];
+  readonly newCooks: CreationAttributes<CookRow>[];
+  readonly newEntries: CreationAttributes<EntryRow>[];
+  readonly newEvents: CreationAttributes<EventRow>[];
+}
+
+/** Takes lines in, one transaction at a time, and remembers which braises got records. */
+class TakingIn {
+  readonly counts = { added: 0, changed: 0, known: 0, refused: 0 };
+  private readonly touched = new Set<string>();
+
+  constructor(private readonly db: Database) {}
+
+  async take(texts: readonly string[]): Promise<void> {
+    const lines = texts.map(readLine);
+    await this.db.write(async (transaction) => {
+      const batch = await this.batchOf(lines, transaction);
+      for (const line of lines) this.counts[line ? await this.line(line, batch) : 'refused']++;
+      await this.db.plans.bulkCreate(batch.newPlans, { transaction });
+      await this.db.cooks.bulkCreate(batch.newCooks, { transaction });
+      await this.db.entries.bulkCreate(batch.newEntries, { transaction });
+      await this.db.events.bulkCreate(batch.newEvents, { transaction });
+    });
+  }
+
+  /** How the braises that got records came out is said anew. */
+  async settle(): Promise<void> {
+    const ids = [...this.touched];
+    for (let i = 0; i < ids.length; i += LINES) {
+      await this.db.write(async (transaction) => {
+        const some = { cookId: ids.slice(i, i + LINES) };
+        for (const { cookId } of await this.db.entries.findAll({ where: some, attributes: ['cookId'], transaction })) {
+          const cook = await findCook(this.db, cookId, transaction);
+          if (cook?.ok) await this.db.entries.update(outcomeColumns(cook.value), { where: { cookId }, transaction });
+        }
+      });
+    }
+  }
+
+  private async batchOf(lines: readonly (ArchiveLine | undefined)[], transaction: Transaction): Promise<Batch> {
+    const ids = (of: (line: ArchiveLine) => string | undefined): string[] =>
+      lines.flatMap((line) => (line && of(line)) ?? []);
+    const plans = ids((l) => ('plan' in l ? l.plan.id : undefined));
+    const cooks = ids((l) => ('braise' in l ? l.braise.id : 'record' in l ? l.record.braise : undefined));
+    const events = ids((l) => ('record' in l ? l.record.id : undefined));
+    const here = <Row extends { id: string }>(rows: readonly Row[]) => new Map(rows.map((row) => [row.id, row]));
+    const known = await this.db.cooks.findAll({ where: { id: cooks }, attributes: ['id'], transaction });
+    const last = await this.db.events.findAll({
+      where: { cookId: cooks },
+      attributes: ['cookId', [fn('max', col('position')), 'position']],
+      group: ['cookId'],
+      transaction,
+    });
+    const records = await this.db.events.findAll({ where: { id: events }, attributes: ['id', 'cookId'], transaction });
+    return {
+      transaction,
+      plans: here(await this.db.plans.findAll({ where: { id: plans }, transaction })),
+      cooks: new Map([
+        ...known.map((c) => [c.id, 0] as const),
+        ...last.map((e) => [e.cookId, e.position + 1] as const),
+      ]),
+      events: new Map(records.map((e) => [e.id, e.cookId])),
+      newPlans: [],
+      newCooks: [],
+      newEntries: [],
+      newEvents: [],
+    };
+  }
+
+  private async line(line: Exclude<ArchiveLine, { aside: unknown }>, batch: Batch): Promise<Came> {
+    if ('kitchen' in line) return this.kitchen(line.kitchen, batch);
+    if ('plan' in line) return this.plan(line.plan, batch);
+    return 'braise' in line ? this.braise(line.braise, batch) : this.record(line.record, batch);
+  }
+
+  /** A kitchen is taken where there is none of the cook's own; of another its kinds are. */
+  private async kitchen({ version, equipment }: Part<'kitchen'>, { transaction }: Batch): Promise<Came> {
+    if (!isReadable('kitchens', '', () => KITCHEN.read(equipment, version))) return 'refused';
+    const theirs = KITCHEN.read(equipment, version);
+    const row = await this.db.kitchens.findByPk(KITCHEN_ID, { transaction });
+    const isOwn = row?.origin === 'own';
+    const ours = await readKitchen(this.db, transaction);
+    const lacks = (kind: OwnKind): boolean => !ours.kinds.some((k) => k.id === kind.id);
+    const more = isOwn ? theirs.kinds.filter(lacks) : theirs.kinds;
+    if (isOwn && more.length === 0) return 'known';
+    const kitchen = isOwn ? { ...ours, kinds: [...ours.kinds, ...more].slice(0, MOST_KINDS) } : theirs;
+    await this.db.kitchens.upsert(
+      {
+        id: KITCHEN_ID,
+        origin: 'own',
+        equipment: JSON.stringify(kitchen),
+        equipmentVersion: KITCHEN.version,
+        updatedAtMs: (row?.updatedAtMs ?? 0) + 1,
+      },
+      { transaction },
+    );
+    return 'added';
+  }
+
+  private async plan({ id, version, input, updatedAtMs }: Part<'plan'>, batch: Batch): Promise<Came> {
+    const text = JSON.stringify(input);
+    const read = readRow({ table: 'plans', id, title: null }, () => readInput(text, version));
+    if (!read.ok) return 'refused';
+    const { title, serveAtMs } = read.value;
+    const row = { origin: 'own' as const, title, input: text, inputVersion: version, serveAtMs, updatedAtMs };
+    const here = batch.plans.get(id);
+    if (!here) {
+      if (batch.newPlans.some((p) => p.id === id)) return 'known';
+      batch.newPlans.push({ id, ...row });
+      return 'added';
+    }
+    if (here.input === text || here.updatedAtMs >= updatedAtMs) return 'known';
+    await here.update(row, { transaction: batch.transaction });
+    return 'changed';
+  }
+
+  private braise({ id, planId, version, input, createdAtMs, entry }: Part<'braise'>, batch: Batch): Came {
+    if (batch.cooks.has(id)) return 'known';
+    const text = JSON.stringify(input);
+    const read = readRow({ table: 'cooks', id, title: null }, () => readInput(text, version));
+    if (!read.ok) return 'refused';
+    batch.cooks.set(id, 0);
+    batch.newCooks.push({ id, origin: 'own', planId, input: text, inputVersion: version, createdAtMs });
+    if (entry) {
+      const { account, ...forecast } = entry;
+      batch.newEntries.push({
+        ...entryColumns({ id, input: read.value, events: [] }, forecast, forecast.workedOut),
+        account: account === null ? null : JSON.stringify(account),
+        accountVersion: forecast.accountVersion,
+      });
+    }
+    return 'added';
+  }
+
+  private record({ id, braise, atMs, version, act, by, aheadMs }: Part<'record'>, batch: Batch): Came {
+    const of = batch.events.get(id);
+    if (of !== undefined) return of === braise ? 'known' : 'refused';
+    const position = batch.cooks.get(braise);
+    const readable = isReadable('events', id, () => readEvent({ id, atMs, act, aheadMs }, version));
+    if (position === undefined || !readable) return 'refused';
+    batch.newEvents.push({
+      id,
+      cookId: braise,
+      position,
+      atMs,
+      act: JSON.stringify(act),
+      actVersion: version,
+      aheadMs,
+      ...(by && { device: by.device, deviceCount: by.count }),
+    });
+    batch.events.set(id, braise);
+    batch.cooks.set(braise, position + 1);
+    this.touched.add(braise);
+    return 'changed';
+  }
+}
+
+/** Text in pieces, as lines. Throws `RangeError` at one that is too long to be ours. */
+export async function* linesOf(pieces: AsyncIterable<string>): AsyncGenerator<string> {
+  let rest = '';
+  for await (const piece of pieces) {
+    const lines = (rest + piece).split('\n');
+    rest = lines.pop() ?? '';
+    if (rest.length > LONGEST_LINE) throw new RangeError('A line longer than any that is kept');
+    for (const line of lines) if (line.trim() !== '') yield line;
+  }
+  if (rest.trim() !== '') yield rest;
+}
+
+/** Why a first line is not that of an archive that can be read here; undefined where it is. */
+function headFault(text: string | undefined): Message | undefined {
+  try {
+    const head = archiveHeadSchema.safeParse(JSON.parse(text ?? ''));
+    if (!head.success) return say('archive.notOurs');
+    const { version } = head.data;
+    return version > ARCHIVE_VERSION ? say('archive.newer', { version, present: ARCHIVE_VERSION }) : undefined;
+  } catch {
+    return say('archive.notOurs');
+  }
+}
+
+/**
+ * Takes an archive in, a few lines at a time: what is here stays as it is, a plan that is newer there comes over an older one,
+ * records that are lacking are added. Taken in twice it changes nothing. Gives what came of it, or why it is no archive.
+ */
+export async function takeIn(
+  db: Database,
+  lines: AsyncIterable<string>,
+): Promise<{ readonly ok: true; readonly came: TakenIn } | { readonly ok: false; readonly says: Message }> {
+  const taking = new TakingIn(db);
+  let head = false;
+  let batch: string[] = [];
+  try {
+    for await (const line of lines) {
+      if (!head) {
+        const fault = headFault(line);
+        if (fault) return { ok: false, says: fault };
+        head = true;
+        continue;
+      }
+      batch.push(line);
+      if (batch.length < LINES) continue;
+      await taking.take(batch);
+      batch = [];
+    }
+    if (!head) return { ok: false, says: say('archive.notOurs') };
+    await taking.take(batch);
+  } finally {
+    // Also of an archive that breaks off: what came before stands.
+    await taking.settle();
+  }
+  return { ok: true, came: taking.counts };
+}

@@ -1,0 +1,59 @@
+import { noteTouch } from './inTouch';
+
+/** A device's clock against the server's. The kitchen has one clock: the server's. */
+
+const KEPT = 'even-ember:clock-ahead-ms';
+
+/** What an honest clock may be off by, and what asking takes at most, ms: less is no difference. */
+const HONEST_MS = 1500;
+
+let aheadMs: number | undefined;
+
+function fromBefore(): number | undefined {
+  try {
+    const text = localStorage.getItem(KEPT);
+    return text === null ? undefined : Number(text) || 0;
+  } catch {
+    return undefined;
+  }
+}
+
+/** How far this device's clock runs ahead of the server's as last noted, ms; undefined where it never was. */
+export function clockAheadMs(): number | undefined {
+  aheadMs ??= fromBefore();
+  return aheadMs;
+}
+
+/** The present moment by the server's clock, as far as this device knows. */
+export function kitchenNow(): number {
+  return Date.now() - (clockAheadMs() ?? 0);
+}
+
+/**
+ * Notes what the server's clock said between two moments of this one's; a question that took long says little and is let
+ * go.
+ */
+export function noteClock(askedMs: number, serverMs: number, answeredMs: number): void {
+  const took = answeredMs - askedMs;
+  if (took < 0 || took > 2 * HONEST_MS) return;
+  const ahead = Math.round((askedMs + answeredMs) / 2 - serverMs);
+  aheadMs = Math.abs(ahead) < HONEST_MS ? 0 : ahead;
+  try {
+    localStorage.setItem(KEPT, String(aheadMs));
+  } catch {
+    // It is noted for as long as the page is open.
+  }
+}
+
+/** Asks the server what time it is, and notes whether it answers. */
+export async function askClock(): Promise<void> {
+  const askedMs = Date.now();
+  try {
+    const { nowMs } = (await (await fetch('/api/health', { method: 'GET' })).json()) as { readonly nowMs?: number };
+    if (nowMs !== undefined) noteClock(askedMs, nowMs, Date.now());
+    noteTouch(true, kitchenNow());
+  } catch {
+    // Out of reach: what was noted before stays.
+    noteTouch(false, kitchenNow());
+  }
+}
