@@ -241,7 +241,6 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: HomeProps['comin
           eaters,
           day: w.dayFrom(serveAtMs, renderedAtMs),
           at: w.clock(serveAtMs),
-          light: day ? w.clockBeside(day.lightBurnerMs, serveAtMs) : '',
         })}
       </Mute>
       {day && isFirst ? (

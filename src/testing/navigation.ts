@@ -1,3 +1,4 @@
+import { useSyncExternalStore } from 'react';
 import { vi } from 'vitest';
 
 /** Stands in for the router: where a screen went is asked of it. */
@@ -11,3 +12,24 @@ export function standAt(where: string): void {
 
 export const useRouter = (): typeof router => router;
 export const usePathname = (): string => path;
+
+const asked = new Set<() => void>();
+for (const method of ['pushState', 'replaceState'] as const) {
+  const real = window.history[method].bind(window.history);
+  window.history[method] = (...args) => {
+    real(...args);
+    for (const tell of asked) tell();
+  };
+}
+
+const subscribe = (tell: () => void): (() => void) => {
+  asked.add(tell);
+  window.addEventListener('popstate', tell);
+  return () => {
+    asked.delete(tell);
+    window.removeEventListener('popstate', tell);
+  };
+};
+
+export const useSearchParams = (): URLSearchParams =>
+  new URLSearchParams(useSyncExternalStore(subscribe, () => window.location.search));

@@ -1,8 +1,11 @@
 'use client';
 
-import { type ReactNode, useEffect, useRef } from 'react';
+import { ArrowLeft } from 'lucide-react';
+import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { type Decision } from './decisions';
+import { FORMS } from './forms';
+import { type FormProps, IconButton } from './forms/common';
 import { BasePanel } from './panels/BasePanel';
 import { Body, type PanelProps, Section, StepList } from './panels/common';
 import { LiquidPanel } from './panels/LiquidPanel';
@@ -16,14 +19,73 @@ import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
 
+const Work = styled(Panel)`
+  container-type: inline-size;
+  min-height: 100%;
+`;
+
 const Head = styled.div`
   display: flex;
-  justify-content: space-between;
+  flex-wrap: wrap;
   align-items: baseline;
-  gap: 12px;
-  margin-bottom: 10px;
+  gap: 2px 12px;
+  margin-bottom: 12px;
   h2 {
     font-size: 22px;
+  }
+`;
+
+/** The eight decisions are a page of their own where there is no room for both. */
+const Back = styled(IconButton)`
+  display: none;
+  align-self: center;
+  width: 44px;
+  height: 44px;
+  color: var(--ink);
+  @media (max-width: 900px) {
+    display: grid;
+  }
+`;
+
+const Halves = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 16px 22px;
+  align-items: start;
+  @container (min-width: 560px) {
+    grid-template-columns: minmax(228px, 256px) minmax(0, 1fr);
+  }
+  /* One under the other: the drawing, then its controls, then what follows. */
+  @container (max-width: 559.9px) {
+    > :first-child {
+      order: 2;
+    }
+    > :last-child,
+    > :last-child > * {
+      display: contents;
+    }
+    > :last-child > * > * {
+      order: 3;
+    }
+    > :last-child > * > :first-child {
+      order: 1;
+    }
+  }
+`;
+
+/** The drawing and what follows; what lies in it is laid out by its width. */
+const Shown = styled.div`
+  container-type: inline-size;
+  min-width: 0;
+`;
+
+const Form = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  min-width: 0;
+  p {
+    font-size: 15px;
   }
 `;
 
@@ -93,26 +155,35 @@ const PANELS: Readonly<Record<Decision, (props: PanelProps) => ReactNode>> = {
   serve: ServePanel,
 };
 
-type DecisionPanelProps = Omit<PanelProps, 'plan'> & {
+type DecisionPanelProps = Omit<FormProps, 'plan'> & {
   readonly decision: Decision;
   readonly plan: Plan | undefined;
+  /** From this page to the eight decisions, where they are not beside it. */
+  readonly onBack: () => void;
 };
 
-/** The middle of the plan screen: the drawing that belongs to the decision in hand and what follows from it. */
-export function DecisionPanel({ decision, plan, ...props }: DecisionPanelProps) {
+/** The decision in hand: its controls beside the drawing that belongs to it, and what follows from it. */
+export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPanelProps) {
   const w = useWords();
   const PanelBody = PANELS[decision];
-  const top = useRef<HTMLElement>(null);
-  useEffect(() => {
-    top.current?.scrollTo({ top: 0 });
-  }, [decision]);
+  const DecisionForm = FORMS[decision];
   return (
-    <Panel ref={top} aria-labelledby="drawing-title" tabIndex={0}>
+    <Work aria-labelledby="drawing-title" data-place="work">
       <Head>
+        <Back aria-label={w.text('decisionPanel.toTheDecisions')} onPress={onBack}>
+          <ArrowLeft size={22} aria-hidden />
+        </Back>
         <h2 id="drawing-title">{w.text(`panel.${decision}`)}</h2>
         <Mute>{w.text(`panel.${decision}.note`)}</Mute>
       </Head>
-      {plan ? <PanelBody {...props} plan={plan} /> : <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>}
-    </Panel>
+      <Halves>
+        <Form>
+          <DecisionForm {...props} plan={plan} />
+        </Form>
+        <Shown>
+          {plan ? <PanelBody {...props} plan={plan} /> : <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>}
+        </Shown>
+      </Halves>
+    </Work>
   );
 }

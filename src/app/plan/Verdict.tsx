@@ -1,15 +1,20 @@
 'use client';
 
+import { type ReactNode } from 'react';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { readyEta } from '@/core/forecast';
+import { dayTroubles } from './DayDock';
+import { TextButton } from './forms/common';
 import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/choices';
-import { finishedFigures, type FitWay, type Plan, type WayOut } from '@/core/plan';
+import { type FitWay, type Plan, type WayOut } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
-import { FaultNote, Panel } from '@/ui/controls/Panel';
-import { useKitchen, useWords } from '@/ui/KitchenContext';
-import { Figures } from '@/ui/controls/Why';
+import { Panel } from '@/ui/controls/Panel';
+import { PopBox } from '@/ui/controls/PopBox';
+import { useNow, useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
+import { useThemeScope } from '@/ui/ThemeScope';
+import { type Words } from '@/words/words';
 
 const Column = styled.div`
   display: grid;
@@ -19,11 +24,18 @@ const Column = styled.div`
 `;
 
 const Dark = styled(Panel)`
+  padding: 12px 16px;
   background: var(--enamel);
   color: var(--on-enamel);
   p,
   span {
     color: var(--on-enamel-mute);
+  }
+`;
+
+const OnEnamel = styled(TextButton)`
+  && {
+    color: var(--on-enamel);
   }
 `;
 
@@ -37,27 +49,47 @@ const Big = styled.p`
   }
 `;
 
-const Reasons = styled.details`
-  margin-top: 8px;
-  summary {
-    cursor: pointer;
-    font-weight: 650;
-    padding: 4px 0;
+const Lines = styled(Dialog)`
+  outline: none;
+  padding: 12px 16px;
+  display: grid;
+  gap: 4px;
+  font-size: 15px;
+  h3 {
+    font-size: 18px;
   }
   li {
-    padding: 4px 0;
-    font-size: 15px;
+    padding: 6px 0;
+    border-top: 1px solid var(--line);
   }
 `;
 
-const Watch = styled.ul`
-  margin-top: 8px;
-  border-top: 1px solid var(--line);
+const Mind = styled(Panel)`
+  padding: 10px 16px 12px;
+  h2 {
+    font-size: 18px;
+  }
+  ul {
+    padding-bottom: 4px;
+  }
   li {
-    padding: 6px 0 0;
+    padding: 4px 0;
     font-size: 15px;
-    color: var(--warn);
+    line-height: 1.3;
+  }
+  li[data-fault] {
+    color: var(--danger);
     font-weight: 600;
+  }
+`;
+
+const Actions = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  > :first-child,
+  > :last-child {
+    grid-column: 1 / -1;
   }
 `;
 
@@ -122,129 +154,200 @@ interface WayListProps {
   readonly onTake: (input: PlanInput) => void;
 }
 
-/** Ways on from a plan that does not work, each to be taken; nothing where there is none. */
+/** Ways on from a plan that does not work, opened at a press and each to be taken; nothing where there is none. */
 function WayList({ id, title, ways, onTake }: WayListProps) {
   const w = useWords();
+  const theme = useThemeScope();
   if (ways.length === 0) return null;
   return (
-    <Panel aria-labelledby={id}>
-      <h2 id={id} style={{ fontSize: 18 }}>
-        {title}
-      </h2>
-      <Ways>
-        {ways.map((way) => (
-          <li key={way.says}>
-            <span>{way.says}</span>
-            <Button
-              aria-label={w.text('verdict.take2', { says: way.says })}
-              onPress={() => {
-                onTake(way.input);
-              }}
-            >
-              {w.text('verdict.take')}
-            </Button>
-          </li>
-        ))}
-      </Ways>
-    </Panel>
+    <DialogTrigger>
+      <Button id={id}>{w.text('verdict.waysOf', { title, count: ways.length })}</Button>
+      <PopBox $widthPx={380} data-theme={theme} placement="bottom end">
+        <Lines>
+          {({ close }) => (
+            <>
+              <Heading slot="title" level={3}>
+                {title}
+              </Heading>
+              <Ways>
+                {ways.map((way) => (
+                  <li key={way.says}>
+                    <span>{way.says}</span>
+                    <Button
+                      aria-label={w.text('verdict.take2', { says: way.says })}
+                      onPress={() => {
+                        close();
+                        onTake(way.input);
+                      }}
+                    >
+                      {w.text('verdict.take')}
+                    </Button>
+                  </li>
+                ))}
+              </Ways>
+            </>
+          )}
+        </Lines>
+      </PopBox>
+    </DialogTrigger>
   );
 }
 
-interface VerdictProps {
+/** As many things to mind stand on the page; the others open. */
+const MINDED = 2;
+
+interface MindListProps {
+  readonly faults: readonly string[];
+  readonly watch: readonly string[];
+  readonly children: ReactNode;
+}
+
+/** What to mind about the plan: what keeps it from working first, then what to watch. */
+function MindList({ faults, watch, children }: MindListProps) {
+  const w = useWords();
+  const theme = useThemeScope();
+  if (faults.length + watch.length === 0) return null;
+  const more = watch.slice(Math.max(0, MINDED - faults.length));
+  return (
+    <Mind aria-labelledby="to-mind">
+      <h2 id="to-mind">{w.text('verdict.mind')}</h2>
+      <ul>
+        {faults.map((says) => (
+          <li key={says} role="alert" data-fault="">
+            {says}
+          </li>
+        ))}
+        {watch.slice(0, watch.length - more.length).map((says) => (
+          <li key={says}>{says}</li>
+        ))}
+      </ul>
+      {children}
+      {more.length > 0 ? (
+        <DialogTrigger>
+          <TextButton>{w.text('verdict.mindMore', { count: more.length })}</TextButton>
+          <PopBox $widthPx={360} data-theme={theme} placement="bottom end">
+            <Lines>
+              <Heading slot="title" level={3}>
+                {w.text('verdict.mind')}
+              </Heading>
+              <ul>
+                {watch.map((says) => (
+                  <li key={says}>{says}</li>
+                ))}
+              </ul>
+            </Lines>
+          </PopBox>
+        </DialogTrigger>
+      ) : null}
+    </Mind>
+  );
+}
+
+/** Why it takes the time it takes. */
+function WhyThisTime({ plan }: { plan: Plan }) {
+  const w = useWords();
+  const theme = useThemeScope();
+  return (
+    <DialogTrigger>
+      <OnEnamel>{w.text('verdict.whyThisTime')}</OnEnamel>
+      <PopBox $widthPx={400} data-theme={theme} placement="bottom end">
+        <Lines>
+          <Heading slot="title" level={3}>
+            {w.text('verdict.whyThisTime')}
+          </Heading>
+          <ul>
+            {plan.reasons.map((r) => (
+              <li key={r.code}>{w.say(r)}</li>
+            ))}
+            <li>{w.text('verdict.cookValuesAreFittedTo')}</li>
+          </ul>
+        </Lines>
+      </PopBox>
+    </DialogTrigger>
+  );
+}
+
+export interface VerdictProps {
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
   readonly waysOut: readonly WayOut[];
   readonly fitWays: readonly FitWay[];
   readonly dayWays: readonly WayOut[];
   readonly onTake: (input: PlanInput) => void;
-  readonly onCompare: () => void;
+  /** What can be done with the plan. */
+  readonly children: ReactNode;
 }
 
-/** What follows from the decisions: when the fork twists and how sure, when to start, what ends up in the pot. */
-export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, onCompare }: VerdictProps) {
-  const { renderedAtMs } = useKitchen();
+/** What follows from the decisions: when the meat is as wanted and how sure that is, when to begin, what to mind. */
+export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, children }: VerdictProps) {
   const w = useWords();
+  const nowMs = useNow(30_000);
+  const stale = faults.length > 0;
   return (
-    <Column aria-live="polite">
-      {faults.map((f, i) => (
-        <FaultNote key={`${f.says.code}${String(i)}`} role="alert">
-          {w.say(f.says)}
-        </FaultNote>
-      ))}
-      <WayList
-        id="ways-out"
-        title={w.text('verdict.waysOut')}
-        ways={waysOut.map((way) => ({
-          says: w.text('verdict.wayOut', {
-            way: way.says,
-            begin: w.clockBeside(way.startMs, way.input.serveAtMs),
-            table: w.clock(way.input.serveAtMs),
-          }),
-          input: way.input,
-        }))}
-        onTake={onTake}
-      />
-      <WayList
-        id="fit-ways"
-        title={w.text('verdict.toMakeItFit')}
-        ways={fitWays.map(({ says, input, potCalled }) => ({
-          says: w.say(says),
-          input: potCalled ? { ...input, pot: { ...input.pot, name: w.say(potCalled) } } : input,
-        }))}
-        onTake={onTake}
-      />
-      <WayList
-        id="day-ways"
-        title={w.text('verdict.toMakeTheDayWork')}
-        ways={dayWays.map((way) => ({
-          says: w.text('verdict.dayWay', { way: way.says, begin: w.clockBeside(way.startMs, way.input.serveAtMs) }),
-          input: way.input,
-        }))}
-        onTake={onTake}
-      />
+    <Column aria-live="polite" data-place="verdict" id="verdict">
       {plan === undefined ? (
         <Dark>
-          <p>
-            {faults.length > 0 ? w.text('verdict.theForecastWaitsForThe') : w.text('verdict.workingOutTheForecast')}
-          </p>
+          <p>{stale ? w.text('verdict.theForecastWaitsForThe') : w.text('verdict.workingOutTheForecast')}</p>
         </Dark>
       ) : (
-        <>
-          <Forecast plan={plan} nowMs={renderedAtMs} stale={faults.length > 0} />
-          <Button isDisabled={faults.length > 0} onPress={onCompare}>
-            {w.text('verdict.otherWaysSideBySide')}
-          </Button>
-          <Panel>
-            <h2 style={{ fontSize: 18 }}>{w.text('verdict.inTheFinishedPot')}</h2>
-            <Figures columns={1} figures={finishedFigures(plan)} />
-            {plan.watch.length > 0 ? (
-              <Watch aria-label={w.text('verdict.toWatch')}>
-                {plan.watch.map((message) => (
-                  <li key={message.code}>{w.say(message)}</li>
-                ))}
-              </Watch>
-            ) : null}
-            <Reasons>
-              <summary>{w.text('verdict.whyThisTime')}</summary>
-              <ul>
-                {plan.reasons.map((r) => (
-                  <li key={r.code}>{w.say(r)}</li>
-                ))}
-                <li>{w.text('verdict.cookValuesAreFittedTo')}</li>
-              </ul>
-            </Reasons>
-          </Panel>
-        </>
+        <Forecast plan={plan} nowMs={nowMs} stale={stale} />
       )}
+      <MindList
+        faults={minded(w, plan, faults, nowMs)}
+        watch={plan === undefined || stale ? [] : plan.watch.map((m) => w.say(m))}
+      >
+        <WayList
+          id="ways-out"
+          title={w.text('verdict.waysOut')}
+          ways={waysOut.map((way) => ({
+            says: w.text('verdict.wayOut', {
+              way: way.says,
+              begin: w.clockBeside(way.startMs, way.input.serveAtMs),
+              table: w.clock(way.input.serveAtMs),
+            }),
+            input: way.input,
+          }))}
+          onTake={onTake}
+        />
+        <WayList
+          id="fit-ways"
+          title={w.text('verdict.toMakeItFit')}
+          ways={fitWays.map(({ says, input, potCalled }) => ({
+            says: w.say(says),
+            input: potCalled ? { ...input, pot: { ...input.pot, name: w.say(potCalled) } } : input,
+          }))}
+          onTake={onTake}
+        />
+        <WayList
+          id="day-ways"
+          title={w.text('verdict.toMakeTheDayWork')}
+          ways={dayWays.map((way) => ({
+            says: w.text('verdict.dayWay', { way: way.says, begin: w.clockBeside(way.startMs, way.input.serveAtMs) }),
+            input: way.input,
+          }))}
+          onTake={onTake}
+        />
+      </MindList>
+      <Actions>{children}</Actions>
     </Column>
   );
+}
+
+/** What keeps the plan from working, in the reader's words: its faults; of a plan without them, what its day does not hold. */
+export function minded(
+  w: Words,
+  plan: Plan | undefined,
+  faults: readonly PlanFault[],
+  nowMs: number,
+): readonly string[] {
+  if (faults.length > 0 || plan === undefined) return [...new Set(faults.map((f) => w.say(f.says)))];
+  return dayTroubles(w, plan.day, nowMs);
 }
 
 function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
   const w = useWords();
   const target = say(`target.${plan.forecast.target}`);
   const { day } = plan;
-  const eta = readyEta(plan.forecast);
   return (
     <>
       <Dark>
@@ -257,21 +360,16 @@ function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: bo
         <p>{w.text('common.between', { p10: w.clock(day.ready.p10Ms), p90: w.clock(day.ready.p90Ms) })}</p>
         <WindowBar plan={plan} />
         <p>
-          {w.text('verdict.inThePotGoodFor', {
-            p50: w.quantity(eta.p50, 'minutes'),
-            goodFor: w.quantity(plan.goodForMin, 'minutes'),
-          })}
+          {w.text('verdict.goodFor', { goodFor: w.quantity(plan.goodForMin, 'minutes') })} <WhyThisTime plan={plan} />
         </p>
       </Dark>
       <Panel>
-        <p>{w.text('verdict.lightTheStoveBy')}</p>
-        <Big>{w.clockBeside(day.lightBurnerMs, day.serveMs)}</Big>
+        <p>{w.text('verdict.begin', { day: w.dayFrom(day.startMs, nowMs) })}</p>
+        <Big>{w.clock(day.startMs)}</Big>
         <p>
           {w.text('verdict.evenings', {
             confidence: evenings(plan.input.confidence),
-            start: w.clockBeside(day.startMs, day.serveMs),
             handsOn: w.quantity(day.handsOnMinutes, 'minutes'),
-            range: w.range(day.handsOnRangeMin.low, day.handsOnRangeMin.high, 'minutes'),
           })}
         </p>
       </Panel>

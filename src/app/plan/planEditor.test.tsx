@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { screen, waitFor, within } from '@testing-library/react';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
@@ -23,6 +23,7 @@ const VERDICT = { timeout: 5000 };
 
 beforeEach(() => {
   localStorage.clear();
+  window.history.replaceState(null, '', '/plan/p1');
   router.push.mockClear();
   vi.useFakeTimers({ shouldAdvanceTime: true, now: NOON_MS - HOUR_MS });
 });
@@ -41,7 +42,7 @@ function open(start: Partial<PlanInput> = {}, id: string | null = 'p1', units?: 
 
 const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
 const verdict = async (): Promise<void> => {
-  await screen.findByText(/On the table in time \d+ evenings in 10/, {}, VERDICT);
+  await screen.findByText(/On time \d+ evenings in 10/, {}, VERDICT);
 };
 
 describe('the plan screen', () => {
@@ -51,10 +52,68 @@ describe('the plan screen', () => {
     for (const decision of DECISIONS) {
       const step = press(new RegExp(`^${WORDS.label('decision', decision)}:`));
       await hand.click(step);
-      expect(step.getAttribute('aria-expanded'), decision).toBe('true');
+      expect(step.getAttribute('aria-current'), decision).toBe('step');
+      expect(window.location.search).toBe(`?at=${decision}`);
       expect(container.textContent, decision).not.toMatch(BROKEN);
     }
-    expect(screen.getAllByRole('heading', { name: /^The day,/ })).toHaveLength(2);
+    expect(screen.getByRole('heading', { name: /^The day,/ })).toBeTruthy();
+  });
+
+  it('takes a step back and does it again, and says which', async () => {
+    const { hand } = open();
+    await verdict();
+    expect(press('Undo')).toHaveProperty('disabled', true);
+    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '3 kg');
+    expect(press(/^Meat:/).textContent).toContain('3 kg');
+    await hand.click(press('Undo'));
+    expect(press(/^Meat:/).textContent).toContain('2 kg');
+    expect(screen.getByText('Undone: the meat')).toBeTruthy();
+    await hand.click(press('Redo'));
+    expect(press(/^Meat:/).textContent).toContain('3 kg');
+    expect(screen.getByText('Done again: the meat')).toBeTruthy();
+  });
+
+  it('leaves Ctrl+Z to a text field and takes it everywhere else', async () => {
+    const { hand } = open();
+    await verdict();
+    const title = screen.getByRole('textbox', { name: 'Name of the dish' });
+    await retype(hand, title, 'Harbour oxtail');
+    const h1 = screen.getByRole('heading', { level: 1 });
+    fireEvent.keyDown(title, { key: 'z', ctrlKey: true });
+    expect(h1.textContent).toBe('Harbour oxtail');
+    fireEvent.keyDown(press(/^Pot:/), { key: 'z', ctrlKey: true });
+    expect(h1.textContent).toBe('Oxtail in stout');
+    fireEvent.keyDown(press(/^Pot:/), { key: 'Z', ctrlKey: true, shiftKey: true });
+    expect(h1.textContent).toBe('Harbour oxtail');
+    fireEvent.keyDown(press(/^Pot:/), { key: 'z', ctrlKey: true });
+    fireEvent.keyDown(press(/^Pot:/), { key: 'y', ctrlKey: true });
+    expect(h1.textContent).toBe('Harbour oxtail');
+  });
+
+  it('has the decision in hand in the address, and walks back through them', async () => {
+    const { hand } = open();
+    await verdict();
+    await hand.click(press(/^Pot:/));
+    await hand.click(press(/^Heat:/));
+    expect(screen.getByRole('heading', { level: 2, name: 'How warm does it get?' })).toBeTruthy();
+    window.history.back();
+    expect(await screen.findByRole('heading', { level: 2, name: 'Does it fit?' })).toBeTruthy();
+    window.history.forward();
+    expect(await screen.findByRole('heading', { level: 2, name: 'How warm does it get?' })).toBeTruthy();
+  });
+
+  it('pulls the day up, and Back lowers it before it leaves the page', async () => {
+    const { hand } = open();
+    await verdict();
+    await hand.click(press(/^Pot:/));
+    const pull = press('Tasks and sides');
+    await hand.click(pull);
+    expect(screen.getByRole('heading', { name: 'The day, task by task' })).toBeTruthy();
+    window.history.back();
+    await waitFor(() => {
+      expect(screen.queryByRole('heading', { name: 'The day, task by task' })).toBeNull();
+    });
+    expect(window.location.search).toBe('?at=pot');
   });
 
   it('keeps a change on this device until it is kept for good', async () => {
@@ -72,9 +131,9 @@ describe('the plan screen', () => {
     expect(await screen.findByText('Here is what you had not kept.')).toBeTruthy();
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Harbour oxtail');
     await waitFor(() => {
-      expect(press('Keep changes')).toHaveProperty('disabled', false);
+      expect(press('Keep')).toHaveProperty('disabled', false);
     }, VERDICT);
-    await second.hand.click(press('Keep changes'));
+    await second.hand.click(press('Keep'));
     await waitFor(() => {
       expect(localStorage.getItem(draftKey('p1'))).toBeNull();
     });
@@ -101,9 +160,9 @@ describe('the plan screen', () => {
     const { hand } = open();
     await screen.findByText('Here is what you had not kept.');
     await waitFor(() => {
-      expect(press('Keep changes')).toHaveProperty('disabled', false);
+      expect(press('Keep')).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Keep changes'));
+    await hand.click(press('Keep'));
     expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
     expect(server.calls[0]?.body).toMatchObject({ basedOnMs: 3, input: { title: 'Begun before' } });
   });
@@ -145,8 +204,8 @@ describe('the plan screen', () => {
 
   it('offers ways that really fit when the plate is too soon, and takes one at a press', async () => {
     const { hand } = open({ serveAtMs: NOON_MS + 2 * HOUR_MS });
-    const later = await screen.findByRole('button', { name: /^Take: Serve later/ }, VERDICT);
-    await hand.click(later);
+    await hand.click(await screen.findByRole('button', { name: /^Ways out:/ }, VERDICT));
+    await hand.click(await screen.findByRole('button', { name: /^Take: Serve later/ }));
     await verdict();
     expect(screen.queryByText(/has already gone/)).toBeNull();
   });
@@ -194,9 +253,9 @@ describe('the plan screen', () => {
     await verdict();
     await retype(hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Mine');
     await waitFor(() => {
-      expect(press('Keep changes')).toHaveProperty('disabled', false);
+      expect(press('Keep')).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Keep changes'));
+    await hand.click(press('Keep'));
     expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
     expect(screen.getByRole('link', { name: 'Show the other' }).getAttribute('href')).toBe('/plan/p1');
     await hand.click(press('Keep mine over it'));

@@ -1,7 +1,8 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { z } from 'zod';
+import { begun, moved, partsChanged, type PlanPart } from './planHistory';
 import { type PlanInput } from '@/core/choices';
 import { PLAN_INPUT } from '@/contract/kept/planInput';
 
@@ -42,7 +43,13 @@ interface Unsaved {
   readonly basedOnMs: number | null;
 }
 
-function readDraft(key: string): Unsaved | undefined {
+/** Keeps a plan in this browser as unsaved. */
+export function writeDraft(key: string, { input, basedOnMs }: Unsaved): void {
+  localStorage.setItem(key, JSON.stringify({ inputVersion: PLAN_INPUT.version, input, basedOnMs }, pack));
+}
+
+/** What is unsaved under `key`; undefined for nothing, or nothing that can be read. */
+export function readDraft(key: string): Unsaved | undefined {
   try {
     const text = localStorage.getItem(key);
     if (text === null) return undefined;
@@ -61,26 +68,36 @@ export interface Draft {
   /** Whether this page opened with a draft that had not been saved. */
   readonly restored: boolean;
   readonly change: (part: Partial<PlanInput>) => void;
+  /** Takes the last step back; undefined where there is none. */
+  readonly undo: (() => void) | undefined;
+  /** Does the step taken back last again; undefined where there is none. */
+  readonly redo: (() => void) | undefined;
+  /** The parts the last undo or redo changed; undefined after any other step. */
+  readonly stepped: { readonly kind: 'undo' | 'redo'; readonly parts: readonly PlanPart[] } | undefined;
   /** When the plan was kept that this was begun on; null for a new one. */
   readonly basedOnMs: number | null;
   /** Forgets what is unsaved and goes back to `to`. */
   readonly reset: (to: KeptPlan) => void;
+  /** This is what is kept now; what was changed meanwhile stays unsaved, and steps can still be taken back. */
+  readonly settle: (to: KeptPlan) => void;
 }
 
 /** What is being edited, kept in this browser until it is saved, however wrong it still is. */
 export function useDraft(key: string, start: KeptPlan): Draft {
-  const [input, setInput] = useState(start.input);
+  const [history, setHistory] = useState(() => begun(start.input));
+  const [kept, setKept] = useState(start);
   const [basedOnMs, setBasedOnMs] = useState(start.atMs);
-  const [changed, setChanged] = useState(false);
   const [restored, setRestored] = useState(false);
+  const [stepped, setStepped] = useState<Draft['stepped']>();
+  const { input, past, future } = history;
+  const changed = useMemo(() => partsChanged(kept.input, input).length > 0, [kept, input]);
 
   useEffect(() => {
     const timer = setTimeout(() => {
-      const kept = readDraft(key);
-      if (!kept) return;
-      setInput(kept.input);
-      setBasedOnMs(kept.basedOnMs);
-      setChanged(true);
+      const draft = readDraft(key);
+      if (!draft) return;
+      setHistory(begun(draft.input));
+      setBasedOnMs(draft.basedOnMs);
       setRestored(true);
     }, 0);
     return () => {
@@ -89,9 +106,9 @@ export function useDraft(key: string, start: KeptPlan): Draft {
   }, [key]);
 
   useEffect(() => {
-    if (!changed) return undefined;
     const timer = setTimeout(() => {
-      localStorage.setItem(key, JSON.stringify({ inputVersion: PLAN_INPUT.version, input, basedOnMs }, pack));
+      if (changed) writeDraft(key, { input, basedOnMs });
+      else localStorage.removeItem(key);
     }, REST_MS);
     return () => {
       clearTimeout(timer);
@@ -99,20 +116,47 @@ export function useDraft(key: string, start: KeptPlan): Draft {
   }, [key, input, basedOnMs, changed]);
 
   const change = useCallback((part: Partial<PlanInput>) => {
-    setInput((before) => ({ ...before, ...part }));
-    setChanged(true);
+    const atMs = performance.now();
+    setHistory((before) => moved(before, { kind: 'change', part, atMs }));
+    setStepped(undefined);
   }, []);
 
-  const reset = useCallback(
+  const step = (kind: 'undo' | 'redo', to: PlanInput | undefined): (() => void) | undefined =>
+    to &&
+    (() => {
+      setHistory((before) => moved(before, { kind }));
+      setStepped({ kind, parts: partsChanged(input, to) });
+    });
+
+  const settle = useCallback(
     (to: KeptPlan) => {
       localStorage.removeItem(key);
-      setInput(to.input);
+      setKept(to);
       setBasedOnMs(to.atMs);
-      setChanged(false);
       setRestored(false);
     },
     [key],
   );
 
-  return { input, changed, restored, basedOnMs, change, reset };
+  const reset = useCallback(
+    (to: KeptPlan) => {
+      settle(to);
+      setHistory((before) => moved(before, { kind: 'open', input: to.input }));
+      setStepped(undefined);
+    },
+    [settle],
+  );
+
+  return {
+    input,
+    changed,
+    restored,
+    basedOnMs,
+    change,
+    undo: step('undo', past.at(-1)),
+    redo: step('redo', future[0]),
+    stepped,
+    reset,
+    settle,
+  };
 }

@@ -62,7 +62,6 @@ export interface Day {
   readonly tasks: readonly DayTask[];
   readonly marks: readonly DayMark[];
   readonly startMs: number;
-  readonly lightBurnerMs: number;
   readonly intoPotMs: number;
   /** When the pot comes off the heat at the latest for all that follows. */
   readonly offHeatByMs: number;
@@ -180,7 +179,6 @@ export function layOutDay(question: DayQuestion): Day {
       })),
     ],
     startMs,
-    lightBurnerMs: panStart,
     intoPotMs,
     offHeatByMs: finishStart,
     target: question.target,

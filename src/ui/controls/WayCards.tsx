@@ -12,6 +12,9 @@ const Cards = styled(RadioGroup)<{ $columns: number }>`
   @media (max-width: 640px) {
     grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr));
   }
+  @container (max-width: 460px) {
+    grid-template-columns: repeat(${({ $columns }) => Math.min(2, $columns)}, minmax(0, 1fr));
+  }
   > [data-ways-label] {
     grid-column: 1 / -1;
     margin: 0;

@@ -127,6 +127,9 @@ const Grid = styled.dl<{ $columns: number }>`
   @media (max-width: 560px) {
     grid-template-columns: minmax(0, 1fr);
   }
+  @container (max-width: 460px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 /** Figures one under the other, each with its why. */

@@ -49,7 +49,8 @@ export const StepperGroup = styled(Group)`
     outline: none;
   }
   button {
-    width: 38px;
+    width: 34px;
+    flex: none;
     border: 0;
     background: var(--well);
     display: grid;

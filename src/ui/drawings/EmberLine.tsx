@@ -25,7 +25,7 @@ import { type Day, type DaySpan, type DayTask } from '@/core/schedule';
 import { listed, moment, say } from '@/core/message';
 import { useWords } from '../KitchenContext';
 
-const VIEW = { width: 1240, height: 108 };
+const VIEW = { width: 1240, height: 108, slimTop: 14 };
 /** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
 export type LinedDay = Pick<Day, 'spans' | 'marks' | 'ready' | 'target' | 'serveMs'> &
   Partial<Pick<Day, 'beside' | 'conflicts'>>;
@@ -40,6 +40,8 @@ export interface EmberLineProps {
   readonly edit?: EmberEdit;
   /** Where to put the buttons that bring the end of the day nearer; none where left out. */
   readonly zoomsAt?: 'above' | 'beside';
+  /** The band alone, without what goes on beside it. */
+  readonly slim?: boolean;
   /** Stands above the line. */
   readonly children?: ReactNode;
 }
@@ -68,6 +70,10 @@ const Above = styled.div`
   justify-content: space-between;
   align-items: start;
   gap: 12px;
+  > :first-child {
+    flex: 1;
+    min-width: 0;
+  }
 `;
 
 const Beside = styled.div`
@@ -82,9 +88,11 @@ export function EmberLine(props: EmberLineProps) {
   return props.day.spans.length === 0 ? null : <Line {...props} />;
 }
 
-function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLineProps) {
+function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, children }: EmberLineProps) {
   const w = useWords();
-  const { spans, marks, ready: window, target, serveMs, beside = [], conflicts = [] } = day;
+  const { spans, marks, ready: window, target, serveMs, conflicts = [] } = day;
+  const beside = slim ? [] : (day.beside ?? []);
+  const isBeside = (task: string): boolean => (day.beside ?? []).some((s) => s.id.startsWith(`${task}-`));
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const [zoomId, setZoomId] = useState('all');
   // While something is dragged the line stays put under it.
@@ -111,7 +119,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
   const scale = emberScale({ fromMs, toMs }, busy);
   const zooms = zoomsFor(scale.minutes);
   const zoom = zooms.find((z) => z.id === zoomId) ?? zooms[0];
-  const factor = zoom === undefined ? 1 : Math.max(1, scale.minutes / zoom.minutes);
+  const factor = zoom === undefined || slim ? 1 : Math.max(1, scale.minutes / zoom.minutes);
   const width = VIEW.width * factor;
   const pad = 34;
   const x = (ms: number): number => pad + (width - 2 * pad) * scale.at(ms);
@@ -211,7 +219,11 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
     <Scroll ref={scroll} tabIndex={0} role="group" aria-label={w.text('emberLine.emberLineScrollsSidewaysWhere')}>
       <svg
         ref={svg}
-        viewBox={`0 0 ${String(width)} ${String(height)}`}
+        viewBox={
+          slim
+            ? `0 ${String(VIEW.slimTop)} ${String(width)} ${String(height - VIEW.slimTop)}`
+            : `0 0 ${String(width)} ${String(height)}`
+        }
         style={{ width: `calc(max(720px, 100%) * ${String(factor)})` }}
         {...(edit ? { role: 'group' } : { role: 'img' })}
         aria-label={says}
@@ -258,7 +270,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, children }: EmberLi
         {nowMs === undefined ? null : <NowMark nowMs={nowMs} {...drawn} />}
         <Conflicts conflicts={conflicts} {...drawn} />
         {edit?.tasks
-          .filter((t) => t.place !== 'table' && t.handsMinutes > 0)
+          .filter((t) => t.place !== 'table' && t.handsMinutes > 0 && !(slim && isBeside(t.id)))
           .map((t) => {
             const y = besideYOf(t.id);
             const box = { x: x(t.fromMs), w: Math.max(10, x(t.toMs) - x(t.fromMs) - 2) };

@@ -108,6 +108,9 @@ const Row = styled.ul`
   @media (max-width: 720px) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
+  @container (max-width: 520px) {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
 `;
 
 const Step = styled.li<{ $marked: boolean }>`

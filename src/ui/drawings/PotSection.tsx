@@ -1,22 +1,31 @@
 'use client';
 
+import { useRef } from 'react';
 import styled from 'styled-components';
 import { LevelHandle } from './LevelHandle';
 import { piecesInSection, spread } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
+import { useNarrow } from './useNarrow';
 import { type LidKind } from '@/core/larder';
 import { heatMode, heatSays, MODES, type PlanHeat } from '@/core/choices';
 import { type PotPlan } from '@/core/plan';
 import { useWords } from '../KitchenContext';
 
-const VIEW = { width: 640, height: 400 };
+const VIEW_HEIGHT = 400;
+/** The drawing's width, the pot's room in it and where that begins: with words beside the pot, or with figures alone. */
+const WIDE = { width: 640, room: 330, from: 155 };
+const NARROW = { width: 400, room: 230, from: 90 };
 /** Room kept over the rim for lid, steam and the heat's name. */
 const OVER_RIM = 104;
 const FLOOR_Y = 350;
-const ROOM = { width: 330, height: 215 };
+const ROOM_HEIGHT = 215;
 const WALL = 11;
 /** Least distance between the labels of two levels. */
 const LABEL_PITCH = 36;
+const NARROW_PITCH = 19;
+
+/** How the lines of the levels are broken. */
+const DASH = { now: 'none', half: '2 5', end: '7 6' } as const;
 
 interface PotSectionProps {
   readonly pot: PotPlan;
@@ -35,16 +44,21 @@ interface LevelLabel {
   readonly mm: number;
   readonly figure: string;
   readonly what: string;
+  /** How its line is broken. */
+  readonly dash: string;
 }
 
 /** The pot cut in half, to scale: what lies in it, how high the liquid stands now and later, and where the heat comes from. */
 export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live, onLevel }: PotSectionProps) {
   const w = useWords();
+  const frame = useRef<HTMLDivElement>(null);
+  const narrow = useNarrow(frame);
+  const view = narrow ? NARROW : WIDE;
   const mm = (value: number): string => w.quantity(value, 'length');
-  const scale = Math.min(ROOM.width / pot.diameterMm, ROOM.height / pot.heightMm);
+  const scale = Math.min(view.room / pot.diameterMm, ROOM_HEIGHT / pot.heightMm);
   const width = pot.diameterMm * scale;
   const height = pot.heightMm * scale;
-  const left = (VIEW.width - width) / 2;
+  const left = view.from + (view.room - width) / 2;
   const right = left + width;
   const rim = FLOOR_Y - height;
   const top = Math.max(0, rim - OVER_RIM);
@@ -65,18 +79,22 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
       mm: level,
       figure: litres,
       what: live ? w.text('potSection.byEstimateNow') : w.text('potSection.goingIn', { level: mm(level) }),
+      dash: DASH.now,
     },
-    ...(live ? [] : [{ mm: pot.levelHalfMm, figure: mm(pot.levelHalfMm), what: w.text('potSection.atHalfTime') }]),
-    { mm: pot.levelEndMm, figure: mm(pot.levelEndMm), what: w.text('potSection.whenDone') },
+    ...(live
+      ? []
+      : [{ mm: pot.levelHalfMm, figure: mm(pot.levelHalfMm), what: w.text('potSection.atHalfTime'), dash: DASH.half }]),
+    { mm: pot.levelEndMm, figure: mm(pot.levelEndMm), what: w.text('potSection.whenDone'), dash: DASH.end },
   ];
   const sorted = [...labels].sort((a, b) => b.mm - a.mm);
   const middle = (up(sorted[0]?.mm ?? 0) + up(sorted.at(-1)?.mm ?? 0)) / 2;
   const wanted = spread(
     sorted.map((l) => up(l.mm)),
-    LABEL_PITCH,
+    narrow ? NARROW_PITCH : LABEL_PITCH,
   );
   const shift = middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2;
   const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));
+  const beside = narrow ? { ruler: 34, labels: 22 } : { ruler: 62, labels: 46 };
   const layers = Math.max(...pot.groups.map((g) => g.layers));
   const heatWord = w.say(heatSays(heat));
   const says = [
@@ -94,7 +112,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
 
   const drawing = (
     <svg
-      viewBox={`0 ${String(top)} ${String(VIEW.width)} ${String(VIEW.height - top)}`}
+      viewBox={`0 ${String(top)} ${String(view.width)} ${String(VIEW_HEIGHT - top)}`}
       width="100%"
       role="img"
       aria-label={says}
@@ -111,7 +129,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
           />
         </clipPath>
       </defs>
-      {inside ? <rect y={top} width={VIEW.width} height={VIEW.height - top} fill="url(#air)" /> : null}
+      {inside ? <rect y={top} width={view.width} height={VIEW_HEIGHT - top} fill="url(#air)" /> : null}
       <text x="16" y={top + 28} fontSize="15" fill="var(--ink)">
         {heatWord}
       </text>
@@ -135,14 +153,14 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
             d={`M${String(left)} ${String(up(pot.levelHalfMm))} H${String(right)}`}
             stroke="#fcfcf8"
             strokeWidth="1.6"
-            strokeDasharray="2 5"
+            strokeDasharray={DASH.half}
           />
         )}
         <path
           d={`M${String(left)} ${String(up(pot.levelEndMm))} H${String(right)}`}
           stroke="#fcfcf8"
           strokeWidth="2"
-          strokeDasharray="7 6"
+          strokeDasharray={DASH.end}
         />
       </g>
 
@@ -164,40 +182,49 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
 
       <g stroke="var(--ink)" strokeWidth="1.4">
         <path
-          d={`M${String(left - 62)} ${String(up(pot.meatTopMm))} H${String(left - 16)} M${String(left - 62)} ${String(FLOOR_Y)} H${String(left - 16)} M${String(left - 54)} ${String(up(pot.meatTopMm))} V${String(FLOOR_Y)}`}
+          d={`M${String(left - beside.ruler)} ${String(up(pot.meatTopMm))} H${String(left - 14)} M${String(left - beside.ruler)} ${String(FLOOR_Y)} H${String(left - 14)} M${String(left - beside.ruler + 8)} ${String(up(pot.meatTopMm))} V${String(FLOOR_Y)}`}
         />
         {sorted.map((l, i) => (
           <path
             key={l.what}
-            d={`M${String(right + 10)} ${String(up(l.mm))} L${String(right + 42)} ${String(labelY[i] ?? 0)}`}
+            d={`M${String(right + 10)} ${String(up(l.mm))} L${String(right + beside.labels - 4)} ${String((labelY[i] ?? 0) - (narrow ? 4 : 0))}`}
             fill="none"
           />
         ))}
       </g>
       <g fill="var(--ink)" fontSize="15">
-        <text x={left - 68} y={(up(pot.meatTopMm) + FLOOR_Y) / 2} textAnchor="end">
+        <text x={left - beside.ruler - 4} y={(up(pot.meatTopMm) + FLOOR_Y) / 2} textAnchor="end">
           <tspan fontWeight="700">{mm(pot.meatTopMm)}</tspan>
-          <tspan x={left - 68} dy="18" fontSize="14">
+          <tspan x={left - beside.ruler - 4} dy="18" fontSize="14">
             {w.text('potSection.ofMeat')}
           </tspan>
         </text>
         {sorted.map((l, i) => (
-          <text key={l.what} x={right + 46} y={(labelY[i] ?? 0) + 1}>
-            <tspan fontWeight="700">{l.figure}</tspan>
-            <tspan x={right + 46} dy="16" fontSize="13">
-              {l.what}
-            </tspan>
+          <text key={l.what} x={right + beside.labels} y={(labelY[i] ?? 0) + 1} fontWeight="700">
+            {narrow ? (
+              mm(l.mm)
+            ) : (
+              <>
+                {l.figure}
+                <tspan x={right + beside.labels} dy="16" fontSize="13" fontWeight="400">
+                  {l.what}
+                </tspan>
+              </>
+            )}
           </text>
         ))}
-        <text x={right + 26} y={rim - 26} fontSize="14">
+        <text
+          {...(narrow ? { x: view.width - 10, y: top + 28, textAnchor: 'end' } : { x: right + 26, y: rim - 26 })}
+          fontSize="14"
+        >
           {w.quantity(evaporationMlPerHour / 1000, 'volumePerHour')}
         </text>
         {live ? (
-          <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle">
+          <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle">
             {w.text('potSection.middleOfTheMeatAbout2', { core: w.quantity(live.coreC, 'temperature') })}
           </text>
         ) : (
-          <text x={VIEW.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
+          <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
             {w.text('potSection.acrossFull', {
               diameter: mm(pot.diameterMm),
               full: w.figure(pot.full),
@@ -208,24 +235,52 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
       </g>
     </svg>
   );
-  if (!onLevel) return drawing;
-  const viewH = VIEW.height - top;
+  const viewH = VIEW_HEIGHT - top;
   return (
-    <Frame>
-      {drawing}
-      <LevelHandle
-        share={level / pot.meatTopMm}
-        says={w.text('potSection.deep', { litres, level: mm(level) })}
-        topShare={(up(level) - top) / viewH}
-        leftShare={left / VIEW.width}
-        widthShare={width / VIEW.width}
-        perShare={(pot.meatTopMm * scale) / viewH}
-        onLevel={onLevel}
-      />
-    </Frame>
+    <div>
+      <Frame ref={frame}>
+        {drawing}
+        {onLevel ? (
+          <LevelHandle
+            share={level / pot.meatTopMm}
+            says={w.text('potSection.deep', { litres, level: mm(level) })}
+            topShare={(up(level) - top) / viewH}
+            leftShare={left / view.width}
+            widthShare={width / view.width}
+            perShare={(pot.meatTopMm * scale) / viewH}
+            onLevel={onLevel}
+          />
+        ) : null}
+      </Frame>
+      {narrow ? (
+        <Legend aria-hidden>
+          {labels.map((l) => (
+            <li key={l.what}>
+              <svg width="26" height="10" viewBox="0 0 26 10">
+                <path d="M0 5 H26" stroke="var(--broth)" strokeWidth="3" strokeDasharray={l.dash} />
+              </svg>
+              <b>{l.figure}</b> {l.what}
+            </li>
+          ))}
+        </Legend>
+      ) : null}
+    </div>
   );
 }
 
 const Frame = styled.div`
   position: relative;
+`;
+
+const Legend = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  padding-top: 4px;
+  font-size: 14px;
+  li {
+    display: flex;
+    align-items: center;
+    gap: 5px;
+  }
 `;

@@ -93,6 +93,8 @@ export const WORDS = {
   ...pages.notFound,
   ...pages.panMap,
   ...pages.planEditor,
+  ...pages.planSteps,
+  ...pages.planBar,
   ...pages.planList,
   ...pages.potForm,
   ...pages.potPanel,

@@ -140,12 +140,14 @@ export const curves = {
 
 export const dayLine = {
   'dayLine.theDay': 'The day, {serve}',
-  'dayLine.tallAndBrightYourHands':
-    'tall and bright: your hands · thin and dim: the heat alone · drag the plate or a task, or use the arrow keys',
+  'dayLine.tallAndBrightYourHands': 'tall: your hands · thin: the heat alone · drag to move',
+  'dayLine.pullUp': 'Tasks and sides',
+  'dayLine.lower': 'Lower',
   'dayLine.theFirstActOfThis': '{start}: the first act of this day has gone by. A later plate, or one of the ways out.',
 } as const;
 
 export const decisionPanel = {
+  'decisionPanel.toTheDecisions': 'To the eight decisions',
   'decisionPanel.theDrawingComesWithThe': 'The drawing comes with the first plan that can be braised.',
 } as const;
 
@@ -234,7 +236,7 @@ export const home = {
   'home.onTheFire': 'On the fire: {title}',
   'home.begin': 'begin {start}',
   'home.comingAtFault': 'for {eaters}, {day} {at}; this plan needs another look',
-  'home.coming': 'for {eaters}, {day} {at}; light the hob by {light}',
+  'home.coming': 'for {eaters}, {day} {at}',
 } as const;
 
 export const hotkeys = {
@@ -425,13 +427,52 @@ export const planEditor = {
   'planEditor.aBraise': 'A braise',
   'planEditor.start': 'Start the braise',
   'planEditor.keep': 'Keep',
-  'planEditor.keepChanges': 'Keep changes',
   'planEditor.kept': 'Kept',
+  'planEditor.notKeptYet': 'Not kept yet',
+  'planEditor.changesNotKept': 'Changes not kept yet',
   'planEditor.keepMineOverIt': 'Keep mine over it',
   'planEditor.showTheOther': 'Show the other',
   'planEditor.hereIsWhatYouHad': 'Here is what you had not kept.',
   'planEditor.goBackToTheKept': 'Go back to the kept plan',
   'planEditor.decisions': 'Decisions',
+} as const;
+
+/** Steps of a plan, taken back and done again, and what they changed. */
+export const planSteps = {
+  'step.undoIt': 'Undo',
+  'step.redoIt': 'Redo',
+  'step.undo': 'Undone: {what}',
+  'step.redo': 'Done again: {what}',
+  'part.title': 'the name',
+  'part.eaters': 'how many eat',
+  'part.appetite': 'the appetite',
+  'part.result': 'how it should eat',
+  'part.avoid': 'what is avoided',
+  'part.meat': 'the meat',
+  'part.also': 'the other meat',
+  'part.prepare': 'getting it ready',
+  'part.season': 'salt and spice',
+  'part.pot': 'the pot',
+  'part.lid': 'the lid',
+  'part.lie': 'how the pieces lie',
+  'part.pan': 'the pan',
+  'part.sear': 'the sear',
+  'part.base': 'the base',
+  'part.liquid': 'the liquid',
+  'part.heat': 'the heat',
+  'part.day': 'the day',
+  'part.finish': 'the finish',
+  'part.serveAtMs': 'when plates go out',
+  'part.confidence': 'how sure to be on time',
+  'part.altitudeM': 'the height above the sea',
+} as const;
+
+export const planBar = {
+  'planBar.ready': 'Tender about',
+  'planBar.begin': 'Begin by',
+  'planBar.mind': 'To mind',
+  'planBar.says':
+    'Tender about {ready}, begin by {begin}, {minded, plural, =0 {nothing to mind} one {one thing to mind} other {# things to mind}}: the whole verdict',
 } as const;
 
 export const planList = {
@@ -585,6 +626,7 @@ export const servePanel = {
   'servePanel.fixAt': 'Fix {label} at {from}',
   'servePanel.onBurner': 'on burner {burner}',
   'servePanel.inTheWaits': 'mostly {range}; {place}, {hands}; in the waits: {waits}',
+  'servePanel.braise': 'mostly {range}; {place}, {hands}; then up to {reserve} in reserve, off by {to}',
   'servePanel.until': 'mostly {range}; {place}, {hands}, until {to}',
   'servePanel.theDayTaskByTask': 'The day, task by task',
   'servePanel.wait': '{from} to {to}',
@@ -661,17 +703,18 @@ export const verdict = {
   'verdict.waysOut': 'Ways out',
   'verdict.toMakeItFit': 'To make it fit',
   'verdict.toMakeTheDayWork': 'To make the day work',
-  'verdict.theForecastWaitsForThe': 'The forecast waits for the field above.',
+  'verdict.theForecastWaitsForThe': 'The forecast waits for what is marked.',
   'verdict.workingOutTheForecast': 'Working out the forecast…',
   'verdict.otherWaysSideBySide': 'Other ways, side by side',
-  'verdict.inTheFinishedPot': 'In the finished pot',
-  'verdict.toWatch': 'To watch',
+  'verdict.mind': 'Mind',
+  'verdict.mindMore': '{count, plural, one {and one more} other {and # more}}',
+  'verdict.waysOf': '{title}: {count, plural, one {one way} other {# ways}}',
   'verdict.whyThisTime': 'Why this time?',
   'verdict.cookValuesAreFittedTo':
     'Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.',
-  'verdict.inThePotGoodFor': '{p50} in the pot; good for about {goodFor} more.',
-  'verdict.lightTheStoveBy': 'Light the hob by',
-  'verdict.evenings': 'On the table in time {confidence}. Begin {start}; {handsOn} of it is hands-on, mostly {range}.',
+  'verdict.goodFor': 'Stays good about {goodFor}.',
+  'verdict.begin': 'Begin, {day}',
+  'verdict.evenings': '{handsOn} of it your hands. On time {confidence}.',
 } as const;
 
 export const waysAxis = {

@@ -34,8 +34,7 @@ function Forgotten() {
   const [id, setId] = useState('');
   const found = FORGOTTEN.find((f) => f === id);
   return (
-    <Part>
-      <h3>{w.text('basePanel.forgotSomething')}</h3>
+    <Part title={w.text('basePanel.forgotSomething')}>
       <SelectField
         label={w.text('basePanel.whatWasLeftOut')}
         value={id}
@@ -77,8 +76,7 @@ export function BasePanel({ plan }: PanelProps) {
       </Mute>
       <Figures figures={[base.minutes, ...(base.onion ? [base.onion] : []), ...(base.flour ? [base.flour] : [])]} />
       {base.late.length > 0 ? (
-        <Part>
-          <h3>{w.text('basePanel.inLateCountedBackFrom')}</h3>
+        <Part title={w.text('basePanel.inLateCountedBackFrom')} open>
           <StepList>
             {base.late.map((s) => (
               <Step key={s.id} step={s} at={`about ${w.clock(doneMs - s.minutes * 60_000)}`} />

@@ -80,8 +80,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
           </TextButton>
         )}
       </Mute>
-      <Part>
-        <h3>{w.text('liquidPanel.whatIsPoured')}</h3>
+      <Part title={w.text('liquidPanel.whatIsPoured')} open>
         <Table>
           <thead>
             <tr>
@@ -132,8 +131,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
           <p key={s.code}>{w.say(s)}</p>
         ))}
       </Part>
-      <Part>
-        <h3>{w.text('liquidPanel.whereTheWaterGoes')}</h3>
+      <Part title={w.text('liquidPanel.whereTheWaterGoes')}>
         <Figures
           figures={[
             liquid.water.poured,
@@ -147,8 +145,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
           ]}
         />
       </Part>
-      <Part>
-        <h3>{w.text('liquidPanel.saltAllTold')}</h3>
+      <Part title={w.text('liquidPanel.saltAllTold')}>
         <p>{w.say(salt.says)}</p>
         <Figures
           figures={[
@@ -174,8 +171,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         ) : null}
       </Part>
       {plan.countOut.length > 0 || table.chokeables.length > 0 ? (
-        <Part>
-          <h3>{w.text('liquidPanel.countedInCountedOut')}</h3>
+        <Part title={w.text('liquidPanel.countedInCountedOut')}>
           <p>
             {plan.countOut.length > 0
               ? w.text('liquidPanel.beforeServingOutCome', {

@@ -47,8 +47,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
     return w.text(ratio < 0.85 ? 'otherCut.sooner' : 'otherCut.asLong');
   };
   return (
-    <Part>
-      <h3>{w.text('otherCut.head', { result: { code: `result.${input.result}` } })}</h3>
+    <Part title={w.text('otherCut.head', { result: { code: `result.${input.result}` } })}>
       <SelectField
         label={w.text('meatPanel.animal')}
         value={species}
@@ -114,8 +113,7 @@ export function MeatPanel(props: PanelProps) {
         <b>{w.text('meatPanel.ready')}</b> {w.say({ code: `cut.${cut.id}.sign` })}.{' '}
         <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say({ code: `cut.${cut.id}.connective` })}.
       </p>
-      <Part>
-        <h3>{w.text('meatPanel.whatToBuy')}</h3>
+      <Part title={w.text('meatPanel.whatToBuy')}>
         <Figures
           figures={[
             buy.wanted,
@@ -134,8 +132,7 @@ export function MeatPanel(props: PanelProps) {
           <b>{w.text('meatPanel.atTheCounter')}</b> {buy.counter.map((m) => w.say(m)).join(' ')}
         </p>
       </Part>
-      <Part>
-        <h3>{w.text('common.gettingItReady')}</h3>
+      <Part title={w.text('common.gettingItReady')}>
         <StepList>
           {prep.steps.map((s, i) => (
             <li key={`${s.id}-${String(i)}`}>

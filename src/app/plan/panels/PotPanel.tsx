@@ -16,8 +16,7 @@ export function PotPanel({ plan, input, change }: PanelProps) {
           change({ liquid: { ...input.liquid, level } });
         }}
       />
-      <Part>
-        <h3>{w.text('potPanel.roomInIt')}</h3>
+      <Part title={w.text('potPanel.roomInIt')} open>
         <Figures figures={[pot.full, pot.headroom, pot.sticksOut, plan.liquid.water.poured]} />
         <p>
           {sticks

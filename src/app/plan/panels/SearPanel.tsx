@@ -70,8 +70,7 @@ export function SearPanel({ plan }: PanelProps) {
       ) : (
         <p>{w.text('searPanel.noSearTheMeatGoes')}</p>
       )}
-      <Part>
-        <h3>{sear.batches.length > 0 ? w.text('searPanel.thePanAndTheHeat') : w.text('searPanel.withoutASear')}</h3>
+      <Part title={sear.batches.length > 0 ? w.text('searPanel.thePanAndTheHeat') : w.text('searPanel.withoutASear')}>
         <p>{w.say(sear.says)}</p>
         {sear.batches.length > 0 ? (
           <>
@@ -87,14 +86,12 @@ export function SearPanel({ plan }: PanelProps) {
         ) : null}
         <p>{w.text('sear.whatItDoes')}</p>
       </Part>
-      <Part>
-        <h3>{w.text('searPanel.salt')}</h3>
+      <Part title={w.text('searPanel.salt')}>
         <p>{w.say(salt.says)}</p>
         <Figures figures={[salt.toAdd, salt.now, salt.holdBack, salt.atPlate]} />
       </Part>
       {sear.batches.length > 0 ? (
-        <Part>
-          <h3>{w.text('searPanel.whatToLookFor')}</h3>
+        <Part title={w.text('searPanel.whatToLookFor')}>
           <Signs>
             {SEAR_SIGNS.map((s) => (
               <div key={s} style={{ display: 'contents' }}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { type FormProps } from '../forms/common';
 import { type Plan } from '@/core/plan';
@@ -14,19 +15,45 @@ export const Body = styled.div`
   gap: 14px;
 `;
 
-/** A part of a panel under the drawing. */
-export const Part = styled.section`
-  display: grid;
-  gap: 8px;
+const Folded = styled.details`
   border-top: 2px solid var(--line);
-  padding-top: 12px;
-  h3 {
-    font-size: 18px;
+  padding-top: 8px;
+  summary {
+    cursor: pointer;
+    padding: 4px 0;
+  }
+  summary h3 {
+    display: inline;
+    font-size: 17px;
+  }
+  > div {
+    display: grid;
+    gap: 8px;
+    padding-top: 6px;
   }
   p {
     font-size: 15px;
   }
 `;
+
+interface PartProps {
+  readonly title: string;
+  /** Whether it is unfolded from the start. */
+  readonly open?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A part of a panel under the drawing, folded until it is wanted. */
+export function Part({ title, open = false, children }: PartProps) {
+  return (
+    <Folded open={open}>
+      <summary>
+        <h3>{title}</h3>
+      </summary>
+      <div>{children}</div>
+    </Folded>
+  );
+}
 
 /** Steps in order: what, how long, what to stop at. */
 export const StepList = styled.ol`

@@ -2,6 +2,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { DecisionPanel } from '../DecisionPanel';
+import { DayTasks } from '../DayTasks';
 import { DECISIONS, type Decision } from '../decisions';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
@@ -43,6 +44,8 @@ const PLANS: readonly (readonly [string, Plan])[] = [
   ],
 ];
 
+const FORM = { faults: [], keepHabit: vi.fn(), keepKind: vi.fn(), dropKind: vi.fn(), onBack: vi.fn() };
+
 function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn()) {
   return shown(
     <DecisionPanel
@@ -52,7 +55,7 @@ function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn())
       plan={p}
       timeZone="UTC"
       change={change}
-      keepHabit={vi.fn()}
+      {...FORM}
     />,
     { units },
   );
@@ -76,33 +79,27 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
   it.each(DECISIONS)('%s: the form beside it too', (decision) => {
     const Form = FORMS[decision];
     const { container } = shown(
-      <Form
-        kitchen={SALTMARSH_ROW}
-        input={p.input}
-        plan={p}
-        faults={[]}
-        timeZone="UTC"
-        change={vi.fn()}
-        keepHabit={vi.fn()}
-        keepKind={vi.fn()}
-        dropKind={vi.fn()}
-      />,
+      <Form kitchen={SALTMARSH_ROW} input={p.input} plan={p} timeZone="UTC" change={vi.fn()} {...FORM} />,
       { units: US },
     );
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
   });
 
-  it('the verdict: when, how sure, why, and what to watch', () => {
+  it('the verdict: when, how sure, why, and what to watch', async () => {
     const verdict = (units: UnitChoice) =>
       shown(
-        <Verdict plan={p} faults={[]} waysOut={[]} fitWays={[]} dayWays={[]} onTake={vi.fn()} onCompare={vi.fn()} />,
+        <Verdict plan={p} faults={[]} waysOut={[]} fitWays={[]} dayWays={[]} onTake={vi.fn()}>
+          {null}
+        </Verdict>,
         { units },
       );
     const metric = verdict(METRIC);
     expect(metric.container.textContent).not.toMatch(BROKEN);
-    expect(metric.container.textContent).toMatch(/On the table in time \d+ evenings in 10/);
-    for (const why of p.reasons) expect(metric.container.textContent).toContain(WORDS.say(why));
+    expect(metric.container.textContent).toMatch(/On time \d+ evenings in 10/);
+    await metric.hand.click(screen.getByRole('button', { name: 'Why this time?' }));
+    const why = await screen.findByRole('dialog');
+    for (const reason of p.reasons) expect(why.textContent).toContain(WORDS.say(reason));
     metric.unmount();
     expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
   });
@@ -130,7 +127,7 @@ describe('the day, task by task', () => {
   it('says likely minutes, hands and place of each, and fixes one at the press of a button', async () => {
     const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
     const change = vi.fn<(part: Partial<PlanInput>) => void>();
-    const { hand, container } = panel('serve', oxtail, METRIC, change);
+    const { hand, container } = shown(<DayTasks plan={oxtail} input={oxtail.input} change={change} />);
     expect(container.textContent).toMatch(/mostly \d+ to \d+ min; at the board, hands all the while/);
     expect(container.textContent).toMatch(/Reserve, so that 9 evenings in 10 meet the plate: .* twists late/);
     const meat = oxtail.day.tasks.find((t) => t.id === 'meat');
@@ -149,7 +146,7 @@ describe('the day, task by task', () => {
         plan={undefined}
         timeZone="UTC"
         change={vi.fn()}
-        keepHabit={vi.fn()}
+        {...FORM}
       />,
     );
     expect(container.textContent).toContain('comes with the first plan that can be braised');
@@ -161,7 +158,7 @@ describe('the level drawn in the pot', () => {
     const [, oxtail] = PLANS[0] as (typeof PLANS)[number];
     const change = vi.fn<(part: Partial<PlanInput>) => void>();
     panel('liquid', oxtail, METRIC, change);
-    const handle = screen.getByRole('slider', { name: /level/i });
+    const handle = screen.getByRole('slider', { name: /as a share/i });
     fireEvent.keyDown(handle, { key: 'ArrowUp' });
     const up = change.mock.lastCall?.[0].liquid?.level ?? Number.NaN;
     expect(up).toBeGreaterThan(oxtail.input.liquid.level);

@@ -1,0 +1,175 @@
+'use client';
+
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { DayTasks } from './DayTasks';
+import { fixing, letGo } from './fixed';
+import { changedDay, type Plan } from '@/core/plan';
+import { type PlanInput } from '@/core/choices';
+import { type Day, layOutDay } from '@/core/schedule';
+import { Mute } from '@/ui/controls/Panel';
+import { EmberLine } from '@/ui/drawings/EmberLine';
+import { snapped } from '@/ui/drawings/emberScale';
+import { useBackCloses } from '@/ui/backCloses';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { type Words } from '@/words/words';
+
+type Moved = Pick<PlanInput, 'serveAtMs' | 'day'>;
+
+const Dock = styled.section`
+  background: var(--plate);
+  border-top: 2px solid var(--rim);
+  padding: 6px 16px 4px;
+  min-width: 0;
+  &[data-up] {
+    max-height: calc(100vh - 40px);
+    overflow-y: auto;
+    box-shadow: 0 -12px 30px rgb(7 18 22 / 25%);
+  }
+`;
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 10px;
+  h2 {
+    font-size: 17px;
+  }
+  button[aria-expanded] {
+    margin-left: auto;
+  }
+`;
+
+const Pull = styled(AriaButton)`
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 32px;
+  padding: 0 8px;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  font-size: 14px;
+  cursor: pointer;
+  &:hover {
+    background: var(--well);
+  }
+`;
+
+const Trouble = styled.ul`
+  color: var(--danger);
+  font-size: 15px;
+`;
+
+/** The day of `plan` with what the hand has moved since; the plan's own where that cannot be laid out. */
+function dayOf(plan: Plan, moved: Moved): Day {
+  if (!Number.isFinite(moved.serveAtMs)) return plan.day;
+  try {
+    const day = { ...plan.input.day, fixed: moved.day.fixed };
+    return layOutDay(changedDay(plan.dayQuestion, { serveAtMs: moved.serveAtMs, day }));
+  } catch (error) {
+    if (error instanceof RangeError) return plan.day;
+    throw error;
+  }
+}
+
+/** What a day does not hold, in the reader's words: a beginning gone by, tasks that cannot be where they are fixed. */
+export function dayTroubles(w: Words, day: Day, nowMs: number): readonly string[] {
+  return [
+    ...(day.startMs < nowMs ? [w.text('dayLine.theFirstActOfThis', { start: w.clock(day.startMs) })] : []),
+    ...day.conflicts.map((c) => w.text('line.conflict', { at: w.clock(c.atMs), why: c.says })),
+  ];
+}
+
+interface DayDockProps {
+  readonly plan: Plan;
+  readonly input: PlanInput;
+  readonly change: (part: Partial<PlanInput>) => void;
+}
+
+/**
+ * The day at the foot of the plan: a slim ember line whose plate and tasks can be moved, everything else following the
+ * hand; pulled up, with what goes on beside the braise and the day task by task.
+ */
+export function DayDock({ plan, input, change }: DayDockProps) {
+  const { timeZone } = useKitchen();
+  const w = useWords();
+  const nowMs = useNow(30_000);
+  const [up, setUp] = useState(false);
+  const [moved, setMoved] = useState<Moved>();
+  // A key moves and lets go in one go, before anything is drawn.
+  const newest = useRef<Moved>(undefined);
+  const shown = moved ?? input;
+  const day = useMemo(() => dayOf(plan, shown), [plan, shown]);
+  const lower = useCallback(() => {
+    setUp(false);
+  }, []);
+  useBackCloses(up, lower);
+  const onMove = (task: string, toMs: number): void => {
+    const atMs = snapped(toMs);
+    newest.current =
+      task === 'plate'
+        ? { serveAtMs: atMs, day: input.day }
+        : { serveAtMs: input.serveAtMs, day: fixing(input.day, { task, startMs: atMs }) };
+    setMoved(newest.current);
+  };
+  const settle = (): void => {
+    newest.current = undefined;
+    setMoved(undefined);
+  };
+  const troubles = moved ? dayTroubles(w, day, nowMs) : [];
+  return (
+    <Dock
+      aria-labelledby="the-day"
+      data-up={up ? '' : undefined}
+      onKeyDown={(e) => {
+        if (e.key === 'Escape' && up) lower();
+      }}
+    >
+      <EmberLine
+        day={day}
+        timeZone={timeZone}
+        {...(up ? { zoomsAt: 'above' as const } : { slim: true })}
+        {...(day.startMs < nowMs ? { nowMs } : {})}
+        edit={{
+          tasks: day.tasks,
+          fixed: day.fixed,
+          onMove,
+          onDrop: () => {
+            if (newest.current) change(newest.current);
+            settle();
+          },
+          onCancel: settle,
+          onFree: (task) => {
+            change({ day: letGo(input.day, task) });
+          },
+        }}
+      >
+        <Head>
+          <h2 id="the-day">{w.text('dayLine.theDay', { serve: w.dayFrom(day.serveMs, nowMs) })}</h2>
+          <Mute>{w.text('dayLine.tallAndBrightYourHands')}</Mute>
+          <Pull
+            aria-expanded={up}
+            onPress={() => {
+              setUp(!up);
+            }}
+          >
+            {up ? <ChevronDown size={18} aria-hidden /> : <ChevronUp size={18} aria-hidden />}
+            {w.text(up ? 'dayLine.lower' : 'dayLine.pullUp')}
+          </Pull>
+        </Head>
+        {troubles.length > 0 ? (
+          <Trouble role="status">
+            {troubles.map((t) => (
+              <li key={t}>{t}</li>
+            ))}
+          </Trouble>
+        ) : null}
+      </EmberLine>
+      {up ? <DayTasks plan={plan} input={input} change={change} /> : null}
+    </Dock>
+  );
+}

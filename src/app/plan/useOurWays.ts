@@ -1,0 +1,28 @@
+'use client';
+
+import { useState } from 'react';
+import { type FormProps } from './forms/common';
+import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
+import { useWords } from '@/ui/KitchenContext';
+import { send } from '@/ui/send';
+
+type Ours = Pick<FormProps, 'keepHabit' | 'keepKind' | 'dropKind'>;
+
+/** The kitchen with what it makes its own from here on; a refusal is told to `say`. */
+export function useOurWays(first: Kitchen, say: (message: string) => void): readonly [Kitchen, Ours] {
+  const w = useWords();
+  const [kitchen, setKitchen] = useState(first);
+  const keep = async (change: KitchenChange): Promise<void> => {
+    const sent = await send<Pick<Kitchen, 'habits' | 'kinds'>>('PUT', '/api/kitchen', change);
+    if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
+    else say(w.say(sent.says));
+  };
+  return [
+    kitchen,
+    {
+      keepHabit: (topic, way) => void keep({ habits: { [topic]: way } }),
+      keepKind: (kind) => void keep({ keepKind: kind }),
+      dropKind: (kindId) => void keep({ dropKind: kindId }),
+    },
+  ];
+}
