@@ -72,7 +72,7 @@ describe('planning a dinner in full', () => {
   it('starts from a base, says why of a number, and pours with no alcohol when asked', async () => {
     const { driver } = here;
     await press(driver, 'Base: ');
-    await choose('Start from a base', 'Red wine and mushroom');
+    await choose('Start from a kind', 'Red wine and mushroom');
     await waitForText('In late, counted back from the end');
     await press(driver, 'Liquid: ');
     await waitForText('never all leaves');
@@ -98,7 +98,7 @@ describe('planning a dinner in full', () => {
     await choose('Onion', 'Deep brown');
     await press(driver, 'Make this our way');
     await driver.wait(async () => (await bodyText()).includes('Deep brown · yours'), WAIT_MS);
-    await fill(driver, 'Name of the base', 'Harbour red');
+    await fill(driver, 'Name of the kind', 'Harbour red');
     await press(driver, 'Keep it, per kilo of meat');
     await waitForText('Forget “Harbour red”');
     await driver.executeScript('localStorage.clear()');
@@ -106,7 +106,7 @@ describe('planning a dinner in full', () => {
     await findText(driver, 'h2', 'The day');
     await press(driver, 'Base: ');
     await waitForText('Deep brown · yours');
-    await choose('Start from a base', 'Harbour red');
+    await choose('Start from a kind', 'Harbour red');
     await waitForText('In late, counted back from the end');
   });
 

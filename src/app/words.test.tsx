@@ -3,12 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { actSays, learnedSays, lessonSays } from './cook/recordWords';
 import { Scores } from './log/Scores';
 import { DECISIONS, sentences } from './plan/decisions';
-import { newPlan } from './plan/newPlan';
 import { type Lesson } from '@/core/cook';
 import { type Unknown } from '@/core/forecast';
 import { CUTS } from '@/core/larder';
-import { checkPlanInput, composePlan, usualMeat } from '@/core/plan';
-import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
+import { composePlan, usualMeat } from '@/core/plan';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { US_WORDS, WORDS } from '@/testing/words';
 
@@ -104,12 +102,6 @@ describe('the eight decisions', () => {
 });
 
 describe('a new plan', () => {
-  it('can be cooked as it stands', () => {
-    const input = newPlan(SALTMARSH_ROW, 'Oxtail', NOON_MS, 'Europe/Lisbon');
-    expect(checkPlanInput(input, NOON_MS)).toEqual([]);
-    expect(composePlan(input, 64).ok).toBe(true);
-  });
-
   it('starts every cut with about enough for the table in whole usual pieces', () => {
     for (const cut of CUTS) {
       const meat = usualMeat(cut.id, 4);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daysBetween, hourOn, machineTimeZone, sameClockLater } from './calendar';
+import { daysBetween, hourOn, machineTimeZone, sameClockLater, meantMoment } from './calendar';
 
 const at = (iso: string): number => Date.parse(iso);
 const HOUR_MS = 3_600_000;
@@ -42,4 +42,37 @@ describe('supper tomorrow', () => {
 
 it('knows the zone of its machine', () => {
   expect(() => new Intl.DateTimeFormat('en', { timeZone: machineTimeZone() })).not.toThrow();
+});
+
+describe('the moment a cook means', () => {
+  // A Thursday, 14:00 in Lisbon.
+  const nowMs = Date.UTC(2026, 10, 26, 14);
+  const meant = (...[day, minute]: [Parameters<typeof meantMoment>[0], number?]): string =>
+    new Date(meantMoment(day, minute, nowMs, 'Europe/Lisbon')).toISOString().slice(0, 16);
+
+  it('is supper where no time is named, and the next day with time enough where no day is', () => {
+    expect(meant(undefined)).toBe('2026-11-27T19:00');
+    expect(meant(undefined, 19.5 * 60)).toBe('2026-11-26T19:30');
+    expect(meant(undefined, 18 * 60)).toBe('2026-11-27T18:00');
+    expect(meant({ kind: 'inDays', days: 0 })).toBe('2026-11-26T19:00');
+    expect(meant({ kind: 'inDays', days: 3 }, 750)).toBe('2026-11-29T12:30');
+  });
+
+  it('is the next such weekday, today where its time is to come', () => {
+    expect(meant({ kind: 'weekday', weekday: 6 }, 1140)).toBe('2026-11-28T19:00');
+    expect(meant({ kind: 'weekday', weekday: 4 }, 1140)).toBe('2026-11-26T19:00');
+    expect(meant({ kind: 'weekday', weekday: 4 }, 720)).toBe('2026-12-03T12:00');
+    expect(meant({ kind: 'weekday', weekday: 3 })).toBe('2026-12-02T19:00');
+  });
+
+  it('is a date to come, within its month', () => {
+    expect(meant({ kind: 'date', month: 11, day: 28 })).toBe('2026-11-28T19:00');
+    expect(meant({ kind: 'date', month: 11, day: 3 })).toBe('2027-11-03T19:00');
+    expect(meant({ kind: 'date', month: 2, day: 31 })).toBe('2027-02-28T19:00');
+  });
+
+  it('keeps to the clock of the kitchen over a change of it', () => {
+    const before = Date.UTC(2026, 9, 24, 12);
+    expect(meantMoment({ kind: 'inDays', days: 1 }, 1140, before, 'Europe/Berlin')).toBe(Date.UTC(2026, 9, 25, 18));
+  });
 });

@@ -1,4 +1,13 @@
-import { fromAbsolute, Time, toCalendarDate, toCalendarDateTime, toZoned } from '@internationalized/date';
+import {
+  CalendarDate,
+  fromAbsolute,
+  getDayOfWeek,
+  Time,
+  toCalendarDate,
+  toCalendarDateTime,
+  toZoned,
+} from '@internationalized/date';
+import { type WishDay } from '../core/intake';
 
 /** The zone of the machine the code runs on, e.g. "Europe/Berlin". */
 export function machineTimeZone(): string {
@@ -22,4 +31,42 @@ export function hourOn(nowMs: number, days: number, hour: number, timeZone: stri
 /** The same time of the clock `days` later, ms; a day with a changed clock is an hour shorter or longer. */
 export function sameClockLater(ms: number, days: number, timeZone: string): number {
   return fromAbsolute(ms, timeZone).add({ days }).toDate().getTime();
+}
+
+const SUPPER_MINUTE = 19 * 60;
+/** Nobody plans a braise for the same day with less than this left, ms. */
+const SAME_DAY_MS = 5 * 3_600_000;
+
+/**
+ * The moment a cook means by a day and a time of the clock in `timeZone`, each perhaps left out, ms. Without a time it is
+ * supper; without a day the next day on which that time is still hours away. A date gone by is next year's; one that no
+ * month has is the last day of that month.
+ */
+export function meantMoment(
+  day: WishDay | undefined,
+  minuteOfDay: number | undefined,
+  nowMs: number,
+  timeZone: string,
+): number {
+  const minute = minuteOfDay ?? SUPPER_MINUTE;
+  const today = toCalendarDate(fromAbsolute(nowMs, timeZone));
+  const on = (date: CalendarDate): number =>
+    toZoned(toCalendarDateTime(date, new Time(Math.floor(minute / 60), minute % 60)), timeZone)
+      .toDate()
+      .getTime();
+  const inDays = (days: number): number => on(today.add({ days }));
+  if (day === undefined) {
+    return inDays(minuteOfDay !== undefined && inDays(0) - nowMs >= SAME_DAY_MS ? 0 : 1);
+  }
+  if (day.kind === 'inDays') return inDays(day.days);
+  if (day.kind === 'date') {
+    const date = new CalendarDate(today.year, day.month, 1);
+    const inYear = (years: number): number => {
+      const first = date.add({ years });
+      return on(first.set({ day: Math.min(day.day, first.calendar.getDaysInMonth(first)) }));
+    };
+    return inYear(0) >= nowMs ? inYear(0) : inYear(1);
+  }
+  const ahead = (day.weekday - getDayOfWeek(today, 'en-GB', 'mon') - 1 + 7) % 7;
+  return inDays(ahead) >= nowMs ? inDays(ahead) : inDays(ahead + 7);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { I18nProvider } from 'react-aria-components';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import { kitchenNow } from './serverClock';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
@@ -52,7 +53,12 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
     }),
     [timeZone, ownTimeZone, renderedAtMs, build, units, language],
   );
-  return <Context value={kitchen}>{children}</Context>;
+  const { locale } = wordsFor({ units, language: languageOf(language), timeZone });
+  return (
+    <Context value={kitchen}>
+      <I18nProvider locale={locale}>{children}</I18nProvider>
+    </Context>
+  );
 }
 
 export function useKitchen(): Kitchen {

@@ -13,6 +13,8 @@ export interface FigureWords {
 export interface Language {
   /** For numbers, lists, dates and plurals, a BCP 47 tag. */
   readonly tag: string;
+  /** For dates and times of readers of US units. */
+  readonly americanTag: string;
   /** As its readers call it. */
   readonly name: string;
   readonly words: Readonly<Record<Code, string>>;
@@ -21,7 +23,14 @@ export interface Language {
   readonly american?: Partial<Readonly<Record<Code, string>>>;
 }
 
-const ENGLISH: Language = { tag: 'en-GB', name: 'English', words: WORDS, figures: FIGURES, american };
+const ENGLISH: Language = {
+  tag: 'en-GB',
+  americanTag: 'en-US',
+  name: 'English',
+  words: WORDS,
+  figures: FIGURES,
+  american,
+};
 
 const mapped = <T extends Readonly<Record<string, string>>>(words: T): Record<keyof T, string> =>
   Object.fromEntries(Object.entries(words).map(([code, text]) => [code, pseudo(text)])) as Record<keyof T, string>;
@@ -29,6 +38,7 @@ const mapped = <T extends Readonly<Record<string, string>>>(words: T): Record<ke
 /** English with accents, in brackets and longer: what is shown without brackets was not looked up. */
 const pseudoLanguage = (): Language => ({
   tag: 'en-GB',
+  americanTag: 'en-GB',
   name: 'Pseudo',
   words: mapped(WORDS),
   figures: Object.fromEntries(

@@ -12,15 +12,23 @@ function formatter(language: string, timeZone: string, options: Intl.DateTimeFor
 }
 
 const HOUR_MS = 3_600_000;
-const TIME = { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' } as const;
 
-/** Clock time, e.g. "18:20"; in the night the clocks go back, where it comes twice, with the zone: "02:30 CEST". */
+/** Hours of a reader's clock: those who write the month first count twelve twice. */
+export const hoursOf = (language: string): 12 | 24 => (language === 'en-US' ? 12 : 24);
+
+const TIMES = {
+  12: { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' },
+  24: { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' },
+} as const;
+
+/** Clock time, e.g. "18:20" or "6:20 PM"; in the night the clocks go back, where it comes twice, with the zone: "02:30 CEST". */
 export function clock(ms: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms)) return '–';
-  const plain = formatter(language, timeZone, TIME);
-  const time = plain.format(ms);
-  const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === time);
-  return twice ? formatter(language, timeZone, { ...TIME, timeZoneName: 'short' }).format(ms) : time;
+  const options = TIMES[hoursOf(language)];
+  const plain = formatter(language, timeZone, options);
+  const time = plain.format(ms).replaceAll('\u202f', '\u00a0');
+  const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === plain.format(ms));
+  return twice ? formatter(language, timeZone, { ...options, timeZoneName: 'short' }).format(ms) : time;
 }
 
 /** Day, e.g. "Sat 28 Nov"; a dash for no moment. */
@@ -28,7 +36,12 @@ export function day(ms: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms)) return '–';
   return formatter(language, timeZone, { weekday: 'short', day: 'numeric', month: 'short' })
     .format(ms)
-    .replace(',', '');
+    .replaceAll(',', '');
+}
+
+/** Day of the week, e.g. "Sat"; empty for no moment. */
+export function weekday(ms: number, timeZone: string, language: string): string {
+  return Number.isFinite(ms) ? formatter(language, timeZone, { weekday: 'short' }).format(ms) : '';
 }
 
 /** Clock time, with the day before it where that is another than the day of `besideMs`, e.g. "Fri 23:40". */
@@ -36,7 +49,7 @@ export function clockBeside(ms: number, besideMs: number, timeZone: string, lang
   if (!Number.isFinite(ms) || !Number.isFinite(besideMs) || daysBetween(besideMs, ms, timeZone) === 0) {
     return clock(ms, timeZone, language);
   }
-  return `${formatter(language, timeZone, { weekday: 'short' }).format(ms)} ${clock(ms, timeZone, language)}`;
+  return `${weekday(ms, timeZone, language)} ${clock(ms, timeZone, language)}`;
 }
 
 /** Day in words as seen from `nowMs`: "today", "tomorrow", "yesterday" or "Sat 28 Nov". */

@@ -2,7 +2,7 @@ import { IntlMessageFormat } from 'intl-messageformat';
 import { dictionary, type Code } from './dictionary';
 import { type Language } from './languages';
 import { formatMeasure, formatNumber, type Reader } from './measure';
-import { clock, clockBeside, day, dayFrom } from './moments';
+import { clock, clockBeside, day, dayFrom, hoursOf, weekday } from './moments';
 import {
   type Entry,
   type Figure,
@@ -57,10 +57,18 @@ export class Words {
   private readonly lists = new Map<string, Intl.ListFormat>();
   private readonly lookup: (code: string) => string | undefined;
   readonly reader: Reader;
+  /** How the reader writes dates and times, a BCP 47 tag. */
+  readonly locale: string;
 
   constructor(private readonly audience: Audience) {
     this.lookup = dictionary(audience.language, audience.units);
     this.reader = { ...audience.units, language: audience.language.tag };
+    this.locale = audience.units.weight === 'us' ? audience.language.americanTag : audience.language.tag;
+  }
+
+  /** Hours of the reader's clock. */
+  get hours(): 12 | 24 {
+    return hoursOf(this.locale);
   }
 
   /** Whether this language has words for a code. */
@@ -160,22 +168,27 @@ export class Words {
 
   /** Clock time, e.g. "18:20". */
   clock(ms: number): string {
-    return clock(ms, this.audience.timeZone, this.audience.language.tag);
+    return clock(ms, this.audience.timeZone, this.locale);
   }
 
   /** Day, e.g. "Sat 28 Nov". */
   day(ms: number): string {
-    return day(ms, this.audience.timeZone, this.audience.language.tag);
+    return day(ms, this.audience.timeZone, this.locale);
+  }
+
+  /** Day of the week, e.g. "Sat". */
+  weekday(ms: number): string {
+    return weekday(ms, this.audience.timeZone, this.locale);
   }
 
   /** Clock time, with the day before it where that is another than the day of `besideMs`. */
   clockBeside(ms: number, besideMs: number): string {
-    return clockBeside(ms, besideMs, this.audience.timeZone, this.audience.language.tag);
+    return clockBeside(ms, besideMs, this.audience.timeZone, this.locale);
   }
 
   /** Day as seen from `nowMs`: today, tomorrow, yesterday or its date. */
   dayFrom(ms: number, nowMs: number): string {
-    return dayFrom(ms, nowMs, this.audience.timeZone, this.audience.language.tag);
+    return dayFrom(ms, nowMs, this.audience.timeZone, this.locale);
   }
 
   private formatOf(code: string): IntlMessageFormat {

@@ -13,23 +13,34 @@ export interface DecisionInHand {
   readonly leave: () => void;
 }
 
+const AT = 'at';
+
+/** The address with a decision in hand, or none; all else in it stays. */
+function address(path: string, params: URLSearchParams, decision: Decision | undefined): string {
+  const next = new URLSearchParams(params);
+  if (decision === undefined) next.delete(AT);
+  else next.set(AT, decision);
+  const query = next.toString();
+  return query === '' ? path : `${path}?${query}`;
+}
+
 export function useDecision(): DecisionInHand {
-  const at = useSearchParams().get('at');
+  const params = useSearchParams();
   const path = usePathname();
-  const named = DECISIONS.find((d) => d === at);
+  const named = DECISIONS.find((d) => d === params.get(AT));
   const fromList = useRef(false);
   const open = useCallback(
     (decision: Decision) => {
       if (decision === named) return;
       fromList.current = named === undefined;
-      window.history.pushState(null, '', `${path}?at=${decision}`);
+      window.history.pushState(null, '', address(path, params, decision));
     },
-    [named, path],
+    [named, path, params],
   );
   const leave = useCallback(() => {
     if (fromList.current) window.history.back();
-    else window.history.replaceState(null, '', path);
+    else window.history.replaceState(null, '', address(path, params, undefined));
     fromList.current = false;
-  }, [path]);
+  }, [path, params]);
   return { named, open, leave };
 }

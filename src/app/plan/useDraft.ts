@@ -90,7 +90,7 @@ export function useDraft(key: string, start: KeptPlan): Draft {
   const [restored, setRestored] = useState(false);
   const [stepped, setStepped] = useState<Draft['stepped']>();
   const { input, past, future } = history;
-  const changed = useMemo(() => partsChanged(kept.input, input).length > 0, [kept, input]);
+  const changed = useMemo(() => kept.atMs === null || partsChanged(kept.input, input).length > 0, [kept, input]);
 
   useEffect(() => {
     const timer = setTimeout(() => {

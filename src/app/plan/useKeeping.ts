@@ -66,7 +66,7 @@ export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft
     say: setMessage,
     keep: async (over = false) => {
       const planId = await (over ? save(null) : save());
-      if (planId !== undefined && firstId === null) router.replace(`/plan/${planId}${window.location.search}`);
+      if (planId !== undefined && firstId === null) router.replace(`/plan/${planId}`);
       else router.refresh();
     },
     startBraise: async () => {

@@ -1,4 +1,5 @@
 import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
+import { KINDS, type OwnKind } from '@/core/kinds';
 import { LID_KINDS } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
@@ -37,4 +38,17 @@ export function heatWays(w: Words): readonly WayCard[] {
 /** A mode as a list gives it back. */
 export function asHeatMode(id: string): HeatMode {
   return HEAT_MODES.find((m) => m === id) ?? 'still';
+}
+
+/** Ready sets of choices: a kitchen's own where it has some, then ours. */
+export function kindSections(w: Words, own: readonly OwnKind[]) {
+  return [
+    ...(own.length > 0
+      ? [{ title: w.text('baseForm.yours'), options: own.map((k) => ({ id: k.id, label: k.name })) }]
+      : []),
+    {
+      title: w.text('baseForm.ours'),
+      options: KINDS.map((k) => ({ id: k.id, label: w.label('kind', k.id), why: w.say({ code: `kind.${k.id}.why` }) })),
+    },
+  ];
 }

@@ -1,4 +1,4 @@
-import { type Lexicon, type Meaning, type MeatEntry } from './lexicon';
+import { type Lexicon, type Meaning, type MeatEntry, type WishLexicon } from './lexicon';
 
 type Entry = readonly [pattern: RegExp, meaning: Meaning];
 
@@ -174,6 +174,63 @@ const REST: readonly Entry[] = [
 
 const NUMBER = '(\\d+(?:[.,]\\d+)?(?:\\s*[¼½¾])?|[¼½¾]|\\d+\\s+\\d\\/\\d|an?|one|two|three|four|five|six)';
 
+const COUNT = '(?<count>\\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve)';
+const HOUR = '\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+const CLOCK_HALF = '\\s*(?<half>[ap]\\.?m\\.?)';
+
+const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sept?', 'oct', 'nov', 'dec'];
+const WEEKDAYS = ['mon', 'tues?', 'wed(?:nes)?', 'thu(?:rs?)?', 'fri', 'sat(?:ur)?', 'sun'];
+
+/** What is to be braised, for how many and when, in one line. */
+const WISH: WishLexicon = {
+  eaters: [
+    new RegExp(`\\b(?:for|feeds?|serves?|serving)\\s+${COUNT}(?:\\s+(?:people|persons?|guests?|eaters?|of us))?\\b(?!\\s*(?:h\\b|hours?|min))`),
+    new RegExp(`\\b${COUNT}\\s+(?:people|persons|guests|eaters|of us|at (?:the )?table)\\b`),
+  ],
+  clocks: [
+    new RegExp(`\\b(?:at |by |around |about )?(?<hour>\\d{1,2})[:.](?<minute>\\d{2})(?:${CLOCK_HALF})?(?![\\d.])`),
+    new RegExp(`\\b(?:at |by |around |about )?(?<hour>\\d{1,2})${CLOCK_HALF}(?!\\w)`),
+    new RegExp(`\\b(?:at |by )?half (?:past )?(?<hour>${HOUR})\\b(?<thirty>)`),
+    /\b(?:at|by|around) (?<hour>\d{1,2})(?: o'?clock)?\b(?!\s*(?:°|º|degrees|[cf]\b|\d))/,
+    new RegExp(`\\b(?:at |by )?(?<hour>${HOUR}) ?o'?clock\\b`),
+  ],
+  morning: /^a/,
+  noon: /\b(?:at )?(?:noon|midday|lunch(?:time)?)\b/,
+  today: /\b(?:today|tonight|this evening)\b/,
+  tomorrow: /\btomorrow(?: (?:night|evening))?\b/,
+  inDays: new RegExp(`\\bin ${COUNT} days?\\b`),
+  weekdays: WEEKDAYS.map((day) => new RegExp(`\\b(?:on |this |next )?${day}(?:day)?(?: (?:night|evening))?\\b`)),
+  months: MONTHS.map(
+    (month) =>
+      new RegExp(
+        `\\b(?:on )?(?:the )?(?:(?<day>\\d{1,2})(?:st|nd|rd|th)?(?: of)? ${month}[a-z]*|${month}[a-z]* (?<after>\\d{1,2})(?:st|nd|rd|th)?)\\b`,
+      ),
+  ),
+  mass: /(?<![\d.,])(?:\d+(?:[.,]\d+)?|\d*\s*[¼½¾])\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)\b(?:\s*\d+\s*(?:oz|ounces?)\b)?/,
+  degrees: /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3})\b\s*(?:°|º|degrees?)?/,
+  places: [
+    [/\b(?:in (?:a|the) )?steam oven\b/, 'steamOven'],
+    [/\b(?:on (?:a|the) )?(?:hob|stove(?:top)?|burner|simmer(?:ed|ing)?)\b/, 'simmer'],
+    [/\b(?:on (?:a|the) )?(?:covered |kettle )?(?:grill|barbecue|bbq)\b/, 'grill'],
+    [/\b(?:in (?:a|the) )?(?:fan|convection)(?: oven)?\b/, 'fan'],
+  ],
+  oven: /\b(?:in (?:a|the) )?oven\b/,
+  lids: [
+    [/\b(?:no lid|without (?:a )?lid|uncovered|lid off|open)\b/, 'none'],
+    [/\b(?:under |in )?(?:tight )?foil\b/, 'tightFoil'],
+    [/\blid ajar\b/, 'ajar'],
+    [/\b(?:heavy lid|lid on|covered)\b/, 'heavy'],
+  ],
+  smallPot: /\b(?:in )?(?:the |my |a )?(?:small(?:est|er)?|little) (?:pot|casserole|dish|one)\b/,
+  largePot: /\b(?:in )?(?:the |my |a )?(?:big(?:gest|ger)?|large(?:st|r)?|wide(?:st|r)?) (?:pot|casserole|dish|one)\b/,
+  potAcross: /\b(?:in )?(?:the |my |a )?(?<cm>\d{2})\s*cm(?: (?:pot|casserole))?\b/,
+  pot: /\b(?:in )?(?:the |my |a )?(?:pot|casserole|dutch oven)\b/,
+  apart: /[|,;+&]|\b(?:with|and|in|under)\b/,
+  fillers:
+    /\b(?:for|at|on|in|by|of|the|an?|and|with|my|our|some|please|i|we|want|would|like|to|braised?|braising|make|making|cook(?:ed|ing)?|dinner|supper|evening|night|about|around|degrees|from|it|is|will|be|plates?|table|out|old)\b/g,
+  countBefore: new RegExp(`${COUNT}\\s+(?:(?:big|large|small|nice|whole|fresh|good)\\s+)?$`),
+};
+
 /** Recipes in English, British and American. */
 export const ENGLISH: Lexicon = {
   meat: MEAT,
@@ -200,7 +257,22 @@ export const ENGLISH: Lexicon = {
   toAnother: /^(?:-|–|to|or)\s*/,
   span: new RegExp(`${NUMBER}(?:\\s*(?:-|–|to|or)\\s*${NUMBER})?\\s*(hours?|hrs?|h|minutes?|mins?)\\b`, 'gi'),
   hours: /^h/i,
-  numbers: { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 },
+  numbers: {
+    a: 1,
+    an: 1,
+    one: 1,
+    two: 2,
+    three: 3,
+    four: 4,
+    five: 5,
+    six: 6,
+    seven: 7,
+    eight: 8,
+    nine: 9,
+    ten: 10,
+    eleven: 11,
+    twelve: 12,
+  },
   temperature: /(\d{2,3})\s*(?:°|º|degrees?\s*)?\s*(c|f|celsius|fahrenheit)\b/gi,
   fahrenheit: /^f/i,
   gas: /\bgas(?: mark)?\s*(\d)\b/gi,
@@ -209,4 +281,5 @@ export const ENGLISH: Lexicon = {
   fan: /\b(?:fan|convection)\b/i,
   simmers: /\bsimmer(?:s|ing)?\b/i,
   braises: /\b(?:braise|simmer|cook|oven|bake|stew|tender|cover)/i,
+  wish: WISH,
 };

@@ -23,7 +23,8 @@ function summed(taken: readonly Taken[], role: Taken['role']): Map<string, numbe
 
 const FATES_BY_KIND: Readonly<Partial<Record<string, readonly Fate[]>>> = { aromatic: ['melt'], seasoning: ['melt'] };
 
-function baseItem(id: string, kg: number): BaseItem {
+/** So much of a garnish, with what usually becomes of it and when it usually goes in. */
+export function baseItem(id: string, kg: number): BaseItem {
   const { kind, cutMm, lateMinutes } = garnishById(id);
   const suits = Object.keys(cutMm) as Fate[];
   const wanted = FATES_BY_KIND[kind] ?? ['bite'];

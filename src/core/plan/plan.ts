@@ -198,6 +198,8 @@ function dayWork(
   const warmMin = ahead ? fromColdMin(kitchen.liquid.water.left.value, burnerNetW(input.sear.burner)) : 0;
   const work = { ...kitchen.work, finish: kitchen.work.finish + Math.round(warmMin) };
   const late = request.vegetables.filter((v) => v.fromMin > 0);
+  // What goes in late is counted back from when the meat most likely is as wanted.
+  const endMin = Number.isFinite(when.likelyMin) ? when.likelyMin : when.readyMin;
   const firstLate = Math.min(...late.map((v) => v.fromMin));
   return {
     work,
@@ -215,11 +217,11 @@ function dayWork(
       ...kitchen.liquid.herbs.lines
         .filter((l) => l.herb.when === 'halfway')
         .map((l) => ({
-          atMin: looks.turnMin ?? (looks.testsMin.at(-1) ?? when.readyMin) / 2,
+          atMin: looks.turnMin ?? endMin / 2,
           adds: nameOf('herb', l.herb.id),
         })),
       ...base.late.map((s) => ({
-        atMin: Math.max(0, (looks.testsMin.at(-1) ?? when.readyMin) - s.minutes),
+        atMin: Math.max(0, endMin - s.minutes),
         adds: s.title,
       })),
     ],

@@ -24,20 +24,11 @@ interface TextFieldProps {
   readonly value: string;
   readonly error?: string | undefined;
   readonly multiline?: boolean;
-  readonly type?: 'text' | 'datetime-local';
   readonly maxLength?: number;
   readonly onChange: (value: string) => void;
 }
 
-export function TextField({
-  label,
-  value,
-  error,
-  multiline = false,
-  type = 'text',
-  maxLength,
-  onChange,
-}: TextFieldProps) {
+export function TextField({ label, value, error, multiline = false, maxLength, onChange }: TextFieldProps) {
   return (
     <AriaTextField
       value={value}
@@ -46,7 +37,7 @@ export function TextField({
       {...(maxLength === undefined ? {} : { maxLength })}
     >
       <LabelText>{label}</LabelText>
-      {multiline ? <AreaBox /> : <TextBox type={type} />}
+      {multiline ? <AreaBox /> : <TextBox />}
       <ErrorText>{error}</ErrorText>
     </AriaTextField>
   );

@@ -94,6 +94,7 @@ export const WORDS = {
   ...pages.panMap,
   ...pages.planEditor,
   ...pages.planSteps,
+  ...pages.begin,
   ...pages.planBar,
   ...pages.planList,
   ...pages.potForm,

@@ -91,7 +91,7 @@ export const base = {
   'look.onion.golden': 'soft, gold at the edges',
   'look.onion.deep': 'an even deep brown, jammy',
   'look.spiceOffHeat': 'off the heat, then the liquid at once',
-  'look.spiceSmells': 'smells; not darker',
+  'look.spiceSmells': 'it smells, and is no darker',
   'look.roux': 'nut-brown, smells of toast',
   'look.flour': 'no smell of raw flour, still pale',
   'look.beforeTheEnd': '{time} before the end',

@@ -6,14 +6,14 @@ export const baseForm = {
   'baseForm.minBeforeTheEnd': '{late} before the end',
   'baseForm.pieces': '{cut} pieces.',
   'baseForm.usual': 'Usual here {range}',
-  'baseForm.startFromABase': 'Start from a base',
+  'baseForm.startFromAKind': 'Start from a kind',
   'baseForm.yours': 'Yours',
   'baseForm.ours': 'Ours',
   'baseForm.inTheBase': 'In the base',
   'baseForm.addSomething': 'Add something',
   'baseForm.tomatoPaste': 'Tomato paste',
-  'baseForm.keepThisAsABase': 'Keep this as a base of your own',
-  'baseForm.nameOfTheBase': 'Name of the base',
+  'baseForm.keepThisAsAKind': 'Keep this as a kind of your own',
+  'baseForm.nameOfTheKind': 'Name of the kind',
   'baseForm.keepItPerKiloOf': 'Keep it, per kilo of meat',
   'baseForm.forget': 'Forget “{name}”',
 } as const;
@@ -21,7 +21,7 @@ export const baseForm = {
 export const basePanel = {
   'basePanel.cut': 'cut {size}',
   'basePanel.stayWithIt': '· stay with it',
-  'basePanel.until': 'until {look}. {why}',
+  'basePanel.until': '{Look}. {why}',
   'basePanel.forgotSomething': 'Forgot something?',
   'basePanel.whatWasLeftOut': 'What was left out',
   'basePanel.whatChanges': 'What changes:',
@@ -435,6 +435,23 @@ export const planEditor = {
   'planEditor.hereIsWhatYouHad': 'Here is what you had not kept.',
   'planEditor.goBackToTheKept': 'Go back to the kept plan',
   'planEditor.decisions': 'Decisions',
+} as const;
+
+/** The first minute of a plan. */
+export const begin = {
+  'begin.ask': 'What are you braising, for how many, when?',
+  'begin.line': 'Such as: oxtail for 6 saturday 7pm, 150, small pot',
+  'begin.understood': 'What was understood',
+  'begin.kind': 'Kind',
+  'begin.asUsual': 'As usual here',
+  'begin.also': 'And: {what}.',
+  'begin.notUnderstood': 'Not understood: {what}.',
+  'begin.plan': 'Plan it',
+  'begin.needsACut': 'Name a cut, or pick one.',
+  'begin.pictures': 'Cuts',
+  'begin.called': '{Cut} in {liquid}',
+  'begin.unkept': '{title} was begun here and not kept.',
+  'begin.goOn': 'Go on with it',
 } as const;
 
 /** Steps of a plan, taken back and done again, and what they changed. */

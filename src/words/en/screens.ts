@@ -353,7 +353,7 @@ export const answers = {
   'shape.added.limits': 'Added: up to {l_5}.',
   'shape.note.empty': 'Note: write something first.',
   'shape.timeZone': 'That is not a time zone such as Europe/Lisbon.',
-  'shape.manyKinds': 'At most {most} bases of your own can be kept.',
+  'shape.manyKinds': 'At most {most} kinds of your own can be kept.',
   'shape.moment': 'A record’s moment is none once the clock of its device is put right.',
   'shape.note.long': 'Note: keep it to 500 characters.',
   'start.head': 'What is kept cannot be served',
@@ -497,5 +497,4 @@ export const pageTitles = {
   'page.sheet': 'Bench sheet: {title}',
   'page.braise': 'On the fire',
   'page.log': 'Log',
-  'newPlan.title': 'Oxtail in stout',
 } as const;

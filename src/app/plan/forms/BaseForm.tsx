@@ -1,5 +1,6 @@
 'use client';
 
+import { kindSections } from '../wayLists';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
@@ -104,21 +105,9 @@ export function BaseForm(props: FormProps) {
   return (
     <>
       <SelectField
-        label={w.text('baseForm.startFromABase')}
+        label={w.text('baseForm.startFromAKind')}
         value=""
-        sections={[
-          ...(kitchen.kinds.length > 0
-            ? [{ title: w.text('baseForm.yours'), options: kitchen.kinds.map((p) => ({ id: p.id, label: p.name })) }]
-            : []),
-          {
-            title: w.text('baseForm.ours'),
-            options: KINDS.map((p) => ({
-              id: p.id,
-              label: w.name('kind', p.id),
-              why: w.say({ code: `kind.${p.id}.why` }),
-            })),
-          },
-        ]}
+        sections={kindSections(w, kitchen.kinds)}
         onChange={(id) => {
           const kind = [...kitchen.kinds, ...KINDS].find((p) => p.id === id);
           if (kind) change(withKind(input, kind));
@@ -207,8 +196,8 @@ export function BaseForm(props: FormProps) {
         }}
       />
       <Care step="base" />
-      <FormHead>{w.text('baseForm.keepThisAsABase')}</FormHead>
-      <TextField label={w.text('baseForm.nameOfTheBase')} value={name} maxLength={80} onChange={setName} />
+      <FormHead>{w.text('baseForm.keepThisAsAKind')}</FormHead>
+      <TextField label={w.text('baseForm.nameOfTheKind')} value={name} maxLength={80} onChange={setName} />
       <TextButton
         isDisabled={name.trim() === ''}
         onPress={() => {

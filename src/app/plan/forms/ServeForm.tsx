@@ -10,8 +10,7 @@ import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { WayCards } from '@/ui/controls/WayCards';
 import { Slider } from '@/ui/controls/Slider';
-import { TextField } from '@/ui/controls/TextField';
-import { localInputValue, momentFromLocalInput } from '@/ui/localInput';
+import { MomentField } from '@/ui/controls/MomentField';
 import { useWords } from '@/ui/KitchenContext';
 
 const MOST_SIDES = 6;
@@ -51,13 +50,12 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
   const w = useWords();
   return (
     <>
-      <TextField
+      <MomentField
         label={w.text('serveForm.platesOutAt')}
-        type="datetime-local"
-        value={localInputValue(input.serveAtMs, timeZone)}
+        value={input.serveAtMs}
         error={faultOf(w, faults, 'serveAtMs')}
-        onChange={(text) => {
-          change({ serveAtMs: momentFromLocalInput(text, timeZone) });
+        onChange={(serveAtMs) => {
+          change({ serveAtMs });
         }}
       />
       <WayCards
@@ -74,13 +72,12 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
       />
       {input.day.ahead === null ? null : (
         <>
-          <TextField
+          <MomentField
             label={w.text('serveForm.inTheFridgeBy')}
-            type="datetime-local"
-            value={localInputValue(input.day.ahead.fridgeByMs, timeZone)}
+            value={input.day.ahead.fridgeByMs}
             error={faultOf(w, faults, 'day.ahead')}
-            onChange={(text) => {
-              change({ day: { ...input.day, ahead: { fridgeByMs: momentFromLocalInput(text, timeZone) } } });
+            onChange={(fridgeByMs) => {
+              change({ day: { ...input.day, ahead: { fridgeByMs } } });
             }}
           />
           <Care step="store" />

@@ -240,15 +240,15 @@ describe('the base', () => {
   it('starts from a known base, and keeps this one under a name of its own', async () => {
     const { hand, now, kept } = open(BaseForm);
     const own = now().base.items.map((i) => i.id);
-    await choose(hand, /Start from a base/, /^Cider and mustard/);
+    await choose(hand, /Start from a kind/, /^Cider and mustard/);
     expect(now().base.items.map((i) => i.id)).not.toEqual(own);
     expect(now().liquid.parts.map((p) => p.id)).toContain('cider');
     expect(press(/Keep it, per kilo/)).toHaveProperty('disabled', true);
-    await hand.type(field('Name of the base'), '  Harbour base ');
+    await hand.type(field('Name of the kind'), '  Harbour base ');
     await hand.click(press(/Keep it, per kilo/));
     expect(kept.kind).toHaveBeenCalledOnce();
     expect(kept.kind.mock.calls[0]?.[0].name).toBe('Harbour base');
-    expect(field('Name of the base')).toHaveProperty('value', '');
+    expect(field('Name of the kind')).toHaveProperty('value', '');
   });
 
   it('brings paste in a usual amount when paste is wanted', async () => {
@@ -319,13 +319,19 @@ describe('finish and serve', () => {
     expect(now().finish.sauceLPerPlate).toBeCloseTo(0.09);
   });
 
-  it('reads the plate time in the kitchen’s own zone, and half of one as none', () => {
-    const { now } = open(ServeForm);
-    const box = screen.getByLabelText('Plates out at');
-    fireEvent.change(box, { target: { value: '2026-07-10T20:30' } });
+  it('takes the plate time in the kitchen’s own zone, as its reader writes it', async () => {
+    const { hand, now } = open(ServeForm, { serveAtMs: Date.UTC(2026, 6, 10, 18) });
+    const plates = within(screen.getByRole('group', { name: /^Plates out at/ }));
+    expect(plates.getAllByRole('spinbutton').map((s) => s.textContent)).toEqual(['10', '07', '2026', '19', '00']);
+    const segment = (name: RegExp): HTMLElement => plates.getByRole('spinbutton', { name });
+    await hand.click(segment(/^hour/));
+    await hand.keyboard('20');
+    await hand.click(segment(/^minute/));
+    await hand.keyboard('30');
     expect(now().serveAtMs).toBe(Date.UTC(2026, 6, 10, 19, 30));
-    fireEvent.change(box, { target: { value: '' } });
-    expect(now().serveAtMs).toBeNaN();
+    await hand.click(segment(/^day/));
+    await hand.keyboard('{ArrowUp}');
+    expect(now().serveAtMs).toBe(Date.UTC(2026, 6, 11, 19, 30));
   });
 
   it('cooks ahead into the fridge the evening before, and the same day again', async () => {

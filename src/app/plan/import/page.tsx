@@ -1,6 +1,6 @@
 import { type Metadata } from 'next';
 import { RecipeImport } from './RecipeImport';
-import { hourOn } from '@/calendar/calendar';
+import { meantMoment } from '@/calendar/calendar';
 import { presentMs } from '@/server/clock';
 import { lookedAt } from '@/server/looking';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
@@ -10,9 +10,9 @@ export async function generateMetadata(): Promise<Metadata> {
   return { title: (await pageWords()).text('page.fromRecipe') };
 }
 
-const SUPPER_HOUR = 19;
-
 export default async function ImportPage() {
   const kitchen = await readKitchen((await lookedAt()).db);
-  return <RecipeImport kitchen={kitchen} serveAtMs={hourOn(presentMs(), 1, SUPPER_HOUR, timeZoneOf(kitchen))} />;
+  return (
+    <RecipeImport kitchen={kitchen} serveAtMs={meantMoment(undefined, undefined, presentMs(), timeZoneOf(kitchen))} />
+  );
 }

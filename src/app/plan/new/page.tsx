@@ -1,9 +1,7 @@
 import { type Metadata } from 'next';
-import { newPlan } from '../newPlan';
-import { PlanEditor } from '../PlanEditor';
+import { NewPlan } from './NewPlan';
 import { lookedAt } from '@/server/looking';
-import { readKitchen, timeZoneOf } from '@/server/kitchens';
-import { presentMs } from '@/server/clock';
+import { readKitchen } from '@/server/kitchens';
 import { pageWords } from '@/app/pageWords';
 
 export async function generateMetadata(): Promise<Metadata> {
@@ -11,14 +9,5 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 
 export default async function NewPlanPage() {
-  const kitchen = await readKitchen((await lookedAt()).db);
-  const words = await pageWords();
-  return (
-    <PlanEditor
-      kitchen={kitchen}
-      start={newPlan(kitchen, words.text('newPlan.title'), presentMs(), timeZoneOf(kitchen))}
-      id={null}
-      updatedAtMs={null}
-    />
-  );
+  return <NewPlan kitchen={await readKitchen((await lookedAt()).db)} />;
 }

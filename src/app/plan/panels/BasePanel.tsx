@@ -58,7 +58,8 @@ export function BasePanel({ plan }: PanelProps) {
   const w = useWords();
   const { base } = plan;
   const start = plan.day.spans.find((s) => s.id === 'base')?.fromMs;
-  const doneMs = plan.day.ready.p50Ms;
+  const inAt = (step: BaseStep): string =>
+    w.clock(plan.day.marks.find((m) => m.id === `add-${step.title.code}`)?.atMs ?? Number.NaN);
   return (
     <Body>
       <StepList aria-label={w.text('basePanel.theBaseInOrder')}>
@@ -79,7 +80,7 @@ export function BasePanel({ plan }: PanelProps) {
         <Part title={w.text('basePanel.inLateCountedBackFrom')} open>
           <StepList>
             {base.late.map((s) => (
-              <Step key={s.id} step={s} at={`about ${w.clock(doneMs - s.minutes * 60_000)}`} />
+              <Step key={s.id} step={s} at={inAt(s)} />
             ))}
           </StepList>
           <p>{w.text('basePanel.fromTheStartTheyWould')}</p>

@@ -1,0 +1,44 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { Begin } from './Begin';
+import { PlanEditor } from '../PlanEditor';
+import { draftKey, readDraft, writeDraft } from '../useDraft';
+import { type Kitchen } from '@/contract/kitchen';
+import { type PlanInput } from '@/core/choices';
+
+const BEGUN = 'begun';
+
+/** A new plan: its first minute, and from then on the plan itself, which this browser has until it is kept. */
+export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
+  const begun = useSearchParams().has(BEGUN);
+  // Undefined until this browser was asked, null where it has none.
+  const [unkept, setUnkept] = useState<PlanInput | null>();
+  useEffect(() => {
+    // Looked up anew at each way back to the first minute: what was begun has changed since.
+    const timer = setTimeout(() => {
+      setUnkept(readDraft(draftKey(null))?.input ?? null);
+    }, 0);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [begun]);
+  const goOn = (): void => {
+    window.history.pushState(null, '', `/plan/new?${BEGUN}`);
+  };
+  if (begun && unkept === undefined) return null;
+  if (begun && unkept) return <PlanEditor kitchen={kitchen} start={unkept} id={null} updatedAtMs={null} />;
+  return (
+    <Begin
+      kitchen={kitchen}
+      unkept={unkept?.title}
+      onBegin={(input) => {
+        writeDraft(draftKey(null), { input, basedOnMs: null });
+        setUnkept(input);
+        goOn();
+      }}
+      onGoOn={goOn}
+    />
+  );
+}

@@ -1,0 +1,84 @@
+// @vitest-environment jsdom
+import { screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { NewPlan } from './NewPlan';
+import { draftKey, readDraft } from '../useDraft';
+import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
+import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
+import { choose, retype, shown, US } from '@/testing/screen';
+import { type UnitChoice } from '@/core/quantity';
+import '@/workers/plan.worker';
+
+vi.mock('comlink', () => import('@/testing/comlink'));
+vi.mock('next/navigation', () => import('@/testing/navigation'));
+vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
+
+beforeEach(() => {
+  localStorage.clear();
+  window.history.replaceState(null, '', '/plan/new');
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: NOON_MS - HOUR_MS });
+});
+
+const open = (units?: UnitChoice) => shown(<NewPlan kitchen={SALTMARSH_ROW} />, units ? { units } : {});
+const line = (): HTMLElement => screen.getByRole('textbox', { name: /^Such as/ });
+const plan = (): HTMLElement => screen.getByRole('button', { name: 'Plan it' });
+const begun = () => readDraft(draftKey(null))?.input;
+
+describe('the first minute', () => {
+  it('begins with nothing of a stranger’s, and plans from one line', async () => {
+    const { hand } = open();
+    expect(plan()).toHaveProperty('disabled', true);
+    expect(screen.getByText('Name a cut, or pick one.')).toBeTruthy();
+    await hand.type(line(), 'pork cheeks for 6 tomorrow 20:15, 140, small pot, cider{Enter}');
+    expect(window.location.search).toBe('?begun');
+    expect(begun()).toMatchObject({
+      title: 'Pork cheek in dry cider',
+      eaters: 6,
+      meat: { cutId: 'pork_cheek' },
+      heat: { kind: 'oven', tempC: 140 },
+      pot: { diameterMm: 220 },
+      serveAtMs: NOON_MS + (24 + 8.25) * HOUR_MS,
+    });
+    expect(await screen.findByRole('heading', { level: 1, name: 'Pork cheek in dry cider' })).toBeTruthy();
+    await screen.findByText(/On time \d+ evenings in 10/, {}, { timeout: 5000 });
+    window.history.back();
+    expect(await screen.findByText('Pork cheek in dry cider was begun here and not kept.')).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: 'Go on with it' }));
+    expect(await screen.findByRole('heading', { level: 1, name: 'Pork cheek in dry cider' })).toBeTruthy();
+  });
+
+  it('shows what was understood to settle, says what was not, and takes what is settled by hand', async () => {
+    const { hand } = open();
+    await retype(hand, line(), 'oxtail for 6, moonbeams, gas 2');
+    expect(screen.getByText(/^And: .*150 °C/)).toBeTruthy();
+    expect(screen.getByRole('status').textContent).toBe('Not understood: “moonbeams”.');
+    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '6');
+    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '8');
+    await hand.click(screen.getByRole('button', { name: 'Lamb shank' }));
+    await choose(hand, /Kind/, /^Cider and mustard/);
+    await hand.click(plan());
+    expect(begun()).toMatchObject({ title: 'Lamb shank', eaters: 8, meat: { cutId: 'lamb_shank' } });
+    expect(begun()?.liquid.parts.map((p) => p.id)).toEqual(['cider']);
+  });
+
+  it('speaks the reader’s own dates and degrees', async () => {
+    const { hand } = open(US);
+    await retype(hand, line(), 'short ribs 325 tomorrow 7pm');
+    expect(screen.getByText(/^And: .*325 °F/)).toBeTruthy();
+    const plates = within(screen.getByRole('group', { name: /^Plates out at/ }));
+    expect(plates.getAllByRole('spinbutton').map((s) => s.textContent)).toEqual(['3', '11', '2026', '7', '00', 'PM']);
+  });
+
+  it('has a plan that was begun here again after a reload, and nothing where none was', async () => {
+    const first = open();
+    await first.hand.type(line(), 'oxtail{Enter}');
+    await waitFor(() => {
+      expect(begun()?.title).toBe('Oxtail');
+    });
+    first.unmount();
+    open();
+    expect(await screen.findByRole('heading', { level: 1, name: 'Oxtail' })).toBeTruthy();
+    localStorage.clear();
+    first.unmount();
+  });
+});
