@@ -224,7 +224,7 @@ describe('the log', () => {
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');
     // Up to the test that found it; a forecast after that would speak against what was found.
-    expect(container.textContent.match(/Forecast then: \d\d:\d\d, between/g)).toHaveLength(2);
+    expect(container.textContent.match(/Forecast then: \d+:\d\d\sPM, between/g)).toHaveLength(2);
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
   });

@@ -11,7 +11,7 @@ export default function NotFound() {
       <Panel>
         <h1>{w.text('notFound.nothingOnThisBurner')}</h1>
         <p style={{ marginTop: 10 }}>
-          {w.text('notFound.thereIsNoSuchPage')} <Link href="/">{w.text('notFound.backToTheStove')}</Link>.
+          {w.text('notFound.thereIsNoSuchPage')} <Link href="/">{w.text('notFound.backHome')}</Link>.
         </p>
       </Panel>
     </Page>

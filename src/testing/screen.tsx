@@ -94,11 +94,11 @@ export async function choose(hand: UserEvent, label: string | RegExp, option: st
 const METRIC_AMOUNT = /.{0,40}\d[\s\u00a0]?(?:kg|g|ml|l|mm|°C)(?![\w/²³]).{0,20}/g;
 
 /**
- * Metric amounts in what a cook reads, with some words around each. Salt is in grams a kilo and grams a teaspoon for
+ * Metric amounts in what a cook reads, with some words around each. Salt is in grams a kilo, a litre and a teaspoon for
  * everybody: ounces are too coarse to season by.
  */
 export function metricAmounts(text: string): readonly string[] {
-  return (text.match(METRIC_AMOUNT) ?? []).filter((found) => !/\d g (a kilo|in a level teaspoon)/.test(found));
+  return (text.match(METRIC_AMOUNT) ?? []).filter((found) => !/\d g (a kilo|a litre|in a level teaspoon)/.test(found));
 }
 
 /** What should never be read on a screen. */

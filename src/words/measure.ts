@@ -126,7 +126,7 @@ const L_PER_QUART = 32 * L_PER_FL_OZ;
  */
 export function formatMeasure(
   value: number,
-  as: Exclude<Measure, 'volumePerHour' | 'evenings'>,
+  as: Exclude<Measure, 'volumePerHour' | 'evenings' | 'saltStrength'>,
   reader: Reader,
 ): string {
   if (!Number.isFinite(value)) return '–';
@@ -157,8 +157,6 @@ export function formatMeasure(
       return `${withFraction(value, 4)} tsp`;
     case 'share':
       return `${number(value * 100, 0)} %`;
-    case 'saltStrength':
-      return `${number(value * 100, value < 0.01 ? 2 : 1)} %`;
     case 'gramsPerKg':
       return us ? `${number(value / 10, 2)} %` : `${number(value, 1)} g/kg`;
     case 'gramsPerL':

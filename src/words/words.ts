@@ -119,6 +119,10 @@ export class Words {
 
   quantity(value: number, as: Measure): string {
     if (as === 'volumePerHour') return this.text('measure.perHour', { volume: { as: 'volume', value } });
+    // Salt is in grams for everybody: ounces are too coarse to season by.
+    if (as === 'saltStrength') {
+      return Number.isFinite(value) ? this.text('measure.saltALitre', { grams: Math.round(value * 1000) }) : '–';
+    }
     if (as === 'evenings') return this.evenings(value);
     if (as === 'share' && value > 0 && value < LEAST_SHARE) return this.text('measure.underOnePercent');
     return formatMeasure(value, as, this.reader);

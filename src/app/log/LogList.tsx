@@ -10,10 +10,11 @@ import { ImportButton } from '../ImportButton';
 import { type LogPage } from '@/server/entries';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { DISPLAY } from '@/ui/theme';
 
 const Row = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(220px, 1fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1.1fr) 132px minmax(180px, 0.9fr) minmax(0, 1.2fr);
   gap: 4px 22px;
   padding: 14px 0;
   align-items: center;
@@ -24,8 +25,16 @@ const Row = styled.li`
   h2 {
     font-size: 19px;
   }
+  > b {
+    font-family: ${DISPLAY};
+    font-size: 19px;
+    text-align: right;
+  }
   @media (max-width: 860px) {
     grid-template-columns: minmax(0, 1fr);
+    > b {
+      text-align: left;
+    }
   }
 `;
 
@@ -36,7 +45,6 @@ export const ON_TIME_MIN = 3;
 function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
   const w = useWords();
   const x = (min: number): number => (300 * min) / most;
-  const late = entry.actualMin - entry.plannedMin;
   const says = w.text('logList.plannedToTook', {
     planned: w.quantity(entry.plannedMin, 'minutes'),
     plannedP10: w.quantity(entry.plannedP10Min, 'minutes'),
@@ -59,13 +67,26 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
         <circle cx={x(entry.actualMin)} cy="15" r="7" fill="var(--ember)" stroke="var(--plate)" strokeWidth="2" />
       </svg>
       <Mute>
-        {w.text(Math.abs(late) < ON_TIME_MIN ? 'logList.onTime' : late > 0 ? 'logList.longer' : 'logList.shorter', {
+        {w.text('logList.plannedTook', {
           planned: w.quantity(entry.plannedMin, 'minutes'),
           actual: w.quantity(entry.actualMin, 'minutes'),
-          by: w.quantity(Math.abs(late), 'minutes'),
         })}
       </Mute>
     </div>
+  );
+}
+
+/** By how much it took longer or shorter than was most likely. */
+function Difference({ entry }: { entry: LogEntry }) {
+  const w = useWords();
+  const late = entry.actualMin - entry.plannedMin;
+  const onTime = Math.abs(late) < ON_TIME_MIN;
+  return (
+    <b>
+      {w.text(onTime ? 'logList.onTime' : late > 0 ? 'logList.longer' : 'logList.shorter', {
+        by: w.quantity(Math.abs(late), 'minutes'),
+      })}
+    </b>
   );
 }
 
@@ -103,6 +124,7 @@ export function LogList({ entries, page, pages, all, inside, waiting, aside }: L
                       {w.day(e.finishedMs)} · {w.title({ code: `cut.${e.cutId}.full` })}, {w.quantity(e.massKg, 'mass')}
                     </Mute>
                   </div>
+                  <Difference entry={e} />
                   <PlannedActual entry={e} most={most} />
                   <div>
                     <Scores verdict={e.verdict} />

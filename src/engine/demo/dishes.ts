@@ -1,6 +1,7 @@
 import { SALTMARSH_ROW } from './kitchen';
 import { KINDS, withKind } from '../../core/kinds';
 import { type BaseItem, type PlanHeat, type PlanInput, type ResultId } from '../../core/choices';
+import { type Verdict } from '../../core/cook';
 import { startPlan } from '../../core/plan';
 import { type LidKind, type Pot } from '../../core/larder';
 
@@ -99,20 +100,57 @@ const DUCK = dish(
   oven(155),
 );
 
-/** What was cooked in past weeks, newest first: days ago, hour served, and the seed of each pot's hidden truth. */
-export const PAST: readonly {
+/** A braise of the past: when it was, the seed of its pot's hidden truth, what its cook did and made of it. */
+export interface PastBraise {
   readonly dish: Dish;
   readonly daysAgo: number;
   readonly hour: number;
   readonly truth: number;
-}[] = [
-  { dish: CHEEKS, daysAgo: 4, hour: 19, truth: 11 },
-  { dish: DUCK, daysAgo: 9, hour: 20, truth: 23 },
+  /** When the fork went in first, as a share of the most likely time; the low estimate where left out. */
+  readonly firstTest?: number;
+  readonly verdict: Verdict;
+}
+
+/** What was braised before, newest first: six evenings, six lessons, one of them gone wrong and one long ago. */
+export const PAST: readonly PastBraise[] = [
+  {
+    dish: CHEEKS,
+    daysAgo: 4,
+    hour: 19,
+    truth: 11,
+    verdict: {
+      tenderness: 4,
+      moisture: 4,
+      sauce: 3,
+      salt: 2,
+      nextTime: 'Salt the sauce after the mustard, not before: it ate some of it.',
+    },
+  },
+  {
+    dish: DUCK,
+    daysAgo: 9,
+    hour: 20,
+    truth: 23,
+    verdict: {
+      tenderness: 4,
+      moisture: 4,
+      sauce: 4,
+      salt: 3,
+      nextTime: 'Lentils in ten minutes later; the skin could crisp under the grill meanwhile.',
+    },
+  },
   {
     dish: { ...OXTAIL, title: 'Oxtail in stout, first try', massKg: 1.6, pieces: 9, eaters: 3, potId: 'demo-round-26' },
     daysAgo: 17,
     hour: 19,
     truth: 37,
+    verdict: {
+      tenderness: 4,
+      moisture: 4,
+      sauce: 2,
+      salt: 3,
+      nextTime: 'A tough old tail: an hour longer than most. Make it the day before when guests come.',
+    },
   },
   {
     dish: dish(
@@ -125,12 +163,34 @@ export const PAST: readonly {
     daysAgo: 24,
     hour: 19,
     truth: 41,
+    firstTest: 1.9,
+    verdict: {
+      tenderness: 5,
+      moisture: 1,
+      sauce: 3,
+      salt: 3,
+      nextTime: 'Gone wrong: first fork test far too late, dry threads on every plate. Rabbit waits for nobody.',
+    },
   },
   {
-    dish: { ...SHANKS, title: 'Lamb shanks, small pot', massKg: 1.15, pieces: 3, eaters: 3, potId: 'demo-round-26' },
+    dish: {
+      ...SHANKS,
+      title: 'Lamb shanks, three of them',
+      massKg: 1.15,
+      pieces: 3,
+      eaters: 3,
+      potId: 'demo-round-26',
+    },
     daysAgo: 31,
     hour: 20,
     truth: 53,
+    verdict: {
+      tenderness: 4,
+      moisture: 4,
+      sauce: 3,
+      salt: 4,
+      nextTime: 'Preserved lemon is salty enough: no salt on the meat at all.',
+    },
   },
   {
     dish: dish(
@@ -145,9 +205,16 @@ export const PAST: readonly {
         { id: 'garlic', kg: 0.02, fate: 'melt', when: 'start' },
       ]),
     ),
-    daysAgo: 38,
+    daysAgo: 402,
     hour: 19,
     truth: 67,
+    verdict: {
+      tenderness: 4,
+      moisture: 3,
+      sauce: 2,
+      salt: 3,
+      nextTime: 'Half the stock: it swam, and the sauce never came together.',
+    },
   },
 ];
 

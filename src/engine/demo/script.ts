@@ -9,8 +9,6 @@ import { stageIndex } from '../../core/tenderness';
 const MIN_MS = 60_000;
 const RETEST_MIN = 15;
 const TESTS_AT_MOST = 12;
-/** Mostly right, now and then off. */
-const SCORE_CYCLE = [3, 3, 2, 3, 4] as const;
 
 export function planFor(input: PlanInput): Plan {
   const result = composePlan(input);
@@ -23,9 +21,15 @@ const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), at
 
 /**
  * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork twists or `untilMs`:
- * turned at half time, tested from the low estimate on. Every look costs the pot its heat.
+ * turned at half time, tested from the low estimate on, or first at that share of the most likely time. Every look costs the pot its heat.
  */
-export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs: number): NewEvent[] {
+export function recordsOf(
+  plan: Plan,
+  truth: number,
+  intoPotMs: number,
+  untilMs: number,
+  firstTest?: number,
+): NewEvent[] {
   let request: BraiseRequest = braiseRequest(plan.input);
   const eta = readyEta(plan.forecast);
   const events = [record(intoPotMs, { kind: 'intoPot' })];
@@ -35,7 +39,7 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
     events.push(record(at(turnMin), { kind: 'turned' }));
     request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: OPEN_SECONDS.turned }] };
   }
-  let testMin = Math.round(eta.p10);
+  let testMin = Math.round(firstTest === undefined ? eta.p10 : firstTest * eta.p50);
   for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
     const stage = simulatePot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
@@ -49,30 +53,12 @@ export function recordsOf(plan: Plan, truth: number, intoPotMs: number, untilMs:
   return events;
 }
 
-/** A finished braise: its records and a verdict that follows from how it went. */
-export function finishedRecords(plan: Plan, truth: number): NewEvent[] {
+/** A finished braise: its records, and what its cook made of it. */
+export function finishedRecords(plan: Plan, truth: number, verdict: Verdict, firstTest?: number): NewEvent[] {
   const late = ((truth * 7) % 13) - 4;
   const intoPotMs = plan.day.intoPotMs + late * MIN_MS;
-  const events = recordsOf(plan, truth, intoPotMs, Infinity);
+  const events = recordsOf(plan, truth, intoPotMs, Infinity, firstTest);
   const off = events.at(-1);
   if (!off) return events;
-  const lastTest = events.findLast((e) => e.act.kind === 'fork');
-  const fell = lastTest?.act.kind === 'fork' && stageIndex(lastTest.act.stage) > stageIndex(plan.forecast.target);
-  const spareMin = (plan.day.serveMs - plan.work.finish * MIN_MS - off.atMs) / MIN_MS;
-  const verdict: Verdict = {
-    tenderness: fell ? 5 : 4,
-    moisture: fell ? 3 : 4,
-    sauce: SCORE_CYCLE[truth % SCORE_CYCLE.length] ?? 3,
-    salt: SCORE_CYCLE[(truth >> 2) % SCORE_CYCLE.length] ?? 3,
-    nextTime: nextTime(spareMin, fell),
-  };
   return [...events, record(off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS, { kind: 'finished', verdict })];
-}
-
-function nextTime(spareMin: number, fell: boolean): string {
-  if (fell) return 'First test ten minutes sooner: it was falling already.';
-  if (spareMin < 0) return `Start half an hour earlier; we ate ${String(Math.round(-spareMin))} minutes late.`;
-  if (spareMin > 60)
-    return `It stood warm for ${String(Math.round(spareMin))} minutes: nine in ten is plenty for this cut.`;
-  return 'The same again, with greens.';
 }

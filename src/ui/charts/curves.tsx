@@ -149,6 +149,16 @@ interface ScaleChartProps {
   readonly height?: number | `${number}%`;
 }
 
+const TWISTS = 3;
+
+/** The minute at which the middle of the band crosses into the fork's twist, between two of its points. */
+function crossing(band: ScaleBand, first: number): number {
+  const at = (i: number): readonly [number, number] => [band.minutes[i] ?? 0, band.p50[i] ?? 0];
+  const [to, after] = at(Math.max(0, first));
+  const [from, before] = at(Math.max(0, first - 1));
+  return after > before ? from + ((TWISTS - before) / (after - before)) * (to - from) : to;
+}
+
 /** The fork scale over time: median and 80 % band, with the tests made. */
 export function ScaleChart({ band, startMs, nowMs, tests = [], height = 260 }: ScaleChartProps) {
   const w = useWords();
@@ -236,13 +246,14 @@ export function ScaleChart({ band, startMs, nowMs, tests = [], height = 260 }: S
     },
     [band, startMs, nowMs, tests, w],
   );
-  const twists = band.p50.findIndex((v) => v >= 3);
+  const twists = band.p50.findIndex((v) => v >= TWISTS);
+  const twistsMin = crossing(band, twists);
   return (
     <Chart
       height={height}
       option={option}
       label={w.text(twists < 0 ? 'curves.scaleNotReached' : 'curves.scale', {
-        at: w.clock(startMs + (band.minutes[Math.max(0, twists)] ?? 0) * 60_000),
+        at: w.clock(startMs + twistsMin * 60_000),
         tests: tests.length,
       })}
     />

@@ -33,8 +33,8 @@ export const recipe = {
     'For {eaters, number}, on the table at {table}. Begin at {begin}, in the pot at {pot}; {ready} most likely at {likely}, between {low} and {high}.',
   'recipe.toBuy': 'To buy',
   'recipe.theDay': 'The day',
-  'calendar.hands': 'Hands for {hands}. Likely {range}.',
-  'calendar.byItself': 'Goes on by itself. Likely {range}.',
+  'calendar.hands': 'Hands for {hands}. Mostly {range}.',
+  'calendar.byItself': 'Goes on by itself. Mostly {range}.',
   'calendar.in': 'in: {what}',
 } as const;
 

@@ -123,7 +123,7 @@ export const forgotten = {
   'forgotten.bay.changes': 'Fainter; do not double them.',
   'forgotten.flour': 'flour',
   'forgotten.flour.still': 'Knead with the same weight of butter and whisk in at the end, or starch in cold water.',
-  'forgotten.flour.changes': 'None: the volume is known by then, so it is surer.',
+  'forgotten.flour.changes': 'None: the volume is known by then, so it is safer.',
   'forgotten.salt': 'salt on the meat',
   'forgotten.salt.still': 'Season the sauce once it is reduced, and the meat as it is lifted out.',
   'forgotten.salt.changes': 'The middle of thick pieces stays a little bland.',

@@ -104,12 +104,12 @@ export const compare = {
   'compare.forecastingEveryWay': 'Forecasting every way…',
   'compare.forTheSamePlate': 'For the same plate',
   'compare.tallYourHandsBrownThe':
-    '· tall: your hands · brown: the heat · red: gets ready, line at the middle · green: stays good',
-  'compare.againstThePlan': 'Against the plan',
+    '· tall: your hands · brown: the heat · red: gets ready, line where most likely · green: stays good',
+  'compare.alike': 'The same in all',
   'compare.thePlanItself': 'the plan itself',
   'compare.keepThisWay': 'Keep this way',
   'compare.everyWayIsForecastWith':
-    'Every way is forecast with the same meat, pot and cook; figures marked “about” are the model’s middle, as sure as the windows are wide. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.',
+    'Every way is forecast with the same meat, pot and cook; what is marked “about” is most likely, no more. A hotter oven hardly hurries a covered pot: once it simmers, the heat goes into steam.',
 } as const;
 
 export const confirmButton = {
@@ -307,7 +307,7 @@ export const liveForecast = {
   'liveForecast.forkScaleTheEstimateNow': 'Fork scale, the estimate now',
   'liveForecast.liquidIsFineItWill': 'Liquid is fine: it will not run low before the meat is done.',
   'liveForecast.theLiquidWouldRunLow': 'The liquid would run low at {liquidLow}.',
-  'liveForecast.cookValuesAreFittedTo': 'Cook values are fitted to kitchen practice, not measured: the fork decides.',
+  'liveForecast.cookValuesAreFittedTo': 'Times follow from how long kitchens braise this cut: the fork decides.',
   'liveForecast.readyMostLikely': '{says}: ready most likely',
   'liveForecast.iHaveDoneThat': 'I have done that',
   'liveForecast.whatTheHeatCouldDo': 'What the heat could do',
@@ -325,29 +325,30 @@ export const logDetail = {
   'logDetail.onTime':
     'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, on time.',
   'logDetail.later':
-    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} later than the middle.',
+    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} later than most likely.',
   'logDetail.sooner':
-    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} sooner than the middle.',
+    'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} sooner than most likely.',
   'logDetail.howItCameOut': 'How it came out',
   'logDetail.readyThen': 'Forecast then: {middle}, between {low} and {high}',
   'logDetail.finishedPotAsPlanned': 'The finished pot as it was planned',
   'logDetail.nextTime': 'Next time:',
   'logDetail.whereTheForecastEndedUp': 'Where the forecast ended up',
-  'logDetail.ringAForkTestBand': 'Ring: a fork test. Band: where 80 of 100 kitchens would be, after all records.',
+  'logDetail.ringAForkTestBand': 'Ring: a fork test. Shaded: where 8 kitchens in 10 would be, all records counted.',
 } as const;
 
 export const logList = {
   'logList.plannedToTook': 'Planned {planned} (between {plannedP10} and {plannedP90}), took {actual}',
-  'logList.onTime': 'planned {planned}, took {actual}, on time',
-  'logList.longer': 'planned {planned}, took {actual}, {by} longer',
-  'logList.shorter': 'planned {planned}, took {actual}, {by} shorter',
+  'logList.onTime': 'on time',
+  'logList.longer': '{by} longer',
+  'logList.shorter': '{by} shorter',
+  'logList.plannedTook': 'planned {planned}, took {actual}',
   'logList.log': 'Log',
   'logList.nothingIsInTheLog':
     'Nothing is in the log yet. Finish a braise and it stands here, planned against what really happened.',
   'logList.withinTheWindow':
     '{inside, number} of {all, plural, one {# braise} other {# braises}} twisted within the planned window; about 8 of 10 should.',
   'logList.greyTheWindowPlannedLine':
-    'Grey: the window planned. Line: its middle. Ember dot: when the fork was found to twist.',
+    'Grey: the window planned. Line: most likely. Ember dot: when the fork was found to twist.',
 } as const;
 
 export const meatForm = {
@@ -406,12 +407,12 @@ export const nextCard = {
 export const notFound = {
   'notFound.nothingOnThisBurner': 'Nothing on this burner',
   'notFound.thereIsNoSuchPage': 'There is no such page, plan or braise; it may have been deleted.',
-  'notFound.backToTheStove': 'Back to the stove',
+  'notFound.backHome': 'Back to Home',
 } as const;
 
 export const panMap = {
   'panMap.fromAboveBatchOfHolds':
-    '{name} from above: batch {number} of {batches} holds {count} of {pieces} pieces and covers {share} of the pan. The pan falls to {coolest}; under {browns} meat stops browning. {Verdict}.',
+    '{name} from above: batch {number} of {batches} has {count} of {pieces} pieces and covers {share} of the pan. The pan falls to {coolest}; under {browns} meat stops browning. {Verdict}.',
   'panMap.largerThanThePanLean': 'larger than the pan: lean and turn it',
   'panMap.batchOf': '{batches, plural, =1 {One batch} other {Batch {number} of #}}: {verdict}',
   'panMap.ofPiecesMin': '{count} of {pieces} pieces, {time}',
@@ -543,7 +544,7 @@ export const recipeImport = {
   'recipeImport.aPlanFromARecipe': 'A plan from a recipe',
   'recipeImport.allPlans': 'All plans',
   'recipeImport.saveARecipesPageOr':
-    'Save a recipe’s page, or copy its JSON-LD: meat, weights, liquids, heat and time are read out of it here, on this machine, and nothing is fetched. What is not understood is yours to settle.',
+    'Save a recipe’s page and open it here, or paste its source: meat, weights, liquids, heat and time are read out of it here, on this machine, and nothing is fetched. What is not understood is yours to settle.',
   'recipeImport.chooseAFile': 'Choose a file',
   'recipeImport.orPasteIt': 'Or paste it',
   'recipeImport.readIt': 'Read it',
@@ -600,7 +601,7 @@ export const searForm = {
   'searForm.muchSaltComesWithOther': 'Much salt comes with other things: take {strength}',
   'searForm.spices': 'Spices',
   'searForm.addASpice': 'Add a spice',
-  'searForm.inThePan': 'In the pan',
+  'searForm.searing': 'Searing',
   'searForm.pan': 'Pan',
   'searForm.burner': 'Burner',
   'searForm.wWReachThePan': '{kind}, {power}; {reaches} reach the pan',
@@ -728,7 +729,7 @@ export const verdict = {
   'verdict.waysOf': '{title}: {count, plural, one {one way} other {# ways}}',
   'verdict.whyThisTime': 'Why this time?',
   'verdict.cookValuesAreFittedTo':
-    'Cook values are fitted to how long kitchens braise this cut, not measured: the band says how far to trust them.',
+    'Times follow from how long kitchens braise this cut: the window says how far to trust them.',
   'verdict.goodFor': 'Stays good about {goodFor}.',
   'verdict.begin': 'Begin, {day}',
   'verdict.evenings': '{handsOn} of it your hands. On time {confidence}.',

@@ -30,7 +30,7 @@ export const fields = {
   'field.side': 'Side dish',
   'field.saucePerPlate': 'Sauce a plate',
   'field.altitude': 'Altitude',
-  'field.confidence': 'Wanted certainty',
+  'field.confidence': 'How sure to be on time',
   'field.heat.still': 'Oven set to',
   'field.heat.fan': 'Oven set to',
   'field.heat.simmer': 'Liquid at, or over',
@@ -80,12 +80,12 @@ export const reasons = {
   'reason.governs': 'The {cut} governs: of {all} it is done last.',
   'reason.thick': '{thick} thick: its middle passes {melts} after about {after}; from there collagen melts fast.',
   'reason.staysBelow': '{thick} thick: its middle stays below {melts}; from there collagen melts fast.',
-  'reason.liquidHeld': 'The liquid ends at {ends}, where you hold it.',
+  'reason.liquidHeld': 'The liquid ends at {ends}, where you keep it.',
   'reason.liquidEnds':
     'The liquid ends at {ends}, whatever the dial says above it: covered liquid cannot pass the boil.',
   'reason.runsDry': 'After about {at} there is no liquid left: from then on the meat roasts in a hot pot.',
   'reason.needs':
-    'This cut needs about {need} at {C_95} for that; one animal and the next differ by {spread}, which is most of the band.',
+    'This cut needs about {need} at {C_95} for that; one animal and the next differ by {spread}: that is most of the doubt.',
   'reason.looks':
     'Every look lets heat out; one of a minute costs about {cost}. {looks, plural, one {# is} other {# are}} counted in.',
 } as const;
@@ -127,7 +127,7 @@ export const waysOut = {
   'wayOut.ontoHob': 'On the hob, simmering at {temp} or over, instead',
   'wayOut.oven': 'Oven at {temp}',
   'wayOut.fan': 'Fan on, {temp}',
-  'wayOut.simmer': 'Hold the simmer at {temp} or over',
+  'wayOut.simmer': 'Keep the simmer at {temp} or over',
   'wayOut.heavyLid': 'A heavy lid',
   'wayOut.lessSure': 'Be content to be in time {share}',
   'wayOut.serveLater': 'Serve later, at the next half hour that leaves time',
@@ -174,7 +174,7 @@ export const waysOut = {
   'elsewhere.set.simmer': 'Liquid kept at {temp} or over',
   'elsewhere.set.steamOven': 'Steam oven set to {temp}',
   'elsewhere.set.grill': 'Grill held at {temp}',
-  'elsewhere.asLong': 'The setting that takes as long, by the model.',
+  'elsewhere.asLong': 'The setting that takes as long.',
   'elsewhere.longer': 'The nearest there is: {by} longer in the pot.',
   'elsewhere.shorter': 'The nearest there is: {by} shorter in the pot.',
   'elsewhere.pourMore': 'Pour in about {by} more, or top up',

@@ -121,10 +121,10 @@ export const panels = {
   'otherCut.sooner': 'is sooner done',
   'otherCut.asLong': 'takes about as long',
   'cut.source':
-    'Cook values fitted to usual braising times; composition rounded from food-composition tables; sizes as usually sold.',
-  'cut.confidence.high': 'Confidence in this cut: high.',
-  'cut.confidence.medium': 'Confidence in this cut: middling.',
-  'cut.confidence.low': 'Confidence in this cut: low.',
+    'Times from how long kitchens braise it; sizes as usually sold.',
+  'cut.confidence.high': 'We are sure of this cut.',
+  'cut.confidence.medium': 'We are fairly sure of this cut.',
+  'cut.confidence.low': 'We are not sure of this cut: trust the fork.',
   'panel.meat': 'How will the fork feel?',
   'panel.meat.note': 'when each stage should come',
   'panel.pot': 'Does it fit?',
@@ -141,7 +141,7 @@ export const panels = {
   'panel.finish.note': 'liquid in the pot by then',
   'panel.serve': 'Ready in time?',
   'panel.serve.note': 'most likely, and where 8 evenings in 10 lie',
-  'after.reserve': 'Reserve for a slow animal. Lid on, heat off: it stays above {C_60} for an hour and more.',
+  'after.reserve': 'In reserve, for meat that takes longer. Lid on, heat off: it stays above {C_60} for an hour and more.',
   'after.lift': 'Bay, herbs and strings out, and counted.',
   'after.cool': 'Into ice water in its liquid, stirred now and then.',
   'after.fridge': 'Cold through; the fat sets on top.',
@@ -174,7 +174,7 @@ export const panels = {
   'file.text': 'Recipe to read',
   'file.text.what': 'shopping, steps and times, Markdown',
   'file.recipe': 'Recipe for other programs',
-  'file.recipe.what': 'schema.org, JSON-LD',
+  'file.recipe.what': 'for a program to read',
   'compare.changed': '{why} Load this page again to compare it as it is now.',
   'compare.fault': '{Way}: {fault}',
   'elsewhere.dial':
@@ -263,7 +263,7 @@ export const records = {
   'lesson.onTrack': 'on track',
   'lesson.later': 'ready {by} later',
   'lesson.sooner': 'ready {by} sooner',
-  'lesson.surer': '{moved}, {by} surer',
+  'lesson.surer': '{moved}, window {by} narrower',
   'learned.toughness.more': 'This animal seems about {by} tougher than most.',
   'learned.toughness.less': 'This animal seems about {by} tenderer than most.',
   'learned.ovenOffset.more': 'The oven seems to run {by} hot.',
@@ -276,7 +276,7 @@ export const records = {
   'learned.thickness.less': 'The pieces behave as if {by} thinner.',
   'learned.meatStart.more': 'The meat went in about {by} warmer.',
   'learned.meatStart.less': 'The meat went in about {by} colder.',
-  'learned.lidAjar': 'The lid may not sit: {chance} likely. Look at it, or measure how deep the liquid stands.',
+  'learned.lidAjar': 'The lid may not sit, {chance} sure. Look at it, or measure how deep the liquid stands.',
   'learned.unexplained':
     'Nothing the plan knows explains this reading. The forecast goes on from it, and takes less for granted of what brought it there.',
   'learned.letGo': 'An earlier reading does not fit what came after it, and counts no more.',
@@ -298,9 +298,9 @@ export const records = {
   'live.between': 'between {low} and {high}',
   'live.thenCold': 'be cold in {time}',
   'live.thenPlate': 'strain, reduce and plate in {time}',
-  'live.teaches.fork': 'What would teach most: a fork test at {at}, {by} surer.',
-  'live.teaches.level': 'What would teach most: how deep the liquid stands at {at}, {by} surer.',
-  'live.teaches.probe': 'What would teach most: a probe reading at {at}, {by} surer.',
+  'live.teaches.fork': 'A fork test at {at} would teach most: the window {by} narrower.',
+  'live.teaches.level': 'How deep the liquid stands at {at} would teach most: the window {by} narrower.',
+  'live.teaches.probe': 'A probe reading at {at} would teach most: the window {by} narrower.',
 } as const;
 
 /** Scores of a verdict: the question, the five answers, and each as part of a sentence. */
@@ -483,7 +483,7 @@ export const answers = {
   'file.brokenRecipe':
     'There is data in it, but it is not whole: a bracket or a comma is missing. Save the page again.',
   'file.noRecipe':
-    'There is no schema.org recipe in it: neither JSON-LD by itself nor in a page. Type the plan in by hand, or try another page.',
+    'There is no recipe in it that a program can read. Type the plan in by hand, or try another page.',
 } as const;
 
 /** Names of pages, and what a new plan starts as. */

@@ -12,7 +12,7 @@ export const next = {
   'next.topUp': 'Top up with hot liquid',
   'next.topUp.why': 'By then less than {low} would be left, and it could catch.',
   'next.topUp.dry':
-    'By then less than {low} would be left. With nothing added the pot runs dry at about {at} ({share} likely before the meat is ready), and then it roasts and burns.',
+    'By then less than {low} would be left. With nothing added the pot runs dry at about {at} ({share} of such evenings, before the meat is ready), and then it roasts and burns.',
   'next.topUp.sign': 'The base must not smell or feel sticky under a spoon.',
   'next.fork': 'Fork test the thickest {piece}',
   'next.fork.why': '{chance} chance that it {stage} by then. One look costs about {cost}.',

@@ -53,6 +53,11 @@ const Choice = styled(CheckboxButton)`
   }
 `;
 
+/** As high as what comes in its place, so that nothing beneath it jumps. */
+const Waiting = styled(Panel)`
+  min-height: 900px;
+`;
+
 const Scroll = styled.div`
   overflow-x: auto;
 `;
@@ -64,10 +69,26 @@ const Table = styled.table`
   min-width: 640px;
   th,
   td {
-    text-align: left;
+    text-align: right;
     vertical-align: top;
-    padding: 8px 14px 8px 0;
+    padding: 8px 0 8px 14px;
     border-top: 1px solid var(--line);
+  }
+  tbody th {
+    text-align: left;
+    padding-left: 0;
+  }
+  tbody td[colspan] {
+    text-align: left;
+    font-weight: 400;
+  }
+  thead small {
+    display: block;
+    font-weight: 400;
+    color: var(--mute);
+    font-size: 14px;
+    line-height: 1.3;
+    padding-bottom: 6px;
   }
   thead > tr > * {
     border-top: 0;
@@ -189,6 +210,12 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
       cell: (r) => [w.text('compare.about', { amount: w.quantity(r.moisture, 'share') })],
     },
   ];
+  // What differs comes first; what is the same in all is said once.
+  const [first] = shown;
+  const isAlike = (row: (typeof rows)[number]): boolean =>
+    shown.length > 1 && new Set(shown.map((r) => row.cell(r)[0])).size === 1;
+  const differing = rows.filter((row) => !isAlike(row));
+  const alike = rows.filter(isAlike);
   return (
     <Page>
       <PageHead>
@@ -225,9 +252,9 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
       {failed ? (
         <FaultNote role="alert">{w.text('compare.theWaysCouldNotBe')}</FaultNote>
       ) : compared === undefined ? (
-        <Panel aria-busy="true">{w.text('compare.forecastingEveryWay')}</Panel>
+        <Waiting aria-busy="true">{w.text('compare.forecastingEveryWay')}</Waiting>
       ) : null}
-      {shown.length > 0 ? (
+      {first ? (
         <>
           <Panel aria-labelledby="axis">
             <h2 id="axis" style={{ fontSize: 18 }}>
@@ -259,12 +286,20 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
                     {shown.map((r) => (
                       <th key={r.way.id} scope="col">
                         {w.title(r.way.says)}
+                        <small>
+                          {r.way.id === 'plan' || base === undefined
+                            ? w.text('compare.thePlanItself')
+                            : w.say(difference(base, r))}
+                        </small>
+                        {r.way.id === 'plan' ? null : (
+                          <Button onPress={() => void keep(r.way.input)}>{w.text('compare.keepThisWay')}</Button>
+                        )}
                       </th>
                     ))}
                   </tr>
                 </thead>
                 <tbody>
-                  {rows.map((row) => (
+                  {differing.map((row) => (
                     <tr key={row.name}>
                       <th scope="row">{row.name}</th>
                       {shown.map((r) => {
@@ -278,23 +313,17 @@ export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
                       })}
                     </tr>
                   ))}
-                  <tr>
-                    <th scope="row">{w.text('compare.againstThePlan')}</th>
-                    {shown.map((r) => (
-                      <td key={r.way.id}>
-                        <small>
-                          {r.way.id === 'plan' || base === undefined
-                            ? w.text('compare.thePlanItself')
-                            : w.say(difference(base, r))}
-                        </small>
-                        {r.way.id === 'plan' ? null : (
-                          <Button style={{ marginTop: 8 }} onPress={() => void keep(r.way.input)}>
-                            {w.text('compare.keepThisWay')}
-                          </Button>
+                  {alike.length > 0 ? (
+                    <tr>
+                      <th scope="row">{w.text('compare.alike')}</th>
+                      <td colSpan={shown.length}>
+                        {w.list(
+                          alike.map((row) => w.text('why.title', { label: row.name, value: row.cell(first)[0] })),
+                          'semicolon',
                         )}
                       </td>
-                    ))}
-                  </tr>
+                    </tr>
+                  ) : null}
                 </tbody>
               </Table>
             </Scroll>

@@ -137,7 +137,7 @@ export function SearForm(props: FormProps) {
         />
       ) : null}
 
-      <FormHead>{w.text('searForm.inThePan')}</FormHead>
+      <FormHead>{w.text('searForm.searing')}</FormHead>
       <WayField
         {...props}
         topic="searDepth"
