@@ -106,6 +106,21 @@ export async function fill(driver: WebDriver, label: string, text: string): Prom
   await input.sendKeys(text, '\t');
 }
 
+/** Says on the page of the first minute what is to be braised, and waits for the plan. */
+export async function beginPlan(driver: WebDriver, line: string): Promise<void> {
+  const asked = await driver.wait(until.elementLocated(By.css('form input')), WAIT_MS, 'Nobody asks what it is to be.');
+  await driver.wait(
+    async () => {
+      await asked.sendKeys(Key.chord(Key.CONTROL, 'a'), line);
+      return (await asked.getAttribute('value')) === line;
+    },
+    WAIT_MS,
+    'The line is not taken.',
+  );
+  await press(driver, 'Plan it');
+  await findText(driver, 'h2', 'The day');
+}
+
 /** Closes the open popover by keyboard, once it has the focus, and waits until it is gone. */
 export async function dismiss(driver: WebDriver): Promise<void> {
   await driver.wait(

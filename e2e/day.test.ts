@@ -1,6 +1,6 @@
 import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { complaints, dismiss, field, findText, press, WAIT_MS } from './browser';
+import { beginPlan, complaints, dismiss, field, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
 
 const here = served({ demo: true });
@@ -23,13 +23,13 @@ describe('the kitchen’s clock', () => {
   it('runs in the zone that is chosen, and is kept', async () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail for 4');
     expect(await plates()).toBe('19:00');
     await chooseZone('Adelai', 'Australia/Adelaide');
     await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The clock stays where it was.');
     expect(await plates()).toMatch(/:[03]0$/);
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail for 4');
     expect(await plates()).toBe('19:00');
     await chooseZone('As this', 'As this machine');
     await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The machine’s clock does not come back.');
@@ -41,12 +41,16 @@ describe('cooking it the day before', () => {
   it('lays the day out over two days, with the cooling between', async () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    // Days ahead: whatever the hour is now, the evening before is still to come.
+    await beginPlan(driver, 'oxtail in stout for 4 in 4 days 7pm');
     await press(driver, 'Serve: ');
     await press(driver, 'Ahead', 'label');
     await findText(driver, 'h3', 'Cold in time, and warm again');
-    expect(await (await field(driver, 'In the fridge by')).getAttribute('value')).toMatch(/T21:00$/);
+    const fridgeBy = await driver.findElement(By.xpath('//*[normalize-space(text())="In the fridge by"]/parent::*'));
+    expect(await fridgeBy.getText()).toContain('21:00');
+    await press(driver, 'Tasks and sides');
     await findText(driver, 'span', 'cool in ice water, into the fridge');
+    await press(driver, 'Lower');
     await press(driver, 'The same day', 'label');
     await driver.wait(
       async () => (await driver.findElements(By.xpath('//h3[starts-with(., "Cold in time")]'))).length === 0,

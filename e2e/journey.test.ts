@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/webdriverjs';
 import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
+import { beginPlan, complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { served } from './served';
 
 const here = served({ demo: true });
@@ -32,7 +32,9 @@ describe('a braise from plan to log', () => {
   it('refuses what cannot be cooked in a sentence and loses nothing of the form', async () => {
     const { driver } = here;
     await press(driver, 'Plan a braise', 'a');
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h1', 'What are you braising');
+    expect(await violations()).toEqual([]);
+    await beginPlan(driver, 'oxtail in stout for 4');
     expect(await violations()).toEqual([]);
     await fill(driver, 'Name of the dish', 'Saturday oxtail');
     await fill(driver, 'Weight, trimmed', '0');
@@ -190,7 +192,7 @@ describe('a braise from plan to log', () => {
     expect(overflow).toBeLessThanOrEqual(0);
     await setViewport(driver, 1280, 800);
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail in stout for 4');
     await driver.findElement(By.css('header button[aria-label*="colours"]')).click();
     expect(await violations()).toEqual([]);
     const said = (await complaints(driver)).filter(

@@ -1,6 +1,6 @@
 import { By, Key, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { dismiss, fill, findText, press, WAIT_MS } from './browser';
+import { beginPlan, dismiss, fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
 
 const here = served({ demo: true });
@@ -34,7 +34,7 @@ describe('planning a dinner in full', () => {
   it('takes amounts as people type them, and shows them in the units asked for', async () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail in stout for 4');
     await fill(driver, 'Weight, trimmed', '4 lb 14 oz');
     await driver.wait(async () => (await bodyText()).includes('Oxtail, 2.2 kg'), WAIT_MS);
     await fill(driver, 'Weight, trimmed', 'two pounds');
@@ -103,7 +103,7 @@ describe('planning a dinner in full', () => {
     await waitForText('Forget “Harbour red”');
     await driver.executeScript('localStorage.clear()');
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail in stout for 4');
     await press(driver, 'Base: ');
     await waitForText('Deep brown · yours');
     await choose('Start from a kind', 'Harbour red');
@@ -124,7 +124,7 @@ describe('planning a dinner in full', () => {
     await fill(driver, 'Pieces', '20');
     await press(driver, 'Pot: ');
     await choose('Pot', 'Small steel pot');
-    await findText(driver, 'h2', 'To make it fit');
+    await press(driver, 'To make it fit');
     await press(driver, 'Take');
     await driver.wait(
       async () => (await driver.findElements(By.css('#fit-ways'))).length === 0,
@@ -139,7 +139,7 @@ describe('planning a dinner in full', () => {
     const { driver } = here;
     const shown = await (await findText(driver, 'button', 'Base: ')).getText();
     await press(driver, 'Keep');
-    await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}$/), WAIT_MS);
+    await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}\?at=pot$/), WAIT_MS);
     await driver.navigate().refresh();
     await findText(driver, 'h2', 'The day');
     expect(await (await findText(driver, 'button', 'Base: ')).getText()).toBe(shown);
@@ -147,12 +147,12 @@ describe('planning a dinner in full', () => {
 
   it('asks whose change to keep when two tabs change one plan', async () => {
     const { driver } = here;
+    await press(driver, 'Meat: ');
     const plan = await driver.getCurrentUrl();
     const first = await driver.getWindowHandle();
     const keep = async (name: string): Promise<void> => {
       await fill(driver, 'Name of the dish', name);
-      await driver.wait(until.elementIsEnabled(await findText(driver, 'button', 'Keep changes')), WAIT_MS);
-      await press(driver, 'Keep changes');
+      await press(driver, 'Keep');
     };
     await driver.switchTo().newWindow('tab');
     await driver.get(plan);
@@ -178,7 +178,7 @@ describe('moving the day by hand', () => {
   it('drags the plate along the ember line, and everything replans', async () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
-    await findText(driver, 'h2', 'The day');
+    await beginPlan(driver, 'oxtail in stout for 4');
     const plates = await timeOf('Plates out');
     const lights = await timeOf('sear, base, liquid');
     const plate = await handle('Plates out');
@@ -203,6 +203,7 @@ describe('moving the day by hand', () => {
 
   it('holds a task where the cook wants it, says where that cannot be, and offers days that can', async () => {
     const { driver } = here;
+    await press(driver, 'Tasks and sides');
     const meat = await handle('get the meat ready');
     await driver.executeScript('arguments[0].focus()', meat);
     await driver.actions().sendKeys(Key.ARROW_LEFT).perform();
@@ -211,12 +212,15 @@ describe('moving the day by hand', () => {
     await driver.executeScript('arguments[0].focus()', base);
     await driver.actions().keyDown(Key.SHIFT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.SHIFT).perform();
     await waitForText('cannot wait so long');
+    await press(driver, 'Lower');
+    await press(driver, 'To make the day work');
     await press(driver, 'Take');
     await driver.wait(async () => !(await bodyText()).includes('cannot wait so long'), WAIT_MS, 'The trouble stays.');
   });
 
   it('looks at the last half hour from near by', async () => {
     const { driver } = here;
+    await press(driver, 'Tasks and sides');
     await press(driver, '½ h');
     const scroll = await findText(driver, 'div[@role="group"]', 'plate');
     const nearness = 'return arguments[0].scrollWidth / arguments[0].clientWidth';

@@ -109,8 +109,8 @@ describe('the bench sheet', () => {
       [8.5, 11],
     ] as const) {
       const pages = await printedPages(width, height);
-      expect(pages).toBeGreaterThan(1);
-      expect(pages).toBeLessThan(6);
+      expect(pages).toBeGreaterThan(0);
+      expect(pages).toBeLessThanOrEqual(2);
     }
     const { driver } = here;
     await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', { media: 'print' });

@@ -71,9 +71,19 @@ export const WALK: readonly Stop[] = [
   {
     route: 'plan/new',
     address: () => '/plan/new',
-    ready: '#the-day',
+    ready: 'form input',
     open: [
+      { what: 'a cut is picked', by: (d) => click(d, 'form ul button') },
+      {
+        what: 'a plan is begun',
+        by: async (d) => {
+          await click(d, 'form button[type="submit"]');
+          await there(d, '#the-day');
+        },
+      },
       ...decisions.map((id) => ({ what: `decision ${id}`, by: (d: WebDriver) => click(d, `#decision-${id}`) })),
+      { what: 'the day pulled up', by: (d) => click(d, '[aria-labelledby="the-day"] button[aria-expanded]') },
+      { what: 'the day lowered', by: (d) => click(d, '[aria-labelledby="the-day"] button[aria-expanded]') },
       { what: 'why a figure', by: (d) => click(d, 'section dl button') },
     ],
   },
@@ -81,7 +91,7 @@ export const WALK: readonly Stop[] = [
     route: 'plan/[id]',
     address: ({ plan }) => plan,
     ready: '#the-day',
-    open: [{ what: 'exports', by: (d) => click(d, 'section[aria-label] button[aria-haspopup="true"]') }],
+    open: [{ what: 'exports', by: (d) => click(d, '[data-place="verdict"] button[aria-haspopup="true"]') }],
   },
   { route: 'plan/[id]/compare', address: ({ plan }) => `${plan}/compare`, ready: 'article', open: [] },
   { route: 'plan/[id]/sheet', address: ({ plan }) => `${plan}/sheet`, ready: '#sheet-checks', open: [] },

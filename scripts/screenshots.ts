@@ -63,17 +63,18 @@ async function main(): Promise<void> {
     for (const [decision, name] of [
       ['Liquid', 'plan-liquid'],
       ['Sear', 'plan-sear'],
-      ['Base', 'plan-base'],
       ['Heat', 'plan-heat'],
-      ['Serve', 'plan-serve'],
     ] as const) {
       await press(driver, `${decision}: `);
       await shoot(driver, name);
     }
 
-    await press(driver, 'Ahead', 'label');
-    await findText(driver, 'h3', 'Cold in time, and warm again');
-    await shoot(driver, 'plan-ahead');
+    await press(driver, 'Tasks and sides');
+    await shoot(driver, 'plan-day');
+
+    await driver.get(`${app.url}/plan/new`);
+    await driver.findElement(By.css('form input')).sendKeys('pork cheeks in cider for 6 saturday 7pm, 140, wide pot');
+    await shoot(driver, 'plan-begin');
 
     await driver.get(`${app.url}/plan/import`);
     const box = await driver.findElement(By.css('textarea'));
@@ -108,6 +109,9 @@ async function main(): Promise<void> {
     await setViewport(driver, ...PHONE);
     await driver.get(app.url);
     await shoot(driver, 'home-phone');
+    await driver.get(plan);
+    await findText(driver, 'h2', 'The day');
+    await shoot(driver, 'plan-phone');
     await driver.get(cook);
     await findText(driver, 'h2', 'So far');
     await shoot(driver, 'cook-phone');

@@ -74,7 +74,7 @@ export const GlobalStyle = createGlobalStyle`
   [data-theme='light'] { ${daylight} }
   @media print {
     :root:root { ${daylight} --bench: #fff; --plate: #fff; --mute: #333; }
-    @page { margin: 14mm 14mm 16mm; }
+    @page { margin: 11mm 12mm; }
   }
 
   *, *::before, *::after { box-sizing: border-box; }

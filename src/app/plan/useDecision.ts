@@ -13,7 +13,8 @@ export interface DecisionInHand {
   readonly leave: () => void;
 }
 
-const AT = 'at';
+/** What names the decision in the address. */
+export const AT = 'at';
 
 /** The address with a decision in hand, or none; all else in it stays. */
 function address(path: string, params: URLSearchParams, decision: Decision | undefined): string {

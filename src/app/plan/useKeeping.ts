@@ -2,10 +2,17 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
+import { AT } from './useDecision';
 import { type Draft, type KeptPlan } from './useDraft';
 import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { useMadeId } from '@/ui/useMadeId';
+
+/** The address of a plan kept first now, with the decision that is in hand. */
+function addressOf(planId: string): string {
+  const at = new URLSearchParams(window.location.search).get(AT);
+  return at === null ? `/plan/${planId}` : `/plan/${planId}?${AT}=${at}`;
+}
 
 /** Keeping a plan on the server, and what is done with a kept one. */
 export interface Keeping {
@@ -66,7 +73,7 @@ export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft
     say: setMessage,
     keep: async (over = false) => {
       const planId = await (over ? save(null) : save());
-      if (planId !== undefined && firstId === null) router.replace(`/plan/${planId}`);
+      if (planId !== undefined && firstId === null) router.replace(addressOf(planId));
       else router.refresh();
     },
     startBraise: async () => {

@@ -107,7 +107,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     lines.push(
       mass(
         side.steps.some((s) => s.place === 'board' && s.splits) ? 'greengrocer' : 'dry',
-        say('shop.forSide', { side: nameOf('side', id) }),
+        say(`side.${id}.buy`),
         sideAmounts(side, input.eaters).kg,
       ),
     );

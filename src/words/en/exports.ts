@@ -52,7 +52,6 @@ export const shop = {
   'shop.dredge': 'flour, to turn the meat in',
   'shop.salt': 'salt',
   'shop.weighIt': 'weigh it',
-  'shop.forSide': 'for {side}',
   'shop.string': 'kitchen string',
   'shop.stringLength': 'half a metre each',
   'shop.ice': 'ice',

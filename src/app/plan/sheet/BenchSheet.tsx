@@ -42,14 +42,17 @@ const Sheet = styled.main`
     margin: 0;
     padding: 0;
     border: 0;
-    font-size: 10.5pt;
-    gap: 10pt;
+    font-size: 9pt;
+    line-height: 1.25;
+    gap: 6pt;
     h2 {
-      font-size: 13pt;
+      font-size: 11.5pt;
+      padding-bottom: 1pt;
       break-after: avoid;
     }
     h3 {
-      font-size: 10.5pt;
+      font-size: 9pt;
+      padding-top: 3pt;
       break-after: avoid;
     }
   }
@@ -72,7 +75,7 @@ const Head = styled.header`
   }
   @media print {
     h1 {
-      font-size: 20pt;
+      font-size: 16pt;
     }
     nav {
       display: none;
@@ -135,12 +138,12 @@ const Line = styled(CheckboxButton)`
     font-size: 14px;
   }
   @media print {
-    padding: 2.5pt 0;
-    grid-template-columns: 14pt minmax(0, 1fr);
-    gap: 5pt;
+    padding: 1.2pt 0;
+    grid-template-columns: 11pt minmax(0, 1fr);
+    gap: 4pt;
     > i {
-      width: 11pt;
-      height: 11pt;
+      width: 9pt;
+      height: 9pt;
       border: 1pt solid #000;
       border-radius: 2pt;
       margin-top: 1pt;
@@ -153,7 +156,9 @@ const Line = styled(CheckboxButton)`
       transform: rotate(-45deg) translate(0.5pt, -1pt);
     }
     small {
-      font-size: 9pt;
+      display: inline;
+      margin-left: 4pt;
+      font-size: 8pt;
     }
   }
 `;
@@ -170,6 +175,13 @@ const Cuts = styled.ul`
     justify-items: start;
     font-size: 14px;
     break-inside: avoid;
+  }
+  @media print {
+    gap: 4pt 12pt;
+    padding-top: 2pt;
+    li {
+      font-size: 8pt;
+    }
   }
 `;
 
@@ -226,13 +238,14 @@ const Checks = styled.table`
   }
   @media print {
     small {
-      font-size: 9pt;
+      font-size: 8pt;
     }
     td {
       border-top: 0.5pt solid #999;
+      padding: 1pt 6pt 1pt 0;
     }
     input {
-      min-height: 20pt;
+      min-height: 15pt;
       border: 1pt solid #000;
       border-radius: 2pt;
     }
@@ -381,16 +394,18 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
       </section>
       <section aria-labelledby="sheet-steps">
         <h2 id="sheet-steps">{w.text('benchSheet.inOrder')}</h2>
-        {instructions(plan, w).map((section, n) => (
-          <section key={section.name}>
-            <h3>{section.name}</h3>
-            {section.steps.map((step, i) => (
-              <Tick key={step} marks={marks} id={`step-${String(n)}-${String(i)}`}>
-                {step}
-              </Tick>
-            ))}
-          </section>
-        ))}
+        <Columns>
+          {instructions(plan, w).map((section, n) => (
+            <section key={section.name}>
+              <h3>{section.name}</h3>
+              {section.steps.map((step, i) => (
+                <Tick key={step} marks={marks} id={`step-${String(n)}-${String(i)}`}>
+                  {step}
+                </Tick>
+              ))}
+            </section>
+          ))}
+        </Columns>
       </section>
       <section aria-labelledby="sheet-checks">
         <h2 id="sheet-checks">{w.text('benchSheet.looksAndTests')}</h2>
