@@ -130,7 +130,7 @@ describe('other ways', () => {
     const { driver } = here;
     await driver.get(plan);
     await findText(driver, 'h2', 'The day');
-    await press(driver, 'Other ways, side by side');
+    await press(driver, 'Other ways');
     await findText(driver, 'th', 'Ready, most likely');
     const columns = async (): Promise<number> => (await driver.findElements(By.css('thead th'))).length;
     expect(await columns()).toBe(3);

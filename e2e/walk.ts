@@ -84,7 +84,13 @@ export const WALK: readonly Stop[] = [
       ...decisions.map((id) => ({ what: `decision ${id}`, by: (d: WebDriver) => click(d, `#decision-${id}`) })),
       { what: 'the day pulled up', by: (d) => click(d, '[aria-labelledby="the-day"] button[aria-expanded]') },
       { what: 'the day lowered', by: (d) => click(d, '[aria-labelledby="the-day"] button[aria-expanded]') },
-      { what: 'why a figure', by: (d) => click(d, 'section dl button') },
+      {
+        what: 'why a figure',
+        by: async (d) => {
+          await click(d, '#decision-heat');
+          await click(d, 'section dl button');
+        },
+      },
     ],
   },
   {

@@ -78,7 +78,7 @@ export const GlobalStyle = createGlobalStyle`
   }
 
   *, *::before, *::after { box-sizing: border-box; }
-  html { -webkit-text-size-adjust: 100%; }
+  html { -webkit-text-size-adjust: 100%; scroll-padding-bottom: var(--dock, 0px); }
   body {
     margin: 0;
     background: var(--bench);

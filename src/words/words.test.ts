@@ -174,3 +174,22 @@ describe('the pseudo-language', () => {
     expect(PSEUDO.quantity(tempC(90).value, 'temperature')).toBe('90 °C');
   });
 });
+
+describe('the reader', () => {
+  /** What only an engineer says. The why of a figure, with its inputs, is where such words may stand. */
+  const ENGINEERS =
+    /median|percentile|cook value|surer|JSON-LD|schema\.org|slow animal|\bband\b|hands-on|in hand|\d+ of 100|80 %/i;
+  const table: Readonly<Record<string, string>> = TABLE;
+
+  it('is a cook with one evening: no engineer’s word outside the why', () => {
+    const said = codes.filter((code) => !/^(figure|input)\./.test(code) && ENGINEERS.test(table[code] ?? ''));
+    expect(said.map((code) => `${code}: ${table[code] ?? ''}`)).toEqual([]);
+  });
+
+  it('hears of doubt in evenings or as a time between two, never as a share of it', () => {
+    expect(WORDS.text('common.between', { p10: '17:15', p90: '18:15' })).toBe('between 17:15 and 18:15');
+    expect(WORDS.quantity(0.9, 'evenings')).toBe('9 evenings in 10');
+    expect(WORDS.quantity(0.0085, 'saltStrength')).toBe('9 g a litre');
+    expect(US_WORDS.quantity(0.0085, 'saltStrength')).toBe('9 g a litre');
+  });
+});

@@ -14,6 +14,7 @@ import { EmberLine } from '@/ui/drawings/EmberLine';
 import { snapped } from '@/ui/drawings/emberScale';
 import { useBackCloses } from '@/ui/backCloses';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { useHeightVariable } from '@/ui/useHeightVariable';
 import { type Words } from '@/words/words';
 
 type Moved = Pick<PlanInput, 'serveAtMs' | 'day'>;
@@ -84,6 +85,8 @@ export function dayTroubles(w: Words, day: Day, nowMs: number): readonly string[
   ];
 }
 
+const wholePage = (): HTMLElement => document.documentElement;
+
 interface DayDockProps {
   readonly plan: Plan;
   readonly input: PlanInput;
@@ -121,8 +124,11 @@ export function DayDock({ plan, input, change }: DayDockProps) {
     setMoved(undefined);
   };
   const troubles = moved ? dayTroubles(w, day, nowMs) : [];
+  const dock = useRef<HTMLElement>(null);
+  useHeightVariable(dock, '--dock', wholePage);
   return (
     <Dock
+      ref={dock}
       aria-labelledby="the-day"
       data-up={up ? '' : undefined}
       onKeyDown={(e) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Redo2, Undo2 } from 'lucide-react';
-import { type ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Decision, DECISIONS, type Sentence } from './decisions';
@@ -9,6 +9,7 @@ import { IconButton } from './forms/common';
 import { type Draft } from './useDraft';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { useHeightVariable } from '@/ui/useHeightVariable';
 
 const Side = styled(Panel)`
   padding: 0;
@@ -131,12 +132,14 @@ interface DecisionListProps {
 /** The plan as eight sentences, each with its key figure and its fault; the one in hand marked. */
 export function DecisionList({ title, lines, open, atFault, draft, state, onOpen, children }: DecisionListProps) {
   const w = useWords();
+  const list = useRef<HTMLElement>(null);
+  useHeightVariable(list, '--tall');
   const { stepped } = draft;
   const done = stepped
     ? w.text(`step.${stepped.kind}`, { what: w.list(stepped.parts.map((part) => w.text(`part.${part}`))) })
     : undefined;
   return (
-    <Side aria-label={w.text('planEditor.decisions')} data-place="list">
+    <Side ref={list} aria-label={w.text('planEditor.decisions')} data-place="list">
       <Head>
         <h1>{title}</h1>
         <div>

@@ -36,10 +36,11 @@ const Layout = styled.main`
   grid-template-rows: 1fr auto;
   gap: 12px;
   align-items: start;
+  /* What is taller than the room over the docked day slides up with the page until its end is there. */
   > [data-place='list'],
   > [data-place='verdict'] {
     position: sticky;
-    top: 12px;
+    top: min(12px, calc(100vh - var(--dock, 150px) - 12px - var(--tall, 0px)));
   }
   > [data-place='day'] {
     grid-column: 1 / -1;
@@ -219,7 +220,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
         </Button>
         <ExportMenu plan={blocked || !current ? undefined : plan} onSheet={() => void keeping.openPage('sheet')} />
         <Button isDisabled={blocked} onPress={() => void keeping.openPage('compare')}>
-          {w.text('verdict.otherWaysSideBySide')}
+          {w.text('verdict.otherWays')}
         </Button>
       </Verdict>
       {plan ? (

@@ -1,6 +1,6 @@
 'use client';
 
-import { type ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { dayTroubles } from './DayDock';
@@ -13,6 +13,7 @@ import { Panel } from '@/ui/controls/Panel';
 import { PopBox } from '@/ui/controls/PopBox';
 import { useNow, useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
+import { useHeightVariable } from '@/ui/useHeightVariable';
 import { useThemeScope } from '@/ui/ThemeScope';
 import { type Words } from '@/words/words';
 
@@ -84,12 +85,15 @@ const Mind = styled(Panel)`
 `;
 
 const Actions = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
+  display: flex;
+  flex-wrap: wrap;
   gap: 8px;
-  > :first-child,
-  > :last-child {
-    grid-column: 1 / -1;
+  > * {
+    flex: 1;
+    padding: 0 10px;
+  }
+  > :first-child {
+    flex-basis: 100%;
   }
 `;
 
@@ -193,8 +197,8 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
   );
 }
 
-/** As many things to mind stand on the page; the others open. */
-const MINDED = 2;
+/** So many things to mind stand on the page beside the faults; the others open. */
+const MINDED = 1;
 
 interface MindListProps {
   readonly faults: readonly string[];
@@ -207,7 +211,7 @@ function MindList({ faults, watch, children }: MindListProps) {
   const w = useWords();
   const theme = useThemeScope();
   if (faults.length + watch.length === 0) return null;
-  const more = watch.slice(Math.max(0, MINDED - faults.length));
+  const more = watch.slice(faults.length > 0 ? 0 : MINDED);
   return (
     <Mind aria-labelledby="to-mind">
       <h2 id="to-mind">{w.text('verdict.mind')}</h2>
@@ -283,8 +287,10 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, child
   const w = useWords();
   const nowMs = useNow(30_000);
   const stale = faults.length > 0;
+  const column = useRef<HTMLDivElement>(null);
+  useHeightVariable(column, '--tall');
   return (
-    <Column aria-live="polite" data-place="verdict" id="verdict">
+    <Column ref={column} aria-live="polite" data-place="verdict" id="verdict">
       {plan === undefined ? (
         <Dark>
           <p>{stale ? w.text('verdict.theForecastWaitsForThe') : w.text('verdict.workingOutTheForecast')}</p>
@@ -292,6 +298,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, child
       ) : (
         <Forecast plan={plan} nowMs={nowMs} stale={stale} />
       )}
+      <Actions>{children}</Actions>
       <MindList
         faults={minded(w, plan, faults, nowMs)}
         watch={plan === undefined || stale ? [] : plan.watch.map((m) => w.say(m))}
@@ -328,7 +335,6 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, child
           onTake={onTake}
         />
       </MindList>
-      <Actions>{children}</Actions>
     </Column>
   );
 }

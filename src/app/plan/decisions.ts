@@ -86,7 +86,8 @@ export function sentences(
     liquid: {
       text: fig((p) =>
         w.text('sentence.level', {
-          level: w.quantity(input.liquid.level, 'share'),
+          // As it will stand: what is poured by measure alone may come higher than the line.
+          level: w.quantity(p.pot.levelStartMm / p.pot.meatTopMm, 'share'),
           volume: w.quantity(p.liquidL, 'volume'),
         }),
       ),

@@ -219,7 +219,6 @@ export interface SettledWish extends Omit<Wish, 'cutId' | 'eaters' | 'day' | 'mi
   readonly serveAtMs: number;
 }
 
-const POURED_L_PER_KG = 0.25;
 const HERB_COUNT = 2;
 const isFiller = (id: string): boolean => ['stock', 'water'].includes(liquidById(id).kind);
 
@@ -238,7 +237,9 @@ export function planFromWish(wish: SettledWish, kitchen: KitchenTools): PlanInpu
   const begun = startPlan(kitchen, { title: wish.title, cutId, eaters, serveAtMs: wish.serveAtMs, meat });
   const filling = liquids.find((id) => isFiller(id));
   const poured = liquids.filter((id) => !isFiller(id));
-  const litres = Math.round((meat.massKg * POURED_L_PER_KG * 20) / Math.max(1, poured.length)) / 20;
+  // As much in all as this kitchen pours of what it pours usually.
+  const usualL = begun.liquid.parts.reduce((sum, p) => sum + p.litres, 0);
+  const litres = Math.round((usualL / Math.max(1, poured.length)) * 100) / 100;
   const wine = poured.some((id) => liquidById(id).kind === 'wine');
   const edibleKg = edibleKgOf([meat]);
   const garnish = wish.garnish

@@ -255,8 +255,6 @@ export const levelHandle = {
 } as const;
 
 export const liquidForm = {
-  'liquidForm.level': 'Level',
-  'liquidForm.ofTheMeatsHeight': '{level} of the meat’s height',
   'liquidForm.insteadOf': 'Instead of {things}',
   'liquidForm.instead': 'instead…',
   'liquidForm.pouredByMeasure': 'Poured by measure',
@@ -723,7 +721,7 @@ export const verdict = {
   'verdict.toMakeTheDayWork': 'To make the day work',
   'verdict.theForecastWaitsForThe': 'The forecast waits for what is marked.',
   'verdict.workingOutTheForecast': 'Working out the forecast…',
-  'verdict.otherWaysSideBySide': 'Other ways, side by side',
+  'verdict.otherWays': 'Other ways',
   'verdict.mind': 'Mind',
   'verdict.mindMore': '{count, plural, one {and one more} other {and # more}}',
   'verdict.waysOf': '{title}: {count, plural, one {one way} other {# ways}}',

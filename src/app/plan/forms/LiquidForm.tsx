@@ -28,19 +28,10 @@ export function LiquidForm(props: FormProps) {
   const freeHerbs = HERBS.filter((h) => !liquid.herbs.some((own) => own.id === h.id));
   const salty = isLiquidId(liquid.fillerId) && liquidById(liquid.fillerId).saltGPerL > 1;
   const stockShare = plan?.liquid.stockShareForSalt;
+  const hasWine = liquid.parts.some((p) => isLiquidId(p.id) && liquidById(p.id).kind === 'wine');
   const drinks = liquid.parts.some((p) => isLiquidId(p.id) && liquidById(p.id).alcohol > 0);
   return (
     <>
-      <Slider
-        label={w.text('liquidForm.level')}
-        limits={LIMITS.liquidLevel}
-        step={0.01}
-        value={liquid.level}
-        says={w.text('liquidForm.ofTheMeatsHeight', { level: w.quantity(liquid.level, 'share') })}
-        onChange={(level) => {
-          setLiquid({ level });
-        }}
-      />
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
       <Rows aria-label={w.text('liquidForm.pouredByMeasure')}>
         {liquid.parts.map((p, i) =>
@@ -169,14 +160,16 @@ export function LiquidForm(props: FormProps) {
           {w.text('liquidForm.forTheSaltNoMore', { stockShare: w.quantity(Math.floor(stockShare * 20) / 20, 'share') })}
         </TextButton>
       ) : null}
-      <WayField
-        {...props}
-        topic="reduce"
-        value={liquid.reduce}
-        onChange={(reduce) => {
-          setLiquid({ reduce });
-        }}
-      />
+      {hasWine ? (
+        <WayField
+          {...props}
+          topic="reduce"
+          value={liquid.reduce}
+          onChange={(reduce) => {
+            setLiquid({ reduce });
+          }}
+        />
+      ) : null}
       <WayField
         {...props}
         topic="start"

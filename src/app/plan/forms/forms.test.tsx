@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { fireEvent, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import { type ReactNode, useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { BaseForm } from './BaseForm';
@@ -296,12 +296,9 @@ describe('the liquid', () => {
     expect(now().liquid.parts.map((p) => p.id)).toEqual(['stout']);
   });
 
-  it('sets the level by words and a hand, and counts herbs', async () => {
+  it('asks for the wine only where there is some, and counts herbs', async () => {
     const { hand, now } = open(LiquidForm);
-    const level = screen.getByRole('slider', { name: /Level/ });
-    fireEvent.change(level, { target: { value: '0.5' } });
-    expect(now().liquid.level).toBe(0.5);
-    expect(document.body.textContent).toContain('50 % of the meat’s height');
+    expect(screen.queryByRole('button', { name: /^Wine/ })).toBeNull();
     const before = now().liquid.herbs.length;
     await choose(hand, /Add a herb/, /sage/i);
     expect(now().liquid.herbs).toHaveLength(before + 1);
