@@ -73,7 +73,7 @@ describe('other ways', () => {
     );
     const href = (await link.getAttribute('href')) ?? '';
     await driver.get(`${href}/compare`);
-    await findText(driver, 'h2', 'Taken elsewhere');
+    await press(driver, 'Taken elsewhere', 'summary');
     const place = await findText(driver, 'article[starts-with(@aria-label, "Covered grill")]', 'carbon monoxide');
     const button = await place.findElement(By.css('button'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);

@@ -76,7 +76,9 @@ describe('planning a dinner in full', () => {
     await waitForText('In late, counted back from the end');
     await press(driver, 'Liquid: ');
     await waitForText('never all leaves');
-    await driver.findElement(By.css('button[aria-label^="Why alcohol left"]')).click();
+    const why = await driver.findElement(By.css('button[aria-label^="Why alcohol left"]'));
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', why);
+    await why.click();
     await waitForText('What would change it:');
     await dismiss(driver);
     await press(driver, 'Without alcohol');

@@ -99,7 +99,20 @@ export const WALK: readonly Stop[] = [
     ready: '#the-day',
     open: [{ what: 'exports', by: (d) => click(d, '[data-place="verdict"] button[aria-haspopup="true"]') }],
   },
-  { route: 'plan/[id]/compare', address: ({ plan }) => `${plan}/compare`, ready: 'article', open: [] },
+  {
+    route: 'plan/[id]/compare',
+    address: ({ plan }) => `${plan}/compare`,
+    ready: 'table',
+    open: [
+      {
+        what: 'taken elsewhere',
+        by: async (d) => {
+          await click(d, 'main summary');
+          await there(d, 'article');
+        },
+      },
+    ],
+  },
   { route: 'plan/[id]/sheet', address: ({ plan }) => `${plan}/sheet`, ready: '#sheet-checks', open: [] },
   {
     route: 'plan/import',

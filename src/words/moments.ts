@@ -26,7 +26,8 @@ export function clock(ms: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms)) return '–';
   const options = TIMES[hoursOf(language)];
   const plain = formatter(language, timeZone, options);
-  const time = plain.format(ms).replaceAll('\u202f', '\u00a0');
+  // Server and browser know the space before AM and PM by different characters.
+  const time = plain.format(ms).replaceAll(/\s/g, '\u00a0');
   const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === plain.format(ms));
   return twice ? formatter(language, timeZone, { ...options, timeZoneName: 'short' }).format(ms) : time;
 }

@@ -87,7 +87,7 @@ export function HeatChart({
             markLine: {
               silent: true,
               symbol: 'none',
-              label: { formatter: w.text('curves.meltsFast'), color: c.mute, position: 'insideStartTop' },
+              label: { formatter: w.text('curves.meltsFast'), color: c.mute, position: 'insideEndBottom' },
               lineStyle: { color: c.mute, type: 'dashed' },
               data: [{ yAxis: inUnit(MELTS_FAST_C) }],
             },

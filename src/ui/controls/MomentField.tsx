@@ -1,6 +1,7 @@
 'use client';
 
 import { fromAbsolute, now } from '@internationalized/date';
+import { useIsSSR } from 'react-aria';
 import { DateField, DateInput, DateSegment } from 'react-aria-components';
 import styled from 'styled-components';
 import { ErrorText, frame, LabelText } from './frame';
@@ -19,6 +20,10 @@ const Box = styled(DateInput)`
   &[data-invalid] {
     border-color: var(--danger);
   }
+`;
+
+const Still = styled.div`
+  ${frame}
 `;
 
 /** The field, and the day it comes to in words. */
@@ -60,6 +65,15 @@ interface MomentFieldProps {
 export function MomentField({ label, value, error, onChange }: MomentFieldProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
+  // The server writes some segments with other spaces than the browser: they are drawn in the browser alone.
+  if (useIsSSR()) {
+    return (
+      <div>
+        <LabelText>{label}</LabelText>
+        <Still />
+      </div>
+    );
+  }
   return (
     <DateField
       value={Number.isFinite(value) ? fromAbsolute(value, timeZone) : null}

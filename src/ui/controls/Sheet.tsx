@@ -5,6 +5,7 @@ import { type ReactNode } from 'react';
 import { Button as AriaButton, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { useThemeScope } from '../ThemeScope';
+import { useBackCloses } from '../backCloses';
 import { useWords } from '@/ui/KitchenContext';
 
 const Overlay = styled(ModalOverlay)`
@@ -74,6 +75,7 @@ interface SheetProps {
 export function Sheet({ title, isOpen, onClose, children }: SheetProps) {
   const w = useWords();
   const theme = useThemeScope();
+  useBackCloses(isOpen, onClose);
   return (
     <Overlay
       data-theme={theme}

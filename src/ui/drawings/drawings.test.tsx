@@ -235,7 +235,7 @@ describe('the pan map', () => {
       <PanMap pan={oxtail.input.pan} batch={batch} number={1} batches={oxtail.sear.batches.length} pieces={12} />,
     );
     expect(says(markup)).toContain(
-      `batch 1 of ${String(oxtail.sear.batches.length)} holds ${String(batch.count)} of 12 pieces`,
+      `batch 1 of ${String(oxtail.sear.batches.length)} has ${String(batch.count)} of 12 pieces`,
     );
     expect(says(markup)).toMatch(/The pan falls to \d+ °C; under 150 °C meat stops browning\. It sears/);
     expect(markup.match(/<circle[^>]*fill="#7b2740"/g)).toHaveLength(batch.count);

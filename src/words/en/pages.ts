@@ -4,7 +4,6 @@ export const baseForm = {
   'baseForm.whatBecomesOf': 'What becomes of {name}',
   'baseForm.inLate': 'in late',
   'baseForm.minBeforeTheEnd': '{late} before the end',
-  'baseForm.pieces': '{cut} pieces.',
   'baseForm.usual': 'Usual here {range}',
   'baseForm.startFromAKind': 'Start from a kind',
   'baseForm.yours': 'Yours',

@@ -1,7 +1,7 @@
 'use client';
 
 import { type Remote } from 'comlink';
-import { useCallback } from 'react';
+import { useCallback, useState } from 'react';
 import styled from 'styled-components';
 import { useWorked } from './useWorked';
 import { type PlanInput } from '@/core/choices';
@@ -15,7 +15,7 @@ import { type Words } from '@/words/words';
 
 type Found = Awaited<ReturnType<PlanWorker['elsewhere']>>;
 
-const Places = styled.div`
+const Cards = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
   gap: 0 22px;
@@ -92,24 +92,53 @@ function dialSays(w: Words, dial: Found['dial']): string {
   });
 }
 
+const Unfolded = styled.details`
+  summary {
+    cursor: pointer;
+  }
+  h2 {
+    display: inline;
+    font-size: 18px;
+  }
+  > div {
+    padding-top: 12px;
+  }
+`;
+
 interface ElsewhereProps {
   readonly input: PlanInput;
   readonly onKeep: (input: PlanInput) => void;
 }
 
-/** The same braise in every other place: the setting that takes as long, what changes and why. */
-export function SettingsElsewhere({ input, onKeep }: ElsewhereProps) {
+/** The same braise in every other place: the setting that takes as long, what changes and why; tried once it is unfolded. */
+export function SettingsElsewhere(props: ElsewhereProps) {
+  const w = useWords();
+  const [open, setOpen] = useState(false);
+  return (
+    <Panel aria-labelledby="elsewhere">
+      <Unfolded
+        onToggle={(e) => {
+          setOpen(e.currentTarget.open);
+        }}
+      >
+        <summary>
+          <h2 id="elsewhere">{w.text('elsewhere.takenElsewhere')}</h2>{' '}
+          <Mute>{w.text('elsewhere.theSettingThatTakesAs')}</Mute>
+        </summary>
+        {open ? <Places {...props} /> : null}
+      </Unfolded>
+    </Panel>
+  );
+}
+
+function Places({ input, onKeep }: ElsewhereProps) {
   const { units } = useKitchen();
   const w = useWords();
   const { answer: found, failed } = useWorked(
     useCallback((worker: Remote<PlanWorker>) => worker.elsewhere(input), [input]),
   );
   return (
-    <Panel aria-labelledby="elsewhere" aria-busy={found === undefined && !failed}>
-      <h2 id="elsewhere" style={{ fontSize: 18 }}>
-        {w.text('elsewhere.takenElsewhere')}{' '}
-        <Mute style={{ fontWeight: 400 }}>{w.text('elsewhere.theSettingThatTakesAs')}</Mute>
-      </h2>
+    <div aria-busy={found === undefined && !failed}>
       {failed ? (
         <p role="alert">{w.text('elsewhere.otherPlacesCouldNotBe')}</p>
       ) : found === undefined ? (
@@ -127,7 +156,7 @@ export function SettingsElsewhere({ input, onKeep }: ElsewhereProps) {
               />
             </Two>
           ) : null}
-          <Places>
+          <Cards>
             {found.places.map((p) => (
               <article key={p.mode} aria-label={w.title(p.says)}>
                 <h3>{w.title(p.says)}</h3>
@@ -162,9 +191,9 @@ export function SettingsElsewhere({ input, onKeep }: ElsewhereProps) {
                 </Button>
               </article>
             ))}
-          </Places>
+          </Cards>
         </>
       ) : null}
-    </Panel>
+    </div>
   );
 }

@@ -5,7 +5,7 @@ import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { edibleKgOf } from '@/core/buy';
-import { cutSize, type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
+import { type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
 import { kindOf, KINDS, withKind } from '@/core/kinds';
 import { type BaseItem, meatParts } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
@@ -33,7 +33,6 @@ function ItemRow({
   const garnish = garnishById(item.id);
   const name = w.name('garnish', item.id);
   const [low, , high] = garnish.usualGPerKg;
-  const cutMm = cutSize(garnish, item.fate);
   const fates = FATES.filter((f) => garnish.cutMm[f] !== undefined);
   return (
     <li>
@@ -80,8 +79,6 @@ function ItemRow({
         />
       </FieldRow>
       <small>
-        {cutMm === undefined ? null : <>{w.text('baseForm.pieces', { cut: w.quantity(cutMm, 'length') })} </>}
-        {garnish.noted ? <>{w.say({ code: `garnish.${item.id}.note` })} </> : null}
         {w.text('baseForm.usual', { range: w.range((low * edibleKg) / 1000, (high * edibleKg) / 1000, 'mass') })}
       </small>
     </li>

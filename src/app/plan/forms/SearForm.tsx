@@ -81,7 +81,7 @@ export function SearForm(props: FormProps) {
           <b>
             {w.figure(plan.salt.now)} {season.when === 'hold' ? w.text('searForm.now') : w.text('searForm.onTheMeat')}
           </b>
-          : {w.say(plan.salt.spoons)}. {w.say(plan.salt.says)}
+          : {w.say(plan.salt.spoons)}.
         </p>
       ) : null}
       {usual !== undefined && usual < season.gramsPerKg - 0.5 ? (
