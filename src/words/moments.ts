@@ -29,7 +29,11 @@ export function clock(ms: number, timeZone: string, language: string): string {
   // Server and browser know the space before AM and PM by different characters.
   const time = plain.format(ms).replaceAll(/\s/g, '\u00a0');
   const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === plain.format(ms));
-  return twice ? formatter(language, timeZone, { ...options, timeZoneName: 'short' }).format(ms) : time;
+  return twice
+    ? formatter(language, timeZone, { ...options, timeZoneName: 'short' })
+        .format(ms)
+        .replaceAll('\u202f', ' ')
+    : time;
 }
 
 /** Day, e.g. "Sat 28 Nov"; a dash for no moment. */

@@ -191,5 +191,8 @@ describe('the reader', () => {
     expect(WORDS.quantity(0.9, 'evenings')).toBe('9 evenings in 10');
     expect(WORDS.quantity(0.0085, 'saltStrength')).toBe('9 g a litre');
     expect(US_WORDS.quantity(0.0085, 'saltStrength')).toBe('9 g a litre');
+    expect(US_WORDS.quantity(0.0005, 'mass')).toBe('under ⅛ oz');
+    expect(US_WORDS.quantity(0, 'mass')).toBe('0 oz');
+    expect(US_WORDS.quantity(0.002, 'mass')).toBe('⅛ oz');
   });
 });

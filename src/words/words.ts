@@ -15,7 +15,7 @@ import {
   type Quantity,
   type QuantityRange,
 } from '../core/message';
-import { displayUnit, toUnit, type UnitChoice } from '../core/quantity';
+import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
 
 /** Who the words are for. `timeZone` is that of the kitchen's clock. */
 export interface Audience {
@@ -40,6 +40,8 @@ const FIGURES = [3, 4, 5, 6] as const;
 const MOST_DECIMALS = 6;
 const DIMENSIONS = ['mass', 'volume', 'length', 'temperature', 'temperatureStep'] as const;
 
+/** Under half an eighth of an ounce a weight is not nought but too little to say in ounces, kg. */
+const LEAST_OZ_KG = KG_PER_OZ / 16;
 /** Under a hundredth a share is not nought but too small to say. */
 const LEAST_SHARE = 0.01;
 
@@ -124,6 +126,9 @@ export class Words {
       return Number.isFinite(value) ? this.text('measure.saltALitre', { grams: Math.round(value * 1000) }) : '–';
     }
     if (as === 'evenings') return this.evenings(value);
+    if (as === 'mass' && this.reader.weight === 'us' && value > 0 && value < LEAST_OZ_KG) {
+      return this.text('measure.underAnEighth');
+    }
     if (as === 'share' && value > 0 && value < LEAST_SHARE) return this.text('measure.underOnePercent');
     return formatMeasure(value, as, this.reader);
   }

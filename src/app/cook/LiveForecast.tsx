@@ -237,6 +237,8 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
           <ScaleChart
             band={view.live.forecast.band}
             startMs={startMs}
+            readyMs={moment(twists.p50)}
+            target={view.live.forecast.target}
             nowMs={cooking ? now : undefined}
             tests={eventsOf(state.events, 'fork').map((e) => ({
               atMs: e.atMs,

@@ -222,6 +222,8 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           <ScaleChart
             band={band}
             startMs={startMs}
+            readyMs={startMs + entry.actualMin * 60_000}
+            target={planned.day.target}
             tests={eventsOf(state.events, 'fork').map((e) => ({ atMs: e.atMs, stageIndex: stageIndex(e.act.stage) }))}
             height={320}
           />

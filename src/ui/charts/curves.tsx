@@ -5,8 +5,9 @@ import { Chart, type ChartColours } from './Chart';
 import { FONT } from './font';
 import { useUnits, useWords } from '../KitchenContext';
 import { type CourseSamples, type ScaleBand } from '@/core/forecast';
+import { say } from '@/core/message';
 import { displayUnit, toUnit } from '@/core/quantity';
-import { STAGES } from '@/core/tenderness';
+import { STAGES, type TargetStage } from '@/core/tenderness';
 import { type Words } from '@/words/words';
 
 function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number) {
@@ -144,23 +145,17 @@ export interface ForkPoint {
 interface ScaleChartProps {
   readonly band: ScaleBand;
   readonly startMs: number;
+  /** When the meat most likely is as wanted, as it is said beside the chart; not finite where the forecast ends before. */
+  readonly readyMs: number;
+  /** What the meat is cooked to. */
+  readonly target: TargetStage;
   readonly nowMs?: number;
   readonly tests?: readonly ForkPoint[];
   readonly height?: number | `${number}%`;
 }
 
-const TWISTS = 3;
-
-/** The minute at which the middle of the band crosses into the fork's twist, between two of its points. */
-function crossing(band: ScaleBand, first: number): number {
-  const at = (i: number): readonly [number, number] => [band.minutes[i] ?? 0, band.p50[i] ?? 0];
-  const [to, after] = at(Math.max(0, first));
-  const [from, before] = at(Math.max(0, first - 1));
-  return after > before ? from + ((TWISTS - before) / (after - before)) * (to - from) : to;
-}
-
-/** The fork scale over time: median and 80 % band, with the tests made. */
-export function ScaleChart({ band, startMs, nowMs, tests = [], height = 260 }: ScaleChartProps) {
+/** The fork scale over time: where it most likely is and where 8 evenings in 10 lie, with the tests made. */
+export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], height = 260 }: ScaleChartProps) {
   const w = useWords();
   const option = useCallback(
     (c: ChartColours) => {
@@ -246,14 +241,13 @@ export function ScaleChart({ band, startMs, nowMs, tests = [], height = 260 }: S
     },
     [band, startMs, nowMs, tests, w],
   );
-  const twists = band.p50.findIndex((v) => v >= TWISTS);
-  const twistsMin = crossing(band, twists);
   return (
     <Chart
       height={height}
       option={option}
-      label={w.text(twists < 0 ? 'curves.scaleNotReached' : 'curves.scale', {
-        at: w.clock(startMs + twistsMin * 60_000),
+      label={w.text(Number.isFinite(readyMs) ? 'curves.scale' : 'curves.scaleNotReached', {
+        target: say(`target.${target}`),
+        at: w.clock(readyMs),
         tests: tests.length,
       })}
     />

@@ -77,7 +77,7 @@ export const marks = {
   'mark.add.why': 'Counted back from the end, so that it is done and not mush.',
   'mark.forkTest': 'fork test',
   'mark.firstTest.why': 'One kitchen in ten is ready by now: the first test that can pay for the heat it costs.',
-  'mark.secondTest.why': 'The middle of the forecast.',
+  'mark.secondTest.why': 'When it most likely twists.',
   'recordMark.fork': 'fork',
   'recordMark.fork.why': 'tested',
   'recordMark.turned': 'turned',

@@ -379,6 +379,7 @@ export const measures = {
   'sure.estimate': 'A model’s estimate: expect it within a fifth or so.',
   'sure.practice': 'Kitchen practice put into a number: a place to start.',
   'measure.perHour': '{volume} an hour',
+  'measure.underAnEighth': 'under ⅛ oz',
   'measure.saltALitre': '{grams, number} g a litre',
   'measure.underOnePercent': 'under 1 %',
   'measure.eveningsInTen': '{evenings, number} evenings in 10',

@@ -132,9 +132,9 @@ export const curves = {
     'Temperatures: the liquid starts at {liquid} and ends at {end}; the middle of the meat {hot}.',
   'curves.now': 'now',
   'curves.scaleNotReached':
-    'Fork scale over time: the fork twists most likely after the forecast ends; {tests, plural, one {# fork test} other {# fork tests}} so far.',
+    'Fork scale over time: {target} most likely after the forecast ends; {tests, plural, one {# fork test} other {# fork tests}} so far.',
   'curves.scale':
-    'Fork scale over time: the fork twists most likely at {at}; {tests, plural, one {# fork test} other {# fork tests}} so far.',
+    'Fork scale over time: {target} most likely at {at}; {tests, plural, one {# fork test} other {# fork tests}} so far.',
 } as const;
 
 export const dayLine = {

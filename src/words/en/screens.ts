@@ -120,8 +120,7 @@ export const panels = {
   'otherCut.longer': 'takes longer',
   'otherCut.sooner': 'is sooner done',
   'otherCut.asLong': 'takes about as long',
-  'cut.source':
-    'Times from how long kitchens braise it; sizes as usually sold.',
+  'cut.source': 'Times from how long kitchens braise it; sizes as usually sold.',
   'cut.confidence.high': 'We are sure of this cut.',
   'cut.confidence.medium': 'We are fairly sure of this cut.',
   'cut.confidence.low': 'We are not sure of this cut: trust the fork.',
@@ -141,7 +140,8 @@ export const panels = {
   'panel.finish.note': 'liquid in the pot by then',
   'panel.serve': 'Ready in time?',
   'panel.serve.note': 'most likely, and where 8 evenings in 10 lie',
-  'after.reserve': 'In reserve, for meat that takes longer. Lid on, heat off: it stays above {C_60} for an hour and more.',
+  'after.reserve':
+    'In reserve, for meat that takes longer. Lid on, heat off: it stays above {C_60} for an hour and more.',
   'after.lift': 'Bay, herbs and strings out, and counted.',
   'after.cool': 'Into ice water in its liquid, stirred now and then.',
   'after.fridge': 'Cold through; the fat sets on top.',
@@ -482,8 +482,7 @@ export const answers = {
   'file.idTwice': 'This file is damaged: two of its records have the same id.',
   'file.brokenRecipe':
     'There is data in it, but it is not whole: a bracket or a comma is missing. Save the page again.',
-  'file.noRecipe':
-    'There is no recipe in it that a program can read. Type the plan in by hand, or try another page.',
+  'file.noRecipe': 'There is no recipe in it that a program can read. Type the plan in by hand, or try another page.',
 } as const;
 
 /** Names of pages, and what a new plan starts as. */

@@ -14,7 +14,13 @@ export function ServePanel({ plan, input }: PanelProps) {
   const { day } = plan;
   return (
     <Body>
-      <ScaleChart band={plan.forecast.band} startMs={day.intoPotMs} height={280} />
+      <ScaleChart
+        band={plan.forecast.band}
+        startMs={day.intoPotMs}
+        readyMs={day.ready.p50Ms}
+        target={day.target}
+        height={280}
+      />
       {plan.ahead ? (
         <Part title={w.text('servePanel.coldInTimeAndWarm')} open>
           <Figures

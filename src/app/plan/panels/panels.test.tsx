@@ -3,10 +3,11 @@ import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { DecisionPanel } from '../DecisionPanel';
 import { DayTasks } from '../DayTasks';
-import { DECISIONS, type Decision } from '../decisions';
+import { DECISIONS, type Decision, sentences } from '../decisions';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
 import { type PlanInput } from '@/core/choices';
+import { KINDS, withKind } from '@/core/kinds';
 import { composePlan, type Plan, startPlan } from '@/core/plan';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
@@ -102,6 +103,31 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
     for (const reason of p.reasons) expect(why.textContent).toContain(WORDS.say(reason));
     metric.unmount();
     expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
+  });
+});
+
+describe('one time for one thing', () => {
+  const kind = KINDS.find((k) => k.id === 'ale-prune');
+  const prunes = plan(kind ? withKind(OXTAIL_PLAN, kind) : OXTAIL_PLAN);
+  const { day, base } = prunes;
+
+  it('what goes in late: base, ember line, bench sheet', () => {
+    expect(base.late.length).toBeGreaterThan(0);
+    const said = panel('base', prunes, METRIC).container.textContent;
+    for (const step of base.late) {
+      const mark = day.marks.find((m) => m.id === `add-${step.title.code}`);
+      expect(mark?.atMs).toBe(day.ready.p50Ms - step.minutes * 60_000);
+      expect(said).toContain(WORDS.clock(mark?.atMs ?? Number.NaN));
+    }
+  });
+
+  it('the braise: its row of the day, its decision, the chart in words', () => {
+    const minutes = WORDS.quantity((day.ready.p50Ms - day.intoPotMs) / 60_000, 'minutes');
+    const row = shown(<DayTasks plan={prunes} input={prunes.input} change={vi.fn()} />).container.textContent;
+    expect(row).toMatch(new RegExp(`braise in the oven${minutes}`));
+    expect(sentences(prunes.input, prunes, WORDS, NOON_MS).heat.figure).toBe(minutes);
+    const chart = panel('serve', prunes, METRIC).container.querySelector('[aria-label^="Fork scale over time"]');
+    expect(chart?.getAttribute('aria-label')).toContain(`twists most likely at ${WORDS.clock(day.ready.p50Ms)}`);
   });
 });
 
