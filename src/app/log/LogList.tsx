@@ -14,7 +14,7 @@ import { DISPLAY } from '@/ui/theme';
 
 const Row = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1.1fr) 132px minmax(180px, 0.9fr) minmax(0, 1.2fr);
+  grid-template-columns: minmax(0, 1.1fr) 150px minmax(180px, 0.9fr) minmax(0, 1.2fr);
   gap: 4px 22px;
   padding: 14px 0;
   align-items: center;

@@ -20,7 +20,7 @@ import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
 
 const Work = styled(Panel)`
-  container-type: inline-size;
+  container: work / inline-size;
   min-height: 100%;
 `;
 
@@ -52,13 +52,16 @@ const Halves = styled.div`
   grid-template-columns: minmax(0, 1fr);
   gap: 16px 22px;
   align-items: start;
-  @container (min-width: 560px) {
+  @container work (min-width: 560px) {
     grid-template-columns: minmax(228px, 256px) minmax(0, 1fr);
   }
   /* One under the other: the drawing, then its controls, then what follows. */
-  @container (max-width: 559.9px) {
+  @container work (max-width: 559.9px) {
     > :first-child {
       order: 2;
+    }
+    > :last-child {
+      container-type: normal;
     }
     > :last-child,
     > :last-child > * {

@@ -106,8 +106,8 @@ export interface PastBraise {
   readonly daysAgo: number;
   readonly hour: number;
   readonly truth: number;
-  /** When the fork went in first, as a share of the most likely time; the low estimate where left out. */
-  readonly firstTest?: number;
+  /** Minutes it stood on the heat after the fork had found it; two where left out. */
+  readonly leftOnMin?: number;
   readonly verdict: Verdict;
 }
 
@@ -163,13 +163,13 @@ export const PAST: readonly PastBraise[] = [
     daysAgo: 24,
     hour: 19,
     truth: 41,
-    firstTest: 1.9,
+    leftOnMin: 75,
     verdict: {
       tenderness: 5,
       moisture: 1,
       sauce: 3,
       salt: 3,
-      nextTime: 'Gone wrong: first fork test far too late, dry threads on every plate. Rabbit waits for nobody.',
+      nextTime: 'Gone wrong: it twisted, and stood on the heat for over an hour more. Rabbit waits for nobody.',
     },
   },
   {

@@ -23,10 +23,11 @@ describe('the demo kitchen', () => {
 
   it('has no lesson that its own records deny', () => {
     for (const { input, events, verdict } of past) {
-      const found = events.findLast((e) => e.act.kind === 'fork');
-      if (found?.act.kind !== 'fork') throw new Error(input.title);
-      // Threads where the verdict says so, and nowhere else.
-      expect(stageIndex(found.act.stage) > stageIndex('twists'), input.title).toBe(verdict.tenderness === 5);
+      const found = events.find((e) => e.act.kind === 'fork' && stageIndex(e.act.stage) >= stageIndex('twists'));
+      const off = events.find((e) => e.act.kind === 'offHeat');
+      if (!found || !off) throw new Error(input.title);
+      // Left on long after it was found where the verdict says so, and nowhere else.
+      expect(off.atMs - found.atMs > 3_600_000, input.title).toBe(verdict.tenderness === 5);
     }
   });
 

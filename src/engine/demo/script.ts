@@ -9,6 +9,7 @@ import { stageIndex } from '../../core/tenderness';
 const MIN_MS = 60_000;
 const RETEST_MIN = 15;
 const TESTS_AT_MOST = 12;
+const OFF_AFTER_MIN = 2;
 
 export function planFor(input: PlanInput): Plan {
   const result = composePlan(input);
@@ -21,14 +22,14 @@ const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), at
 
 /**
  * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork twists or `untilMs`:
- * turned at half time, tested from the low estimate on, or first at that share of the most likely time. Every look costs the pot its heat.
+ * turned at half time, tested from the low estimate on, off the heat so long after it was found. Every look costs the pot its heat.
  */
 export function recordsOf(
   plan: Plan,
   truth: number,
   intoPotMs: number,
   untilMs: number,
-  firstTest?: number,
+  leftOnMin = OFF_AFTER_MIN,
 ): NewEvent[] {
   let request: BraiseRequest = braiseRequest(plan.input);
   const eta = readyEta(plan.forecast);
@@ -39,12 +40,12 @@ export function recordsOf(
     events.push(record(at(turnMin), { kind: 'turned' }));
     request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: OPEN_SECONDS.turned }] };
   }
-  let testMin = Math.round(firstTest === undefined ? eta.p10 : firstTest * eta.p50);
+  let testMin = Math.round(eta.p10);
   for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
     const stage = simulatePot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
     if (stageIndex(stage) >= stageIndex(plan.forecast.target)) {
-      events.push(record(at(testMin + 2), { kind: 'offHeat' }));
+      events.push(record(at(testMin + leftOnMin), { kind: 'offHeat' }));
       break;
     }
     request = { ...request, openings: [...request.openings, { atMin: testMin, seconds: OPEN_SECONDS.fork }] };
@@ -54,10 +55,10 @@ export function recordsOf(
 }
 
 /** A finished braise: its records, and what its cook made of it. */
-export function finishedRecords(plan: Plan, truth: number, verdict: Verdict, firstTest?: number): NewEvent[] {
+export function finishedRecords(plan: Plan, truth: number, verdict: Verdict, leftOnMin = OFF_AFTER_MIN): NewEvent[] {
   const late = ((truth * 7) % 13) - 4;
   const intoPotMs = plan.day.intoPotMs + late * MIN_MS;
-  const events = recordsOf(plan, truth, intoPotMs, Infinity, firstTest);
+  const events = recordsOf(plan, truth, intoPotMs, Infinity, leftOnMin);
   const off = events.at(-1);
   if (!off) return events;
   return [...events, record(off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS, { kind: 'finished', verdict })];

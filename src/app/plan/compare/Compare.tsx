@@ -88,7 +88,8 @@ const Table = styled.table`
     color: var(--mute);
     font-size: 14px;
     line-height: 1.3;
-    padding-bottom: 6px;
+    padding: 2px 0 6px;
+    min-height: 44px;
   }
   thead > tr > * {
     border-top: 0;
