@@ -43,6 +43,12 @@ const Bar = styled.header`
       padding: 0 12px;
     }
   }
+  @media (max-width: 380px) {
+    > div {
+      gap: 4px;
+      padding: 0 8px;
+    }
+  }
 `;
 
 const Brand = styled(Link)`
@@ -82,6 +88,12 @@ const Nav = styled.nav`
   }
   a:hover {
     background: rgb(252 252 248 / 8%);
+  }
+  @media (max-width: 380px) {
+    gap: 0;
+    a {
+      padding: 4px 6px 0;
+    }
   }
 `;
 

@@ -184,7 +184,9 @@ const WEEKDAYS = ['mon', 'tues?', 'wed(?:nes)?', 'thu(?:rs?)?', 'fri', 'sat(?:ur
 /** What is to be braised, for how many and when, in one line. */
 const WISH: WishLexicon = {
   eaters: [
-    new RegExp(`\\b(?:for|feeds?|serves?|serving)\\s+${COUNT}(?:\\s+(?:people|persons?|guests?|eaters?|of us))?\\b(?!\\s*(?:h\\b|hours?|min))`),
+    new RegExp(
+      `\\b(?:for|feeds?|serves?|serving)\\s+${COUNT}(?:\\s+(?:people|persons?|guests?|eaters?|of us))?\\b(?!\\s*(?:h\\b|hours?|min))`,
+    ),
     new RegExp(`\\b${COUNT}\\s+(?:people|persons|guests|eaters|of us|at (?:the )?table)\\b`),
   ],
   clocks: [
@@ -207,7 +209,8 @@ const WISH: WishLexicon = {
       ),
   ),
   mass: /(?<![\d.,])(?:\d+(?:[.,]\d+)?|\d*\s*[¼½¾])\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)\b(?:\s*\d+\s*(?:oz|ounces?)\b)?/,
-  degrees: /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3})\b\s*(?:°|º|degrees?)?/,
+  degrees:
+    /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3})\b\s*(?:°|º|degrees?)?/,
   places: [
     [/\b(?:in (?:a|the) )?steam oven\b/, 'steamOven'],
     [/\b(?:on (?:a|the) )?(?:hob|stove(?:top)?|burner|simmer(?:ed|ing)?)\b/, 'simmer'],

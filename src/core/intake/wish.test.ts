@@ -86,7 +86,10 @@ describe('a braise said in one line', () => {
   });
 
   it('leaves nothing out: what is not understood is there as it was written', () => {
-    expect(read('oxtail for 6 with moonbeams and stout, purple saturday').notUnderstood).toEqual(['moonbeams', 'purple']);
+    expect(read('oxtail for 6 with moonbeams and stout, purple saturday').notUnderstood).toEqual([
+      'moonbeams',
+      'purple',
+    ]);
     expect(read('zebra tomorrow')).toMatchObject({ cutId: undefined, notUnderstood: ['zebra'] });
     expect(read('for 2 hours').eaters).toBeUndefined();
     expect(read('oxtail at 25:70').minuteOfDay).toBeUndefined();
@@ -129,7 +132,10 @@ describe('a plan from a wish', () => {
   });
 
   it('keeps to what was said and leaves the rest to the kitchen', () => {
-    const input = planFromWish(settled('5 lamb shanks in cider and water for 6, fan 140, small pot, with prunes'), SALTMARSH_ROW);
+    const input = planFromWish(
+      settled('5 lamb shanks in cider and water for 6, fan 140, small pot, with prunes'),
+      SALTMARSH_ROW,
+    );
     expect(input).toMatchObject({
       eaters: 6,
       meat: { cutId: 'lamb_shank', pieces: 5 },

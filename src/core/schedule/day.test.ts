@@ -228,9 +228,7 @@ function lines(d: ReturnType<typeof layOutDay>): Record<string, readonly string[
         `${to(t.fromMs)}..${to(t.toMs)} ${t.id} ${t.place}${t.burner === undefined ? '' : ` ${String(t.burner)}`} hands ${String(t.handsMinutes)}, ${String(t.rangeMin.low)}–${String(t.rangeMin.high)}`,
     ),
     conflicts: d.conflicts.map((c) => `${to(c.atMs)} ${c.task}: ${said(c.says)}`),
-    moments: [d.startMs, panOf(d), d.intoPotMs, d.offHeatByMs, d.ready.p10Ms, d.ready.p50Ms, d.ready.p90Ms].map(
-      to,
-    ),
+    moments: [d.startMs, panOf(d), d.intoPotMs, d.offHeatByMs, d.ready.p10Ms, d.ready.p50Ms, d.ready.p90Ms].map(to),
   };
 }
 
