@@ -1,6 +1,6 @@
 import { By, Key, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
-import { beginPlan, dismiss, fill, findText, press, WAIT_MS } from './browser';
+import { beginPlan, dismiss, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { served } from './served';
 
 const here = served({ demo: true });
@@ -232,5 +232,32 @@ describe('moving the day by hand', () => {
       'The line is as far away as it was.',
     );
     await press(driver, 'all');
+  });
+});
+
+describe('the plan on a phone', () => {
+  it('is eight sentences and a bar with the verdict, and each decision a page with a way back', async () => {
+    const { driver } = here;
+    const seen = async (place: string): Promise<boolean> =>
+      (await driver.findElement(By.css(`[data-place="${place}"]`))).isDisplayed();
+    await setViewport(driver, 390, 844);
+    await driver.get(`${here.app.url}/plan/new?begun`);
+    await findText(driver, 'h2', 'The day');
+    expect([await seen('list'), await seen('work'), await seen('bar')]).toEqual([true, false, true]);
+    await press(driver, 'Heat: ');
+    await driver.wait(() => seen('work'), WAIT_MS, 'The decision does not open.');
+    expect([await seen('list'), await seen('bar')]).toEqual([false, true]);
+    await driver.navigate().back();
+    await driver.wait(() => seen('list'), WAIT_MS, 'Back does not lead to the eight.');
+    await driver.findElement(By.css('[data-place="bar"] button')).click();
+    const verdict = await driver.findElement(By.css('#verdict'));
+    await driver.wait(
+      async () => Number(await driver.executeScript('return arguments[0].getBoundingClientRect().top', verdict)) < 400,
+      WAIT_MS,
+      'The bar does not lead to the verdict.',
+    );
+    const over = await driver.executeScript('return document.documentElement.scrollWidth - innerWidth');
+    expect(over).toBe(0);
+    await setViewport(driver, 1280, 800);
   });
 });

@@ -39,6 +39,7 @@ vi.stubGlobal('CSS', { escape: (text: string) => text.replace(/[^\w-]/g, (c) => 
 vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
 Element.prototype.scrollIntoView = vi.fn();
 Element.prototype.scrollTo = vi.fn();
+window.scrollTo = vi.fn();
 
 // A whole page of mark-up says less than the first line of what was not found.
 configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });

@@ -176,7 +176,9 @@ export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPane
         <Back aria-label={w.text('decisionPanel.toTheDecisions')} onPress={onBack}>
           <ArrowLeft size={22} aria-hidden />
         </Back>
-        <h2 id="drawing-title">{w.text(`panel.${decision}`)}</h2>
+        <h2 id="drawing-title" tabIndex={-1}>
+          {w.text(`panel.${decision}`)}
+        </h2>
         <Mute>{w.text(`panel.${decision}.note`)}</Mute>
       </Head>
       <Halves>

@@ -102,6 +102,21 @@ describe('the plan screen', () => {
     expect(await screen.findByRole('heading', { level: 2, name: 'How warm does it get?' })).toBeTruthy();
   });
 
+  it('takes the focus along where the decision is a page of its own', async () => {
+    const wide = window.matchMedia;
+    vi.stubGlobal('matchMedia', () => ({ matches: true, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
+    const { hand } = open();
+    await verdict();
+    await hand.click(press(/^Heat:/));
+    expect(document.activeElement?.textContent).toBe('How warm does it get?');
+    await hand.click(press('To the eight decisions'));
+    await waitFor(() => {
+      expect(document.activeElement).toBe(press(/^Heat:/));
+    });
+    expect(window.location.search).toBe('');
+    vi.stubGlobal('matchMedia', wide);
+  });
+
   it('pulls the day up, and Back lowers it before it leaves the page', async () => {
     const { hand } = open();
     await verdict();

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname, useSearchParams } from 'next/navigation';
-import { useCallback, useRef } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { type Decision, DECISIONS } from './decisions';
 
 /** The decision in hand, which is in the address, so that Back and Forward walk from one to the next. */
@@ -25,6 +25,21 @@ function address(path: string, params: URLSearchParams, decision: Decision | und
   return query === '' ? path : `${path}?${query}`;
 }
 
+/** Where there is no room for a decision beside the list. */
+const NARROW = '(max-width: 900px)';
+
+/** Where the list and the decision are pages of their own, the focus goes where the cook went: to its head, and back. */
+function useFollowedFocus(named: Decision | undefined): void {
+  const before = useRef(named);
+  useEffect(() => {
+    const from = before.current;
+    before.current = named;
+    if (from === named || !window.matchMedia(NARROW).matches) return;
+    const to = named === undefined ? `decision-${from ?? ''}` : 'drawing-title';
+    document.getElementById(to)?.focus({ preventScroll: true });
+  }, [named]);
+}
+
 export function useDecision(): DecisionInHand {
   const params = useSearchParams();
   const path = usePathname();
@@ -34,6 +49,8 @@ export function useDecision(): DecisionInHand {
     (decision: Decision) => {
       if (decision === named) return;
       fromList.current = named === undefined;
+      // It begins at its beginning, however far down the one before was read.
+      window.scrollTo(0, 0);
       window.history.pushState(null, '', address(path, params, decision));
     },
     [named, path, params],
@@ -43,5 +60,6 @@ export function useDecision(): DecisionInHand {
     else window.history.replaceState(null, '', address(path, params, undefined));
     fromList.current = false;
   }, [path, params]);
+  useFollowedFocus(named);
   return { named, open, leave };
 }
