@@ -102,7 +102,7 @@ export function sentences(
     },
     heat: {
       text: w.title(heatSays(heat)),
-      detail: w.text('sentence.lidOn'),
+      detail: w.text('sentence.underLid', { lid: w.name('lid', input.lid) }),
       figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
     },
     finish: {

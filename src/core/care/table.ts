@@ -47,8 +47,15 @@ function ingredients(input: PlanInput): Ingredient[] {
     ...liquid.herbs.filter((h) => h.count > 0).map((h) => named(nameOf('herb', h.id), herbById(h.id))),
     ...season.spices.filter((s) => s.grams > 0).map((s) => named(nameOf('spice', s.id), spiceById(s.id))),
     ...(sear.depth === 'none' ? [] : [named(nameOf('fat', sear.fatId), fatById(sear.fatId))]),
-    ...input.day.sides.map((id) => named(nameOf('side', id), { brings: sideById(id).brings, hidden: [] })),
-    ...(flour ? [named(say('ingredient.flour'), { brings: ['gluten'], hidden: [] })] : []),
+    ...input.day.sides.map((id) => named(nameOf('side', id), sideById(id))),
+    ...(flour
+      ? [
+          named(say('ingredient.flour'), {
+            brings: ['gluten'],
+            hidden: [{ avoided: 'lupin', why: 'flourLupin' }],
+          }),
+        ]
+      : []),
     ...(base.thicken === 'end'
       ? [
           named(say('ingredient.thickening'), {

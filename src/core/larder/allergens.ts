@@ -1,5 +1,20 @@
-/** Allergens that can get into a braise, by the names food labels use. */
-export const ALLERGENS = ['gluten', 'milk', 'fish', 'soy', 'celery', 'mustard', 'nuts', 'sesame', 'sulphites'] as const;
+/** The fourteen allergens that must be named on food in the European Union (regulation 1169/2011, annex II), in its order. */
+export const ALLERGENS = [
+  'gluten',
+  'crustaceans',
+  'eggs',
+  'fish',
+  'peanuts',
+  'soy',
+  'milk',
+  'nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
+] as const;
 
 export type Allergen = (typeof ALLERGENS)[number];
 

@@ -17,7 +17,13 @@ const MILK: Dietary = { brings: ['milk'], hidden: [] };
 
 /** Smoke points as usually tabulated; fresh and clean. Used fat and unfiltered oils smoke sooner. */
 export const FATS: readonly Fat[] = [
-  row('neutral', 225),
+  row('neutral', 225, {
+    brings: [],
+    hidden: [
+      { avoided: 'peanuts', why: 'oilPeanut' },
+      { avoided: 'soy', why: 'oilSoy' },
+    ],
+  }),
   row('olive', 195),
   row('clarified', 240, MILK),
   row('butterAndOil', 175, MILK),

@@ -320,6 +320,10 @@ export const GARNISHES: readonly Garnish[] = [
     usualGPerKg: [5, 12, 30],
     saltGPerKg: 120,
     brings: ['fish'],
+    hidden: [
+      { avoided: 'crustaceans', why: 'caughtTogether' },
+      { avoided: 'molluscs', why: 'caughtTogether' },
+    ],
     cutMm: { melt: 0 },
     pan: { order: 5, minutes: 0.5 },
   }),
@@ -341,7 +345,8 @@ export const GARNISHES: readonly Garnish[] = [
     tauMin: 30,
     usualGPerKg: [15, 30, 80],
     saltGPerKg: 50,
-    brings: ['mustard', 'sulphites'],
+    brings: ['mustard'],
+    hidden: [{ avoided: 'sulphites', why: 'mustardSulphites' }],
     cutMm: { melt: 0 },
   }),
   garnish({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { AVOIDABLE } from './allergens';
+import { ALLERGENS, AVOIDABLE, type Avoided, type Dietary } from './allergens';
 import { BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, panFloorM2, panHeatJK } from './burners';
 import { cutById, CUTS, isCutId } from './cuts';
 import { fatById, FATS, isFatId } from './fats';
@@ -218,5 +218,40 @@ describe('pots, lids and burners', () => {
     expect(panFloorM2({ shape: 'round', lengthMm: 280, widthMm: 280 })).toBeCloseTo(0.0616, 3);
     expect(panFloorM2({ shape: 'rectangle', lengthMm: 300, widthMm: 200 })).toBeCloseTo(0.06);
     expect(panHeatJK({ massKg: 2.5, material: 'castIron' })).toBe(1200);
+  });
+});
+
+describe('what somebody avoids', () => {
+  it('can come of something here, each allergen of the fourteen and each diet', () => {
+    const rows: readonly Dietary[] = [...GARNISHES, ...LIQUIDS, ...HERBS, ...SPICES, ...FATS, ...SIDES];
+    const brought = new Set(rows.flatMap((r) => [...r.brings, ...r.hidden.map((h) => h.avoided)]));
+    expect(ALLERGENS.filter((a) => !brought.has(a))).toEqual([]);
+    expect(ALLERGENS).toHaveLength(14);
+  });
+
+  it('is sure where a step or a label says so, and perhaps where only some kinds hold it', () => {
+    const of = (row: Dietary | undefined, avoided: Avoided): 'sure' | 'perhaps' | 'no' =>
+      row?.brings.includes(avoided) ? 'sure' : row?.hidden.some((h) => h.avoided === avoided) ? 'perhaps' : 'no';
+    const liquid = (id: string) => LIQUIDS.find((l) => l.id === id);
+    const side = (id: string) => SIDES.find((s) => s.id === id);
+    expect(of(liquid('stockUnsalted'), 'celery')).toBe('sure');
+    expect(of(liquid('grapeJuice'), 'sulphites')).toBe('perhaps');
+    expect(of(liquid('appleJuice'), 'sulphites')).toBe('perhaps');
+    expect(of(liquid('stout'), 'milk')).toBe('perhaps');
+    expect(of(side('noodles'), 'milk')).toBe('sure');
+    expect(of(side('noodles'), 'eggs')).toBe('perhaps');
+    expect(of(side('dumplings'), 'eggs')).toBe('sure');
+    expect(
+      of(
+        FATS.find((f) => f.id === 'neutral'),
+        'peanuts',
+      ),
+    ).toBe('perhaps');
+    expect(
+      of(
+        GARNISHES.find((g) => g.id === 'mustard'),
+        'sulphites',
+      ),
+    ).toBe('perhaps');
   });
 });

@@ -26,6 +26,7 @@ export interface Liquid extends Dietary {
 const LABELS = 'Rounded from what labels and food-composition tables usually say; read yours.';
 
 const SULPHITES: Dietary = { brings: ['sulphites'], hidden: [] };
+const BOTTLED_JUICE: Dietary = { brings: [], hidden: [{ avoided: 'sulphites', why: 'bottledJuice' }] };
 const READY_STOCK: Dietary = {
   brings: ['celery'],
   hidden: [
@@ -102,6 +103,7 @@ export const LIQUIDS: readonly Liquid[] = [
     alcohol: 0.045,
     sugarGPerL: 18,
     brings: ['gluten'],
+    hidden: [{ avoided: 'milk', why: 'milkStout' }],
     swaps: [swap('darkAle', 1, 'sweeterLessRoast'), swap('stockUnsalted', 0.9, 'addMalt')],
   }),
   liquid({
@@ -126,6 +128,7 @@ export const LIQUIDS: readonly Liquid[] = [
     kind: 'stock',
     saltGPerL: 0.5,
     gelatinGPerL: 12,
+    ...READY_STOCK,
     swaps: [swap('water', 1, 'cleanThinner'), swap('stockLowSalt', 1, 'bringsSalt')],
     confidence: 'low',
   }),
@@ -171,9 +174,9 @@ export const LIQUIDS: readonly Liquid[] = [
   }),
   liquid({ id: 'water', kind: 'water', confidence: 'high' }),
   liquid({ id: 'orangeJuice', kind: 'juice', sugarGPerL: 90, acid: true }),
-  liquid({ id: 'appleJuice', kind: 'juice', sugarGPerL: 105, acid: true, ...SULPHITES }),
-  liquid({ id: 'grapeJuice', kind: 'juice', sugarGPerL: 150, acid: true }),
-  liquid({ id: 'lemonJuice', kind: 'juice', sugarGPerL: 25, acid: true }),
+  liquid({ id: 'appleJuice', kind: 'juice', sugarGPerL: 105, acid: true, ...BOTTLED_JUICE }),
+  liquid({ id: 'grapeJuice', kind: 'juice', sugarGPerL: 150, acid: true, ...BOTTLED_JUICE }),
+  liquid({ id: 'lemonJuice', kind: 'juice', sugarGPerL: 25, acid: true, ...BOTTLED_JUICE }),
   liquid({ id: 'vinegar', kind: 'seasoning', acid: true, ...SULPHITES }),
   liquid({
     id: 'soySauce',
@@ -182,7 +185,16 @@ export const LIQUIDS: readonly Liquid[] = [
     sugarGPerL: 15,
     brings: ['soy', 'gluten'],
   }),
-  liquid({ id: 'fishSauce', kind: 'seasoning', saltGPerL: 240, brings: ['fish'] }),
+  liquid({
+    id: 'fishSauce',
+    kind: 'seasoning',
+    saltGPerL: 240,
+    brings: ['fish'],
+    hidden: [
+      { avoided: 'crustaceans', why: 'caughtTogether' },
+      { avoided: 'molluscs', why: 'caughtTogether' },
+    ],
+  }),
   liquid({ id: 'milk', kind: 'dairy', sugarGPerL: 48, brings: ['milk'] }),
   liquid({
     id: 'coconutMilk',

@@ -98,6 +98,9 @@ const MIXTURE: Dietary = {
   hidden: [
     { avoided: 'mustard', why: 'mixMustard' },
     { avoided: 'celery', why: 'mixCelery' },
+    { avoided: 'sesame', why: 'mixSesame' },
+    { avoided: 'nuts', why: 'mixNuts' },
+    { avoided: 'peanuts', why: 'mixNuts' },
   ],
 };
 

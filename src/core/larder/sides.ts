@@ -1,4 +1,4 @@
-import { type Avoided } from './allergens';
+import { type Dietary } from './allergens';
 
 /** One stretch of making a side dish. */
 export interface SideStep {
@@ -13,7 +13,7 @@ export interface SideStep {
 }
 
 /** Something to eat beside the braise. Raw or dry weights. */
-export interface Side {
+export interface Side extends Dietary {
   readonly id: string;
   readonly gramsPerEater: number;
   /** Cooking water, litres a kilogram; 0 where none. */
@@ -24,7 +24,6 @@ export interface Side {
   /** How long it stays good when done, min. */
   readonly waitsMin: number;
   readonly steps: readonly SideStep[];
-  readonly brings: readonly Avoided[];
   readonly source: string;
 }
 
@@ -46,6 +45,7 @@ const side = (row: Row): Side => ({
   saltGPerL: 0,
   keepBackLPerEater: 0,
   brings: [],
+  hidden: [],
   source: PRACTICE,
   ...row,
 });
@@ -100,6 +100,7 @@ export const SIDES: readonly Side[] = [
     keepBackLPerEater: 0.04,
     waitsMin: 0,
     brings: ['gluten'],
+    hidden: [{ avoided: 'eggs', why: 'pastaEggs' }],
     steps: [
       step('ready', 'burner', 'none', 8, 2),
       step('cook', 'burner', 'none', 10),
@@ -112,7 +113,8 @@ export const SIDES: readonly Side[] = [
     waterLPerKg: 8,
     saltGPerL: 10,
     waitsMin: 5,
-    brings: ['gluten'],
+    brings: ['gluten', 'milk'],
+    hidden: [{ avoided: 'eggs', why: 'pastaEggs' }],
     steps: [
       step('ready', 'burner', 'none', 8, 1.5),
       step('cook', 'burner', 'none', 7),
@@ -125,7 +127,7 @@ export const SIDES: readonly Side[] = [
     waterLPerKg: 6,
     saltGPerL: 8,
     waitsMin: 10,
-    brings: ['gluten', 'milk'],
+    brings: ['gluten', 'eggs', 'milk'],
     steps: [step('ready', 'board', 'all', 8, 1.5), step('cook', 'burner', 'none', 18)],
   }),
   side({
@@ -151,6 +153,12 @@ export const SIDES: readonly Side[] = [
     gramsPerEater: 80,
     waitsMin: 20,
     brings: ['gluten'],
+    hidden: [
+      { avoided: 'sesame', why: 'breadSeeds' },
+      { avoided: 'nuts', why: 'breadSeeds' },
+      { avoided: 'milk', why: 'breadMilk' },
+      { avoided: 'lupin', why: 'flourLupin' },
+    ],
     steps: [step('last', 'board', 'all', 3)],
   }),
 ];

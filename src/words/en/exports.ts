@@ -3,7 +3,7 @@ export const recipe = {
   'recipe.counted': '{count, number} {unit}',
   'recipe.saltMeat': '{salt} of salt on the meat. {says}',
   'recipe.brown':
-    'Brown in {batches, plural, one {# batch} other {# batches}} of at most {most, number}, {face} a face, in {fat} of fat. {says}',
+    'Brown {batches, plural, one {in one batch} other {{most, plural, =1 {one by one} other {in {batches, number} batches of at most #}}}}, {face} a face, in {fat} of fat. {says}',
   'recipe.comma': ', {what}',
   'recipe.colon': ': {what}',
   'recipe.cut': ', cut {edge}',

@@ -279,6 +279,7 @@ export const liquidPanel = {
   'liquidPanel.boilDownTo': 'Boil {poured} down to {target}',
   'liquidPanel.fromToDeepInThis': ', from {depthBefore} to {depthAfter} deep in this pot, about {minutes}',
   'liquidPanel.theHarshSmellGoesBubbles': '. The harsh smell goes, bubbles grow large and slow, the sound deepens.',
+  'liquidPanel.nextToNoAlcohol': 'Next to no alcohol stays on each plate',
   'liquidPanel.aboutOfAlcoholStaysOn': 'About {alcohol} of alcohol stays on each plate',
   'liquidPanel.itNeverAllLeaves': ': it never all leaves.',
   'liquidPanel.whereTheWaterGoes': 'Where the water goes',

@@ -15,7 +15,8 @@ export const decisions = {
   'sentence.lid': '{lid}{lie, select, upright {, pieces standing} other {}}',
   'sentence.full': '{share} full',
   'sentence.noSear': 'No sear',
-  'sentence.batches': 'Brown in {batches, plural, one {one batch} other {# batches of {most}}}',
+  'sentence.batches':
+    'Brown {batches, plural, one {in one batch} other {{most, plural, =1 {one by one} other {in {batches, number} batches of #}}}}',
   'sentence.salt': '{salt} salt, {when}',
   'sentence.noSaltYet': '{when}',
   'sentence.none': 'none',
@@ -27,7 +28,7 @@ export const decisions = {
   'sentence.level': '{level} up the meat: {volume}',
   'sentence.pour': '{liquid} {volume}',
   'sentence.deep': '{depth} deep',
-  'sentence.lidOn': 'lid on until tender',
+  'sentence.underLid': '{lid}, until tender',
   'sentence.finish': 'Strain, lift the fat, reduce',
   'sentence.sauce': 'to {sauce}, then season',
   'sentence.table': '{eaters} at the table, {at}',

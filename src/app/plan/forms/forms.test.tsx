@@ -231,7 +231,7 @@ describe('the base', () => {
     expect(added).toMatchObject({ when: 'late', fate: 'bite' });
     await retype(hand, field(/Weight of potato/), '350 g');
     expect(now().base.items.at(-1)?.kg).toBeCloseTo(0.35);
-    await choose(hand, /What becomes of potato/, /melt|soft|bite|eat/i);
+    await choose(hand, /What becomes of potato/, /melts|as pieces/i);
     expect(now().base.items.at(-1)?.when).toBe('start');
     await hand.click(press(/Leave out potato/));
     expect(now().base.items).toHaveLength(before);

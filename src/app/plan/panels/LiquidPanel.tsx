@@ -36,6 +36,9 @@ const Table = styled.table`
   }
 `;
 
+/** Under this a plate has next to none, kg. */
+const LEAST_ALCOHOL_KG = 0.00025;
+
 function nearestLevel(level: number): string {
   const near = LEVELS.reduce((a, b) => (Math.abs(b.level - level) < Math.abs(a.level - level) ? b : a));
   return Math.abs(near.level - level) < 0.02 ? near.id : '';
@@ -122,7 +125,9 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         ) : null}
         {liquid.alcohol ? (
           <p>
-            {w.text('liquidPanel.aboutOfAlcoholStaysOn', { alcohol: w.figure(liquid.alcohol) })}{' '}
+            {liquid.alcohol.value < LEAST_ALCOHOL_KG
+              ? w.text('liquidPanel.nextToNoAlcohol')
+              : w.text('liquidPanel.aboutOfAlcoholStaysOn', { alcohol: w.figure(liquid.alcohol) })}{' '}
             <Why figure={liquid.alcohol} />
             {w.text('liquidPanel.itNeverAllLeaves')}
           </p>
