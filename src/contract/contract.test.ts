@@ -80,7 +80,7 @@ describe('a recipe', () => {
     expect(recipeIn(JSON.stringify(recipe), none).ok).toBe(true);
     expect(recipeIn('<html>', () => ['{}', JSON.stringify([recipe])]).ok).toBe(true);
     const empty = recipeIn('<html>', none);
-    expect(empty.ok ? '' : english(empty.says)).toContain('no schema.org recipe');
+    expect(empty.ok ? '' : english(empty.says)).toContain('no recipe in it');
     const broken = recipeIn('{"@type": "Recipe", ', none);
     expect(broken.ok ? '' : english(broken.says)).toContain('not whole');
   });

@@ -103,8 +103,10 @@ describe('the plan screen', () => {
   });
 
   it('takes the focus along where the decision is a page of its own', async () => {
-    const wide = window.matchMedia;
-    vi.stubGlobal('matchMedia', () => ({ matches: true, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
+    const room = (narrow: boolean): void => {
+      vi.stubGlobal('matchMedia', () => ({ matches: narrow, addEventListener: vi.fn(), removeEventListener: vi.fn() }));
+    };
+    room(true);
     const { hand } = open();
     await verdict();
     await hand.click(press(/^Heat:/));
@@ -114,7 +116,7 @@ describe('the plan screen', () => {
       expect(document.activeElement).toBe(press(/^Heat:/));
     });
     expect(window.location.search).toBe('');
-    vi.stubGlobal('matchMedia', wide);
+    room(false);
   });
 
   it('pulls the day up, and Back lowers it before it leaves the page', async () => {

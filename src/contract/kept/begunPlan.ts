@@ -19,6 +19,11 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
     ...plan,
     forecast: { ...(plan.forecast as Plan['forecast']), dry: { chance: 0, p50: Infinity } satisfies DryPot },
   }),
+  // 2 told when the hob is lit apart from the task that lights it.
+  (plan) => ({
+    ...plan,
+    day: Object.fromEntries(Object.entries(plan.day as object).filter(([key]) => key !== 'lightBurnerMs')),
+  }),
 ]);
 
 export const begunPlanText = (plan: Plan): string => toWire(plan);
