@@ -36,7 +36,9 @@ describe('records in words', () => {
   });
 
   it('say how the forecast moved, and how much narrower its window is', () => {
-    expect(lessonSays(WORDS, lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe('ready 14 min sooner, window 22 min narrower');
+    expect(lessonSays(WORDS, lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe(
+      'ready 14 min sooner, window 22 min narrower',
+    );
     expect(lessonSays(WORDS, lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready 6 min later');
     expect(lessonSays(WORDS, lesson({ shiftMin: 0.4 }))).toBe('on track');
     expect(lessonSays(WORDS, undefined)).toBe('');
