@@ -1,6 +1,6 @@
 import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
 import { KINDS, type OwnKind } from '@/core/kinds';
-import { LID_KINDS } from '@/core/larder';
+import { CUTS, LID_KINDS } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
 
@@ -38,6 +38,17 @@ export function heatWays(w: Words): readonly WayCard[] {
 /** A mode as a list gives it back. */
 export function asHeatMode(id: string): HeatMode {
   return HEAT_MODES.find((m) => m === id) ?? 'still';
+}
+
+/** Every cut by its whole name, animal by animal. */
+export function cutSections(w: Words) {
+  return [...new Set(CUTS.map((c) => c.species))].map((species) => ({
+    title: w.text(`species.${species}`),
+    options: CUTS.filter((c) => c.species === species).map((c) => ({
+      id: c.id,
+      label: w.title({ code: `cut.${c.id}.full` }),
+    })),
+  }));
 }
 
 /** Ready sets of choices: a kitchen's own where it has some, then ours. */

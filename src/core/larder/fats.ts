@@ -26,7 +26,7 @@ export const FATS: readonly Fat[] = [
   }),
   row('olive', 195),
   row('clarified', 240, MILK),
-  row('butterAndOil', 175, MILK),
+  row('butterAndOil', 160, MILK),
   row('butter', 160, MILK),
   row('lard', 190, { ...PLAIN, brings: ['pork'] }),
   row('dripping', 205, { ...PLAIN, brings: ['beef'] }),

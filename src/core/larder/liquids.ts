@@ -167,7 +167,7 @@ export const LIQUIDS: readonly Liquid[] = [
   liquid({
     id: 'cannedTomato',
     kind: 'tomato',
-    saltGPerL: 1,
+    saltGPerL: 5,
     sugarGPerL: 35,
     acid: true,
     swaps: [swap('passata', 1, 'smooth')],

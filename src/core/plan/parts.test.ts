@@ -262,7 +262,7 @@ describe('salt through the plan', () => {
     const p = plan(salty);
     expect(p.salt.sources.map((s) => english(s.name))).toEqual(['soy sauce', 'olives', 'stock, unsalted']);
     expect(p.salt.total.value * 1000).toBeCloseTo(
-      p.salt.now.value * 1000 + 8 + 1.5 + (p.salt.sources[2]?.grams ?? 0),
+      p.salt.now.value * 1000 + 8 + 1.95 + (p.salt.sources[2]?.grams ?? 0),
       1,
     );
     expect(p.salt.now.value).toBeLessThan(oxtail.salt.now.value);

@@ -457,6 +457,7 @@ export const diets = {
   'hidden.milkStout': 'some stouts are sweetened with milk sugar',
   'hidden.oilPeanut': 'oil for frying may be peanut oil',
   'hidden.oilSoy': 'oil for frying may be soy oil',
+  'hidden.brined': 'some are kept with them in the brine',
   'hidden.bottledJuice': 'bottled juice may be kept with them',
   'hidden.caughtTogether': 'made of small fish, it may hold what was caught with them',
   'hidden.mustardSulphites': 'some mustards are kept with them',

@@ -2,7 +2,7 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { cutById, CUTS, isCutId } from '@/core/larder';
+import { cutById, isCutId } from '@/core/larder';
 import {
   type Appetite,
   APPETITES,
@@ -16,6 +16,7 @@ import {
 } from '@/core/choices';
 import { scaled, usualMeat } from '@/core/plan';
 import { canRoll } from '@/core/prep';
+import { cutSections } from '../wayLists';
 import { FieldRow } from '@/ui/controls/frame';
 import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -24,11 +25,6 @@ import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
-import { type Words } from '@/words/words';
-
-const SPECIES = [...new Set(CUTS.map((c) => c.species))];
-
-const fullName = (w: Words, cutId: string): string => w.title({ code: `cut.${cutId}.full` });
 
 interface PartFieldsProps {
   readonly part: MeatPart;
@@ -49,10 +45,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
       <SelectField
         label={w.text('meatForm.cut')}
         value={part.cutId}
-        sections={SPECIES.map((species) => ({
-          title: w.text(`species.${species}`),
-          options: CUTS.filter((c) => c.species === species).map((c) => ({ id: c.id, label: fullName(w, c.id) })),
-        }))}
+        sections={cutSections(w)}
         error={fault('cutId')}
         onChange={(id) => {
           set(

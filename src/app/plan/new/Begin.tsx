@@ -5,13 +5,13 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { kindSections } from '../wayLists';
+import { cutSections, kindSections } from '../wayLists';
 import { meantMoment } from '@/calendar/calendar';
 import { type Kitchen } from '@/contract/kitchen';
 import { heatSays, type PlanInput } from '@/core/choices';
 import { planFromWish, readWish } from '@/core/intake';
 import { KINDS, withKind } from '@/core/kinds';
-import { cutById, CUTS } from '@/core/larder';
+import { cutById } from '@/core/larder';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { MomentField } from '@/ui/controls/MomentField';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -184,18 +184,7 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
             />
           </Line>
           <Settle role="group" aria-label={w.text('begin.understood')}>
-            <SelectField
-              label={w.text('meatForm.cut')}
-              value={cutId ?? ''}
-              sections={[...new Set(CUTS.map((c) => c.species))].map((species) => ({
-                title: w.text(`species.${species}`),
-                options: CUTS.filter((c) => c.species === species).map((c) => ({
-                  id: c.id,
-                  label: w.title({ code: `cut.${c.id}.full` }),
-                })),
-              }))}
-              onChange={pick}
-            />
+            <SelectField label={w.text('meatForm.cut')} value={cutId ?? ''} sections={cutSections(w)} onChange={pick} />
             <NumberField
               label={w.text('common.atTheTable')}
               step={1}
