@@ -136,7 +136,7 @@ const OtherLink = styled.a`
 export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs }: PlanEditorProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(30_000);
   const opened = useMemo(() => ({ input: start, atMs: updatedAtMs }), [start, updatedAtMs]);
   const draft = useDraft(draftKey(firstId), opened);
   const { input } = draft;
@@ -149,6 +149,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const daysThatWork = useMemo(() => (plan && faults.length === 0 ? dayWays(plan, nowMs) : []), [plan, faults, nowMs]);
   const blocked = faults.length > 0 || plan === undefined;
   const faultyField = faults[0]?.field;
+  const toMind = minded(w, plan, faults, nowMs);
   const unkept = id === null || draft.changed;
   return (
     <Layout data-page={decision.named === undefined ? 'list' : 'decision'}>
@@ -180,7 +181,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
             </Buttons>
           </>
         )}
-        {draft.restored && firstId !== null ? (
+        {draft.restored && draft.changed && firstId !== null ? (
           <Buttons>
             <Mute>{w.text('planEditor.hereIsWhatYouHad')}</Mute>
             <Button
@@ -206,7 +207,9 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
       />
       <Verdict
         plan={plan}
+        nowMs={nowMs}
         faults={faults}
+        minded={toMind}
         waysOut={waysOut}
         fitWays={fitWays}
         dayWays={daysThatWork}
@@ -230,7 +233,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
       ) : null}
       <PlanBar
         plan={plan}
-        minded={minded(w, plan, faults, nowMs).length + (blocked ? 0 : plan.watch.length)}
+        minded={toMind.length + (blocked ? 0 : plan.watch.length)}
         stale={blocked}
         toVerdict={decision.named === undefined}
         onList={decision.leave}

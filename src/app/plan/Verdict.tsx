@@ -11,7 +11,7 @@ import { type FitWay, type Plan, type WayOut } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
 import { PopBox } from '@/ui/controls/PopBox';
-import { useNow, useWords } from '@/ui/KitchenContext';
+import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { useHeightVariable } from '@/ui/useHeightVariable';
 import { useThemeScope } from '@/ui/ThemeScope';
@@ -273,7 +273,10 @@ function WhyThisTime({ plan }: { plan: Plan }) {
 
 export interface VerdictProps {
   readonly plan: Plan | undefined;
+  readonly nowMs: number;
   readonly faults: readonly PlanFault[];
+  /** What keeps the plan from working, as `minded` has it. */
+  readonly minded: readonly string[];
   readonly waysOut: readonly WayOut[];
   readonly fitWays: readonly FitWay[];
   readonly dayWays: readonly WayOut[];
@@ -283,9 +286,18 @@ export interface VerdictProps {
 }
 
 /** What follows from the decisions: when the meat is as wanted and how sure that is, when to begin, what to mind. */
-export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, children }: VerdictProps) {
+export function Verdict({
+  plan,
+  nowMs,
+  faults,
+  minded: toMind,
+  waysOut,
+  fitWays,
+  dayWays,
+  onTake,
+  children,
+}: VerdictProps) {
   const w = useWords();
-  const nowMs = useNow(30_000);
   const stale = faults.length > 0;
   const column = useRef<HTMLDivElement>(null);
   useHeightVariable(column, '--tall');
@@ -299,10 +311,7 @@ export function Verdict({ plan, faults, waysOut, fitWays, dayWays, onTake, child
         <Forecast plan={plan} nowMs={nowMs} stale={stale} />
       )}
       <Actions>{children}</Actions>
-      <MindList
-        faults={minded(w, plan, faults, nowMs)}
-        watch={plan === undefined || stale ? [] : plan.watch.map((m) => w.say(m))}
-      >
+      <MindList faults={toMind} watch={plan === undefined || stale ? [] : plan.watch.map((m) => w.say(m))}>
         <WayList
           id="ways-out"
           title={w.text('verdict.waysOut')}

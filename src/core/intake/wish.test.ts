@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planFromWish, readWish, type Wish } from './wish';
 import { makePlan } from '../plan';
+import { KINDS } from '../kinds';
 import { cutById, CUTS } from '../larder';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
@@ -92,7 +93,13 @@ describe('a braise said in one line', () => {
     ]);
     expect(read('zebra tomorrow')).toMatchObject({ cutId: undefined, notUnderstood: ['zebra'] });
     expect(read('for 2 hours').eaters).toBeUndefined();
-    expect(read('oxtail at 25:70').minuteOfDay).toBeUndefined();
+    expect(read('oxtail at 25:70')).toMatchObject({ minuteOfDay: undefined, notUnderstood: ['at 25:70'] });
+    expect(read('oxtail for 0, 0 kg, gas 99, 40 november').notUnderstood).toEqual([
+      '0 kg',
+      'for 0',
+      '40 november',
+      'gas 99',
+    ]);
   });
 
   it('takes a bare number for degrees of the reader, or of the other where only that makes an oven', () => {
@@ -102,7 +109,7 @@ describe('a braise said in one line', () => {
       fan: false,
     });
     expect(readWish('oxtail 150', { pots, units: US }).heat).toEqual({ kind: 'oven', tempC: 150, fan: false });
-    expect(read('oxtail 800').heat).toBeUndefined();
+    expect(read('oxtail 800')).toMatchObject({ heat: undefined, notUnderstood: ['800'] });
   });
 
   it('knows every cut of the larder by the name the larder gives it', () => {
@@ -129,6 +136,16 @@ describe('a plan from a wish', () => {
       const made = makePlan(input, { nowMs: NOON_MS, particles: 0 });
       expect(made.ok ? [] : made.faults.filter((f) => f.tooFull !== true).map((f) => f.says.code), cut.id).toEqual([]);
     }
+  });
+
+  it('lets what was said go before the kind that was picked', () => {
+    const kind = KINDS.find((k) => k.id === 'paprika-onion');
+    const input = planFromWish(settled('lamb shanks in cider with prunes, no lid'), SALTMARSH_ROW, kind);
+    expect(input.liquid.parts.map((p) => p.id)).toEqual(['cider']);
+    expect(input.liquid.parts[0]?.litres).toBeGreaterThan(0.1);
+    expect(input.lid).toBe('none');
+    expect(input.base.items.map((i) => i.id)).toEqual(expect.arrayContaining(['pepper', 'prune']));
+    expect(input.season.spices.map((s) => s.id)).toContain('paprika');
   });
 
   it('keeps to what was said and leaves the rest to the kitchen', () => {

@@ -7,6 +7,7 @@ import { heatOf, LIMITS, type PlanHeat, type PlanInput } from '../choices';
 import { GAS_MARKS, METRIC, type UnitChoice } from '../quantity';
 import { edibleKgOf } from '../buy';
 import { garnishById, type LidKind, liquidById, type Pot } from '../larder';
+import { type Kind, withKind } from '../kinds';
 import { type KitchenTools, startPlan, usualMeat } from '../plan';
 
 /** The day a line names, as it names it. */
@@ -49,6 +50,9 @@ const volume = (p: Pot): number => p.diameterMm ** 2 * p.heightMm;
 
 /** A line from which what was understood is taken out bit by bit. */
 class Line {
+  /** What was taken for something it then cannot be: 25:70 for a time, 800 for degrees. */
+  readonly refused: string[] = [];
+
   constructor(private text: string) {}
 
   get rest(): string {
@@ -64,6 +68,12 @@ class Line {
       return found;
     }
     return undefined;
+  }
+
+  /** What `found` comes to; noted down as refused where that is nothing. */
+  worth<T>(found: RegExpExecArray | undefined, value: T | undefined): T | undefined {
+    if (found && value === undefined) this.refused.push(found[0].trim());
+    return value;
   }
 
   drop(from: number, length: number): void {
@@ -86,7 +96,8 @@ function takeClock(line: Line, lexicon: Lexicon): number | undefined {
   if (half !== undefined) hour = (hour % 12) + (wish.morning.test(half) ? 0 : 12);
   else if (minute?.length !== 2 || hour < 10) hour += hour >= 1 && hour <= LATEST_BARE_EVENING ? 12 : 0;
   const minutes = thirty === undefined ? Number(minute ?? 0) : 30;
-  return hour < HOURS && minutes < MINUTES_PER_HOUR ? hour * MINUTES_PER_HOUR + minutes : undefined;
+  const isTime = hour < HOURS && minutes < MINUTES_PER_HOUR;
+  return line.worth(found, isTime ? hour * MINUTES_PER_HOUR + minutes : undefined);
 }
 
 function takeDay(line: Line, lexicon: Lexicon): WishDay | undefined {
@@ -94,7 +105,7 @@ function takeDay(line: Line, lexicon: Lexicon): WishDay | undefined {
   for (const [i, pattern] of wish.months.entries()) {
     const found = line.take(pattern);
     const day = Number(found?.groups?.['day'] ?? found?.groups?.['after']);
-    if (found && day >= 1 && day <= 31) return { kind: 'date', month: i + 1, day };
+    if (found) return line.worth(found, day >= 1 && day <= 31 ? { kind: 'date', month: i + 1, day } : undefined);
   }
   if (line.take(wish.today)) return { kind: 'inDays', days: 0 };
   if (line.take(wish.tomorrow)) return { kind: 'inDays', days: 1 };
@@ -109,15 +120,14 @@ const ovenC = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
 
 function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice): number | undefined {
   const gas = line.take(new RegExp(lexicon.gas.source, 'i'));
-  const mark = gas && GAS_MARKS.find(([m]) => m === Number(gas[1]));
-  if (mark) return mark[1];
-  const found = line.take(lexicon.wish.degrees)?.groups;
+  if (gas) return line.worth(gas, GAS_MARKS.find(([m]) => m === Number(gas[1]))?.[1]);
+  const found = line.take(lexicon.wish.degrees);
   if (!found) return undefined;
-  const { value, unit, bare } = found;
+  const { value, unit, bare } = found.groups ?? {};
   if (unit !== undefined) return lexicon.fahrenheit.test(unit) ? toC(Number(value)) : Number(value);
   // Without its unit it is in the reader's own where an oven has it, in the other where only that makes an oven.
   const own = units.temperature === 'F' ? [toC(Number(bare)), Number(bare)] : [Number(bare), toC(Number(bare))];
-  return own.find(ovenC);
+  return line.worth(found, own.find(ovenC));
 }
 
 function takeHeat(line: Line, lexicon: Lexicon, units: UnitChoice): PlanHeat | undefined {
@@ -180,9 +190,11 @@ export function readWish(
   const line = new Line(text.toLowerCase().replaceAll(/\s+/g, ' ').trim());
   const mass = line.take(lexicon.wish.mass);
   const read = mass && parseQuantity(mass[0], 'mass', units, lexicon);
+  const massKg = line.worth(mass, read?.ok === true && read.si > 0 ? read.si : undefined);
   const pot = takePot(line, lexicon, pots);
   const lid = lexicon.wish.lids.find(([pattern]) => line.take(pattern) !== undefined)?.[1];
-  const eaters = count(line.take(...lexicon.wish.eaters)?.groups?.['count'], lexicon);
+  const forMany = line.take(...lexicon.wish.eaters);
+  const eaters = line.worth(forMany, count(forMany?.groups?.['count'], lexicon));
   const day = takeDay(line, lexicon);
   const minuteOfDay = takeClock(line, lexicon);
   const heat = takeHeat(line, lexicon, units);
@@ -196,7 +208,7 @@ export function readWish(
   });
   return {
     cutId: meat?.cutId,
-    massKg: read?.ok === true ? read.si : undefined,
+    massKg,
     pieces: meat?.pieces,
     eaters,
     day,
@@ -207,7 +219,7 @@ export function readWish(
     liquids: known.liquid,
     garnish: known.garnish,
     herbs: known.herb,
-    notUnderstood,
+    notUnderstood: [...line.refused, ...notUnderstood],
   };
 }
 
@@ -222,8 +234,11 @@ export interface SettledWish extends Omit<Wish, 'cutId' | 'eaters' | 'day' | 'mi
 const HERB_COUNT = 2;
 const isFiller = (id: string): boolean => ['stock', 'water'].includes(liquidById(id).kind);
 
-/** A plan from a settled wish, everything it does not name as this kitchen usually does it. */
-export function planFromWish(wish: SettledWish, kitchen: KitchenTools): PlanInput {
+/**
+ * A plan from a settled wish: what it names as it names it, the rest as the `kind` has it, or else as this kitchen usually
+ * does it.
+ */
+export function planFromWish(wish: SettledWish, kitchen: KitchenTools, kind?: Kind): PlanInput {
   const { cutId, eaters, massKg, pieces, liquids } = wish;
   const usual = usualMeat(cutId, eaters, massKg);
   const each = usual.massKg / usual.pieces;
@@ -234,11 +249,12 @@ export function planFromWish(wish: SettledWish, kitchen: KitchenTools): PlanInpu
       : massKg === undefined
         ? { ...usualMeat(cutId, eaters, Math.min(LIMITS.massKg[1], pieces * each)), pieces }
         : { ...usual, pieces };
-  const begun = startPlan(kitchen, { title: wish.title, cutId, eaters, serveAtMs: wish.serveAtMs, meat });
+  const usualPlan = startPlan(kitchen, { title: wish.title, cutId, eaters, serveAtMs: wish.serveAtMs, meat });
+  const begun = kind ? withKind(usualPlan, kind) : usualPlan;
   const filling = liquids.find((id) => isFiller(id));
   const poured = liquids.filter((id) => !isFiller(id));
   // As much in all as this kitchen pours of what it pours usually.
-  const usualL = begun.liquid.parts.reduce((sum, p) => sum + p.litres, 0);
+  const usualL = usualPlan.liquid.parts.reduce((sum, p) => sum + p.litres, 0);
   const litres = Math.round((usualL / Math.max(1, poured.length)) * 100) / 100;
   const wine = poured.some((id) => liquidById(id).kind === 'wine');
   const edibleKg = edibleKgOf([meat]);

@@ -10,7 +10,7 @@ import { meantMoment } from '@/calendar/calendar';
 import { type Kitchen } from '@/contract/kitchen';
 import { heatSays, type PlanInput } from '@/core/choices';
 import { planFromWish, readWish } from '@/core/intake';
-import { KINDS, withKind } from '@/core/kinds';
+import { KINDS } from '@/core/kinds';
 import { cutById } from '@/core/larder';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { MomentField } from '@/ui/controls/MomentField';
@@ -148,8 +148,7 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
       liquid === undefined
         ? w.title(cut)
         : w.title({ code: 'begin.called', params: { cut, liquid: { code: `liquid.${liquid}` } } });
-    const input = planFromWish({ ...wish, title, cutId, eaters, serveAtMs }, kitchen);
-    onBegin(kind ? withKind(input, kind) : input);
+    onBegin(planFromWish({ ...wish, title, cutId, eaters, serveAtMs }, kitchen, kind));
   };
   const pick = (id: string): void => {
     setSettled({ ...settled, cutId: id });

@@ -90,7 +90,16 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
   it('the verdict: when, how sure, why, and what to watch', async () => {
     const verdict = (units: UnitChoice) =>
       shown(
-        <Verdict plan={p} faults={[]} waysOut={[]} fitWays={[]} dayWays={[]} onTake={vi.fn()}>
+        <Verdict
+          plan={p}
+          nowMs={NOON_MS}
+          faults={[]}
+          minded={[]}
+          waysOut={[]}
+          fitWays={[]}
+          dayWays={[]}
+          onTake={vi.fn()}
+        >
           {null}
         </Verdict>,
         { units },
