@@ -117,6 +117,7 @@ const PLACES = [
   { href: '/', id: 'home' },
   { href: '/plan', id: 'plan' },
   { href: '/log', id: 'log' },
+  { href: '/kitchen', id: 'kitchen' },
 ] as const;
 
 function isHere(path: string, href: string): boolean {

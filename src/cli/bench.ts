@@ -1,3 +1,4 @@
+import { roundPot } from '../core/material';
 import {
   advance,
   assemble,
@@ -22,7 +23,7 @@ import { TEST_KITCHEN } from '../testing/fixtures';
 const BRAISE: BraiseRequest = {
   cut: cutById('beef_short_rib_english'),
   groups: [{ massKg: 1.8, pieces: 6, lengthM: 0.1, widthM: 0.055, thicknessM: 0.05, onBone: true, startTempC: 25 }],
-  pot: { diameterM: 0.26, heightM: 0.12, massKg: 5, material: 'castIron' },
+  pot: { ...roundPot(0.26, 0.12), massKg: 5, material: 'castIron' },
   liquidL: 1.25,
   liquidTempC: 96,
   ...UNEVENTFUL,

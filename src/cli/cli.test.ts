@@ -8,9 +8,10 @@ import { run } from './run';
 import { braiseSchema, forecastAnswerSchema } from '../contract/braise';
 import { answerOf, type Plan } from '../core/plan';
 import { priorEnsemble } from '../core/forecast';
-import { CUTS, LID_KINDS, POT_MATERIALS } from '../core/larder';
+import { CUTS, LID_KINDS, POT_FORMS, POT_MATERIALS } from '../core/larder';
+import { roundPot } from '../core/material';
 import { planFile } from '../contract/files';
-import { FIRST_INPUT, OXTAIL_PLAN } from '../testing/fixtures';
+import { FIRST_INPUT, OXTAIL_PLAN, heated } from '../testing/fixtures';
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-cli-'));
 afterAll(() => {
@@ -23,7 +24,7 @@ const REQUEST = {
     { massKg: 1.2, pieces: 4, lengthM: 0.1, widthM: 0.055, thicknessM: 0.05, onBone: true, startTempC: 20 },
     { massKg: 0.9, pieces: 2, lengthM: 0.13, widthM: 0.065, thicknessM: 0.06, onBone: true, startTempC: 20 },
   ],
-  pot: { diameterM: 0.28, heightM: 0.12, massKg: 5, material: 'castIron' },
+  pot: { ...roundPot(0.28, 0.12), massKg: 5, material: 'castIron' },
   liquidL: 1,
   liquidTempC: 95,
   heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
@@ -149,14 +150,14 @@ describe('ember plan', () => {
   });
 
   it.each([
-    ['a wrong lid', { ...OXTAIL_PLAN, lid: 'cling film' }, /lid: /],
+    ['a wrong lid', { ...OXTAIL_PLAN, course: [{ ...OXTAIL_PLAN.course[0], lid: 'cling film' }] }, /lid: /],
     ['nothing like a plan', { cut: 'x' }, /title: /],
     [
       'too much meat',
       { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 400 } },
       /meat.massKg: Weight of the meat: 400 kg/,
     ],
-    ['a cold oven', { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 80, fan: false }, lid: 'none' }, /heat.tempC: /],
+    ['a cold oven', heated(OXTAIL_PLAN, { kind: 'oven', tempC: 80, fan: false }, 'none'), /course: /],
   ])('refuses %s in a sentence', (_, data, message) => {
     const { code, stdout, stderr } = ask('plan', data);
     expect(code).toBe(2);
@@ -194,7 +195,9 @@ describe('whatever the contract accepts', () => {
       startTempC: fc.integer({ min: 0, max: 60 }),
       onBone: fc.boolean(),
       pot: fc.record({
-        diameterM: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
+        shape: fc.constantFrom(...POT_FORMS),
+        lengthM: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
+        widthM: fc.double({ min: 0.1, max: 0.6, noNaN: true }),
         heightM: fc.double({ min: 0.04, max: 0.6, noNaN: true }),
         massKg: fc.double({ min: 0.1, max: 40, noNaN: true }),
         material: fc.constantFrom(...POT_MATERIALS),

@@ -25,7 +25,7 @@ export function requestAfter(
     request: {
       ...request,
       heats: [...request.heats, ...at('heat').map(({ atMin, heat }) => ({ atMin, heat }))],
-      lids: [...request.lids, ...at('lid').map(({ atMin, lid }) => ({ atMin, lid }))],
+      lids: [...request.lids, ...at('lid').map(({ atMin, lid }) => ({ atMin, lid, recorded: true }))],
       turnsAtMin: [...request.turnsAtMin, ...at('turned').map((r) => r.atMin)],
       openings: [...request.openings, ...at('opened').map(({ atMin, seconds }) => ({ atMin, seconds }))],
       topUps: [...request.topUps, ...at('topUp').map(({ atMin, litres, tempC }) => ({ atMin, litres, tempC }))],

@@ -1,10 +1,11 @@
 import { type PracticeWindow } from './practiceWindows';
 import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
+import { roundPot } from '../core/material';
 import { type Cut, cutById } from '../core/larder';
 import { boilingPointC, pressureAtAltitudePa } from '../core/heat';
 
 /** The pot of all rows: enamelled iron, or bright steel for poultry. */
-const POT_26 = { diameterM: 0.26, heightM: 0.16 };
+const POT_26 = roundPot(0.26, 0.16);
 const ENAMEL = { ...POT_26, massKg: 5, material: 'castIron' } as const;
 const STEEL = { ...POT_26, massKg: 2.4, material: 'steel' } as const;
 const BATH_LITRES = 15;

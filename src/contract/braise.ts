@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { lidSchema } from './equipment';
 import { type Answer } from '../core/plan';
 import { type Heat } from '../core/heat';
-import { CUTS, isCutId, POT_MATERIALS } from '../core/larder';
+import { CUTS, isCutId, POT_FORMS, POT_MATERIALS } from '../core/larder';
+import { potBaseM2 } from '../core/material';
 import { STAGES } from '../core/tenderness';
 
 /** A number between two limits, refused in a sentence that names unit and limits. */
@@ -60,14 +61,19 @@ const AT = { atMin: minute };
 const fromStart = (list: readonly { readonly atMin: number }[]): boolean =>
   list[0]?.atMin === 0 && list.every((x, i) => i === 0 || x.atMin > (list[i - 1]?.atMin ?? 0));
 
-/** What ends a heat by itself, and the heat that follows. */
+/** What ends a heat by itself, and the heat that follows, under another lid where one is named. */
 const thenSchema = z.strictObject({
   after: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('minutes'), minutes: minute }),
     z.strictObject({ kind: z.literal('liquid'), tempC: between(0, 105, '°C') }),
     z.strictObject({ kind: z.literal('level'), litres: between(0, 40, 'l') }),
     z.strictObject({ kind: z.literal('stage'), stage: z.enum(['gives', 'twists', 'falls']) }),
   ]),
   heat: heatSchema,
+  lid: lidSchema.optional(),
+  get then() {
+    return thenSchema.optional();
+  },
 });
 
 /** How far the box around a piece may be larger than the piece. */
@@ -80,7 +86,9 @@ export const braiseSchema = z
     cut: cutSchema,
     groups: z.array(groupSchema).min(1, 'needs at least one group of pieces').max(6, 'at most 6 groups'),
     pot: z.strictObject({
-      diameterM: between(0.1, 0.6, 'm'),
+      shape: z.enum(POT_FORMS),
+      lengthM: between(0.1, 0.6, 'm'),
+      widthM: between(0.1, 0.6, 'm'),
       heightM: between(0.04, 0.6, 'm'),
       massKg: between(0.1, 40, 'kg'),
       material: z.enum(POT_MATERIALS),
@@ -140,7 +148,7 @@ export const braiseSchema = z
       }
     });
     const solids = braise.groups.reduce((sum, g) => sum + g.massKg, 0) / MEAT_DENSITY_KGM3;
-    const room = (Math.PI / 4) * braise.pot.diameterM ** 2 * braise.pot.heightM;
+    const room = potBaseM2(braise.pot) * braise.pot.heightM;
     if (solids + (braise.liquidL + braise.vegetablesKg) / 1000 > room) {
       context.addIssue({
         code: 'custom',

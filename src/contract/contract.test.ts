@@ -124,8 +124,8 @@ describe('files', () => {
     ['another version', JSON.stringify({ ...planFile(OXTAIL_PLAN), version: 99 }), /version 99/],
     [
       'a damaged one',
-      JSON.stringify({ ...planFile(OXTAIL_PLAN), input: { ...OXTAIL_PLAN, lid: 'cling film' } }),
-      /input\.lid/,
+      JSON.stringify({ ...planFile(OXTAIL_PLAN), input: { ...OXTAIL_PLAN, bare: 'cling film' } }),
+      /input\.bare/,
     ],
     ['a list', '[]', /not an Even Ember plan/],
   ])('refuse %s with a sentence', (_, text, message) => {

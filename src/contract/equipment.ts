@@ -1,15 +1,19 @@
 import { z } from 'zod';
-import { BURNER_KINDS, LID_KINDS, POT_MATERIALS } from '../core/larder';
-import { type PlanHeat } from '../core/choices';
+import { BURNER_KINDS, LID_KINDS, OWN_LIDS, OVEN_KINDS, POT_FORMS, POT_MATERIALS } from '../core/larder';
+import { type HeatStage, LIMITS, type PlanHeat } from '../core/choices';
+import { TARGET_STAGES } from '../core/tenderness';
 import { name, quantity } from './fields';
 
 export const potSchema = z.strictObject({
   id: name(80),
   name: name(80),
-  diameterMm: quantity,
+  shape: z.enum(POT_FORMS),
+  lengthMm: quantity,
+  widthMm: quantity,
   heightMm: quantity,
   massKg: z.number().min(0.2).max(30),
   material: z.enum(POT_MATERIALS),
+  lids: z.array(z.enum(OWN_LIDS)).max(OWN_LIDS.length),
 });
 
 export const panSchema = z.strictObject({
@@ -44,3 +48,19 @@ export const heatSchema = z.discriminatedUnion('kind', [
 ]);
 
 export const lidSchema = z.enum(LID_KINDS);
+
+export const ovenSchema = z.strictObject({ id: name(80), name: name(80), kind: z.enum(OVEN_KINDS) });
+
+const untilSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('minutes'), minutes: quantity }),
+  z.strictObject({ kind: z.literal('left'), litres: quantity }),
+  z.strictObject({ kind: z.literal('stage'), stage: z.enum(TARGET_STAGES) }),
+  z.strictObject({ kind: z.literal('before'), minutes: quantity }),
+  z.strictObject({ kind: z.literal('end') }),
+]);
+
+/** The stages of heat of a plan, in order. */
+export const courseSchema = z
+  .array(z.strictObject({ heat: heatSchema, lid: lidSchema, until: untilSchema }) satisfies z.ZodType<HeatStage>)
+  .min(1)
+  .max(LIMITS.stages[1] * 2);

@@ -3,8 +3,9 @@ import { FATES } from '../core/larder';
 import { type OwnKind } from '../core/kinds';
 import { type Habits, LIMITS, WAY_TOPICS } from '../core/choices';
 import { choice, id, name } from './fields';
-import { burnerSchema, lidSchema, panSchema, potSchema } from './equipment';
+import { burnerSchema, lidSchema, ovenSchema, panSchema, potSchema } from './equipment';
 
+const altitude = z.number().min(LIMITS.altitudeM[0]).max(LIMITS.altitudeM[1]);
 const ratio = z.number().min(0).max(5000);
 
 /** A braise kind somebody keeps: ratios per kilogram of meat. */
@@ -49,14 +50,17 @@ export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZ
 /** Bases of its own that a kitchen keeps at most. */
 export const MOST_KINDS = 100;
 
+/** Things on one list at most. */
+export const MOST_THINGS = 40;
+
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
   name: name(80),
-  altitudeM: z.number().min(0).max(4000),
-  pots: z.array(potSchema).min(1),
-  pans: z.array(panSchema).min(1),
-  ovens: z.array(z.strictObject({ id: name(80), name: name(80), fan: z.boolean() })),
-  burners: z.array(burnerSchema).min(1),
+  altitudeM: altitude,
+  pots: z.array(potSchema).min(1).max(MOST_THINGS),
+  pans: z.array(panSchema).min(1).max(MOST_THINGS),
+  ovens: z.array(ovenSchema).max(MOST_THINGS),
+  burners: z.array(burnerSchema).min(1).max(MOST_THINGS),
   habits: habitsSchema,
   kinds: z.array(kindSchema).max(MOST_KINDS),
   timeZone: timeZoneSchema,
@@ -67,6 +71,20 @@ export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & 
   readonly kinds: readonly OwnKind[];
 };
 
+/** Something that stands in the kitchen, by the list it is on. */
+export const equipmentSchema = z.discriminatedUnion('list', [
+  z.strictObject({ list: z.literal('pots'), item: potSchema }),
+  z.strictObject({ list: z.literal('pans'), item: panSchema }),
+  z.strictObject({ list: z.literal('ovens'), item: ovenSchema }),
+  z.strictObject({ list: z.literal('burners'), item: burnerSchema }),
+]);
+
+export type Equipment = z.infer<typeof equipmentSchema>;
+
+/** Lists of things, and how many of each a kitchen cannot be without. */
+export const LEAST_OF = { pots: 1, pans: 1, ovens: 0, burners: 1 } as const satisfies Record<Equipment['list'], number>;
+export const EQUIPMENT_LISTS = Object.keys(LEAST_OF) as Equipment['list'][];
+
 /** What may be changed of a kitchen, each by itself: two screens that change different things lose neither. */
 export interface KitchenChange {
   /** Ways to do things from now on, topic by topic. */
@@ -75,6 +93,11 @@ export interface KitchenChange {
   /** Id of a kind to forget. */
   readonly dropKind?: string | undefined;
   readonly timeZone?: string | null | undefined;
+  readonly name?: string | undefined;
+  readonly altitudeM?: number | undefined;
+  /** Something new, or something that stands there as it now is. */
+  readonly keep?: Equipment | undefined;
+  readonly drop?: { readonly list: Equipment['list']; readonly id: string } | undefined;
 }
 
 export const kitchenChangeSchema = z.strictObject({
@@ -82,4 +105,8 @@ export const kitchenChangeSchema = z.strictObject({
   keepKind: kindSchema.optional(),
   dropKind: name(80).optional(),
   timeZone: timeZoneSchema.optional(),
+  name: name(80).optional(),
+  altitudeM: altitude.optional(),
+  keep: equipmentSchema.optional(),
+  drop: z.strictObject({ list: z.enum(EQUIPMENT_LISTS), id: name(80) }).optional(),
 }) satisfies z.ZodType<KitchenChange>;

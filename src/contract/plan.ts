@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { AVOIDABLE, FATES, SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder';
 import { APPETITES, type PlanInput, RESULTS } from '../core/choices';
 import { choice, id, moment, name, quantity } from './fields';
-import { burnerSchema, heatSchema, lidSchema, panSchema, potSchema } from './equipment';
+import { burnerSchema, courseSchema, panSchema, potSchema } from './equipment';
 
 const partSchema = z.strictObject({
   cutId: id,
@@ -36,7 +36,6 @@ export const planInputSchema = z.strictObject({
     spices: z.array(z.strictObject({ id, grams: quantity })).max(20),
   }),
   pot: potSchema,
-  lid: lidSchema,
   lie: z.enum(['flat', 'upright']),
   pan: panSchema,
   sear: z.strictObject({
@@ -66,7 +65,8 @@ export const planInputSchema = z.strictObject({
     herbs: z.array(z.strictObject({ id, count: quantity })).max(20),
     herbForm: choice('herbForm'),
   }),
-  heat: heatSchema,
+  bare: z.strictObject({ minutes: quantity, tempC: quantity, smoke: z.boolean() }).nullable(),
+  course: courseSchema,
   finish: z.strictObject({ sauceLPerPlate: quantity }),
   day: z.strictObject({
     cooks: quantity,

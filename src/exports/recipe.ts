@@ -1,7 +1,7 @@
 import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from '../core/message';
 import { sideById } from '../core/larder';
 import { doneSign } from '../core/cook';
-import { heatSays } from '../core/choices';
+import { firstStage, heatSays } from '../core/choices';
 import { type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
@@ -91,7 +91,8 @@ function braiseSteps(plan: Plan): Message[] {
   const after = (ms: number) => minutes((ms - day.intoPotMs) / 60_000);
   return [
     say('recipe.braise', {
-      heat: heatSays(plan.input.heat),
+      heat: heatSays(firstStage(plan.input).heat),
+      lid: nameOf('lid', firstStage(plan.input).lid),
       likely: after(day.ready.p50Ms),
       low: after(day.ready.p10Ms),
       high: after(day.ready.p90Ms),

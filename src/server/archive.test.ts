@@ -9,6 +9,7 @@ import { type Database, openDatabase } from './database';
 import { closeEngine } from './engine';
 import { keepEntry, listEntries } from './entries';
 import { changeKitchen, readKitchen } from './kitchens';
+import { PLAN_INPUT } from '../contract/kept/planInput';
 import { addPlan, findPlan, savePlan } from './plans';
 import { type NewEvent } from '../contract/cook';
 import { kindOf } from '../core/kinds';
@@ -126,7 +127,9 @@ describe('an archive', () => {
       'not json',
       '{"surprise": 1}',
       JSON.stringify({ plan: { id: randomUUID(), version: 99, input: {}, updatedAtMs: 1 } }),
-      JSON.stringify({ braise: { id: randomUUID(), planId: null, version: 3, input: { no: 1 }, createdAtMs: 1 } }),
+      JSON.stringify({
+        braise: { id: randomUUID(), planId: null, version: PLAN_INPUT.version, input: { no: 1 }, createdAtMs: 1 },
+      }),
       JSON.stringify({
         record: { id: randomUUID(), braise: randomUUID(), atMs: 1, version: 2, act: { kind: 'turned' }, aheadMs: 0 },
       }),
@@ -163,7 +166,14 @@ describe('ten thousand braises and one of five thousand records', () => {
     const input = JSON.stringify(OXTAIL_PLAN);
     const ids = Array.from({ length: 10_000 }, () => randomUUID());
     await db.cooks.bulkCreate(
-      ids.map((id) => ({ id, origin: 'own' as const, planId: null, input, inputVersion: 3, createdAtMs: NOON_MS })),
+      ids.map((id) => ({
+        id,
+        origin: 'own' as const,
+        planId: null,
+        input,
+        inputVersion: PLAN_INPUT.version,
+        createdAtMs: NOON_MS,
+      })),
     );
     const act = JSON.stringify({ kind: 'note', text: 'once more' });
     await db.events.bulkCreate(

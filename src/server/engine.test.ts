@@ -10,7 +10,7 @@ import * as engine from './engine';
 import { announce, type News, watch } from './live';
 import { BEGUN_PLAN, readBegunPlan } from '../contract/kept/begunPlan';
 import { type CookEvent } from '../core/cook';
-import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 
 let folder: string;
 let db: Database;
@@ -80,7 +80,7 @@ describe('a worker', () => {
   });
 
   it('says what the job itself says', async () => {
-    const cold = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } as const };
+    const cold = heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false });
     expect(await engine.work('b', 'begunPlan', cold)).toMatchObject({ ok: false, why: { code: 'fault.neverTender' } });
     const kept = await engine.work('b', 'begunPlan', OXTAIL_PLAN);
     expect(kept.ok && readBegunPlan(kept.value, BEGUN_PLAN.version).input).toEqual(OXTAIL_PLAN);

@@ -16,7 +16,7 @@ import { BEGUN_PLAN, begunPlanText, readBegunPlan } from '../contract/kept/begun
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type Account, isLate } from '../core/cook';
 import { PLAN_VERSION } from '../core/plan';
-import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 
 let folder: string;
 let db: Database;
@@ -177,12 +177,7 @@ describe('what is forecast of a braise', () => {
 
   it('is worked out once for braises from before, and marked so; one that cannot be is left out', async () => {
     const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
-    const cold = await importCook(
-      db,
-      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 20, fan: false } },
-      story(),
-      NOON_MS,
-    );
+    const cold = await importCook(db, heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false }), story(), NOON_MS);
     await keepMissing(db);
     const page = await listEntries(db);
     expect(page.entries.map((e) => [e.id, e.workedOut])).toEqual([[old, 'later']]);

@@ -3,7 +3,15 @@ import { type Transaction } from 'sequelize';
 import { parted, type Read, readRow, type SetAside } from './aside';
 import { type Database, type KitchenRow } from './database';
 import { machineTimeZone } from '../calendar/calendar';
-import { type Kitchen, type KitchenChange, MOST_KINDS } from '../contract/kitchen';
+import {
+  EQUIPMENT_LISTS,
+  type Kitchen,
+  type KitchenChange,
+  LEAST_OF,
+  MOST_KINDS,
+  MOST_THINGS,
+} from '../contract/kitchen';
+import { type Message, say } from '../core/message';
 import { KITCHEN } from '../contract/kept/kitchen';
 
 const ONLY = 'kitchen';
@@ -13,8 +21,28 @@ export const PLAIN_KITCHEN: Kitchen = {
   name: 'My kitchen',
   altitudeM: 0,
   pots: [
-    { id: 'pot-26', name: 'Round casserole, 26 cm', diameterMm: 260, heightMm: 120, massKg: 5, material: 'castIron' },
-    { id: 'pot-22', name: 'Small casserole, 22 cm', diameterMm: 220, heightMm: 105, massKg: 3.6, material: 'castIron' },
+    {
+      id: 'pot-26',
+      name: 'Round casserole, 26 cm',
+      shape: 'round',
+      lengthMm: 260,
+      widthMm: 260,
+      heightMm: 120,
+      massKg: 5,
+      material: 'castIron',
+      lids: ['heavy'],
+    },
+    {
+      id: 'pot-22',
+      name: 'Small casserole, 22 cm',
+      shape: 'round',
+      lengthMm: 220,
+      widthMm: 220,
+      heightMm: 105,
+      massKg: 3.6,
+      material: 'castIron',
+      lids: ['heavy'],
+    },
   ],
   pans: [
     {
@@ -27,7 +55,7 @@ export const PLAIN_KITCHEN: Kitchen = {
       material: 'steel',
     },
   ],
-  ovens: [{ id: 'oven', name: 'Oven', fan: true }],
+  ovens: [{ id: 'oven', name: 'Oven', kind: 'fan' }],
   burners: [{ id: 'burner', name: 'Burner', kind: 'radiant', powerW: 1800 }],
   habits: {},
   kinds: [],
@@ -57,28 +85,65 @@ export async function kitchensAside(db: Database): Promise<SetAside[]> {
   return parted((await db.kitchens.findAll()).map(toKitchen)).aside;
 }
 
+/** A list with a thing in the place of the one it was, or at its end. */
+function kept<T extends { readonly id: string }>(list: readonly T[], item: T): T[] {
+  return list.some((old) => old.id === item.id)
+    ? list.map((old) => (old.id === item.id ? item : old))
+    : [...list, item];
+}
+
+function withThings(kitchen: Kitchen, keep: KitchenChange['keep'], drop: KitchenChange['drop']): Kitchen {
+  const left = drop ? { ...kitchen, [drop.list]: kitchen[drop.list].filter((thing) => thing.id !== drop.id) } : kitchen;
+  switch (keep?.list) {
+    case undefined:
+      return left;
+    case 'pots':
+      return { ...left, pots: kept(left.pots, keep.item) };
+    case 'pans':
+      return { ...left, pans: kept(left.pans, keep.item) };
+    case 'ovens':
+      return { ...left, ovens: kept(left.ovens, keep.item) };
+    case 'burners':
+      return { ...left, burners: kept(left.burners, keep.item) };
+  }
+}
+
+/** What is wrong with a kitchen after a change; undefined where nothing is. */
+function refusalOf(kitchen: Kitchen): Message | undefined {
+  if (kitchen.kinds.length > MOST_KINDS) return say('shape.manyKinds', { most: MOST_KINDS });
+  const short = EQUIPMENT_LISTS.find((list) => kitchen[list].length < LEAST_OF[list]);
+  if (short) return say(`refused.last.${short}`);
+  const many = EQUIPMENT_LISTS.find((list) => kitchen[list].length > MOST_THINGS);
+  return many && say('refused.manyThings', { most: MOST_THINGS });
+}
+
 /** A kitchen after a change; a kind kept again under its id is the new one. */
 export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen {
-  const { habits, keepKind, dropKind, timeZone } = change;
+  const { habits, keepKind, dropKind, timeZone, keep, drop } = change;
   const kinds = kitchen.kinds.filter((k) => k.id !== dropKind && k.id !== keepKind?.id);
   return {
-    ...kitchen,
+    ...withThings(kitchen, keep, drop),
+    name: change.name ?? kitchen.name,
+    altitudeM: change.altitudeM ?? kitchen.altitudeM,
     habits: { ...kitchen.habits, ...habits },
     kinds: keepKind ? [...kinds, keepKind] : kinds,
     timeZone: timeZone === undefined ? kitchen.timeZone : timeZone,
   };
 }
 
+export type Changed = { readonly ok: true; readonly kitchen: Kitchen } | { readonly ok: false; readonly why: Message };
+
 /**
- * Changes the kitchen as it stands at that moment; from then on it is the cook's own, demo or not. Undefined where it would
- * keep too many kinds.
+ * Changes the kitchen as it stands at that moment; from then on it is the cook's own, demo or not. Refused where it would
+ * keep too much, or lose the last of what it cannot be without.
  */
-export async function changeKitchen(db: Database, change: KitchenChange, nowMs: number): Promise<Kitchen | undefined> {
+export async function changeKitchen(db: Database, change: KitchenChange, nowMs: number): Promise<Changed> {
   return db.write(async (transaction) => {
     const row = await db.kitchens.findByPk(ONLY, { transaction });
     const known = row ? toKitchen(row) : undefined;
     const kitchen = changedKitchen(known?.ok ? known.value : PLAIN_KITCHEN, change);
-    if (kitchen.kinds.length > MOST_KINDS) return undefined;
+    const why = refusalOf(kitchen);
+    if (why) return { ok: false, why };
     // What cannot be read is not written over: it moves aside.
     if (known?.ok === false) {
       await db.kitchens.update({ id: `${ONLY}-${String(nowMs)}` }, { where: { id: ONLY }, transaction });
@@ -93,7 +158,7 @@ export async function changeKitchen(db: Database, change: KitchenChange, nowMs: 
       },
       { transaction },
     );
-    return kitchen;
+    return { ok: true, kitchen };
   });
 }
 

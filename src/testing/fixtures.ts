@@ -1,7 +1,9 @@
 import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
-import { cutById } from '../core/larder';
-import { usualVegetables } from '../core/material';
-import { type PlanInput } from '../core/choices';
+import { cutById, type LidKind, type Pot } from '../core/larder';
+import { roundPot, usualVegetables } from '../core/material';
+import { type HeatMode, mainStage, MODES, type PlanHeat, type PlanInput, wholeCourse } from '../core/choices';
+import { say } from '../core/message';
+import { type DayWork } from '../core/schedule';
 import { type KitchenTools, startPlan } from '../core/plan';
 
 /** A Tuesday noon in UTC; what time it is in tests. */
@@ -12,8 +14,28 @@ export const HOUR_MS = 3_600_000;
 export const TEST_KITCHEN: KitchenTools = {
   altitudeM: 0,
   pots: [
-    { id: 'wide', name: 'Wide casserole, 30 cm', diameterMm: 300, heightMm: 110, massKg: 6.2, material: 'castIron' },
-    { id: 'round', name: 'Round casserole, 26 cm', diameterMm: 260, heightMm: 122, massKg: 5.1, material: 'castIron' },
+    {
+      id: 'wide',
+      name: 'Wide casserole, 30 cm',
+      shape: 'round',
+      lengthMm: 300,
+      widthMm: 300,
+      heightMm: 110,
+      massKg: 6.2,
+      material: 'castIron',
+      lids: ['heavy'],
+    },
+    {
+      id: 'round',
+      name: 'Round casserole, 26 cm',
+      shape: 'round',
+      lengthMm: 260,
+      widthMm: 260,
+      heightMm: 122,
+      massKg: 5.1,
+      material: 'castIron',
+      lids: ['heavy'],
+    },
   ],
   pans: [
     {
@@ -85,7 +107,7 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
         submergedFraction: 0.75,
       },
     ],
-    pot: { diameterM: 0.26, heightM: 0.16, massKg: 5, material: 'castIron' },
+    pot: { ...roundPot(0.26, 0.16), massKg: 5, material: 'castIron' },
     liquidL: 1.25,
     liquidTempC: 96,
     ...UNEVENTFUL,
@@ -97,4 +119,21 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
     seed: 7,
     ...part,
   };
+}
+
+/** The plan at one heat, under one lid, from first to last. */
+export function heated(input: PlanInput, heat: PlanHeat, lid: LidKind = mainStage(input).lid): PlanInput {
+  return { ...input, course: wholeCourse(heat, lid) };
+}
+
+/** A round pot like this one, so wide and, if said, so deep. */
+export function wide(pot: Pot, acrossMm: number, heightMm = pot.heightMm): Pot {
+  return { ...pot, shape: 'round', lengthMm: acrossMm, widthMm: acrossMm, heightMm };
+}
+
+/** A day's braise in one place from first to last. */
+export function inOnePlace(mode: HeatMode): Pick<DayWork, 'heat' | 'place' | 'stages' | 'bare'> {
+  const { place, warmsMin } = MODES[mode];
+  const stage = { fromMin: 0, heat: mode, place, warmsMin, says: say('change.heat', { heat: say('task.gone') }) };
+  return { heat: mode, place, stages: [stage], bare: undefined };
 }

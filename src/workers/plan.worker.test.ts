@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { compareWays, dialCurve, fitWays, makePlan, settingsElsewhere, waysOut, waysToCompare } from '../core/plan';
 import { type PlanInput } from '../core/choices';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../testing/fixtures';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../testing/fixtures';
 import { type PlanWorker } from './plan.worker';
 
 const exposed = vi.hoisted((): { api: unknown } => ({ api: undefined }));
@@ -20,7 +20,7 @@ const crossed = <T>(value: T): T => structuredClone(value);
 const LATE: PlanInput = { ...OXTAIL_PLAN, serveAtMs: NOON_MS + 3 * HOUR_MS };
 const SMALL: PlanInput = {
   ...OXTAIL_PLAN,
-  pot: { ...OXTAIL_PLAN.pot, id: 'small', diameterMm: 160, heightMm: 70 },
+  pot: { ...wide(OXTAIL_PLAN.pot, 160, 70), id: 'small' },
 };
 
 describe('the worker', () => {
@@ -37,7 +37,7 @@ describe('the worker', () => {
   });
 
   it('sets ways side by side and takes a braise elsewhere', () => {
-    const ways = waysToCompare(OXTAIL_PLAN, false).slice(0, 1);
+    const ways = waysToCompare(OXTAIL_PLAN, ['still']).slice(0, 1);
     expect(crossed(worker.compare(ways))).toEqual(crossed(compareWays(ways)));
     expect(crossed(worker.elsewhere(OXTAIL_PLAN))).toEqual(
       crossed({ places: settingsElsewhere(OXTAIL_PLAN), dial: dialCurve(OXTAIL_PLAN) }),

@@ -27,7 +27,7 @@ import { closeCopy, copyDaily, listCopies } from '@/server/copies';
 import { database } from '@/server/database';
 import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
-import { HOUR_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { HOUR_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english } from '@/testing/words';
 
 vi.mock('@/core/heat', async (original) => ({
@@ -160,10 +160,8 @@ describe('a braise over the wire', () => {
       ask('POST', { id: randomUUID(), input: { ...dinner(), serveAtMs: Date.now() - HOUR_MS }, planId: null }),
     );
     expect(late.status).toBe(422);
-    const cold = { kind: 'oven', tempC: 20, fan: false };
-    const response = await startCook(
-      ask('POST', { id: randomUUID(), input: { ...dinner(), heat: cold }, planId: null }),
-    );
+    const cold = { kind: 'oven', tempC: 20, fan: false } as const;
+    const response = await startCook(ask('POST', { id: randomUUID(), input: heated(dinner(), cold), planId: null }));
     expect(response.status).toBe(422);
     expect(await said(response)).toContain('too little');
   });

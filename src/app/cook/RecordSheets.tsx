@@ -9,10 +9,10 @@ import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/cautions';
 import { type CookAct, type CookState, doneSign, type Verdict } from '@/core/cook';
 import { cutById, type LidKind } from '@/core/larder';
-import { heatMode, heatInstead, heatOf, MODES } from '@/core/choices';
+import { heatMode, heatInstead, heatOf, heatSays, MODES, sameHeat } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { STAGES } from '@/core/tenderness';
-import { type Message, noun, tempC as temperature } from '@/core/message';
+import { type Message, nameOf, noun, say, tempC as temperature } from '@/core/message';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -204,8 +204,22 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
   const [lid, setLid] = useState<LidKind>(state.lid);
   const [low, high] = MODES[mode].limitsC;
   const bad = !(tempC >= low && tempC <= high);
+  const next = state.stages[1];
+  const moves = next && !sameHeat(next.heat, heat);
   return (
     <>
+      {next ? (
+        <Actions>
+          <Button
+            $tone="main"
+            onPress={() => {
+              onRecord(moves ? { kind: 'heat', heat: next.heat } : { kind: 'lid', lid: next.lid });
+            }}
+          >
+            {w.title(say('change.both', { heat: heatSays(next.heat), lid: nameOf('lid', next.lid) }))}
+          </Button>
+        </Actions>
+      ) : null}
       <WayCards
         label={w.text('common.where')}
         value={mode}

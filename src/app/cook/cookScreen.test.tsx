@@ -8,7 +8,7 @@ import { type CookAct, type CookEvent } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
 import { cookView } from '@/engine/views';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -228,7 +228,7 @@ describe('the cook screen', () => {
     const server = stubServer(() => ({ data: {} }));
     const late = INTO_MS + 200 * MIN_MS;
     vi.useFakeTimers({ shouldAdvanceTime: true, now: late });
-    const input: PlanInput = { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 110, fan: false } };
+    const input: PlanInput = heated(OXTAIL_PLAN, { kind: 'oven', tempC: 110, fan: false });
     const { hand } = shown(
       <CookScreen
         aside={[]}

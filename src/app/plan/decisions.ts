@@ -1,6 +1,6 @@
-import { heatSays, type PlanInput } from '@/core/choices';
+import { heatSays, type PlanInput, sameHeat, stageSays } from '@/core/choices';
 import { type Plan, platesFed } from '@/core/plan';
-import { cutById, isCutId, isGarnishId } from '@/core/larder';
+import { cutById, isCutId, isGarnishId, type Pot } from '@/core/larder';
 import { noun } from '@/core/message';
 import { type Words } from '@/words/words';
 
@@ -19,6 +19,30 @@ const NAMED_OF_BASE = 3;
 /** Where a figure waits for the plan. */
 const NO_FIGURE = '–';
 
+/** A pot's inside in words. */
+export function potSize(w: Words, pot: Pot): string {
+  const [length, width, height] = [pot.lengthMm, pot.widthMm, pot.heightMm].map((mm) => w.quantity(mm, 'length'));
+  return pot.shape === 'round'
+    ? w.text('potForm.across', { length: length ?? '', height: height ?? '' })
+    : w.text('potForm.byAcross', { length: length ?? '', width: width ?? '', height: height ?? '' });
+}
+
+/** The stages of heat: the places and settings one after the other, then how long each lasts under which lid. */
+function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'text' | 'detail'> {
+  const heats = course.map((s) => s.heat).filter((heat, i, all) => i === 0 || !sameHeat(heat, all[i - 1] ?? heat));
+  const [first = '', ...others] = heats.map((heat) => w.say(heatSays(heat)));
+  const pot = others.length > 0 ? w.text('sentence.thenHeat', { first, others: w.list(others, 'comma') }) : first;
+  const time = bare && w.quantity(bare.minutes, 'minutes');
+  const said = time ? w.text(bare.smoke ? 'sentence.smoked' : 'sentence.warmed', { time, heat: pot }) : pot;
+  const only = course.length === 1 ? course[0] : undefined;
+  return {
+    text: said.charAt(0).toLocaleUpperCase(w.locale) + said.slice(1),
+    detail: only
+      ? w.text('sentence.underLid', { lid: w.name('lid', only.lid) })
+      : course.map((s) => w.say(stageSays(s))).join(' · '),
+  };
+}
+
 /** The eight decisions as they stand. Figures that follow from the plan show a dash until there is one. */
 export function sentences(
   input: PlanInput,
@@ -26,7 +50,7 @@ export function sentences(
   w: Words,
   nowMs: number,
 ): Readonly<Record<Decision, Sentence>> {
-  const { meat, heat, also, base, sear, season } = input;
+  const { meat, also, base, sear, season } = input;
   const cut = isCutId(meat.cutId) ? cutById(meat.cutId) : undefined;
   const fig = (text: (p: Plan) => string): string => (plan ? text(plan) : NO_FIGURE);
   const others = also.filter((p) => isCutId(p.cutId)).map((p) => w.name('cut', p.cutId));
@@ -48,7 +72,7 @@ export function sentences(
     },
     pot: {
       text: input.pot.name,
-      detail: w.text('sentence.lid', { lid: w.name('lid', input.lid), lie: input.lie }),
+      detail: w.text('sentence.potSize', { size: potSize(w, input.pot), lie: input.lie }),
       figure: fig((p) => w.text('sentence.full', { share: w.figure(p.pot.full) })),
     },
     sear: {
@@ -101,8 +125,7 @@ export function sentences(
       figure: fig((p) => w.text('sentence.deep', { depth: w.quantity(p.pot.levelStartMm, 'length') })),
     },
     heat: {
-      text: w.title(heatSays(heat)),
-      detail: w.text('sentence.underLid', { lid: w.name('lid', input.lid) }),
+      ...heatSentence(input, w),
       figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
     },
     finish: {

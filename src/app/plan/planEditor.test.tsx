@@ -4,6 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
 import { draftKey } from './useDraft';
+import { PLAN_INPUT } from '@/contract/kept/planInput';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
@@ -161,7 +162,10 @@ describe('the plan screen', () => {
   });
 
   it('goes back to the kept plan', async () => {
-    localStorage.setItem(draftKey('p1'), JSON.stringify({ input: { ...OXTAIL_PLAN, eaters: 9 }, basedOnMs: 7 }));
+    localStorage.setItem(
+      draftKey('p1'),
+      JSON.stringify({ inputVersion: PLAN_INPUT.version, input: { ...OXTAIL_PLAN, eaters: 9 }, basedOnMs: 7 }),
+    );
     const { hand } = open();
     await hand.click(await screen.findByRole('button', { name: 'Go back to the kept plan' }));
     expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '4');
@@ -171,7 +175,11 @@ describe('the plan screen', () => {
   it('knows on which plan a draft was begun, so that it is not kept over a later one unasked', async () => {
     localStorage.setItem(
       draftKey('p1'),
-      JSON.stringify({ input: { ...OXTAIL_PLAN, title: 'Begun before' }, basedOnMs: 3 }),
+      JSON.stringify({
+        inputVersion: PLAN_INPUT.version,
+        input: { ...OXTAIL_PLAN, title: 'Begun before' },
+        basedOnMs: 3,
+      }),
     );
     const server = stubServer(() => ({ status: 409, data: { says: { code: 'http.changedElsewhere' } } }));
     const { hand } = open();
@@ -312,7 +320,7 @@ describe('the plan screen', () => {
   });
 
   it('remembers this kitchen’s own way on the server', async () => {
-    const server = stubServer(() => ({ data: {} }));
+    const server = stubServer(() => ({ data: { ...SALTMARSH_ROW, habits: { searDepth: 'light' } } }));
     const { hand } = open();
     await verdict();
     await hand.click(press(/^Sear:/));

@@ -9,14 +9,14 @@ const change = (history: PlanHistory, part: Partial<PlanInput>, atMs: number): P
 describe('steps of a plan', () => {
   it('are taken back and done again one by one', () => {
     let h = change(begun(OXTAIL_PLAN), { eaters: 6 }, 0);
-    h = change(h, { lid: 'light' }, 100);
+    h = change(h, { lie: 'upright' }, 100);
     h = moved(h, { kind: 'undo' });
     expect(h.input).toEqual({ ...OXTAIL_PLAN, eaters: 6 });
     h = moved(h, { kind: 'undo' });
     expect(h.input).toBe(OXTAIL_PLAN);
     expect(moved(h, { kind: 'undo' })).toBe(h);
     h = moved(moved(h, { kind: 'redo' }), { kind: 'redo' });
-    expect(h.input).toEqual({ ...OXTAIL_PLAN, eaters: 6, lid: 'light' });
+    expect(h.input).toEqual({ ...OXTAIL_PLAN, eaters: 6, lie: 'upright' });
     expect(moved(h, { kind: 'redo' })).toBe(h);
   });
 
@@ -34,13 +34,16 @@ describe('steps of a plan', () => {
 
   it('are none where nothing changes, and those of another plan are forgotten', () => {
     const h = begun(OXTAIL_PLAN);
-    expect(change(h, { heat: { ...OXTAIL_PLAN.heat } }, 0)).toBe(h);
+    expect(change(h, { course: OXTAIL_PLAN.course.map((x) => ({ ...x })) }, 0)).toBe(h);
     const other = { ...OXTAIL_PLAN, title: 'Other' };
     expect(moved(change(h, { eaters: 6 }, 0), { kind: 'open', input: other })).toEqual(begun(other));
   });
 
   it('say in which parts they differ, an emptied field too', () => {
-    expect(partsChanged(OXTAIL_PLAN, { ...OXTAIL_PLAN, eaters: Number.NaN, lid: 'none' })).toEqual(['eaters', 'lid']);
+    expect(partsChanged(OXTAIL_PLAN, { ...OXTAIL_PLAN, eaters: Number.NaN, lie: 'upright' })).toEqual([
+      'eaters',
+      'lie',
+    ]);
     expect(partsChanged({ ...OXTAIL_PLAN, eaters: Number.NaN }, { ...OXTAIL_PLAN, eaters: Number.NaN })).toEqual([]);
   });
 });

@@ -6,15 +6,15 @@ import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
-type Ours = Pick<FormProps, 'keepHabit' | 'keepKind' | 'dropKind'>;
+type Ours = Pick<FormProps, 'keepHabit' | 'keepKind' | 'dropKind' | 'keepThing'>;
 
 /** The kitchen with what it makes its own from here on; a refusal is told to `say`. */
 export function useOurWays(first: Kitchen, say: (message: string) => void): readonly [Kitchen, Ours] {
   const w = useWords();
   const [kitchen, setKitchen] = useState(first);
   const keep = async (change: KitchenChange): Promise<void> => {
-    const sent = await send<Pick<Kitchen, 'habits' | 'kinds'>>('PUT', '/api/kitchen', change);
-    if (sent.ok) setKitchen((k) => ({ ...k, ...sent.data }));
+    const sent = await send<Kitchen>('PUT', '/api/kitchen', change);
+    if (sent.ok) setKitchen(sent.data);
     else say(w.say(sent.says));
   };
   return [
@@ -23,6 +23,7 @@ export function useOurWays(first: Kitchen, say: (message: string) => void): read
       keepHabit: (topic, way) => void keep({ habits: { [topic]: way } }),
       keepKind: (kind) => void keep({ keepKind: kind }),
       dropKind: (kindId) => void keep({ dropKind: kindId }),
+      keepThing: (thing) => void keep({ keep: thing }),
     },
   ];
 }

@@ -1,6 +1,6 @@
 import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
 import { KINDS, type OwnKind } from '@/core/kinds';
-import { CUTS, LID_KINDS } from '@/core/larder';
+import { CUTS, LID_KINDS, type LidKind, lidsFor, type Pot } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
 
@@ -17,8 +17,8 @@ export function levelWays(w: Words): readonly WayCard[] {
   }));
 }
 
-export function lidWays(w: Words): readonly WayCard[] {
-  return LID_KINDS.map((id) => ({
+function lidCards(w: Words, kinds: readonly LidKind[]): readonly WayCard[] {
+  return kinds.map((id) => ({
     id,
     name: w.label('lid', id),
     why: w.text(`lid.${id}.why`),
@@ -26,8 +26,42 @@ export function lidWays(w: Words): readonly WayCard[] {
   }));
 }
 
+/** Every cover. */
+export function lidWays(w: Words): readonly WayCard[] {
+  return lidCards(w, LID_KINDS);
+}
+
+/** A list of what is there, and under a heading of its own what is not. */
+function apart<Id>(
+  all: readonly Id[],
+  here: readonly Id[],
+  cards: (ids: readonly Id[]) => readonly WayCard[],
+  not: string,
+) {
+  const options = (ids: readonly Id[]) => cards(ids).map((c) => ({ id: c.id, label: c.name, why: c.why }));
+  const others = all.filter((id) => !here.includes(id));
+  return [
+    { options: options(all.filter((id) => here.includes(id))) },
+    ...(others.length > 0 ? [{ title: not, options: options(others) }] : []),
+  ];
+}
+
+/** Covers, those this pot can have first. */
+export function lidSections(w: Words, pot: Pick<Pot, 'lids'>) {
+  return apart(LID_KINDS, lidsFor(pot), (ids) => lidCards(w, ids), w.text('lid.notThisPot'));
+}
+
+/** Places, those this kitchen has first. */
+export function heatSections(w: Words, here: readonly HeatMode[]) {
+  return apart(HEAT_MODES, here, (ids) => heatCards(w, ids), w.text('heat.notThisKitchen'));
+}
+
 export function heatWays(w: Words): readonly WayCard[] {
-  return HEAT_MODES.map((id) => ({
+  return heatCards(w, HEAT_MODES);
+}
+
+function heatCards(w: Words, modes: readonly HeatMode[]): readonly WayCard[] {
+  return modes.map((id) => ({
     id,
     name: w.text(`heatMode.${id}`),
     why: w.text(`heatMode.${id}.why`),

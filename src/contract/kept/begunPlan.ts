@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { chainOf } from './chain';
+import { chainOf, type Json } from './chain';
+import { shapesAndStages } from './planInput';
 import { fromWire, toWire } from '../wire';
 import { type DryPot } from '../../core/forecast';
 import { type Plan } from '../../core/plan';
@@ -24,6 +25,28 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
     ...plan,
     day: Object.fromEntries(Object.entries(plan.day as object).filter(([key]) => key !== 'lightBurnerMs')),
   }),
+  // 3 had a round pot and one heat from first to last.
+  (plan) => {
+    const { heat, lid } = plan.input as Json;
+    const { diameterMm, ...pot } = plan.pot as Json;
+    const question = plan.dayQuestion as Json;
+    const { warmsMin, ...work } = question.work as Json;
+    const { ready, intoPotMs } = plan.day as Plan['day'];
+    const stage = {
+      fromMin: 0,
+      heat: work.heat,
+      place: work.place,
+      warmsMin,
+      says: { code: `heat.${String(work.heat)}` },
+    };
+    return {
+      ...plan,
+      input: shapesAndStages(plan.input as Json),
+      pot: { ...pot, shape: 'round', lengthMm: diameterMm, widthMm: diameterMm },
+      stages: [{ heat, lid, fromMin: 0, toMin: (ready.p50Ms - intoPotMs) / 60_000 }],
+      dayQuestion: { ...question, work: { ...work, stages: [stage], bare: undefined } },
+    };
+  },
 ]);
 
 export const begunPlanText = (plan: Plan): string => toWire(plan);

@@ -31,6 +31,16 @@ export interface Chain<T> {
 
 const isJson = (data: unknown): data is Json => typeof data === 'object' && data !== null && !Array.isArray(data);
 
+/** The next version of data; what is not as its version says is left as it is, for the schema to refuse. */
+function stepped(older: Json, step: Step): Json {
+  try {
+    return step(older);
+  } catch (fault) {
+    if (fault instanceof TypeError) return older;
+    throw fault;
+  }
+}
+
 /** A chain whose `steps[v - 1]` leads from version v to v + 1. Nothing is told by what the data look like. */
 export function chainOf<T>(what: string, schema: z.ZodType<T>, steps: readonly Step[]): Chain<T> {
   const present = steps.length + 1;
@@ -38,7 +48,7 @@ export function chainOf<T>(what: string, schema: z.ZodType<T>, steps: readonly S
     if (!Number.isInteger(version) || version < 1 || version > present) {
       throw new VersionError(what, version, present);
     }
-    return isJson(data) ? steps.slice(version - 1).reduce((older, step) => step(older), data) : data;
+    return isJson(data) ? steps.slice(version - 1).reduce(stepped, data) : data;
   };
   return { what, version: present, schema, upgraded, read: (data, version) => schema.parse(upgraded(data, version)) };
 }

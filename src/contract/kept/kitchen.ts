@@ -6,6 +6,17 @@ export function roundPan({ id, name, diameterMm }: Json): Json {
   return { id, name, shape: 'round', lengthMm: diameterMm, widthMm: diameterMm, massKg: 2, material: 'castIron' };
 }
 
+/** A round pot of which only the width was known; a light lid is the one it had where that was said. */
+export function potWithLids({ diameterMm, ...pot }: Json, lid?: unknown): Json {
+  return {
+    ...pot,
+    shape: 'round',
+    lengthMm: diameterMm,
+    widthMm: diameterMm,
+    lids: [lid === 'light' ? 'light' : 'heavy'],
+  };
+}
+
 /** 1 had pans by width alone and burners of no kind; 2 has habits and kinds of its own, then called patterns. */
 const habitsAndPatterns: Step = (first) => {
   const burners = first.burners as readonly Json[];
@@ -30,5 +41,15 @@ const kindsAndZone: Step = ({ patterns, timeZone = null, ...second }) => ({
   ),
 });
 
+/** 3 had round pots without lids of their own, and ovens with a fan or without; 4 has pots of any shape, steam and grills. */
+const shapesAndOvens: Step = (third) => ({
+  ...third,
+  pots: (third.pots as readonly Json[]).map((pot) => potWithLids(pot)),
+  ovens: (third.ovens as readonly Json[]).map(({ fan, ...oven }) => ({
+    ...oven,
+    kind: fan === true ? 'fan' : 'still',
+  })),
+});
+
 /** A kitchen as it is kept. */
-export const KITCHEN = chainOf('kitchen', kitchenSchema, [habitsAndPatterns, kindsAndZone]);
+export const KITCHEN = chainOf('kitchen', kitchenSchema, [habitsAndPatterns, kindsAndZone, shapesAndOvens]);

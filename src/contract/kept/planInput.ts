@@ -1,5 +1,5 @@
 import { chainOf, type Json, type Step } from './chain';
-import { roundPan } from './kitchen';
+import { potWithLids, roundPan } from './kitchen';
 import { planInputSchema } from '../plan';
 
 const FIRST_BURNER: Json = { id: 'burner', name: 'Burner', kind: 'gas', powerW: 2500 };
@@ -81,5 +81,16 @@ const fixedNotHeld: Step = (second) => {
   return { ...second, day: { ...day, fixed: held, ahead } };
 };
 
+/**
+ * 3 had round pots by their width, and one heat under one lid from first to last; 4 has pots of any shape with lids of their
+ * own, and stages of heat. A pot that was braised in under a lid has that lid.
+ */
+export const shapesAndStages: Step = ({ heat, lid, pot, ...third }) => ({
+  ...third,
+  pot: potWithLids(pot as Json, lid),
+  bare: null,
+  course: [{ heat, lid, until: { kind: 'end' } }],
+});
+
 /** A plan's input as it is kept with plans and braises, in drafts and in files. */
-export const PLAN_INPUT = chainOf('plan', planInputSchema, [baseAndPours, fixedNotHeld]);
+export const PLAN_INPUT = chainOf('plan', planInputSchema, [baseAndPours, fixedNotHeld, shapesAndStages]);

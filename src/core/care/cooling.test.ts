@@ -4,6 +4,7 @@ import { COOLING_LIMIT, coolPot, reheatPot } from './cooling';
 import { assemble, type BraiseRequest, NO_SURPRISES } from '../forecast';
 import { FAST_CELLS, type Heat, PLAIN_STEPS, runBraise } from '../heat';
 import { type LidKind } from '../larder';
+import { roundPot } from '../material';
 import { shortRibRequest } from '../../testing/fixtures';
 
 /** Four litres with a crumb of meat in it, as the model's own figures have it. */
@@ -52,7 +53,7 @@ describe('a pot that cools', () => {
   it('stays in the ice water longer the more there is of it, until it is within the limit', () => {
     const most = shortRibRequest({
       groups: [{ massKg: 4.5, pieces: 2, lengthM: 0.24, widthM: 0.12, thicknessM: 0.1, onBone: false, startTempC: 25 }],
-      pot: { diameterM: 0.32, heightM: 0.2, massKg: 8, material: 'castIron' },
+      pot: { ...roundPot(0.32, 0.2), massKg: 8, material: 'castIron' },
     });
     const big = coolPot(most, 4);
     expect(big.iceMin).toBeGreaterThan(coolPot(shortRibRequest(), 1.2).iceMin);

@@ -10,6 +10,7 @@ export type CareStep =
   | 'potOnStove'
   | 'steamOven'
   | 'grill'
+  | 'bare'
   | 'open'
   | 'finish'
   | 'serve'

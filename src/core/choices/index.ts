@@ -1,3 +1,16 @@
+export {
+  type Bare,
+  firstStage,
+  type HeatStage,
+  mainStage,
+  modesOf,
+  sameHeat,
+  stageSays,
+  type StageUntil,
+  wholeCourse,
+  withHeat,
+  withLid,
+} from './course';
 export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
   type Appetite,

@@ -1,7 +1,7 @@
-import { type PlanHeat } from './heats';
+import { type Bare, type HeatStage } from './course';
 import { type Message } from '../message';
 import { type WayOf } from './ways';
-import { type Avoided, type Burner, type Fate, type LidKind, type Pan, type Pot, type SaltCrystalId } from '../larder';
+import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
 
 /** A task the cook wants begun at a moment of their own. */
 export interface Fixed {
@@ -115,14 +115,16 @@ export interface PlanInput {
   readonly prepare: Preparation;
   readonly season: Seasoning;
   readonly pot: Pot;
-  readonly lid: LidKind;
   /** Pieces lie on their broad side or stand up. */
   readonly lie: 'flat' | 'upright';
   readonly pan: Pan;
   readonly sear: Searing;
   readonly base: BaseChoice;
   readonly liquid: LiquidChoice;
-  readonly heat: PlanHeat;
+  /** Before the pot, without liquid; null where the meat goes in raw or seared. */
+  readonly bare: Bare | null;
+  /** How the pot is heated, stage by stage; the last lasts to the end. */
+  readonly course: readonly HeatStage[];
   readonly finish: { readonly sauceLPerPlate: number };
   readonly day: DayChoice;
   /** When the plates go out, ms since 1970. */
@@ -181,7 +183,7 @@ export const LIMITS = {
   eaters: [1, 40],
   liquidLevel: [0.2, 1.2],
   altitudeM: [0, 4000],
-  potDiameterMm: [120, 500],
+  potAcrossMm: [120, 600],
   potHeightMm: [50, 400],
   confidence: [0.5, 0.98],
   saltGPerKg: [0, 40],
@@ -201,4 +203,9 @@ export const LIMITS = {
   aheadHours: [6, 72],
   cooks: [1, 3],
   burners: [1, 8],
+  stages: [1, 6],
+  stageMin: [1, 1440],
+  leftL: [0.05, 10],
+  bareMin: [5, 720],
+  bareC: [60, 180],
 } as const satisfies Record<string, readonly [number, number]>;

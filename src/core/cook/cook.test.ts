@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { mainStage } from '../choices';
 import { actualSpans, liveBeside, liveSpans } from './actualDay';
 import { type CookAct, type CookEvent, standingEvents } from './events';
 import { learnAll, type Lesson, requestOf } from './learning';
@@ -44,7 +45,12 @@ const LIVE_ACTS: readonly CookAct[] = [
 ];
 
 /** So many minutes into a braise with three hours more than it needs. */
-const moment = (atMin: number): LiveMoment => ({ atMin, readyByMin: 400, heat: OXTAIL_PLAN.heat, cooking: true });
+const moment = (atMin: number): LiveMoment => ({
+  atMin,
+  readyByMin: 400,
+  heat: mainStage(OXTAIL_PLAN).heat,
+  cooking: true,
+});
 
 describe('a braise cooked ahead', () => {
   const result = composePlan(

@@ -1,7 +1,7 @@
 import { type CookEvent, type StandingEvent, standingEvents } from './events';
 import { becomes, refusal } from './records';
 import { type CookState, type Pointless } from './state';
-import { type PlanInput } from '../choices';
+import { firstStage, type PlanInput } from '../choices';
 import { type Message, say } from '../message';
 
 /** Folds a cook's events over its plan, whatever the order in which they arrived. What makes no sense is set beside. */
@@ -17,8 +17,10 @@ export function foldCook(input: PlanInput, log: readonly CookEvent[]): CookState
     offHeatMs: undefined,
     finishedMs: undefined,
     verdict: undefined,
-    heat: input.heat,
-    lid: input.lid,
+    heat: firstStage(input).heat,
+    lid: firstStage(input).lid,
+    stages: input.course,
+    stageSinceMs: undefined,
     turned: false,
   };
   for (const event of standingEvents(log)) {
@@ -26,7 +28,7 @@ export function foldCook(input: PlanInput, log: readonly CookEvent[]): CookState
     if (why) pointless.push({ event, why });
     else {
       events.push(event);
-      state = { ...state, ...becomes(event.act, event.atMs) };
+      state = { ...state, ...becomes(event.act, event.atMs, state) };
     }
   }
   return state;

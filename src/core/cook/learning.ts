@@ -12,13 +12,15 @@ import {
   priorEnsemble,
   readyEta,
   summarise,
+  type TimedHeat,
+  type TimedLid,
   type TimedOpening,
   type Unknown,
   UNKNOWN_COUNT,
   weights,
 } from '../forecast';
 import { type PlanInput } from '../choices';
-import { braiseRequest, type PlannedLooks, plannedRequest, withLooks } from '../plan';
+import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLooks } from '../plan';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;
@@ -71,16 +73,65 @@ function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpe
   return out;
 }
 
+/**
+ * Heat and lid as they were recorded, and the stages still to come as they are planned: one whose time is past and which
+ * nobody has recorded has not begun, and begins at `notBeforeMin`.
+ */
+function withHeats(
+  planned: BraiseRequest,
+  input: PlanInput,
+  events: readonly StandingEvent[],
+  start: number,
+  notBeforeMin: number,
+): BraiseRequest {
+  let stages = input.course;
+  let sinceMin = 0;
+  let changedMin = 0;
+  const heats: TimedHeat[] = [];
+  const lids: TimedLid[] = [];
+  for (const { act, atMs } of events) {
+    if (act.kind !== 'heat' && act.kind !== 'lid') continue;
+    const atMin = minuteOf(start, atMs);
+    const before = stages[0];
+    const after = afterRecord(stages, act.kind === 'heat' ? { heat: act.heat } : { lid: act.lid });
+    if (before && atMin > changedMin) {
+      heats.push({ atMin: changedMin, heat: before.heat });
+      lids.push({ atMin: changedMin, lid: before.lid, recorded: changedMin > 0 });
+    }
+    stages = after.stages;
+    changedMin = atMin;
+    if (after.moved) sinceMin = atMin;
+  }
+  const off = events.find((e) => e.act.kind === 'offHeat');
+  const offMin = off ? minuteOf(start, off.atMs) : Infinity;
+  const changed = heats.length > 0;
+  const rest = withCourse(planned, { stages, sinceMin, changedMin }, notBeforeMin);
+  const all = [
+    ...heats,
+    ...rest.heats.filter((h) => h.atMin < offMin),
+    ...(offMin < Infinity ? [{ atMin: offMin, heat: { kind: 'off' as const } }] : []),
+  ];
+  const covers = [...lids, ...rest.lids.map((l) => (changed && l.atMin === changedMin ? { ...l, recorded: true } : l))];
+  return {
+    ...rest,
+    // What goes on as it was is no new heat and no new lid.
+    heats: all.filter((h, i) => i === 0 || h.then || JSON.stringify(h.heat) !== JSON.stringify(all[i - 1]?.heat)),
+    lids: covers.filter((l, i) => i === 0 || l.lid !== covers[i - 1]?.lid),
+  };
+}
+
 /** The braise as it has gone so far, for the engine: the plan with every act in it. */
-export function requestOf(state: CookState, events: readonly StandingEvent[] = state.events): BraiseRequest {
+export function requestOf(
+  state: CookState,
+  events: readonly StandingEvent[] = state.events,
+  notBeforeMin = 0,
+): BraiseRequest {
   const planned = braiseRequest(state.input);
   const start = state.intoPotMs;
   if (start === undefined) return planned;
   const happened = events.map((e) => happenedBy(e.act, minuteOf(start, e.atMs)));
   return {
-    ...planned,
-    heats: [...planned.heats, ...happened.flatMap((h) => h.heats ?? [])],
-    lids: [...planned.lids, ...happened.flatMap((h) => h.lids ?? [])],
+    ...withHeats(planned, state.input, events, start, notBeforeMin),
     turnsAtMin: happened.flatMap((h) => h.turnsAtMin ?? []),
     openings: openings(events, start),
     topUps: happened.flatMap((h) => h.topUps ?? []),
@@ -164,6 +215,7 @@ export function learnOne(
   const done = requestOf(
     state,
     events.filter((e) => e.act.kind !== 'offHeat'),
+    atMin + ONE_LOOK_MIN,
   );
   const request = withLooks(done, previous.looks, atMin + ONE_LOOK_MIN);
   const observations = [...previous.ensemble.observations, ...observedBy(event.act, atMin, previous.ensemble)];

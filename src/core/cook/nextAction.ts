@@ -4,7 +4,7 @@ import { type CookState, eventsOf } from './state';
 import { type CareStep } from '../cautions';
 import { chanceBy, DRY_WORTH_SAYING, etaOf, LOW_LITRES, readyEta } from '../forecast';
 import { cutById } from '../larder';
-import { heatMode, MODES } from '../choices';
+import { heatMode, heatSays, MODES, sameHeat, stageSays } from '../choices';
 import { type Plan } from '../plan';
 import { kg, listed, litres, type Message, minutes, moment, nameOf, noun, say, share } from '../message';
 import { stageIndex, TARGETS } from '../tenderness';
@@ -88,6 +88,8 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
       care: 'open',
     });
   }
+  const stage = stageAction(state, plan, start);
+  if (stage) candidates.push(stage);
   if (live.liquidLowMin !== undefined) {
     candidates.push({
       title: say('next.topUp'),
@@ -106,6 +108,28 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
     });
   }
   return candidates.reduce((first, c) => (c.dueMs < first.dueMs ? c : first));
+}
+
+/** The next stage of heat, where the plan has one still to come. */
+function stageAction(state: CookState, plan: Plan, start: number): NextAction | undefined {
+  const [now, next] = state.stages;
+  if (!now || !next) return undefined;
+  const passed = state.input.course.length - state.stages.length;
+  const planned = plan.stages[passed + 1];
+  const sinceMs = state.stageSinceMs ?? start;
+  const { until } = now;
+  if (until.kind !== 'minutes' && !planned) return undefined;
+  const heat = heatSays(next.heat);
+  const lid = nameOf('lid', next.lid);
+  const moves = !sameHeat(now.heat, next.heat);
+  return {
+    title: say(moves ? (now.lid === next.lid ? 'change.heat' : 'change.both') : 'change.lid', { heat, lid }),
+    why: say('next.stage.why', { before: stageSays(now) }),
+    sign: say(next.lid === 'none' ? 'next.stage.open' : 'next.stage.sign'),
+    dueMs: until.kind === 'minutes' ? sinceMs + until.minutes * MIN_MS : start + (planned?.fromMin ?? 0) * MIN_MS,
+    act: 'heat',
+    care: MODES[heatMode(next.heat)].care,
+  };
 }
 
 function testAction(state: CookState, plan: Plan, live: LiveForecast, start: number, nowMs: number): NextAction {
@@ -202,7 +226,7 @@ function beforeThePot(state: CookState, plan: Plan, nowMs: number): NextAction {
     sign: say('next.intoPot.sign'),
     dueMs: plan.day.intoPotMs,
     act: 'intoPot',
-    care: MODES[heatMode(state.input.heat)].care,
+    care: MODES[heatMode(state.heat)].care,
   };
 }
 

@@ -2,20 +2,21 @@ import { type CookAct, type CookActKind } from './events';
 import { type CookState } from './state';
 import { type BraiseRequest, contentsAt, type Ensemble, litresForLevelAt, type Observation, stepAt } from '../forecast';
 import { type Message, say } from '../message';
-import { OPEN_SECONDS } from '../plan';
+import { afterRecord, OPEN_SECONDS } from '../plan';
+import { type HeatStage } from '../choices';
 import { type DayMark } from '../schedule';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
 
 /** What a record adds to what the engine knows has happened to the pot. */
-type Happened = Partial<Pick<BraiseRequest, 'heats' | 'lids' | 'turnsAtMin' | 'topUps'>>;
+type Happened = Partial<Pick<BraiseRequest, 'turnsAtMin' | 'topUps'>>;
 
 /** All the core knows of a kind of record. */
 interface RecordRule<K extends CookActKind> {
   /** Why it makes no sense as things stand; undefined when it does. */
   readonly refusal: (state: CookState) => Message | undefined;
   /** What stands once it was recorded. */
-  readonly becomes?: (act: ActOf<K>, atMs: number) => Partial<CookState>;
+  readonly becomes?: (act: ActOf<K>, atMs: number, state: CookState) => Partial<CookState>;
   /** How long it leaves the pot open, s. */
   readonly openSeconds: number;
   /** Whether it moves the forecast: it changes what the pot does, or says something about it. */
@@ -33,11 +34,18 @@ const always = (): undefined => undefined;
 const oncePotted = (state: CookState): Message | undefined =>
   state.intoPotMs === undefined ? say('refused.nothingInPot') : undefined;
 
+/** Where the stages of heat stand once heat or lid was changed at `atMs`. */
+function staged(state: CookState, change: Partial<Pick<HeatStage, 'heat' | 'lid'>>, atMs: number): Partial<CookState> {
+  const { stages, moved } = afterRecord(state.stages, change);
+  const now = stages[0];
+  return { ...change, ...(now && { heat: now.heat, lid: now.lid }), stages, ...(moved && { stageSinceMs: atMs }) };
+}
+
 /** One line for each kind of record; a new kind without one does not compile. */
 export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   intoPot: {
     refusal: (state) => (state.intoPotMs === undefined ? undefined : say('refused.inPotAlready')),
-    becomes: (_, intoPotMs) => ({ intoPotMs, phase: 'braising' }),
+    becomes: (_, intoPotMs) => ({ intoPotMs, stageSinceMs: intoPotMs, phase: 'braising' }),
     openSeconds: 0,
     movesForecast: false,
   },
@@ -81,17 +89,15 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   },
   lid: {
     refusal: oncePotted,
-    becomes: ({ lid }) => ({ lid }),
+    becomes: ({ lid }, atMs, state) => staged(state, { lid }, atMs),
     openSeconds: 20,
     movesForecast: true,
-    happened: ({ lid }, atMin) => ({ lids: [{ atMin, lid }] }),
   },
   heat: {
     refusal: oncePotted,
-    becomes: ({ heat }) => ({ heat }),
+    becomes: ({ heat }, atMs, state) => staged(state, { heat }, atMs),
     openSeconds: 0,
     movesForecast: true,
-    happened: ({ heat }, atMin) => ({ heats: [{ atMin, heat }] }),
   },
   note: { refusal: always, openSeconds: 0, movesForecast: false },
   offHeat: {
@@ -100,7 +106,6 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     becomes: (_, offHeatMs) => ({ offHeatMs, phase: 'offHeat' }),
     openSeconds: 0,
     movesForecast: false,
-    happened: (_, atMin) => ({ heats: [{ atMin, heat: { kind: 'off' } }] }),
   },
   finished: {
     refusal: (state) => (state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined),
@@ -116,8 +121,8 @@ function ruleOf<K extends CookActKind>(act: ActOf<K>): RecordRule<K> {
 }
 
 /** What stands once an act was recorded. */
-export function becomes(act: CookAct, atMs: number): Partial<CookState> {
-  return ruleOf(act).becomes?.(act, atMs) ?? {};
+export function becomes(act: CookAct, atMs: number, state: CookState): Partial<CookState> {
+  return ruleOf(act).becomes?.(act, atMs, state) ?? {};
 }
 
 /** Why an act makes no sense as things stand; undefined when it does. */

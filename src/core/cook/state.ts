@@ -1,6 +1,6 @@
 import { type CookAct, type StandingEvent, type Verdict } from './events';
 import { type Message } from '../message';
-import { type PlanHeat, type PlanInput } from '../choices';
+import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
@@ -24,6 +24,9 @@ export interface CookState {
   readonly verdict: Verdict | undefined;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
+  /** The stages of heat from the present one on, as records have changed them, and since when that is on. */
+  readonly stages: readonly HeatStage[];
+  readonly stageSinceMs: number | undefined;
   readonly turned: boolean;
 }
 

@@ -5,9 +5,12 @@ import {
   type LyingPieces,
   type MeatGroup,
   potBaseM2,
+  potRimM,
+  potSpanM,
   type PotContents,
   startingVegetablesKg,
   submergedShare,
+  wallThicknessM,
 } from '../material';
 import {
   AS_EXPECTED,
@@ -37,8 +40,8 @@ import {
   WATER_KG_PER_L,
 } from '../heat';
 import { type Composition, mixtureProperties } from '../composition';
-import { type Cut, type LidKind, POT_MATTER, wallThicknessM } from '../larder';
-import { type BraiseRequest, cutOf, type HeatEnd, type TimedHeat } from './request';
+import { type Cut, type LidKind, POT_MATTER } from '../larder';
+import { type BraiseRequest, cutOf, type HeatEnd, type HeatThen, type TimedHeat } from './request';
 
 /** Unknowns of one kitchen, as offsets and factors on what the request says. */
 export interface Unknowns extends KitchenFactors {
@@ -195,6 +198,7 @@ const S_PER_MIN = 60;
 interface PotKey {
   readonly fromS: number;
   readonly lid: LidKind;
+  readonly lidSinceMin: number;
   readonly turned: boolean;
 }
 
@@ -207,7 +211,12 @@ function potKeys(request: BraiseRequest): PotKey[] {
     .map((atMin) => {
       const lid = request.lids.findLast((l) => l.atMin <= atMin) ?? request.lids[0];
       if (!lid) throw new RangeError('A braise needs a heat and a lid from minute 0.');
-      return { fromS: atMin * S_PER_MIN, lid: lid.lid, turned: request.turnsAtMin.some((t) => t <= atMin) };
+      return {
+        fromS: atMin * S_PER_MIN,
+        lid: lid.lid,
+        lidSinceMin: lid.atMin,
+        turned: request.turnsAtMin.some((t) => t <= atMin),
+      };
     });
 }
 
@@ -215,6 +224,9 @@ function potKeys(request: BraiseRequest): PotKey[] {
 interface PlannedStage {
   readonly heat: Heat;
   readonly until: StageEnd | undefined;
+  /** The lid it brings, unless one is changed by the clock after `fromMin`. */
+  readonly lid: LidKind | undefined;
+  readonly fromMin: number;
 }
 
 /** How a stage that ends by itself ends, for pieces that need `demand` of the usual cook value. */
@@ -222,6 +234,8 @@ function endOf(request: BraiseRequest, end: HeatEnd, demand: number): StageEnd {
   switch (end.kind) {
     case 'liquid':
       return end;
+    case 'minutes':
+      return { kind: 'elapsed', seconds: end.minutes * S_PER_MIN };
     case 'level':
       return { kind: 'level', liquidKg: end.litres * WATER_KG_PER_L };
     case 'stage':
@@ -232,6 +246,14 @@ function endOf(request: BraiseRequest, end: HeatEnd, demand: number): StageEnd {
   }
 }
 
+/** Whether a heat gives way to another when the fork finds a stage, which is another moment for each animal. */
+export function endsByStage({ heats }: Pick<BraiseRequest, 'heats'>): boolean {
+  return heats.some((timed) => {
+    for (let next = timed.then; next; next = next.then) if (next.after.kind === 'stage') return true;
+    return false;
+  });
+}
+
 /** The heats one after another: each until the clock brings the next, or until its own end brings what follows it. */
 function stagesOf(request: BraiseRequest, demand: number): PlannedStage[] {
   const { heats } = request;
@@ -239,12 +261,18 @@ function stagesOf(request: BraiseRequest, demand: number): PlannedStage[] {
   return heats.flatMap((timed: TimedHeat, i): PlannedStage[] => {
     const next = heats[i + 1];
     const byClock: StageEnd | undefined = next && { kind: 'clock', atS: next.atMin * S_PER_MIN };
-    return timed.then
-      ? [
-          { heat: timed.heat, until: endOf(request, timed.then.after, demand) },
-          { heat: timed.then.heat, until: byClock },
-        ]
-      : [{ heat: timed.heat, until: byClock }];
+    const out: PlannedStage[] = [];
+    let lid: LidKind | undefined;
+    for (let now: Pick<TimedHeat, 'heat' | 'then'> & { lid?: LidKind } = timed; ; now = now.then) {
+      lid = now.lid ?? lid;
+      out.push({
+        heat: now.heat,
+        until: now.then ? endOf(request, now.then.after, demand) : byClock,
+        lid,
+        fromMin: timed.atMin,
+      });
+      if (!now.then) return out;
+    }
   });
 }
 
@@ -265,7 +293,11 @@ function pouredTogether(request: BraiseRequest): TopUp[] {
 /** Fall of the air around the pot when it is opened at `atMin`, K. */
 function dropAt(request: BraiseRequest, atMin: number): number {
   const timed = request.heats.findLast((h) => h.atMin <= atMin);
-  return Math.max(0, ...[timed?.heat, timed?.then?.heat].map((heat) => (heat ? openingDropK(heat) : 0)));
+  let drop = 0;
+  for (let heat: HeatThen | TimedHeat | undefined = timed; heat; heat = heat.then) {
+    drop = Math.max(drop, openingDropK(heat.heat));
+  }
+  return drop;
 }
 
 /**
@@ -282,11 +314,12 @@ export function assemble(
   const contents = potContents(request);
   const base = potBaseM2(pot);
   const levelM = Math.min(levelForLitres(contents, request.liquidL), pot.heightM);
-  const side = Math.PI * pot.diameterM;
+  const side = potRimM(pot);
   const pressurePa = pressureAtAltitudePa(request.altitudeM);
   const wallAboveLiquidM = pot.heightM - levelM;
   const shell: PotShell = {
-    diameterM: pot.diameterM,
+    spanM: potSpanM(pot),
+    rimM: side,
     baseM2: base,
     wetSideM2: side * levelM,
     drySideM2: side * wallAboveLiquidM,
@@ -332,9 +365,9 @@ export function assemble(
   const edible = request.groups.map((group) => group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)));
   const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group)));
   // From the first change that was recorded the lid is as it was said to be.
-  const recordedS = (request.lids[1]?.atMin ?? Infinity) * S_PER_MIN;
+  const recordedS = (request.lids.find((l) => l.recorded === true)?.atMin ?? Infinity) * S_PER_MIN;
   const usual = stagesOf(request, 1);
-  const steered = request.heats.some((h) => h.then?.after.kind === 'stage');
+  const steered = endsByStage(request);
   const [still, simmering, boiling] = filmBase;
   const history = request.preCook.map((p) => ({
     seconds: p.minutes * S_PER_MIN,
@@ -358,11 +391,11 @@ export function assemble(
           edibleKg: edible[i] as number,
         };
       }),
-      stages: (steered ? stagesOf(request, demand) : usual).map(({ heat, until }): HeatStage => ({
+      stages: (steered ? stagesOf(request, demand) : usual).map(({ heat, until, lid, fromMin }): HeatStage => ({
         phases: keys.map((k) =>
           potPhase(
             heat,
-            k.lid,
+            lid !== undefined && k.lidSinceMin <= fromMin ? lid : k.lid,
             k.turned,
             shell,
             unknowns.lidAjar && k.fromS >= recordedS ? { ...unknowns, lidAjar: false } : unknowns,

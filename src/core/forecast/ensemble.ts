@@ -1,9 +1,9 @@
-import { type Assembly } from './assemble';
+import { type Assembly, endsByStage } from './assemble';
 import { type CommonCourse, commonCourse } from './commonCourse';
 import { likelihoodOf, momentOn, placeRecords, predict } from './likelihood';
 import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
-import { type BraiseRequest } from './request';
+import { type BraiseRequest, lidInDoubt } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
 import { type RandomStream, randomStream, sobolNormals } from '../numbers';
 import { LIDS } from '../larder';
@@ -104,7 +104,7 @@ const NEGLIGIBLE = 1e-4;
 function lidStates(request: BraiseRequest, count: number): { ajar: Uint8Array; logWeight: Float64Array } {
   const ajar = new Uint8Array(count);
   const logWeight = new Float64Array(count);
-  const first = request.lids[0]?.lid;
+  const first = lidInDoubt(request);
   const rare = Math.floor(count * AJAR_SHARE);
   if (!first || !LIDS[first].sits || rare === 0) return { ajar, logWeight };
   // The first of a Sobol sequence are spread over all unknowns; every so-many-th would lie in one corner of some.
@@ -203,7 +203,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
   const renewal = effectiveCount(w) < count / 2 ? renew(w, previous.ajar, random) : undefined;
   const seen = placeRecords(base, observations, previous.aside);
   // A stage of the fork that ends a heat steers the course itself: then demand does not move for nothing.
-  const cheapMoves = request.heats.some((h) => h.then?.after.kind === 'stage') ? 0 : CHEAP_MOVES;
+  const cheapMoves = endsByStage(request) ? 0 : CHEAP_MOVES;
 
   const z = new Float64Array(previous.z.length);
   const ajar = new Uint8Array(count);

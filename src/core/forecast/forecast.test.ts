@@ -155,7 +155,7 @@ describe('laws of the pot', () => {
       const times = values.map(fastTurns);
       return times.slice(1).map((t, i) => Math.abs(t - (times[i] as number)));
     };
-    const pot = (mm: number) => ({ ...shortRibRequest().pot, diameterM: mm / 1000 });
+    const pot = (mm: number) => ({ ...shortRibRequest().pot, lengthM: mm / 1000, widthM: mm / 1000 });
     const wider = Array.from({ length: 41 }, (_, i) => shortRibRequest({ pot: pot(250 + i) }));
     expect(Math.max(...between(wider))).toBeLessThan(0.5);
     const open = Array.from({ length: 41 }, (_, i) =>
@@ -352,7 +352,7 @@ describe('the forecast', () => {
     const closed = shortRibRequest({
       lids: [
         { atMin: 0, lid: 'heavy' },
-        { atMin: 10, lid: 'heavy' },
+        { atMin: 10, lid: 'heavy', recorded: true },
       ],
     });
     const width = (request: BraiseRequest): number => {

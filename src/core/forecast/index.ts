@@ -33,7 +33,15 @@ export {
   UNKNOWN_COUNT,
   unknownsOf,
 } from './prior';
-export { type BraiseRequest, cutOf, type TimedOpening, UNEVENTFUL } from './request';
+export {
+  type BraiseRequest,
+  cutOf,
+  type HeatThen,
+  type TimedHeat,
+  type TimedLid,
+  type TimedOpening,
+  UNEVENTFUL,
+} from './request';
 export { weights } from './resample';
 export { advance } from './surprise';
 export { bestRecord, type Teaching, teachingsOf } from './teaching';

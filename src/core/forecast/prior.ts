@@ -1,4 +1,4 @@
-import { type BraiseRequest } from './request';
+import { type BraiseRequest, lidInDoubt } from './request';
 import { type Unknowns } from './assemble';
 import { LIDS } from '../larder';
 
@@ -72,7 +72,7 @@ export function kitchenPrior(request: BraiseRequest): Prior {
     liquidFilm: law(0.3),
     topFilm: law(0.4),
     thickness: law(request.thicknessMeasured ? THICKNESS_MEASURED : THICKNESS_GUESSED),
-    lidLeak: law(LIDS[request.lids[0]?.lid ?? 'heavy'].leakSpread),
+    lidLeak: law(LIDS[lidInDoubt(request) ?? 'heavy'].leakSpread),
     liquidStart: law(3),
     meatStart: law(4),
     hold: law(1.5),

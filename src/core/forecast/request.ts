@@ -1,6 +1,6 @@
 import { type Heat } from '../heat';
-import { type Cut, type LidKind, type PotMaterial } from '../larder';
-import { type MeatGroup, type WaterGiver } from '../material';
+import { type Cut, type LidKind, LIDS, type PotMaterial } from '../larder';
+import { type MeatGroup, type PotShape, type WaterGiver } from '../material';
 import { type TargetStage } from '../tenderness';
 
 /** What ends a heat by itself, in this kitchen's own time. */
@@ -9,6 +9,8 @@ export type HeatEnd =
   | { readonly kind: 'liquid'; readonly tempC: number }
   /** So much is left in the pot. */
   | { readonly kind: 'level'; readonly litres: number }
+  /** It has been on so long. */
+  | { readonly kind: 'minutes'; readonly minutes: number }
   /** Every piece is at a stage of the fork scale. */
   | { readonly kind: 'stage'; readonly stage: TargetStage };
 
@@ -16,12 +18,22 @@ export interface TimedHeat {
   readonly atMin: number;
   readonly heat: Heat;
   /** What it gives way to by itself, unless the clock brings another heat first. */
-  readonly then?: { readonly after: HeatEnd; readonly heat: Heat };
+  readonly then?: HeatThen;
+}
+
+/** What follows a heat that ends by itself; under the lid that was on where it names none. */
+export interface HeatThen {
+  readonly after: HeatEnd;
+  readonly heat: Heat;
+  readonly lid?: LidKind;
+  readonly then?: HeatThen;
 }
 
 export interface TimedLid {
   readonly atMin: number;
   readonly lid: LidKind;
+  /** Somebody said so, and did not only mean to. */
+  readonly recorded?: boolean;
 }
 
 export interface TimedOpening {
@@ -49,6 +61,15 @@ export interface PreCook {
   readonly filmWM2K: number;
 }
 
+/** The lid whose fit the forecast has to guess: the first that is meant to sit, or the first there is. */
+export function lidInDoubt({ heats, lids }: Pick<BraiseRequest, 'heats' | 'lids'>): LidKind | undefined {
+  const all = lids.map((l) => l.lid);
+  for (const timed of heats) {
+    for (let next = timed.then; next; next = next.then) if (next.lid !== undefined) all.push(next.lid);
+  }
+  return all.find((lid) => LIDS[lid].sits) ?? all[0];
+}
+
 /** The cut a group is of. */
 export function cutOf(request: Pick<BraiseRequest, 'cut'>, group: Pick<MeatGroup, 'cut'>): Cut {
   return group.cut ?? request.cut;
@@ -59,12 +80,7 @@ export interface BraiseRequest {
   /** The cut the forecast is about; of mixed meats the one that is last. */
   readonly cut: Cut;
   readonly groups: readonly MeatGroup[];
-  readonly pot: {
-    readonly diameterM: number;
-    readonly heightM: number;
-    readonly massKg: number;
-    readonly material: PotMaterial;
-  };
+  readonly pot: PotShape & { readonly massKg: number; readonly material: PotMaterial };
   readonly liquidL: number;
   readonly liquidTempC: number;
   /** A sauce thick enough to hinder stirring by convection. */

@@ -10,10 +10,10 @@ const J_PER_KWH = 3.6e6;
 /** Share by which an oven, and a burner, may differ from what is reckoned here. */
 export const ENERGY_SPREAD = { oven: 0.35, burner: 0.2 } as const;
 
-/** Energy an oven draws to get hot, stay hot for `minutes` in all and heat a pot that takes up `potJ`, kWh. */
-export function ovenKWh(tempC: number, minutes: number, potJ: number): number {
+/** Energy an oven draws to get hot from `fromC`, stay hot for `minutes` in all and heat a pot that takes up `potJ`, kWh. */
+export function ovenKWh(tempC: number, minutes: number, potJ: number, fromC = ROOM_C): number {
   const above = Math.max(0, tempC - ROOM_C);
-  return (OVEN.bodyJK * above + OVEN.wallWK * above * minutes * 60 + potJ) / J_PER_KWH;
+  return (OVEN.bodyJK * Math.max(0, tempC - fromC) + OVEN.wallWK * above * minutes * 60 + potJ) / J_PER_KWH;
 }
 
 /** Energy a burner draws that puts `suppliedJ` into a pot with an efficiency of `efficiency`, kWh. */

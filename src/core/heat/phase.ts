@@ -54,6 +54,8 @@ export interface PotPhase {
 /** When one stage of heat gives way to the next: by the clock, or by what this kitchen's pot does. */
 export type StageEnd =
   | { readonly kind: 'clock'; readonly atS: number }
+  /** This long after it began. */
+  | { readonly kind: 'elapsed'; readonly seconds: number }
   /** The liquid comes to a temperature, from whichever side it was when the stage began. */
   | { readonly kind: 'liquid'; readonly tempC: number }
   /** What stands in the pot has fallen to this. */

@@ -529,6 +529,7 @@ class VegetableWater {
 /** Which stage of heat is on, and when it ends. */
 class StageClock {
   private index = 0;
+  private sinceS = 0;
   private cooler = false;
   /** The next end by the clock of this stage or a later one, s: it is kept even if stages before it have not ended. */
   private clockS = Infinity;
@@ -538,15 +539,16 @@ class StageClock {
     private readonly stages: readonly HeatStage[],
     private readonly pieces: PieceState,
   ) {
-    this.enter(0);
+    this.enter(0, 0);
   }
 
   phase(key: number): PotPhase {
     return (this.stages[this.index] as HeatStage).phases[key] as PotPhase;
   }
 
-  private enter(index: number): void {
+  private enter(index: number, nowS: number): void {
     this.index = index;
+    this.sinceS = nowS;
     const until = this.stages[index]?.until;
     this.cooler = until?.kind === 'liquid' && (now[LIQUID_C] as number) < until.tempC;
     this.clockIndex = this.stages.findIndex((stage, i) => i >= index && stage.until?.kind === 'clock');
@@ -561,19 +563,21 @@ class StageClock {
     const before = this.index;
     for (;;) {
       if (nowS >= this.clockS - 1e-6) {
-        this.enter(this.clockIndex + 1);
+        this.enter(this.clockIndex + 1, nowS);
         continue;
       }
       const until = this.stages[this.index]?.until;
-      if (!until || !this.isOver(until)) return this.index !== before;
-      this.enter(this.index + 1);
+      if (!until || !this.isOver(until, nowS)) return this.index !== before;
+      this.enter(this.index + 1, nowS);
     }
   }
 
-  private isOver(until: StageEnd): boolean {
+  private isOver(until: StageEnd, nowS: number): boolean {
     switch (until.kind) {
       case 'clock':
         return false;
+      case 'elapsed':
+        return nowS - this.sinceS >= until.seconds - 1e-6;
       case 'liquid':
         return this.cooler ? (now[LIQUID_C] as number) >= until.tempC : (now[LIQUID_C] as number) <= until.tempC;
       case 'level':

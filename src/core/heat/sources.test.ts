@@ -7,7 +7,8 @@ import { type LidKind } from '../larder';
 import { plainGasWK } from '../../testing/plainBraise';
 
 const SHELL: PotShell = {
-  diameterM: 0.26,
+  spanM: 0.26,
+  rimM: Math.PI * 0.26,
   baseM2: 0.053,
   wetSideM2: 0.045,
   drySideM2: 0.04,

@@ -40,7 +40,9 @@ export const AS_EXPECTED: KitchenFactors = {
 
 /** The pot as its surroundings see it. */
 export interface PotShell {
-  readonly diameterM: number;
+  /** The narrow way across, and the wall all round. */
+  readonly spanM: number;
+  readonly rimM: number;
   readonly baseM2: number;
   /** Side wall up to the liquid line, and above it. */
   readonly wetSideM2: number;
@@ -123,8 +125,8 @@ export function heldSimmerC(setC: number, boilC: number): number {
 }
 
 /** Share of an open surface's evaporation that walls standing `wallM` above it leave, from 1 to 0.6. */
-export function shelter(wallM: number, diameterM: number): number {
-  const open = 1 - Math.min(1, wallM / (diameterM / 2));
+export function shelter(wallM: number, spanM: number): number {
+  const open = 1 - Math.min(1, wallM / (spanM / 2));
   return LEAST_SHELTERED + (1 - LEAST_SHELTERED) * open * open;
 }
 
@@ -137,7 +139,7 @@ function finM2(shell: PotShell, filmWM2K: number): number {
   if (heightM <= 0) return 0;
   const { conductivityWMK } = POT_MATTER[shell.material];
   const decay = Math.sqrt((2 * filmWM2K) / (conductivityWMK * shell.wallThicknessM));
-  return (2 * Math.PI * shell.diameterM * Math.tanh(decay * heightM)) / decay;
+  return (2 * shell.rimM * Math.tanh(decay * heightM)) / decay;
 }
 
 /** Hot gas around the pot under this lid. */
@@ -191,7 +193,7 @@ export function potPhase(
   const { baseM2, wetSideM2, drySideM2, pressurePa } = shell;
   const common = {
     mode: 'driven' as const,
-    lidLeak: open ? shelter(shell.wallAboveLiquidM, shell.diameterM) : Math.min(1, lid.leak * factors.lidLeak),
+    lidLeak: open ? shelter(shell.wallAboveLiquidM, shell.spanM) : Math.min(1, lid.leak * factors.lidLeak),
     topFilmWM2K: lid.topFilmWM2K * factors.topFilm,
     headspaceDropK: lid.headspaceDropK,
     exposureScale: turned ? 0.5 : 1,

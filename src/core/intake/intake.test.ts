@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { mainStage } from '../choices';
 import { planFromRecipe } from './plan';
 import { meaningOf, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
 import { CUTS, FATS, GARNISHES, HERBS, LIQUIDS, SPICES } from '../larder';
@@ -193,7 +194,7 @@ describe('a recipe', () => {
     const back = readRecipe(raw);
     expect(back.title).toBe(OXTAIL_PLAN.title);
     expect(back.eaters?.value).toBe(4);
-    expect(back.heat?.value).toEqual(OXTAIL_PLAN.heat);
+    expect(back.heat?.value).toEqual(mainStage(OXTAIL_PLAN).heat);
     const meat = back.lines.find((l) => l.taken?.role === 'cut');
     expect(meat?.taken).toMatchObject({ id: 'beef_oxtail' });
     expect(meat?.taken?.amount).toBeCloseTo(OXTAIL_PLAN.meat.massKg, 0);

@@ -1,7 +1,7 @@
 import { type Taken } from './recipe';
 import { edibleKgOf } from '../buy';
 import { type Fate, garnishById, liquidById } from '../larder';
-import { type BaseItem, LIMITS, type MeatPart, type PlanHeat, type PlanInput } from '../choices';
+import { type BaseItem, LIMITS, type MeatPart, type PlanHeat, type PlanInput, withHeat } from '../choices';
 import { type KitchenTools, startPlan, usualMeat } from '../plan';
 
 /** What a cook has settled of a recipe. */
@@ -65,7 +65,7 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
   return {
     ...begun,
     also,
-    heat: recipe.heat ?? begun.heat,
+    course: recipe.heat ? withHeat(begun, recipe.heat).course : begun.course,
     season: {
       ...begun.season,
       gramsPerKg:

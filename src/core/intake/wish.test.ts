@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { mainStage, wholeCourse } from '../choices';
 import { planFromWish, readWish, type Wish } from './wish';
 import { makePlan } from '../plan';
 import { KINDS } from '../kinds';
@@ -14,8 +15,8 @@ const said = (text: string): Partial<Wish> =>
   Object.fromEntries(
     Object.entries(read(text)).filter(([, v]) => v !== undefined && !(Array.isArray(v) && v.length === 0)),
   );
-const small = pots.find((p) => p.diameterMm === 220);
-const wide = pots.find((p) => p.diameterMm === 300);
+const small = pots.find((p) => p.lengthMm === 220);
+const wide = pots.find((p) => p.lengthMm === 300);
 
 describe('a braise said in one line', () => {
   it.each<readonly [string, Partial<Wish>]>([
@@ -143,7 +144,7 @@ describe('a plan from a wish', () => {
     const input = planFromWish(settled('lamb shanks in cider with prunes, no lid'), SALTMARSH_ROW, kind);
     expect(input.liquid.parts.map((p) => p.id)).toEqual(['cider']);
     expect(input.liquid.parts[0]?.litres).toBeGreaterThan(0.1);
-    expect(input.lid).toBe('none');
+    expect(mainStage(input).lid).toBe('none');
     expect(input.base.items.map((i) => i.id)).toEqual(expect.arrayContaining(['pepper', 'prune']));
     expect(input.season.spices.map((s) => s.id)).toContain('paprika');
   });
@@ -157,8 +158,7 @@ describe('a plan from a wish', () => {
       eaters: 6,
       meat: { cutId: 'lamb_shank', pieces: 5 },
       pot: small,
-      lid: 'heavy',
-      heat: { kind: 'oven', tempC: 140, fan: true },
+      course: wholeCourse({ kind: 'oven', tempC: 140, fan: true }, 'light'),
       liquid: { parts: [{ id: 'cider' }], fillerId: 'water', reduce: 'none' },
     });
     expect(input.base.items.map((i) => i.id)).toContain('prune');

@@ -3,10 +3,10 @@ import { ENGLISH } from './english';
 import { type Lexicon } from './lexicon';
 import { baseItem } from './plan';
 import { meaningOf } from './recipe';
-import { heatOf, LIMITS, type PlanHeat, type PlanInput } from '../choices';
+import { heatOf, LIMITS, mainStage, type PlanHeat, type PlanInput, wholeCourse } from '../choices';
 import { GAS_MARKS, METRIC, type UnitChoice } from '../quantity';
 import { edibleKgOf } from '../buy';
-import { garnishById, type LidKind, liquidById, type Pot } from '../larder';
+import { garnishById, lidsFor, type LidKind, liquidById, type Pot } from '../larder';
 import { type Kind, withKind } from '../kinds';
 import { type KitchenTools, startPlan, usualMeat } from '../plan';
 
@@ -46,7 +46,7 @@ const OVEN_C = [80, 250] as const;
 /** Where a line is cut: nothing reaches over it. */
 const CUT = ' | ';
 
-const volume = (p: Pot): number => p.diameterMm ** 2 * p.heightMm;
+const volume = (p: Pot): number => p.lengthMm * p.widthMm * p.heightMm;
 
 /** A line from which what was understood is taken out bit by bit. */
 class Line {
@@ -147,8 +147,7 @@ function takePot(line: Line, { wish }: Lexicon, pots: readonly Pot[]): Pot | und
   const across = Number(line.take(wish.potAcross)?.groups?.['cm']) * 10;
   if (Number.isFinite(across)) {
     return pots.reduce<Pot | undefined>(
-      (near, p) =>
-        near === undefined || Math.abs(p.diameterMm - across) < Math.abs(near.diameterMm - across) ? p : near,
+      (near, p) => (near === undefined || Math.abs(p.lengthMm - across) < Math.abs(near.lengthMm - across) ? p : near),
       undefined,
     );
   }
@@ -264,11 +263,12 @@ export function planFromWish(wish: SettledWish, kitchen: KitchenTools, kind?: Ki
   const herbs = wish.herbs
     .filter((id) => !begun.liquid.herbs.some((herb) => herb.id === id))
     .map((id) => ({ id, count: HERB_COUNT }));
+  const main = mainStage(begun);
+  const pot = wish.pot ?? begun.pot;
   return {
     ...begun,
-    heat: wish.heat ?? begun.heat,
-    pot: wish.pot ?? begun.pot,
-    lid: wish.lid ?? begun.lid,
+    course: wholeCourse(wish.heat ?? main.heat, wish.lid ?? lidsFor(pot)[0] ?? main.lid),
+    pot,
     base: { ...begun.base, items: [...begun.base.items, ...garnish] },
     liquid: {
       ...begun.liquid,

@@ -5,10 +5,10 @@ import { edibleKgOf } from '../buy';
 import { CUTS, garnishById, isFatId, isGarnishId, isHerbId, isLiquidId, isSpiceId } from '../larder';
 import { checkPlanInput, composePlan, startPlan, usualMeat } from '../plan';
 import { meatParts, type PlanInput } from '../choices';
-import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 
-const ROOMY: PlanInput['pot'] = { ...OXTAIL_PLAN.pot, id: 'roomy', diameterMm: 340, heightMm: 220 };
+const ROOMY: PlanInput['pot'] = { ...wide(OXTAIL_PLAN.pot, 340, 220), id: 'roomy' };
 
 describe('the kinds', () => {
   it('are a dozen, each of things the larder knows', () => {

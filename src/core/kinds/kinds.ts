@@ -1,6 +1,6 @@
 import { edibleKgOf } from '../buy';
 import { type Fate, herbById, isCutId, type LidKind } from '../larder';
-import { meatParts, type PlanInput, type WayOf } from '../choices';
+import { mainStage, meatParts, type PlanInput, type WayOf, withLid } from '../choices';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
 export interface Kind {
@@ -233,7 +233,7 @@ export function withKind(input: PlanInput, kind: Kind): PlanInput {
   const roughL = roughLitres(kg, kind.level ?? input.liquid.level);
   return {
     ...input,
-    lid: kind.lid ?? input.lid,
+    course: kind.lid === null ? input.course : withLid(input, kind.lid).course,
     season: {
       ...input.season,
       spices: kind.spices.map(({ id, gPerKg }) => ({ id, grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2) })),
@@ -287,6 +287,6 @@ export function kindOf(input: PlanInput, id: string, name: string): OwnKind {
     spices: season.spices.map((s) => ({ id: s.id, gPerKg: perKg(s.grams) })),
     searDepth: input.sear.depth,
     fatId: input.sear.fatId,
-    lid: input.lid,
+    lid: mainStage(input).lid,
   };
 }

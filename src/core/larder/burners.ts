@@ -15,6 +15,13 @@ export const BURNER_EFFICIENCY: Readonly<Record<BurnerKind, number>> = { gas: 0.
 
 export const BURNER_KINDS = Object.keys(BURNER_EFFICIENCY) as BurnerKind[];
 
+/** What small, middling and large rings of a kind usually draw, W; for a ring whose plate nobody has read. */
+export const USUAL_RING_W: Readonly<Record<BurnerKind, Readonly<Record<'small' | 'middle' | 'large', number>>>> = {
+  gas: { small: 1000, middle: 1800, large: 3000 },
+  radiant: { small: 1200, middle: 1800, large: 2300 },
+  induction: { small: 1400, middle: 1850, large: 2500 },
+};
+
 /** Watts that reach the pan at full power. */
 export function burnerNetW(burner: Pick<Burner, 'kind' | 'powerW'>): number {
   return burner.powerW * BURNER_EFFICIENCY[burner.kind];

@@ -1,5 +1,15 @@
 export { AVOIDABLE, type Avoided, type Dietary } from './allergens';
-export { type Burner, BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, type Pan, panFloorM2, panHeatJK } from './burners';
+export {
+  type Burner,
+  BURNER_EFFICIENCY,
+  BURNER_KINDS,
+  burnerNetW,
+  type Pan,
+  panFloorM2,
+  panHeatJK,
+  type BurnerKind,
+  USUAL_RING_W,
+} from './burners';
 export { type Cut, cutById, CUTS, isCutId, type Species } from './cuts';
 export { type Fat, fatById, FATS, isFatId } from './fats';
 export { cutSize, type Fate, FATES, type Garnish, garnishById, GARNISHES, isGarnishId } from './garnish';
@@ -19,12 +29,17 @@ export {
 export { isSideId, type Side, sideAmounts, sideById, SIDES, type SideStep } from './sides';
 export {
   LID_KINDS,
+  lidsFor,
+  OWN_LIDS,
+  type OwnLid,
+  type Oven,
+  OVEN_KINDS,
+  POT_FORMS,
+  type PotForm,
   type LidKind,
   LIDS,
   type Pot,
   POT_MATERIALS,
   POT_MATTER,
   type PotMaterial,
-  potVolumeL,
-  wallThicknessM,
 } from './vessels';

@@ -78,28 +78,39 @@ export const POT_MATTER: Readonly<Record<PotMaterial, PotMatter>> = {
   copper: { heatJKgK: 390, densityKgM3: 8900, conductivityWMK: 390, emissivity: 0.1 },
 };
 
-/** Thickness of a pot's wall, m: its mass spread over base, side and cover. */
-export function wallThicknessM(pot: {
-  readonly diameterM: number;
-  readonly heightM: number;
-  readonly massKg: number;
-  readonly material: PotMaterial;
-}): number {
-  const areaM2 = Math.PI * pot.diameterM * (pot.diameterM / 2 + pot.heightM);
-  return pot.massKg / (POT_MATTER[pot.material].densityKgM3 * areaM2);
-}
+/** A pot seen from above. */
+export const POT_FORMS = ['round', 'oval', 'rectangle'] as const;
+export type PotForm = (typeof POT_FORMS)[number];
 
-/** A round pot. */
+/** Lids that belong to a pot; foil and paper are in every kitchen. */
+export const OWN_LIDS = ['heavy', 'light'] as const;
+export type OwnLid = (typeof OWN_LIDS)[number];
+
+/** A pot, casserole, tray or roasting pan by its inside; round ones are as wide as they are long. */
 export interface Pot {
   readonly id: string;
   readonly name: string;
-  readonly diameterMm: number;
+  readonly shape: PotForm;
+  readonly lengthMm: number;
+  readonly widthMm: number;
   readonly heightMm: number;
   readonly massKg: number;
   readonly material: PotMaterial;
+  readonly lids: readonly OwnLid[];
 }
 
-/** Inside volume to the brim, litres. */
-export function potVolumeL(pot: Pick<Pot, 'diameterMm' | 'heightMm'>): number {
-  return (Math.PI / 4) * (pot.diameterMm / 100) ** 2 * (pot.heightMm / 100);
+/** Covers this pot can be given: its own lids, the closest first, set ajar where it has one, and what any kitchen has. */
+export function lidsFor(pot: Pick<Pot, 'lids'>): readonly LidKind[] {
+  return LID_KINDS.filter((kind) =>
+    kind === 'ajar' ? pot.lids.length > 0 : kind === 'heavy' || kind === 'light' ? pot.lids.includes(kind) : true,
+  );
+}
+
+/** What a pot can stand in, besides a burner: an oven with or without a fan, with steam, or a grill with a cover. */
+export const OVEN_KINDS = ['still', 'fan', 'steam', 'grill'] as const;
+
+export interface Oven {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: (typeof OVEN_KINDS)[number];
 }

@@ -1,13 +1,13 @@
 import { type HerbPlan } from './herbs';
 import { type PourPlan } from './pour';
-import { garnishById } from '../larder';
+import { garnishById, type LidKind } from '../larder';
 import { litres, type Message, nameOf, say } from '../message';
 import { type PlanInput } from '../choices';
 
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
 const CATCHES_G_L = 200;
 const HARD_REDUCTIONS: readonly PlanInput['liquid']['reduce'][] = ['threeQuarters', 'syrup', 'twoThirds'];
-const FOILS: readonly PlanInput['lid'][] = ['foil', 'tightFoil'];
+const FOILS: readonly LidKind[] = ['foil', 'tightFoil'];
 
 /** What to mind about boiling the wine down. */
 function reductionAdvice({ liquid, base }: PlanInput, pour: PourPlan): Message[] {
@@ -24,11 +24,11 @@ function reductionAdvice({ liquid, base }: PlanInput, pour: PourPlan): Message[]
 }
 
 /** What an acid pot asks for. */
-function acidAdvice({ base, pot, lid }: PlanInput): Message[] {
+function acidAdvice({ base, pot, course }: PlanInput): Message[] {
   return [
     ...(base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0) ? [say('advice.acidPulses')] : []),
     ...(pot.material === 'aluminium' ? [say('advice.acidAluminium')] : []),
-    ...(FOILS.includes(lid) ? [say('advice.acidFoil')] : []),
+    ...(course.some((s) => FOILS.includes(s.lid)) ? [say('advice.acidFoil')] : []),
   ];
 }
 

@@ -4,7 +4,7 @@ import { herbPlan } from './herbs';
 import { type PourPlan, pourPlan } from './pour';
 import { type AtTarget, waterBalance } from './water';
 import { slowestAtTarget } from '../forecast';
-import { type PlanInput } from '../choices';
+import { type PlanInput, wholeCourse } from '../choices';
 import { type LidKind, type PotMaterial } from '../larder';
 import { OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 
@@ -48,7 +48,7 @@ describe('the water balance', () => {
       as: 'volume',
       sure: 'computed',
       inputs: [
-        { id: 'potAcross', value: INPUT.pot.diameterMm, as: 'length' },
+        { id: 'potAcross', value: INPUT.pot.lengthMm, as: 'length' },
         { id: 'levelOfTheMeatsHeight', value: INPUT.liquid.level, as: 'share' },
       ],
     });
@@ -114,7 +114,7 @@ describe('what to mind about what is poured', () => {
   const input = (c: Changes = {}): PlanInput => ({
     ...OXTAIL_PLAN,
     pot: { ...OXTAIL_PLAN.pot, material: c.material ?? 'castIron' },
-    lid: c.lid ?? 'heavy',
+    course: wholeCourse({ kind: 'oven', tempC: 150, fan: false }, c.lid ?? 'heavy'),
     liquid: { ...OXTAIL_PLAN.liquid, reduce: c.reduce ?? 'half' },
     base: {
       ...OXTAIL_PLAN.base,

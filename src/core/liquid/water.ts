@@ -43,7 +43,7 @@ export function waterBalance(
     poured: volume(
       'poured',
       request.liquidL,
-      [from('potAcross', input.pot.diameterMm, 'length'), from('levelOfTheMeatsHeight', input.liquid.level, 'share')],
+      [from('potAcross', input.pot.lengthMm, 'length'), from('levelOfTheMeatsHeight', input.liquid.level, 'share')],
       'computed',
     ),
     fromMeat: volume('fromMeat', at.gainedFromMeatL, [

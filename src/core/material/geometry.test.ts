@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { roundPot } from './pot';
 import { arrange, levelForLitres, litresForLevel, type PotContents, shrunk, submergedShare } from './geometry';
 
-const pot = { diameterM: 0.26, heightM: 0.12 };
+const pot = roundPot(0.26, 0.12);
 const block = { count: 1, footprintM2: 0.02, heightM: 0.06, volumeM3: 0.0012, profile: 'prism' as const };
 
 const anyContents = fc
@@ -15,7 +16,7 @@ const anyContents = fc
     vegetablesKg: fc.double({ min: 0, max: 1, noNaN: true }),
   })
   .map(({ diameterM, count, heightM, sideM, profile, vegetablesKg }): PotContents => {
-    const shape = { diameterM, heightM: 0.2 };
+    const shape = roundPot(diameterM, 0.2);
     const footprintM2 = sideM * sideM;
     const fill = profile === 'roll' ? Math.PI / 4 : 1;
     return {

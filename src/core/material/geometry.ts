@@ -1,3 +1,5 @@
+import { potBaseM2, type PotShape } from './pot';
+
 /** One size class of pieces as it lies in the pot. */
 export interface LyingPieces {
   readonly count: number;
@@ -8,11 +10,6 @@ export interface LyingPieces {
   readonly volumeM3: number;
   /** `prism` has the same section at every height; `roll` is a cylinder on its side; `heap` is many small pieces. */
   readonly profile: 'prism' | 'roll' | 'heap';
-}
-
-export interface PotShape {
-  readonly diameterM: number;
-  readonly heightM: number;
 }
 
 /** How the pieces settle. */
@@ -26,17 +23,13 @@ export interface Arrangement {
   readonly coverage: number;
 }
 
-/** Share of a round base that pieces laid by hand can cover. */
-const LAYER_PACKING = 0.8;
+/** Share of the base that pieces laid by hand can cover: straight sides leave less over. Modeller's judgement. */
+const LAYER_PACKING: Readonly<Record<PotShape['shape'], number>> = { round: 0.8, oval: 0.8, rectangle: 0.9 };
 /** Share of a heap of cubes that is meat; the rest fills with liquid. */
 const HEAP_SOLID = 0.62;
 /** Share of a layer of cut vegetables that is vegetable. */
 const VEGETABLE_SOLID = 0.55;
 const VEGETABLE_DENSITY_KGM3 = 1000;
-
-export function potBaseM2(pot: Pick<PotShape, 'diameterM'>): number {
-  return (Math.PI / 4) * pot.diameterM ** 2;
-}
 
 /**
  * Lays several sizes side by side, each on its share of the base: what it covers, or its part of the crowd when there is
@@ -67,7 +60,7 @@ export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangem
       coverage: Math.min(1, stack / pieces.heightM) * share,
     };
   }
-  const perLayer = Math.max(1, Math.floor((LAYER_PACKING * base) / pieces.footprintM2));
+  const perLayer = Math.max(1, Math.floor((LAYER_PACKING[pot.shape] * base) / pieces.footprintM2));
   const layers = Math.ceil(pieces.count / perLayer);
   return {
     pieces,

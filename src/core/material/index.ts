@@ -5,13 +5,24 @@ export {
   litresForLevel,
   type LyingPieces,
   meatHeightM,
-  potBaseM2,
   type PotContents,
   shrunk,
   submergedShare,
   vegetableHeightM,
 } from './geometry';
 export { type MeatGroup } from './meatGroup';
+export {
+  liesIn,
+  potBaseM2,
+  potRimM,
+  potShape,
+  type PotShape,
+  potSpanM,
+  potVolumeL,
+  roundPot,
+  usualPotKg,
+  wallThicknessM,
+} from './pot';
 export { FRIDGE_C, ROOM_C, TAP_C } from './surroundings';
 export {
   RELEASE_FROM_C,

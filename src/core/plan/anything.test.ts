@@ -3,7 +3,18 @@ import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { compareWays } from './compare';
 import { dayWays } from './dayWays';
-import { type BaseItem, HEAT_MODES, heatOf, MODES, type PlanInput, RESULTS, WAYS, type WayTopic } from '../choices';
+import {
+  type BaseItem,
+  HEAT_MODES,
+  heatOf,
+  MODES,
+  type PlanInput,
+  RESULTS,
+  WAYS,
+  type WayTopic,
+  wholeCourse,
+  withHeat,
+} from '../choices';
 import { composePlan, makePlan } from './plan';
 import { startPlan, usualMeat } from './start';
 import { AVOIDABLE, CUTS, type Fate, FATS, GARNISHES, HERBS, LID_KINDS, LIQUIDS, SIDES, SPICES } from '../larder';
@@ -72,7 +83,6 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
       ...begun,
       result: d.result,
       avoid: d.avoid,
-      lid: d.lid,
       season: {
         ...begun.season,
         when: d.ways.when,
@@ -88,7 +98,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
         start: d.ways.start,
         herbs: d.herbs.map((id) => ({ id, count: 2 })),
       },
-      heat: heatOf(d.mode, Math.round(low + d.heatShare * (high - low))),
+      course: wholeCourse(heatOf(d.mode, Math.round(low + d.heatShare * (high - low))), d.lid),
       day: {
         cooks: d.cooks,
         burners: 2,
@@ -151,7 +161,7 @@ describe('any dinner', () => {
   it('can be set beside itself elsewhere without breaking', () => {
     fc.assert(
       fc.property(anyPlan, some(HEAT_MODES), (input, mode) => {
-        const ways = [input, { ...input, heat: heatOf(mode, MODES[mode].usualC) }].map((way, i) => ({
+        const ways = [input, withHeat(input, heatOf(mode, MODES[mode].usualC))].map((way, i) => ({
           id: String(i),
           says: { code: 'compare.asPlanned' },
           input: way,
@@ -203,7 +213,7 @@ describe('a number spoiled', () => {
   it.each([
     ['meat.massKg', 0],
     ['eaters', Number.NaN],
-    ['heat.tempC', 600],
+    ['course.0.heat.tempC', 600],
     ['liquid.level', 9],
     ['serveAtMs', Number.NaN],
     ['confidence', 1],

@@ -11,10 +11,11 @@ import {
   type PlanField,
   type PlanInput,
 } from '../choices';
-import { contentsOf, pourFor } from './engineRequest';
+import { contentsOf, pourFor, RESULT_TARGET } from './engineRequest';
+import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
-import { kg, litres, type Measure, mm, noun, type Params, say, share } from '../message';
-import { levelForLitres, litresForLevel, meatHeightM, vegetableHeightM } from '../material';
+import { kg, litres, type Measure, mm, nameOf, noun, type Params, say, share } from '../message';
+import { levelForLitres, liesIn, litresForLevel, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;
@@ -100,11 +101,12 @@ function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
 }
 
 function checkRest(input: PlanInput): PlanFault[] {
-  const { base, liquid, season, sear, prepare, heat, pot } = input;
+  const { base, liquid, season, sear, prepare, pot } = input;
   return [
     ...outside('eaters', 'eaters', input.eaters, LIMITS.eaters),
     ...whole('eaters', 'eaters', input.eaters),
-    ...outside('pot.diameterMm', 'potWidth', pot.diameterMm, LIMITS.potDiameterMm, 'length'),
+    ...outside('pot.lengthMm', 'potLength', pot.lengthMm, LIMITS.potAcrossMm, 'length'),
+    ...outside('pot.widthMm', 'potWidth', pot.widthMm, LIMITS.potAcrossMm, 'length'),
     ...outside('pot.heightMm', 'potHeight', pot.heightMm, LIMITS.potHeightMm, 'length'),
     ...outside('season.gramsPerKg', 'salt', season.gramsPerKg, LIMITS.saltGPerKg, 'gramsPerKg'),
     ...season.spices.flatMap((s) => [
@@ -144,7 +146,38 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...outside('finish.sauceLPerPlate', 'saucePerPlate', input.finish.sauceLPerPlate, LIMITS.sauceLPerPlate, 'volume'),
     ...outside('altitudeM', 'altitude', input.altitudeM, LIMITS.altitudeM, 'altitude'),
     ...outside('confidence', 'confidence', input.confidence, LIMITS.confidence, 'share'),
-    ...outside('heat.tempC', `heat.${heatMode(heat)}`, heat.tempC, MODES[heatMode(heat)].limitsC, 'temperature'),
+    ...checkCourse(input),
+  ];
+}
+
+/** Stages of heat that cannot be: beyond limits, without an end, or counted so that none could begin. */
+function checkCourse({ bare, course, result }: PlanInput): PlanFault[] {
+  const last = course.length - 1;
+  const softest = TARGET_STAGES.indexOf(RESULT_TARGET[result]);
+  return [
+    ...(bare === null
+      ? []
+      : [
+          ...outside('bare.minutes', 'bareTime', bare.minutes, LIMITS.bareMin, 'minutes'),
+          ...outside('bare.tempC', 'bareHeat', bare.tempC, LIMITS.bareC, 'temperature'),
+        ]),
+    ...(course.length > LIMITS.stages[1] ? [fault('course', 'tooManyStages', { most: LIMITS.stages[1] })] : []),
+    ...course.flatMap(({ heat, until }, i): PlanFault[] => {
+      const mode = heatMode(heat);
+      const field = `course.${String(i)}` as `course.${number}`;
+      const ends = (until.kind === 'end') === (i === last);
+      return [
+        ...outside(`${field}.heat.tempC`, `heat.${mode}`, heat.tempC, MODES[mode].limitsC, 'temperature'),
+        ...(ends ? [] : [fault(`${field}.until`, i === last ? 'stageNeedsEnd' : 'stageEndsEarly')]),
+        ...(until.kind === 'minutes' || until.kind === 'before'
+          ? outside(`${field}.until`, 'stageTime', until.minutes, LIMITS.stageMin, 'minutes')
+          : []),
+        ...(until.kind === 'left' ? outside(`${field}.until`, 'stageLeft', until.litres, LIMITS.leftL, 'volume') : []),
+        ...(until.kind === 'stage' && TARGET_STAGES.indexOf(until.stage) >= softest
+          ? [fault(`${field}.until`, 'stageTooSoft', { stage: nameOf('stage', until.stage) })]
+          : []),
+      ];
+    }),
   ];
 }
 
@@ -199,8 +232,10 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
   const [ground, other] = upright
     ? [cut.shape === 'roll' ? size.widthMm : size.lengthMm, size.thicknessMm]
     : [size.lengthMm, size.widthMm];
-  const corner = cut.shape === 'disc' && !upright ? longest : Math.hypot(ground, other) * BEND;
-  if (corner > pot.diameterMm) {
+  const disc = cut.shape === 'disc' && !upright;
+  const shape = potShape(pot);
+  const fits = disc ? longest / 1000 <= potSpanM(shape) : liesIn(shape, (ground * BEND) / 1000, (other * BEND) / 1000);
+  if (!fits) {
     return [
       fault(
         'pot.id',
@@ -210,8 +245,8 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
           long: mm(size.lengthMm),
           wide: mm(size.widthMm),
           pot: pot.name,
-          across: mm(pot.diameterMm),
-          wanted: mm(Math.ceil(corner / 10) * 10),
+          across: mm(Math.max(pot.lengthMm, pot.widthMm)),
+          wanted: mm(Math.ceil((disc ? longest : Math.hypot(ground, other) * BEND) / 10) * 10),
         },
         TOO_FULL,
       ),

@@ -1,12 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { HEAT_MODES } from '../choices';
 import { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
 import { composePlan } from './plan';
-import { OXTAIL_PLAN } from '../../testing/fixtures';
+import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 
 describe('ways to compare', () => {
   it('begins with the plan as it is and offers nothing that is the same', () => {
-    const ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 150, fan: true } }, false);
+    const ways = waysToCompare(heated(OXTAIL_PLAN, { kind: 'oven', tempC: 150, fan: true }), ['still', 'simmer']);
     expect(ways.map((w) => w.id)).toEqual(expect.arrayContaining(['plan', 'oven130', 'oven170', 'stove']));
     expect(ways.map((w) => w.id)).not.toContain('oven150');
     expect(english(ways.find((w) => w.id === 'oven130')?.says)).toBe('oven 130 °C, fan');
@@ -14,8 +15,12 @@ describe('ways to compare', () => {
   });
 
   it('takes the kitchen’s oven when the plan is for the stove', () => {
-    const ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 93 } }, false);
-    expect(ways.find((w) => w.id === 'oven150')?.input.heat).toEqual({ kind: 'oven', tempC: 150, fan: false });
+    const ways = waysToCompare(heated(OXTAIL_PLAN, { kind: 'simmer', tempC: 93 }), ['still', 'simmer']);
+    expect(ways.find((w) => w.id === 'oven150')?.input.course[0]?.heat).toEqual({
+      kind: 'oven',
+      tempC: 150,
+      fan: false,
+    });
   });
 });
 
@@ -30,7 +35,7 @@ describe('ways compared', () => {
   const potMin = (r: WayResult): number => (r.ready.p50Ms - r.intoPotMs) / 60_000;
 
   beforeAll(() => {
-    ways = waysToCompare({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 150, fan: true } }, true);
+    ways = waysToCompare(heated(OXTAIL_PLAN, { kind: 'oven', tempC: 150, fan: true }), HEAT_MODES);
     ({ results } = compareWays(ways));
   });
 
@@ -66,7 +71,7 @@ describe('ways compared', () => {
   });
 
   it('says of the plan itself what the plan says', () => {
-    const own = waysToCompare(OXTAIL_PLAN, true).slice(0, 1);
+    const own = waysToCompare(OXTAIL_PLAN, HEAT_MODES).slice(0, 1);
     const made = composePlan(OXTAIL_PLAN);
     if (!made.ok) throw new Error('no plan');
     expect(compareWays(own).results[0]?.ready).toEqual(made.plan.day.ready);
@@ -80,9 +85,9 @@ describe('ways compared', () => {
   });
 
   it('offers smaller pieces where the cut can be cut', () => {
-    expect(waysToCompare(OXTAIL_PLAN, true).map((w) => w.id)).not.toContain('smaller');
+    expect(waysToCompare(OXTAIL_PLAN, HEAT_MODES).map((w) => w.id)).not.toContain('smaller');
     const meat = { ...OXTAIL_PLAN.meat, cutId: 'beef_chuck_cubes', thicknessMm: 45, pieces: 24, onBone: false };
-    const smaller = waysToCompare({ ...OXTAIL_PLAN, meat }, true).find((w) => w.id === 'smaller');
+    const smaller = waysToCompare({ ...OXTAIL_PLAN, meat }, HEAT_MODES).find((w) => w.id === 'smaller');
     expect(english(smaller?.says)).toBe('Cut the cubes to 35 mm');
     expect(smaller?.input.meat.thicknessMm).toBe(35);
   });

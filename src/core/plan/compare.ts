@@ -1,6 +1,16 @@
 import { USUAL_AHEAD_MS } from './ahead';
 import { checkPlanInput } from './check';
-import { heatOf, heatSays, MODES, type PlanHeat, type PlanInput } from '../choices';
+import {
+  type HeatMode,
+  heatOf,
+  heatSays,
+  mainStage,
+  MODES,
+  type PlanHeat,
+  type PlanInput,
+  withHeat,
+  withLid,
+} from '../choices';
 import { composePlan, type Plan } from './plan';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';
@@ -46,7 +56,7 @@ export interface WayResult {
 /** The plan with another heat, as a way. */
 const heatWay = (input: PlanInput, heat: PlanHeat): Omit<Way, 'id'> => ({
   says: heatSays(heat),
-  input: { ...input, heat },
+  input: withHeat(input, heat),
 });
 
 const OVENS_C = [130, 150, 170] as const;
@@ -56,13 +66,14 @@ const differs = (a: PlanInput, b: PlanInput): boolean => JSON.stringify(a) !== J
 
 /**
  * Other ways worth a look: oven low, middling and hot, the stove, a steam oven, a grill, the day before, pieces cut smaller, a heavy lid. The plan as it
- * is comes first. `fan` is whether the kitchen's oven blows.
+ * is comes first. `modes` is what the kitchen can heat a pot with.
  */
-export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
-  const withFan = input.heat.kind === 'oven' ? input.heat.fan : fan;
+export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): Way[] {
+  const here = mainStage(input).heat;
+  const withFan = here.kind === 'oven' ? here.fan : modes.includes('fan');
   const smaller = smallerPieces(input);
   const others: Way[] = [
-    ...OVENS_C.map((tempC) => ({
+    ...(modes.includes('still') ? OVENS_C : []).map((tempC) => ({
       id: `oven${String(tempC)}`,
       ...heatWay(input, { kind: 'oven', tempC, fan: withFan }),
     })),
@@ -70,9 +81,11 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
       id: 'stove',
       ...heatWay(input, { kind: 'simmer', tempC: SIMMER_C }),
     },
-    ...(['steamOven', 'grill'] as const).map((mode) => {
-      return { id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) };
-    }),
+    ...(['steamOven', 'grill'] as const)
+      .filter((mode) => modes.includes(mode))
+      .map((mode) => {
+        return { id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) };
+      }),
     ...(input.day.ahead
       ? []
       : [
@@ -83,12 +96,12 @@ export function waysToCompare(input: PlanInput, fan: boolean): Way[] {
           },
         ]),
     ...(smaller ? [{ id: 'smaller', ...smaller }] : []),
-    ...(input.lid === 'heavy'
+    ...(mainStage(input).lid === 'heavy'
       ? []
-      : [{ id: 'lid', says: say('compare.heavyLid'), input: { ...input, lid: 'heavy' as const } }]),
+      : [{ id: 'lid', says: say('compare.heavyLid'), input: withLid(input, 'heavy') }]),
   ];
   return [
-    { id: 'plan', says: say('compare.asPlanned', { heat: heatSays(input.heat) }), input },
+    { id: 'plan', says: say('compare.asPlanned', { heat: heatSays(here) }), input },
     ...others.filter((w) => differs(w.input, input)),
   ];
 }

@@ -1,37 +1,67 @@
 import { heatMode, MODES, type PlanInput } from '../choices';
 import { figure, type Figure, input as from } from '../message';
-import { type Ensemble } from '../forecast';
+import { type Ensemble, stepAt } from '../forecast';
+import { type StageTime } from './stageTimes';
 import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat';
 import { BURNER_EFFICIENCY } from '../larder';
+import { ROOM_C } from '../material';
 
 /**
- * Energy the braise draws from warming up to the target at `step`, the sear and the sauce left out; null on a grill, whose
- * fuel nobody meters.
+ * Energy the braise draws from warming up to the target, stage by stage, the sear and the sauce left out; null where a stage
+ * is on a grill, whose fuel nobody meters.
  */
-export function energyFigure(input: PlanInput, { nominal, assembly }: Ensemble, step: number): Figure | null {
-  const mode = heatMode(input.heat);
-  const minutes = (assembly.grid.endS[step] as number) / 60;
-  const energy = (by: 'burner' | 'oven', value: number, sure: Figure['sure'], inputs: Figure['inputs']): Figure =>
-    figure(`energy.${by}`, value, 'energy', sure, inputs, {
-      range: [value * (1 - ENERGY_SPREAD[by]), value * (1 + ENERGY_SPREAD[by])],
-    });
-  const { draws } = MODES[mode];
-  if (draws === null) return null;
-  if (draws === 'burner') {
-    let suppliedJ = 0;
-    for (let i = 0; i <= step; i++) suppliedJ += (nominal.suppliedW[i] as number) * (assembly.grid.stepS[i] as number);
-    const { kind } = input.sear.burner;
-    return energy('burner', burnerKWh(suppliedJ, BURNER_EFFICIENCY[kind]), 'estimate', [
-      from('intoThePot', suppliedJ / 3.6e6, 'energy'),
-      from('arrives', BURNER_EFFICIENCY[kind], 'share'),
-      from('onTheHeat', minutes, 'minutes'),
-    ]);
+export function energyFigure(
+  input: PlanInput,
+  { nominal, assembly }: Ensemble,
+  stages: readonly StageTime[],
+): Figure | null {
+  const { grid } = assembly;
+  const { kind } = input.sear.burner;
+  const spent = { burner: { kWh: 0, minutes: 0, intoJ: 0 }, oven: { kWh: 0, minutes: 0, intoJ: 0 } };
+  let ovenC = ROOM_C;
+  for (const { heat, fromMin, toMin } of stages) {
+    const mode = heatMode(heat);
+    const { draws, warmsMin } = MODES[mode];
+    if (draws === null) return null;
+    const [first, last] = [fromMin <= 0 ? 0 : stepAt(grid, fromMin) + 1, stepAt(grid, toMin)];
+    const of = spent[draws];
+    if (draws === 'burner') {
+      let suppliedJ = 0;
+      for (let i = first; i <= last; i++) suppliedJ += (nominal.suppliedW[i] as number) * (grid.stepS[i] as number);
+      of.intoJ += suppliedJ;
+      of.minutes += toMin - fromMin;
+      of.kWh += burnerKWh(suppliedJ, BURNER_EFFICIENCY[kind]);
+    } else {
+      const cold = ovenC === ROOM_C;
+      const potJ = (nominal.heatInJ[last] as number) - (first === 0 ? 0 : (nominal.heatInJ[first - 1] as number));
+      const minutes = toMin - fromMin + (cold ? warmsMin : 0);
+      of.intoJ += potJ;
+      of.minutes += minutes;
+      of.kWh += ovenKWh(heat.tempC, minutes, potJ, ovenC);
+      ovenC = heat.tempC;
+    }
   }
-  const warms = MODES[mode].warmsMin;
-  const potJ = nominal.heatInJ[step] as number;
-  return energy('oven', ovenKWh(input.heat.tempC, warms + minutes, potJ), 'practice', [
-    from('setTo', input.heat.tempC, 'temperature'),
-    from('warmingAndBraising', warms + minutes, 'minutes'),
-    from('intoThePot', potJ / 3.6e6, 'energy'),
-  ]);
+  const { burner, oven } = spent;
+  const value = burner.kWh + oven.kWh;
+  const doubt = burner.kWh * ENERGY_SPREAD.burner + oven.kWh * ENERGY_SPREAD.oven;
+  const inputs = [
+    ...(burner.kWh > 0
+      ? [
+          from('intoThePot', burner.intoJ / 3.6e6, 'energy'),
+          from('arrives', BURNER_EFFICIENCY[kind], 'share'),
+          from('onTheHeat', burner.minutes, 'minutes'),
+        ]
+      : []),
+    ...(oven.kWh > 0
+      ? [
+          from('setTo', ovenC, 'temperature'),
+          from('warmingAndBraising', oven.minutes, 'minutes'),
+          from('intoThePot', oven.intoJ / 3.6e6, 'energy'),
+        ]
+      : []),
+  ];
+  const by = oven.kWh > 0 ? (burner.kWh > 0 ? 'both' : 'oven') : 'burner';
+  return figure(`energy.${by}`, value, 'energy', by === 'burner' ? 'estimate' : 'practice', inputs, {
+    range: [value - doubt, value + doubt],
+  });
 }

@@ -3,12 +3,14 @@ import { meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
 import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
 import { boilingPointC, pressureAtAltitudePa } from '../heat';
+import { heatsOf, withCourse } from './course';
 import { burnerNetW, type Cut, cutById, garnishById } from '../larder';
 import {
   arrangeAll,
   litresForLevel,
   meatHeightM,
   potBaseM2,
+  potShape,
   type PotContents,
   submergedShare,
   type WaterGiver,
@@ -27,13 +29,14 @@ export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> =
   melts: 'falls',
 };
 
+/** Meat out of the fridge that goes into smoke or warm air as it is, °C. */
+const RAW_MEAT_C = 8;
+/** Film of the air or smoke that moves around bare meat, W/m²K. Modeller's judgement. */
+const BARE_FILM_WM2K = 15;
+
 /** What a simmer on the stove cannot exceed where the cook lives. */
 export function boilingAtC(altitudeM: number): number {
   return boilingPointC(pressureAtAltitudePa(altitudeM));
-}
-
-export function potShape(input: Pick<PlanInput, 'pot'>): PotContents['pot'] {
-  return { diameterM: input.pot.diameterMm / 1000, heightM: input.pot.heightMm / 1000 };
 }
 
 /** What stands in the pot at the start; late vegetables are not in it yet. */
@@ -41,9 +44,9 @@ export function contentsOf(input: PlanInput): PotContents {
   const lead = cutById(input.meat.cutId);
   const groups = meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright'));
   return {
-    pot: potShape(input),
+    pot: potShape(input.pot),
     arrangements: arrangeAll(
-      potShape(input),
+      potShape(input.pot),
       groups.map((group) => lyingPieces(group.cut ?? lead, group)),
     ),
     vegetablesKg: startingKg(input),
@@ -86,7 +89,7 @@ export function pourFor(input: PlanInput, wantedL: number): PourPlan {
     fillerId: input.liquid.fillerId,
     fillerStrength: input.liquid.fillerStrength,
     reduce: input.liquid.reduce,
-    baseM2: potBaseM2(potShape(input)),
+    baseM2: potBaseM2(potShape(input.pot)),
     powerW: burnerNetW(input.sear.burner),
   });
 }
@@ -94,7 +97,7 @@ export function pourFor(input: PlanInput, wantedL: number): PourPlan {
 /** A number that stands for the input, so that the same plan always gets the same particles. */
 function seedOf(input: PlanInput): number {
   return hashOf(
-    JSON.stringify([input.meat, input.also, input.pot, input.heat, input.lid, input.base.items, input.liquid.level]),
+    JSON.stringify([input.meat, input.also, input.pot, input.bare, input.course, input.base.items, input.liquid.level]),
   );
 }
 
@@ -107,14 +110,17 @@ const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): 
 function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseRequest {
   return {
     cut: lead,
-    groups: meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright')),
-    pot: { ...potShape(input), massKg: input.pot.massKg, material: input.pot.material },
+    groups: meatParts(input).map((part) => ({
+      ...meatGroup(lead, part, input.lie === 'upright'),
+      ...(input.bare && { startTempC: RAW_MEAT_C }),
+    })),
+    pot: { ...potShape(input.pot), massKg: input.pot.massKg, material: input.pot.material },
     liquidL: filling.liquidL,
     liquidTempC: filling.startC[input.liquid.start],
     ...UNEVENTFUL,
     vegetables: input.base.items.filter((i) => i.when === 'start' && i.kg > 0).map((i) => waterGiver(i, 0)),
-    heats: [{ atMin: 0, heat: input.heat }],
-    lids: [{ atMin: 0, lid: input.lid }],
+    ...heatsOf({ stages: input.course, sinceMin: 0 }, Infinity),
+    preCook: input.bare === null ? [] : [{ ...input.bare, filmWM2K: BARE_FILM_WM2K }],
     target: RESULT_TARGET[input.result],
     thicknessMeasured: meatParts(input).every((p) => p.thicknessMeasured),
     altitudeM: input.altitudeM,
@@ -134,8 +140,10 @@ export function braiseRequest(input: PlanInput, filling = potFilling(input)): Br
     request = requestFor(input, filling, cutOf(request, slowest));
     last = slowestAtTarget(request);
   }
+  request = withCourse(request, { stages: input.course, sinceMin: 0 });
   const late = input.base.items.filter((i) => i.when === 'late' && i.kg > 0);
   if (late.length === 0) return request;
+  if (request.heats.length > 1) last = slowestAtTarget(request);
   const endMin = Number.isFinite(last.atMin) ? last.atMin : 0;
   return {
     ...request,

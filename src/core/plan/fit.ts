@@ -1,6 +1,7 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
 import { meatParts, partOf, type PlanInput } from '../choices';
-import { type Pot, potVolumeL } from '../larder';
+import { type Pot } from '../larder';
+import { potShape, potVolumeL } from '../material';
 import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';
 
@@ -39,10 +40,14 @@ function lowerLevel(input: PlanInput): number | undefined {
   return undefined;
 }
 
-/** Narrowest pot of the same depth that would hold it, mm; undefined when none up to 400 mm does. */
-function narrowestMm(input: PlanInput): number | undefined {
-  for (let mm = Math.ceil(input.pot.diameterMm / NEXT_POT_MM) * NEXT_POT_MM; mm <= WIDEST_MM; mm += NEXT_POT_MM) {
-    if (fits({ ...input, pot: { ...input.pot, diameterMm: mm } })) return mm;
+const volumeL = (pot: Pot): number => potVolumeL(potShape(pot));
+
+/** Narrowest round pot of the same depth that would hold it, by its width, mm; undefined when none up to 400 mm does. */
+function narrowest(input: PlanInput): Pot | undefined {
+  const least = Math.max(input.pot.lengthMm, input.pot.widthMm);
+  for (let mm = Math.ceil(least / NEXT_POT_MM) * NEXT_POT_MM; mm <= WIDEST_MM; mm += NEXT_POT_MM) {
+    const pot: Pot = { ...input.pot, id: `pot-${String(mm)}`, shape: 'round', lengthMm: mm, widthMm: mm };
+    if (fits({ ...input, pot })) return pot;
   }
   return undefined;
 }
@@ -54,11 +59,11 @@ function narrowestMm(input: PlanInput): number | undefined {
 export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
   if (fits(input)) return [];
   const ways: FitWay[] = [];
-  const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => potVolumeL(a) - potVolumeL(b));
+  const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => volumeL(a) - volumeL(b));
   for (const pot of others) {
     const tried = { ...input, pot };
     if (fits(tried))
-      ways.push({ says: say('fit.takePot', { pot: pot.name, volume: litres(potVolumeL(pot)) }), input: tried });
+      ways.push({ says: say('fit.takePot', { pot: pot.name, volume: litres(volumeL(pot)) }), input: tried });
   }
   const standing: PlanInput = { ...input, lie: input.lie === 'flat' ? 'upright' : 'flat' };
   if (fits(standing)) {
@@ -89,19 +94,12 @@ export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
     const half = { ...scaled(input, 0.5), eaters: Math.max(1, Math.round(input.eaters / 2)) };
     if (fits(half)) ways.push({ says: say('fit.twoPots'), input: half });
   }
-  const narrowest = narrowestMm(input);
-  if (ways.length === 0 && narrowest !== undefined) {
+  const wider = ways.length === 0 ? narrowest(input) : undefined;
+  if (wider) {
     ways.push({
-      says: say('fit.widerPot', { across: mm(narrowest), headroom: mm(HEADROOM_MM) }),
-      input: {
-        ...input,
-        pot: {
-          ...input.pot,
-          id: `pot-${String(narrowest)}`,
-          diameterMm: narrowest,
-        },
-      },
-      potCalled: say('fit.widerPotName', { across: mm(narrowest) }),
+      says: say('fit.widerPot', { across: mm(wider.lengthMm), headroom: mm(HEADROOM_MM) }),
+      input: { ...input, pot: wider },
+      potCalled: say('fit.widerPotName', { across: mm(wider.lengthMm) }),
     });
   }
   return ways;

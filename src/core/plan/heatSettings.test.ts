@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatSays, MODES } from '../choices';
+import { HEAT_MODES, heatMode, heatOf, heatSays, MODES, mainStage, wholeCourse } from '../choices';
 import { composePlan } from './plan';
 import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSettings';
 import { burnerKWh, ovenKWh } from '../heat';
-import { OXTAIL_PLAN } from '../../testing/fixtures';
+import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 
 describe('heats', () => {
@@ -25,7 +25,7 @@ describe('heats', () => {
 
   it('can all be planned, each in its place and with its own warming', () => {
     for (const mode of HEAT_MODES) {
-      const made = composePlan({ ...OXTAIL_PLAN, heat: heatOf(mode, MODES[mode].usualC) }, 64);
+      const made = composePlan(heated(OXTAIL_PLAN, heatOf(mode, MODES[mode].usualC)), 64);
       if (!made.ok) throw new Error(mode);
       const { day } = made.plan;
       expect(day.tasks.find((t) => t.id === 'braise')).toMatchObject({
@@ -61,7 +61,7 @@ describe('the same braise elsewhere', () => {
   });
 
   it('sets a fan no higher than a still oven, and lets nothing evaporate in steam but while the pot is open', () => {
-    expect(to('fan').input.heat.tempC).toBeLessThanOrEqual(OXTAIL_PLAN.heat.tempC);
+    expect(mainStage(to('fan').input).heat.tempC).toBeLessThanOrEqual(mainStage(OXTAIL_PLAN).heat.tempC);
     expect(to('steamOven').steamLPerHour).toBeLessThan(0.02);
     expect(to('steamOven').changes.some((c) => /less$/.test(english(c.what)))).toBe(true);
     expect(to('grill').changes.some((c) => english(c.why).includes('carbon monoxide'))).toBe(true);
@@ -69,7 +69,7 @@ describe('the same braise elsewhere', () => {
 
   it('stays under the boil on a mountain', () => {
     const high = settingsElsewhere({ ...OXTAIL_PLAN, altitudeM: 2500 }).find((t) => t.mode === 'simmer');
-    expect(high?.input.heat.tempC).toBeLessThan(91);
+    expect(high?.input.course[0]?.heat.tempC).toBeLessThan(91);
   });
 });
 
@@ -115,10 +115,10 @@ describe('energy', () => {
     };
     const simmer = { kind: 'simmer', tempC: 95 } as const;
     const induction = { ...OXTAIL_PLAN.sear, burner: { ...OXTAIL_PLAN.sear.burner, kind: 'induction' as const } };
-    const onGas = energy({ heat: simmer })?.value ?? Number.NaN;
-    const onInduction = energy({ heat: simmer, sear: induction })?.value ?? Number.NaN;
+    const onGas = energy({ course: wholeCourse(simmer, 'heavy') })?.value ?? Number.NaN;
+    const onInduction = energy({ course: wholeCourse(simmer, 'heavy'), sear: induction })?.value ?? Number.NaN;
     expect(onInduction).toBeLessThan(energy({})?.value ?? 0);
     expect(onGas / onInduction).toBeCloseTo(0.85 / 0.4, 1);
-    expect(energy({ heat: { kind: 'grill', tempC: 150 } })).toBeNull();
+    expect(energy({ course: wholeCourse({ kind: 'grill', tempC: 150 }, 'heavy') })).toBeNull();
   });
 });

@@ -4,9 +4,11 @@ import {
   type HeatMode,
   heatOf,
   heatSays,
+  mainStage,
   MODES,
   type PlanHeat,
   type PlanInput,
+  withHeat,
 } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './engineRequest';
@@ -48,7 +50,7 @@ function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHe
     .filter((t) => t <= most)
     .flatMap((tempC) => {
       const heat = heatOf(mode, tempC);
-      const { atMin, dry } = slowestAtTarget(plannedRequest({ ...input, heat }).request);
+      const { atMin, dry } = slowestAtTarget(plannedRequest(withHeat(input, heat)).request);
       return dry ? [] : [{ heat, off: Math.abs(atMin - wantedMin) }];
     });
   const least = Math.min(...tried.map((t) => t.off));
@@ -114,9 +116,9 @@ export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   const here = composePlan(input, 0);
   if (!here.ok) return [];
   const wantedMin = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / 60_000;
-  return HEAT_MODES.filter((m) => m !== heatMode(input.heat)).flatMap((mode): SettingElsewhere[] => {
+  return HEAT_MODES.filter((m) => m !== heatMode(mainStage(input).heat)).flatMap((mode): SettingElsewhere[] => {
     const heat = settingFor(input, mode, wantedMin);
-    const there = composePlan({ ...input, heat }, 0);
+    const there = composePlan(withHeat(input, heat), 0);
     if (!there.ok || there.plan.forecast.dry.chance > 0) return [];
     const { plan } = there;
     const minutes = (plan.day.ready.p50Ms - plan.day.intoPotMs) / 60_000;
@@ -159,9 +161,10 @@ const DIAL_C = [110, 120, 130, 140, 150, 160, 170, 180, 190, 200] as const;
 
 /** The plan's braise at every setting of an oven; those at which it would never be ready, or boil dry first, are left out. */
 export function dialCurve(input: PlanInput): DialPoint[] {
-  const fan = input.heat.kind === 'oven' && input.heat.fan;
+  const { heat } = mainStage(input);
+  const fan = heat.kind === 'oven' && heat.fan;
   return DIAL_C.flatMap((tempC): DialPoint[] => {
-    const result = composePlan({ ...input, heat: { kind: 'oven', tempC, fan } }, 0);
+    const result = composePlan(withHeat(input, { kind: 'oven', tempC, fan }), 0);
     if (!result.ok || result.plan.forecast.dry.chance > 0) return [];
     const { plan } = result;
     return [

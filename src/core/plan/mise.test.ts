@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type PlanInput } from '../choices';
+import { type PlanInput, mainStage, wholeCourse } from '../choices';
 import { searOf } from './searing';
 import { sizedParts } from './parts';
 import { composePlan, type Plan } from './plan';
@@ -96,7 +96,7 @@ describe('advice on the liquid', () => {
     expect(says(sweet)).toContain('catches');
     const sour = { ...OXTAIL_PLAN.liquid, parts: [{ id: 'redWine', litres: 0.4 }] };
     expect(says(plan({ liquid: sour, pot: { ...OXTAIL_PLAN.pot, material: 'aluminium' } }))).toContain('metallic');
-    expect(says(plan({ liquid: sour, lid: 'foil' }))).toContain('foil');
+    expect(says(plan({ liquid: sour, course: wholeCourse(mainStage(OXTAIL_PLAN).heat, 'foil') }))).toContain('foil');
     expect(says(plan({ liquid: sour }))).not.toContain('metallic');
   });
 

@@ -8,7 +8,7 @@ import { scaled } from './scale';
 import { startPlan, usualMeat } from './start';
 import { type Figure } from '../message';
 import { etaOf, readyEta } from '../forecast';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 
 function plan(input: PlanInput, particles = 0): Plan {
@@ -151,7 +151,17 @@ describe('mixed meats', () => {
 describe('what does not fit the pot', () => {
   const crowded: PlanInput = {
     ...OXTAIL_PLAN,
-    pot: { id: 'small', name: 'Small pot', diameterMm: 200, heightMm: 90, massKg: 3, material: 'castIron' },
+    pot: {
+      id: 'small',
+      name: 'Small pot',
+      shape: 'round',
+      lengthMm: 200,
+      widthMm: 200,
+      heightMm: 90,
+      massKg: 3,
+      material: 'castIron',
+      lids: ['heavy'],
+    },
   };
 
   it('gets ways out that are tried, each of them fitting', () => {
@@ -164,7 +174,7 @@ describe('what does not fit the pot', () => {
   it('can be put into two pots, half in each', () => {
     const two: PlanInput = {
       ...crowded,
-      pot: { ...crowded.pot, diameterMm: 240, heightMm: 100 },
+      pot: wide(crowded.pot, 240, 100),
       meat: part('beef_oxtail', 3),
     };
     const way = fitWays(two, []).find((w) => english(w.says).startsWith('Two pots'));
@@ -189,7 +199,7 @@ describe('scaling', () => {
     expect(double.meat).toMatchObject({ massKg: 4.4, pieces: 24, thicknessMm: 48 });
     expect(double.liquid.level).toBe(OXTAIL_PLAN.liquid.level);
     expect(double.base.items[0]?.kg).toBeCloseTo((OXTAIL_PLAN.base.items[0]?.kg ?? 0) * 2, 2);
-    const bigPot = { ...double, eaters: 8, pot: { ...OXTAIL_PLAN.pot, diameterMm: 400, heightMm: 200 } };
+    const bigPot = { ...double, eaters: 8, pot: wide(OXTAIL_PLAN.pot, 400, 200) };
     const p = plan(bigPot);
     expect(p.salt.toAdd.value).toBeCloseTo(oxtail.salt.toAdd.value * 2, 9);
     const minutes = readyEta(p.forecast).p50;

@@ -4,7 +4,7 @@ import { cubeCount, pieceSize, type PlanInput, usualCount, usualThicknessMm } fr
 import { composePlan, makePlan, type Plan } from './plan';
 import { potFilling } from './engineRequest';
 import { cutById, CUTS } from '../larder';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 
 function plan(input: PlanInput): Plan {
@@ -34,7 +34,7 @@ describe('what is beyond the limits', () => {
     [79.96, '79.96 °C is too little'],
     [0, '0 °C is too little'],
   ])('%d °C is said with as few figures as show it', (tempC, says) => {
-    const faults = checkPlanInput({ ...OXTAIL_PLAN, heat: { kind: 'oven', tempC, fan: false } }, NOON_MS);
+    const faults = checkPlanInput(heated(OXTAIL_PLAN, { kind: 'oven', tempC, fan: false }), NOON_MS);
     expect(english(faults[0]?.says)).toContain(says);
   });
 });
@@ -53,8 +53,8 @@ describe('what cannot be planned', () => {
     ['two and a half pieces', withMeat({ pieces: 2.5 }), 'meat.pieces', /not a whole number/],
     [
       'an oven at 600 °C',
-      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 600, fan: false } },
-      'heat.tempC',
+      heated(OXTAIL_PLAN, { kind: 'oven', tempC: 600, fan: false }),
+      'course.0.heat.tempC',
       /Oven set to: 600 °C is too much.*80 to 240 °C/,
     ],
     [
@@ -75,7 +75,7 @@ describe('what cannot be planned', () => {
       'a joint too long for the pot',
       {
         ...withMeat({ cutId: 'lamb_shoulder', massKg: 2.2, pieces: 1, thicknessMm: 70 }),
-        pot: { ...OXTAIL_PLAN.pot, diameterMm: 220 },
+        pot: wide(OXTAIL_PLAN.pot, 220),
       },
       'pot.id',
       /does not lie flat/,
@@ -108,8 +108,8 @@ describe('what cannot be planned', () => {
     ['too little time', { ...OXTAIL_PLAN, serveAtMs: NOON_MS + HOUR_MS }, 'serveAtMs', /Serve at least .* later/],
     [
       'an oven that never gets there',
-      { ...OXTAIL_PLAN, heat: { kind: 'oven', tempC: 80, fan: false }, lid: 'none' },
-      'heat.tempC',
+      heated(OXTAIL_PLAN, { kind: 'oven', tempC: 80, fan: false }, 'none'),
+      'course',
       /raise the heat/,
     ],
   ];
@@ -174,7 +174,7 @@ describe('a plan', () => {
       const pieces = usualCount(cut, massKg);
       const input: PlanInput = {
         ...OXTAIL_PLAN,
-        pot: { ...OXTAIL_PLAN.pot, diameterMm: 300, heightMm: 180 },
+        pot: wide(OXTAIL_PLAN.pot, 300, 180),
         meat: {
           cutId: cut.id,
           massKg,

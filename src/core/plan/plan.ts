@@ -1,12 +1,23 @@
 import { checkPlanInput } from './check';
 import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
-import { heatMode, heatSays, meatParts, MODES, type PlanFault, type PlanInput } from '../choices';
+import {
+  heatMode,
+  heatSays,
+  mainStage,
+  meatParts,
+  MODES,
+  sameHeat,
+  stageSays,
+  type PlanFault,
+  type PlanInput,
+} from '../choices';
 import { energyFigure } from './energy';
 import { LIFTING_MIN, mise, type Mise } from './mise';
 import { type SizedPart, sizedParts } from './parts';
 import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
+import { stagesMissed, type StageTime, stageTimes } from './stageTimes';
 import { reasonsFor } from './reasons';
 import { endsDry, thingsToWatch } from './watch';
 import {
@@ -26,13 +37,13 @@ import {
   stepAt,
   summarise,
 } from '../forecast';
-import { evenings, type Figure, type Message, minutes as time, nameOf, say } from '../message';
+import { evenings, type Figure, type Message, minutes as time, nameOf, say, tempC } from '../message';
 import { WATER_KG_PER_L } from '../heat';
 import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
 import { type AtTarget } from '../liquid';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce';
-import { type Day, type DayQuestion, type DayWork, layOutDay } from '../schedule';
+import { type Day, type DayQuestion, type DayWork, layOutDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
@@ -58,6 +69,8 @@ export interface Plan extends Mise {
   /** What the day was laid out from; the same question gives the same day. */
   readonly dayQuestion: DayQuestion;
   readonly course: CourseSamples;
+  /** The stages of heat as they likely go. */
+  readonly stages: readonly StageTime[];
   readonly lookCostMin: number;
   /** Minutes between the target and its end, at the median. */
   readonly goodForMin: number;
@@ -116,10 +129,11 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
   const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW);
   const course = courseSamples(ensemble, forecast);
+  const stages = stageTimes(ensemble, ready.p50);
   const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
     ready,
-    work: dayWork(input, kitchen, request, { likelyMin: ready.p50, readyMin: surely }, looks, ahead),
+    work: dayWork(input, kitchen, request, { likelyMin: ready.p50, readyMin: surely }, looks, ahead, stages),
     target: forecast.target,
     turnAtMin: looks.turnMin,
     topUp: topUpOf(input, course, ready.p50, finished),
@@ -143,16 +157,19 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       finishBy,
       finish: finishFigures(finished, finishBy),
       ahead,
-      energy: energyFigure(input, ensemble, step),
+      energy: energyFigure(input, ensemble, stages),
       day,
       dayQuestion,
       course,
+      stages,
       lookCostMin: look,
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
       watch: [
         ...thingsToWatch(input, cut, pot, finished, forecast, kitchen),
         ...aheadWatch(ahead),
+        ...bareWatch(input, ensemble),
+        ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageSays(s) })),
         ...day.conflicts.map((c) => c.says),
       ],
     },
@@ -181,6 +198,26 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
   };
 }
 
+/** Minutes within which raw meat should be through the warmth in which germs grow, and what it then has to have reached. */
+const THROUGH_MIN = 240;
+const THROUGH_C = 60;
+
+/** Meat that is still cold in the middle after long in smoke or warm air. */
+function bareWatch({ bare }: PlanInput, { nominal }: Ensemble): Message[] {
+  if (bare === null || bare.minutes < THROUGH_MIN) return [];
+  const coldest = Math.min(...nominal.coreC.map((core) => core[0] ?? THROUGH_C));
+  return coldest >= THROUGH_C ? [] : [say('watch.bareSlow', { time: time(bare.minutes), core: tempC(coldest) })];
+}
+
+/** What is done where one stage gives way to the next: what changes about heat and lid. */
+function changeSays(before: StageTime | undefined, after: StageTime): Message {
+  const heat = heatSays(after.heat);
+  const lid = nameOf('lid', after.lid);
+  if (!before || (!sameHeat(before.heat, after.heat) && before.lid !== after.lid))
+    return say('change.both', { heat, lid });
+  return before.lid === after.lid ? say('change.heat', { heat }) : say('change.lid', { lid });
+}
+
 /** Salt ahead works from an hour to a day; overnight is what most do. */
 const SALT_AHEAD_HOURS = 12;
 
@@ -192,6 +229,7 @@ function dayWork(
   when: Pick<DayWork, 'likelyMin' | 'readyMin'>,
   looks: PlannedLooks,
   ahead: Ahead | null,
+  stages: readonly StageTime[],
 ): DayWork {
   const { rhythm, base, sear } = kitchen;
   const chosen = input.day.ahead;
@@ -205,6 +243,7 @@ function dayWork(
     work,
     chopMin: rhythm.chopMin,
     lateChop: late.length > 0 ? { minutes: rhythm.lateChopMin, neededAtMin: firstLate } : undefined,
+    bare: input.bare ?? undefined,
     batches: sear.batches,
     panHeatsMin: rhythm.panHeatsMin,
     baseSteps: base.steps.map((s) => ({ minutes: s.minutes, stay: s.stay })),
@@ -225,9 +264,13 @@ function dayWork(
         adds: s.title,
       })),
     ],
-    heat: heatMode(input.heat),
-    place: MODES[heatMode(input.heat)].place,
-    warmsMin: MODES[heatMode(input.heat)].warmsMin,
+    heat: heatMode(mainStage(input).heat),
+    place: MODES[heatMode(mainStage(input).heat)].place,
+    stages: stages.map((stage, i): StageWork => {
+      const mode = heatMode(stage.heat);
+      const { place, warmsMin } = MODES[mode];
+      return { fromMin: stage.fromMin, heat: mode, place, warmsMin, says: changeSays(stages[i - 1], stage) };
+    }),
     reduceMin: work.finish - LIFTING_MIN,
     lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.id),
     sides: input.day.sides,
@@ -271,8 +314,8 @@ const LONGEST_BRAISE_MIN = 3 * 24 * 60;
 function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
   const hours = Math.round(Math.min(forecast.horizonMin, LONGEST_BRAISE_MIN) / 60);
   return {
-    field: 'heat.tempC',
-    says: say('fault.neverTender', { heat: heatSays(input.heat), hours }),
+    field: 'course',
+    says: say('fault.neverTender', { heat: heatSays(mainStage(input).heat), hours }),
   };
 }
 

@@ -2,8 +2,17 @@ import { meatGroup, meatParts, type PlanInput } from '../choices';
 import { sizedParts } from './parts';
 import { boneFraction, type Ensemble, levelMmAt, lyingPieces, stepAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
-import { cutById, potVolumeL } from '../larder';
-import { levelForLitres, meatHeightM, type PotContents, submergedShare, vegetableHeightM } from '../material';
+import { cutById, type Pot } from '../larder';
+import {
+  levelForLitres,
+  meatHeightM,
+  potBaseM2,
+  potShape,
+  potVolumeL,
+  type PotContents,
+  submergedShare,
+  vegetableHeightM,
+} from '../material';
 
 /** One cut as it lies in the pot, for the section drawing. Millimetres. */
 export interface PotGroup {
@@ -22,7 +31,10 @@ export interface PotGroup {
 
 /** How the pot is filled, for the section drawing. Millimetres. */
 export interface PotPlan {
-  readonly diameterMm: number;
+  /** The long way across and the narrow one; equal where it is round. */
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly shape: Pot['shape'];
   readonly heightMm: number;
   readonly groups: readonly PotGroup[];
   readonly meatTopMm: number;
@@ -46,12 +58,10 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
   const start = levelForLitres(contents, liquid);
   const meatL = contents.arrangements.reduce((sum, a) => sum + a.pieces.count * a.pieces.volumeM3 * 1000, 0);
   const top = Math.max(start, meatTop) * 1000;
-  const room = potVolumeL(input.pot);
+  const room = potVolumeL(potShape(input.pot));
   const lead = cutById(input.meat.cutId);
   const ground = contents.arrangements.map((a) =>
-    a.pieces.profile === 'heap'
-      ? a.coverage
-      : (a.perLayer * a.pieces.footprintM2) / ((Math.PI / 4) * contents.pot.diameterM ** 2),
+    a.pieces.profile === 'heap' ? a.coverage : (a.perLayer * a.pieces.footprintM2) / potBaseM2(contents.pot),
   );
   const covered = ground.reduce((a, b) => a + b, 0);
   const submerged = contents.arrangements.map((a) => submergedShare(a, start));
@@ -87,7 +97,9 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
   });
   const vegetablesKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
   return {
-    diameterMm: input.pot.diameterMm,
+    lengthMm: Math.max(input.pot.lengthMm, input.pot.widthMm),
+    widthMm: Math.min(input.pot.lengthMm, input.pot.widthMm),
+    shape: input.pot.shape,
     heightMm: input.pot.heightMm,
     groups,
     meatTopMm: meatTop * 1000,

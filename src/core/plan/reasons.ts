@@ -1,4 +1,4 @@
-import { type PlanInput } from '../choices';
+import { mainStage, type PlanInput } from '../choices';
 import { cutOf, type Ensemble, type Forecast, readyEta, slowestGroup, stepAt } from '../forecast';
 import { type Cut } from '../larder';
 import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
@@ -35,7 +35,7 @@ export function reasonsFor(
       : say('reason.thick', { thick, melts, after: minutes((assembly.grid.endS[warm] as number) / 60) }),
     nominal.dryS <= (assembly.grid.endS[step] as number)
       ? say('reason.runsDry', { at: minutes(nominal.dryS / 60) })
-      : say(input.heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
+      : say(mainStage(input).heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
           ends: tempC(nominal.liquidC[step] as number),
         }),
     say('reason.needs', {

@@ -8,10 +8,11 @@ import {
   usualCount,
   usualLevel,
   usualThicknessMm,
+  wholeCourse,
 } from '../choices';
 import { usualBase } from '../base';
 import { edibleKgOf, rawPerEaterKg } from '../buy';
-import { type Burner, cutById, type Pan, type Pot } from '../larder';
+import { type Burner, cutById, lidsFor, type Pan, type Pot } from '../larder';
 import { USUAL_SAUCE_L_PER_PLATE } from '../sauce';
 import { USUAL_SALT_G_PER_KG } from '../season';
 
@@ -80,7 +81,6 @@ export function startPlan(
     prepare: { temper: own('temper'), tie: 'auto', filling: null },
     season: { when: own('saltWhen'), gramsPerKg: USUAL_SALT_G_PER_KG, crystal: 'fine', spices: [] },
     pot,
-    lid: 'heavy',
     lie: 'flat',
     pan,
     sear: {
@@ -106,7 +106,8 @@ export function startPlan(
       ],
       herbForm: own('herbForm'),
     },
-    heat: { kind: 'oven', tempC: 150, fan: false },
+    bare: null,
+    course: wholeCourse({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
     finish: { sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE },
     serveAtMs: what.serveAtMs,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { type PlanInput } from '../choices';
+import { type LidKind } from '../larder';
+import { type PlanInput, wholeCourse } from '../choices';
 import { composePlan, finishedFigures, type Plan } from './plan';
 import { DRY_L } from './watch';
 import { instructions } from '../../exports/recipe';
@@ -12,10 +13,9 @@ function plan(input: PlanInput): Plan {
   return result.plan;
 }
 
-const heated = (tempC: number, lid: PlanInput['lid'], level: number): PlanInput => ({
+const heated = (tempC: number, lid: LidKind, level: number): PlanInput => ({
   ...OXTAIL_PLAN,
-  heat: { kind: 'oven', tempC, fan: true },
-  lid,
+  course: wholeCourse({ kind: 'oven', tempC, fan: true }, lid),
   liquid: { ...OXTAIL_PLAN.liquid, parts: [], level },
 });
 

@@ -34,8 +34,9 @@ const LITTLE_HEADROOM_MM = 50;
 const QUICKLY_PAST_MIN = 40;
 
 /** A simmer set by eye is not where its label says; worth saying from half a degree on. */
-function simmerWatch({ heat, altitudeM }: PlanInput): Message[] {
-  if (heat.kind !== 'simmer') return [];
+function simmerWatch({ course, altitudeM }: PlanInput): Message[] {
+  const heat = course.find((s) => s.heat.kind === 'simmer')?.heat;
+  if (!heat) return [];
   const held = heldSimmerC(heat.tempC, boilingAtC(altitudeM));
   return held - heat.tempC < 0.5 ? [] : [say('watch.simmerByEye', { held: tempC(held) })];
 }
@@ -52,7 +53,7 @@ function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: 
         ? [say('watch.low', { low: litres(LOW_LITRES) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
-    ...(input.lid === 'none' ? [say('watch.noLid')] : []),
+    ...(input.course.every((s) => s.lid === 'none') ? [say('watch.noLid')] : []),
     ...simmerWatch(input),
   ];
 }

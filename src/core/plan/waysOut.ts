@@ -1,4 +1,4 @@
-import { cubeCount, type PlanHeat, type PlanInput } from '../choices';
+import { cubeCount, mainStage, type PlanHeat, type PlanInput, withHeat, withLid } from '../choices';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
 import { advance, DRY_WORTH_SAYING, type Ensemble, type Forecast, readyEta, summarise } from '../forecast';
@@ -44,35 +44,35 @@ export function smallerPieces(input: PlanInput): { readonly says: Message; reado
 }
 
 function variants(input: PlanInput): { readonly says: Message; readonly input: PlanInput }[] {
-  const { heat } = input;
+  const { heat } = mainStage(input);
   const out: { says: Message; input: PlanInput }[] = [];
   const smaller = smallerPieces(input);
   if (smaller) out.push(smaller);
   if (heat.kind !== 'simmer') {
     out.push({
       says: say('wayOut.ontoHob', { temp: tempC(HOT_SIMMER_C) }),
-      input: { ...input, heat: { kind: 'simmer', tempC: HOT_SIMMER_C } },
+      input: withHeat(input, { kind: 'simmer', tempC: HOT_SIMMER_C }),
     });
   }
   if (heat.kind === 'oven') {
     if (heat.tempC < HOT_OVEN_C) {
       out.push({
         says: say('wayOut.oven', { temp: tempC(HOT_OVEN_C) }),
-        input: { ...input, heat: { ...heat, tempC: HOT_OVEN_C } },
+        input: withHeat(input, { ...heat, tempC: HOT_OVEN_C }),
       });
     }
     if (!heat.fan)
       out.push({
         says: say('wayOut.fan', { temp: tempC(heat.tempC) }),
-        input: { ...input, heat: { ...heat, fan: true } },
+        input: withHeat(input, { ...heat, fan: true }),
       });
   } else if (heat.kind === 'simmer' && heat.tempC < HOT_SIMMER_C) {
     out.push({
       says: say('wayOut.simmer', { temp: tempC(HOT_SIMMER_C) }),
-      input: { ...input, heat: { kind: 'simmer', tempC: HOT_SIMMER_C } },
+      input: withHeat(input, { kind: 'simmer', tempC: HOT_SIMMER_C }),
     });
   }
-  if (input.lid !== 'heavy') out.push({ says: say('wayOut.heavyLid'), input: { ...input, lid: 'heavy' } });
+  if (mainStage(input).lid !== 'heavy') out.push({ says: say('wayOut.heavyLid'), input: withLid(input, 'heavy') });
   if (input.confidence > LESS_SURE) {
     out.push({
       says: say('wayOut.lessSure', { share: evenings(LESS_SURE) }),
@@ -115,7 +115,7 @@ export interface HeatWay {
   readonly dryChance: number;
 }
 
-function withHeat(ensemble: Ensemble, heat: PlanHeat, atMin: number): Forecast {
+function heatedFrom(ensemble: Ensemble, heat: PlanHeat, atMin: number): Forecast {
   const request = { ...ensemble.request, heats: [...ensemble.request.heats, { atMin, heat }] };
   return summarise(advance(ensemble, request, ensemble.observations));
 }
@@ -133,7 +133,7 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
   const staying = summarise(ensemble);
   const now = readyEta(staying);
   const way = (says: Message, changed: PlanHeat): HeatWay => {
-    const forecast = withHeat(ensemble, changed, atMin);
+    const forecast = heatedFrom(ensemble, changed, atMin);
     const eta = readyEta(forecast);
     return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90, dryChance: forecast.dry.chance };
   };

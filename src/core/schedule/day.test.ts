@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MODES } from '../choices';
 import { layOutDay } from './day';
 import { cautionFor } from '../cautions';
 import { boilAwayMinutes } from '../liquid';
-import { NOON_MS } from '../../testing/fixtures';
+import { NOON_MS, inOnePlace } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 
 const MIN_MS = 60_000;
@@ -34,9 +33,7 @@ function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {})
       readyMin: (part.ready ?? twists).p90,
       confidence: 0.5,
       looks: [],
-      heat: 'still',
-      place: 'oven',
-      warmsMin: MODES.still.warmsMin,
+      ...inOnePlace('still'),
       reduceMin: 15,
       lastHerbs: [],
       sides: [],
@@ -162,7 +159,7 @@ describe('the day', () => {
   it('has the oven on before the pot goes in, and asks for bubbles on the stove instead', () => {
     const oven = day().marks.find((m) => m.kind === 'oven');
     expect(oven?.atMs).toBeLessThan(day().intoPotMs);
-    const stove = day({}, { heat: 'simmer', place: 'burner', warmsMin: 0 }).marks;
+    const stove = day({}, { ...inOnePlace('simmer') }).marks;
     expect(stove.some((m) => m.kind === 'oven')).toBe(false);
     expect(english(stove[0]?.label)).toBe('bubbles');
   });
@@ -294,10 +291,7 @@ describe('a whole day, line by line', () => {
   });
 
   it('on the hob, not turned, with a side and its burner', () => {
-    const d = day(
-      { turnAtMin: undefined },
-      { heat: 'simmer', place: 'burner', warmsMin: 0, sides: ['boiledPotatoes'] },
-    );
+    const d = day({ turnAtMin: undefined }, { ...inOnePlace('simmer'), sides: ['boiledPotatoes'] });
     expect(lines(d)).toMatchInlineSnapshot(`
       {
         "beside": [
@@ -350,7 +344,7 @@ describe('a whole day, line by line', () => {
 
   it('on a grill, with one fork test where the window is narrow', () => {
     const narrow = { p10: 150, p50: 160, p90: 170 };
-    const d = day({ ready: narrow }, { heat: 'grill', place: 'grill', warmsMin: 35, saltAheadHours: 12 });
+    const d = day({ ready: narrow }, { ...inOnePlace('grill'), saltAheadHours: 12 });
     expect(lines(d)).toMatchInlineSnapshot(`
       {
         "beside": [

@@ -1,6 +1,6 @@
 import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
 import { type MinutesRange, rangeOf } from './workTime';
-import { dayTasks, type DayWork, GRACE_MIN, type Reserve } from './tasks';
+import { dayTasks, type DayWork, GRACE_MIN, type Reserve, warmings } from './tasks';
 import { sideById } from '../larder';
 import { listed, litres, type Message, minutes, nameOf, say } from '../message';
 import { type TargetStage } from '../tenderness';
@@ -20,7 +20,7 @@ export interface DaySpan {
 /** A moment on the way: something to do or look at. */
 export interface DayMark {
   readonly id: string;
-  readonly kind: 'look' | 'turn' | 'test' | 'add' | 'oven';
+  readonly kind: 'look' | 'turn' | 'test' | 'add' | 'oven' | 'heat';
   readonly label: Message;
   readonly atMs: number;
   readonly why: Message;
@@ -114,6 +114,7 @@ export function layOutDay(question: DayQuestion): Day {
   const tenderMs = Math.min(plus(intoPotMs, ready.p50), finishStart);
   const pan = at('pan');
   const meat = at('meat');
+  const bare = at('bare');
   const panStart = pan ? plus(serveMs, pan.startMin) : intoPotMs;
   const searEnd = plus(panStart, work.work.sear);
   const baseEnd = plus(searEnd, work.work.base);
@@ -134,12 +135,38 @@ export function layOutDay(question: DayQuestion): Day {
   const spans = [
     ...(salt ? [span('salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin))] : []),
     ...(meat
-      ? [span('prep', 'hands', plus(serveMs, meat.startMin), Math.min(plus(serveMs, meat.endMin), panStart))]
+      ? [
+          span(
+            'prep',
+            'hands',
+            plus(serveMs, meat.startMin),
+            Math.min(plus(serveMs, meat.endMin), bare ? plus(serveMs, bare.startMin) : panStart),
+          ),
+        ]
+      : []),
+    ...(bare && work.bare
+      ? [
+          span(
+            'bare',
+            'heat',
+            plus(serveMs, bare.startMin),
+            Math.min(plus(serveMs, bare.endMin), panStart),
+            say(work.bare.smoke ? 'span.bare.smoke' : 'span.bare.warm'),
+          ),
+        ]
       : []),
     span('sear', 'hands', panStart, searEnd),
     span('base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
     span('liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
-    span('braise', 'heat', intoPotMs, tenderMs, say(`span.braise.${work.heat}`)),
+    ...work.stages.map((s, i) =>
+      span(
+        i === 0 ? 'braise' : `braise-${String(i + 1)}`,
+        'heat',
+        plus(intoPotMs, s.fromMin),
+        Math.min(tenderMs, plus(intoPotMs, work.stages[i + 1]?.fromMin ?? Infinity)),
+        say(`span.braise.${s.heat}`),
+      ),
+    ),
     span('reserve', 'wait', tenderMs, finishStart),
     ...afterSpans(solution, (id, kind, fromMin, toMin, label) =>
       span(id, kind, plus(serveMs, fromMin), plus(serveMs, toMin), label),
@@ -169,7 +196,7 @@ export function layOutDay(question: DayQuestion): Day {
     beside: besideSpans(tasks),
     tasks,
     marks: [
-      ...dayMarks(question, intoPotMs, at('oven'), startMs),
+      ...dayMarks(question, intoPotMs, startMs),
       ...work.lastHerbs.map((herb): DayMark => ({
         id: `last-${herb}`,
         kind: 'add',
@@ -200,7 +227,17 @@ export function layOutDay(question: DayQuestion): Day {
 function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
   const out = new Map<string, number>();
   const freeAt: number[] = [];
-  const onStove = placed.filter((p) => p.task.place === 'burner').sort((a, b) => a.startMin - b.startMin);
+  const onStove = placed
+    .flatMap((p) => {
+      let at = p.startMin;
+      const there = p.task.segments.flatMap((s) => {
+        at += s.minutes;
+        return (s.place ?? p.task.place) === 'burner' ? [{ from: at - s.minutes, to: at }] : [];
+      });
+      const first = there[0];
+      return first ? [{ task: p.task, startMin: first.from, endMin: there.at(-1)?.to ?? first.to }] : [];
+    })
+    .sort((a, b) => a.startMin - b.startMin);
   for (const p of onStove) {
     const found = freeAt.findIndex((min) => min <= p.startMin);
     const index = found < 0 ? freeAt.length : found;
@@ -309,20 +346,25 @@ function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]
   });
 }
 
-function dayMarks(
-  { ready, work, turnAtMin, topUp }: DayQuestion,
-  intoPotMs: number,
-  oven: PlacedTask | undefined,
-  startMs: number,
-): DayMark[] {
+function dayMarks({ ready, work, turnAtMin, topUp }: DayQuestion, intoPotMs: number, startMs: number): DayMark[] {
   const marks: DayMark[] = [];
-  if (oven) {
+  for (const { id, stage } of warmings(work)) {
     marks.push({
-      id: 'oven',
+      id,
       kind: 'oven',
-      label: say(`task.light.${work.heat}`),
-      atMs: Math.max(startMs, plus(intoPotMs, -work.warmsMin)),
-      why: say(work.place === 'grill' ? 'mark.grillWarms' : 'mark.ovenWarms'),
+      label: say(`task.light.${stage.heat}`),
+      atMs: Math.max(startMs, plus(intoPotMs, stage.fromMin - stage.warmsMin)),
+      why: say(stage.place === 'grill' ? 'mark.grillWarms' : 'mark.ovenWarms'),
+    });
+  }
+  for (const [i, stage] of work.stages.entries()) {
+    if (i === 0) continue;
+    marks.push({
+      id: `heat-${String(i + 1)}`,
+      kind: 'heat',
+      label: stage.says,
+      atMs: plus(intoPotMs, stage.fromMin),
+      why: say('mark.heat.why'),
     });
   }
   const half = turnAtMin ?? ready.p50 / 2;

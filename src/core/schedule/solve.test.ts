@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, MODES } from '../choices';
+import { inOnePlace } from '../../testing/fixtures';
+import { HEAT_MODES } from '../choices';
 import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
 import { sideAmounts, sideById, SIDES } from '../larder';
@@ -112,9 +113,7 @@ const anyDay: fc.Arbitrary<DayWork> = fc
       readyMin: ready,
       confidence,
       looks: [{ atMin: ready / 2 }, { atMin: ready * 0.8 }],
-      heat: mode,
-      place: MODES[mode].place,
-      warmsMin: MODES[mode].warmsMin,
+      ...inOnePlace(mode),
       reduceMin: finish - 12,
       lastHerbs: [],
       sides,

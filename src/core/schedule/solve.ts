@@ -9,6 +9,8 @@ export interface Segment {
   readonly hands: boolean;
   /** Must not be left: nothing else is asked of that pair of hands. */
   readonly stay?: boolean;
+  /** Where it is done, if not where the rest of the task is. */
+  readonly place?: Place;
 }
 
 /** Ends at the latest so many minutes after another task's start (negative: before it). */
@@ -109,10 +111,11 @@ class Booking {
   fits(task: Task, back: number): boolean {
     const total = taskMinutes(task);
     if (back < 0 || back + total >= REACH_MIN) return false;
-    const slots = this.slots(task.place);
-    const room = capacityOf(task.place, this.resources);
     let at = back + total;
     for (const segment of task.segments) {
+      const place = segment.place ?? task.place;
+      const slots = this.slots(place);
+      const room = capacityOf(place, this.resources);
       for (let m = 0; m < segment.minutes; m++) {
         at--;
         if (segment.hands && (this.hands[at] ?? 0) >= this.resources.cooks) return false;
@@ -123,9 +126,9 @@ class Booking {
   }
 
   book(task: Task, back: number, sign: 1 | -1 = 1): void {
-    const slots = this.slots(task.place);
     let at = back + taskMinutes(task);
     for (const segment of task.segments) {
+      const slots = this.slots(segment.place ?? task.place);
       for (let m = 0; m < segment.minutes; m++) {
         at--;
         if (segment.hands) this.hands[at] = (this.hands[at] ?? 0) + sign;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { inOnePlace } from '../../testing/fixtures';
 import { type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
 import { sideById, SIDES } from '../larder';
@@ -23,9 +24,7 @@ const DAY: DayWork = {
   readyMin: 180,
   confidence: 0.5,
   looks: [{ atMin: 80 }, { atMin: 140 }],
-  heat: 'still',
-  place: 'oven',
-  warmsMin: MODES.still.warmsMin,
+  ...inOnePlace('still'),
   reduceMin: 20,
   lastHerbs: [],
   sides: [],
@@ -33,8 +32,8 @@ const DAY: DayWork = {
   saltAheadHours: undefined,
   ahead: undefined,
 };
-const SIMMERED: DayWork = { ...DAY, heat: 'simmer', place: 'burner', warmsMin: 0 };
-const GRILLED: DayWork = { ...DAY, heat: 'grill', place: 'grill', warmsMin: MODES.grill.warmsMin };
+const SIMMERED: DayWork = { ...DAY, ...inOnePlace('simmer') };
+const GRILLED: DayWork = { ...DAY, ...inOnePlace('grill') };
 const AHEAD = { fridgeByMin: -22 * 60, iceWaterMin: 47, boning: 12, reheatMin: 26 };
 
 const byId = (day: DayWork): Map<string, Task> => new Map(dayTasks(day).tasks.map((t) => [t.id, t]));

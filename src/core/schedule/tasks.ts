@@ -20,6 +20,8 @@ export interface DayWork {
   readonly chopMin: number;
   /** Of that, what is only needed late, and when. */
   readonly lateChop: { readonly minutes: number; readonly neededAtMin: number } | undefined;
+  /** Smoked or warmed without liquid before the pot; undefined where it is not. */
+  readonly bare: { readonly minutes: number; readonly smoke: boolean } | undefined;
   readonly batches: readonly { readonly minutes: number; readonly recoverMinutes: number }[];
   readonly panHeatsMin: number;
   /** Steps of the base, and whether each must be stayed with. */
@@ -32,11 +34,12 @@ export interface DayWork {
   readonly confidence: number;
   /** Moments the pot is opened for, and what goes in then, if anything does. */
   readonly looks: readonly { readonly atMin: number; readonly adds?: Message }[];
-  /** How the pot is heated: its words are `task.light` and `task.braise`. */
+  /** How the pot is mainly heated: its words are `task.light` and `task.braise`. */
   readonly heat: string;
-  /** What holds the pot, and how long that warms before. */
+  /** Where the pot mainly is. */
   readonly place: 'oven' | 'burner' | 'grill';
-  readonly warmsMin: number;
+  /** Where it is from when on, the first from the start, and what is done to it then. */
+  readonly stages: readonly StageWork[];
   readonly reduceMin: number;
   /** Soft herbs that go in as it is plated, by id. */
   readonly lastHerbs: readonly string[];
@@ -46,6 +49,17 @@ export interface DayWork {
   readonly saltAheadHours: number | undefined;
   /** Cooked before the day it is eaten; undefined where it is eaten at once. */
   readonly ahead: AheadWork | undefined;
+}
+
+/** The pot in one place, under one lid. */
+export interface StageWork {
+  readonly fromMin: number;
+  /** Its words are `task.light` and `span.braise`. */
+  readonly heat: string;
+  readonly place: 'oven' | 'burner' | 'grill';
+  /** How long that warms before the pot comes. */
+  readonly warmsMin: number;
+  readonly says: Message;
 }
 
 /** What cooking before the day asks for. Minutes. */
@@ -120,12 +134,35 @@ function liquidSegments(day: DayWork): Segment[] {
   );
 }
 
-/** The braise with its looks, each with hands for two minutes, and what is kept in reserve at its end. */
+/**
+ * The braise with its looks and what is changed about its heat, each with hands for two minutes, and what is kept in reserve
+ * at its end; each stretch where the pot then is.
+ */
 function braiseSegments(day: DayWork, handsMin: number): Segment[] {
   const total = Math.max(1, Math.ceil(day.readyMin + handsMin));
+  const looked = lookSegments([...day.looks, ...day.stages.slice(1).map(({ fromMin }) => ({ atMin: fromMin }))], total);
+  if (day.stages.every((s) => s.place === day.place)) return looked;
   const out: Segment[] = [];
   let at = 0;
-  for (const look of [...day.looks].sort((a, b) => a.atMin - b.atMin)) {
+  for (const segment of looked) {
+    let left = segment.minutes;
+    while (left > 0) {
+      const i = day.stages.findLastIndex((s) => whole(s.fromMin) <= at);
+      const until = whole(day.stages[i + 1]?.fromMin ?? Infinity);
+      const minutes = Math.min(left, Number.isFinite(until) ? Math.max(1, until - at) : left);
+      out.push({ ...segment, minutes, place: day.stages[i]?.place ?? day.place });
+      at += minutes;
+      left -= minutes;
+    }
+  }
+  return out;
+}
+
+/** `total` minutes with hands at each look. */
+function lookSegments(looks: readonly { readonly atMin: number }[], total: number): Segment[] {
+  const out: Segment[] = [];
+  let at = 0;
+  for (const look of [...looks].sort((a, b) => a.atMin - b.atMin)) {
     const from = whole(look.atMin);
     if (from < at || from + LOOK_MIN > total) continue;
     if (from > at) out.push(free(from - at));
@@ -144,6 +181,17 @@ function finishParts(day: DayWork): { readonly lift: Segment[]; readonly reduce:
     lift: [hands(lift)],
     reduce: [free(reduce), hands(SEASON_MIN)].filter((s) => s.minutes > 0),
   };
+}
+
+const FIRE_LOOK_EVERY_MIN = 30;
+
+/** Bare meat in smoke or warm air, looked at every half hour: the fire as much as the meat. */
+function bareSegments(minutes: number): Segment[] {
+  const looks = Math.max(1, Math.floor(minutes / FIRE_LOOK_EVERY_MIN));
+  return totalling(
+    [hands(2), ...Array.from({ length: looks }).flatMap(() => [free(FIRE_LOOK_EVERY_MIN - 1), hands(1)])],
+    whole(minutes),
+  );
 }
 
 const STIR_ICE_EVERY_MIN = 10;
@@ -186,7 +234,7 @@ export interface Reserve {
 }
 
 /** Tasks whose minutes come one after the other, up to where a night may lie between and from there to the plate. */
-const TO_THE_FRIDGE = ['meat', 'chop', 'pan', 'lift', 'cool'];
+const TO_THE_FRIDGE = ['meat', 'bare', 'chop', 'pan', 'lift', 'cool'];
 const TO_THE_PLATE = ['unfat', 'reduce', 'reheat', 'plate'];
 
 function reserveOf(day: DayWork, tasks: readonly Task[]): Reserve {
@@ -230,6 +278,13 @@ function aroundTheDay(day: DayWork, task: (...row: TaskRow) => Task[], finish: R
     ...cool.map((t) => ({ ...t, latestEndMin: Math.round(ahead.fridgeByMin) })),
     ...task('lift', 'board', [hands(AHEAD_LIFT_MIN)], [{ task: 'cool', offsetMin: 0 }], { label: say('task.takeOut') }),
   ];
+}
+
+/** What is warmed for the pot: each place when the pot comes to it from another. */
+export function warmings({ stages }: Pick<DayWork, 'stages'>): { readonly id: string; readonly stage: StageWork }[] {
+  return stages
+    .filter((s, i) => s.warmsMin > 0 && s.place !== stages[i - 1]?.place)
+    .map((stage, i) => ({ id: i === 0 ? 'oven' : `oven-${String(i + 1)}`, stage }));
 }
 
 const AHEAD_LIFT_MIN = 3;
@@ -328,11 +383,22 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
       [...sear, ...baseSegments(day), ...liquidSegments(day)],
       [{ task: 'braise', offsetMin: 0 }],
     ),
+    ...(day.bare
+      ? task(
+          'bare',
+          day.bare.smoke ? 'grill' : 'oven',
+          bareSegments(day.bare.minutes),
+          [{ task: 'pan', offsetMin: 0 }],
+          {
+            label: say(day.bare.smoke ? 'task.bare.smoke' : 'task.bare.warm'),
+          },
+        )
+      : []),
     ...task(
       'meat',
       'board',
       [hands(Math.max(1, work.prep - chop))],
-      [{ task: 'pan', offsetMin: whole(day.panHeatsMin) }],
+      [day.bare ? { task: 'bare', offsetMin: 0 } : { task: 'pan', offsetMin: whole(day.panHeatsMin) }],
     ),
     ...task('chop', 'board', [hands(chop - late)], [{ task: 'pan', offsetMin: searMin }], { splits: true }),
     ...(late > 0 && day.lateChop
@@ -340,9 +406,11 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
           splits: true,
         })
       : []),
-    ...task('oven', day.place, [free(day.warmsMin)], [{ task: 'braise', offsetMin: 0 }], {
-      label: say(`task.light.${day.heat}`),
-    }),
+    ...warmings(day).flatMap(({ id, stage }) =>
+      task(id, stage.place, [free(stage.warmsMin)], [{ task: 'braise', offsetMin: whole(stage.fromMin) }], {
+        label: say(`task.light.${stage.heat}`),
+      }),
+    ),
   ];
   const reserve = reserveOf(day, byHand);
   return {

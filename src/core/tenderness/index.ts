@@ -1,3 +1,12 @@
 export { tabulatedCookRate } from './cookValue';
 export { JUICE_TIME_S, tabulatedJuiceShare } from './juice';
-export { type Stage, stageAt, stageIndex, STAGES, stageThresholds, TARGETS, type TargetStage } from './stages';
+export {
+  type Stage,
+  stageAt,
+  stageIndex,
+  STAGES,
+  stageThresholds,
+  TARGET_STAGES,
+  TARGETS,
+  type TargetStage,
+} from './stages';

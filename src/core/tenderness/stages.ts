@@ -6,7 +6,9 @@ export const STAGES = ['holds', 'drags', 'gives', 'twists', 'falls', 'strings'] 
 export type Stage = (typeof STAGES)[number];
 
 /** Stages a braise can be stopped at. */
-export type TargetStage = 'gives' | 'twists' | 'falls';
+export const TARGET_STAGES = ['gives', 'twists', 'falls'] as const;
+
+export type TargetStage = (typeof TARGET_STAGES)[number];
 
 /** By which stage it has gone past its best. */
 export const TARGETS: Readonly<Record<TargetStage, { readonly until: 'falls' | 'strings' }>> = {

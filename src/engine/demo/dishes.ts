@@ -1,6 +1,6 @@
 import { SALTMARSH_ROW } from './kitchen';
 import { KINDS, withKind } from '../../core/kinds';
-import { type BaseItem, type PlanHeat, type PlanInput, type ResultId } from '../../core/choices';
+import { type BaseItem, type PlanHeat, type PlanInput, type ResultId, wholeCourse } from '../../core/choices';
 import { type Verdict } from '../../core/cook';
 import { startPlan } from '../../core/plan';
 import { type LidKind, type Pot } from '../../core/larder';
@@ -242,8 +242,7 @@ export function planInput(dish: Dish, serveAtMs: number): PlanInput {
   const input: PlanInput = {
     ...based,
     pot,
-    lid: dish.lid,
-    heat: dish.heat,
+    course: wholeCourse(dish.heat, dish.lid),
     result: dish.result,
     liquid: { ...based.liquid, level: dish.liquidLevel },
   };

@@ -55,8 +55,8 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const narrow = useNarrow(frame);
   const view = narrow ? NARROW : WIDE;
   const mm = (value: number): string => w.quantity(value, 'length');
-  const scale = Math.min(view.room / pot.diameterMm, ROOM_HEIGHT / pot.heightMm);
-  const width = pot.diameterMm * scale;
+  const scale = Math.min(view.room / pot.lengthMm, ROOM_HEIGHT / pot.heightMm);
+  const width = pot.lengthMm * scale;
   const height = pot.heightMm * scale;
   const left = view.from + (view.room - width) / 2;
   const right = left + width;
@@ -98,7 +98,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   const layers = Math.max(...pot.groups.map((g) => g.layers));
   const heatWord = w.say(heatSays(heat));
   const says = [
-    w.text('potSection.pot', { across: mm(pot.diameterMm), heat: heatWord, lid: w.name('lid', lid) }),
+    w.text('potSection.pot', { across: mm(pot.lengthMm), heat: heatWord, lid: w.name('lid', lid) }),
     w.text('potSection.meat', { high: mm(pot.meatTopMm), layers }),
     w.text(live ? 'potSection.liquidNow' : 'potSection.liquidStart', {
       deep: mm(level),
@@ -226,7 +226,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         ) : (
           <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
             {w.text('potSection.acrossFull', {
-              diameter: mm(pot.diameterMm),
+              diameter: mm(pot.lengthMm),
               full: w.figure(pot.full),
               layers,
             })}

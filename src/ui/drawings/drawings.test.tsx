@@ -6,9 +6,9 @@ import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
 import { WaysAxis } from './WaysAxis';
 import { composePlan, type Plan } from '@/core/plan';
-import { type PlanInput } from '@/core/choices';
+import { type PlanInput, mainStage } from '@/core/choices';
 import { STAGES } from '@/core/tenderness';
-import { OXTAIL_PLAN } from '@/testing/fixtures';
+import { OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
 
 function plan(input: PlanInput = OXTAIL_PLAN): Plan {
@@ -33,8 +33,8 @@ const section = (p: Plan) => (
     pot={p.pot}
     liquidL={p.liquidL}
     evaporationMlPerHour={p.liquid.water.perHour.value * 1000}
-    heat={p.input.heat}
-    lid={p.input.lid}
+    heat={mainStage(p.input).heat}
+    lid={mainStage(p.input).lid}
   />
 );
 
@@ -158,9 +158,7 @@ describe('the pot section', () => {
 
   it('shows the bone where it is, a burner’s flames, and what is inside a live pot', () => {
     expect(markup).toContain('var(--marrow)');
-    const stove = renderToStaticMarkup(
-      section(plan({ ...OXTAIL_PLAN, heat: { kind: 'simmer', tempC: 96 }, lid: 'none' })),
-    );
+    const stove = renderToStaticMarkup(section(plan(heated(OXTAIL_PLAN, { kind: 'simmer', tempC: 96 }, 'none'))));
     expect(says(stove)).toContain('hob, 96 °C or over, no lid');
     expect(stove).toContain('var(--ember)');
     const live = renderToStaticMarkup(
@@ -168,7 +166,7 @@ describe('the pot section', () => {
         pot={oxtail.pot}
         liquidL={oxtail.liquidL}
         evaporationMlPerHour={70}
-        heat={oxtail.input.heat}
+        heat={mainStage(oxtail.input).heat}
         lid="foil"
         live={{ levelMm: 30, litres: 0.8, coreC: 61, meanC: 80 }}
       />,
@@ -184,8 +182,7 @@ describe('the pot section', () => {
         ['lamb_shank', 4, 65],
       ] as const) {
         const input: PlanInput = {
-          ...OXTAIL_PLAN,
-          lid,
+          ...heated(OXTAIL_PLAN, mainStage(OXTAIL_PLAN).heat, lid),
           meat: { ...OXTAIL_PLAN.meat, cutId, massKg: 1.6, pieces, thicknessMm },
         };
         expect(renderToStaticMarkup(section(plan(input)))).not.toContain('NaN');
@@ -201,7 +198,7 @@ describe('the level line', () => {
         pot={oxtail.pot}
         liquidL={oxtail.liquidL}
         evaporationMlPerHour={70}
-        heat={oxtail.input.heat}
+        heat={mainStage(oxtail.input).heat}
         lid="heavy"
         onLevel={() => undefined}
       />,

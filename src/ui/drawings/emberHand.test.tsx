@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { LIMITS } from '@/core/choices';
+import { LIMITS, mainStage } from '@/core/choices';
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { EmberLine } from './EmberLine';
@@ -112,8 +112,8 @@ describe('the level by hand', () => {
       pot={plan.pot}
       liquidL={plan.liquidL}
       evaporationMlPerHour={plan.liquid.water.perHour.value * 1000}
-      heat={plan.input.heat}
-      lid={plan.input.lid}
+      heat={mainStage(plan.input).heat}
+      lid={mainStage(plan.input).lid}
       onLevel={onLevel}
     />
   );

@@ -26,7 +26,7 @@ describe('the pieces in section', () => {
     expect(boxes.length).toBeGreaterThan(0);
     for (const b of boxes) {
       expect(b.x).toBeGreaterThanOrEqual(-1);
-      expect(b.x + b.w).toBeLessThanOrEqual(pot.diameterMm + 1);
+      expect(b.x + b.w).toBeLessThanOrEqual(pot.lengthMm + 1);
       expect(b.y).toBeGreaterThanOrEqual(0);
       expect(b.h).toBeGreaterThan(0);
     }

@@ -54,7 +54,7 @@ export function piecesInSection(pot: PotPlan): Box[] {
   const total = pot.groups.reduce((sum, g) => sum + g.groundShare, 0);
   let from = 0;
   return pot.groups.flatMap((group) => {
-    const width = (pot.diameterMm * group.groundShare) / total;
+    const width = (pot.lengthMm * group.groundShare) / total;
     const boxes = groupInSection(group, from, width);
     from += width;
     return boxes;

@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { PotSection } from './PotSection';
 import { type LidKind, LIDS } from '@/core/larder';
-import { HEAT_MODES, heatOf, heatSays, MODES } from '@/core/choices';
+import { HEAT_MODES, heatOf, heatSays, MODES, mainStage } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
@@ -18,8 +18,8 @@ const section = (part: Partial<Section> = {}): string =>
       pot={plan.pot}
       liquidL={plan.liquidL}
       evaporationMlPerHour={90}
-      heat={plan.input.heat}
-      lid={plan.input.lid}
+      heat={mainStage(plan.input).heat}
+      lid={mainStage(plan.input).lid}
       {...part}
     />,
   );

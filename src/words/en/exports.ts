@@ -13,7 +13,7 @@ export const recipe = {
   'recipe.boilDown': 'Boil the wine down to {volume}, about {time}.',
   'recipe.herbIn': 'In with it: {herb}, {count, number} {unit}.',
   'recipe.herbLast': 'At the end: {herb}, {count, number} {unit}.',
-  'recipe.braise': '{Heat}, about {likely}, between {low} and {high}. {Ready}: {sign}.',
+  'recipe.braise': '{Heat}, {lid}. About {likely}, between {low} and {high}. {Ready}: {sign}.',
   'recipe.after': 'After {time}: {what}. {why}',
   'recipe.late': '{time} before it is ready: {what}, {weight}{cut}.',
   'recipe.countOut': 'Out, and counted: {things}.',

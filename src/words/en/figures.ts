@@ -267,6 +267,12 @@ export const figures = {
     formula: 'What pot, meat, steam and the pot’s walls take up, over the share of the burner’s power that arrives.',
     changes: 'A lid, a lower simmer, induction instead of gas.',
   },
+  'energy.both': {
+    label: 'energy',
+    formula:
+      'On the hob: what pot, meat and steam take up, over the share of the burner’s power that arrives. In the oven: heat in its body, what its walls lose, and what the pot takes up.',
+    changes: 'A lid, a lower setting, all of it in one place.',
+  },
   'energy.oven': {
     label: 'energy',
     formula:

@@ -3,6 +3,7 @@ import * as exports from './exports';
 import { figures, inputs, measures } from './figures';
 import * as kitchen from './kitchen';
 import * as larder from './larder';
+import { equipment } from './equipment';
 import * as pages from './pages';
 import * as plan from './plan';
 import * as screens from './screens';
@@ -77,6 +78,7 @@ export const WORDS = {
   ...pages.exportMenu,
   ...pages.finishForm,
   ...pages.forkScale,
+  ...equipment,
   ...pages.heatForm,
   ...pages.home,
   ...pages.hotkeys,

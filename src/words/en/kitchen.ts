@@ -243,6 +243,8 @@ export const cautions = {
     'Stay within earshot: a pot that boils dry can catch fire. Smoke alarm working. Follow your local food-safety guidance.',
   'caution.steamOven':
     'Open the door away from your face and let the steam out before you reach in; two dry mitts: steam goes through a wet cloth. Follow your local food-safety guidance.',
+  'caution.bare':
+    'Fire and smoke outdoors only, watched. The middle of the meat has to pass from {C_5} to {C_60} within about four hours; never stop half way and go on later. Follow your local food-safety guidance.',
   'caution.grill':
     'Outdoors only: charcoal and gas give off carbon monoxide. Steady ground, nothing that burns within reach, never unwatched; ash stays hot for a day. Two dry mitts for the pot. Follow your local food-safety guidance.',
   'caution.open':

@@ -6,7 +6,12 @@ export const fields = {
   'field.thickness': 'Thickness',
   'field.price': 'Price a kilo',
   'field.eaters': 'Number of eaters',
+  'field.potLength': 'Length of the pot',
   'field.potWidth': 'Width of the pot',
+  'field.stageTime': 'Time of a stage',
+  'field.stageLeft': 'Liquid left',
+  'field.bareTime': 'Time before the pot',
+  'field.bareHeat': 'Heat before the pot',
   'field.potHeight': 'Height of the pot',
   'field.salt': 'Salt',
   'field.spice': 'Spice',
@@ -50,6 +55,11 @@ export const faults = {
   'fault.fridgeTime':
     'Into the fridge: from {least, number} hours before the plates, so that it is cold through and the fat sets, to {most, number}, after which it no longer keeps well. It is {now} hours now.',
   'fault.tooManyMeats': 'Meats: {meats, number} is too many. Up to {most, number} in one pot can be planned.',
+  'fault.tooManyStages': 'Heat: up to {most, number} stages can be planned.',
+  'fault.stageNeedsEnd': 'Heat: the last stage lasts until the meat is as wanted.',
+  'fault.stageEndsEarly': 'Heat: say until when this stage lasts; only the last goes on to the end.',
+  'fault.stageTooSoft':
+    'Heat: the fork finds {stage} no sooner than the meat is as wanted, and the next stage would never begin. Choose an earlier one.',
   'fault.past': 'Serving time: that moment has passed. Choose one still to come; the plan says how much time it needs.',
   'fault.dryBeans':
     'Dry beans: they hold a poison that a slow pot does not destroy. Soak them 5 h or more, drain, boil them hard for 10 to 30 min as your local food-safety guidance says; then enter them as “soaked and boiled hard”.',
@@ -100,6 +110,9 @@ export const watching = {
     'By the end it stands {deep} deep with what goes in late: little headroom, take some liquid out first.',
   'watch.boilsDry':
     'It would boil dry before it is ready, about {at} after it goes in: so it is in {share} of kitchens. A dry pot roasts and burns. More liquid, a tighter lid, or hot stock at half time.',
+  'watch.stageMissed': 'It is done before this stage begins: {stage}.',
+  'watch.bareSlow':
+    'After {time} without liquid the middle of the meat has only reached {core}: raw meat should be through {C_60} within about four hours. Warmer, thinner, or shorter. Follow your local food-safety guidance.',
   'watch.simmerByEye':
     'A simmer held by eye runs at about {held}, whatever it is meant to be: the forecast counts on that. Further under the boil needs a thermometer.',
   'watch.low': 'Less than {low} is left at the end: it can catch. Start with more, or a tighter lid.',
@@ -118,6 +131,15 @@ export const heats = {
   'heat.simmer': 'hob, {temp} or over',
   'heat.steamOven': 'steam oven {temp}',
   'heat.grill': 'covered grill {temp}',
+  'course.stage': '{heat}, {lid}, {until}',
+  'until.minutes': 'for {time}',
+  'until.before': 'until {time} before it is ready',
+  'until.left': 'until {volume} is left',
+  'until.stage': 'until the fork finds {stage}',
+  'until.end': 'to the end',
+  'change.both': '{heat}, {lid}',
+  'change.heat': '{heat}',
+  'change.lid': '{lid}',
 } as const;
 
 /** Ways out: of too little time, a full pot, a crowded day; and other ways to the same dinner. */

@@ -9,6 +9,9 @@ export const next = {
   'next.bubbles.why': 'On the hob the flame settles in the first quarter hour.',
   'next.bubbles.sign':
     'Lazy bubbles breaking here and there. A rolling boil makes it stringy; no bubbles, and it will be late.',
+  'next.stage.why': 'So far: {before}. The plan goes on like this.',
+  'next.stage.open': 'The surface moves and steams; the tops get a little colour.',
+  'next.stage.sign': 'Back to lazy bubbles within a quarter of an hour.',
   'next.topUp': 'Top up with hot liquid',
   'next.topUp.why': 'By then less than {low} would be left, and it could catch.',
   'next.topUp.dry':

@@ -1,16 +1,16 @@
-import { kitchenChangeSchema, MOST_KINDS } from '@/contract/kitchen';
-import { say } from '@/core/message';
+import { kitchenChangeSchema } from '@/contract/kitchen';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';
 import { readBody, refuse } from '@/server/http';
-import { changeKitchen } from '@/server/kitchens';
+import { changeKitchen, readKitchen } from '@/server/kitchens';
 
-/** Changes what this kitchen does by habit, a base it keeps or its time zone; answers with all as they now stand. */
+/** The kitchen: what stands in it, what it does by habit, the bases it keeps, where and when it is. */
+export const GET = answering(async (): Promise<Response> => Response.json(await readKitchen(await database())));
+
+/** Changes one thing of the kitchen, or several at once; answers with the kitchen as it now stands. */
 export const PUT = answering(async (request: Request): Promise<Response> => {
   const body = await readBody(request, kitchenChangeSchema);
   if (!body.ok) return body.response;
   const changed = await changeKitchen(await database(), body.value, Date.now());
-  if (!changed) return refuse(422, say('shape.manyKinds', { most: MOST_KINDS }));
-  const { habits, kinds, timeZone } = changed;
-  return Response.json({ habits, kinds, timeZone });
+  return changed.ok ? Response.json(changed.kitchen) : refuse(422, changed.why);
 });

@@ -10,7 +10,7 @@ import { draftKey } from '../useDraft';
 import { SettingsElsewhere } from './SettingsElsewhere';
 import { useWorked } from './useWorked';
 import { difference, type WayResult, waysToCompare } from '@/core/plan';
-import { type PlanInput } from '@/core/choices';
+import { type HeatMode, type PlanInput } from '@/core/choices';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { WaysAxis } from '@/ui/drawings/WaysAxis';
@@ -120,15 +120,15 @@ interface CompareProps {
   readonly updatedAtMs: number;
   readonly input: PlanInput;
   /** Whether the kitchen's oven blows. */
-  readonly fan: boolean;
+  readonly modes: readonly HeatMode[];
 }
 
 /** Two to four ways to cook the same meat for the same plate time, side by side; one can be kept. */
-export function Compare({ id, updatedAtMs, input, fan }: CompareProps) {
+export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const w = useWords();
   const router = useRouter();
-  const ways = useMemo(() => waysToCompare(input, fan), [input, fan]);
+  const ways = useMemo(() => waysToCompare(input, modes), [input, modes]);
   const [chosen, setChosen] = useState<readonly string[]>(() => ways.slice(0, 3).map((way) => way.id));
   const { answer: compared, failed } = useWorked(
     useCallback((worker: Remote<PlanWorker>) => worker.compare(ways), [ways]),

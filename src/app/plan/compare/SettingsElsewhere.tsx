@@ -4,7 +4,7 @@ import { type Remote } from 'comlink';
 import { useCallback, useState } from 'react';
 import styled from 'styled-components';
 import { useWorked } from './useWorked';
-import { type PlanInput } from '@/core/choices';
+import { mainStage, type PlanInput } from '@/core/choices';
 import { minutes, tempC } from '@/core/message';
 import { DialChart } from '@/ui/charts/DialChart';
 import { Button } from '@/ui/controls/Button';
@@ -132,6 +132,7 @@ export function SettingsElsewhere(props: ElsewhereProps) {
 }
 
 function Places({ input, onKeep }: ElsewhereProps) {
+  const here = mainStage(input).heat;
   const { units } = useKitchen();
   const w = useWords();
   const { answer: found, failed } = useWorked(
@@ -149,11 +150,7 @@ function Places({ input, onKeep }: ElsewhereProps) {
           {found.dial.length > 1 ? (
             <Two>
               <p>{dialSays(w, found.dial)}</p>
-              <DialChart
-                points={found.dial}
-                setC={input.heat.kind === 'oven' ? input.heat.tempC : undefined}
-                units={units}
-              />
+              <DialChart points={found.dial} setC={here.kind === 'oven' ? here.tempC : undefined} units={units} />
             </Two>
           ) : null}
           <Cards>

@@ -2,7 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Compare } from './Compare';
-import { type PlanInput } from '@/core/choices';
+import { type PlanInput, mainStage, HEAT_MODES } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { type UnitChoice } from '@/core/quantity';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
@@ -25,7 +25,7 @@ beforeEach(() => {
 });
 
 async function open(input: PlanInput = OXTAIL_PLAN, units?: UnitChoice) {
-  const made = shown(<Compare id="p1" updatedAtMs={7} input={input} fan />, {
+  const made = shown(<Compare id="p1" updatedAtMs={7} input={input} modes={HEAT_MODES} />, {
     nowMs: NOW_MS,
     ...(units ? { units } : {}),
   });
@@ -107,7 +107,7 @@ describe('ways side by side', () => {
     });
     const body = server.calls[0]?.body as { input: PlanInput };
     expect(server.calls[0]).toMatchObject({ method: 'PUT', url: '/api/plans/p1', body: { basedOnMs: 7 } });
-    expect(body.input.heat).not.toEqual(OXTAIL_PLAN.heat);
+    expect(mainStage(body.input).heat).not.toEqual(mainStage(OXTAIL_PLAN).heat);
     expect(composePlan(body.input, 0).ok).toBe(true);
   });
 
@@ -130,7 +130,7 @@ describe('ways side by side', () => {
   it('says so when the computation fails, instead of waiting for ever', async () => {
     const failed = vi.spyOn(console, 'error').mockImplementation(() => undefined);
     failCalls(true);
-    shown(<Compare id="p1" updatedAtMs={7} input={OXTAIL_PLAN} fan />, { nowMs: NOW_MS });
+    shown(<Compare id="p1" updatedAtMs={7} input={OXTAIL_PLAN} modes={HEAT_MODES} />, { nowMs: NOW_MS });
     expect(await screen.findAllByRole('alert')).toHaveLength(1);
     failCalls(false);
     failed.mockRestore();
@@ -145,7 +145,7 @@ describe('ways side by side', () => {
     await waitFor(() => {
       expect(server.calls).toHaveLength(1);
     });
-    expect((server.calls[0]?.body as { input: PlanInput }).input.heat.kind).toBe('simmer');
+    expect(mainStage((server.calls[0]?.body as { input: PlanInput }).input).heat.kind).toBe('simmer');
   });
 
   it('is read in the cook’s own units throughout', async () => {

@@ -1,49 +1,84 @@
 'use client';
 
-import { Care, faultOf, type FormProps } from './common';
-import { lidWays } from '../wayLists';
-import { type LidKind, LIDS } from '@/core/larder';
-import { heatMode, MODES } from '@/core/choices';
+import { Care, faultOf, FormHead, type FormProps, TextButton } from './common';
+import { potSize } from '../decisions';
+import { PotFields, potIsWhole } from '../../kitchen/PotFields';
+import { firstStage, heatMode, MODES, withLid } from '@/core/choices';
+import { lidsFor, type Pot } from '@/core/larder';
+import { Button } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';
 
-export function PotForm({ kitchen, input, faults, change }: FormProps) {
+/** Chosen in the list, it makes a pot of the plan's own. */
+const MEASURED = 'measured-here';
+
+const same = (a: Pot, b: Pot | undefined): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+export function PotForm({ kitchen, input, faults, change, keepThing }: FormProps) {
   const w = useWords();
-  const pots = [input.pot, ...kitchen.pots.filter((p) => p.id !== input.pot.id)];
-  const fault = faultOf(w, faults, 'pot.diameterMm') ?? faultOf(w, faults, 'pot.heightMm');
+  const { pot } = input;
+  const owned = kitchen.pots.find((p) => p.id === pot.id);
+  const own = !same(pot, owned);
+  const pots = own ? [...kitchen.pots.filter((p) => p.id !== pot.id), pot] : kitchen.pots;
+  const fault = (['pot.lengthMm', 'pot.widthMm', 'pot.heightMm'] as const)
+    .map((f) => faultOf(w, faults, f))
+    .find(Boolean);
+  const take = (next: Pot): void => {
+    const [first] = lidsFor(next);
+    const lids = lidsFor(next);
+    const lidLost = input.course.some((s) => !lids.includes(s.lid));
+    change({ pot: next, ...(lidLost && first ? { course: withLid(input, first).course } : {}) });
+  };
   return (
     <>
       <SelectField
         label={w.text('potForm.pot')}
-        value={input.pot.id}
+        value={pot.id}
         sections={[
-          {
-            options: pots.map((p) => ({
-              id: p.id,
-              label: p.name,
-              why: w.text('potForm.acrossDeep', {
-                diameter: w.quantity(p.diameterMm, 'length'),
-                height: w.quantity(p.heightMm, 'length'),
-              }),
-            })),
-          },
+          { options: pots.map((p) => ({ id: p.id, label: p.name, why: potSize(w, p) })) },
+          { options: [{ id: MEASURED, label: w.text('potForm.measured'), why: w.text('potForm.measuredWhy') }] },
         ]}
         error={faultOf(w, faults, 'pot.id')}
         onChange={(id) => {
-          const pot = pots.find((p) => p.id === id);
-          if (pot) change({ pot });
+          const chosen = pots.find((p) => p.id === id);
+          if (chosen) take(chosen);
+          else
+            change({
+              pot: {
+                ...pot,
+                id: `own-${String(kitchen.pots.length)}-${pot.id}`.slice(0, 80),
+                name: w.text('potForm.thisPot'),
+              },
+            });
         }}
       />
       {fault === undefined ? null : <CautionNote role="alert">{fault}</CautionNote>}
-      <SelectField
-        label={w.text('common.lid')}
-        value={input.lid}
-        sections={[{ options: lidWays(w).map((s) => ({ id: s.id, label: s.name, why: s.why })) }]}
-        onChange={(lid) => {
-          if (lid in LIDS) change({ lid: lid as LidKind });
-        }}
-      />
+      {own ? (
+        <>
+          <FormHead>{w.text('potForm.onlyThisPlan')}</FormHead>
+          <PotFields pot={pot} onChange={take} />
+          <div>
+            <Button
+              isDisabled={!potIsWhole(pot)}
+              onPress={() => {
+                keepThing({ list: 'pots', item: { ...pot, lids: [...pot.lids] } });
+              }}
+            >
+              {w.text('potForm.keepInKitchen')}
+            </Button>
+            {owned ? (
+              <TextButton
+                onPress={() => {
+                  take(owned);
+                }}
+              >
+                {w.text('potForm.asInKitchen')}
+              </TextButton>
+            ) : null}
+          </div>
+        </>
+      ) : null}
       <SelectField
         label={w.text('potForm.thePieces')}
         value={input.lie}
@@ -59,7 +94,7 @@ export function PotForm({ kitchen, input, faults, change }: FormProps) {
           change({ lie: lie === 'upright' ? 'upright' : 'flat' });
         }}
       />
-      <Care step={MODES[heatMode(input.heat)].care} />
+      <Care step={MODES[heatMode(firstStage(input).heat)].care} />
     </>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Kitchen } from '@/contract/kitchen';
+import { type Equipment, type Kitchen } from '@/contract/kitchen';
 import { type CareStep, cautionFor } from '@/core/cautions';
 import { type OwnKind } from '@/core/kinds';
 import { habit, type PlanFault, type PlanField, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
@@ -23,6 +23,8 @@ export interface FormProps {
   readonly keepHabit: (topic: WayTopic, way: string) => void;
   readonly keepKind: (kind: OwnKind) => void;
   readonly dropKind: (id: string) => void;
+  /** Puts a pot, pan, oven or burner among those of the kitchen. */
+  readonly keepThing: (thing: Equipment) => void;
 }
 
 export function faultOf(w: Words, faults: readonly PlanFault[], field: PlanField): string | undefined {

@@ -15,7 +15,7 @@ import { type Kitchen } from '@/contract/kitchen';
 import { hourOn } from '@/calendar/calendar';
 import { SIDES } from '@/core/larder';
 import { checkPlanInput, composePlan, type Plan } from '@/core/plan';
-import { type PlanInput } from '@/core/choices';
+import { type PlanInput, mainStage } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
@@ -36,7 +36,12 @@ function open(
   start: Partial<PlanInput> = {},
   { kitchen = SALTMARSH_ROW, units }: { readonly kitchen?: Kitchen; readonly units?: UnitChoice } = {},
 ) {
-  const kept = { habit: vi.fn<FormProps['keepHabit']>(), kind: vi.fn<FormProps['keepKind']>(), drop: vi.fn() };
+  const kept = {
+    habit: vi.fn<FormProps['keepHabit']>(),
+    kind: vi.fn<FormProps['keepKind']>(),
+    drop: vi.fn(),
+    thing: vi.fn<FormProps['keepThing']>(),
+  };
   let current: PlanInput = { ...OXTAIL_PLAN, ...start };
   function Live() {
     const [input, setInput] = useState(current);
@@ -54,6 +59,7 @@ function open(
         keepHabit={kept.habit}
         keepKind={kept.kind}
         dropKind={kept.drop}
+        keepThing={kept.thing}
       />
     );
   }
@@ -140,8 +146,8 @@ describe('pot and heat', () => {
     const { hand, now } = open(PotForm);
     await choose(hand, /Pot$/, /Small steel pot/);
     expect(now().pot.id).toBe('demo-small-22');
-    await choose(hand, /Lid$/, /paper/i);
-    expect(now().lid).not.toBe(OXTAIL_PLAN.lid);
+    // It has a light lid of its own, and the heavy one belongs to another pot.
+    expect(mainStage(now()).lid).toBe('light');
     await choose(hand, /The pieces$/, /Stand up/);
     expect(now().lie).toBe('upright');
   });
@@ -150,12 +156,47 @@ describe('pot and heat', () => {
     const { hand, now } = open(HeatForm);
     await retype(hand, field(/oven/i), '140');
     await choose(hand, /Where$/, /fan/i);
-    expect(now().heat).toEqual({ kind: 'oven', tempC: 140, fan: true });
+    expect(mainStage(now()).heat).toEqual({ kind: 'oven', tempC: 140, fan: true });
     await choose(hand, /Where$/, /hob/i);
-    expect(now().heat).toMatchObject({ kind: 'simmer' });
-    expect(now().heat.tempC).toBeLessThan(100);
+    expect(mainStage(now()).heat).toMatchObject({ kind: 'simmer' });
+    expect(mainStage(now()).heat.tempC).toBeLessThan(100);
     await retype(hand, field(/height/i), '1500');
     expect(now().altitudeM).toBe(1500);
+  });
+
+  it('measures a pot for this plan alone, keeps it in the kitchen at a press, and drops to its lids', async () => {
+    const { hand, now, kept } = open(PotForm);
+    await choose(hand, /Pot$/, /measured here/);
+    await choose(hand, /Seen from above$/, /Rectangular/);
+    await retype(hand, field(/Inside, long/), '36 cm');
+    await retype(hand, field(/Inside, wide/), '26 cm');
+    await retype(hand, field(/Inside, deep/), '9 cm');
+    await hand.click(screen.getByRole('checkbox', { name: /heavy lid/i }));
+    expect(now().pot).toMatchObject({ shape: 'rectangle', lengthMm: 360, widthMm: 260, heightMm: 90, lids: [] });
+    expect(mainStage(now()).lid).toBe('tightFoil');
+    expect(document.body.textContent).toContain('Holds 8.4');
+    await hand.click(screen.getByRole('button', { name: 'Keep it in the kitchen' }));
+    expect(kept.thing).toHaveBeenCalledWith({ list: 'pots', item: now().pot });
+  });
+
+  it('adds stages of heat, says until when each lasts, and leaves them out again', async () => {
+    const { hand, now } = open(HeatForm);
+    await hand.click(screen.getByRole('button', { name: 'On the hob first' }));
+    await hand.click(screen.getByRole('button', { name: 'Lid off for the last hour' }));
+    expect(now().course.map((s) => [s.heat.kind, s.lid, s.until.kind])).toEqual([
+      ['simmer', 'heavy', 'minutes'],
+      ['oven', 'heavy', 'before'],
+      ['oven', 'none', 'end'],
+    ]);
+    await choose(hand, /Stage 2 lasts$/, /so much is left/);
+    await retype(hand, field(/Left in the pot/), '700 ml');
+    expect(now().course[1]?.until).toMatchObject({ kind: 'left', litres: expect.closeTo(0.7, 9) as number });
+    await hand.click(screen.getByRole('button', { name: 'Leave out stage 3' }));
+    await hand.click(screen.getByRole('button', { name: 'Leave out stage 1' }));
+    expect(now().course).toEqual(OXTAIL_PLAN.course);
+    await hand.click(screen.getByRole('switch', { name: /Smoked or warmed/ }));
+    expect(now().bare).toEqual({ minutes: 120, tempC: 110, smoke: true });
+    expect(document.body.textContent).toContain('within about four hours');
   });
 
   it('takes the height above the sea in feet where the cook reads those', async () => {
@@ -170,9 +211,9 @@ describe('pot and heat', () => {
   it('says what the core refuses, with both ends of what can be planned', async () => {
     const { hand, now } = open(HeatForm, {}, { units: US });
     await retype(hand, field(/oven/i), '900');
-    expect(now().heat.tempC).toBeCloseTo(482, 0);
+    expect(mainStage(now()).heat.tempC).toBeCloseTo(482, 0);
     expect(document.body.textContent).toContain('900 °F is too much. Anything from 176 to 465 °F');
-    expect(checkPlanInput(now(), NOON_MS).map((f) => f.field)).toContain('heat.tempC');
+    expect(checkPlanInput(now(), NOON_MS).map((f) => f.field)).toContain('course.0.heat.tempC');
   });
 });
 

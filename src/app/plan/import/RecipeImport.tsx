@@ -238,7 +238,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
 
   const make = async (): Promise<void> => {
     const input = planFromRecipe({ title: title.trim(), eaters, heat, taken: takenOf(lines) }, kitchen, serveAtMs);
-    const basic = checkPlanInput(input, 0).find((f) => f.field === 'eaters' || f.field === 'heat.tempC');
+    const basic = checkPlanInput(input, 0).find((f) => f.field === 'eaters' || f.field?.startsWith('course'));
     if (basic) {
       setFault(w.say(basic.says));
       return;

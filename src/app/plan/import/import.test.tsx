@@ -61,7 +61,7 @@ describe('a recipe read into a plan', () => {
       title: 'Pork cheeks in cider',
       eaters: 6,
       meat: { cutId: 'pork_cheek', massKg: 1.4 },
-      heat: { kind: 'oven', tempC: 150 },
+      course: [{ heat: { kind: 'oven', tempC: 150 } }],
     });
     expect(input.liquid.parts[0]?.litres).toBeCloseTo(0.5);
     expect(checkPlanInput(input, NOON_MS)).toEqual([]);

@@ -35,8 +35,8 @@ describe('the first minute', () => {
       title: 'Pork cheek in dry cider',
       eaters: 6,
       meat: { cutId: 'pork_cheek' },
-      heat: { kind: 'oven', tempC: 140 },
-      pot: { diameterMm: 220 },
+      course: [{ heat: { kind: 'oven', tempC: 140 }, lid: 'light' }],
+      pot: { lengthMm: 220 },
       serveAtMs: NOON_MS + (24 + 8.25) * HOUR_MS,
     });
     expect(await screen.findByRole('heading', { level: 1, name: 'Pork cheek in dry cider' })).toBeTruthy();

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { Body, type PanelProps, Part, Section } from './common';
 import { TextButton } from '../forms/common';
 import { LEVELS, levelWays } from '../wayLists';
-import { habit, isSmall, usualLevel } from '@/core/choices';
+import { habit, isSmall, mainStage, usualLevel } from '@/core/choices';
 import { Mute } from '@/ui/controls/Panel';
 import { WayCards } from '@/ui/controls/WayCards';
 import { Figures, Why } from '@/ui/controls/Why';
@@ -52,7 +52,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
   const ownLevel = habit(kitchen.habits, 'level');
   const usual = usualLevel(
     plan.parts.some((p) => isSmall(p.cut, p.part)),
-    ['heavy', 'light', 'tightFoil'].includes(input.lid),
+    ['heavy', 'light', 'tightFoil'].includes(mainStage(input).lid),
   );
   const set = (level: number): void => {
     change({ liquid: { ...input.liquid, level } });

@@ -3,6 +3,7 @@
 import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { type FormProps } from '../forms/common';
+import { mainStage } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { PotSection } from '@/ui/drawings/PotSection';
 
@@ -87,8 +88,8 @@ export function Section({ plan, onLevel }: { plan: Plan; onLevel?: (share: numbe
       pot={plan.pot}
       liquidL={plan.liquidL}
       evaporationMlPerHour={plan.liquid.water.perHour.value * 1000}
-      heat={plan.input.heat}
-      lid={plan.input.lid}
+      heat={mainStage(plan.input).heat}
+      lid={mainStage(plan.input).lid}
       {...(onLevel ? { onLevel } : {})}
     />
   );

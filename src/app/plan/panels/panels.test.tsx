@@ -6,7 +6,7 @@ import { DayTasks } from '../DayTasks';
 import { DECISIONS, type Decision, sentences } from '../decisions';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
-import { type PlanInput } from '@/core/choices';
+import { type PlanInput, wholeCourse } from '@/core/choices';
 import { KINDS, withKind } from '@/core/kinds';
 import { composePlan, type Plan, startPlan } from '@/core/plan';
 import { METRIC, type UnitChoice } from '@/core/quantity';
@@ -35,7 +35,7 @@ const PLANS: readonly (readonly [string, Plan])[] = [
     'shanks cooked ahead on the stove, beside mash and greens, in flour, somebody without gluten',
     plan({
       ...SHANKS,
-      heat: { kind: 'simmer', tempC: 95 },
+      course: wholeCourse({ kind: 'simmer', tempC: 95 }, 'heavy'),
       avoid: ['gluten'],
       season: { ...SHANKS.season, when: 'flour', spices: [{ id: 'paprika', grams: 6 }] },
       base: { ...SHANKS.base, thicken: 'roux', onion: 'deep' },
@@ -45,7 +45,14 @@ const PLANS: readonly (readonly [string, Plan])[] = [
   ],
 ];
 
-const FORM = { faults: [], keepHabit: vi.fn(), keepKind: vi.fn(), dropKind: vi.fn(), onBack: vi.fn() };
+const FORM = {
+  faults: [],
+  keepHabit: vi.fn(),
+  keepKind: vi.fn(),
+  dropKind: vi.fn(),
+  keepThing: vi.fn(),
+  onBack: vi.fn(),
+};
 
 function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn()) {
   return shown(

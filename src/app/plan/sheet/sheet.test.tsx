@@ -121,7 +121,7 @@ describe('the bench sheet', () => {
         title="Oxtail"
         faults={[
           {
-            field: 'heat.tempC',
+            field: 'course.0.heat.tempC',
             says: {
               code: 'fault.tooMuch',
               params: {

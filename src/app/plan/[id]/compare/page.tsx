@@ -1,3 +1,4 @@
+import { modesOf } from '@/core/choices';
 import { AsidePage } from '@/app/AsideNote';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
@@ -24,7 +25,5 @@ export default async function ComparePage({ params }: Props) {
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const plan = found.value;
   const kitchen = await readKitchen(db);
-  return (
-    <Compare id={plan.id} updatedAtMs={plan.updatedAtMs} input={plan.input} fan={kitchen.ovens.at(0)?.fan ?? false} />
-  );
+  return <Compare id={plan.id} updatedAtMs={plan.updatedAtMs} input={plan.input} modes={modesOf(kitchen)} />;
 }

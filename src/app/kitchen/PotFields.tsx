@@ -1,0 +1,199 @@
+'use client';
+
+import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { LIMITS } from '@/core/choices';
+import {
+  OWN_LIDS,
+  type OwnLid,
+  POT_FORMS,
+  POT_MATERIALS,
+  type Pot,
+  type PotForm,
+  type PotMaterial,
+} from '@/core/larder';
+import { potShape, potVolumeL, usualPotKg } from '@/core/material';
+import { FieldRow, LabelText } from '@/ui/controls/frame';
+import { Mute } from '@/ui/controls/Panel';
+import { QuantityField } from '@/ui/controls/QuantityField';
+import { SelectField } from '@/ui/controls/SelectField';
+import { TextField } from '@/ui/controls/TextField';
+import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
+import { useWords } from '@/ui/KitchenContext';
+
+const Lids = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  > span {
+    flex-basis: 100%;
+  }
+`;
+
+const Tick = styled(CheckboxButton)`
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 32px;
+  cursor: pointer;
+  &::before {
+    content: '';
+    width: 20px;
+    height: 20px;
+    border: 2px solid var(--rim);
+    border-radius: 5px;
+    background: var(--plate);
+  }
+  &[data-selected]::before {
+    background: var(--ink);
+    box-shadow: inset 0 0 0 3px var(--plate);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+const Shown = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 190px) minmax(0, 1fr);
+  gap: 14px;
+  align-items: center;
+  p {
+    font-size: 15px;
+  }
+  @media (max-width: 420px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+interface PotFieldsProps {
+  readonly pot: Pot;
+  readonly onChange: (pot: Pot) => void;
+}
+
+/** Whether a typed pot can be kept: a name, and inside measures within what is planned. */
+export function potIsWhole(pot: Pot): boolean {
+  const [least, most] = LIMITS.potAcrossMm;
+  const across = [pot.lengthMm, pot.widthMm].every((mm) => mm >= least && mm <= most);
+  const [low, high] = LIMITS.potHeightMm;
+  return (
+    pot.name.trim() !== '' &&
+    across &&
+    pot.heightMm >= low &&
+    pot.heightMm <= high &&
+    pot.massKg >= 0.2 &&
+    pot.massKg <= 30
+  );
+}
+
+/** A pot's name, shape, inside measures, weight, material and lids, drawn to scale as they are typed. */
+export function PotFields({ pot, onChange }: PotFieldsProps) {
+  const w = useWords();
+  const set = (part: Partial<Pot>): void => {
+    const next = { ...pot, ...part };
+    onChange(next.shape === 'round' ? { ...next, widthMm: next.lengthMm } : next);
+  };
+  const length = (mm: number): string => w.quantity(mm, 'length');
+  const [low, high] = LIMITS.potAcrossMm;
+  const limits = { least: length(low), most: length(high) };
+  const wrong = (mm: number, [least, most]: readonly [number, number]): string | undefined =>
+    mm >= least && mm <= most ? undefined : w.text('potFields.limits', { least: length(least), most: length(most) });
+  const size = potShape(pot);
+  const whole = wrong(pot.lengthMm, LIMITS.potAcrossMm) ?? wrong(pot.widthMm, LIMITS.potAcrossMm);
+  return (
+    <>
+      <TextField
+        label={w.text('potFields.name')}
+        value={pot.name}
+        onChange={(name) => {
+          set({ name });
+        }}
+      />
+      <FieldRow>
+        <SelectField
+          label={w.text('potFields.shape')}
+          value={pot.shape}
+          sections={[{ options: POT_FORMS.map((id) => ({ id, label: w.text(`potFields.shape.${id}`) })) }]}
+          onChange={(shape) => {
+            set({ shape: shape as PotForm });
+          }}
+        />
+        <SelectField
+          label={w.text('potFields.material')}
+          value={pot.material}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.text(`material.${id}`) })) }]}
+          onChange={(material) => {
+            set({ material: material as PotMaterial });
+          }}
+        />
+      </FieldRow>
+      <FieldRow>
+        <QuantityField
+          label={w.text(pot.shape === 'round' ? 'potFields.across' : 'potFields.length')}
+          dimension="length"
+          value={pot.lengthMm}
+          error={wrong(pot.lengthMm, LIMITS.potAcrossMm)}
+          onChange={(lengthMm) => {
+            set({ lengthMm });
+          }}
+        />
+        {pot.shape === 'round' ? null : (
+          <QuantityField
+            label={w.text('potFields.width')}
+            dimension="length"
+            value={pot.widthMm}
+            error={wrong(pot.widthMm, LIMITS.potAcrossMm)}
+            onChange={(widthMm) => {
+              set({ widthMm });
+            }}
+          />
+        )}
+        <QuantityField
+          label={w.text('potFields.deep')}
+          dimension="length"
+          value={pot.heightMm}
+          error={wrong(pot.heightMm, LIMITS.potHeightMm)}
+          onChange={(heightMm) => {
+            set({ heightMm });
+          }}
+        />
+      </FieldRow>
+      <FieldRow>
+        <QuantityField
+          label={w.text('potFields.weight')}
+          dimension="mass"
+          value={pot.massKg}
+          error={pot.massKg >= 0.2 && pot.massKg <= 30 ? undefined : w.text('potFields.weightLimits')}
+          onChange={(massKg) => {
+            set({ massKg });
+          }}
+        />
+        <Mute>
+          {whole === undefined
+            ? w.text('potFields.usualWeight', { weight: w.quantity(usualPotKg(size, pot.material), 'mass') })
+            : w.text('potFields.limits', limits)}
+        </Mute>
+      </FieldRow>
+      <Lids
+        value={[...pot.lids]}
+        onChange={(lids) => {
+          set({ lids: OWN_LIDS.filter((id): id is OwnLid => lids.includes(id)) });
+        }}
+      >
+        <LabelText>{w.text('potFields.lids')}</LabelText>
+        {OWN_LIDS.map((id) => (
+          <CheckboxField key={id} value={id}>
+            <Tick>{w.label('lid', id)}</Tick>
+          </CheckboxField>
+        ))}
+      </Lids>
+      {whole === undefined && wrong(pot.heightMm, LIMITS.potHeightMm) === undefined ? (
+        <Shown>
+          <PotFromAbove pot={pot} />
+          <p>{w.text('potFields.holds', { volume: w.quantity(potVolumeL(size), 'volume') })}</p>
+        </Shown>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,215 @@
+'use client';
+
+import {
+  BURNER_KINDS,
+  type Burner,
+  type BurnerKind,
+  burnerNetW,
+  type Oven,
+  OVEN_KINDS,
+  type Pan,
+  POT_MATERIALS,
+  type PotMaterial,
+  USUAL_RING_W,
+} from '@/core/larder';
+import { FieldRow } from '@/ui/controls/frame';
+import { NumberField } from '@/ui/controls/NumberField';
+import { Mute } from '@/ui/controls/Panel';
+import { QuantityField } from '@/ui/controls/QuantityField';
+import { SelectField } from '@/ui/controls/SelectField';
+import { TextField } from '@/ui/controls/TextField';
+import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
+import { useWords } from '@/ui/KitchenContext';
+
+interface FieldsProps<T> {
+  readonly thing: T;
+  readonly onChange: (thing: T) => void;
+}
+
+/** What pans may measure and weigh: mm across the floor, and kg. */
+export const PAN_LIMITS = { acrossMm: [100, 800], massKg: [0.2, 15] } as const;
+export const RING_LIMITS_W = [100, 10_000] as const;
+
+const SHAPES = ['round', 'rectangle'] as const;
+
+/** A pan's floor, weight and material, drawn to scale as it is typed. */
+export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
+  const w = useWords();
+  const set = (part: Partial<Pan>): void => {
+    const next = { ...thing, ...part };
+    onChange(next.shape === 'round' ? { ...next, widthMm: next.lengthMm } : next);
+  };
+  const [least, most] = PAN_LIMITS.acrossMm;
+  const wrong = (mm: number): string | undefined =>
+    mm >= least && mm <= most
+      ? undefined
+      : w.text('potFields.limits', { least: w.quantity(least, 'length'), most: w.quantity(most, 'length') });
+  return (
+    <>
+      <TextField
+        label={w.text('potFields.name')}
+        value={thing.name}
+        onChange={(name) => {
+          set({ name });
+        }}
+      />
+      <FieldRow>
+        <SelectField
+          label={w.text('potFields.shape')}
+          value={thing.shape}
+          sections={[{ options: SHAPES.map((id) => ({ id, label: w.text(`potFields.shape.${id}`) })) }]}
+          onChange={(shape) => {
+            set({ shape: SHAPES.find((id) => id === shape) ?? 'round' });
+          }}
+        />
+        <SelectField
+          label={w.text('potFields.material')}
+          value={thing.material}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.text(`material.${id}`) })) }]}
+          onChange={(material) => {
+            set({ material: material as PotMaterial });
+          }}
+        />
+      </FieldRow>
+      <FieldRow>
+        <QuantityField
+          label={w.text(thing.shape === 'round' ? 'potFields.floorAcross' : 'potFields.floorLength')}
+          dimension="length"
+          value={thing.lengthMm}
+          error={wrong(thing.lengthMm)}
+          onChange={(lengthMm) => {
+            set({ lengthMm });
+          }}
+        />
+        {thing.shape === 'round' ? null : (
+          <QuantityField
+            label={w.text('potFields.floorWidth')}
+            dimension="length"
+            value={thing.widthMm}
+            error={wrong(thing.widthMm)}
+            onChange={(widthMm) => {
+              set({ widthMm });
+            }}
+          />
+        )}
+        <QuantityField
+          label={w.text('potFields.panWeight')}
+          dimension="mass"
+          value={thing.massKg}
+          error={
+            thing.massKg >= PAN_LIMITS.massKg[0] && thing.massKg <= PAN_LIMITS.massKg[1]
+              ? undefined
+              : w.text('potFields.limits', {
+                  least: w.quantity(PAN_LIMITS.massKg[0], 'mass'),
+                  most: w.quantity(PAN_LIMITS.massKg[1], 'mass'),
+                })
+          }
+          onChange={(massKg) => {
+            set({ massKg });
+          }}
+        />
+      </FieldRow>
+      {wrong(thing.lengthMm) === undefined && wrong(thing.widthMm) === undefined ? (
+        <div style={{ maxWidth: 190 }}>
+          <PotFromAbove pot={thing} />
+        </div>
+      ) : null}
+    </>
+  );
+}
+
+export function OvenFields({ thing, onChange }: FieldsProps<Oven>) {
+  const w = useWords();
+  return (
+    <>
+      <TextField
+        label={w.text('potFields.name')}
+        value={thing.name}
+        onChange={(name) => {
+          onChange({ ...thing, name });
+        }}
+      />
+      <SelectField
+        label={w.text('ovenFields.kind')}
+        value={thing.kind}
+        sections={[
+          {
+            options: OVEN_KINDS.map((id) => ({
+              id,
+              label: w.text(`ovenFields.kind.${id}`),
+              why: w.text(`ovenFields.kind.${id}.why`),
+            })),
+          },
+        ]}
+        onChange={(kind) => {
+          onChange({ ...thing, kind: kind as Oven['kind'] });
+        }}
+      />
+    </>
+  );
+}
+
+const RINGS = ['small', 'middle', 'large'] as const;
+
+export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
+  const w = useWords();
+  const [least, most] = RING_LIMITS_W;
+  const ring = RINGS.find((id) => USUAL_RING_W[thing.kind][id] === thing.powerW);
+  return (
+    <>
+      <TextField
+        label={w.text('potFields.name')}
+        value={thing.name}
+        onChange={(name) => {
+          onChange({ ...thing, name });
+        }}
+      />
+      <FieldRow>
+        <SelectField
+          label={w.text('burnerFields.kind')}
+          value={thing.kind}
+          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.text(`burner.${id}`) })) }]}
+          onChange={(id) => {
+            const kind = id as BurnerKind;
+            onChange({ ...thing, kind, ...(ring && { powerW: USUAL_RING_W[kind][ring] }) });
+          }}
+        />
+        <SelectField
+          label={w.text('burnerFields.ring')}
+          placeholder={w.text('burnerFields.asTyped')}
+          value={ring ?? ''}
+          sections={[
+            {
+              options: RINGS.map((id) => ({
+                id,
+                label: w.text(`burnerFields.ring.${id}`),
+                why: w.quantity(USUAL_RING_W[thing.kind][id], 'power'),
+              })),
+            },
+          ]}
+          onChange={(id) => {
+            const chosen = RINGS.find((r) => r === id);
+            if (chosen) onChange({ ...thing, powerW: USUAL_RING_W[thing.kind][chosen] });
+          }}
+        />
+        <NumberField
+          label={w.text('burnerFields.power')}
+          unit="W"
+          step={100}
+          value={thing.powerW}
+          error={
+            thing.powerW >= least && thing.powerW <= most
+              ? undefined
+              : w.text('potFields.limits', { least: w.quantity(least, 'power'), most: w.quantity(most, 'power') })
+          }
+          onChange={(powerW) => {
+            onChange({ ...thing, powerW });
+          }}
+        />
+      </FieldRow>
+      {Number.isFinite(thing.powerW) ? (
+        <Mute>{w.text('burnerFields.arrives', { power: w.quantity(burnerNetW(thing), 'power') })}</Mute>
+      ) : null}
+    </>
+  );
+}
