@@ -39,8 +39,8 @@ const Bar = styled.header`
   }
   @media (max-width: 560px) {
     > div {
-      gap: 14px;
-      padding: 0 12px;
+      gap: 6px;
+      padding: 0 10px;
     }
   }
   @media (max-width: 380px) {
@@ -89,10 +89,17 @@ const Nav = styled.nav`
   a:hover {
     background: rgb(252 252 248 / 8%);
   }
-  @media (max-width: 380px) {
+  @media (max-width: 560px) {
     gap: 0;
+    justify-content: space-evenly;
     a {
       padding: 4px 6px 0;
+    }
+  }
+  @media (max-width: 380px) {
+    a {
+      padding: 4px 3px 0;
+      font-size: 15px;
     }
   }
 `;

@@ -24,7 +24,7 @@ import { type Words } from '@/words/words';
 
 const Cards = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
   gap: 12px;
   margin: 10px 0 12px;
   > li {
@@ -47,7 +47,7 @@ const Cards = styled.ul`
 
 const Shown = styled.div`
   display: grid;
-  grid-template-columns: 92px minmax(0, 1fr);
+  grid-template-columns: 110px minmax(0, 1fr);
   gap: 12px;
   align-items: center;
   > svg {
@@ -165,7 +165,11 @@ function thingsOf(kitchen: Kitchen, list: Equipment['list']): Equipment[] {
 }
 
 /** What there is to say of a thing, and how it looks. */
-function shown(thing: Equipment, w: Words): { readonly lines: readonly string[]; readonly picture: ReactNode } {
+function shown(
+  thing: Equipment,
+  w: Words,
+  widestMm: number,
+): { readonly lines: readonly string[]; readonly picture: ReactNode } {
   switch (thing.list) {
     case 'pots': {
       const { item } = thing;
@@ -180,7 +184,7 @@ function shown(thing: Equipment, w: Words): { readonly lines: readonly string[];
           }),
           lids.length > 0 ? w.list(lids) : w.text('kitchen.noLid'),
         ],
-        picture: <PotFromAbove pot={item} />,
+        picture: <PotFromAbove pot={item} widestMm={widestMm} figure={false} />,
       };
     }
     case 'pans': {
@@ -195,7 +199,7 @@ function shown(thing: Equipment, w: Words): { readonly lines: readonly string[];
             material: w.text(`material.${item.material}`),
           }),
         ],
-        picture: <PotFromAbove pot={item} />,
+        picture: <PotFromAbove pot={item} widestMm={widestMm} figure={false} />,
       };
     }
     case 'ovens':
@@ -212,6 +216,10 @@ function shown(thing: Equipment, w: Words): { readonly lines: readonly string[];
       };
   }
 }
+
+/** The widest of all pots and pans, mm. */
+const widest = ({ pots, pans }: Kitchen): number =>
+  Math.max(...[...pots, ...pans].flatMap((p) => [p.lengthMm, p.widthMm]));
 
 interface OpenThing {
   readonly thing: Equipment;
@@ -256,7 +264,7 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
           <Mute>{w.text(`kitchen.${list}.why`)}</Mute>
           <Cards>
             {thingsOf(kitchen, list).map((thing) => {
-              const { lines, picture } = shown(thing, w);
+              const { lines, picture } = shown(thing, w, widest(kitchen));
               const { id, name } = thing.item;
               return (
                 <li key={id}>

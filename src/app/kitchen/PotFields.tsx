@@ -122,7 +122,7 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
         <SelectField
           label={w.text('potFields.material')}
           value={pot.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.text(`material.${id}`) })) }]}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title({ code: `material.${id}` }) })) }]}
           onChange={(material) => {
             set({ material: material as PotMaterial });
           }}

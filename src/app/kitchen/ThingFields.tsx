@@ -65,7 +65,7 @@ export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
         <SelectField
           label={w.text('potFields.material')}
           value={thing.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.text(`material.${id}`) })) }]}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title({ code: `material.${id}` }) })) }]}
           onChange={(material) => {
             set({ material: material as PotMaterial });
           }}
@@ -168,7 +168,7 @@ export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
         <SelectField
           label={w.text('burnerFields.kind')}
           value={thing.kind}
-          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.text(`burner.${id}`) })) }]}
+          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.title({ code: `burner.${id}` }) })) }]}
           onChange={(id) => {
             const kind = id as BurnerKind;
             onChange({ ...thing, kind, ...(ring && { powerW: USUAL_RING_W[kind][ring] }) });
@@ -182,7 +182,7 @@ export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
             {
               options: RINGS.map((id) => ({
                 id,
-                label: w.text(`burnerFields.ring.${id}`),
+                label: w.title({ code: `burnerFields.ring.${id}` }),
                 why: w.quantity(USUAL_RING_W[thing.kind][id], 'power'),
               })),
             },

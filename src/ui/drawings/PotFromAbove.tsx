@@ -4,20 +4,28 @@ import { type Pan, type Pot } from '@/core/larder';
 import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 190, height: 150 };
-/** All are drawn to one scale, so that one can be told from another: the widest that can be planned fills the frame. */
+/** The widest that can be planned: beside nothing else, it fills the frame. */
 const WIDEST_MM = 600;
 const RIM = 5;
 const RULE_MM = 100;
 
-/** A pot or pan seen from above, to the scale that all share, with a rule beneath it. */
-export function PotFromAbove({ pot }: { readonly pot: Pick<Pot | Pan, 'shape' | 'lengthMm' | 'widthMm' | 'name'> }) {
+interface PotFromAboveProps {
+  readonly pot: Pick<Pot | Pan, 'shape' | 'lengthMm' | 'widthMm' | 'name'>;
+  /** How wide the widest is of those it stands beside: all are drawn to one scale, so that one can be told from another. */
+  readonly widestMm?: number;
+  /** Whether its length is written into it. */
+  readonly figure?: boolean;
+}
+
+/** A pot or pan seen from above, to scale, with a rule beneath it. */
+export function PotFromAbove({ pot, widestMm = WIDEST_MM, figure = true }: PotFromAboveProps) {
   const w = useWords();
-  const scale = (VIEW.width - 2 * RIM) / WIDEST_MM;
+  const scale = (VIEW.width - 2 * RIM) / widestMm;
   const rx = (pot.lengthMm * scale) / 2;
   const ry = (pot.widthMm * scale) / 2;
   const cx = VIEW.width / 2;
   const cy = Math.max(ry + RIM + 2, 60);
-  const height = cy + ry + 34;
+  const height = cy + ry + 42;
   const rule = RULE_MM * scale;
   const says = w.text('potFromAbove.says', {
     name: pot.name,
@@ -50,22 +58,26 @@ export function PotFromAbove({ pot }: { readonly pot: Pick<Pot | Pan, 'shape' | 
           <ellipse cx={cx} cy={cy} rx={rx} ry={ry} fill="var(--hot-air)" />
         </>
       )}
-      <path
-        d={`M${String(cx - rx)} ${String(cy)} H${String(cx + rx)}`}
-        stroke="var(--ink)"
-        strokeWidth="1.2"
-        strokeDasharray="3 3"
-      />
-      <text x={cx} y={cy - 6} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
-        {w.quantity(pot.lengthMm, 'length')}
-      </text>
+      {figure ? (
+        <>
+          <path
+            d={`M${String(cx - rx)} ${String(cy)} H${String(cx + rx)}`}
+            stroke="var(--ink)"
+            strokeWidth="1.2"
+            strokeDasharray="3 3"
+          />
+          <text x={cx} y={cy - 6} textAnchor="middle" fontSize="14" fontWeight="700" fill="var(--ink)">
+            {w.quantity(pot.lengthMm, 'length')}
+          </text>
+        </>
+      ) : null}
       <path
         d={`M${String(cx - rule / 2)} ${String(cy + ry + 16)} h${String(rule)} m0 -4 v8 M${String(cx - rule / 2)} ${String(cy + ry + 12)} v8`}
         stroke="var(--ink)"
         strokeWidth="1.2"
         fill="none"
       />
-      <text x={cx} y={cy + ry + 32} textAnchor="middle" fontSize="12" fill="var(--ink)">
+      <text x={cx} y={cy + ry + 36} textAnchor="middle" fontSize="17" fill="var(--ink)">
         {w.quantity(RULE_MM, 'length')}
       </text>
     </svg>

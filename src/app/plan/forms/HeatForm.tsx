@@ -89,7 +89,7 @@ function UntilFields({
 }) {
   const { until } = stage;
   return (
-    <FieldRow>
+    <>
       <SelectField
         label={w.text('heatForm.until', { number })}
         value={until.kind}
@@ -131,7 +131,7 @@ function UntilFields({
           }}
         />
       ) : null}
-    </FieldRow>
+    </>
   );
 }
 
