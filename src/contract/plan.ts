@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import { AVOIDABLE, FATES, SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder';
-import { APPETITES, type PlanInput, RESULTS } from '../core/choices';
+import {
+  APPETITES,
+  END_THICKENERS,
+  ENRICHINGS,
+  MEAT_ENDS,
+  type PlanInput,
+  RESULTS,
+  RUNGS,
+  SOLIDS_WAYS,
+  TOSSED,
+} from '../core/choices';
 import { choice, id, moment, name, quantity } from './fields';
 import { burnerSchema, courseSchema, panSchema, potSchema } from './equipment';
 
@@ -67,7 +77,16 @@ export const planInputSchema = z.strictObject({
   }),
   bare: z.strictObject({ minutes: quantity, tempC: quantity, smoke: z.boolean() }).nullable(),
   course: courseSchema,
-  finish: z.strictObject({ sauceLPerPlate: quantity }),
+  finish: z.strictObject({
+    sauceLPerPlate: quantity,
+    reduce: z.boolean(),
+    solids: z.enum(SOLIDS_WAYS),
+    meat: z.enum(MEAT_ENDS),
+    thickener: z.enum(END_THICKENERS),
+    rung: z.enum(RUNGS),
+    enrich: z.enum(ENRICHINGS),
+    toss: z.enum(TOSSED),
+  }),
   day: z.strictObject({
     cooks: quantity,
     burners: quantity,

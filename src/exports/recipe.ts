@@ -2,7 +2,7 @@ import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from
 import { sideById } from '../core/larder';
 import { doneSign } from '../core/cook';
 import { firstStage, heatSays } from '../core/choices';
-import { type Plan } from '../core/plan';
+import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
 
@@ -113,7 +113,8 @@ function braiseSteps(plan: Plan): Message[] {
   ];
 }
 
-function finishSteps({ countOut, ahead, finish, liquid }: Plan): Message[] {
+function finishSteps(plan: Plan): Message[] {
+  const { countOut, ahead, liquid } = plan;
   return [
     ...(countOut.length > 0
       ? [
@@ -126,11 +127,7 @@ function finishSteps({ countOut, ahead, finish, liquid }: Plan): Message[] {
         ]
       : []),
     ...(ahead ? [say('recipe.cool', { time: minutes(ahead.cooling.iceMin) })] : []),
-    say('recipe.reduce', {
-      fat: litres(finish.fat.value),
-      sauce: litres(finish.sauce.value),
-      time: minutes(finish.reduce.value),
-    }),
+    ...steps(plan),
     ...(ahead ? [say('recipe.warm', { time: minutes(ahead.reheating.minutes) })] : []),
     ...liquid.herbs.lines
       .filter((l) => l.herb.when === 'end')

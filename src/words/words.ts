@@ -53,6 +53,9 @@ function isRange(param: object): param is QuantityRange {
   return 'as' in param && 'low' in param;
 }
 
+/** Lists that are not sentences of their own. */
+const JOINED = { comma: ', ', semicolon: '; ', space: ' ' } as const;
+
 /** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */
 export class Words {
   private readonly parsed = new Map<string, IntlMessageFormat>();
@@ -107,8 +110,8 @@ export class Words {
   }
 
   /** Texts as one, as this language joins them. */
-  list(texts: readonly string[], join: 'and' | 'or' | 'comma' | 'semicolon' = 'and'): string {
-    if (join === 'comma' || join === 'semicolon') return texts.join(join === 'comma' ? ', ' : '; ');
+  list(texts: readonly string[], join: 'and' | 'or' | keyof typeof JOINED = 'and'): string {
+    if (join !== 'and' && join !== 'or') return texts.join(JOINED[join]);
     let format = this.lists.get(join);
     if (!format) {
       format = new Intl.ListFormat(this.audience.language.tag, {

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { KitchenScreen } from './KitchenScreen';
 import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
-import { retype, shown } from '@/testing/screen';
+import { choose, retype, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 
 const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
@@ -62,8 +62,7 @@ describe('the kitchen', () => {
   it('fills in what a ring usually draws, and says what of it reaches the pan', async () => {
     const { hand, server } = open();
     await hand.click(press('Add a burner'));
-    await hand.click(press(/Kind$/));
-    await hand.click(await screen.findByRole('option', { name: /induction/ }));
+    await choose(hand, /Kind$/, /induction/i);
     expect(screen.getByRole('dialog').textContent).toContain('reaches the pan');
     await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Keep' }));
     await waitFor(() => {

@@ -13,7 +13,7 @@ import { MeatPanel } from './panels/MeatPanel';
 import { PotPanel } from './panels/PotPanel';
 import { SearPanel } from './panels/SearPanel';
 import { ServePanel } from './panels/ServePanel';
-import { endsDry, type Plan } from '@/core/plan';
+import { endsDry, finishSteps, type Plan } from '@/core/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
@@ -22,6 +22,12 @@ import { useWords } from '@/ui/KitchenContext';
 const Work = styled(Panel)`
   container: work / inline-size;
   min-height: 100%;
+`;
+
+const Steps = styled.ol`
+  padding-left: 20px;
+  display: grid;
+  gap: 3px;
 `;
 
 const Head = styled.div`
@@ -117,7 +123,16 @@ function FinishPanel({ plan }: PanelProps) {
           return [
             <li key={s.id}>
               <span>
-                <b>{w.clockBeside(s.fromMs, plan.day.serveMs)}</b> {w.text(`after.${id}`)}
+                <b>{w.clockBeside(s.fromMs, plan.day.serveMs)}</b>{' '}
+                {id === 'finish' ? (
+                  <Steps>
+                    {finishSteps(plan).map((step) => (
+                      <li key={step.code}>{w.say(step)}</li>
+                    ))}
+                  </Steps>
+                ) : (
+                  w.text(`after.${id}`)
+                )}
               </span>
               <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
             </li>,

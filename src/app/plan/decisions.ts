@@ -43,6 +43,19 @@ function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'te
   };
 }
 
+/** What is done between heat and plate, in a few words. */
+function finishSentence({ finish, base }: PlanInput, w: Words): string {
+  const ways = [
+    ...(finish.meat === 'whole' ? [] : [w.text(`sentence.meat.${finish.meat}`)]),
+    ...(finish.solids === 'leave' ? [] : [w.text(`sentence.solids.${finish.solids}`)]),
+    w.text('sentence.fatOff'),
+    ...(finish.reduce ? [w.text('sentence.boilDown')] : []),
+    ...(base.thicken === 'end' ? [w.text('sentence.thicken')] : []),
+  ];
+  const said = w.list(ways, 'comma');
+  return said.charAt(0).toLocaleUpperCase(w.locale) + said.slice(1);
+}
+
 /** The eight decisions as they stand. Figures that follow from the plan show a dash until there is one. */
 export function sentences(
   input: PlanInput,
@@ -129,8 +142,12 @@ export function sentences(
       figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
     },
     finish: {
-      text: w.text('sentence.finish'),
-      detail: fig((p) => w.text('sentence.sauce', { sauce: w.quantity(p.finished.sauceL, 'volume') })),
+      text: finishSentence(input, w),
+      detail: fig((p) =>
+        w.text(p.finished.reduceMinutes > 0 ? 'sentence.sauceTo' : 'sentence.sauceAsIs', {
+          sauce: w.quantity(p.finished.sauceL, 'volume'),
+        }),
+      ),
       figure: fig((p) => w.quantity(p.work.finish, 'minutes')),
     },
     serve: {

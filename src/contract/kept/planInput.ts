@@ -81,12 +81,24 @@ const fixedNotHeld: Step = (second) => {
   return { ...second, day: { ...day, fixed: held, ahead } };
 };
 
+const STRAINED_AND_REDUCED: Json = {
+  reduce: true,
+  solids: 'strain',
+  meat: 'whole',
+  thickener: 'flourWhite',
+  rung: 'light',
+  enrich: 'none',
+  toss: 'none',
+};
+
 /**
  * 3 had round pots by their width, and one heat under one lid from first to last; 4 has pots of any shape with lids of their
- * own, and stages of heat. A pot that was braised in under a lid has that lid.
+ * own, stages of heat, and a finish that is chosen. A pot that was braised in under a lid has that lid; every braise was
+ * strained, boiled down and thickened with flour.
  */
 export const shapesAndStages: Step = ({ heat, lid, pot, ...third }) => ({
   ...third,
+  finish: { ...(third.finish as Json), ...STRAINED_AND_REDUCED },
   pot: potWithLids(pot as Json, lid),
   bare: null,
   course: [{ heat, lid, until: { kind: 'end' } }],

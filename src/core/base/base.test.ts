@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { basePlan, type BaseQuestion, FORGOTTEN, onionMinutes, usualBase } from './base';
 import { GARNISHES } from '../larder';
-import { flourFor, viscosity } from '../sauce';
 import { english, WORDS } from '../../testing/words';
 
 const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQuestion> = {}): BaseQuestion => ({
@@ -10,6 +9,8 @@ const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQu
   searFatL: 0.03,
   sauceL: 0.32,
   gelatinGPerL: 20,
+  rung: 'light',
+  thickener: 'corn',
   ...rest,
 });
 
@@ -71,11 +72,11 @@ describe('the base', () => {
   });
 
   it('weighs flour for the reduced sauce, worked by hand, and more of it for a brown roux', () => {
-    // ln 18 = 2.890; less 0.02 × 20 = 0.4; over 0.078 is 31.9 g/l; in 0.32 l: 10.2 g.
-    expect(flourFor('light', 0.32, 20)).toBeCloseTo(10.22, 1);
-    expect((basePlan(question({ thicken: 'roux' })).flour?.value ?? 0) * 1000).toBeCloseTo(10.22 / 0.65, 1);
-    expect(flourFor('thin', 0.32, 120)).toBe(0);
-    expect(viscosity(20, 0)).toBeCloseTo(4.76, 2);
+    // 8 over 0.6 e^(0.025 × 20) is 8.087; 7.087^(1/2.75) × 4.5 is 9.17 g/l of starch; in 0.32 l 2.93 g.
+    expect((basePlan(question({ thicken: 'end' })).flour?.value ?? 0) * 1000).toBeCloseTo(2.93, 1);
+    expect((basePlan(question({ thicken: 'early' })).flour?.value ?? 0) * 1000).toBeCloseTo(2.93 / 0.5, 1);
+    expect((basePlan(question({ thicken: 'roux' })).flour?.value ?? 0) * 1000).toBeCloseTo(2.93 / 0.33, 1);
+    expect(basePlan(question({ thicken: 'none' })).flour).toBeNull();
   });
 
   it('knows where a forgotten step can still go in', () => {

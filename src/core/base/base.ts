@@ -1,7 +1,7 @@
-import { figure, type Figure, input as from, kg as mass, type Message, minutes as time, nameOf, say } from '../message';
+import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say } from '../message';
 import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
-import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf } from '../choices';
-import { type Consistency, FLOUR_PER_STARCH, type FlourCooking, flourFor } from '../sauce';
+import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf, type Rung } from '../choices';
+import { gramsFor, STRENGTH, type Thickener } from '../finish';
 
 /** One thing done at the base, in order. */
 export interface BaseStep {
@@ -36,6 +36,9 @@ export interface BaseQuestion {
   readonly searFatL: number;
   readonly sauceL: number;
   readonly gelatinGPerL: number;
+  /** How thick the sauce is to be, and what thickens it at the end. */
+  readonly rung: Rung;
+  readonly thickener: Thickener;
 }
 
 const LATENT_JKG = 2.26e6;
@@ -55,12 +58,10 @@ const RENDER_SHARE = 0.4;
 const FAT_KG_L = 0.9;
 const PASTE_MIN = 3;
 const ROUX_MIN: Readonly<Record<'early' | 'roux', number>> = { early: 2, roux: 8 };
-const FLOUR_COOKING: Readonly<Record<'early' | 'roux' | 'end', FlourCooking>> = {
-  early: 'white',
-  roux: 'brown',
-  end: 'white',
+const FLOUR_COOKED: Readonly<Record<'early' | 'roux', Thickener>> = {
+  early: 'flourWhite',
+  roux: 'flourBrown',
 };
-const TARGET: Consistency = 'light';
 
 /** Honest minutes for an amount of onion: warming, then driving its water off on a heat that does not scorch it. */
 export function onionMinutes(kg: number, colour: WayOf<'onion'>): number {
@@ -140,8 +141,8 @@ export function basePlan(q: BaseQuestion): BasePlan {
     });
   }
   if (base.pasteWhen !== 'none' && base.pasteKg > 0) steps.push(pasteStep(base.pasteKg, base.pasteWhen));
-  const cooking = base.thicken === 'none' ? undefined : FLOUR_COOKING[base.thicken];
-  const flourG = cooking === undefined ? 0 : flourFor(TARGET, q.sauceL, q.gelatinGPerL, cooking);
+  const by = base.thicken === 'none' ? undefined : base.thicken === 'end' ? q.thickener : FLOUR_COOKED[base.thicken];
+  const flourG = by === undefined ? 0 : gramsFor(q.rung, q.sauceL, q.gelatinGPerL, by);
   if ((base.thicken === 'early' || base.thicken === 'roux') && flourG > 0.5) {
     steps.push({
       id: 'flour',
@@ -204,10 +205,10 @@ export function basePlan(q: BaseQuestion): BasePlan {
             [
               from('sauce', q.sauceL, 'volume'),
               from('gelatinInIt', q.gelatinGPerL, 'gramsPerL'),
-              from('strengthOfThisFlour', cooking === 'brown' ? 0.65 : 1, 'share'),
+              from('strengthOfThis', by === undefined ? 1 : STRENGTH[by], 'share'),
             ],
             {
-              params: { when: base.thicken, starch: mass(flourG / FLOUR_PER_STARCH / 1000) },
+              params: { when: base.thicken, by: by ?? 'corn', rung: nameOf('rung', q.rung) },
             },
           )
         : null,

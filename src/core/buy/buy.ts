@@ -10,7 +10,7 @@ import {
   say,
   share,
 } from '../message';
-import { type Cut, cutById, CUTS } from '../larder';
+import { BIRDS, type Cut, cutById, CUTS } from '../larder';
 import { type Appetite, type MeatPart, type ResultId } from '../choices';
 
 export const APPETITE_FACTOR: Readonly<Record<Appetite, number>> = { light: 0.75, usual: 1, hearty: 1.3 };
@@ -146,7 +146,7 @@ function otherForm(cut: Cut, part: MeatPart, eaters: number, appetite: Appetite)
 }
 
 function atTheCounter(cut: Cut): Message[] {
-  const bird = cut.species === 'chicken' || cut.species === 'duck' || cut.species === 'turkey';
+  const bird = BIRDS.includes(cut.species);
   return [
     say(cut.form === 'cubes' ? 'counter.wholePiece' : 'counter.even'),
     say(cut.collagenGPerKg >= RICH_COLLAGEN ? 'counter.seams' : 'counter.marbled'),

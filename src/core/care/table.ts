@@ -39,7 +39,11 @@ const named = (name: Message, { brings, hidden }: Dietary): Ingredient => ({ nam
 
 function ingredients(input: PlanInput): Ingredient[] {
   const { base, liquid, season, sear } = input;
-  const flour = base.thicken !== 'none' || sear.dredge === 'floured' || season.when === 'flour';
+  const { thickener, enrich } = input.finish;
+  const byFlour =
+    base.thicken === 'end' ? thickener.startsWith('flour') || thickener === 'kneaded' : base.thicken !== 'none';
+  const flour = byFlour || sear.dredge === 'floured' || season.when === 'flour';
+  const butter = base.thicken === 'end' && (thickener === 'kneaded' || thickener === 'flourBlond');
   return [
     ...base.items.filter((i) => i.kg > 0).map((i) => named(nameOf('garnish', i.id), garnishById(i.id))),
     ...liquid.parts.filter((p) => p.litres > 0).map((p) => named(nameOf('liquid', p.id), liquidById(p.id))),
@@ -56,13 +60,13 @@ function ingredients(input: PlanInput): Ingredient[] {
           }),
         ]
       : []),
-    ...(base.thicken === 'end'
-      ? [
-          named(say('ingredient.thickening'), {
-            brings: [],
-            hidden: [{ avoided: 'milk', why: 'kneadedButter' }],
-          }),
-        ]
+    ...(butter ? [named(nameOf('thickener', thickener), { brings: ['milk'], hidden: [] })] : []),
+    ...(enrich === 'none' ? [] : [named(say(`shop.enrich.${enrich}`), { brings: ['milk'], hidden: [] })]),
+    ...(input.finish.toss === 'pasta'
+      ? [named(say('finishedWith.pasta'), { brings: ['gluten'], hidden: [{ avoided: 'eggs', why: 'eggPasta' }] })]
+      : []),
+    ...(input.finish.toss === 'grains'
+      ? [named(say('finishedWith.grains'), { brings: [], hidden: [{ avoided: 'gluten', why: 'wheatGrains' }] })]
       : []),
   ];
 }
@@ -88,7 +92,7 @@ function sourcesOf(input: PlanInput, cuts: readonly Cut[]): ReadonlyMap<Avoided,
     if (litres > 0 && liquidById(id).alcohol > 0) once(row('alcohol').sources, nameOf('liquid', id));
   }
   for (const cut of cuts) {
-    if (cut.species === 'pork') once(row('pork').sources, nameOf('cut', cut.id));
+    if (cut.species === 'pork' || cut.species === 'boar') once(row('pork').sources, nameOf('cut', cut.id));
     if (cut.species === 'beef' || cut.species === 'veal') once(row('beef').sources, nameOf('cut', cut.id));
   }
   for (const source of found.get('milk')?.sources ?? []) once(row('milkWithMeat').sources, source);

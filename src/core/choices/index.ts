@@ -11,12 +11,30 @@ export {
   withHeat,
   withLid,
 } from './course';
+export {
+  END_THICKENERS,
+  type EndThickener,
+  type Enriching,
+  ENRICHINGS,
+  MEAT_ENDS,
+  type MeatEnd,
+  type Rung,
+  RUNGS,
+  SOLIDS_WAYS,
+  type SolidsWay,
+  type Tossed,
+  TOSSED,
+  USUAL_SAUCE_L_PER_PLATE,
+  usualFinish,
+  withResult,
+} from './finish';
 export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
   type Appetite,
   APPETITES,
   type BaseChoice,
   type BaseItem,
+  type FinishChoice,
   type Fixed,
   LIMITS,
   type MeatPart,

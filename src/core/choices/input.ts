@@ -1,4 +1,5 @@
 import { type Bare, type HeatStage } from './course';
+import { type EndThickener, type Enriching, type MeatEnd, type Rung, type SolidsWay, type Tossed } from './finish';
 import { type Message } from '../message';
 import { type WayOf } from './ways';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
@@ -91,6 +92,22 @@ export interface LiquidChoice {
   readonly herbForm: WayOf<'herbForm'>;
 }
 
+/** What is done between the heat and the plate. */
+export interface FinishChoice {
+  /** Sauce wanted on each plate, where it is boiled down. */
+  readonly sauceLPerPlate: number;
+  /** Whether it is boiled down once the meat is out. */
+  readonly reduce: boolean;
+  readonly solids: SolidsWay;
+  readonly meat: MeatEnd;
+  /** What thickens it at the end, where it is thickened then. */
+  readonly thickener: EndThickener;
+  /** How thick it is to be, where it is thickened. */
+  readonly rung: Rung;
+  readonly enrich: Enriching;
+  readonly toss: Tossed;
+}
+
 /** Who is there to cook, on what, and what else is on the plate. */
 export interface DayChoice {
   readonly cooks: number;
@@ -125,7 +142,7 @@ export interface PlanInput {
   readonly bare: Bare | null;
   /** How the pot is heated, stage by stage; the last lasts to the end. */
   readonly course: readonly HeatStage[];
-  readonly finish: { readonly sauceLPerPlate: number };
+  readonly finish: FinishChoice;
   readonly day: DayChoice;
   /** When the plates go out, ms since 1970. */
   readonly serveAtMs: number;

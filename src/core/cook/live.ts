@@ -13,7 +13,7 @@ import {
 import { type Learning, type Lesson } from './learning';
 import { type PlanHeat } from '../choices';
 import { type HeatWay, heatWays, OPEN_SECONDS } from '../plan';
-import { finishedPot, type FinishedPot, type FinishQuestion } from '../sauce';
+import { finishedPot, type FinishedPot, type FinishQuestion } from '../finish';
 
 /** The forecast of a cook as it now stands. Minutes count from the pieces meeting the liquid. */
 export interface LiveForecast {

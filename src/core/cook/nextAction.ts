@@ -5,7 +5,8 @@ import { type CareStep } from '../cautions';
 import { chanceBy, DRY_WORTH_SAYING, etaOf, LOW_LITRES, readyEta } from '../forecast';
 import { cutById } from '../larder';
 import { heatMode, heatSays, MODES, sameHeat, stageSays } from '../choices';
-import { type Plan } from '../plan';
+import { finishSteps, type Plan } from '../plan';
+import { finishFigures } from '../finish';
 import { kg, listed, litres, type Message, minutes, moment, nameOf, noun, say, share } from '../message';
 import { stageIndex, TARGETS } from '../tenderness';
 
@@ -246,10 +247,7 @@ function afterTheHeat(state: CookState, plan: Plan, live: LiveForecast, offMs: n
   return {
     title: say('next.finish'),
     why: say('next.finish.why', {
-      liquid: litres(finished.liquidL),
-      fat: litres(finished.fatL),
-      sauce: litres(finished.sauceL),
-      time: minutes(finished.reduceMinutes),
+      steps: listed(finishSteps({ ...plan, finished, finish: finishFigures(finished, plan.finishBy) }), 'space'),
     }),
     sign: say('next.finish.sign'),
     dueMs: offMs,

@@ -30,4 +30,4 @@ export {
   smoothStep,
 } from './sources';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';
-export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, WATER_KG_PER_L } from './water';
+export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, WATER_KG_PER_L } from './water';

@@ -1,6 +1,15 @@
 import { edibleKgOf } from '../buy';
-import { type Fate, herbById, isCutId, type LidKind } from '../larder';
-import { mainStage, meatParts, type PlanInput, type WayOf, withLid } from '../choices';
+import { cutById, type Fate, herbById, isCutId, type LidKind } from '../larder';
+import {
+  type BaseItem,
+  isSmall,
+  mainStage,
+  meatParts,
+  type PlanInput,
+  usualFinish,
+  type WayOf,
+  withLid,
+} from '../choices';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
 export interface Kind {
@@ -227,12 +236,20 @@ function roughLitres(kg: number, level: number): number {
   return Math.max(0.5, kg * Math.min(1, level));
 }
 
+/** The kind's vegetables by what becomes of them. */
+const fatesOf = (kind: Kind): Pick<BaseItem, 'fate' | 'kg'>[] =>
+  kind.items.map(({ fate, gPerKg }) => ({ fate, kg: gPerKg }));
+
 /** The plan with a kind's base, liquid, herbs, spice and ways put on its meat, scaled to its weight. */
 export function withKind(input: PlanInput, kind: Kind): PlanInput {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, kind.level ?? input.liquid.level);
   return {
     ...input,
+    finish: {
+      ...usualFinish(isSmall(cutById(input.meat.cutId), input.meat), input.result, fatesOf(kind)),
+      sauceLPerPlate: input.finish.sauceLPerPlate,
+    },
     course: kind.lid === null ? input.course : withLid(input, kind.lid).course,
     season: {
       ...input.season,

@@ -10,7 +10,7 @@ export {
   type BurnerKind,
   USUAL_RING_W,
 } from './burners';
-export { type Cut, cutById, CUTS, isCutId, type Species } from './cuts';
+export { BIRDS, type Cut, cutById, CUTS, isCutId, type Species } from './cuts';
 export { type Fat, fatById, FATS, isFatId } from './fats';
 export { cutSize, type Fate, FATES, type Garnish, garnishById, GARNISHES, isGarnishId } from './garnish';
 export { isLiquidId, isReducible, type Liquid, liquidById, LIQUIDS } from './liquids';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ALLERGENS, AVOIDABLE, type Avoided, type Dietary } from './allergens';
 import { BURNER_EFFICIENCY, BURNER_KINDS, burnerNetW, panFloorM2, panHeatJK } from './burners';
-import { cutById, CUTS, isCutId } from './cuts';
+import { BIRDS, cutById, CUTS, isCutId } from './cuts';
 import { fatById, FATS, isFatId } from './fats';
 import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
 import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
@@ -63,7 +63,7 @@ describe('cuts', () => {
     }
     expect(WORDS.say({ code: `cut.${cut.id}.sign` }).length).toBeGreaterThan(8);
     expect(cut.source.length).toBeGreaterThan(8);
-    expect(cut.minSafeTempC).toBeGreaterThanOrEqual(['chicken', 'turkey', 'duck'].includes(cut.species) ? 74 : 60);
+    expect(cut.minSafeTempC).toBeGreaterThanOrEqual(BIRDS.includes(cut.species) ? 74 : 60);
   });
 
   it('are named with their animal, once', () => {

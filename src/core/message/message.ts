@@ -50,7 +50,7 @@ export interface Moment {
 /** Several things named one after the other. */
 export interface Listed {
   readonly list: readonly Param[];
-  readonly join: 'and' | 'or' | 'comma' | 'semicolon';
+  readonly join: 'and' | 'or' | 'comma' | 'semicolon' | 'space';
 }
 
 /** A bare number is counted, a bare text is what somebody typed or one of a few ids to choose by. */
@@ -87,6 +87,8 @@ export type NamedTable =
   | 'avoid'
   | 'kind'
   | 'stage'
+  | 'rung'
+  | 'thickener'
   | 'decision';
 
 /** What so many pieces or herbs are called. */

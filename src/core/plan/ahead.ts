@@ -4,7 +4,7 @@ import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating,
 import { type Message, say } from '../message';
 import { type BraiseRequest } from '../forecast';
 import { FRIDGE_C } from '../material';
-import { type FinishedPot } from '../sauce';
+import { type FinishedPot } from '../finish';
 
 /** Usually into the fridge so long before the plates: the evening before. */
 export const USUAL_AHEAD_MS = 22 * 3_600_000;

@@ -9,7 +9,8 @@ import {
   stepAt,
   summarise,
 } from '../forecast';
-import { finishedPot, USUAL_SAUCE_L_PER_PLATE } from '../sauce';
+import { USUAL_SAUCE_L_PER_PLATE } from '../choices';
+import { finishedPot } from '../finish';
 import { type Stage } from '../tenderness';
 
 const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 100) / 100 : null);
@@ -69,6 +70,11 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
       : finishedPot(ensemble, tender, {
           eaters: 1,
           sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE,
+          reduce: true,
+          leastL: 0,
+          solids: 'strain',
+          solidsKg: 0,
+          rung: null,
           powerW: 1000,
           stockGelatinG: 0,
         });

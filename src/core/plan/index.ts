@@ -4,6 +4,7 @@ export { compareWays, difference, type Way, type WayResult, waysToCompare } from
 export { changedDay, dayWays } from './dayWays';
 export { afterRecord, withCourse } from './course';
 export { braiseRequest, plannedRequest, RESULT_TARGET } from './engineRequest';
+export { enriching, finishSteps } from './finishSteps';
 export { type FitWay, fitWays } from './fit';
 export { dialCurve, type DialPoint, type SettingElsewhere, settingsElsewhere } from './heatSettings';
 export { composePlan, finishedFigures, makePlan, type Plan, PLAN_VERSION, type PlanResult } from './plan';

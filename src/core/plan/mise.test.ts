@@ -90,7 +90,7 @@ describe('advice on the liquid', () => {
   it('warns of sugar that catches, of acid on bare aluminium and of foil on it', () => {
     const sweet = plan({
       base: { ...OXTAIL_PLAN.base, items: [item('honey', 0.15), item('prune', 0.2)] },
-      finish: { sauceLPerPlate: 0.05 },
+      finish: { ...OXTAIL_PLAN.finish, sauceLPerPlate: 0.05 },
     });
     expect(sweet.liquid.sugar.value).toBeGreaterThan(200);
     expect(says(sweet)).toContain('catches');

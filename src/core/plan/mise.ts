@@ -1,6 +1,7 @@
 import { WATER_KG_PER_L } from '../heat';
 import { type PlanInput } from '../choices';
 import { type PotFilling } from './engineRequest';
+import { finishHandsMin } from './finishSteps';
 import { sizedParts } from './parts';
 import { searOf } from './searing';
 import { salting } from './salting';
@@ -22,7 +23,7 @@ import { figure, type Figure, input as from, type Message, nameOf, say } from '.
 import { boneFraction, type BraiseRequest } from '../forecast';
 import { burnerNetW, garnishById, POT_MATTER } from '../larder';
 import { prepPlan, type PrepPlan } from '../prep';
-import { type FinishedPot } from '../sauce';
+import { type FinishedPot } from '../finish';
 import { type WorkMinutes } from '../schedule';
 import { type SaltPlan } from '../season';
 import { type SearPlan } from '../sear';
@@ -66,8 +67,6 @@ export interface WorkRhythm {
 const CHOP_MIN_PER_KG = 9;
 const CHOP_LEAST_MIN = 3;
 const DEGLAZE_MIN = 2;
-/** Lifting out, straining and lifting the fat. */
-export const LIFTING_MIN = 13;
 const PLATE_MIN = 5;
 const STAGED_STOCK_MIN = 3;
 
@@ -89,6 +88,8 @@ export function mise(
     searFatL: sear.fatL.value,
     sauceL: finished.sauceL,
     gelatinGPerL: finished.gelatinGPerL,
+    rung: input.finish.rung,
+    thickener: input.finish.thickener,
   });
   const prep = prepPlan(parts, input.prepare, input.season.when === 'overnight');
   const herbs = herbPlan(input.liquid.herbs, input.liquid.herbForm, request.liquidL);
@@ -152,7 +153,7 @@ export function mise(
           (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
           (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
       ),
-      finish: Math.round(LIFTING_MIN + Math.min(180, finished.reduceMinutes)),
+      finish: Math.round(finishHandsMin(input, finished.cookedKg) + Math.min(180, finished.reduceMinutes)),
       plate: PLATE_MIN,
     },
   };

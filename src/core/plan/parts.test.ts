@@ -288,8 +288,12 @@ describe('salt through the plan', () => {
     const share = plan(salty).liquid.stockShareForSalt;
     expect(share).toBeGreaterThan(0);
     expect(share).toBeLessThan(1);
+    // With less stock it boils down to what is wanted; with all of it the salt stops it sooner.
     const thinned = plan({ ...salty, liquid: { ...salty.liquid, fillerStrength: share } });
+    expect(thinned.finished.sauceL).toBeCloseTo(0.4, 2);
     expect(thinned.salt.sauce.value).toBeCloseTo(0.01, 4);
+    expect(plan(salty).finished.sauceL).toBeGreaterThan(0.45);
+    expect(plan(salty).salt.sauce.value).toBeCloseTo(0.01, 4);
   });
 });
 

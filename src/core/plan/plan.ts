@@ -12,7 +12,8 @@ import {
   type PlanInput,
 } from '../choices';
 import { energyFigure } from './energy';
-import { LIFTING_MIN, mise, type Mise } from './mise';
+import { mise, type Mise } from './mise';
+import { bearableL } from './salting';
 import { type SizedPart, sizedParts } from './parts';
 import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
@@ -42,7 +43,7 @@ import { WATER_KG_PER_L } from '../heat';
 import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
 import { type AtTarget } from '../liquid';
-import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../sauce';
+import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../finish';
 import { type Day, type DayQuestion, type DayWork, layOutDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
 
@@ -118,12 +119,18 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
 
   const cut = request.cut;
   const step = stepAt(ensemble.assembly.grid, ready.p50);
-  const finishBy: FinishQuestion = {
+  const asked: Omit<FinishQuestion, 'leastL'> = {
     eaters: input.eaters,
     sauceLPerPlate: input.finish.sauceLPerPlate,
+    reduce: input.finish.reduce,
+    solids: input.finish.solids,
+    solidsKg: input.base.items.reduce((sum, i) => (i.fate === 'melt' || i.fate === 'strained' ? sum + i.kg : sum), 0),
     powerW: burnerNetW(input.sear.burner),
     stockGelatinG: filling.pour.gelatinG,
+    rung: input.base.thicken === 'early' || input.base.thicken === 'roux' ? input.finish.rung : null,
   };
+  const leastL = bearableL(input, filling.pour, finishedPot(ensemble, step, { ...asked, leastL: 0 }), ready.p50);
+  const finishBy: FinishQuestion = { ...asked, leastL };
   const finished = finishedPot(ensemble, step, finishBy);
   const kitchen = mise(input, request, filling, atTarget(ensemble, step, ready.p50), finished);
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
@@ -133,7 +140,16 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const dayQuestion: DayQuestion = {
     serveMs: input.serveAtMs,
     ready,
-    work: dayWork(input, kitchen, request, { likelyMin: ready.p50, readyMin: surely }, looks, ahead, stages),
+    work: dayWork(
+      input,
+      kitchen,
+      request,
+      { likelyMin: ready.p50, readyMin: surely },
+      looks,
+      ahead,
+      stages,
+      finished.reduceMinutes,
+    ),
     target: forecast.target,
     turnAtMin: looks.turnMin,
     topUp: topUpOf(input, course, ready.p50, finished),
@@ -230,6 +246,7 @@ function dayWork(
   looks: PlannedLooks,
   ahead: Ahead | null,
   stages: readonly StageTime[],
+  finishedMin: number,
 ): DayWork {
   const { rhythm, base, sear } = kitchen;
   const chosen = input.day.ahead;
@@ -271,7 +288,7 @@ function dayWork(
       const { place, warmsMin } = MODES[mode];
       return { fromMin: stage.fromMin, heat: mode, place, warmsMin, says: changeSays(stages[i - 1], stage) };
     }),
-    reduceMin: work.finish - LIFTING_MIN,
+    reduceMin: Math.min(180, finishedMin),
     lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.id),
     sides: input.day.sides,
     eaters: input.eaters,
@@ -292,6 +309,10 @@ function dayWork(
 const TOP_UP_EARLY_MIN = 10;
 const LEAST_TOP_UP_L = 0.1;
 
+/** Sauce that is wanted for everybody, and never less than keeps a pot from catching, l. */
+export const wantedSauceL = (input: Pick<PlanInput, 'eaters' | 'finish'>): number =>
+  Math.max(LOW_LITRES, input.eaters * input.finish.sauceLPerPlate);
+
 /** When the pot wants hot liquid on its way to ready, and how much, so that there is sauce for everybody at the end. */
 function topUpOf(
   input: PlanInput,
@@ -301,7 +322,7 @@ function topUpOf(
 ): DayQuestion['topUp'] {
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) < readyMin);
   if (low < 0) return undefined;
-  const wanted = Math.max(LOW_LITRES, input.eaters * input.finish.sauceLPerPlate);
+  const wanted = wantedSauceL(input);
   return {
     atMin: Math.max(0, (course.minutes[low] as number) - TOP_UP_EARLY_MIN),
     litres: Math.max(LEAST_TOP_UP_L, wanted - finished.liquidL),

@@ -1,12 +1,20 @@
 import { meatParts, type PlanInput } from '../choices';
 import { edibleKgOf } from '../buy';
 import { WATER_KG_PER_L } from '../heat';
-import { garnishById } from '../larder';
+import { cutById, garnishById } from '../larder';
 import { type PourPlan } from '../liquid';
 import { nameOf, say } from '../message';
-import { type FinishedPot } from '../sauce';
-import { saltPlan, type SaltPlan, type SaltQuestion, type SaltSource, SAUCE_SALT, usualSaltG } from '../season';
-import { type SizedPart, surfacePerM } from './parts';
+import { type FinishedPot } from '../finish';
+import {
+  saltBalance,
+  saltPlan,
+  type SaltPlan,
+  type SaltQuestion,
+  type SaltSource,
+  SAUCE_SALT,
+  usualSaltG,
+} from '../season';
+import { type SizedPart, sizedParts, surfacePerM } from './parts';
 
 /** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
 const SALT_FROM_BITES = 0.5;
@@ -20,10 +28,46 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
       name: nameOf('garnish', i.id),
       grams: i.kg * garnishById(i.id).saltGPerKg * (i.fate === 'melt' ? 1 : SALT_FROM_BITES),
     })),
+    ...meatParts(input).map((part) => {
+      const cut = cutById(part.cutId);
+      return { name: nameOf('cut', cut.id), grams: part.massKg * (cut.saltGPerKg ?? 0) };
+    }),
     ...(filling ? [{ name: say('ingredient.filling'), grams: filling.kg * filling.saltGPerKg }] : []),
   ]
     .filter((s) => s.grams > 0.05)
     .sort((a, b) => b.grams - a.grams);
+}
+
+/** Under this a pot is topped up before it is finished, l. */
+const TOPPED_UP_L = 0.15;
+
+/** Salt on the meat beside all that brings salt. A pot that runs dry is topped up: its sauce is what is then wanted. */
+function saltQuestion(
+  input: PlanInput,
+  parts: readonly SizedPart[],
+  pour: PourPlan,
+  finished: Pick<FinishedPot, 'liquidL' | 'sauceL' | 'meatWaterKg' | 'cookedKg'>,
+  minutes: number,
+): SaltQuestion {
+  const wantedL = Math.max(TOPPED_UP_L, input.eaters * input.finish.sauceLPerPlate);
+  const dry = finished.liquidL < TOPPED_UP_L;
+  return {
+    addedG: input.season.gramsPerKg * edibleKgOf(meatParts(input)),
+    when: input.season.when,
+    sources: saltSources(input, pour),
+    meatWaterKg: finished.meatWaterKg,
+    meatKg: finished.cookedKg,
+    liquidKg: (dry ? wantedL : finished.liquidL) * WATER_KG_PER_L,
+    sauceKg: (dry ? wantedL : finished.sauceL) * WATER_KG_PER_L,
+    surfacePerM: surfacePerM(parts),
+    minutes,
+  };
+}
+
+/** The least sauce that the salt in it allows boiling down to, l. */
+export function bearableL(input: PlanInput, pour: PourPlan, finished: FinishedPot, minutes: number): number {
+  const { inSauceG } = saltBalance(saltQuestion(input, sizedParts(input), pour, finished, minutes));
+  return inSauceG / 1000 / SAUCE_SALT.high / WATER_KG_PER_L;
 }
 
 /** The salt of a plan, and what follows from it. */
@@ -45,24 +89,22 @@ export function salting(
 ): Salting {
   const edible = edibleKgOf(meatParts(input));
   const sources = saltSources(input, pour);
-  const question: SaltQuestion = {
-    addedG: input.season.gramsPerKg * edible,
-    when: input.season.when,
-    sources,
-    meatWaterKg: finished.meatWaterKg,
-    meatKg: finished.cookedKg,
-    liquidKg: finished.liquidL * WATER_KG_PER_L,
-    sauceKg: finished.sauceL * WATER_KG_PER_L,
-    surfacePerM: surfacePerM(parts),
-    minutes,
-  };
+  const question = saltQuestion(input, parts, pour, finished, minutes);
   const otherG = sources.reduce((sum, s) => sum + s.grams, 0);
   return {
     salt: saltPlan(question, edible, input.season.crystal),
     usualSaltGPerKg: edible > 0 ? usualSaltG(edible, otherG) / edible : 0,
-    stockShareForSalt: stockShare(question, input, pour),
+    stockShareForSalt: stockShare(
+      { ...question, sauceKg: Math.min(question.liquidKg, wantedSauceKg(input, finished)) },
+      input,
+      pour,
+    ),
   };
 }
+
+/** The sauce as the cook wants it, whatever its salt says, kg. */
+const wantedSauceKg = (input: PlanInput, finished: FinishedPot): number =>
+  (input.finish.reduce ? input.eaters * input.finish.sauceLPerPlate : finished.sauceL) * WATER_KG_PER_L;
 
 /** How much of the filler may be stock for the sauce to meet the aim, by bisection over the stock's salt. */
 function stockShare(question: SaltQuestion, input: PlanInput, pour: PourPlan): number {

@@ -6,6 +6,7 @@ import {
   type MeatPart,
   type PlanInput,
   usualCount,
+  usualFinish,
   usualLevel,
   usualThicknessMm,
   wholeCourse,
@@ -13,7 +14,6 @@ import {
 import { usualBase } from '../base';
 import { edibleKgOf, rawPerEaterKg } from '../buy';
 import { type Burner, cutById, lidsFor, type Pan, type Pot } from '../larder';
-import { USUAL_SAUCE_L_PER_PLATE } from '../sauce';
 import { USUAL_SALT_G_PER_KG } from '../season';
 
 /** What a kitchen brings to a plan. */
@@ -70,6 +70,7 @@ export function startPlan(
   const chosenLevel = own('level');
   const small = isSmall(cut, meat);
   const edibleKg = edibleKgOf([meat]);
+  const base = usualBase(edibleKg, kitchen.habits);
   return {
     title: what.title,
     eaters: what.eaters,
@@ -92,7 +93,7 @@ export function startPlan(
       dried: true,
       mostAtOnce: null,
     },
-    base: usualBase(edibleKg, kitchen.habits),
+    base,
     liquid: {
       level: chosenLevel === 'auto' ? usualLevel(small, true) : LEVEL_SHARES[chosenLevel],
       parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100 }],
@@ -109,7 +110,7 @@ export function startPlan(
     bare: null,
     course: wholeCourse({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
-    finish: { sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE },
+    finish: usualFinish(small, 'tender', base.items),
     serveAtMs: what.serveAtMs,
     confidence: 0.9,
     altitudeM: kitchen.altitudeM,

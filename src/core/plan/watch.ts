@@ -8,7 +8,7 @@ import { DRY_WORTH_SAYING, etaOf, type Forecast, LOW_LITRES, readyEta } from '..
 import { heldSimmerC } from '../heat';
 import { type Cut } from '../larder';
 import { kg, litres, type Message, minutes, mm, say, share, tempC } from '../message';
-import { type FinishedPot } from '../sauce';
+import { type FinishedPot } from '../finish';
 import { TARGETS } from '../tenderness';
 
 /** Under this a pot is as good as dry, l. */

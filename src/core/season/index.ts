@@ -1,4 +1,5 @@
 export {
+  saltBalance,
   type SaltPlan,
   saltPlan,
   type SaltQuestion,

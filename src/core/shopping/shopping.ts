@@ -1,6 +1,6 @@
 import { type Garnish, garnishById, herbById, type Liquid, sideAmounts, sideById } from '../larder';
 import { type Message, nameOf, noun, say } from '../message';
-import { type Plan } from '../plan';
+import { enriching, type Plan } from '../plan';
 
 export const AISLES = ['butcher', 'greengrocer', 'dry', 'bottles', 'cupboard'] as const;
 
@@ -69,7 +69,25 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
   if (input.base.pasteWhen !== 'none' && input.base.pasteKg > 0) {
     lines.push(mass('dry', say('base.paste'), input.base.pasteKg));
   }
-  if (plan.base.flour) lines.push(mass('dry', say('ingredient.flour'), plan.base.flour.value, say('shop.orStarch')));
+  if (plan.base.flour) {
+    const { thicken } = input.base;
+    const by = thicken === 'end' ? input.finish.thickener : 'flourWhite';
+    // Kneaded butter and roux are half of them butter.
+    const grams = plan.base.flour.value;
+    const buttered = by === 'kneaded' || by === 'flourBlond';
+    lines.push(mass('dry', nameOf('thickener', buttered ? 'flourWhite' : by), by === 'kneaded' ? grams / 2 : grams));
+    if (buttered) lines.push(mass('cupboard', say('shop.enrich.butter'), by === 'kneaded' ? grams / 2 : grams));
+  }
+  const enrich = enriching(input);
+  if (enrich?.id === 'butter') lines.push(mass('cupboard', say('shop.enrich.butter'), enrich.amount));
+  else if (enrich) {
+    lines.push({
+      aisle: 'bottles',
+      name: say(`shop.enrich.${enrich.id}`),
+      amount: { kind: 'volume', litres: enrich.amount },
+      note: undefined,
+    });
+  }
   if (plan.sear.dredge) lines.push(mass('dry', say('shop.dredge'), plan.sear.dredge.value));
   for (const pour of plan.liquid.pours) {
     if (pour.liquid.id === 'water') continue;

@@ -20,7 +20,6 @@ export const recipe = {
   'recipe.times': '{count, number} × {what}',
   'recipe.cool':
     'Cool it in its liquid: {time} in ice water, stirred now and then, then the fridge; from {C_57} to {C_21} within two hours and to {C_5} within six. Next day the fat lifts off whole and the bones slide out.',
-  'recipe.reduce': 'Lift off about {fat} of fat, reduce to {sauce} in about {time}, season last.',
   'recipe.warm': 'Warm the meat through in its sauce, about {time}, to {C_74} in the middle.',
   'recipe.getReady': 'get ready',
   'recipe.braising': 'braise',
@@ -48,7 +47,6 @@ export const shop = {
   'shop.onePiece': 'in one piece, to cut at home',
   'shop.onBone': '{pieces, number} {noun}; on the bone',
   'shop.boneless': '{pieces, number} {noun}; boneless',
-  'shop.orStarch': 'or half as much starch',
   'shop.dredge': 'flour, to turn the meat in',
   'shop.salt': 'salt',
   'shop.weighIt': 'weigh it',

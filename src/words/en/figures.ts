@@ -116,10 +116,11 @@ export const figures = {
     changes: 'More onion, browner onion. A wide pan lets steam away sooner.',
   },
   'base.flour': {
-    label: '{when, select, end {flour at the end} other {flour}}',
+    label:
+      '{when, select, end {{by, select, corn {corn starch at the end} potatoStarch {potato starch at the end} kneaded {kneaded butter at the end} other {flour at the end}}} other {flour}}',
     formula:
-      'What brings the reduced sauce, with its gelatin, to a light coat; more when browned, since browning takes from it.',
-    changes: 'More gelatin, less sauce. {starch} of starch does the same.',
+      'What brings this much sauce, with its gelatin, to {rung}; more when browned, since browning takes from it.',
+    changes: 'More gelatin, less sauce, a thinner one.',
   },
   'sauce.fat': {
     label: 'fat to lift off',
@@ -300,6 +301,8 @@ export const inputs = {
   'input.goesIn': 'goes in',
   'input.eachWants': 'each wants',
   'input.allOfIt': 'all of it',
+  'input.afterTheVegetables': 'once the vegetables are dealt with',
+  'input.saltBears': 'no less, for its salt',
   'input.plates': 'plates',
   'input.intoThePot': 'into the pot',
   'input.arrives': 'arrives',
@@ -342,7 +345,7 @@ export const inputs = {
   'input.ofItsWeightToDriveOff': 'of its weight to drive off',
   'input.heatItStands': 'heat it stands',
   'input.gelatinInIt': 'gelatin in it',
-  'input.strengthOfThisFlour': 'strength of this flour',
+  'input.strengthOfThis': 'a gram is worth, of corn starch',
   'input.liquidWhenDone': 'liquid when done',
   'input.cookedMeat': 'cooked meat',
   'input.aPlate': 'a plate',

@@ -4,6 +4,7 @@ import { figures, inputs, measures } from './figures';
 import * as kitchen from './kitchen';
 import * as larder from './larder';
 import { equipment } from './equipment';
+import { finish } from './finish';
 import * as pages from './pages';
 import * as plan from './plan';
 import * as screens from './screens';
@@ -76,7 +77,7 @@ export const WORDS = {
   ...pages.emberZooms,
   ...pages.errorPage,
   ...pages.exportMenu,
-  ...pages.finishForm,
+  ...finish,
   ...pages.forkScale,
   ...equipment,
   ...pages.heatForm,

@@ -81,7 +81,6 @@ export const base = {
   'base.pasteInStock': 'tomato paste into the stock',
   'base.roux': 'brown roux',
   'ingredient.flour': 'flour',
-  'ingredient.thickening': 'thickening at the end',
   'ingredient.filling': 'filling',
   'look.wholeGarlic': 'in with the onion: they turn sweet',
   'look.withTheLiquid': 'goes in with the liquid',

@@ -201,16 +201,6 @@ export const exportMenu = {
   'exportMenu.printOrExport': 'Print or export',
 } as const;
 
-export const finishForm = {
-  'finishForm.sauceOnEachPlate': 'Sauce on each plate',
-  'finishForm.forTheSaltKeepIn': 'For the salt: keep {bearable} in all',
-  'finishForm.meatOutFromBelowWith':
-    'Meat out from below with a wide tool; strain; let it stand and lift the fat; reduce by itself until it coats a spoon; salt last.',
-  'finishForm.enoughGelatinComesOutTo': 'Enough gelatin comes out to make the sauce sticky by itself.',
-  'finishForm.someGelatinComesOutIt': 'Some gelatin comes out: it will have a little body.',
-  'finishForm.hardlyAnyGelatinComesOut': 'Hardly any gelatin comes out: thicken it if you want body.',
-} as const;
-
 export const forkScale = {
   'forkScale.forkScale': 'Fork scale',
 } as const;

@@ -48,10 +48,9 @@ export const next = {
   'next.cool.why':
     'About {time} in its liquid, stirred now and then, with {ice} of ice; left to stand it would be warm for hours. Then say how it came out.',
   'next.cool.sign': 'The pot’s wall is cold to the hand and the fat begins to set.',
-  'next.finish': 'Lift out, strain, reduce, plate',
-  'next.finish.why':
-    'About {liquid} is in the pot: lift off {fat} of fat, reduce to {sauce} in about {time}. Then say how it came out.',
-  'next.finish.sign': 'It coats a spoon and a finger leaves a track.',
+  'next.finish': 'Finish and plate',
+  'next.finish.why': '{steps} Then say how it came out.',
+  'next.finish.sign': 'Hot to the middle, the sauce as thick as you want it on the plate.',
 } as const;
 
 /** Why a record is refused. */

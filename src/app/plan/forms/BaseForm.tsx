@@ -184,14 +184,6 @@ export function BaseForm(props: FormProps) {
           }}
         />
       )}
-      <WayField
-        {...props}
-        topic="thicken"
-        value={base.thicken}
-        onChange={(thicken) => {
-          setBase({ thicken });
-        }}
-      />
       <Care step="base" />
       <FormHead>{w.text('baseForm.keepThisAsAKind')}</FormHead>
       <TextField label={w.text('baseForm.nameOfTheKind')} value={name} maxLength={80} onChange={setName} />

@@ -1,38 +1,159 @@
 'use client';
 
-import { Care, faultOf, type FormProps, TextButton } from './common';
-import { LIMITS } from '@/core/choices';
-import { SAUCE_SALT } from '@/core/season';
+import { Care, faultOf, type FormProps, WayField } from './common';
+import {
+  END_THICKENERS,
+  type EndThickener,
+  type Enriching,
+  ENRICHINGS,
+  type FinishChoice,
+  MEAT_ENDS,
+  type MeatEnd,
+  type Rung,
+  RUNGS,
+  SOLIDS_WAYS,
+  type SolidsWay,
+  type Tossed,
+  TOSSED,
+} from '@/core/choices';
+import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { SelectField } from '@/ui/controls/SelectField';
+import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
 
-export function FinishForm({ input, plan, faults, change }: FormProps) {
+export function FinishForm(props: FormProps) {
+  const { input, plan, faults, change } = props;
   const w = useWords();
-  const sauceG = plan ? plan.salt.sauce.value * plan.finished.sauceL : 0;
-  const bearableL = sauceG / SAUCE_SALT.high;
-  const tooSalty = plan !== undefined && plan.salt.sauce.value > SAUCE_SALT.high && bearableL <= plan.finished.liquidL;
+  const { finish, base } = input;
+  const set = (part: Partial<FinishChoice>): void => {
+    change({ finish: { ...finish, ...part } });
+  };
+  const wantedL = input.eaters * finish.sauceLPerPlate;
+  const leastL = plan?.finishBy.leastL ?? 0;
   return (
     <>
-      <QuantityField
-        label={w.text('finishForm.sauceOnEachPlate')}
-        dimension="volume"
-        value={input.finish.sauceLPerPlate}
-        error={faultOf(w, faults, 'finish.sauceLPerPlate')}
-        onChange={(sauceLPerPlate) => {
-          change({ finish: { sauceLPerPlate } });
+      <SelectField
+        label={w.text('finishForm.solids')}
+        value={finish.solids}
+        sections={[
+          {
+            options: SOLIDS_WAYS.map((id) => ({ id, label: w.text(`solids.${id}`), why: w.text(`solids.${id}.why`) })),
+          },
+        ]}
+        onChange={(solids) => {
+          set({ solids: solids as SolidsWay });
         }}
       />
-      {tooSalty ? (
-        <TextButton
-          onPress={() => {
-            const each = Math.ceil((bearableL / input.eaters) * 100) / 100;
-            change({ finish: { sauceLPerPlate: Math.min(LIMITS.sauceLPerPlate[1], each) } });
-          }}
-        >
-          {w.text('finishForm.forTheSaltKeepIn', { bearable: w.quantity(Math.ceil(bearableL * 20) / 20, 'volume') })}
-        </TextButton>
+      <Switch
+        value={finish.reduce}
+        onChange={(reduce) => {
+          set({ reduce });
+        }}
+      >
+        {w.text('finishForm.reduce')}
+      </Switch>
+      {finish.reduce ? (
+        <>
+          <QuantityField
+            label={w.text('finishForm.sauceOnEachPlate')}
+            dimension="volume"
+            value={finish.sauceLPerPlate}
+            error={faultOf(w, faults, 'finish.sauceLPerPlate')}
+            onChange={(sauceLPerPlate) => {
+              set({ sauceLPerPlate });
+            }}
+          />
+          {leastL > wantedL + 0.005 ? (
+            <p>
+              {w.text('finishForm.saltStops', {
+                least: w.quantity(leastL, 'volume'),
+                wanted: w.quantity(wantedL, 'volume'),
+              })}
+            </p>
+          ) : null}
+        </>
       ) : null}
-      <p>{w.text('finishForm.meatOutFromBelowWith')}</p>
+      <WayField
+        {...props}
+        topic="thicken"
+        value={base.thicken}
+        onChange={(thicken) => {
+          change({ base: { ...base, thicken } });
+        }}
+      />
+      {base.thicken === 'none' ? null : (
+        <FieldRow>
+          <SelectField
+            label={w.text('finishForm.rung')}
+            value={finish.rung}
+            sections={[
+              {
+                options: RUNGS.map((id) => ({
+                  id,
+                  label: w.title({ code: `rung.${id}` }),
+                  why: w.text(`rung.${id}.sign`),
+                })),
+              },
+            ]}
+            onChange={(rung) => {
+              set({ rung: rung as Rung });
+            }}
+          />
+          {base.thicken === 'end' ? (
+            <SelectField
+              label={w.text('finishForm.with')}
+              value={finish.thickener}
+              sections={[
+                {
+                  options: END_THICKENERS.map((id) => ({
+                    id,
+                    label: w.title({ code: `thickener.${id}` }),
+                    why: w.text(`thickener.${id}.why`),
+                  })),
+                },
+              ]}
+              onChange={(thickener) => {
+                set({ thickener: thickener as EndThickener });
+              }}
+            />
+          ) : null}
+        </FieldRow>
+      )}
+      <SelectField
+        label={w.text('finishForm.meat')}
+        value={finish.meat}
+        sections={[
+          {
+            options: MEAT_ENDS.map((id) => ({ id, label: w.text(`meatEnd.${id}`), why: w.text(`meatEnd.${id}.why`) })),
+          },
+        ]}
+        onChange={(meat) => {
+          set({ meat: meat as MeatEnd });
+        }}
+      />
+      <FieldRow>
+        <SelectField
+          label={w.text('finishForm.enrich')}
+          value={finish.enrich}
+          sections={[
+            {
+              options: ENRICHINGS.map((id) => ({ id, label: w.text(`enrich.${id}`), why: w.text(`enrich.${id}.why`) })),
+            },
+          ]}
+          onChange={(enrich) => {
+            set({ enrich: enrich as Enriching });
+          }}
+        />
+        <SelectField
+          label={w.text('finishForm.toss')}
+          value={finish.toss}
+          sections={[{ options: TOSSED.map((id) => ({ id, label: w.text(`toss.${id}`) })) }]}
+          onChange={(toss) => {
+            set({ toss: toss as Tossed });
+          }}
+        />
+      </FieldRow>
       {plan ? (
         <p>
           {plan.finished.gelatinGPerL >= 25

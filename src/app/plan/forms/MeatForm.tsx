@@ -11,6 +11,7 @@ import {
   type ResultId,
   RESULTS,
   usualThicknessMm,
+  withResult,
   meatField,
   type MeatField,
 } from '@/core/choices';
@@ -195,7 +196,7 @@ export function MeatForm(props: FormProps) {
           },
         ]}
         onChange={(id) => {
-          change({ result: id as ResultId });
+          change(withResult(input, id as ResultId));
         }}
       />
       <PartFields part={meat} field="meat" eaters={input.eaters} faults={faults} set={setMeat} />

@@ -1,13 +1,20 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { finishedPot, finishFigures, type FinishQuestion } from './finish';
-import { CONSISTENCIES, type Consistency, FLOUR_STRENGTH, flourFor, viscosity } from './thicken';
+import { finishedPot, finishFigures, type FinishQuestion } from './pot';
 import { litresAt, nominalEnsemble, stepAt } from '../forecast';
-import { boilAwayMinutes } from '../liquid';
-import { potBaseM2 } from '../material';
+import { reduce } from './reduce';
 import { shortRibRequest } from '../../testing/fixtures';
 
-const QUESTION: FinishQuestion = { eaters: 4, sauceLPerPlate: 0.1, powerW: 1200, stockGelatinG: 8 };
+const QUESTION: FinishQuestion = {
+  eaters: 4,
+  sauceLPerPlate: 0.1,
+  reduce: true,
+  leastL: 0,
+  solids: 'leave',
+  solidsKg: 0,
+  rung: null,
+  powerW: 1200,
+  stockGelatinG: 8,
+};
 const ensemble = nominalEnsemble(shortRibRequest());
 const step = (minutes: number): number => stepAt(ensemble.assembly.grid, minutes);
 
@@ -27,8 +34,18 @@ describe('the finished pot', () => {
     expect(pot.liquidL).toBe(litresAt(ensemble, step(180)));
     expect(pot.sauceL).toBeCloseTo(0.4, 12);
     expect(pot.reduceMinutes).toBeCloseTo(
-      boilAwayMinutes(pot.liquidL - 0.4, 1200, potBaseM2(ensemble.request.pot)),
-      12,
+      reduce({
+        pan: ensemble.request.pot,
+        litres: pot.liquidL,
+        solidsKg: pot.liquidL * 0.05,
+        startC: 85,
+        powerW: 1200,
+        starchG: 0,
+        gelatinG: 0,
+        altitudeM: 0,
+        target: { litres: 0.4 },
+      }).minutes,
+      0,
     );
     const much = finishedPot(ensemble, step(180), { ...QUESTION, sauceLPerPlate: 2 });
     expect(much.sauceL).toBe(much.liquidL);
@@ -73,7 +90,12 @@ describe('the finished pot', () => {
         value: pot.reduceMinutes,
         as: 'minutes',
         sure: 'estimate',
-        inputs: [liquid, sauce, { id: 'reachesThePot', value: 1200, as: 'power' }],
+        inputs: [
+          { id: 'afterTheVegetables', value: pot.looseL, as: 'volume' },
+          sauce,
+          { id: 'reachesThePot', value: 1200, as: 'power' },
+        ],
+        range: [pot.reduceMinutes * 0.67, pot.reduceMinutes * 1.5],
       },
       gelatin: {
         id: 'sauce.gelatin',
@@ -83,40 +105,5 @@ describe('the finished pot', () => {
         inputs: [sauce, { id: 'fromTheStock', value: 0.008, as: 'mass' }],
       },
     });
-  });
-});
-
-describe('thickening', () => {
-  const kinds = Object.keys(CONSISTENCIES) as Consistency[];
-
-  it('hits the thickness that was asked for, gelatin counted in', () => {
-    fc.assert(
-      fc.property(
-        fc.constantFrom(...kinds),
-        fc.double({ min: 0.1, max: 3, noNaN: true }),
-        fc.double({ min: 0, max: 60, noNaN: true }),
-        (kind, litres, gelatin) => {
-          const grams = flourFor(kind, litres, gelatin);
-          const reached = viscosity(grams / litres, gelatin);
-          if (grams > 0) expect(reached).toBeCloseTo(CONSISTENCIES[kind].viscosity, 6);
-          else expect(reached).toBeGreaterThanOrEqual(CONSISTENCIES[kind].viscosity * (1 - 1e-9));
-        },
-      ),
-    );
-  });
-
-  it('takes more of flour that has been browned', () => {
-    const grams = (cooking: keyof typeof FLOUR_STRENGTH): number => flourFor('gravy', 1, 0, cooking);
-    expect(grams('brown')).toBeCloseTo(grams('white') / FLOUR_STRENGTH.brown, 9);
-    expect([grams('raw'), grams('white'), grams('blond'), grams('brown')]).toEqual(
-      [grams('raw'), grams('white'), grams('blond'), grams('brown')].sort((a, b) => a - b),
-    );
-    expect(flourFor('gravy', 1, 0)).toBe(grams('white'));
-  });
-
-  it('ranks its consistencies from thin to thick', () => {
-    const all = kinds.map((k) => CONSISTENCIES[k].viscosity);
-    expect([...all].sort((a, b) => a - b)).toEqual(all);
-    expect(viscosity(0, 0)).toBe(1);
   });
 });

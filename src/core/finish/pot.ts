@@ -1,7 +1,10 @@
 import { boneFraction, cutOf, type Ensemble, litresAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { potBaseM2 } from '../material';
-import { boilAwayMinutes } from '../liquid';
+import { type Rung, type SolidsWay } from '../choices';
+import { reduce, REDUCE_RANGE } from './reduce';
+import { RUNG_AIM, starchFor } from './thicken';
+import { sauceAfter } from './yields';
 
 /** What the pot holds at one moment of the nominal course, and what becomes of it. */
 export interface FinishedPot {
@@ -9,8 +12,11 @@ export interface FinishedPot {
   readonly liquidL: number;
   /** Fat to lift off, litres. */
   readonly fatL: number;
-  /** Sauce to reduce to, litres. */
+  /** Of that, what runs free once the vegetables are dealt with, litres. */
+  readonly looseL: number;
+  /** Sauce, boiled down where the cook wants it, litres; and how deep it then stands in the pot, mm. */
   readonly sauceL: number;
+  readonly depthMm: number;
   readonly reduceMinutes: number;
   /** Gelatin in the sauce after reducing, g/l. */
   readonly gelatinGPerL: number;
@@ -27,22 +33,35 @@ const FAT_DENSITY_KGL = 0.9;
 const FAT_COOK_SHARE = 0.5;
 /** Half of the dissolved collagen leaves the meat. Modeller's judgement. */
 const GELATIN_LEAVES = 0.5;
-/** A small ladle. */
-export const USUAL_SAUCE_L_PER_PLATE = 0.1;
+/** Sugar, gelatin and juices in a litre of braising liquid, kg. Modeller's judgement. */
+const SOLIDS_KG_PER_L = 0.05;
+/** Out of a pot that has just been strained, °C. */
+const HOT_C = 85;
+/** Less is not boiled down. */
+const LEAST_REDUCED_L = 0.01;
 /** What finishing goes by. */
 export interface FinishQuestion {
   readonly eaters: number;
   /** Sauce wanted on each plate, l. */
   readonly sauceLPerPlate: number;
+  /** Whether it is boiled down to that, and what the salt in it forbids to go under, l. */
+  readonly reduce: boolean;
+  readonly leastL: number;
+  readonly solids: SolidsWay;
+  /** Vegetables the sauce is made with and rid of, kg. */
+  readonly solidsKg: number;
   /** What the burner puts into the open pot, W. */
   readonly powerW: number;
   /** Gelatin that the stock brings, g. */
   readonly stockGelatinG: number;
+  /** Where flour was cooked into the base, how thick it makes the sauce. */
+  readonly rung: Rung | null;
 }
 
 /** The pot at `step` of the ensemble's nominal course. */
 export function finishedPot(ensemble: Ensemble, step: number, question: FinishQuestion): FinishedPot {
   const { eaters, powerW, stockGelatinG, sauceLPerPlate } = question;
+  const { altitudeM, pot } = ensemble.request;
   const { request, nominal } = ensemble;
   let fatKg = 0;
   let collagenKg = 0;
@@ -64,13 +83,33 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
     meatWaterKg += edible * Math.max(0.1, cut.composition.water - juice);
   });
   const liquidL = litresAt(ensemble, step);
-  const sauceL = Math.min(liquidL, sauceLPerPlate * eaters);
+  const looseL = sauceAfter(liquidL, question.solidsKg, question.solids);
+  const wantedL = Math.max(sauceLPerPlate * eaters, question.leastL);
+  const sauceL = question.reduce ? Math.min(looseL, wantedL) : looseL;
+  const gelatinG = collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG;
+  const starchGPerL = question.rung === null || sauceL <= 0 ? 0 : starchFor(RUNG_AIM[question.rung], gelatinG / sauceL);
+  const reduced =
+    looseL - sauceL < LEAST_REDUCED_L
+      ? undefined
+      : reduce({
+          pan: pot,
+          litres: looseL,
+          solidsKg: looseL * SOLIDS_KG_PER_L,
+          startC: HOT_C,
+          powerW,
+          starchG: starchGPerL * sauceL,
+          gelatinG,
+          altitudeM,
+          target: { litres: sauceL },
+        });
   return {
     liquidL,
     fatL: fatKg / FAT_DENSITY_KGL,
     sauceL,
-    reduceMinutes: boilAwayMinutes(liquidL - sauceL, powerW, potBaseM2(request.pot)),
-    gelatinGPerL: sauceL > 0 ? (collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG) / sauceL : 0,
+    looseL,
+    reduceMinutes: reduced?.minutes ?? 0,
+    depthMm: sauceL / potBaseM2(pot),
+    gelatinGPerL: sauceL > 0 ? gelatinG / sauceL : 0,
     meatPerPlateKg: cookedKg / eaters,
     juiceKg,
     cookedKg,
@@ -95,12 +134,25 @@ export function finishFigures(finished: FinishedPot, question: FinishQuestion): 
       from('aPlate', question.sauceLPerPlate, 'volume'),
       from('plates', question.eaters, 'count'),
       liquid,
+      ...(question.solidsKg > 0 ? [from('afterTheVegetables', finished.looseL, 'volume')] : []),
+      ...(question.leastL > question.eaters * question.sauceLPerPlate && question.reduce
+        ? [from('saltBears', question.leastL, 'volume')]
+        : []),
     ]),
-    reduce: figure('sauce.reduce', finished.reduceMinutes, 'minutes', 'estimate', [
-      liquid,
-      from('sauce', finished.sauceL, 'volume'),
-      from('reachesThePot', question.powerW, 'power'),
-    ]),
+    reduce: figure(
+      'sauce.reduce',
+      finished.reduceMinutes,
+      'minutes',
+      'estimate',
+      [
+        from('afterTheVegetables', finished.looseL, 'volume'),
+        from('sauce', finished.sauceL, 'volume'),
+        from('reachesThePot', question.powerW, 'power'),
+      ],
+      finished.reduceMinutes > 0 && Number.isFinite(finished.reduceMinutes)
+        ? { range: [finished.reduceMinutes * REDUCE_RANGE[0], finished.reduceMinutes * REDUCE_RANGE[1]] }
+        : {},
+    ),
     gelatin: figure('sauce.gelatin', finished.gelatinGPerL, 'gramsPerL', 'estimate', [
       from('sauce', finished.sauceL, 'volume'),
       from('fromTheStock', question.stockGelatinG / 1000, 'mass'),

@@ -1,0 +1,67 @@
+import { type BaseItem, type FinishChoice, type PlanInput, type ResultId } from './input';
+
+/** How thick a sauce runs in the mouth: five rungs. */
+export const RUNGS = ['runs', 'light', 'coats', 'gravy', 'stands'] as const;
+export type Rung = (typeof RUNGS)[number];
+
+/** What becomes of the vegetables the sauce was made with. */
+export const SOLIDS_WAYS = ['leave', 'lift', 'strain', 'press', 'blend'] as const;
+export type SolidsWay = (typeof SOLIDS_WAYS)[number];
+
+/** What becomes of the meat before it is plated. */
+export const MEAT_ENDS = ['whole', 'boned', 'shred', 'melt'] as const;
+export type MeatEnd = (typeof MEAT_ENDS)[number];
+
+/** What a sauce is thickened with at the end. */
+export const END_THICKENERS = ['corn', 'potatoStarch', 'flourWhite', 'flourBlond', 'kneaded'] as const;
+export type EndThickener = (typeof END_THICKENERS)[number];
+
+/** What is stirred in off the heat. */
+export const ENRICHINGS = ['none', 'butter', 'cream', 'sourCream'] as const;
+export type Enriching = (typeof ENRICHINGS)[number];
+
+/** What it is tossed with. */
+export const TOSSED = ['none', 'pasta', 'grains'] as const;
+export type Tossed = (typeof TOSSED)[number];
+
+/** Sauce on a plate, l: a small ladle. */
+export const USUAL_SAUCE_L_PER_PLATE = 0.1;
+
+/** Whether some of the vegetables are eaten in bites. */
+const keepsBites = (items: readonly Pick<BaseItem, 'fate' | 'kg'>[]): boolean =>
+  items.some((i) => i.kg > 0 && (i.fate === 'bite' || i.fate === 'picked'));
+
+/** The meat's end that a wanted result asks for. */
+const MEAT_END: Readonly<Record<ResultId, MeatEnd>> = {
+  slices: 'whole',
+  tender: 'whole',
+  shreds: 'shred',
+  melts: 'melt',
+};
+
+/**
+ * How a braise is finished unless the cook says otherwise: a stew as it stands, what melts blended into its sauce, large
+ * pieces lifted out of a sauce that is strained where its vegetables are spent and boiled down.
+ */
+export function usualFinish(
+  small: boolean,
+  result: ResultId,
+  items: readonly Pick<BaseItem, 'fate' | 'kg'>[],
+): FinishChoice {
+  const whole = !small && result !== 'melts';
+  return {
+    sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE,
+    reduce: whole,
+    solids: whole ? (keepsBites(items) ? 'lift' : 'strain') : 'leave',
+    meat: MEAT_END[result],
+    thickener: 'corn',
+    rung: 'coats',
+    enrich: 'none',
+    toss: 'none',
+  };
+}
+
+/** The plan with another result, its meat finished as that asks for. */
+export function withResult(input: PlanInput, result: ResultId): Pick<PlanInput, 'result' | 'finish'> {
+  return { result, finish: { ...input.finish, meat: MEAT_END[result] } };
+}

@@ -1,0 +1,197 @@
+import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa } from '../heat';
+import { POT_MATTER, type PotMaterial } from '../larder';
+import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C } from '../material';
+import { starchFor, viscosityMPaS } from './thicken';
+
+/** What is boiled down, in what, on how much heat. SI units. */
+export interface ReduceQuestion {
+  readonly pan: PotShape & { readonly massKg: number; readonly material: PotMaterial };
+  readonly litres: number;
+  /** Sugar, gelatin, starch and all else that stays, kg. */
+  readonly solidsKg: number;
+  readonly startC: number;
+  /** What reaches the pan, W. */
+  readonly powerW: number;
+  /** Starch in it, g as corn starch; gelatin, g. */
+  readonly starchG: number;
+  readonly gelatinG: number;
+  readonly stirred?: boolean;
+  /** Fat left on it keeps steam in. */
+  readonly fatFilm?: boolean;
+  readonly altitudeM: number;
+  /** Where it is to stop: whichever of them comes first, going down. */
+  readonly target: {
+    readonly litres?: number;
+    readonly viscosity?: number;
+    /** Salt in it, g, and the strength that is not to be passed, as a share. */
+    readonly salt?: { readonly grams: number; readonly most: number };
+  };
+}
+
+export interface Reduced {
+  readonly minutes: number;
+  readonly litres: number;
+  readonly tempC: number;
+  readonly viscosity: number;
+  readonly depthMm: number;
+  readonly halfWayMin: number;
+  /** What stopped it. */
+  readonly bound: 'volume' | 'thickness' | 'salt' | 'nothing';
+}
+
+/** The least volume each target allows, l, and which binds. */
+export function reduceTo({ litres, starchG, gelatinG, target }: ReduceQuestion): Pick<Reduced, 'litres' | 'bound'> {
+  const ends: Pick<Reduced, 'litres' | 'bound'>[] = [{ litres: 0, bound: 'nothing' }];
+  if (target.litres !== undefined) ends.push({ litres: target.litres, bound: 'volume' });
+  if (target.salt && target.salt.grams > 0) {
+    ends.push({ litres: target.salt.grams / (1000 * target.salt.most), bound: 'salt' });
+  }
+  if (target.viscosity !== undefined) {
+    ends.push({ litres: volumeAt(target.viscosity, starchG, gelatinG, litres), bound: 'thickness' });
+  }
+  const end = ends.reduce((most, e) => (e.litres > most.litres ? e : most));
+  return end.litres >= litres ? { litres, bound: end.bound } : end;
+}
+
+/** Volume at which what is in it makes it so thick, l; 0 where it never does. */
+function volumeAt(viscosity: number, starchG: number, gelatinG: number, from: number): number {
+  if (starchG <= 0 && gelatinG <= 0) return 0;
+  let low = 1e-4;
+  let high = from;
+  if (viscosityMPaS(starchG / high, gelatinG / high) >= viscosity) return from;
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (starchG / middle >= starchFor(viscosity, gelatinG / middle)) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+const DENSITY_KG_L = 0.97;
+/** Litres that a kilogram of what stays takes up, over the density. */
+const SOLIDS_L_KG = 0.6;
+const WATER_HEAT = 4180;
+const SOLIDS_HEAT = 1500;
+const SIGMA = 5.670374e-8;
+const KELVIN = 273.15;
+const STILL_MASS_TRANSFER = 3.2e-8;
+const ROOM_VAPOUR_PA = 1500;
+const SURFACE_EMISSIVITY = 0.95;
+/** What a bottom can be asked for without spattering and catching, W/m². Modeller's judgement. */
+const MOST_FLUX = 60_000;
+const FAT_FILM = 0.2;
+const SKIN = 0.6;
+const SKIN_FROM_MPAS = 150;
+
+/** Radiation between a surface and the room, as a film, W/m²K. */
+const radiation = (emissivity: number, surfaceC: number): number =>
+  4 * emissivity * SIGMA * ((surfaceC + ROOM_C) / 2 + KELVIN) ** 3;
+
+/** Flux, W/m², from liquid at `tempC` through a wall of resistance `inner` to the room, the surface found by bisection. */
+function wallFlux(tempC: number, inner: number, heightM: number, emissivity: number): number {
+  let low = ROOM_C;
+  let high = tempC;
+  for (let i = 0; i < 40; i++) {
+    const surface = (low + high) / 2;
+    const over = surface - ROOM_C;
+    const outer = (1.42 * (Math.max(0, over) / heightM) ** 0.25 + radiation(emissivity, surface)) * over;
+    if ((tempC - surface) / inner > outer) low = surface;
+    else high = surface;
+  }
+  return (tempC - (low + high) / 2) / inner;
+}
+
+/** Steps of the course; halving them moves no case by a hundredth. */
+const STEP_S = 5;
+const LONGEST_S = 12 * 3600;
+
+/**
+ * How long a sauce takes to boil down, and where it stops. The pan is open and on the burner; under the boil it steams from
+ * its surface, at the boil all surplus leaves. Thick sauce takes less heat without catching, so the last minutes are slow.
+ * Source: docs/model.md, “After the fork twists”; the limits of heat and the skin are judgement. `Infinity` minutes where it
+ * never gets there within twelve hours.
+ */
+export function reduce(q: ReduceQuestion): Reduced {
+  const { pan, solidsKg, starchG, gelatinG } = q;
+  const end = reduceTo(q);
+  const pressure = pressureAtAltitudePa(q.altitudeM);
+  const boilC = boilingPointC(pressure);
+  const base = potBaseM2(pan);
+  const rim = potRimM(pan);
+  const matter = POT_MATTER[pan.material];
+  const vesselJK = pan.massKg * matter.heatJKgK;
+  const wallM = pan.massKg / (matter.densityKgM3 * (2 * base + rim * pan.heightM));
+  const volume = (waterKg: number): number => (waterKg + SOLIDS_L_KG * solidsKg) / DENSITY_KG_L;
+  let waterKg = q.litres * DENSITY_KG_L - SOLIDS_L_KG * solidsKg;
+  let tempC = Math.min(q.startC, boilC);
+  const half = (q.litres + end.litres) / 2;
+  let seconds = 0;
+  let halfS = 0;
+  const reached = (): boolean => volume(waterKg) <= end.litres + 1e-9;
+  while (!reached() && seconds < LONGEST_S) {
+    const litres = volume(waterKg);
+    const viscosity = viscosityMPaS(starchG / litres, gelatinG / litres);
+    const level = Math.min(pan.heightM, litres / 1000 / base);
+    const dry = pan.heightM - level;
+    const film = 200 + 400 * Math.min(1, Math.max(0, (tempC - (boilC - 3)) / 3));
+    const inner = 1 / film + wallM / matter.conductivityWMK;
+    const flux = wallFlux(tempC, inner, pan.heightM, matter.emissivity);
+    const openW = (4 + radiation(SURFACE_EMISSIVITY, tempC)) * base * (tempC - ROOM_C);
+    const lostW = rim * (level + dry / 2) * flux + openW;
+    const wind = 0.6 + 0.4 * Math.exp((-2.5 * dry) / (potSpanM(pan) / 2));
+    const vapour = Math.min(saturationPressurePa(tempC), 0.97 * pressure);
+    const skin = viscosity > SKIN_FROM_MPAS && !q.stirred && tempC < boilC - 0.01 ? SKIN : 1;
+    const steamKgS =
+      STILL_MASS_TRANSFER *
+      base *
+      wind *
+      skin *
+      (q.fatFilm ? FAT_FILM : 1) *
+      pressure *
+      Math.log((pressure - ROOM_VAPOUR_PA) / (pressure - vapour));
+    const latent = latentHeatJKg(tempC);
+    const most = MOST_FLUX * Math.min(1, (5 / viscosity) ** 0.6) * (q.stirred ? 1.5 : 1) * base;
+    const powerW = Math.min(q.powerW, most);
+    const heatJK = vesselJK + WATER_HEAT * waterKg + SOLIDS_HEAT * solidsKg;
+    const surplusW = powerW - lostW - steamKgS * latent;
+    let goneKgS = steamKgS;
+    let nextC = tempC + (surplusW * STEP_S) / heatJK;
+    if (nextC >= boilC) {
+      // What it takes to come to the boil within the step is not there to boil away.
+      const boilingW = surplusW - ((boilC - tempC) * heatJK) / STEP_S;
+      goneKgS += Math.max(0, boilingW) / latent;
+      nextC = boilC;
+    }
+    const before = litres;
+    const nextWater = waterKg - goneKgS * STEP_S;
+    const after = volume(nextWater);
+    if (before > half && after <= half) halfS = seconds + (STEP_S * (before - half)) / (before - after);
+    if (after <= end.litres) {
+      seconds += (STEP_S * (before - end.litres)) / (before - after);
+      waterKg = end.litres * DENSITY_KG_L - SOLIDS_L_KG * solidsKg;
+      tempC = nextC;
+      break;
+    }
+    seconds += STEP_S;
+    waterKg = nextWater;
+    tempC = nextC;
+  }
+  const litres = volume(waterKg);
+  return {
+    minutes: reached() ? seconds / 60 : Infinity,
+    litres,
+    tempC,
+    viscosity: viscosityMPaS(starchG / litres, gelatinG / litres),
+    depthMm: litres / base,
+    halfWayMin: halfS / 60,
+    bound: end.bound,
+  };
+}
+
+/** How far the time to boil down may be off: tenth and ninetieth percentile, as factors. */
+export const REDUCE_RANGE = [0.67, 1.5] as const;
+
+/** Share of alcohol left when a pot has boiled for so long and lost so much: a boiling pot distils. Never nought. */
+export function alcoholAfter(byTime: number, leftShare: number): number {
+  return Math.max(0.02, Math.min(byTime, leftShare ** 5));
+}

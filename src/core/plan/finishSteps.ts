@@ -1,0 +1,107 @@
+import { type PlanInput } from '../choices';
+import { FIRST_SHARE } from '../finish';
+import { kg, listed, litres, type Message, minutes, mm, nameOf, say } from '../message';
+import { type Plan } from './plan';
+
+/** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
+const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;
+
+/** What is stirred in at the end, for all plates; null where nothing is. */
+export function enriching({ finish, eaters }: Pick<PlanInput, 'finish' | 'eaters'>): {
+  readonly id: 'butter' | 'cream' | 'sourCream';
+  readonly amount: number;
+} | null {
+  const { enrich } = finish;
+  return enrich === 'none' ? null : { id: enrich, amount: ENRICH_PER_PLATE[enrich] * eaters };
+}
+
+/** What is to be kept and eaten in bites when the sauce is strained. */
+function kept(input: PlanInput): Message[] {
+  return input.base.items
+    .filter((i) => i.kg > 0 && (i.fate === 'bite' || i.fate === 'picked'))
+    .map((i) => nameOf('garnish', i.id));
+}
+
+function solidsStep(input: PlanInput): Message[] {
+  const bites = kept(input);
+  const { solids } = input.finish;
+  const lifted = bites.length > 0 && solids !== 'leave' ? [say('finish.liftBites', { things: listed(bites) })] : [];
+  if (solids === 'leave' || (solids === 'lift' && bites.length > 0)) return lifted;
+  return [...lifted, say(`finish.solids.${solids}`)];
+}
+
+/**
+ * What is done between the heat and the plate, in order: out, vegetables, fat, boiling down, thickening, off the heat, meat
+ * back, salt. Every amount is the plan's own.
+ */
+export function finishSteps(plan: Pick<Plan, 'input' | 'finished' | 'finish' | 'base' | 'salt'>): Message[] {
+  const { input, finished, finish, base, salt } = plan;
+  const { reduce, solids, meat, thickener, toss } = input.finish;
+  const melts = meat === 'melt';
+  const out = reduce || solids !== 'leave' || meat !== 'whole';
+  const enrich = enriching(input);
+  const grams = base.flour?.value ?? 0;
+  return [
+    ...(out && !melts ? [say('finish.meatOut')] : []),
+    ...(melts ? [say('finish.bonesOut')] : []),
+    ...solidsStep(input),
+    ...(finish.fat.value > 0.005 ? [say('finish.fatOff', { fat: litres(finish.fat.value) })] : []),
+    ...(finished.reduceMinutes > 0
+      ? [
+          say('finish.boilDown', {
+            from: litres(finished.looseL),
+            sauce: litres(finished.sauceL),
+            time: minutes(finished.reduceMinutes),
+            deep: mm(finished.depthMm),
+          }),
+        ]
+      : [say('finish.asItStands', { sauce: litres(finished.sauceL) })]),
+    ...(input.base.thicken === 'end' && grams > 0
+      ? [
+          say('finish.thicken', {
+            by: nameOf('thickener', thickener),
+            first: kg(grams * FIRST_SHARE),
+            rest: kg(grams * (1 - FIRST_SHARE)),
+            rung: nameOf('rung', input.finish.rung),
+            sign: say(`rung.${input.finish.rung}.sign`),
+          }),
+        ]
+      : []),
+    ...(meat === 'whole' ? [] : [say(`finish.meat.${meat}`)]),
+    ...(enrich
+      ? [
+          say(`finish.enrich.${enrich.id}`, {
+            amount: enrich.id === 'butter' ? kg(enrich.amount) : litres(enrich.amount),
+          }),
+        ]
+      : []),
+    ...(toss === 'none' ? [] : [say(`finish.toss.${toss}`)]),
+    say(salt.atEnd.value > 0.0002 ? 'finish.saltLast' : 'finish.taste', { salt: kg(salt.atEnd.value) }),
+  ];
+}
+
+const OUT_MIN = 4;
+const SOLIDS_MIN = { leave: 0, lift: 2, strain: 4, press: 6, blend: 6 } as const;
+const FAT_MIN = 5;
+const THICKEN_MIN = 6;
+const ENRICH_MIN = 1;
+const TOSS_MIN = 2;
+const SHRED_MIN_PER_KG = 6;
+const BONE_MIN_EACH = 1;
+
+/** Minutes of hands between the heat and the plate, the boiling down left out. Estimates of unhurried hands. */
+export function finishHandsMin(input: PlanInput, cookedKg: number): number {
+  const { reduce, solids, meat, enrich, toss } = input.finish;
+  const out = reduce || solids !== 'leave' || meat !== 'whole';
+  const bones = [input.meat, ...input.also].reduce((sum, p) => (p.onBone ? sum + p.pieces : sum), 0);
+  return (
+    (out ? OUT_MIN : 0) +
+    SOLIDS_MIN[solids] +
+    FAT_MIN +
+    (meat === 'shred' || meat === 'melt' ? SHRED_MIN_PER_KG * cookedKg : 0) +
+    (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bones) : 0) +
+    (input.base.thicken === 'end' ? THICKEN_MIN : 0) +
+    (enrich === 'none' ? 0 : ENRICH_MIN) +
+    (toss === 'none' ? 0 : TOSS_MIN)
+  );
+}
