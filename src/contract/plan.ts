@@ -66,6 +66,7 @@ export const planInputSchema = z.strictObject({
     thicken: choice('thicken'),
   }),
   liquid: z.strictObject({
+    fill: z.boolean(),
     level: quantity,
     parts: z.array(z.strictObject({ id, litres: quantity })).max(20),
     fillerId: id,

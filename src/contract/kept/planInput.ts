@@ -101,6 +101,7 @@ export const shapesAndStages: Step = ({ heat, lid, pot, ...third }) => ({
   finish: { ...(third.finish as Json), ...STRAINED_AND_REDUCED },
   pot: potWithLids(pot as Json, lid),
   bare: null,
+  liquid: { ...(third.liquid as Json), fill: true },
   course: [{ heat, lid, until: { kind: 'end' } }],
 });
 

@@ -167,6 +167,8 @@ export interface CutAdvice {
 
 const LEAN_FAT = 0.07;
 const RICH_COLLAGEN = 20;
+const MOIST_FAT = 0.2;
+const FATTY = 0.3;
 
 /** How a cut does for a result; the reason is one of the words' `suits` and `doubt`. */
 function judge(cut: Cut, result: ResultId): { score: number; why: string } {
@@ -191,7 +193,13 @@ function judge(cut: Cut, result: ResultId): { score: number; why: string } {
     case 'shreds':
       if (lean) return { score: 0, why: 'dryThreads' };
       return {
-        score: 1 + fat * 8 + Math.min(1.5, collagen / 16) + (whole ? 0.8 : 0),
+        // Fat keeps strands moist up to about a fifth; beyond that it is fat on the plate.
+        score:
+          1 +
+          Math.min(fat, MOIST_FAT) * 8 -
+          Math.max(0, fat - FATTY) * 8 +
+          Math.min(1.5, collagen / 16) +
+          (whole ? 0.8 : 0),
         why: 'moistStrands',
       };
     case 'melts':

@@ -47,7 +47,7 @@ function ingredients(input: PlanInput): Ingredient[] {
   return [
     ...base.items.filter((i) => i.kg > 0).map((i) => named(nameOf('garnish', i.id), garnishById(i.id))),
     ...liquid.parts.filter((p) => p.litres > 0).map((p) => named(nameOf('liquid', p.id), liquidById(p.id))),
-    named(nameOf('liquid', liquid.fillerId), liquidById(liquid.fillerId)),
+    ...(liquid.fill ? [named(nameOf('liquid', liquid.fillerId), liquidById(liquid.fillerId))] : []),
     ...liquid.herbs.filter((h) => h.count > 0).map((h) => named(nameOf('herb', h.id), herbById(h.id))),
     ...season.spices.filter((s) => s.grams > 0).map((s) => named(nameOf('spice', s.id), spiceById(s.id))),
     ...(sear.depth === 'none' ? [] : [named(nameOf('fat', sear.fatId), fatById(sear.fatId))]),

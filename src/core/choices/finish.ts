@@ -29,7 +29,7 @@ export const USUAL_SAUCE_L_PER_PLATE = 0.1;
 
 /** Whether some of the vegetables are eaten in bites. */
 const keepsBites = (items: readonly Pick<BaseItem, 'fate' | 'kg'>[]): boolean =>
-  items.some((i) => i.kg > 0 && (i.fate === 'bite' || i.fate === 'picked'));
+  items.some((i) => i.kg > 0 && i.fate === 'bite');
 
 /** The meat's end that a wanted result asks for. */
 const MEAT_END: Readonly<Record<ResultId, MeatEnd>> = {

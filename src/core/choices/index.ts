@@ -37,6 +37,7 @@ export {
   type FinishChoice,
   type Fixed,
   LIMITS,
+  type LiquidChoice,
   type MeatPart,
   type MeatField,
   meatField,

@@ -78,7 +78,9 @@ export interface BaseChoice {
 }
 
 export interface LiquidChoice {
-  /** Height of the liquid as a share of the meat's height, 0.2 to 1.2. */
+  /** Whether it is filled up to a level; else it stands as high as what is poured by measure brings it. */
+  readonly fill: boolean;
+  /** Height it is filled to, as a share of the meat's height, 0.2 to 1.2. */
   readonly level: number;
   /** What is poured by measure; wine as it comes from the bottle. */
   readonly parts: readonly { readonly id: string; readonly litres: number }[];

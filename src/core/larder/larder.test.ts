@@ -79,7 +79,8 @@ describe('what goes in beside the meat', () => {
     const [low, usual, high] = g.usualGPerKg;
     expect(low).toBeLessThanOrEqual(usual);
     expect(usual).toBeLessThanOrEqual(high);
-    expect(g.waterShare).toBeGreaterThan(-3);
+    // Dried fungus takes up several times its weight.
+    expect(g.waterShare).toBeGreaterThan(-6);
     expect(g.waterShare).toBeLessThan(1);
     expect(g.tauMin).toBeGreaterThan(0);
     expect(g.saltGPerKg).toBeLessThanOrEqual(400);
@@ -104,7 +105,7 @@ describe('what goes in beside the meat', () => {
 describe('liquids', () => {
   it.each(LIQUIDS.map((l) => [l.id, l] as const))('%s hangs together', (_, l) => {
     expect(l.alcohol).toBeGreaterThanOrEqual(0);
-    expect(l.alcohol).toBeLessThan(0.25);
+    expect(l.alcohol).toBeLessThan(0.5);
     expect(l.saltGPerL).toBeLessThan(300);
     for (const s of l.swaps) {
       expect(isLiquidId(s.id), s.id).toBe(true);

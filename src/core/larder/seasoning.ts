@@ -72,6 +72,16 @@ export const HERBS: readonly Herb[] = [
   herb('parsley', 'spoonful', 2, 6, { when: 'end', dried: true }),
   herb('coriander', 'spoonful', 2, 6, { when: 'end' }),
   herb('dill', 'spoonful', 2, 5, { when: 'end', dried: true }),
+  herb('oreganoDried', 'spoonful', 1, 3),
+  herb('marjoram', 'sprig', 3, 8),
+  herb('tarragon', 'spoonful', 1, 3, { when: 'end' }),
+  herb('chervil', 'spoonful', 2, 6, { when: 'end' }),
+  herb('chives', 'spoonful', 2, 6, { when: 'end' }),
+  herb('mint', 'spoonful', 2, 5, { when: 'end' }),
+  herb('basil', 'spoonful', 2, 6, { when: 'end' }),
+  herb('savory', 'sprig', 2, 5),
+  herb('curryLeaf', 'leaf', 8, 20),
+  herb('makrutLimeLeaf', 'leaf', 3, 6, { choke: true }),
 ];
 
 export function isHerbId(id: string): boolean {
@@ -121,6 +131,48 @@ export const SPICES: readonly Spice[] = [
   spice('turmeric', [1, 2, 4]),
   spice('blackPepper', [1, 2, 5]),
   spice('warmMix', [2, 5, 12], false, MIXTURE),
+  spice('pepperWhite', [0.5, 1.5, 3]),
+  spice('sichuanPepper', [0.5, 2, 6]),
+  spice('cinnamonGround', [0.3, 1, 3], true),
+  spice('fennelSeed', [0.5, 2, 6]),
+  spice('mustardSeed', [2, 5, 15], true, { ...PLAIN, brings: ['mustard'] }),
+  spice('celerySeed', [0.2, 0.6, 2], false, { ...PLAIN, brings: ['celery'] }),
+  spice('cardamom', [0.3, 1, 3]),
+  spice('cardamomBlack', [0.5, 2, 4]),
+  spice('nutmeg', [0.1, 0.4, 1.5]),
+  spice('mace', [0.1, 0.4, 1.2]),
+  spice('cayenne', [0.1, 0.5, 2], true),
+  spice('chilliFlakes', [0.3, 1, 4], true),
+  spice('chilliDried', [5, 20, 60], true),
+  spice('saffron', [0.05, 0.2, 0.6]),
+  spice('sumac', [1, 4, 12]),
+  spice('fiveSpice', [1, 3, 8], true, {
+    ...PLAIN,
+    hidden: [
+      { avoided: 'mustard', why: 'sharedLines' },
+      { avoided: 'celery', why: 'sharedLines' },
+    ],
+  }),
+  spice('curryPowder', [4, 12, 30], true, {
+    ...PLAIN,
+    hidden: [
+      { avoided: 'mustard', why: 'itOftenHoldsIt' },
+      { avoided: 'celery', why: 'itOftenHoldsIt' },
+      { avoided: 'gluten', why: 'someAreStretched' },
+    ],
+  }),
+  spice('garamMasala', [2, 5, 12], true, {
+    ...PLAIN,
+    hidden: [
+      { avoided: 'mustard', why: 'someHoldIt' },
+      { avoided: 'celery', why: 'someHoldIt' },
+    ],
+  }),
+  spice('fenugreekSeed', [0.5, 1.5, 4]),
+  spice('asafoetida', [0.1, 0.3, 1], true, {
+    ...PLAIN,
+    hidden: [{ avoided: 'gluten', why: 'usuallyCutWithWheatFlour' }],
+  }),
 ];
 
 export function isSpiceId(id: string): boolean {

@@ -1,7 +1,7 @@
 import { type HerbPlan } from './herbs';
 import { type PourPlan } from './pour';
 import { garnishById, type LidKind } from '../larder';
-import { litres, type Message, nameOf, say } from '../message';
+import { type Message, nameOf, say } from '../message';
 import { type PlanInput } from '../choices';
 
 /** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
@@ -36,7 +36,6 @@ function acidAdvice({ base, pot, course }: PlanInput): Message[] {
 export function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): Message[] {
   const { thicken } = input.base;
   return [
-    ...(pour.overL > 0.02 ? [say('advice.overfull', { over: litres(pour.overL) })] : []),
     ...reductionAdvice(input, pour),
     ...(sugarGPerL > CATCHES_G_L
       ? [say('advice.sugarCatches', { sugar: { as: 'gramsPerL', value: sugarGPerL } })]

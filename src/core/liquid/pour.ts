@@ -32,8 +32,6 @@ export interface PourPlan {
   readonly pours: readonly Pour[];
   /** Litres in the pot when the meat goes in. */
   readonly totalL: number;
-  /** More is measured out than the level takes, l. */
-  readonly overL: number;
   readonly wine: {
     readonly pouredL: number;
     readonly target: Figure;
@@ -105,7 +103,6 @@ export function pourPlan(q: PourQuestion): PourPlan {
   return {
     pours,
     totalL,
-    overL: Math.max(0, sum - q.wantedL),
     wine:
       wineL > 0
         ? {

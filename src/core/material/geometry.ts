@@ -116,23 +116,38 @@ function coveredM2(contents: PotContents): number {
 
 function solidsBelowM3(contents: PotContents, levelM: number): number {
   const base = potBaseM2(contents.pot);
-  const covered = coveredM2(contents);
   const meat = contents.arrangements.reduce(
     (sum, a) => sum + submergedShare(a, levelM) * a.pieces.count * a.pieces.volumeM3,
     0,
   );
   const vegetables = vegetableVolumeM3(contents);
   if (vegetables === 0) return meat;
-  return meat + vegetables * Math.min(1, levelM / heapHeightM(vegetables, base, covered));
+  const bed = vegetableBed(contents);
+  const low = Math.min(levelM, bed.betweenM);
+  const high = Math.min(Math.max(0, levelM - bed.betweenM), bed.overM);
+  return meat + VEGETABLE_SOLID * (bed.freeM2 * low + base * high);
 }
 
-function heapHeightM(vegetablesM3: number, base: number, covered: number): number {
-  return vegetablesM3 / (VEGETABLE_SOLID * Math.max(0.15 * base, base - covered));
+/** Cut vegetables as they lie: between the pieces as high as the meat, and what that does not take, over all. */
+interface VegetableBed {
+  /** Ground between the pieces, m². */
+  readonly freeM2: number;
+  readonly betweenM: number;
+  readonly overM: number;
 }
 
-/** How high the vegetables would stand between the pieces, m. */
+function vegetableBed(contents: PotContents): VegetableBed {
+  const base = potBaseM2(contents.pot);
+  const freeM2 = Math.max(0.15 * base, base - coveredM2(contents));
+  const vegetables = vegetableVolumeM3(contents) / VEGETABLE_SOLID;
+  const betweenM = Math.min(vegetables / freeM2, meatHeightM(contents));
+  return { freeM2, betweenM, overM: Math.max(0, vegetables - freeM2 * betweenM) / base };
+}
+
+/** How high the vegetables stand between the pieces and, where there are many, over them, m. */
 export function vegetableHeightM(contents: PotContents): number {
-  return heapHeightM(vegetableVolumeM3(contents), potBaseM2(contents.pot), coveredM2(contents));
+  const { betweenM, overM } = vegetableBed(contents);
+  return betweenM + overM;
 }
 
 /** Height of the top of the meat, m. */

@@ -11,11 +11,11 @@ import {
   type PlanField,
   type PlanInput,
 } from '../choices';
-import { contentsOf, pourFor, RESULT_TARGET } from './engineRequest';
+import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineRequest';
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
 import { kg, litres, type Measure, mm, nameOf, noun, type Params, say, share } from '../message';
-import { levelForLitres, liesIn, litresForLevel, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
+import { levelForLitres, liesIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;
@@ -123,7 +123,7 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...liquid.parts.flatMap((p) => [...outside('liquid.parts', 'pour', p.litres, LIMITS.partL, 'volume')]),
     ...outside('liquid.fillerStrength', 'fillerStrength', liquid.fillerStrength, LIMITS.fillerStrength, 'share'),
     ...liquid.herbs.flatMap((h) => [...outside('liquid.herbs', 'herbCount', h.count, LIMITS.herbCount)]),
-    ...outside('liquid.level', 'level', liquid.level, LIMITS.liquidLevel, 'share'),
+    ...(liquid.fill ? outside('liquid.level', 'level', liquid.level, LIMITS.liquidLevel, 'share') : []),
     ...(prepare.filling === null
       ? []
       : [
@@ -262,8 +262,8 @@ function checkFit(input: PlanInput): PlanFault[] {
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);
   const topMm = meatHeightM(contents) * 1000;
-  const poured = pourFor(input, litresForLevel(contents, (topMm / 1000) * input.liquid.level));
-  const levelMm = Math.max(topMm * input.liquid.level, levelForLitres(contents, poured.totalL) * 1000);
+  const poured = pourFor(input, wantedLitres(input, contents));
+  const levelMm = levelForLitres(contents, poured.totalL) * 1000;
   const room = pot.heightMm - HEADROOM_MM;
   if (topMm > pot.heightMm - MEAT_BELOW_RIM_MM) {
     const most = (massKg * (pot.heightMm - MEAT_BELOW_RIM_MM)) / topMm;
@@ -309,7 +309,7 @@ function checkFit(input: PlanInput): PlanFault[] {
       ),
     ];
   }
-  if (litresForLevel(contents, levelMm / 1000) < LEAST_LIQUID_L) {
+  if (poured.totalL < LEAST_LIQUID_L) {
     return [fault('liquid.level', 'couldBoilDry', { least: litres(LEAST_LIQUID_L) })];
   }
   return [];

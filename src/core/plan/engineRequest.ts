@@ -7,6 +7,7 @@ import { heatsOf, withCourse } from './course';
 import { burnerNetW, type Cut, cutById, garnishById } from '../larder';
 import {
   arrangeAll,
+  levelForLitres,
   litresForLevel,
   meatHeightM,
   potBaseM2,
@@ -71,14 +72,18 @@ export interface PotFilling {
 /** What goes into the pot for an input that has passed `checkPlanInput`. */
 export function potFilling(input: PlanInput): PotFilling {
   const contents = contentsOf(input);
-  const wantedL = litresForLevel(contents, meatHeightM(contents) * input.liquid.level);
-  const pour = pourFor(input, wantedL);
+  const pour = pourFor(input, wantedLitres(input, contents));
   return {
     contents,
     pour,
-    liquidL: Math.max(wantedL, pour.totalL),
+    liquidL: pour.totalL,
     startC: { simmer: boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K, cold: pour.mixedC },
   };
+}
+
+/** Litres that it is filled up to; none where what is poured is measured. */
+export function wantedLitres(input: Pick<PlanInput, 'liquid'>, contents: PotContents): number {
+  return input.liquid.fill ? litresForLevel(contents, meatHeightM(contents) * input.liquid.level) : 0;
 }
 
 /** How `wantedL` litres are made up. */
@@ -97,7 +102,7 @@ export function pourFor(input: PlanInput, wantedL: number): PourPlan {
 /** A number that stands for the input, so that the same plan always gets the same particles. */
 function seedOf(input: PlanInput): number {
   return hashOf(
-    JSON.stringify([input.meat, input.also, input.pot, input.bare, input.course, input.base.items, input.liquid.level]),
+    JSON.stringify([input.meat, input.also, input.pot, input.bare, input.course, input.base.items, input.liquid]),
   );
 }
 
@@ -168,7 +173,7 @@ export interface PlannedRequest {
 export function plannedRequest(input: PlanInput): PlannedRequest {
   const filling = potFilling(input);
   const undisturbed = braiseRequest(input, filling);
-  const levelM = meatHeightM(filling.contents) * input.liquid.level;
+  const levelM = levelForLitres(filling.contents, filling.liquidL);
   const share = Math.min(...filling.contents.arrangements.map((a) => submergedShare(a, levelM)));
   const looks = plannedLooks(undisturbed, share);
   return { filling, undisturbed, looks, request: withLooks(undisturbed, looks, 0) };

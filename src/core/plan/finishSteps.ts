@@ -1,4 +1,4 @@
-import { type PlanInput } from '../choices';
+import { type BaseItem, type PlanInput } from '../choices';
 import { FIRST_SHARE } from '../finish';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, say } from '../message';
 import { type Plan } from './plan';
@@ -15,19 +15,24 @@ export function enriching({ finish, eaters }: Pick<PlanInput, 'finish' | 'eaters
   return enrich === 'none' ? null : { id: enrich, amount: ENRICH_PER_PLATE[enrich] * eaters };
 }
 
-/** What is to be kept and eaten in bites when the sauce is strained. */
-function kept(input: PlanInput): Message[] {
-  return input.base.items
-    .filter((i) => i.kg > 0 && (i.fate === 'bite' || i.fate === 'picked'))
-    .map((i) => nameOf('garnish', i.id));
+/** What has one of these fates, by name. */
+function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message[] {
+  return input.base.items.filter((i) => i.kg > 0 && fates.includes(i.fate)).map((i) => nameOf('garnish', i.id));
 }
 
 function solidsStep(input: PlanInput): Message[] {
-  const bites = kept(input);
+  const bites = fated(input, 'bite');
+  const picked = fated(input, 'picked');
   const { solids } = input.finish;
-  const lifted = bites.length > 0 && solids !== 'leave' ? [say('finish.liftBites', { things: listed(bites) })] : [];
-  if (solids === 'leave' || (solids === 'lift' && bites.length > 0)) return lifted;
-  return [...lifted, say(`finish.solids.${solids}`)];
+  const out = [
+    ...(picked.length > 0 && solids !== 'strain' && solids !== 'press'
+      ? [say('finish.pickOut', { things: listed(picked) })]
+      : []),
+    ...(bites.length > 0 && solids !== 'leave' ? [say('finish.liftBites', { things: listed(bites) })] : []),
+  ];
+  const spent = fated(input, 'melt', 'strained', 'picked').length > 0;
+  if (solids === 'leave' || (solids === 'lift' && bites.length > 0) || !spent) return out;
+  return [...out, say(`finish.solids.${solids}`)];
 }
 
 /**

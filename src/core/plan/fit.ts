@@ -34,6 +34,7 @@ function vegetableShare(input: PlanInput): number {
 
 /** Highest level that leaves headroom, as a share of the meat's height; undefined when none does. */
 function lowerLevel(input: PlanInput): number | undefined {
+  if (!input.liquid.fill) return undefined;
   for (let level = Math.floor(input.liquid.level * 20) / 20; level >= 0.25; level -= 0.05) {
     if (fits({ ...input, liquid: { ...input.liquid, level } })) return Math.round(level * 100) / 100;
   }

@@ -95,6 +95,7 @@ export function startPlan(
     },
     base,
     liquid: {
+      fill: true,
       level: chosenLevel === 'auto' ? usualLevel(small, true) : LEVEL_SHARES[chosenLevel],
       parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100 }],
       fillerId: 'stockUnsalted',

@@ -21,7 +21,7 @@ const heated = (tempC: number, lid: LidKind, level: number): PlanInput => ({
 
 describe('a pot that loses its liquid', () => {
   const dry = plan(heated(200, 'heavy', 0.3));
-  const wet = plan(heated(120, 'heavy', 0.75));
+  const wet = plan(heated(120, 'heavy', 0.9));
 
   it('says that it would boil dry, when, and in how many kitchens', () => {
     expect(dry.finished.liquidL).toBeLessThan(DRY_L);

@@ -53,7 +53,7 @@ function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: 
         ? [say('watch.low', { low: litres(LOW_LITRES) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
-    ...(input.course.every((s) => s.lid === 'none') ? [say('watch.noLid')] : []),
+    ...(input.course.every((s) => s.lid === 'none' && s.heat.kind !== 'steamOven') ? [say('watch.noLid')] : []),
     ...simmerWatch(input),
   ];
 }

@@ -131,7 +131,12 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
   const lowestSauceKg = held.inSauceG / 1000 / SAUCE_SALT.high;
   const tooSalty = without.sauceShare > SAUCE_SALT.high;
   const says = tooSalty
-    ? say('salt.tooSalty', { brings: strength(without.sauceShare), stopAt: litres(lowestSauceKg / WATER_KG_PER_L) })
+    ? lowestSauceKg > q.liquidKg
+      ? say('salt.tooSaltyThin', {
+          brings: strength(without.sauceShare),
+          add: litres((lowestSauceKg - q.sauceKg) / WATER_KG_PER_L),
+        })
+      : say('salt.tooSalty', { brings: strength(without.sauceShare), stopAt: litres(lowestSauceKg / WATER_KG_PER_L) })
     : hold > 0.5 && q.when !== 'hold'
       ? say('salt.holdBack', {
           now: kg((q.addedG - hold) / 1000),

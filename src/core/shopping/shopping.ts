@@ -20,6 +20,9 @@ export interface ShoppingLine {
 const GARNISH_AISLE: Readonly<Record<Garnish['kind'], Aisle>> = {
   aromatic: 'greengrocer',
   root: 'greengrocer',
+  vegetable: 'greengrocer',
+  leaf: 'greengrocer',
+  nut: 'dry',
   mushroom: 'greengrocer',
   fruit: 'greengrocer',
   pulse: 'dry',

@@ -85,7 +85,7 @@ describe('the larder', () => {
       expect(['high', 'medium', 'low']).toContain(cut.confidence);
       expect(cut.trimLoss[0]).toBeLessThanOrEqual(cut.trimLoss[1]);
     }
-    expect(new Set(CUTS.map((c) => c.id)).size).toBe(39);
+    expect(new Set(CUTS.map((c) => c.id)).size).toBe(66);
     expect(() => cutById('unicorn')).toThrow(RangeError);
   });
 });

@@ -2,16 +2,21 @@
 
 import { ChevronDown } from 'lucide-react';
 import {
+  Autocomplete,
   Button as AriaButton,
   Header,
+  Input,
   ListBox,
   ListBoxItem,
   ListBoxSection,
   Popover,
+  SearchField,
   Select,
   SelectValue,
   Text,
+  useFilter,
 } from 'react-aria-components';
+import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { ErrorText, frame, LabelText } from './frame';
 import { useThemeScope } from '../ThemeScope';
@@ -69,6 +74,21 @@ const Item = styled(ListBoxItem)`
   }
 `;
 
+const Look = styled(SearchField)`
+  position: sticky;
+  top: 0;
+  z-index: 1;
+  background: var(--plate);
+  padding-bottom: 6px;
+  input {
+    ${frame}
+    width: 100%;
+    padding: 0 12px;
+    font: inherit;
+    color: inherit;
+  }
+`;
+
 const SectionHeader = styled(Header)`
   padding: 8px 12px 2px;
   color: var(--mute);
@@ -91,6 +111,25 @@ interface SelectFieldProps {
   /** Shown while nothing is chosen (`value` empty). */
   readonly placeholder?: string;
   readonly onChange: (id: string) => void;
+}
+
+/** A longer list has a line to look in. */
+const LONG = 24;
+
+/** A list, and over a long one a line in which to type what is looked for. */
+function Searched({ label, isLong, children }: { label: string; isLong: boolean; children: ReactNode }) {
+  const w = useWords();
+  const { contains } = useFilter({ sensitivity: 'base' });
+  return isLong ? (
+    <Autocomplete filter={contains}>
+      <Look aria-label={w.text('select.lookFor', { label })} autoFocus>
+        <Input placeholder={w.text('select.typeToFind')} />
+      </Look>
+      {children}
+    </Autocomplete>
+  ) : (
+    children
+  );
 }
 
 /** One of a list, in sections. */
@@ -122,25 +161,27 @@ export function SelectField({
       </SelectButton>
       <ErrorText>{error}</ErrorText>
       <List data-theme={theme}>
-        <ListBox>
-          {sections.map((section, i) => (
-            <ListBoxSection key={section.title ?? i} aria-label={section.title ?? label}>
-              {section.title === undefined ? null : <SectionHeader>{section.title}</SectionHeader>}
-              {section.options.map((o) => (
-                <Item key={o.id} id={o.id} textValue={o.label}>
-                  {o.why === undefined || o.why === '' ? (
-                    o.label
-                  ) : (
-                    <>
-                      <Text slot="label">{o.label}</Text>
-                      <Text slot="description">{o.why}</Text>
-                    </>
-                  )}
-                </Item>
-              ))}
-            </ListBoxSection>
-          ))}
-        </ListBox>
+        <Searched label={label} isLong={sections.reduce((sum, s) => sum + s.options.length, 0) > LONG}>
+          <ListBox>
+            {sections.map((section, i) => (
+              <ListBoxSection key={section.title ?? i} aria-label={section.title ?? label}>
+                {section.title === undefined ? null : <SectionHeader>{section.title}</SectionHeader>}
+                {section.options.map((o) => (
+                  <Item key={o.id} id={o.id} textValue={o.label}>
+                    {o.why === undefined || o.why === '' ? (
+                      o.label
+                    ) : (
+                      <>
+                        <Text slot="label">{o.label}</Text>
+                        <Text slot="description">{o.why}</Text>
+                      </>
+                    )}
+                  </Item>
+                ))}
+              </ListBoxSection>
+            ))}
+          </ListBox>
+        </Searched>
       </List>
     </Select>
   );

@@ -32,7 +32,7 @@ describe('labels on the line', () => {
 
   it('say as much as their band has room for', () => {
     expect(fitting(WORDS, span('span.finishCold', 'hands', 38), 400)).toBe('fat off, finish · 38 min');
-    expect(fitting(WORDS, span('span.finishCold', 'hands', 38), 130)).toBe('fat off, finish');
+    expect(fitting(WORDS, span('span.finishCold', 'hands', 38), 150)).toBe('fat off, finish');
     expect(fitting(WORDS, span('span.finishCold', 'hands', 38), 80)).toBe('fat off');
     expect(fitting(WORDS, span('span.braise.still', 'heat', 200), 20)).toBe('');
   });

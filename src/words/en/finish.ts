@@ -53,6 +53,7 @@ export const finish = {
   'finish.meatOut': 'Meat out from below with a wide tool, onto a warm dish, covered.',
   'finish.bonesOut': 'Bones, bay and string out, and counted; crush the meat in the pot.',
   'finish.liftBites': 'Lift out {things} with a slotted spoon and keep them warm: they go back at the end.',
+  'finish.pickOut': 'Pick out {things}: their work is done.',
   'finish.solids.lift': 'Lift out the vegetables with a slotted spoon and keep them warm.',
   'finish.solids.strain': 'Strain; what stays in the sieve is spent.',
   'finish.solids.press': 'Strain, and press what stays in the sieve.',

@@ -5,6 +5,7 @@ import * as kitchen from './kitchen';
 import * as larder from './larder';
 import { equipment } from './equipment';
 import { finish } from './finish';
+import { larderMore } from './larderMore';
 import * as pages from './pages';
 import * as plan from './plan';
 import * as screens from './screens';
@@ -78,6 +79,7 @@ export const WORDS = {
   ...pages.errorPage,
   ...pages.exportMenu,
   ...finish,
+  ...larderMore,
   ...pages.forkScale,
   ...equipment,
   ...pages.heatForm,

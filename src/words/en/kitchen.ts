@@ -178,6 +178,8 @@ export const salting = {
   'salt.spoons.level': 'about {spoons} {salt}, level',
   'salt.tooSalty':
     'What else goes in brings {brings} by itself: salt nothing, take unsalted stock, or stop reducing at {stopAt}.',
+  'salt.tooSaltyThin':
+    'What else goes in brings {brings} by itself, more than the sauce bears as it stands: salt nothing, and thin it with {add} of unsalted liquid or pour less of what is salty.',
   'salt.holdBack':
     '{now} on the meat now: with all {all} the reduced sauce would come to {sauce}, and salt cannot be taken out. Season the meat as it is lifted out, about {plate}, and the sauce last.',
   'salt.seasonLast': 'Season last: about {grams} brings the reduced sauce to {aim}. Taste first.',
@@ -200,7 +202,6 @@ export const pouring = {
   'countOut.packet': 'cloth packet',
   'countOut.strings': 'strings',
   'countOut.bones': 'bones of the {cut}',
-  'advice.overfull': '{over} more is measured out than the level takes: pour less, reduce further or raise the level.',
   'advice.rawWine': 'Wine that is not reduced stays harsh: a lid keeps it in.',
   'advice.beerBitter': '{Beer} turns bitter when it is boiled down hard.',
   'advice.pasteHoldsUp': 'Paste in the pan holds up a hard reduction: toast it after the wine.',

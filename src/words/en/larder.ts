@@ -306,7 +306,7 @@ export const garnishes = {
   'garnish.potato': 'potatoes',
   'garnish.potato.note': 'From the start they turn to mush: count back from the plate.',
   'garnish.parsnip': 'parsnip',
-  'garnish.turnip': 'turnip or swede',
+  'garnish.turnip': 'turnip',
   'garnish.celeriac': 'celeriac',
   'garnish.celeriac.look': 'golden at the edges',
   'garnish.greenBeans': 'green beans',

@@ -269,6 +269,8 @@ export const liquidForm = {
   'liquidForm.pouredByMeasure': 'Poured by measure',
   'liquidForm.addALiquid': 'Add a liquid',
   'liquidForm.withoutAlcoholStockAndA': 'Without alcohol: stock and a little vinegar instead',
+  'liquidForm.fill': 'Fill up to a level',
+  'liquidForm.standsAt': 'As poured it stands {level} up the meat.',
   'liquidForm.fillsUpToTheLine': 'Fills up to the line',
   'liquidForm.ofThat': 'Of that',
   'liquidForm.noWater': 'no water',

@@ -15,7 +15,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
 
-const GARNISH_KINDS = ['aromatic', 'root', 'mushroom', 'pulse', 'grain', 'fruit', 'seasoning', 'cured'] as const;
+const GARNISH_KINDS = [...new Set(GARNISHES.map((g) => g.kind))];
 
 function ItemRow({
   item,

@@ -7,11 +7,15 @@ import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder'
 import { usualHerbCount } from '@/core/liquid';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
-import { CautionNote } from '@/ui/controls/Panel';
+import { CautionNote, Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
+import { Switch } from '@/ui/controls/Switch';
 import { Slider } from '@/ui/controls/Slider';
 import { useWords } from '@/ui/KitchenContext';
+
+/** Kinds of liquid, in the order offered. */
+const LIQUID_KINDS = [...new Set(LIQUIDS.map((l) => l.kind))];
 
 export function LiquidForm(props: FormProps) {
   const { input, plan, faults, change } = props;
@@ -24,7 +28,9 @@ export function LiquidForm(props: FormProps) {
     setLiquid({ parts: liquid.parts.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
   const fault = faultOf(w, faults, 'liquid.level') ?? faultOf(w, faults, 'liquid.parts');
-  const free = LIQUIDS.filter((l) => l.id !== liquid.fillerId && !liquid.parts.some((p) => p.id === l.id));
+  const free = LIQUIDS.filter(
+    (l) => (l.id !== liquid.fillerId || !liquid.fill) && !liquid.parts.some((p) => p.id === l.id),
+  );
   const freeHerbs = HERBS.filter((h) => !liquid.herbs.some((own) => own.id === h.id));
   const salty = isLiquidId(liquid.fillerId) && liquidById(liquid.fillerId).saltGPerL > 1;
   const stockShare = plan?.liquid.stockShareForSalt;
@@ -94,7 +100,10 @@ export function LiquidForm(props: FormProps) {
       <SelectField
         label={w.text('liquidForm.addALiquid')}
         value=""
-        sections={[{ options: free.map((l) => ({ id: l.id, label: w.label('liquid', l.id) })) }]}
+        sections={LIQUID_KINDS.map((kind) => ({
+          title: w.text(`liquidKind.${kind}`),
+          options: free.filter((l) => l.kind === kind).map((l) => ({ id: l.id, label: w.label('liquid', l.id) })),
+        })).filter((s) => s.options.length > 0)}
         onChange={(id) => {
           const litres = liquidById(id).kind === 'seasoning' ? 0.02 : 0.15;
           setLiquid({ parts: [...liquid.parts, { id, litres }] });
@@ -116,26 +125,43 @@ export function LiquidForm(props: FormProps) {
           {w.text('liquidForm.withoutAlcoholStockAndA')}
         </TextButton>
       ) : null}
-      <SelectField
-        label={w.text('liquidForm.fillsUpToTheLine')}
-        value={liquid.fillerId}
-        sections={[
-          {
-            options: LIQUIDS.filter(
-              (l) => l.kind === 'stock' || l.kind === 'water' || l.kind === 'tomato' || l.kind === 'dairy',
-            ).map((l) => ({
-              id: l.id,
-              label: w.label('liquid', l.id),
-              why: l.saltGPerL >= 1 ? w.text('liquid.salty', { salt: { as: 'gramsPerL', value: l.saltGPerL } }) : '',
-            })),
-          },
-        ]}
-        error={faultOf(w, faults, 'liquid.fillerId')}
-        onChange={(fillerId) => {
-          setLiquid({ fillerId, parts: liquid.parts.filter((p) => p.id !== fillerId) });
+      <Switch
+        value={liquid.fill}
+        onChange={(fill) => {
+          setLiquid({ fill });
         }}
-      />
-      {liquid.fillerId === 'water' ? null : (
+      >
+        {w.text('liquidForm.fill')}
+      </Switch>
+      {liquid.fill ? null : (
+        <Mute>
+          {plan
+            ? w.text('liquidForm.standsAt', { level: w.quantity(plan.pot.levelStartMm / plan.pot.meatTopMm, 'share') })
+            : null}
+        </Mute>
+      )}
+      {liquid.fill ? (
+        <SelectField
+          label={w.text('liquidForm.fillsUpToTheLine')}
+          value={liquid.fillerId}
+          sections={[
+            {
+              options: LIQUIDS.filter(
+                (l) => l.kind === 'stock' || l.kind === 'water' || l.kind === 'tomato' || l.kind === 'dairy',
+              ).map((l) => ({
+                id: l.id,
+                label: w.label('liquid', l.id),
+                why: l.saltGPerL >= 1 ? w.text('liquid.salty', { salt: { as: 'gramsPerL', value: l.saltGPerL } }) : '',
+              })),
+            },
+          ]}
+          error={faultOf(w, faults, 'liquid.fillerId')}
+          onChange={(fillerId) => {
+            setLiquid({ fillerId, parts: liquid.parts.filter((p) => p.id !== fillerId) });
+          }}
+        />
+      ) : null}
+      {liquid.fillerId === 'water' || !liquid.fill ? null : (
         <Slider
           label={w.text('liquidForm.ofThat')}
           limits={LIMITS.fillerStrength}
@@ -151,7 +177,7 @@ export function LiquidForm(props: FormProps) {
           }}
         />
       )}
-      {salty && stockShare !== undefined && stockShare < liquid.fillerStrength - 0.02 ? (
+      {salty && liquid.fill && stockShare !== undefined && stockShare < liquid.fillerStrength - 0.02 ? (
         <TextButton
           onPress={() => {
             setLiquid({ fillerStrength: Math.floor(stockShare * 20) / 20 });

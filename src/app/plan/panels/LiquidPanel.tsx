@@ -48,14 +48,14 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
   const w = useWords();
   const { liquid, salt, table } = plan;
   const { wine } = liquid;
-  const chosen = nearestLevel(input.liquid.level);
+  const chosen = input.liquid.fill ? nearestLevel(input.liquid.level) : '';
   const ownLevel = habit(kitchen.habits, 'level');
   const usual = usualLevel(
     plan.parts.some((p) => isSmall(p.cut, p.part)),
     ['heavy', 'light', 'tightFoil'].includes(mainStage(input).lid),
   );
   const set = (level: number): void => {
-    change({ liquid: { ...input.liquid, level } });
+    change({ liquid: { ...input.liquid, fill: true, level } });
   };
   return (
     <Body>

@@ -13,7 +13,7 @@ export function PotPanel({ plan, input, change }: PanelProps) {
       <Section
         plan={plan}
         onLevel={(level) => {
-          change({ liquid: { ...input.liquid, level } });
+          change({ liquid: { ...input.liquid, fill: true, level } });
         }}
       />
       <Part title={w.text('potPanel.roomInIt')} open>
