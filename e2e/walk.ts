@@ -161,6 +161,31 @@ export const WALK: readonly Stop[] = [
       },
     ],
   },
+  {
+    route: 'kitchen',
+    address: () => '/kitchen',
+    ready: '#pots',
+    open: [
+      ...['pots', 'pans', 'ovens', 'burners'].map((list) => ({
+        what: `adding to the ${list}`,
+        by: async (d: WebDriver) => {
+          await d.actions().sendKeys(Key.ESCAPE).perform();
+          await d.wait(async () => (await d.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
+          await click(d, `section[aria-labelledby="${list}"] > button`);
+          await there(d, '[role="dialog"] input');
+        },
+      })),
+      {
+        what: 'removing asks first',
+        by: async (d) => {
+          await d.actions().sendKeys(Key.ESCAPE).perform();
+          await d.wait(async () => (await d.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
+          await click(d, 'section[aria-labelledby="pots"] li button:last-of-type');
+          await there(d, '[role="dialog"]');
+        },
+      },
+    ],
+  },
   { route: 'copies', address: () => '/copies', ready: '#made', open: [] },
   {
     route: 'copies/[name]',

@@ -64,6 +64,7 @@ async function main(): Promise<void> {
       ['Liquid', 'plan-liquid'],
       ['Sear', 'plan-sear'],
       ['Heat', 'plan-heat'],
+      ['Finish', 'plan-finish'],
     ] as const) {
       await press(driver, `${decision}: `);
       await shoot(driver, name);
@@ -99,12 +100,9 @@ async function main(): Promise<void> {
     await findText(driver, 'h2', 'How it came out');
     await shoot(driver, 'log-entry');
 
-    await driver.get(`${app.url}/copies`);
-    await press(driver, 'Look at it');
-    await findText(driver, 'aside', 'This is the copy of');
-    await shoot(driver, 'copy');
-    await press(driver, 'Back to the present');
-    await findText(driver, 'h1', 'Copies');
+    await driver.get(`${app.url}/kitchen`);
+    await findText(driver, 'h2', 'Burners');
+    await shoot(driver, 'kitchen');
 
     await setViewport(driver, ...PHONE);
     await driver.get(app.url);
@@ -117,9 +115,6 @@ async function main(): Promise<void> {
     await shoot(driver, 'cook-phone');
     await press(driver, 'last: ');
     await shoot(driver, 'cook-phone-fork');
-    await driver.get(`${plan}/sheet`);
-    await findText(driver, 'h2', 'To buy and weigh out');
-    await shoot(driver, 'sheet-phone');
   } finally {
     await browser.close();
     await app.close();

@@ -144,6 +144,7 @@ function FinishPanel({ plan }: PanelProps) {
         figures={[
           plan.liquid.water.left,
           plan.finish.fat,
+          plan.finish.fatLeft,
           ...(endsDry(plan)
             ? []
             : [

@@ -48,7 +48,7 @@ function finishSentence({ finish, base }: PlanInput, w: Words): string {
   const ways = [
     ...(finish.meat === 'whole' ? [] : [w.text(`sentence.meat.${finish.meat}`)]),
     ...(finish.solids === 'leave' ? [] : [w.text(`sentence.solids.${finish.solids}`)]),
-    w.text('sentence.fatOff'),
+    ...(finish.fat === 'leave' ? [] : [w.text('sentence.fatOff')]),
     ...(finish.reduce ? [w.text('sentence.boilDown')] : []),
     ...(base.thicken === 'end' ? [w.text('sentence.thicken')] : []),
   ];

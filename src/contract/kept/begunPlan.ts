@@ -44,8 +44,21 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       input: shapesAndStages(plan.input as Json),
       pot: { ...pot, shape: 'round', lengthMm: diameterMm, widthMm: diameterMm },
       stages: [{ heat, lid, fromMin: 0, toMin: (ready.p50Ms - intoPotMs) / 60_000 }],
-      finishBy: { ...(plan.finishBy as Json), reduce: true, leastL: 0, solids: 'strain', solidsKg: 0, rung: null },
-      finished: { ...(plan.finished as Json), looseL: (plan.finished as Plan['finished']).liquidL, depthMm: 0 },
+      finishBy: {
+        ...(plan.finishBy as Json),
+        reduce: true,
+        leastL: 0,
+        solids: 'strain',
+        fat: 'spoon',
+        solidsKg: 0,
+        rung: null,
+      },
+      finished: {
+        ...(plan.finished as Json),
+        looseL: (plan.finished as Plan['finished']).liquidL,
+        fatLeftL: 0,
+        depthMm: 0,
+      },
       dayQuestion: { ...question, work: { ...work, stages: [stage], bare: undefined } },
     };
   },

@@ -84,6 +84,7 @@ const fixedNotHeld: Step = (second) => {
 const STRAINED_AND_REDUCED: Json = {
   reduce: true,
   solids: 'strain',
+  fat: 'spoon',
   meat: 'whole',
   thickener: 'flourWhite',
   rung: 'light',

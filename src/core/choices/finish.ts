@@ -1,28 +1,5 @@
+import { type MeatEnd } from './finishWays';
 import { type BaseItem, type FinishChoice, type PlanInput, type ResultId } from './input';
-
-/** How thick a sauce runs in the mouth: five rungs. */
-export const RUNGS = ['runs', 'light', 'coats', 'gravy', 'stands'] as const;
-export type Rung = (typeof RUNGS)[number];
-
-/** What becomes of the vegetables the sauce was made with. */
-export const SOLIDS_WAYS = ['leave', 'lift', 'strain', 'press', 'blend'] as const;
-export type SolidsWay = (typeof SOLIDS_WAYS)[number];
-
-/** What becomes of the meat before it is plated. */
-export const MEAT_ENDS = ['whole', 'boned', 'shred', 'melt'] as const;
-export type MeatEnd = (typeof MEAT_ENDS)[number];
-
-/** What a sauce is thickened with at the end. */
-export const END_THICKENERS = ['corn', 'potatoStarch', 'flourWhite', 'flourBlond', 'kneaded'] as const;
-export type EndThickener = (typeof END_THICKENERS)[number];
-
-/** What is stirred in off the heat. */
-export const ENRICHINGS = ['none', 'butter', 'cream', 'sourCream'] as const;
-export type Enriching = (typeof ENRICHINGS)[number];
-
-/** What it is tossed with. */
-export const TOSSED = ['none', 'pasta', 'grains'] as const;
-export type Tossed = (typeof TOSSED)[number];
 
 /** Sauce on a plate, l: a small ladle. */
 export const USUAL_SAUCE_L_PER_PLATE = 0.1;
@@ -53,6 +30,7 @@ export function usualFinish(
     sauceLPerPlate: USUAL_SAUCE_L_PER_PLATE,
     reduce: whole,
     solids: whole ? (keepsBites(items) ? 'lift' : 'strain') : 'leave',
+    fat: 'spoon',
     meat: MEAT_END[result],
     thickener: 'corn',
     rung: 'coats',

@@ -1,16 +1,6 @@
-export {
-  type Bare,
-  firstStage,
-  type HeatStage,
-  mainStage,
-  modesOf,
-  sameHeat,
-  stageSays,
-  type StageUntil,
-  wholeCourse,
-  withHeat,
-  withLid,
-} from './course';
+export { firstStage, mainStage, modesOf, sameHeat, stageSays, wholeCourse, withHeat, withLid } from './course';
+export { type HeatStage, type StageUntil } from './stages';
+export { USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
 export {
   END_THICKENERS,
   type EndThickener,
@@ -24,10 +14,9 @@ export {
   type SolidsWay,
   type Tossed,
   TOSSED,
-  USUAL_SAUCE_L_PER_PLATE,
-  usualFinish,
-  withResult,
-} from './finish';
+  FAT_WAYS,
+  type FatWay,
+} from './finishWays';
 export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
   type Appetite,

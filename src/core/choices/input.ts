@@ -1,5 +1,13 @@
-import { type Bare, type HeatStage } from './course';
-import { type EndThickener, type Enriching, type MeatEnd, type Rung, type SolidsWay, type Tossed } from './finish';
+import { type Bare, type HeatStage } from './stages';
+import {
+  type EndThickener,
+  type Enriching,
+  type FatWay,
+  type MeatEnd,
+  type Rung,
+  type SolidsWay,
+  type Tossed,
+} from './finishWays';
 import { type Message } from '../message';
 import { type WayOf } from './ways';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
@@ -101,6 +109,7 @@ export interface FinishChoice {
   /** Whether it is boiled down once the meat is out. */
   readonly reduce: boolean;
   readonly solids: SolidsWay;
+  readonly fat: FatWay;
   readonly meat: MeatEnd;
   /** What thickens it at the end, where it is thickened then. */
   readonly thickener: EndThickener;

@@ -1,6 +1,4 @@
-/** How fat is lifted off. */
-export const FAT_WAYS = ['spoon', 'tilt', 'ice', 'paper', 'jug', 'chill', 'leave'] as const;
-export type FatWay = (typeof FAT_WAYS)[number];
+import { type FatWay } from '../choices';
 
 interface FatLaw {
   /** Share of what rose that stays, and the thinnest layer it can lift, mm over the surface; or so many ml. */

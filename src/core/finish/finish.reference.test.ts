@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { fatLeftMl, fatRisen, type FatWay } from './fat';
+import { fatLeftMl, fatRisen } from './fat';
 import { alcoholAfter, reduce } from './reduce';
 import { saltDiffusion, saltEvened } from './saltMove';
 import {
@@ -16,7 +16,7 @@ import {
   viscosityMPaS,
 } from './thicken';
 import { dilutionL, sauceAfter } from './yields';
-import { RUNGS, type SolidsWay } from '../choices';
+import { type FatWay, RUNGS, type SolidsWay } from '../choices';
 import { type PotMaterial } from '../larder';
 import { roundPot } from '../material';
 

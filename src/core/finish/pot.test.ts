@@ -10,6 +10,7 @@ const QUESTION: FinishQuestion = {
   reduce: true,
   leastL: 0,
   solids: 'leave',
+  fat: 'spoon',
   solidsKg: 0,
   rung: null,
   powerW: 1200,
@@ -77,6 +78,16 @@ describe('the finished pot', () => {
         as: 'volume',
         sure: 'estimate',
         inputs: [{ id: 'cookedMeat', value: pot.cookedKg, as: 'mass' }],
+      },
+      fatLeft: {
+        id: 'sauce.fatLeft',
+        value: pot.fatLeftL,
+        as: 'volume',
+        sure: 'estimate',
+        inputs: [
+          { id: 'fatInAll', value: pot.fatL, as: 'volume' },
+          { id: 'sauce', value: pot.sauceL, as: 'volume' },
+        ],
       },
       sauce: {
         id: 'sauce.sauce',

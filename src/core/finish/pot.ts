@@ -1,7 +1,8 @@
 import { boneFraction, cutOf, type Ensemble, litresAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { potBaseM2 } from '../material';
-import { type Rung, type SolidsWay } from '../choices';
+import { type FatWay, type Rung, type SolidsWay } from '../choices';
+import { DROPS, fatLeftMl, fatRisen } from './fat';
 import { reduce, REDUCE_RANGE } from './reduce';
 import { RUNG_AIM, starchFor } from './thicken';
 import { sauceAfter } from './yields';
@@ -10,8 +11,9 @@ import { sauceAfter } from './yields';
 export interface FinishedPot {
   /** Liquid with juices when the meat comes out, litres. */
   readonly liquidL: number;
-  /** Fat to lift off, litres. */
+  /** Fat to lift off, and what stays, litres. */
   readonly fatL: number;
+  readonly fatLeftL: number;
   /** Of that, what runs free once the vegetables are dealt with, litres. */
   readonly looseL: number;
   /** Sauce, boiled down where the cook wants it, litres; and how deep it then stands in the pot, mm. */
@@ -48,6 +50,7 @@ export interface FinishQuestion {
   readonly reduce: boolean;
   readonly leastL: number;
   readonly solids: SolidsWay;
+  readonly fat: FatWay;
   /** Vegetables the sauce is made with and rid of, kg. */
   readonly solidsKg: number;
   /** What the burner puts into the open pot, W. */
@@ -56,6 +59,25 @@ export interface FinishQuestion {
   readonly stockGelatinG: number;
   /** Where flour was cooked into the base, how thick it makes the sauce. */
   readonly rung: Rung | null;
+}
+
+/** A sauce that is let stand before its fat is lifted off stands so long, s; in the fridge, overnight. */
+const STANDS_S = 5 * 60;
+const OVERNIGHT_S = 8 * 3600;
+/** A fat jug: how deep it stands in it, m, and the jug's surface, m². */
+const JUG = { depthM: 0.1, areaM2: 0.0079 } as const;
+const BROTH_PAS = 0.6e-3;
+
+/** Fat that stays when it is lifted off in this way, l: what has not risen, and what the way leaves of what has. */
+function fatLeftL(fatL: number, litres: number, baseM2: number, way: FatWay): number {
+  const inJug = way === 'jug';
+  const risen = fatRisen({
+    seconds: way === 'chill' ? OVERNIGHT_S : STANDS_S,
+    depthM: inJug ? JUG.depthM : Math.max(0.005, litres / 1000 / baseM2),
+    viscosityPaS: BROTH_PAS,
+    drops: DROPS.simmered,
+  });
+  return fatLeftMl(fatL * 1000, risen, inJug ? JUG.areaM2 : baseM2, way) / 1000;
 }
 
 /** The pot at `step` of the ensemble's nominal course. */
@@ -105,6 +127,7 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
   return {
     liquidL,
     fatL: fatKg / FAT_DENSITY_KGL,
+    fatLeftL: fatLeftL(fatKg / FAT_DENSITY_KGL, looseL, potBaseM2(pot), question.fat),
     sauceL,
     looseL,
     reduceMinutes: reduced?.minutes ?? 0,
@@ -120,6 +143,7 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
 /** What the finished pot holds, as figures that answer why. */
 export interface FinishFigures {
   readonly fat: Figure;
+  readonly fatLeft: Figure;
   readonly sauce: Figure;
   readonly reduce: Figure;
   readonly gelatin: Figure;
@@ -130,6 +154,10 @@ export function finishFigures(finished: FinishedPot, question: FinishQuestion): 
   const liquid = from('liquidWhenDone', finished.liquidL, 'volume');
   return {
     fat: figure('sauce.fat', finished.fatL, 'volume', 'estimate', [from('cookedMeat', finished.cookedKg, 'mass')]),
+    fatLeft: figure('sauce.fatLeft', finished.fatLeftL, 'volume', 'estimate', [
+      from('fatInAll', finished.fatL, 'volume'),
+      from('sauce', finished.sauceL, 'volume'),
+    ]),
     sauce: figure('sauce.sauce', finished.sauceL, 'volume', 'computed', [
       from('aPlate', question.sauceLPerPlate, 'volume'),
       from('plates', question.eaters, 'count'),

@@ -73,6 +73,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
           reduce: true,
           leastL: 0,
           solids: 'strain',
+          fat: 'spoon',
           solidsKg: 0,
           rung: null,
           powerW: 1000,

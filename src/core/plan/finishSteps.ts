@@ -1,7 +1,8 @@
 import { type BaseItem, type PlanInput } from '../choices';
-import { FIRST_SHARE } from '../finish';
+import { type BasePlan } from '../base';
+import { FAT_LAWS, FIRST_SHARE, type FinishedPot, type FinishFigures } from '../finish';
+import { type SaltPlan } from '../season';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, say } from '../message';
-import { type Plan } from './plan';
 
 /** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
 const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;
@@ -35,11 +36,20 @@ function solidsStep(input: PlanInput): Message[] {
   return [...out, say(`finish.solids.${solids}`)];
 }
 
+/** What the finish is told from. */
+interface Finishing {
+  readonly input: PlanInput;
+  readonly finished: FinishedPot;
+  readonly finish: FinishFigures;
+  readonly base: BasePlan;
+  readonly salt: SaltPlan;
+}
+
 /**
  * What is done between the heat and the plate, in order: out, vegetables, fat, boiling down, thickening, off the heat, meat
  * back, salt. Every amount is the plan's own.
  */
-export function finishSteps(plan: Pick<Plan, 'input' | 'finished' | 'finish' | 'base' | 'salt'>): Message[] {
+export function finishSteps(plan: Finishing): Message[] {
   const { input, finished, finish, base, salt } = plan;
   const { reduce, solids, meat, thickener, toss } = input.finish;
   const melts = meat === 'melt';
@@ -50,7 +60,9 @@ export function finishSteps(plan: Pick<Plan, 'input' | 'finished' | 'finish' | '
     ...(out && !melts ? [say('finish.meatOut')] : []),
     ...(melts ? [say('finish.bonesOut')] : []),
     ...solidsStep(input),
-    ...(finish.fat.value > 0.005 ? [say('finish.fatOff', { fat: litres(finish.fat.value) })] : []),
+    ...(finish.fat.value > 0.005
+      ? [say(`finish.fat.${input.finish.fat}`, { fat: litres(finish.fat.value), left: litres(finish.fatLeft.value) })]
+      : []),
     ...(finished.reduceMinutes > 0
       ? [
           say('finish.boilDown', {
@@ -87,7 +99,6 @@ export function finishSteps(plan: Pick<Plan, 'input' | 'finished' | 'finish' | '
 
 const OUT_MIN = 4;
 const SOLIDS_MIN = { leave: 0, lift: 2, strain: 4, press: 6, blend: 6 } as const;
-const FAT_MIN = 5;
 const THICKEN_MIN = 6;
 const ENRICH_MIN = 1;
 const TOSS_MIN = 2;
@@ -102,7 +113,7 @@ export function finishHandsMin(input: PlanInput, cookedKg: number): number {
   return (
     (out ? OUT_MIN : 0) +
     SOLIDS_MIN[solids] +
-    FAT_MIN +
+    FAT_LAWS[input.finish.fat].minutes +
     (meat === 'shred' || meat === 'melt' ? SHRED_MIN_PER_KG * cookedKg : 0) +
     (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bones) : 0) +
     (input.base.thicken === 'end' ? THICKEN_MIN : 0) +

@@ -10,7 +10,6 @@ export { dialCurve, type DialPoint, type SettingElsewhere, settingsElsewhere } f
 export { composePlan, finishedFigures, makePlan, type Plan, PLAN_VERSION, type PlanResult } from './plan';
 export { OPEN_SECONDS, type PlannedLooks, withLooks } from './plannedLooks';
 export { type PotGroup, type PotPlan } from './potPlan';
-export { type StageTime } from './stageTimes';
 export { scaled } from './scale';
 export { type KitchenTools, startPlan, usualMeat } from './start';
 export { endsDry, platesFed } from './watch';

@@ -127,6 +127,12 @@ export const figures = {
     formula: 'Fat in the raw meat times what melts out by then.',
     changes: 'Trimming; a longer braise melts out more. Chilled overnight it lifts off whole.',
   },
+  'sauce.fatLeft': {
+    label: 'fat that stays',
+    formula:
+      'What has not risen, and what this way of lifting leaves of what has; five minutes off the heat, or a night in the cold.',
+    changes: 'A jug, paper, a night in the fridge; lifting it before any hard boil.',
+  },
   'sauce.sauce': {
     label: 'sauce, reduced',
     formula: 'Sauce wanted on each plate times the plates, or all there is if that is less.',
@@ -303,6 +309,7 @@ export const inputs = {
   'input.allOfIt': 'all of it',
   'input.afterTheVegetables': 'once the vegetables are dealt with',
   'input.saltBears': 'no less, for its salt',
+  'input.fatInAll': 'fat in all',
   'input.plates': 'plates',
   'input.intoThePot': 'into the pot',
   'input.arrives': 'arrives',

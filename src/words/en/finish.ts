@@ -58,7 +58,24 @@ export const finish = {
   'finish.solids.strain': 'Strain; what stays in the sieve is spent.',
   'finish.solids.press': 'Strain, and press what stays in the sieve.',
   'finish.solids.blend': 'Off the heat, bones, bay and string out: blend the sauce, never more than half full.',
-  'finish.fatOff': 'Let it stand five minutes off the heat and lift off about {fat} of fat, before any hard boil.',
+  'finish.fat.spoon':
+    'Let it stand five minutes off the heat and spoon off about {fat} of fat, before any hard boil; about {left} stays.',
+  'finish.fat.tilt':
+    'Let it stand five minutes off the heat, tilt the pot and spoon off about {fat} of fat where it gathers; about {left} stays.',
+  'finish.fat.ice': 'Draw a ladle of ice over the surface: about {fat} of fat sets on it; about {left} stays.',
+  'finish.fat.paper': 'Draw kitchen paper over the surface: it takes up about {fat} of fat; about {left} stays.',
+  'finish.fat.jug':
+    'Into a fat jug, five minutes, and pour from below: about {fat} of fat stays behind, about {left} comes with the sauce.',
+  'finish.fat.chill': 'Cold, lift off the set fat, about {fat}; hardly any stays.',
+  'finish.fat.leave': 'About {fat} of fat stays in it.',
+  'fat.way.spoon': 'Spooned off',
+  'fat.way.tilt': 'Spooned off, pot tilted',
+  'fat.way.ice': 'With ice in a ladle',
+  'fat.way.paper': 'With paper',
+  'fat.way.jug': 'In a fat jug',
+  'fat.way.chill': 'Lifted off cold',
+  'fat.way.leave': 'Left in',
+  'finishForm.fat': 'The fat',
   'finish.boilDown': 'Boil down from {from} to {sauce}, {deep} deep in this pot: about {time}.',
   'finish.asItStands': 'It is about {sauce} of sauce as it stands.',
   'finish.thicken':

@@ -6,6 +6,8 @@ import {
   type EndThickener,
   type Enriching,
   ENRICHINGS,
+  FAT_WAYS,
+  type FatWay,
   type FinishChoice,
   MEAT_ENDS,
   type MeatEnd,
@@ -43,6 +45,14 @@ export function FinishForm(props: FormProps) {
         ]}
         onChange={(solids) => {
           set({ solids: solids as SolidsWay });
+        }}
+      />
+      <SelectField
+        label={w.text('finishForm.fat')}
+        value={finish.fat}
+        sections={[{ options: FAT_WAYS.map((id) => ({ id, label: w.text(`fat.way.${id}`) })) }]}
+        onChange={(fat) => {
+          set({ fat: fat as FatWay });
         }}
       />
       <Switch

@@ -266,7 +266,7 @@ describe('the base', () => {
   it('takes in and leaves out, weighs, and sends a root in late', async () => {
     const { hand, now } = open(BaseForm);
     const before = now().base.items.length;
-    await choose(hand, /Add something/, /^Potato$/);
+    await choose(hand, /Add something/, /^Potatoes$/);
     const added = now().base.items.at(-1);
     expect(now().base.items).toHaveLength(before + 1);
     expect(added).toMatchObject({ when: 'late', fate: 'bite' });
