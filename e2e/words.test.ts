@@ -54,7 +54,10 @@ const CUT_OFF = `
 /** What the cook or the demo typed: names of dishes, equipment and notes. */
 const TYPED = [
   ...RECIPE_WORDS,
-  ...[...SALTMARSH_ROW.pots, ...SALTMARSH_ROW.pans, ...SALTMARSH_ROW.burners].map((e) => e.name),
+  SALTMARSH_ROW.name,
+  ...[...SALTMARSH_ROW.pots, ...SALTMARSH_ROW.pans, ...SALTMARSH_ROW.burners, ...SALTMARSH_ROW.ovens].map(
+    (e) => e.name,
+  ),
   ...[OXTAIL, SHANKS, ...PAST.map((p) => p.dish)].map((d) => d.title),
   ...PAST.map((p) => p.verdict.nextTime),
 ].sort((a, b) => b.length - a.length);
@@ -65,7 +68,9 @@ const DATE_PARTS = /Selected Date: [^⟦]*|\b(day|month|year|hour|minute|AM\/PM)
 const NO_WORDS =
   /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|today|tomorrow|yesterday|and|or|kg|ml|mm|min|kWh|tsp|lb|oz|fl|cups?|Even Ember|Dismiss)\b/g;
 
-const untyped = (text: string): string => TYPED.reduce((left, typed) => left.replaceAll(typed, ' '), text);
+/** What somebody typed, and where this machine keeps it. */
+const untyped = (text: string): string =>
+  TYPED.reduce((left, typed) => left.replaceAll(typed, ' '), text).replaceAll(/\/\S*even-ember-\S*/g, ' ');
 
 function unbracketed(text: string): string {
   let left = text;

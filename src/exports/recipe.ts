@@ -97,7 +97,7 @@ function braiseSteps(plan: Plan): Message[] {
       low: after(day.ready.p10Ms),
       high: after(day.ready.p90Ms),
       ready: say(`target.${plan.forecast.target}`),
-      sign: doneSign(plan.cutId),
+      sign: doneSign(plan.cutId, plan.forecast.target),
     }),
     ...day.marks
       .filter((m) => m.kind !== 'oven' && m.kind !== 'add')

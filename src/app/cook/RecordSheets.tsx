@@ -93,7 +93,9 @@ export function ForkSheet({ plan, onRecord }: SheetProps) {
   const cut = cutById(plan.cutId);
   return (
     <>
-      <p>{w.text('record.fork.how', { piece: noun(cut.pieceNoun, 1), sign: doneSign(plan.cutId) })}</p>
+      <p>
+        {w.text('record.fork.how', { piece: noun(cut.pieceNoun, 1), sign: doneSign(plan.cutId, plan.forecast.target) })}
+      </p>
       <Stages>
         {STAGES.map((stage) => (
           <StageButton

@@ -44,12 +44,12 @@ function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'te
 }
 
 /** What is done between heat and plate, in a few words. */
-function finishSentence({ finish, base }: PlanInput, w: Words): string {
+function finishSentence({ finish, base }: PlanInput, plan: Plan | undefined, w: Words): string {
   const ways = [
     ...(finish.meat === 'whole' ? [] : [w.text(`sentence.meat.${finish.meat}`)]),
     ...(finish.solids === 'leave' ? [] : [w.text(`sentence.solids.${finish.solids}`)]),
     ...(finish.fat === 'leave' ? [] : [w.text('sentence.fatOff')]),
-    ...(finish.reduce ? [w.text('sentence.boilDown')] : []),
+    ...(finish.reduce && plan?.finished.reduceMinutes !== 0 ? [w.text('sentence.boilDown')] : []),
     ...(base.thicken === 'end' ? [w.text('sentence.thicken')] : []),
   ];
   const said = w.list(ways, 'comma');
@@ -142,7 +142,7 @@ export function sentences(
       figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
     },
     finish: {
-      text: finishSentence(input, w),
+      text: finishSentence(input, plan, w),
       detail: fig((p) =>
         w.text(p.finished.reduceMinutes > 0 ? 'sentence.sauceTo' : 'sentence.sauceAsIs', {
           sauce: w.quantity(p.finished.sauceL, 'volume'),

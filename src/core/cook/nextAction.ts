@@ -8,11 +8,13 @@ import { heatMode, heatSays, MODES, sameHeat, stageSays } from '../choices';
 import { finishSteps, type Plan } from '../plan';
 import { finishFigures } from '../finish';
 import { kg, listed, litres, type Message, minutes, moment, nameOf, noun, say, share } from '../message';
-import { stageIndex, TARGETS } from '../tenderness';
+import { stageIndex, TARGETS, type TargetStage } from '../tenderness';
 
-/** What a cut shows when it is done. */
-export function doneSign(cutId: string): Message {
-  return say(`cut.${cutId}.sign`);
+/** What a cut shows when it is as wanted: its own sign where a fork is to twist, earlier and later ones in common. */
+export function doneSign(cutId: string, target: TargetStage): Message {
+  if (target === 'twists') return say(`cut.${cutId}.sign`);
+  const bone = target === 'falls' && cutById(cutId).boneFraction > 0;
+  return say(bone ? 'sign.fallsOffBone' : `sign.${target}`);
 }
 
 /** The one thing to do next, and when. */
@@ -60,7 +62,7 @@ export function nextAction(state: CookState, plan: Plan, live: LiveForecast, now
             feel: say(`stage.${target}.feel`),
             good: minutes(Math.max(10, etaOf(forecast, until).p10 - twists.p50)),
           }),
-      sign: doneSign(cut.id),
+      sign: doneSign(cut.id, target),
       dueMs: nowMs,
       act: 'offHeat',
       care: MODES[heatMode(state.heat)].care,
@@ -158,7 +160,7 @@ function testAction(state: CookState, plan: Plan, live: LiveForecast, start: num
       cost: minutes(cost),
     }),
     sign: say(state.input.meat.onBone && cut.boneFraction > 0 ? 'next.fork.bone' : 'next.fork.middle', {
-      sign: doneSign(cut.id),
+      sign: doneSign(cut.id, forecast.target),
     }),
     dueMs: due,
     act: 'fork',

@@ -1,5 +1,8 @@
 /** Between the heat and the plate: what is chosen, and what is then done. */
 export const finish = {
+  'sign.gives': 'a skewer goes in with little push, and a slice holds together when it is lifted',
+  'sign.falls': 'it comes apart when it is lifted',
+  'sign.fallsOffBone': 'the bone pulls out clean, and the meat comes apart',
   'rung.runs': 'thin as stock',
   'rung.light': 'light',
   'rung.coats': 'coating',
@@ -98,6 +101,7 @@ export const finish = {
   'finishForm.with': 'With what',
   'finishForm.enrich': 'Stirred in off the heat',
   'finishForm.toss': 'Tossed with',
+  'finishForm.saltForbids': 'With the salt that is in it, it is not boiled down: {loose} of sauce as it stands.',
   'finishForm.saltStops': 'The salt in it lets it boil down to {least}, not to {wanted}.',
   'finishForm.sauceOnEachPlate': 'Sauce on each plate',
   'finishForm.enoughGelatinComesOutTo': 'Enough gelatin comes out to make the sauce sticky by itself.',

@@ -330,7 +330,7 @@ export const records = {
   'live.target': '{Target}, most likely at',
   'live.between': 'between {low} and {high}',
   'live.thenCold': 'be cold in {time}',
-  'live.thenPlate': 'strain, reduce and plate in {time}',
+  'live.thenPlate': 'finish and plate in {time}',
   'live.teaches.fork': 'A fork test at {at} would teach most: the window {by} narrower.',
   'live.teaches.level': 'How deep the liquid stands at {at} would teach most: the window {by} narrower.',
   'live.teaches.probe': 'A probe reading at {at} would teach most: the window {by} narrower.',

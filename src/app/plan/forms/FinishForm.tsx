@@ -74,7 +74,9 @@ export function FinishForm(props: FormProps) {
               set({ sauceLPerPlate });
             }}
           />
-          {leastL > wantedL + 0.005 ? (
+          {plan && leastL >= plan.finished.looseL - 0.005 && plan.finished.looseL > wantedL ? (
+            <p>{w.text('finishForm.saltForbids', { loose: w.quantity(plan.finished.looseL, 'volume') })}</p>
+          ) : leastL > wantedL + 0.005 ? (
             <p>
               {w.text('finishForm.saltStops', {
                 least: w.quantity(leastL, 'volume'),

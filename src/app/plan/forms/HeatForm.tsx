@@ -172,7 +172,7 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
                   </IconButton>
                 </div>
               ) : null}
-              <FieldRow>
+              <FieldRow as="section">
                 <SelectField
                   label={w.text('common.where')}
                   value={mode}

@@ -117,9 +117,11 @@ export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit
 /** Rows of a list inside a form, each with something to take it out. */
 export const Rows = styled.ul`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   > li {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: 6px;
     padding: 8px;
     border: 1px solid var(--line);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
 import { cutsFor } from '@/core/buy';
+import { doneSign } from '@/core/cook';
 import { etaOf } from '@/core/forecast';
 import { cutById, type Species } from '@/core/larder';
 import { usualMeat } from '@/core/plan';
@@ -110,7 +111,7 @@ export function MeatPanel(props: PanelProps) {
         }}
       />
       <p>
-        <b>{w.text('meatPanel.ready')}</b> {w.say({ code: `cut.${cut.id}.sign` })}.{' '}
+        <b>{w.text('meatPanel.ready')}</b> {w.say(doneSign(cut.id, plan.forecast.target))}.{' '}
         <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say({ code: `cut.${cut.id}.connective` })}.
       </p>
       <Part title={w.text('meatPanel.whatToBuy')}>

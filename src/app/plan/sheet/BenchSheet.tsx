@@ -409,7 +409,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
       </section>
       <section aria-labelledby="sheet-checks">
         <h2 id="sheet-checks">{w.text('benchSheet.looksAndTests')}</h2>
-        <p>{w.text('benchSheet.readyWhen', { cutId: w.say(doneSign(plan.cutId)) })}</p>
+        <p>{w.text('benchSheet.readyWhen', { cutId: w.say(doneSign(plan.cutId, plan.forecast.target)) })}</p>
         <Checks>
           <thead>
             <tr>

@@ -1,0 +1,58 @@
+import { By } from 'selenium-webdriver';
+import { expect, it } from 'vitest';
+import { beginPlan, complaints, fill, findText, press, WAIT_MS } from './browser';
+import { served } from './served';
+
+const here = served({ demo: true });
+
+const bodyText = async (): Promise<string> => here.driver.findElement(By.css('body')).getText();
+
+async function waitForText(text: string): Promise<void> {
+  await here.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never comes.`);
+}
+
+it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat to the stove', async () => {
+  const { driver } = here;
+  await driver.get(`${here.app.url}/kitchen`);
+  await press(driver, 'Add a pot');
+  await fill(driver, 'What you call it', 'Harbour oval');
+  await fill(driver, 'Inside, long', '34 cm');
+  await fill(driver, 'Inside, wide', '26 cm');
+  await driver.findElement(By.xpath('//*[@role="dialog"]//button[normalize-space(.)="Keep"]')).click();
+  await waitForText('Harbour oval is kept.');
+  expect(await complaints(driver)).toEqual([]);
+
+  await driver.get(`${here.app.url}/plan/new`);
+  await beginPlan(driver, 'lamb shanks for 4 tomorrow 20:00');
+  await press(driver, 'Pot: ');
+  await driver
+    .findElement(By.xpath('//button[.//*[contains(text(), "Round casserole")]][@aria-haspopup="listbox"]'))
+    .click();
+  await (await findText(driver, 'div[@role="option"]', 'Harbour oval')).click();
+  await waitForText('340 mm by 260 mm');
+
+  await press(driver, 'Heat: ');
+  await press(driver, 'On the hob first');
+  await press(driver, 'Lid off for the last hour');
+  await waitForText('Hob, 96 °C or over, then oven 150 °C');
+  await waitForText('no lid, to the end');
+
+  await driver.wait(
+    async () =>
+      (await driver.findElements(By.xpath('//button[contains(., "Start the braise")][not(@disabled)]'))).length > 0,
+    WAIT_MS,
+    'It cannot be started.',
+  );
+  await press(driver, 'Start the braise');
+  await findText(driver, 'h2', 'So far');
+  await press(driver, 'They are in');
+  await waitForText('Into the pot, simmering');
+  // The first thing due is the hob's bubbles or the oven, by the quarter hour; the sheet of the heat offers the stage.
+  await driver.findElement(By.css('body')).sendKeys('h');
+  await press(driver, 'Oven 150 °C, heavy lid');
+  await waitForText('Oven 150 °C');
+  // From then on the next stage is the lid, and the sheet offers that.
+  await driver.findElement(By.css('body')).sendKeys('h');
+  await findText(driver, 'button', 'Oven 150 °C, no lid');
+  expect(await complaints(driver)).toEqual([]);
+});
