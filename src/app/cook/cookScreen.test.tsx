@@ -107,7 +107,7 @@ describe('the cook screen', () => {
     const { container, unmount } = at(30);
     expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Turn the|Fork test/);
     expect(container.textContent).toMatch(/Fork twists, most likely at\d\d:\d\d/);
-    expect(container.textContent).toMatch(/off the heat by \d\d:\d\d to strain, reduce and plate in/);
+    expect(container.textContent).toMatch(/off the heat by \d\d:\d\d to finish and plate in/);
     expect(container.textContent).not.toMatch(BROKEN);
     unmount();
     const us = at(30, [IN, event('p', 20, { kind: 'probe', tempC: 71, nearBone: false })], US);

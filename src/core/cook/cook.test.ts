@@ -1,6 +1,7 @@
 import fc from 'fast-check';
+import { type CookState } from './state';
 import { describe, expect, it } from 'vitest';
-import { mainStage } from '../choices';
+import { mainStage, type PlanInput } from '../choices';
 import { actualSpans, liveBeside, liveSpans } from './actualDay';
 import { type CookAct, type CookEvent, standingEvents } from './events';
 import { learnAll, type Lesson, requestOf } from './learning';
@@ -184,6 +185,85 @@ describe('a cook’s state', () => {
     expect(english(undoRefusal(on, 'e0'))).toContain('take those back first');
     expect(undoRefusal(on, 'e1')).toBeUndefined();
     expect(english(undoRefusal(on, 'nonsense'))).toContain('already');
+  });
+});
+
+describe('a braise in stages', () => {
+  const oven = { kind: 'oven', tempC: 150, fan: false } as const;
+  const hob = { kind: 'simmer', tempC: 96 } as const;
+  const input: PlanInput = {
+    ...OXTAIL_PLAN,
+    course: [
+      { heat: hob, lid: 'heavy', until: { kind: 'minutes', minutes: 15 } },
+      { heat: oven, lid: 'heavy', until: { kind: 'before', minutes: 45 } },
+      { heat: oven, lid: 'none', until: { kind: 'end' } },
+    ],
+  };
+  const made = composePlan(input, 64);
+  if (!made.ok) throw new Error('no plan');
+  const { plan } = made;
+  const next = (state: CookState, minutes: number) =>
+    nextAction(
+      state,
+      plan,
+      liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, { ...moment(minutes), heat: state.heat }),
+      NOON_MS + minutes * MIN_MS,
+    );
+  const heats = (state: CookState, from = 0): (readonly [number, string])[] =>
+    requestOf(state, state.events, from).heats.map((h) => [Math.round(h.atMin), h.heat.kind] as const);
+
+  it('stands on the hob until somebody moves it, however late that is', () => {
+    const on = foldCook(input, log([0, { kind: 'intoPot' }]));
+    expect([on.heat, on.lid, on.stages.length]).toEqual([hob, 'heavy', 3]);
+    expect(heats(on).slice(0, 2)).toEqual([
+      [0, 'simmer'],
+      [15, 'oven'],
+    ]);
+    // At forty minutes nothing has been recorded: it has not moved.
+    expect(heats(on, 40)[1]).toEqual([40, 'oven']);
+    const moved = foldCook(input, log([0, { kind: 'intoPot' }], [32, { kind: 'heat', heat: oven }]));
+    expect([moved.heat, moved.lid, moved.stages.length]).toEqual([oven, 'heavy', 2]);
+    expect(heats(moved).slice(0, 2)).toEqual([
+      [0, 'simmer'],
+      [32, 'oven'],
+    ]);
+  });
+
+  it('asks for each stage when it is due, and for none that is done', () => {
+    const looked = [5, { kind: 'liquid', levelMm: 30, simmering: true, addedL: 0, addedTempC: 95 }] as const;
+    const on = foldCook(input, log([0, { kind: 'intoPot' }], looked));
+    const first = next(on, 10);
+    expect(first.act).toBe('heat');
+    expect(english(first.title)).toBe('oven 150 °C');
+    expect(first.dueMs).toBe(NOON_MS + 15 * MIN_MS);
+    expect(english(first.why)).toContain('hob');
+    const moved = foldCook(input, log([0, { kind: 'intoPot' }], looked, [16, { kind: 'heat', heat: oven }]));
+    expect(english(next(moved, 20).title)).not.toBe('oven 150 °C');
+    const lidOff = plan.stages[2]?.fromMin ?? 0;
+    const opened = foldCook(
+      input,
+      log([0, { kind: 'intoPot' }], looked, [16, { kind: 'heat', heat: oven }], [lidOff, { kind: 'lid', lid: 'none' }]),
+    );
+    expect([opened.lid, opened.stages.length]).toEqual(['none', 1]);
+    expect(requestOf(opened).lids.map((l) => [Math.round(l.atMin), l.lid])).toEqual([
+      [0, 'heavy'],
+      [Math.round(lidOff), 'none'],
+    ]);
+  });
+
+  it('keeps its later stages when the heat is another than was planned', () => {
+    const cooler = { ...oven, tempC: 130 };
+    const state = foldCook(
+      input,
+      log([0, { kind: 'intoPot' }], [16, { kind: 'heat', heat: oven }], [60, { kind: 'heat', heat: cooler }]),
+    );
+    expect(state.stages.map((s) => [s.heat.tempC, s.lid])).toEqual([
+      [130, 'heavy'],
+      [130, 'none'],
+    ]);
+    const { lids } = requestOf(state);
+    expect(lids.at(-1)?.lid).toBe('none');
+    expect(lids.at(-1)?.atMin).toBeGreaterThan(60);
   });
 });
 
