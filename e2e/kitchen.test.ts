@@ -1,4 +1,4 @@
-import { By } from 'selenium-webdriver';
+import { By, until } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { beginPlan, complaints, fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
@@ -6,6 +6,14 @@ import { served } from './served';
 const here = served({ demo: true });
 
 const bodyText = async (): Promise<string> => here.driver.findElement(By.css('body')).getText();
+
+/** Clicks what this path leads to, once it is there. */
+async function click(path: string): Promise<void> {
+  const { driver } = here;
+  const element = await driver.wait(until.elementLocated(By.xpath(path)), WAIT_MS, `Nothing at ${path}.`);
+  await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
+  await element.click();
+}
 
 async function waitForText(text: string): Promise<void> {
   await here.driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never comes.`);
@@ -18,16 +26,14 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   await fill(driver, 'What you call it', 'Harbour oval');
   await fill(driver, 'Inside, long', '34 cm');
   await fill(driver, 'Inside, wide', '26 cm');
-  await driver.findElement(By.xpath('//*[@role="dialog"]//button[normalize-space(.)="Keep"]')).click();
+  await click('//*[@role="dialog"]//button[normalize-space(.)="Keep"]');
   await waitForText('Harbour oval is kept.');
   expect(await complaints(driver)).toEqual([]);
 
   await driver.get(`${here.app.url}/plan/new`);
   await beginPlan(driver, 'lamb shanks for 4 tomorrow 20:00');
   await press(driver, 'Pot: ');
-  await driver
-    .findElement(By.xpath('//button[.//*[contains(text(), "Round casserole")]][@aria-haspopup="listbox"]'))
-    .click();
+  await click('//button[.//*[contains(text(), "Round casserole")]][@aria-haspopup="listbox"]');
   await (await findText(driver, 'div[@role="option"]', 'Harbour oval')).click();
   await waitForText('340 mm by 260 mm');
 

@@ -2,6 +2,7 @@ import { heatSays, type PlanInput, sameHeat, stageSays } from '@/core/choices';
 import { type Plan, platesFed } from '@/core/plan';
 import { cutById, isCutId, isGarnishId, type Pot } from '@/core/larder';
 import { noun } from '@/core/message';
+import { canRoll, partsAsCooked } from '@/core/prep';
 import { type Words } from '@/words/words';
 
 export const DECISIONS = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'] as const;
@@ -66,6 +67,8 @@ export function sentences(
   const { meat, also, base, sear, season } = input;
   const cut = isCutId(meat.cutId) ? cutById(meat.cutId) : undefined;
   const fig = (text: (p: Plan) => string): string => (plan ? text(plan) : NO_FIGURE);
+  const rolled = input.prepare.filling !== null && canRoll(meat.cutId);
+  const cooked = rolled ? (partsAsCooked(input)[0] ?? meat) : meat;
   const others = also.filter((p) => isCutId(p.cutId)).map((p) => w.name('cut', p.cutId));
   const inBase = base.items.filter((i) => i.kg > 0 && isGarnishId(i.id)).sort((a, b) => b.kg - a.kg);
   const baseKg = inBase.reduce((sum, i) => sum + i.kg, 0);
@@ -77,9 +80,9 @@ export function sentences(
         others: w.list(others),
       }),
       detail: w.text('sentence.pieces', {
-        count: w.quantity(meat.pieces, 'count'),
-        unit: noun(cut?.pieceNoun ?? 'piece', meat.pieces),
-        thick: w.quantity(meat.thicknessMm, 'length'),
+        count: w.quantity(cooked.pieces, 'count'),
+        unit: noun(rolled ? 'roll' : (cut?.pieceNoun ?? 'piece'), cooked.pieces),
+        thick: w.quantity(cooked.thicknessMm, 'length'),
       }),
       figure: fig((p) => w.text('sentence.feeds', { plates: Math.max(1, platesFed(p.buy.plates.value)) })),
     },

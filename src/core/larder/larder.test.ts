@@ -247,3 +247,41 @@ describe('what somebody avoids', () => {
     ).toBe('perhaps');
   });
 });
+
+describe('the tables together', () => {
+  /** What tells one row from another: its figures, not its name. */
+  const figures = (row: object): string =>
+    JSON.stringify(
+      Object.entries(row).filter(([key]) => !['id', 'source', 'confidence', 'swaps', 'chokes', 'noted'].includes(key)),
+    );
+
+  it.each([
+    ['liquids', LIQUIDS],
+    ['garnishes', GARNISHES],
+    ['spices', SPICES],
+  ] as const)('have no two %s that are the same in all figures', (_, rows) => {
+    const seen = new Map<string, string>();
+    const twice = rows.flatMap((row) => {
+      const before = seen.get(figures(row));
+      seen.set(figures(row), row.id);
+      return before === undefined ? [] : [`${before} = ${row.id}`];
+    });
+    expect(twice).toEqual([]);
+  });
+
+  it('can trigger every allergen that must be named, surely or by what is hidden in it', () => {
+    const rows = [...LIQUIDS, ...GARNISHES, ...HERBS, ...SPICES, ...FATS, ...SIDES];
+    const silent = ALLERGENS.filter(
+      (a) => !rows.some((r) => r.brings.includes(a) || r.hidden.some((h) => h.avoided === a)),
+    );
+    expect(silent).toEqual([]);
+    for (const diet of ['pork', 'beef'] as const) expect(rows.some((r) => r.brings.includes(diet))).toBe(true);
+    expect(LIQUIDS.some((l) => l.alcohol > 0)).toBe(true);
+  });
+
+  it('is what a well-stocked kitchen braises with', () => {
+    expect(CUTS.length).toBeGreaterThanOrEqual(60);
+    expect(SPICES.length + HERBS.length).toBeGreaterThanOrEqual(50);
+    expect(LIQUIDS.length + GARNISHES.length).toBeGreaterThanOrEqual(280);
+  });
+});

@@ -315,7 +315,7 @@ export const LIQUIDS: readonly Liquid[] = [
   }),
   liquid({ id: 'pomegranateJuice', kind: 'juice', sugarGPerL: 131.25, acid: true, confidence: 'medium' }),
   liquid({ id: 'cranberryJuice', kind: 'juice', sugarGPerL: 126, acid: true, confidence: 'medium' }),
-  liquid({ id: 'pineappleJuice', kind: 'juice', sugarGPerL: 126, acid: true, confidence: 'medium' }),
+  liquid({ id: 'pineappleJuice', kind: 'juice', sugarGPerL: 104, acid: true, confidence: 'medium' }),
   liquid({ id: 'cola', kind: 'juice', saltGPerL: 0.1, sugarGPerL: 110.24, acid: true, confidence: 'high' }),
   liquid({ id: 'gingerSoda', kind: 'juice', saltGPerL: 0.21, sugarGPerL: 97.85, acid: true, confidence: 'medium' }),
   liquid({ id: 'coffee', kind: 'juice', acid: true, confidence: 'high' }),
@@ -355,8 +355,7 @@ export const LIQUIDS: readonly Liquid[] = [
   liquid({
     id: 'wineRedFree',
     kind: 'wine',
-    alcohol: 0,
-    sugarGPerL: 40.4,
+    sugarGPerL: 35,
     acid: true,
     swaps: [swap('grapeJuice', 0.5, 'sweetAndStock')],
     brings: ['sulphites'],
@@ -365,7 +364,6 @@ export const LIQUIDS: readonly Liquid[] = [
   liquid({
     id: 'wineWhiteFree',
     kind: 'wine',
-    alcohol: 0,
     sugarGPerL: 40.4,
     acid: true,
     swaps: [swap('appleJuice', 0.5, 'sweetAndStock')],
@@ -483,7 +481,6 @@ export const LIQUIDS: readonly Liquid[] = [
   liquid({
     id: 'beerFree',
     kind: 'beer',
-    alcohol: 0,
     sugarGPerL: 25.25,
     acid: true,
     swaps: [swap('stockUnsalted', 1, 'addMalt')],

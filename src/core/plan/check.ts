@@ -11,6 +11,7 @@ import {
   type PlanField,
   type PlanInput,
 } from '../choices';
+import { partsAsCooked } from '../prep';
 import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineRequest';
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
@@ -257,7 +258,7 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
 
 function checkFit(input: PlanInput): PlanFault[] {
   const { pot } = input;
-  const sizes = meatParts(input).flatMap((part, i) => checkSize(part, input, meatField(i)));
+  const sizes = partsAsCooked(input).flatMap((part, i) => checkSize(part, input, meatField(i)));
   if (sizes.length > 0) return sizes;
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);

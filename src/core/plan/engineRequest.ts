@@ -1,4 +1,5 @@
 import { hashOf } from '../numbers';
+import { partsAsCooked } from '../prep';
 import { meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
 import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
@@ -43,7 +44,7 @@ export function boilingAtC(altitudeM: number): number {
 /** What stands in the pot at the start; late vegetables are not in it yet. */
 export function contentsOf(input: PlanInput): PotContents {
   const lead = cutById(input.meat.cutId);
-  const groups = meatParts(input).map((part) => meatGroup(lead, part, input.lie === 'upright'));
+  const groups = partsAsCooked(input).map((part) => meatGroup(lead, part, input.lie === 'upright'));
   return {
     pot: potShape(input.pot),
     arrangements: arrangeAll(
@@ -102,7 +103,16 @@ export function pourFor(input: PlanInput, wantedL: number): PourPlan {
 /** A number that stands for the input, so that the same plan always gets the same particles. */
 function seedOf(input: PlanInput): number {
   return hashOf(
-    JSON.stringify([input.meat, input.also, input.pot, input.bare, input.course, input.base.items, input.liquid]),
+    JSON.stringify([
+      input.meat,
+      input.also,
+      input.prepare.filling,
+      input.pot,
+      input.bare,
+      input.course,
+      input.base.items,
+      input.liquid,
+    ]),
   );
 }
 
@@ -115,7 +125,7 @@ const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): 
 function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseRequest {
   return {
     cut: lead,
-    groups: meatParts(input).map((part) => ({
+    groups: partsAsCooked(input).map((part) => ({
       ...meatGroup(lead, part, input.lie === 'upright'),
       ...(input.bare && { startTempC: RAW_MEAT_C }),
     })),

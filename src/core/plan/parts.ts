@@ -1,4 +1,5 @@
-import { meatParts, type PieceSize, pieceSize, type PlanInput } from '../choices';
+import { type PieceSize, pieceSize, type PlanInput } from '../choices';
+import { partsAsCooked } from '../prep';
 import { pieceShape } from '../forecast';
 import { equivalentBody } from '../heat';
 import { type Cut, cutById } from '../larder';
@@ -11,7 +12,7 @@ export interface SizedPart {
 }
 
 export function sizedParts(input: PlanInput): SizedPart[] {
-  return meatParts(input).map((part) => {
+  return partsAsCooked(input).map((part) => {
     const cut = cutById(part.cutId);
     return { cut, part, size: pieceSize(cut, part.massKg / part.pieces, part.thicknessMm) };
   });

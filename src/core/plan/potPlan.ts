@@ -1,4 +1,5 @@
-import { meatGroup, meatParts, type PlanInput } from '../choices';
+import { meatGroup, type PlanInput } from '../choices';
+import { partsAsCooked } from '../prep';
 import { sizedParts } from './parts';
 import { boneFraction, type Ensemble, levelMmAt, lyingPieces, stepAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
@@ -66,8 +67,9 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
   const covered = ground.reduce((a, b) => a + b, 0);
   const submerged = contents.arrangements.map((a) => submergedShare(a, start));
   const sizes = sizedParts(input);
+  const parts = partsAsCooked(input);
   const groups = contents.arrangements.map((a, i): PotGroup => {
-    const part = meatParts(input)[i] ?? input.meat;
+    const part = parts[i] ?? input.meat;
     const cut = cutById(part.cutId);
     const size = sizes[i]?.size;
     const group = meatGroup(lead, part, input.lie === 'upright');

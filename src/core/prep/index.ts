@@ -1,1 +1,1 @@
-export { canRoll, prepPlan, type PrepPlan } from './prep';
+export { canRoll, partsAsCooked, prepPlan, type PrepPlan } from './prep';

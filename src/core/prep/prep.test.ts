@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { canRoll, prepPlan } from './prep';
+import { canRoll, partsAsCooked, prepPlan } from './prep';
+import { usualMeat } from '../plan';
 import { cutById, CUTS } from '../larder';
 import { type MeatPart, pieceSize, type Preparation, usualCount, usualThicknessMm } from '../choices';
 import { english } from '../../testing/words';
@@ -70,5 +71,20 @@ describe('getting the meat ready', () => {
     expect(plan.steps.map((s) => s.id)).toEqual(['trim', 'salt', 'dry', 'temper']);
     expect(english(plan.steps.at(-1)?.says)).toContain('1 h in a hot room');
     expect(plan.minutes).toBeLessThan(30);
+  });
+});
+
+describe('what is rolled', () => {
+  const meat = { ...usualMeat('beef_flank', 4), massKg: 0.9, pieces: 1, thicknessMm: 75 };
+
+  it('is so many rolls of sheet and filling: eight of 39 mm, not one of 75', () => {
+    const [rolled] = partsAsCooked({
+      meat,
+      also: [],
+      prepare: { ...PLAIN, filling: { rolls: 8, kg: 0.24, saltGPerKg: 10 } },
+    });
+    expect(rolled).toMatchObject({ pieces: 8, massKg: 0.9 });
+    expect(rolled?.thicknessMm).toBeCloseTo(39, 0);
+    expect(partsAsCooked({ meat, also: [], prepare: PLAIN })).toEqual([meat]);
   });
 });

@@ -1,6 +1,6 @@
 import { figure, type Figure, input as from, type Message, minutes as time, mm, nameOf, say } from '../message';
 import { type Cut } from '../larder';
-import { type MeatPart, type PieceSize, type Preparation } from '../choices';
+import { type MeatPart, type PieceSize, type Preparation, meatParts, type PlanInput } from '../choices';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {
@@ -97,6 +97,25 @@ function rollShape(
   const diameterMm = Math.sqrt((4 * section) / Math.PI);
   const overlapMm = Math.max(0, sheetMm * 1.4 - Math.PI * diameterMm);
   return { diameterMm, overlapMm, sheetMm };
+}
+
+/**
+ * The meats as they go into the pot: what is opened, filled and rolled is so many rolls, as thick as sheet and filling make
+ * them, whatever the piece was before.
+ */
+export function partsAsCooked({
+  meat,
+  also,
+  prepare,
+}: Pick<PlanInput, 'meat' | 'also' | 'prepare'>): readonly MeatPart[] {
+  const { filling } = prepare;
+  const parts = meatParts({ meat, also });
+  if (filling === null) return parts;
+  return parts.map((part) =>
+    canRoll(part.cutId)
+      ? { ...part, pieces: filling.rolls, thicknessMm: Math.round(rollShape(part, filling).diameterMm) }
+      : part,
+  );
 }
 
 /** What is done to the raw meat, cut by cut, with the strings that will have to come out again. */
