@@ -48,7 +48,7 @@ import { type Day, type DayQuestion, type DayWork, layOutDay, type StageWork } f
 import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 
 export interface Plan extends Mise {
   readonly version: number;
