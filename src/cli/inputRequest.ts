@@ -24,7 +24,9 @@ export function requestAfter(
   return {
     request: {
       ...request,
-      heats: [...request.heats, ...at('heat').map(({ atMin, heat }) => ({ atMin, heat }))],
+      heats: [...request.heats, ...at('heat').map(({ atMin, heat }) => ({ atMin, heat }))].sort(
+        (a, b) => a.atMin - b.atMin,
+      ),
       lids: [...request.lids, ...at('lid').map(({ atMin, lid }) => ({ atMin, lid, recorded: true }))],
       turnsAtMin: [...request.turnsAtMin, ...at('turned').map((r) => r.atMin)],
       openings: [...request.openings, ...at('opened').map(({ atMin, seconds }) => ({ atMin, seconds }))],

@@ -12,6 +12,7 @@ import {
   withLid,
 } from '../choices';
 import { composePlan, type Plan } from './plan';
+import { lidsFor } from '../larder';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';
 import { type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
@@ -96,7 +97,7 @@ export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): Way
           },
         ]),
     ...(smaller ? [{ id: 'smaller', ...smaller }] : []),
-    ...(mainStage(input).lid === 'heavy'
+    ...(mainStage(input).lid === 'heavy' || !lidsFor(input.pot).includes('heavy')
       ? []
       : [{ id: 'lid', says: say('compare.heavyLid'), input: withLid(input, 'heavy') }]),
   ];

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { makePlan } from './plan';
-import { heatWays, waysOut } from './waysOut';
+import { waysToCompare } from './compare';
+import { withLid } from '../choices';
+import { changedAt, heatWays, waysOut } from './waysOut';
 import { bestRecord, etaOf, priorEnsemble, summarise, teachingsOf } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { english } from '../../testing/words';
@@ -18,6 +20,14 @@ describe('ways out of a plan that is too late', () => {
       expect(way.startMs).toBeGreaterThanOrEqual(NOON_MS);
       expect(makePlan(way.input, { nowMs: NOON_MS, particles: 128 }).ok, english(way.says)).toBe(true);
     }
+  });
+
+  it('ask for no lid the pot has not got', () => {
+    const bare = { ...late, pot: { ...late.pot, lids: [] }, course: withLid(late, 'foil').course };
+    expect(waysOut(bare, NOON_MS).map((w) => w.says.code)).not.toContain('wayOut.heavyLid');
+    expect(waysToCompare(bare, ['still']).map((w) => w.id)).not.toContain('lid');
+    const lidded = { ...bare, pot: { ...bare.pot, lids: ['heavy' as const] } };
+    expect(waysToCompare(lidded, ['still']).map((w) => w.id)).toContain('lid');
   });
 
   it('end with serving later', () => {
@@ -46,6 +56,31 @@ describe('changing the heat of a live pot', () => {
 
   it('says nothing when it fits', () => {
     expect(heatWays(ensemble, heat, 30, twists.p90 + 10)).toEqual([]);
+  });
+});
+
+describe('a change of heat among stages', () => {
+  const hot = { kind: 'oven', tempC: 200, fan: false } as const;
+  const low = { kind: 'oven', tempC: 130, fan: false } as const;
+  const hob = { kind: 'simmer', tempC: 97 } as const;
+
+  it('keeps the stages still to come, in order of time', () => {
+    const heats = [
+      { atMin: 0, heat: low },
+      { atMin: 180, heat: hot },
+    ];
+    expect(changedAt(heats, low, hob, 60)).toEqual([heats[0], { atMin: 60, heat: hob }, heats[1]]);
+    expect(changedAt(heats, hot, hob, 180)).toEqual([heats[0], { atMin: 180, heat: hob }]);
+  });
+
+  it('still gives way to what follows by itself, and waits only for what is left of its time', () => {
+    const then = { after: { kind: 'minutes', minutes: 30 }, heat: low } as const;
+    expect(changedAt([{ atMin: 0, heat: hot, then }], hot, hob, 20)).toEqual([
+      { atMin: 0, heat: hot, then },
+      { atMin: 20, heat: hob, then: { ...then, after: { kind: 'minutes', minutes: 10 } } },
+    ]);
+    // The first has given way already: what is changed is the second, and nothing follows it.
+    expect(changedAt([{ atMin: 0, heat: hot, then }], low, hob, 60).at(-1)).toEqual({ atMin: 60, heat: hob });
   });
 });
 

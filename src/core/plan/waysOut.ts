@@ -1,8 +1,17 @@
 import { cubeCount, mainStage, type PlanHeat, type PlanInput, withHeat, withLid } from '../choices';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
-import { advance, DRY_WORTH_SAYING, type Ensemble, type Forecast, readyEta, summarise } from '../forecast';
-import { cutById } from '../larder';
+import {
+  advance,
+  DRY_WORTH_SAYING,
+  type Ensemble,
+  type Forecast,
+  type HeatThen,
+  readyEta,
+  summarise,
+  type TimedHeat,
+} from '../forecast';
+import { cutById, lidsFor } from '../larder';
 import { evenings, type Message, mm, noun, say, tempC } from '../message';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
@@ -72,7 +81,8 @@ function variants(input: PlanInput): { readonly says: Message; readonly input: P
       input: withHeat(input, { kind: 'simmer', tempC: HOT_SIMMER_C }),
     });
   }
-  if (mainStage(input).lid !== 'heavy') out.push({ says: say('wayOut.heavyLid'), input: withLid(input, 'heavy') });
+  if (mainStage(input).lid !== 'heavy' && lidsFor(input.pot).includes('heavy'))
+    out.push({ says: say('wayOut.heavyLid'), input: withLid(input, 'heavy') });
   if (input.confidence > LESS_SURE) {
     out.push({
       says: say('wayOut.lessSure', { share: evenings(LESS_SURE) }),
@@ -115,8 +125,38 @@ export interface HeatWay {
   readonly dryChance: number;
 }
 
-function heatedFrom(ensemble: Ensemble, heat: PlanHeat, atMin: number): Forecast {
-  const request = { ...ensemble.request, heats: [...ensemble.request.heats, { atMin, heat }] };
+/** What `then` still waits for, when the heat before it has been on for `sinceMin` already. */
+function stillToCome(then: HeatThen, sinceMin: number): HeatThen {
+  const { after } = then;
+  return after.kind === 'minutes'
+    ? { ...then, after: { kind: 'minutes', minutes: Math.max(0, after.minutes - sinceMin) } }
+    : then;
+}
+
+/**
+ * Heats with `from` changed to `to` at `atMin`, min from the start, in order of time. Stages planned for later stay; so does
+ * what the present heat gives way to by itself, while that heat is still on.
+ */
+export function changedAt(
+  heats: readonly TimedHeat[],
+  from: PlanHeat,
+  to: PlanHeat,
+  atMin: number,
+): readonly TimedHeat[] {
+  const present = heats.findLast((h) => h.atMin <= atMin);
+  const then =
+    present?.then && JSON.stringify(present.heat) === JSON.stringify(from)
+      ? stillToCome(present.then, atMin - present.atMin)
+      : undefined;
+  return [
+    ...heats.filter((h) => h.atMin < atMin),
+    { atMin, heat: to, ...(then && { then }) },
+    ...heats.filter((h) => h.atMin > atMin),
+  ];
+}
+
+function heatedFrom(ensemble: Ensemble, from: PlanHeat, to: PlanHeat, atMin: number): Forecast {
+  const request = { ...ensemble.request, heats: changedAt(ensemble.request.heats, from, to, atMin) };
   return summarise(advance(ensemble, request, ensemble.observations));
 }
 
@@ -133,7 +173,7 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
   const staying = summarise(ensemble);
   const now = readyEta(staying);
   const way = (says: Message, changed: PlanHeat): HeatWay => {
-    const forecast = heatedFrom(ensemble, changed, atMin);
+    const forecast = heatedFrom(ensemble, heat, changed, atMin);
     const eta = readyEta(forecast);
     return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90, dryChance: forecast.dry.chance };
   };
