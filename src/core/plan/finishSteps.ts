@@ -1,4 +1,4 @@
-import { type BaseItem, type PlanInput } from '../choices';
+import { type BaseItem, type MeatEnd, type PlanInput } from '../choices';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot, type FinishFigures } from '../finish';
 import { type SaltPlan } from '../season';
@@ -36,6 +36,17 @@ function solidsStep(input: PlanInput): Message[] {
   return [...out, say(`finish.solids.${solids}`)];
 }
 
+/** Pieces with a bone in them. */
+function bonesIn({ meat, also }: Pick<PlanInput, 'meat' | 'also'>): number {
+  return [meat, ...also].reduce((sum, p) => (p.onBone ? sum + p.pieces : sum), 0);
+}
+
+/** What becomes of the meat; what has no bone is not cut from it and stays as it is. */
+function meatEnd(input: PlanInput): MeatEnd {
+  const { meat } = input.finish;
+  return meat === 'boned' && bonesIn(input) === 0 ? 'whole' : meat;
+}
+
 /** What the finish is told from. */
 interface Finishing {
   readonly input: PlanInput;
@@ -51,14 +62,15 @@ interface Finishing {
  */
 export function finishSteps(plan: Finishing): Message[] {
   const { input, finished, finish, base, salt } = plan;
-  const { reduce, solids, meat, thickener, toss } = input.finish;
+  const { reduce, solids, thickener, toss } = input.finish;
+  const meat = meatEnd(input);
   const melts = meat === 'melt';
   const out = reduce || solids !== 'leave' || meat !== 'whole';
   const enrich = enriching(input);
   const grams = base.flour?.value ?? 0;
   return [
     ...(out && !melts ? [say('finish.meatOut')] : []),
-    ...(melts ? [say('finish.bonesOut')] : []),
+    ...(melts ? [say(bonesIn(input) > 0 ? 'finish.bonesOut' : 'finish.bayOut')] : []),
     ...solidsStep(input),
     ...(finish.fat.value > 0.005
       ? [say(`finish.fat.${input.finish.fat}`, { fat: litres(finish.fat.value), left: litres(finish.fatLeft.value) })]
@@ -107,15 +119,15 @@ const BONE_MIN_EACH = 1;
 
 /** Minutes of hands between the heat and the plate, the boiling down left out. Estimates of unhurried hands. */
 export function finishHandsMin(input: PlanInput, cookedKg: number): number {
-  const { reduce, solids, meat, enrich, toss } = input.finish;
+  const { reduce, solids, enrich, toss } = input.finish;
+  const meat = meatEnd(input);
   const out = reduce || solids !== 'leave' || meat !== 'whole';
-  const bones = [input.meat, ...input.also].reduce((sum, p) => (p.onBone ? sum + p.pieces : sum), 0);
   return (
     (out ? OUT_MIN : 0) +
     SOLIDS_MIN[solids] +
     FAT_LAWS[input.finish.fat].minutes +
     (meat === 'shred' || meat === 'melt' ? SHRED_MIN_PER_KG * cookedKg : 0) +
-    (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bones) : 0) +
+    (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bonesIn(input)) : 0) +
     (input.base.thicken === 'end' ? THICKEN_MIN : 0) +
     (enrich === 'none' ? 0 : ENRICH_MIN) +
     (toss === 'none' ? 0 : TOSS_MIN)

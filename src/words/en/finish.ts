@@ -54,6 +54,7 @@ export const finish = {
   'toss.pasta': 'Pasta',
   'toss.grains': 'Grains',
   'finish.meatOut': 'Meat out from below with a wide tool, onto a warm dish, covered.',
+  'finish.bayOut': 'Bay and string out, and counted; crush the meat in the pot.',
   'finish.bonesOut': 'Bones, bay and string out, and counted; crush the meat in the pot.',
   'finish.liftBites': 'Lift out {things} with a slotted spoon and keep them warm: they go back at the end.',
   'finish.pickOut': 'Pick out {things}: their work is done.',
