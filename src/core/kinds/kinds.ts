@@ -266,6 +266,7 @@ export function withKind(input: PlanInput, kind: Kind): PlanInput {
     },
     liquid: {
       ...input.liquid,
+      fill: true,
       level: kind.level ?? input.liquid.level,
       parts: kind.parts.map(({ id, mlPerKg }) => ({ id, litres: kitchenKg(mlPerKg * kg) })),
       fillerId: kind.fillerId,

@@ -43,7 +43,15 @@ export function waterBalance(
     poured: volume(
       'poured',
       request.liquidL,
-      [from('potAcross', input.pot.lengthMm, 'length'), from('levelOfTheMeatsHeight', input.liquid.level, 'share')],
+      input.liquid.fill
+        ? [from('potAcross', input.pot.lengthMm, 'length'), from('levelOfTheMeatsHeight', input.liquid.level, 'share')]
+        : [
+            from(
+              'poured',
+              input.liquid.parts.reduce((sum, p) => sum + p.litres, 0),
+              'volume',
+            ),
+          ],
       'computed',
     ),
     fromMeat: volume('fromMeat', at.gainedFromMeatL, [

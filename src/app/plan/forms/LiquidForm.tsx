@@ -85,7 +85,7 @@ export function LiquidForm(props: FormProps) {
                       const rest = liquid.parts.filter((_, k) => k !== i && liquid.parts[k]?.id !== id);
                       setLiquid({
                         parts:
-                          id === liquid.fillerId
+                          id === liquid.fillerId && liquid.fill
                             ? rest
                             : [...rest, { id, litres: Math.round(p.litres * chosen.factor * 100) / 100 }],
                       });
