@@ -1,4 +1,4 @@
-import { heatSays, type PlanInput, sameHeat, stageSays } from '@/core/choices';
+import { fatWayOf, heatSays, type PlanInput, sameHeat, stageSays } from '@/core/choices';
 import { type Plan, platesFed } from '@/core/plan';
 import { cutById, isCutId, isGarnishId, type Pot } from '@/core/larder';
 import { noun } from '@/core/message';
@@ -45,11 +45,12 @@ function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'te
 }
 
 /** What is done between heat and plate, in a few words. */
-function finishSentence({ finish, base }: PlanInput, plan: Plan | undefined, w: Words): string {
+function finishSentence(input: PlanInput, plan: Plan | undefined, w: Words): string {
+  const { finish, base } = input;
   const ways = [
     ...(finish.meat === 'whole' ? [] : [w.text(`sentence.meat.${finish.meat}`)]),
     ...(finish.solids === 'leave' ? [] : [w.text(`sentence.solids.${finish.solids}`)]),
-    ...(finish.fat === 'leave' ? [] : [w.text('sentence.fatOff')]),
+    ...(fatWayOf(input) === 'leave' ? [] : [w.text('sentence.fatOff')]),
     ...(finish.reduce && plan?.finished.reduceMinutes !== 0 ? [w.text('sentence.boilDown')] : []),
     ...(base.thicken === 'end' ? [w.text('sentence.thicken')] : []),
   ];

@@ -1,6 +1,6 @@
 export { firstStage, mainStage, modesOf, sameHeat, stageSays, wholeCourse, withHeat, withLid } from './course';
 export { type HeatStage, type StageUntil } from './stages';
-export { USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
+export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
 export {
   END_THICKENERS,
   type EndThickener,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { type PlanInput } from '../choices';
+import { FAT_WAYS, fatWayOf, HOT_FAT_WAYS, type PlanInput } from '../choices';
+import { finishSteps } from './finishSteps';
 import { composePlan, type Plan } from './plan';
 import { shoppingList } from '../shopping';
 import { instructions } from '../../exports/recipe';
@@ -33,6 +34,17 @@ describe('cooked the day before', () => {
     expect(task(p, 'unfat').fromMs).toBeGreaterThan(task(p, 'cool').toMs + 10 * HOUR_MS);
     expect(task(p, 'lift').toMs).toBeLessThanOrEqual(task(p, 'cool').fromMs);
     expect(p.day.ready.p90Ms).toBeLessThanOrEqual(task(p, 'lift').fromMs + 1000);
+  });
+
+  it('lifts the fat cold, in the day and in the steps alike, whatever way was meant for the same day', () => {
+    for (const fat of FAT_WAYS) {
+      const steps = finishSteps(plan({ ...AHEAD, finish: { ...AHEAD.finish, fat } })).map((m) => m.code);
+      expect(steps.filter((code) => code.startsWith('finish.fat.'))).toEqual(['finish.fat.chill']);
+    }
+    expect(fatWayOf({ ...OXTAIL_PLAN, finish: { ...OXTAIL_PLAN.finish, fat: 'chill' } })).toBe('spoon');
+    expect(HOT_FAT_WAYS.map((fat) => fatWayOf({ ...OXTAIL_PLAN, finish: { ...OXTAIL_PLAN.finish, fat } }))).toEqual(
+      HOT_FAT_WAYS,
+    );
   });
 
   it('goes on the plate in order: fat off and bones out, sauce reduced, meat warmed through', () => {

@@ -1,4 +1,4 @@
-import { type BaseItem, type MeatEnd, type PlanInput } from '../choices';
+import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot, type FinishFigures } from '../finish';
 import { type SaltPlan } from '../season';
@@ -73,7 +73,7 @@ export function finishSteps(plan: Finishing): Message[] {
     ...(melts ? [say(bonesIn(input) > 0 ? 'finish.bonesOut' : 'finish.bayOut')] : []),
     ...solidsStep(input),
     ...(finish.fat.value > 0.005
-      ? [say(`finish.fat.${input.finish.fat}`, { fat: litres(finish.fat.value), left: litres(finish.fatLeft.value) })]
+      ? [say(`finish.fat.${fatWayOf(input)}`, { fat: litres(finish.fat.value), left: litres(finish.fatLeft.value) })]
       : []),
     ...(finished.reduceMinutes > 0
       ? [
@@ -125,7 +125,7 @@ export function finishHandsMin(input: PlanInput, cookedKg: number): number {
   return (
     (out ? OUT_MIN : 0) +
     SOLIDS_MIN[solids] +
-    FAT_LAWS[input.finish.fat].minutes +
+    FAT_LAWS[fatWayOf(input)].minutes +
     (meat === 'shred' || meat === 'melt' ? SHRED_MIN_PER_KG * cookedKg : 0) +
     (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bonesIn(input)) : 0) +
     (input.base.thicken === 'end' ? THICKEN_MIN : 0) +

@@ -9,6 +9,7 @@ import {
   sameHeat,
   stageSays,
   type PlanFault,
+  fatWayOf,
   type PlanInput,
 } from '../choices';
 import { energyFigure } from './energy';
@@ -124,7 +125,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     sauceLPerPlate: input.finish.sauceLPerPlate,
     reduce: input.finish.reduce,
     solids: input.finish.solids,
-    fat: input.finish.fat,
+    fat: fatWayOf(input),
     solidsKg: input.base.items.reduce((sum, i) => (i.fate === 'melt' || i.fate === 'strained' ? sum + i.kg : sum), 0),
     powerW: burnerNetW(input.sear.burner),
     stockGelatinG: filling.pour.gelatinG,

@@ -6,9 +6,10 @@ import {
   type EndThickener,
   type Enriching,
   ENRICHINGS,
-  FAT_WAYS,
   type FatWay,
+  fatWayOf,
   type FinishChoice,
+  HOT_FAT_WAYS,
   MEAT_ENDS,
   type MeatEnd,
   type Rung,
@@ -47,14 +48,16 @@ export function FinishForm(props: FormProps) {
           set({ solids: solids as SolidsWay });
         }}
       />
-      <SelectField
-        label={w.text('finishForm.fat')}
-        value={finish.fat}
-        sections={[{ options: FAT_WAYS.map((id) => ({ id, label: w.text(`fat.way.${id}`) })) }]}
-        onChange={(fat) => {
-          set({ fat: fat as FatWay });
-        }}
-      />
+      {input.day.ahead ? null : (
+        <SelectField
+          label={w.text('finishForm.fat')}
+          value={fatWayOf(input)}
+          sections={[{ options: HOT_FAT_WAYS.map((id) => ({ id, label: w.text(`fat.way.${id}`) })) }]}
+          onChange={(fat) => {
+            set({ fat: fat as FatWay });
+          }}
+        />
+      )}
       <Switch
         value={finish.reduce}
         onChange={(reduce) => {
