@@ -2,6 +2,7 @@ import { AxeBuilder } from '@axe-core/webdriverjs';
 import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { beginPlan, complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
+import { doAsAsked } from './finishing';
 import { served } from './served';
 
 const here = served({ demo: true });
@@ -88,7 +89,7 @@ describe('a braise from plan to log', () => {
     const { driver } = here;
     await press(driver, 'Start the braise');
     await findText(driver, 'h2', 'So far');
-    await press(driver, 'They are in');
+    await press(driver, 'The meat is in the pot already');
     await waitForText('Into the pot, simmering');
     expect(await violations()).toEqual([]);
     const planned = await turnsAt();
@@ -152,8 +153,9 @@ describe('a braise from plan to log', () => {
     const { driver } = here;
     await driver.findElement(By.css('body')).sendKeys('f');
     await press(driver, 'Twists');
-    await waitForText('Take the pot off the heat');
+    await waitForText('Out, lid ajar');
     await press(driver, 'It is off the heat');
+    await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 20);
     await press(driver, 'Say how it came out');
     await findText(driver, 'h2', 'How did it come out?');
     expect(await violations()).toEqual([]);

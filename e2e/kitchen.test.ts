@@ -51,7 +51,7 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   );
   await press(driver, 'Start the braise');
   await findText(driver, 'h2', 'So far');
-  await press(driver, 'They are in');
+  await press(driver, 'The meat is in the pot already');
   await waitForText('Into the pot, simmering');
   // The first thing due is the hob's bubbles or the oven, by the quarter hour; the sheet of the heat offers the stage.
   await driver.findElement(By.css('body')).sendKeys('h');

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -18,6 +18,8 @@ export interface AppServer {
   kill(): Promise<void>;
   /** Starts it again on the same port and data, with a copy in the place of what is kept where one is named. */
   restart(restore?: string): Promise<void>;
+  /** Sets the kitchen's clock so many minutes on. */
+  shift(minutes: number): Promise<void>;
   /** Stops it and throws its data away. */
   close(): Promise<void>;
 }
@@ -68,6 +70,7 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
   const port = await freePort();
   const url = `http://127.0.0.1:${String(port)}`;
   let child: ChildProcess;
+  let shiftMin = 0;
   const launch = async (restore = ''): Promise<void> => {
     child = spawn(
       process.execPath,
@@ -75,6 +78,8 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
       {
         env: {
           ...process.env,
+          NODE_OPTIONS: `--import ${join(process.cwd(), 'e2e', 'shiftClock.mjs')}`,
+          EVEN_EMBER_CLOCK: join(folder, 'clock'),
           EVEN_EMBER_DATA: folder,
           EVEN_EMBER_DEMO: options.demo ? 'if-empty' : 'never',
           EVEN_EMBER_PORT: String(port),
@@ -104,6 +109,12 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
     stop,
     kill,
     restart: launch,
+    shift: async (minutes) => {
+      shiftMin += minutes;
+      await writeFile(join(folder, 'clock'), String(shiftMin * 60_000));
+      // It is looked at ten times a second.
+      await new Promise((resolve) => setTimeout(resolve, 250));
+    },
     close: async () => {
       if (child.exitCode === null && child.signalCode === null) await stop();
       await rm(folder, { recursive: true, force: true });

@@ -6,13 +6,15 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { AsideNote } from './AsideNote';
 import { DemoButton } from './DemoButton';
+import { KeptOf } from './KeptOf';
 import { type SetAside } from '@/server/aside';
+import { type Kept } from '@/server/shelf';
 import { ImportButton } from './ImportButton';
+import { outlookSays } from './cook/LiveForecast';
+import { stepTitle } from './cook/stepWords';
 import { useLiveCook } from './cook/useLiveCook';
-import { type CookView, foldCook, nextAction, type Verdict } from '@/core/cook';
-import { readyEta } from '@/core/forecast';
+import { conduct, type CookView, foldCook, type Verdict } from '@/core/cook';
 import { type Day } from '@/core/schedule';
-import { say } from '@/core/message';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
@@ -107,6 +109,8 @@ const Cold = styled(Panel)`
 
 interface HomeProps {
   readonly live: readonly CookView[];
+  /** Finished, with something left that is still to be cooled and put away. */
+  readonly warm: readonly CookView[];
   readonly coming: readonly {
     readonly id: string;
     readonly title: string;
@@ -120,11 +124,12 @@ interface HomeProps {
     readonly finishedMs: number;
     readonly verdict: Verdict | undefined;
   }[];
+  readonly shelf: readonly Kept[];
   readonly aside: readonly SetAside[];
 }
 
 /** Home: what is on, what is next, what was last. */
-export function Home({ live, coming, last, aside }: HomeProps) {
+export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
   const w = useWords();
   return (
     <Page>
@@ -141,7 +146,10 @@ export function Home({ live, coming, last, aside }: HomeProps) {
       {live.map((view) => (
         <OnTheFire key={view.id} view={view} />
       ))}
-      {live.length === 0 ? (
+      {warm.map((view) => (
+        <OnTheFire key={view.id} view={view} />
+      ))}
+      {live.length + warm.length === 0 ? (
         <Cold>
           <Flame size={40} aria-hidden color="var(--ember)" />
           <h2>{w.text('home.nothingIsOnTheFire')}</h2>
@@ -160,6 +168,14 @@ export function Home({ live, coming, last, aside }: HomeProps) {
           </ul>
         )}
       </Panel>
+      {shelf.length === 0 ? null : (
+        <Panel aria-labelledby="shelf">
+          <h2 id="shelf">{w.text('shelf.title')}</h2>
+          {shelf.map((kept) => (
+            <KeptOf key={kept.id} kept={kept} />
+          ))}
+        </Panel>
+      )}
       <Panel>
         <h2>{w.text('home.last')}</h2>
         {last.length === 0 ? (
@@ -187,38 +203,46 @@ function OnTheFire({ view: first }: { view: CookView }) {
   });
   const now = useNow(15_000);
   const state = foldCook(view.plan.input, events);
-  const action = nextAction(state, view.plan, view.live, now);
-  const twists = readyEta(view.live.forecast);
-  const start = state.intoPotMs ?? view.plan.day.intoPotMs;
-  const at = (min: number): string => (Number.isFinite(min) ? w.clock(start + min * 60_000) : w.text('common.later'));
-  const dueIn = (action.dueMs - now) / 60_000;
+  const conducted = conduct(view.plan, state, view.live, now);
+  const { now: placed, headline, alarm } = conducted;
+  if (state.phase === 'finished' && !placed) return null;
+  const dueIn = placed ? (placed.atMs - now) / 60_000 : 0;
+  const at = (ms: number): string => (Number.isFinite(ms) ? w.clock(ms) : w.text('common.later'));
   return (
-    <Fire aria-label={w.text('home.onTheFire', { title: view.plan.input.title })}>
+    <Fire
+      aria-label={w.text(state.phase === 'finished' ? 'home.stillWarm' : 'home.onTheFire', {
+        title: view.plan.input.title,
+      })}
+    >
       <div>
         <h2>{view.plan.input.title}</h2>
-        <p>
-          {dueIn > 1
-            ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(action.dueMs) })
-            : w.text('common.now')}
-        </p>
-        <h3>{w.title(action.title)}</h3>
-        <p>{w.say(action.why)}</p>
+        {alarm ? (
+          <>
+            <p>{w.text('common.now')}</p>
+            <h3>{w.title(alarm.says)}</h3>
+            <p>{w.say(alarm.do)}</p>
+          </>
+        ) : placed ? (
+          <>
+            <p>
+              {placed.status !== 'due' && dueIn > 0
+                ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(placed.atMs) })
+                : w.text('common.now')}
+            </p>
+            <h3>{stepTitle(w, placed.step)}</h3>
+            <p>{placed.step.what ? w.title(placed.step.what) : placed.why ? w.say(placed.why) : ''}</p>
+          </>
+        ) : null}
       </div>
       <div>
-        {state.phase === 'offHeat' ? (
-          <p>{w.text('home.offTheHeatSince', { now: w.clock(state.offHeatMs ?? now) })}</p>
-        ) : (
-          <>
-            <p>{w.text('live.target', { target: say(`target.${view.live.forecast.target}`) })}</p>
-            <Big>{at(twists.p50)}</Big>
-            <p>
-              {w.text('home.table', {
-                window: w.text('live.between', { low: at(twists.p10), high: at(twists.p90) }),
-                serve: w.clockBeside(view.plan.day.serveMs, now),
-              })}
-            </p>
-          </>
-        )}
+        <p>{w.text('conduct.headline', { says: headline.says })}</p>
+        <Big>{at(headline.atMs)}</Big>
+        <p>
+          {headline.between
+            ? w.text('live.between', { low: at(headline.between.fromMs), high: at(headline.between.toMs) })
+            : ''}
+        </p>
+        <p>{outlookSays(w, conducted, now)}</p>
         <div style={{ marginTop: 12 }}>
           <CookLink href={`/cook/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
         </div>

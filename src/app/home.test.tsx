@@ -99,6 +99,8 @@ describe('the stove', () => {
     const nowMs = INTO_MS + 30 * MIN_MS;
     const { container } = shown(
       <Home
+        shelf={[]}
+        warm={[]}
         aside={[]}
         live={[cookView(stored(FINISHED.slice(0, 1)), nowMs)]}
         coming={[
@@ -110,7 +112,7 @@ describe('the stove', () => {
       { nowMs },
     );
     const fire = screen.getByRole('region', { name: 'On the fire: Oxtail in stout' });
-    expect(fire.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d; table 21:00/);
+    expect(fire.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d/);
     expect(within(fire).getByRole('link').getAttribute('href')).toBe('/cook/c1');
     expect(container.textContent).toContain('for 4, tomorrow 21:00');
     expect(container.textContent).toContain('this plan needs another look');
@@ -118,8 +120,17 @@ describe('the stove', () => {
     expect(container.textContent).not.toMatch(BROKEN);
   });
 
+  it('keeps what is left of a meal in sight until it is cold', () => {
+    const nowMs = (FINISHED.at(-1)?.atMs ?? 0) + 40 * MIN_MS;
+    const warm = cookView(stored(FINISHED), nowMs);
+    shown(<Home live={[]} warm={[warm]} coming={[]} last={[]} shelf={[]} aside={[]} />, { nowMs });
+    const left = screen.getByRole('region', { name: 'Still to be cooled: Oxtail in stout' });
+    expect(left.textContent).toContain('Cool what is left');
+    expect(screen.queryByText('Nothing is on the fire')).toBeNull();
+  });
+
   it('says what to do while there is nothing', () => {
-    const { container } = shown(<Home live={[]} coming={[]} last={[]} aside={[]} />);
+    const { container } = shown(<Home live={[]} coming={[]} last={[]} shelf={[]} warm={[]} aside={[]} />);
     for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
       expect(container.textContent).toContain(text);
     }

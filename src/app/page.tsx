@@ -1,5 +1,6 @@
 import { Home } from './Home';
-import { unfinishedCooks } from '@/server/cooks';
+import { finishedSince, unfinishedCooks } from '@/server/cooks';
+import { conduct, foldCook, KEPT_WARM_MS } from '@/core/cook';
 import { lookedAt } from '@/server/looking';
 import { listEntries } from '@/server/entries';
 import { comingPlans } from '@/server/plans';
@@ -8,6 +9,7 @@ import { readView } from '@/server/views';
 import { parted } from '@/server/aside';
 import { kitchensAside } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
+import { readShelf } from '@/server/shelf';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,13 +19,19 @@ const COMING = 4;
 export default async function HomePage() {
   const { db } = await lookedAt();
   const now = presentMs();
-  const [{ cooks, aside: badCooks }, { plans, aside: badPlans }, badKitchens, log] = await Promise.all([
+  const [{ cooks, aside: badCooks }, { plans, aside: badPlans }, badKitchens, log, shelf, eaten] = await Promise.all([
     unfinishedCooks(db),
     comingPlans(db, now, COMING),
     kitchensAside(db),
     listEntries(db, 1, LAST_ENTRIES),
+    readShelf(db, now),
+    finishedSince(db, now - KEPT_WARM_MS),
   ]);
   const live = parted(await Promise.all(cooks.map((cook) => readView(db, cook, now))));
+  // What is left of a meal and not yet cold stays in sight.
+  const warm = parted(await Promise.all(eaten.map((cook) => readView(db, cook, now)))).read.filter(
+    ({ plan, events, live: course }) => conduct(plan, foldCook(plan.input, events), course, now).now !== undefined,
+  );
   const coming = await Promise.all(
     plans.map(async ({ id, input }) => {
       const result = await work(id, 'plan', input);
@@ -37,5 +45,5 @@ export default async function HomePage() {
     }),
   );
   const aside = [...badKitchens, ...badPlans, ...badCooks, ...live.aside];
-  return <Home live={live.read} coming={coming} last={log.entries} aside={aside} />;
+  return <Home live={live.read} warm={warm} coming={coming} last={log.entries} shelf={shelf} aside={aside} />;
 }

@@ -17,6 +17,7 @@ import { usualVegetables } from '../core/material';
 import { type Kind, KINDS, withKind } from '../core/kinds';
 import { composePlan, heatWays, startPlan } from '../core/plan';
 import { layOutDay } from '../core/schedule';
+import { conduct, foldCook, learnNothing, liveForecast } from '../core/cook';
 import { type SearPieces, searPlan } from '../core/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
 
@@ -121,4 +122,24 @@ if (laid.ok) {
   time('the day laid out anew, three sides', '50', 60, () => {
     layOutDay(laid.plan.dayQuestion);
   });
+}
+if (laid.ok) {
+  const { plan } = laid;
+  const [stage] = BUSY.course;
+  const live =
+    stage &&
+    liveForecast(learnNothing(BUSY, { particles: 64 }), plan.finishBy, {
+      atMin: 60,
+      readyByMin: 240,
+      heat: stage.heat,
+      lid: stage.lid,
+      plannedLid: stage.lid,
+      cooking: true,
+    });
+  const events = [{ id: 'in', cookId: 'c', atMs: plan.day.intoPotMs, act: { kind: 'intoPot' as const } }];
+  if (live) {
+    time('where a braise stands, from its records', '5', 300, () => {
+      conduct(plan, foldCook(BUSY, events), live, plan.day.intoPotMs + 3_600_000);
+    });
+  }
 }

@@ -24,6 +24,7 @@ import {
   unknownsOf,
 } from '../core/forecast';
 import { normalQuantile, type RandomStream, randomStream } from '../core/numbers';
+import { PACE, paceFrom } from '../core/cook';
 import { FAST_STEPS, PLAIN_CELLS, runBraise } from '../core/heat';
 import { STAGES } from '../core/tenderness';
 
@@ -182,6 +183,30 @@ function median(values: readonly number[]): number {
   return sorted[Math.floor(sorted.length / 2)] ?? Number.NaN;
 }
 
+/** How often the 80 % window of the next face holds, after so many faces of one pan, over pans drawn from the law. */
+export function panCoverage(pans: number, faces: number): { readonly learned: number; readonly asSaid: number } {
+  const random = randomStream(7);
+  const draw = (sd: number): number => sd * normalQuantile(random());
+  const [low, high] = [normalQuantile(0.1), normalQuantile(0.9)];
+  let learned = 0;
+  let asSaid = 0;
+  for (let pan = 0; pan < pans; pan++) {
+    const truth = draw(PACE.prior);
+    const seen = Array.from({ length: faces }, () => Math.exp(truth + draw(PACE.face)));
+    const next = truth + draw(PACE.face);
+    const { factor, spread } = paceFrom(seen);
+    const held = (off: number): boolean =>
+      off >= low * Math.hypot(spread, PACE.face) && off <= high * Math.hypot(spread, PACE.face);
+    if (held(next - Math.log(factor))) learned++;
+    // Not learning, with the window of one who has: too narrow for what is not known.
+    if (held(next)) asSaid++;
+  }
+  return { learned: learned / pans, asSaid: asSaid / pans };
+}
+
+const PAN_FACES = [0, 1, 2, 4, 8];
+const PANS = 200;
+
 const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 
 /** Runs both calibrations and puts them into words and data. */
@@ -189,6 +214,7 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
   const sets = DEPARTURES.map((departure) => ({ name: departure.name, stages: coverage(departure) }));
   const windows = practice();
   const inside = windows.filter(({ row, hours }) => hours[1] >= row.hours[0] && hours[1] <= row.hours[1]).length;
+  const pans = PAN_FACES.map((faces) => ({ faces, ...panCoverage(PANS, faces) }));
   const lines = [
     `Simulated kitchens: ${String(SIMULATED.length)} cuts, hidden truth, fork tests every ${String(BETWEEN_TESTS_MIN)} min until one finds it.`,
     '',
@@ -200,6 +226,12 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
           `| ${name} | ${String(s.tests)} | ${String(s.truths)} | ${percent(s.covered / s.truths)} | ${percent(s.coveredItself / s.truths)} | ${median(s.widths).toFixed(0)} | ${median(s.errors).toFixed(0)} |`,
       ),
     ),
+    '',
+    `Pans drawn from their law, ${String(PANS)}: how often the 80 % window of the next face holds, and how often that window would about the minutes as planned.`,
+    '',
+    '| faces browned | learned | as planned |',
+    '| ---: | ---: | ---: |',
+    ...pans.map((p) => `| ${String(p.faces)} | ${percent(p.learned)} | ${percent(p.asSaid)} |`),
     '',
     `Kitchen practice: the median lies inside the window in ${String(inside)} of ${String(windows.length)} rows.`,
     '',
@@ -225,6 +257,7 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
           medianErrorMin: median(s.errors),
         })),
       })),
+      pans,
       practice: windows.map(({ row, hours }) => ({ ...row, hours })),
     },
   };

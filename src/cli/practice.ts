@@ -39,7 +39,8 @@ export function practiceRequest(row: PracticeWindow): BraiseRequest {
         massKg: row.massKg,
         pieces: 1,
         ...formSize(cut, row.form),
-        onBone: cut.bone !== 'no',
+        // What is rolled has been boned.
+        onBone: cut.bone !== 'no' && !row.form.startsWith('roll'),
         startTempC: bath ? 5 : 25,
         submergedFraction: bath ? 1 : 0.75,
       },

@@ -23,10 +23,9 @@ const HEAT_SHAPES = {
   grill: z.strictObject({ kind: z.literal('grill'), tempC: between(60, 300, '°C') }),
   off: z.strictObject({ kind: z.literal('off') }),
 } satisfies {
-  readonly [Kind in Exclude<Heat['kind'], 'iceWater' | 'fridge'>]: z.ZodType<Extract<Heat, { kind: Kind }>>;
+  readonly [Kind in Heat['kind']]: z.ZodType<Extract<Heat, { kind: Kind }>>;
 };
 
-/** Cooling is the engine's own business and is not asked for. */
 const heatSchema = z.discriminatedUnion('kind', [
   HEAT_SHAPES.oven,
   HEAT_SHAPES.simmer,

@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { heatSchema, lidSchema } from './equipment';
-import { madeId, moment, typed } from './fields';
-import { type CookAct, type CookActKind, type CookEvent } from '../core/cook';
+import { madeId, moment, name, typed } from './fields';
+import { RUNGS } from '../core/choices';
+import { BOX_FATES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, TROUBLE_IDS } from '../core/cook';
+import { PUT_THINGS } from '../core/finish';
+import { COOL_WAYS, HOLD_WAYS } from '../core/keep';
 import { STAGES } from '../core/tenderness';
 
 const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
@@ -35,11 +38,48 @@ const ACT_SCHEMAS = {
   turned: z.strictObject({ kind: kind('turned') }),
   lid: z.strictObject({ kind: kind('lid'), lid: lidSchema }),
   heat: z.strictObject({ kind: kind('heat'), heat: heatSchema }),
+  step: z.strictObject({ kind: kind('step'), step: name(160), name: name(200), how: z.enum(['done', 'skipped']) }),
+  timer: z.strictObject({
+    kind: kind('timer'),
+    timer: name(160),
+    name: name(80),
+    minutes: z.number('shape.timer').min(0, 'shape.timer').max(1440, 'shape.timer'),
+  }),
+  trouble: z.strictObject({ kind: kind('trouble'), trouble: z.enum(TROUBLE_IDS) }),
   note: z.strictObject({
     kind: kind('note'),
     text: typed(500, 'shape.note.long').min(1, 'shape.note.empty'),
   }),
   offHeat: z.strictObject({ kind: kind('offHeat') }),
+  hold: z.strictObject({ kind: kind('hold'), way: z.enum(HOLD_WAYS) }),
+  sauce: z.strictObject({
+    kind: kind('sauce'),
+    litres: z.number('shape.sauce').min(0, 'shape.sauce').max(20, 'shape.sauce'),
+    rung: z.enum(RUNGS).nullable(),
+  }),
+  aim: z.strictObject({
+    kind: kind('aim'),
+    litres: z.number('shape.sauce').min(0.02, 'shape.sauce').max(20, 'shape.sauce'),
+  }),
+  put: z.strictObject({
+    kind: kind('put'),
+    thing: z.enum(PUT_THINGS),
+    amount: z.number('shape.put').min(0, 'shape.put').max(5000, 'shape.put'),
+  }),
+  counted: z.strictObject({ kind: kind('counted'), out: z.array(z.int().min(0).max(400)).max(40).readonly() }),
+  served: z.strictObject({ kind: kind('served') }),
+  cooling: z.strictObject({ kind: kind('cooling'), way: z.enum(COOL_WAYS) }),
+  cooled: z.strictObject({
+    kind: kind('cooled'),
+    tempC: z.number('shape.probe.number').min(-5, 'shape.probe.limits').max(110, 'shape.probe.limits'),
+  }),
+  stored: z.strictObject({
+    kind: kind('stored'),
+    boxes: z.int('shape.boxes').min(1, 'shape.boxes').max(60, 'shape.boxes'),
+    grams: z.number('shape.boxes').min(10, 'shape.boxes').max(10_000, 'shape.boxes'),
+    place: z.enum(STORE_PLACES),
+  }),
+  box: z.strictObject({ kind: kind('box'), lot: madeId, count: z.int().min(1).max(60), fate: z.enum(BOX_FATES) }),
   finished: z.strictObject({ kind: kind('finished'), verdict: verdictSchema }),
 } as const satisfies { readonly [K in CookActKind]: z.ZodType<Extract<CookAct, { kind: K }>> };
 

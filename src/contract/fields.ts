@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type WayOf, WAYS, type WayTopic } from '../core/choices';
+import { COOLING_RULES, type Keeping, type WayOf, WAYS, type WayTopic } from '../core/choices';
 
 /** Control characters, and halves of characters: no keyboard gives them and no database keeps them. */
 const UNKEEPABLE = /[\p{Cs}\u0000-\u0008\u000B-\u001F\u007F]/u;
@@ -30,6 +30,16 @@ export const moment = z.number().int().min(0).max(8.64e15);
 
 export const id = name(60);
 
+/** The id of a row of the larder, or of a thing of the cook's own, which says what it is. */
+export const larderId = name(400);
+
 /** One of the ways with a topic. */
 export const choice = <Id extends WayTopic>(topic: Id) =>
   z.enum(WAYS[topic].ways as unknown as [WayOf<Id>, ...WayOf<Id>[]]);
+
+/** How a kitchen keeps what is left. */
+export const keepingSchema = z.strictObject({
+  rule: z.enum(COOLING_RULES),
+  boxMm: z.number().min(10).max(200),
+  boxL: z.number().min(0.1).max(10),
+}) satisfies z.ZodType<Keeping>;

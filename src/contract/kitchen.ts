@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { FATES } from '../core/larder';
+import { ownOf } from '../core/own';
 import { type OwnKind } from '../core/kinds';
-import { type Habits, LIMITS, WAY_TOPICS } from '../core/choices';
-import { choice, id, name } from './fields';
+import { type Habits, ITEM_TIMES, type Keeping, LIMITS, POUR_TIMES, SPICE_TIMES, WAY_TOPICS } from '../core/choices';
+import { choice, id, keepingSchema, larderId, name } from './fields';
 import { burnerSchema, lidSchema, ovenSchema, panSchema, potSchema } from './equipment';
 
 const altitude = z.number().min(LIMITS.altitudeM[0]).max(LIMITS.altitudeM[1]);
@@ -12,9 +13,11 @@ const ratio = z.number().min(0).max(5000);
 export const kindSchema = z.strictObject({
   id: name(80),
   name: name(80),
-  items: z.array(z.strictObject({ id, gPerKg: ratio, fate: z.enum(FATES), when: z.enum(['start', 'late']) })).max(40),
-  parts: z.array(z.strictObject({ id, mlPerKg: ratio })).max(20),
-  fillerId: id,
+  items: z
+    .array(z.strictObject({ id: larderId, gPerKg: ratio, fate: z.enum(FATES), when: z.enum(ITEM_TIMES) }))
+    .max(40),
+  parts: z.array(z.strictObject({ id: larderId, mlPerKg: ratio, when: z.enum(POUR_TIMES) })).max(20),
+  fillerId: larderId,
   fillerStrength: z.number().min(0).max(1),
   level: z.number().min(LIMITS.liquidLevel[0]).max(LIMITS.liquidLevel[1]).nullable(),
   reduce: choice('reduce'),
@@ -24,7 +27,7 @@ export const kindSchema = z.strictObject({
   thicken: choice('thicken'),
   herbs: z.array(z.strictObject({ id, perL: ratio })).max(20),
   herbForm: choice('herbForm'),
-  spices: z.array(z.strictObject({ id, gPerKg: ratio })).max(20),
+  spices: z.array(z.strictObject({ id: larderId, gPerKg: ratio, when: z.enum(SPICE_TIMES) })).max(20),
   searDepth: choice('searDepth'),
   fatId: id,
   lid: lidSchema.nullable(),
@@ -50,6 +53,12 @@ export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZ
 /** Bases of its own that a kitchen keeps at most. */
 export const MOST_KINDS = 100;
 
+/** Things of the cook's own that a kitchen remembers at most. */
+export const MOST_OWN = 200;
+
+/** The id of a thing of the cook's own. */
+const ownThing = larderId.refine((text) => ownOf(text) !== undefined, 'shape.id');
+
 /** Things on one list at most. */
 export const MOST_THINGS = 40;
 
@@ -63,7 +72,9 @@ export const kitchenSchema = z.strictObject({
   burners: z.array(burnerSchema).min(1).max(MOST_THINGS),
   habits: habitsSchema,
   kinds: z.array(kindSchema).max(MOST_KINDS),
+  own: z.array(ownThing).max(MOST_OWN),
   timeZone: timeZoneSchema,
+  keeping: keepingSchema,
 });
 
 export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & {
@@ -90,11 +101,15 @@ export interface KitchenChange {
   /** Ways to do things from now on, topic by topic. */
   readonly habits?: Habits | undefined;
   readonly keepKind?: OwnKind | undefined;
+  /** Something that is in no table, to be offered from now on; and one to forget. */
+  readonly keepOwn?: string | undefined;
+  readonly dropOwn?: string | undefined;
   /** Id of a kind to forget. */
   readonly dropKind?: string | undefined;
   readonly timeZone?: string | null | undefined;
   readonly name?: string | undefined;
   readonly altitudeM?: number | undefined;
+  readonly keeping?: Keeping | undefined;
   /** Something new, or something that stands there as it now is. */
   readonly keep?: Equipment | undefined;
   readonly drop?: { readonly list: Equipment['list']; readonly id: string } | undefined;
@@ -103,10 +118,13 @@ export interface KitchenChange {
 export const kitchenChangeSchema = z.strictObject({
   habits: habitsSchema.optional(),
   keepKind: kindSchema.optional(),
+  keepOwn: ownThing.optional(),
+  dropOwn: ownThing.optional(),
   dropKind: name(80).optional(),
   timeZone: timeZoneSchema.optional(),
   name: name(80).optional(),
   altitudeM: altitude.optional(),
+  keeping: keepingSchema.optional(),
   keep: equipmentSchema.optional(),
   drop: z.strictObject({ list: z.enum(EQUIPMENT_LISTS), id: name(80) }).optional(),
 }) satisfies z.ZodType<KitchenChange>;

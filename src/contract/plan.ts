@@ -2,21 +2,26 @@ import { z } from 'zod';
 import { AVOIDABLE, FATES, SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder';
 import {
   APPETITES,
+  BEDS,
   END_THICKENERS,
   ENRICHINGS,
   FAT_WAYS,
+  ITEM_TIMES,
+  LIES,
   MEAT_ENDS,
   type PlanInput,
+  POUR_TIMES,
   RESULTS,
   RUNGS,
   SOLIDS_WAYS,
+  SPICE_TIMES,
   TOSSED,
 } from '../core/choices';
-import { choice, id, moment, name, quantity } from './fields';
+import { choice, id, keepingSchema, larderId, moment, name, quantity } from './fields';
 import { burnerSchema, courseSchema, panSchema, potSchema } from './equipment';
 
 const partSchema = z.strictObject({
-  cutId: id,
+  cutId: larderId,
   massKg: quantity,
   grossKg: quantity.nullable(),
   pieces: quantity,
@@ -38,16 +43,18 @@ export const planInputSchema = z.strictObject({
   prepare: z.strictObject({
     temper: choice('temper'),
     tie: z.enum(['auto', 'yes', 'no']),
-    filling: z.strictObject({ rolls: quantity, kg: quantity, saltGPerKg: quantity }).nullable(),
+    filling: z
+      .strictObject({ rolls: quantity, items: z.array(z.strictObject({ id: larderId, kg: quantity })).max(20) })
+      .nullable(),
   }),
   season: z.strictObject({
     when: choice('saltWhen'),
     gramsPerKg: quantity,
     crystal: z.enum(SALT_CRYSTAL_IDS as [SaltCrystalId, ...SaltCrystalId[]]),
-    spices: z.array(z.strictObject({ id, grams: quantity })).max(20),
+    spices: z.array(z.strictObject({ id: larderId, grams: quantity, when: z.enum(SPICE_TIMES) })).max(20),
   }),
   pot: potSchema,
-  lie: z.enum(['flat', 'upright']),
+  lie: z.enum(LIES),
   pan: panSchema,
   sear: z.strictObject({
     depth: choice('searDepth'),
@@ -59,7 +66,10 @@ export const planInputSchema = z.strictObject({
     mostAtOnce: quantity.nullable(),
   }),
   base: z.strictObject({
-    items: z.array(z.strictObject({ id, kg: quantity, fate: z.enum(FATES), when: z.enum(['start', 'late']) })).max(40),
+    lies: z.enum(BEDS),
+    items: z
+      .array(z.strictObject({ id: larderId, kg: quantity, fate: z.enum(FATES), when: z.enum(ITEM_TIMES) }))
+      .max(40),
     onion: choice('onion'),
     fatKept: choice('fatKept'),
     pasteKg: quantity,
@@ -69,8 +79,8 @@ export const planInputSchema = z.strictObject({
   liquid: z.strictObject({
     fill: z.boolean(),
     level: quantity,
-    parts: z.array(z.strictObject({ id, litres: quantity })).max(20),
-    fillerId: id,
+    parts: z.array(z.strictObject({ id: larderId, litres: quantity, when: z.enum(POUR_TIMES) })).max(20),
+    fillerId: larderId,
     fillerStrength: quantity,
     reduce: choice('reduce'),
     start: choice('start'),
@@ -100,4 +110,5 @@ export const planInputSchema = z.strictObject({
   serveAtMs: moment,
   confidence: quantity,
   altitudeM: quantity,
+  keeping: keepingSchema,
 }) satisfies z.ZodType<PlanInput>;

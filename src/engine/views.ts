@@ -10,6 +10,7 @@ import {
   learnOne,
   liveForecast,
 } from '../core/cook';
+import { type LidKind } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { composePlan, type Plan, type PlanResult } from '../core/plan';
 
@@ -161,6 +162,11 @@ export function cookView(cook: ViewedCook, nowMs: number): CookView {
   return view;
 }
 
+/** The lid the plan has on in the stage of heat that is on. */
+function plannedLid({ input, stages, lid }: CookState): LidKind {
+  return input.course[input.course.length - stages.length]?.lid ?? lid;
+}
+
 function newView(cook: ViewedCook, nowMs: number): CookView {
   const state = foldCook(cook.input, cook.events);
   const plan = planOf(cook);
@@ -175,6 +181,8 @@ function newView(cook: ViewedCook, nowMs: number): CookView {
       atMin: state.intoPotMs === undefined ? 0 : minute(state.offHeatMs ?? nowMs),
       readyByMin: minute(plan.day.offHeatByMs),
       heat: state.heat,
+      lid: state.lid,
+      plannedLid: plannedLid(state),
       cooking: state.phase === 'braising',
     }),
   };

@@ -1,6 +1,7 @@
-import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say } from '../core/message';
+import { cautionFor } from '../core/cautions';
+import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC } from '../core/message';
 import { sideById } from '../core/larder';
-import { doneSign } from '../core/cook';
+import { doneSign } from '../core/steps';
 import { firstStage, heatSays } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
@@ -45,6 +46,16 @@ function searSteps({ sear, base, salt }: Plan): Message[] {
     }),
     base.fatSays,
   ];
+}
+
+function bareSteps({ input }: Plan): Message[] {
+  const { bare } = input;
+  return bare === null
+    ? []
+    : [
+        say(bare.smoke ? 'recipe.smoked' : 'recipe.warmed', { heat: tempC(bare.tempC), time: minutes(bare.minutes) }),
+        cautionFor(bare.smoke ? 'grill' : 'potIntoOven'),
+      ];
 }
 
 function baseSteps({ base }: Plan): Message[] {
@@ -102,6 +113,13 @@ function braiseSteps(plan: Plan): Message[] {
     ...day.marks
       .filter((m) => m.kind !== 'oven' && m.kind !== 'add')
       .map((m) => say('recipe.after', { time: after(m.atMs), what: m.label, why: m.why })),
+    ...plan.liquid.late.map((p) =>
+      say('recipe.pourNoted', {
+        liquid: nameOf('liquid', p.liquid.id),
+        volume: litres(p.pouredL),
+        note: p.note ?? '',
+      }),
+    ),
     ...base.late.map((s) =>
       say('recipe.late', {
         time: minutes(s.minutes),
@@ -127,8 +145,7 @@ function finishSteps(plan: Plan): Message[] {
         ]
       : []),
     ...(ahead ? [say('recipe.cool', { time: minutes(ahead.cooling.iceMin) })] : []),
-    ...steps(plan),
-    ...(ahead ? [say('recipe.warm', { time: minutes(ahead.reheating.minutes) })] : []),
+    ...steps(plan).map((s) => s.says),
     ...liquid.herbs.lines
       .filter((l) => l.herb.when === 'end')
       .map((l) =>
@@ -145,6 +162,7 @@ function finishSteps(plan: Plan): Message[] {
 export function instructions(plan: Plan, words: Words): InstructionSection[] {
   const sections: readonly (readonly [name: Message, steps: readonly Message[]])[] = [
     [say('recipe.getReady'), plan.prep.steps.map((s) => say('recipe.prepStep', { what: s.title, how: s.says }))],
+    [say('recipe.first'), bareSteps(plan)],
     [say('decision.sear'), searSteps(plan)],
     [say('decision.base'), baseSteps(plan)],
     [say('decision.liquid'), liquidSteps(plan)],

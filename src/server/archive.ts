@@ -6,7 +6,7 @@ import { type CookRow, type Database, type EntryRow, type EventRow, type PlanRow
 import { entryColumns } from './entries';
 import { KITCHEN_ID, readKitchen } from './kitchens';
 import { ARCHIVE_VERSION, archiveHeadSchema, type ArchiveLine, archiveLineSchema } from '../contract/archive';
-import { MOST_KINDS } from '../contract/kitchen';
+import { MOST_KINDS, MOST_OWN } from '../contract/kitchen';
 import { type OwnKind } from '../core/kinds';
 import { readEvent } from '../contract/kept/act';
 import { KITCHEN } from '../contract/kept/kitchen';
@@ -226,8 +226,15 @@ class TakingIn {
     const ours = await readKitchen(this.db, transaction);
     const lacks = (kind: OwnKind): boolean => !ours.kinds.some((k) => k.id === kind.id);
     const more = isOwn ? theirs.kinds.filter(lacks) : theirs.kinds;
-    if (isOwn && more.length === 0) return 'known';
-    const kitchen = isOwn ? { ...ours, kinds: [...ours.kinds, ...more].slice(0, MOST_KINDS) } : theirs;
+    const things = theirs.own.filter((id) => !ours.own.includes(id));
+    if (isOwn && more.length === 0 && things.length === 0) return 'known';
+    const kitchen = isOwn
+      ? {
+          ...ours,
+          kinds: [...ours.kinds, ...more].slice(0, MOST_KINDS),
+          own: [...ours.own, ...things].slice(0, MOST_OWN),
+        }
+      : theirs;
     await this.db.kitchens.upsert(
       {
         id: KITCHEN_ID,

@@ -124,6 +124,17 @@ export async function unfinishedCooks(
   return { cooks: read, aside };
 }
 
+/** Braises said to be finished less than so long ago: what is left of them may still stand warm. */
+export async function finishedSince(db: Database, sinceMs: number): Promise<StoredCook[]> {
+  const rows = await db.entries.findAll({
+    where: { finishedMs: { [Op.gt]: sinceMs } },
+    order: [['finishedMs', 'DESC']],
+    attributes: ['cookId'],
+  });
+  const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
+  return parted(found.flatMap((cook) => (cook ? [cook] : []))).read;
+}
+
 /** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */
 export async function startCook(
   db: Database,

@@ -9,8 +9,10 @@ import {
   type KitchenChange,
   LEAST_OF,
   MOST_KINDS,
+  MOST_OWN,
   MOST_THINGS,
 } from '../contract/kitchen';
+import { USUAL_KEEPING } from '../core/choices';
 import { type Message, say } from '../core/message';
 import { KITCHEN } from '../contract/kept/kitchen';
 
@@ -59,7 +61,9 @@ export const PLAIN_KITCHEN: Kitchen = {
   burners: [{ id: 'burner', name: 'Burner', kind: 'radiant', powerW: 1800 }],
   habits: {},
   kinds: [],
+  own: [],
   timeZone: null,
+  keeping: USUAL_KEEPING,
 };
 
 /** The zone in which the kitchen's clock runs: its own, or that of the machine. */
@@ -111,6 +115,7 @@ function withThings(kitchen: Kitchen, keep: KitchenChange['keep'], drop: Kitchen
 /** What is wrong with a kitchen after a change; undefined where nothing is. */
 function refusalOf(kitchen: Kitchen): Message | undefined {
   if (kitchen.kinds.length > MOST_KINDS) return say('shape.manyKinds', { most: MOST_KINDS });
+  if (kitchen.own.length > MOST_OWN) return say('refused.manyThings', { most: MOST_OWN });
   const short = EQUIPMENT_LISTS.find((list) => kitchen[list].length < LEAST_OF[list]);
   if (short) return say(`refused.last.${short}`);
   const many = EQUIPMENT_LISTS.find((list) => kitchen[list].length > MOST_THINGS);
@@ -119,14 +124,17 @@ function refusalOf(kitchen: Kitchen): Message | undefined {
 
 /** A kitchen after a change; a kind kept again under its id is the new one. */
 export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen {
-  const { habits, keepKind, dropKind, timeZone, keep, drop } = change;
+  const { habits, keepKind, dropKind, keepOwn, dropOwn, timeZone, keep, drop } = change;
+  const own = kitchen.own.filter((id) => id !== dropOwn && id !== keepOwn);
   const kinds = kitchen.kinds.filter((k) => k.id !== dropKind && k.id !== keepKind?.id);
   return {
     ...withThings(kitchen, keep, drop),
     name: change.name ?? kitchen.name,
     altitudeM: change.altitudeM ?? kitchen.altitudeM,
+    keeping: change.keeping ?? kitchen.keeping,
     habits: { ...kitchen.habits, ...habits },
     kinds: keepKind ? [...kinds, keepKind] : kinds,
+    own: keepOwn === undefined ? own : [...own, keepOwn],
     timeZone: timeZone === undefined ? kitchen.timeZone : timeZone,
   };
 }

@@ -7,9 +7,11 @@ import {
   type MeatPart,
   type PlanHeat,
   type PlanInput,
+  USUAL_KEEPING,
   wholeCourse,
 } from '../core/choices';
 import { type Pot } from '../core/larder';
+import { ownId } from '../core/own';
 import { type KitchenTools, startPlan, usualMeat } from '../core/plan';
 
 const pot = (id: string, name: string, of: Omit<Pot, 'id' | 'name'>): Pot => ({ id, name, ...of });
@@ -65,6 +67,7 @@ export const POTS = {
 
 const KITCHEN: KitchenTools = {
   altitudeM: 0,
+  keeping: USUAL_KEEPING,
   pots: Object.values(POTS),
   pans: [
     { id: 'pan', name: 'Iron pan', shape: 'round', lengthMm: 280, widthMm: 280, massKg: 2.5, material: 'castIron' },
@@ -90,7 +93,19 @@ const item = (id: string, kg: number, fate: BaseItem['fate'] = 'melt', when: Bas
   fate,
   when,
 });
-const poured = (id: string, litres: number) => ({ id, litres });
+const poured = (id: string, litres: number, when: 'start' | 'late' = 'start') => ({ id, litres, when });
+
+const FILLING = [
+  { id: 'breadcrumbsDry', kg: 0.08 },
+  { id: 'cheeseHard', kg: 0.06 },
+  { id: 'hamDry', kg: 0.06 },
+  { id: 'pineNut', kg: 0.04 },
+];
+
+const OWN_CUT = ownId({ table: 'cut', like: 'beef_chuck_cubes', name: 'buffalo shoulder', tough: 130 });
+const OWN_GARNISH = ownId({ table: 'garnish', like: 'squash', name: 'Lydia’s pumpkin', salt: 2, brings: ['celery'] });
+const OWN_LIQUID = ownId({ table: 'liquid', like: 'redWine', name: 'plum wine 1.5', sugar: 60, alcohol: 11 });
+const OWN_SPICE = ownId({ table: 'spice', like: 'cumin', name: 'loomi ~ dust' });
 
 interface Said {
   readonly eaters?: number;
@@ -149,7 +164,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('Flank rolled with a filling', 'beef_flank', {
     meat: { massKg: 0.9, pieces: 1 },
     rest: {
-      prepare: { temper: 'none', tie: 'auto', filling: { rolls: 8, kg: 0.24, saltGPerKg: 8 } },
+      prepare: { temper: 'none', tie: 'auto', filling: { rolls: 8, items: FILLING } },
       result: 'slices',
     },
     base: { thicken: 'end' },
@@ -161,8 +176,8 @@ export const BRAISES: readonly PlanInput[] = [
     course: wholeCourse(hob(), 'light'),
     season: {
       spices: [
-        { id: 'paprika', grams: 25 },
-        { id: 'caraway', grams: 3 },
+        { id: 'paprika', grams: 25, when: 'fat' },
+        { id: 'caraway', grams: 3, when: 'fat' },
       ],
     },
     liquid: { parts: [], level: 0.6, fillerId: 'stockUnsalted' },
@@ -341,5 +356,35 @@ export const BRAISES: readonly PlanInput[] = [
     rest: {
       day: { cooks: 2, burners: 2, sides: [], fixed: [], ahead: { fridgeByMs: NOON_MS + 20 * HOUR_MS } },
     },
+  }),
+  braise('Ribs on a bed, in two layers, falling off the bone', 'pork_spare_rib', {
+    pot: POTS.oval,
+    items: [item('fennel', 0.4, 'bite'), item('onion', 0.3)],
+    base: { lies: 'under' },
+    season: {
+      spices: [
+        { id: 'fennelSeed', grams: 3, when: 'meat' },
+        { id: 'blackPepper', grams: 2, when: 'end' },
+      ],
+    },
+    rest: { result: 'falls', lie: 'stacked' },
+    finish: { reduce: false, solids: 'leave' },
+  }),
+  braise('Cheeks with bacon, mushrooms browned apart, a second wine late', 'beef_cheek', {
+    items: [
+      item('onion', 0.25),
+      item('baconUnsmoked', 0.12, 'bite'),
+      item('mushroomBrown', 0.3, 'bite', 'apart'),
+      item('carrot', 0.3, 'bite', 'apart'),
+    ],
+    sear: { dredge: 'afterSear' },
+    base: { pasteWhen: 'late', pasteKg: 0.03 },
+    liquid: { parts: [poured('redWine', 0.4), poured('marsala', 0.08, 'late')] },
+    season: { spices: [{ id: 'paprika', grams: 5, when: 'liquid' }] },
+  }),
+  braise('A neighbour’s pumpkin and her plum wine, with a cut the list does not have', OWN_CUT, {
+    items: [item(OWN_GARNISH, 0.4, 'bite', 'late'), item('onion', 0.2)],
+    liquid: { parts: [poured(OWN_LIQUID, 0.2)] },
+    season: { spices: [{ id: OWN_SPICE, grams: 4, when: 'fat' }] },
   }),
 ];

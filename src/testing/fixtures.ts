@@ -2,6 +2,7 @@ import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
 import { cutById, type LidKind, type Pot } from '../core/larder';
 import { roundPot, usualVegetables } from '../core/material';
 import { type HeatMode, mainStage, MODES, type PlanHeat, type PlanInput, wholeCourse } from '../core/choices';
+import { USUAL_KEEPING } from '../core/choices';
 import { say } from '../core/message';
 import { type DayWork } from '../core/schedule';
 import { type KitchenTools, startPlan } from '../core/plan';
@@ -13,6 +14,7 @@ export const HOUR_MS = 3_600_000;
 /** What the kitchen of the tests has. */
 export const TEST_KITCHEN: KitchenTools = {
   altitudeM: 0,
+  keeping: USUAL_KEEPING,
   pots: [
     {
       id: 'wide',
@@ -72,7 +74,7 @@ const STARTED = startPlan(TEST_KITCHEN, {
 /** Oxtail for four, to be served nine hours after `NOON_MS`. */
 export const OXTAIL_PLAN: PlanInput = {
   ...STARTED,
-  liquid: { ...STARTED.liquid, level: 0.75, parts: [{ id: 'stout', litres: 0.5 }], reduce: 'none' },
+  liquid: { ...STARTED.liquid, level: 0.75, parts: [{ id: 'stout', litres: 0.5, when: 'start' }], reduce: 'none' },
 };
 
 /** A plan's input as the first version kept it. */

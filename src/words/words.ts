@@ -15,6 +15,7 @@ import {
   type Quantity,
   type QuantityRange,
 } from '../core/message';
+import { likeId, OWN_TABLES, ownOf } from '../core/own';
 import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
 
 /** Who the words are for. `timeZone` is that of the kitchen's clock. */
@@ -56,6 +57,18 @@ function isRange(param: object): param is QuantityRange {
 /** Lists that are not sentences of their own. */
 const JOINED = { comma: ', ', semicolon: '; ', space: ' ' } as const;
 
+/** The name a cook gave to a thing of their own, where a code asks for the name of one. */
+function ownName(code: string): string | undefined {
+  const [table, id, how, ...more] = code.split('.');
+  if (id?.includes('~') !== true || more.length > 0 || (how !== undefined && how !== 'full')) return undefined;
+  return OWN_TABLES.some((t) => t === table) ? ownOf(id)?.name : undefined;
+}
+
+/** A code about a thing of a cook's own as one about what it is like. */
+function ofItsLike(code: string): string {
+  return code.split('.').map(likeId).join('.');
+}
+
 /** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */
 export class Words {
   private readonly parsed = new Map<string, IntlMessageFormat>();
@@ -66,7 +79,8 @@ export class Words {
   readonly locale: string;
 
   constructor(private readonly audience: Audience) {
-    this.lookup = dictionary(audience.language, audience.units);
+    const lookup = dictionary(audience.language, audience.units);
+    this.lookup = (code) => lookup(code.includes('~') ? ofItsLike(code) : code);
     this.reader = { ...audience.units, language: audience.language.tag };
     this.locale = audience.units.weight === 'us' ? audience.language.americanTag : audience.language.tag;
   }
@@ -88,6 +102,8 @@ export class Words {
 
   /** The text of what the core says. Throws `RangeError` for a code without words or words without their parameter. */
   say(message: Message): string {
+    const own = ownName(message.code);
+    if (own !== undefined) return own;
     const format = this.formatOf(message.code);
     const values: Record<string, string | number> = {};
     for (const name of argumentsOf(format)) values[name] = this.argument(name, message);

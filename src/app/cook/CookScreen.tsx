@@ -1,32 +1,43 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { RecordSheet } from './RecordSheet';
 import { anyTime, hasSheet, type SheetRecord } from './records';
 import { useLiveCook } from './useLiveCook';
 import { KeysSheet, useHotkeys } from './hotkeys';
-import { LATER_MIN, NextCard } from './NextCard';
-import { LiveForecast } from './LiveForecast';
+import { HandsFull } from './HandsFull';
+import { LATER_MIN, StepCard } from './StepCard';
+import { CoolPanel, HoldPanel, SaucePanel } from './AfterPanels';
+import { AllSteps, Beside } from './StepLists';
+import { stepName } from './stepWords';
+import { TimerBar, timerName } from './TimerBar';
+import { TroubleSheet } from './TroubleSheet';
+import { useAlarms } from './useAlarms';
+import { LiveForecast, outlookSays } from './LiveForecast';
 import { AsideNote } from '../AsideNote';
 import { type SetAside } from '@/server/aside';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
 import { SoFar } from './SoFar';
 import {
+  AFTER_THE_END,
+  conduct,
   type CookAct,
   type CookActKind,
   type CookView,
   foldCook,
-  liveBeside,
-  liveSpans,
-  nextAction,
+  type PlacedStep,
   recordMarks,
   undoRefusal,
 } from '@/core/cook';
 import { readyEta, sampleAt } from '@/core/forecast';
-import { Panel } from '@/ui/controls/Panel';
+import { Button } from '@/ui/controls/Button';
+import { Mute, Panel } from '@/ui/controls/Panel';
+import { PanMap } from '@/ui/drawings/PanMap';
+import { PotSection } from '@/ui/drawings/PotSection';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { keepPages } from '@/ui/offline';
@@ -47,7 +58,7 @@ const Layout = styled.main`
   margin: 0 auto;
   padding: 14px 16px 24px;
   display: grid;
-  grid-template-columns: minmax(320px, 390px) minmax(0, 1fr);
+  grid-template-columns: minmax(320px, 460px) minmax(0, 1fr);
   gap: 14px;
   align-items: start;
   @media (min-width: 901px) and (min-height: 760px) {
@@ -69,8 +80,26 @@ const Stack = styled.div`
   gap: 14px;
   min-width: 0;
   height: 100%;
+  @media (min-width: 901px) and (min-height: 760px) {
+    overflow-y: auto;
+    scrollbar-width: thin;
+    min-height: 0;
+    > * {
+      flex: none;
+    }
+  }
   @media (max-width: 900px) {
     display: contents;
+  }
+`;
+
+/** Beside the card the forecast takes what height is left, its chart giving way first. */
+const Beyond = styled(Stack)`
+  @media (min-width: 901px) and (min-height: 760px) {
+    overflow: hidden;
+    > section {
+      flex: 1 1 auto;
+    }
   }
 `;
 
@@ -86,10 +115,127 @@ const Alerts = styled.div`
 const Foot = styled(Panel)`
   grid-column: 1 / -1;
   padding: 10px 18px;
+  @media (min-width: 901px) and (min-height: 760px) {
+    max-height: 26vh;
+    overflow-y: auto;
+    scrollbar-width: thin;
+  }
   ${columnOrder(4)}
 `;
 
-/** The cook screen: next action, forecast, records, what happened so far, the line of the day. */
+const AlarmBox = styled(Panel)`
+  /* The same red by day and by night: white stands on it at 6.5 to 1. */
+  background: #b3261e;
+  color: #ffffff;
+  border-color: transparent;
+  display: grid;
+  gap: 8px;
+  h1 {
+    font-size: 34px;
+  }
+  p {
+    font-size: 18px;
+    line-height: 1.35;
+  }
+  ${columnOrder(0)}
+`;
+
+const InTheLog = styled(Panel)`
+  display: grid;
+  gap: 8px;
+  h1 {
+    font-size: 34px;
+  }
+  ${columnOrder(0)}
+`;
+
+const Top = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: start;
+  gap: 10px;
+  flex: none;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  ${columnOrder(1)}
+`;
+
+const TroubleButton = styled(AriaButton)`
+  min-height: 64px;
+  padding: 0 22px;
+  border: 2px solid var(--warn);
+  border-radius: 14px;
+  background: var(--plate);
+  color: var(--ink);
+  font-size: 18px;
+  font-weight: 700;
+  cursor: pointer;
+  kbd {
+    font: inherit;
+    font-size: 14px;
+    color: var(--mute);
+    border: 1px solid var(--line);
+    border-radius: 5px;
+    padding: 0 6px;
+  }
+  @media (max-width: 900px) {
+    kbd {
+      display: none;
+    }
+  }
+`;
+
+const NoteButton = styled(TroubleButton)`
+  border-color: var(--line);
+  min-height: 52px;
+  justify-self: start;
+  align-self: start;
+  flex: none;
+  ${columnOrder(3)}
+`;
+
+const Drawn = styled.div`
+  width: 100%;
+  max-width: 440px;
+  margin: 0 auto;
+`;
+
+const Early = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  flex: none;
+  ${columnOrder(3)}
+`;
+
+const StagePanel = styled(Panel)`
+  flex: 1 1 auto;
+  min-height: 0;
+  overflow: auto;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  ${columnOrder(2)}
+`;
+
+const Outlook = styled.p`
+  display: grid;
+  gap: 2px;
+  > span:first-child {
+    font-size: 20px;
+    font-weight: 700;
+  }
+`;
+
+/** Records that say all by themselves. */
+const BARE = ['intoPot', 'turned', 'offHeat', 'served'] as const;
+const isBare = (kind: CookActKind): kind is (typeof BARE)[number] => BARE.some((bare) => bare === kind);
+
+/** Due steps, timers and alarms are looked at so often, ms. */
+const TICK_MS = 1000;
+
+/** The cook screen: the step in hand, what goes with it, what comes, timers, forecast, records, the line of the day. */
 export function CookScreen({ first, aside, night }: { first: CookView; aside: readonly SetAside[]; night: boolean }) {
   const router = useRouter();
   const { timeZone } = useKitchen();
@@ -98,12 +244,14 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     router.push('/');
   });
   const { view } = live;
-  const now = useNow(5000);
+  const now = useNow(TICK_MS);
   const [sheet, setSheet] = useState<SheetRecord>();
   const [help, setHelp] = useState(false);
-  const [laterUntil, setLaterUntil] = useState(0);
+  const [troubled, setTroubled] = useState(false);
+  const [handsFull, setHandsFull] = useState(false);
+  const [putOff, setPutOff] = useState<{ readonly step: string; readonly untilMs: number }>();
   const [leaving, setLeaving] = useState(false);
-  const state = foldCook(view.plan.input, live.events);
+  const state = useMemo(() => foldCook(view.plan.input, live.events), [view.plan.input, live.events]);
   // The log shows a braise once the server has its verdict; until then it stays here, connection or not.
   const inTheLog = foldCook(view.plan.input, view.events).phase === 'finished';
   useEffect(() => {
@@ -116,19 +264,42 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
       clearTimeout(settled);
     };
   }, [view.id, view.events.length]);
-  const action = nextAction(state, view.plan, view.live, now);
-  const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
+  const conducted = conduct(view.plan, state, view.live, now);
+  const ringing = conducted.timers.filter((t) => t.endsMs <= now);
+  const ringKey = ringing.map((t) => t.id).join(' ');
+  // The same rings are the same list, whatever second it is.
+  const rings = useMemo(
+    () => ringing.map((t) => ({ id: t.id, says: timerName(w, t) })),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [ringKey, w],
+  );
+  const alarms = useAlarms(rings);
+  const startMs = conducted.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
   const twists = readyEta(view.live.forecast);
   const moment = (min: number): number => startMs + min * 60_000;
   const cooking = state.phase === 'braising';
   const lastEvent = state.events.at(-1);
+  const placed = conducted.now;
 
   const act = (kind: CookActKind): void => {
-    if (state.phase === 'finished' || (state.intoPotMs === undefined && !anyTime(kind))) return;
+    if (state.phase === 'finished' && !AFTER_THE_END.includes(kind)) return;
+    if (state.intoPotMs === undefined && !anyTime(kind)) return;
     if (hasSheet(kind)) setSheet(kind);
-    else if (kind !== 'lid') live.record({ kind });
+    else if (isBare(kind)) live.record({ kind });
+  };
+  const stepAct = ({ step }: PlacedStep, how: 'done' | 'skipped', agoMin = 0): void => {
+    live.record({ kind: 'step', step: step.id, name: stepName(w, step), how }, agoMin);
+  };
+  const done = (p: PlacedStep, agoMin = 0): void => {
+    const { record } = p.step;
+    if (record === null) stepAct(p, 'done', agoMin);
+    else if (isBare(record)) live.record({ kind: record }, agoMin);
+    else act(record);
+  };
+  const doneNow = (): void => {
+    if (placed) done(placed);
   };
   const undo = (eventId: string): void => {
     live.record({ kind: 'undo', eventId });
@@ -141,6 +312,10 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     () => {
       setHelp(true);
     },
+    doneNow,
+    () => {
+      setTroubled(true);
+    },
   );
 
   const onRecord = (recorded: CookAct): void => {
@@ -148,31 +323,91 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     if (recorded.kind === 'finished') setLeaving(true);
   };
 
+  const setTimer = (id: string, name: string, minutes: number): void => {
+    live.record({ kind: 'timer', timer: id, name: name.slice(0, 80), minutes });
+  };
+
   const remove = async (): Promise<void> => {
     const sent = await send('DELETE', `/api/cooks/${view.id}`);
     if (sent.ok) router.push('/');
   };
+  const stage = conducted.stage;
+  const batch = placed && /^\w+-(\d+)/.exec(placed.step.id)?.[1];
+  const batchNumber = stage === 'sear' && batch !== undefined ? Number(batch) : 1;
+  const searBatch = view.plan.sear.batches[batchNumber - 1];
+
+  const holding = conducted.steps.find((p) => p.step.id === 'hold');
+  const holds =
+    holding?.status === 'due' ||
+    conducted.alarm?.record === 'hold' ||
+    (holding?.status === 'done' && stage === 'finish' && placed?.status === 'coming');
+  const keeps = stage === 'store' && (placed !== undefined || state.lots.length > 0);
+  const after = { view, state, conducted, now, onAct: act, onRecord };
 
   return (
     <ThemeScope theme={night ? 'dark' : undefined}>
       <Night data-theme={night ? 'dark' : undefined}>
         <Layout>
           <Stack>
-            <NextCard
-              action={action}
-              now={now}
-              laterUntil={laterUntil}
-              finished={state.phase === 'finished'}
-              braising={cooking}
-              onAct={act}
-              onLater={() => {
-                setLaterUntil(now + LATER_MIN * 60_000);
-              }}
-              cookId={view.id}
-            />
+            {conducted.alarm ? (
+              <AlarmBox role="alert">
+                <h1>{w.title(conducted.alarm.says)}</h1>
+                <p>{w.say(conducted.alarm.do)}</p>
+                <Button
+                  $tone="main"
+                  onPress={() => {
+                    if (conducted.alarm) act(conducted.alarm.record);
+                  }}
+                >
+                  {w.text('alarm.record')}
+                </Button>
+              </AlarmBox>
+            ) : null}
+            {state.phase === 'finished' ? (
+              <InTheLog>
+                <h1>{w.text('nextCard.inTheLog')}</h1>
+                <p>{w.text('nextCard.thisBraiseIsFinishedUndo')}</p>
+                <Button
+                  $tone="hands"
+                  onPress={() => {
+                    router.push(`/log/${view.id}`);
+                  }}
+                >
+                  {w.text('nextCard.seeHowItWent')}
+                </Button>
+              </InTheLog>
+            ) : null}
+            {placed === undefined ? null : (
+              <StepCard
+                conducted={conducted}
+                now={now}
+                putOffUntil={putOff !== undefined && putOff.step === placed.step.id ? putOff.untilMs : 0}
+                onDone={done}
+                onSkip={(p) => {
+                  stepAct(p, 'skipped');
+                }}
+                onMore={(p, minutes) => {
+                  setTimer(p.step.id, stepName(w, p.step), minutes);
+                }}
+                onLater={() => {
+                  setPutOff({ step: placed.step.id, untilMs: now + LATER_MIN * 60_000 });
+                }}
+                onOffHeat={
+                  cooking
+                    ? () => {
+                        act('offHeat');
+                      }
+                    : undefined
+                }
+                onHandsFull={() => {
+                  setHandsFull(true);
+                }}
+              />
+            )}
             <Alerts>
               <AsideNote aside={aside} />
             </Alerts>
+            <Beside conducted={conducted} onDone={done} />
             <SoFar
               state={state}
               view={view}
@@ -184,27 +419,136 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
               }}
             />
           </Stack>
-          <Stack>
-            <LiveForecast
-              view={view}
-              state={state}
-              now={now}
-              here={here}
-              onHeat={(heat) => {
-                live.record({ kind: 'heat', heat });
-              }}
-            />
-            <RecordButtons state={state} onAct={act} />
-          </Stack>
+          <Beyond>
+            {state.phase === 'finished' && !placed ? null : (
+              <Top>
+                <TimerBar
+                  timers={conducted.timers}
+                  now={now}
+                  alarms={alarms}
+                  onAnswer={(timer) => {
+                    const of = conducted.steps.find((p) => p.step.id === timer.step);
+                    if (of) done(of);
+                    else setTimer(timer.id, timerName(w, timer), 0);
+                  }}
+                  onMore={(timer, minutes) => {
+                    setTimer(timer.id, timerName(w, timer), minutes);
+                  }}
+                  onSet={(name, minutes) => {
+                    setTimer(crypto.randomUUID(), name, minutes);
+                  }}
+                />
+                <TroubleButton
+                  onPress={() => {
+                    setTroubled(true);
+                  }}
+                >
+                  {w.text('trouble')} <kbd aria-hidden>x</kbd>
+                </TroubleButton>
+              </Top>
+            )}
+            {stage === 'braise' || (state.phase === 'finished' && !keeps) ? (
+              <LiveForecast
+                view={view}
+                state={state}
+                conducted={conducted}
+                now={now}
+                here={here}
+                onHeat={(heat) => {
+                  live.record({ kind: 'heat', heat });
+                }}
+              />
+            ) : (
+              <StagePanel aria-label={w.text('cookScreen.thisStage')}>
+                <Outlook>
+                  <span>{outlookSays(w, conducted, now)}</span>
+                  {state.offHeatMs === undefined ? (
+                    <Mute>
+                      {w.text('cookScreen.inThePot', {
+                        at: w.clockBeside(conducted.intoPotMs, now),
+                        ready: Number.isFinite(conducted.headline.atMs)
+                          ? w.clockBeside(conducted.headline.atMs, now)
+                          : w.text('common.later'),
+                      })}
+                    </Mute>
+                  ) : (
+                    <Mute>
+                      {w.text('conduct.headline', { says: conducted.headline.says })} {w.clock(conducted.headline.atMs)}
+                    </Mute>
+                  )}
+                </Outlook>
+                {conducted.outlook.ways.map((way) => (
+                  <p key={JSON.stringify(way)}>{w.title(way)}</p>
+                ))}
+                {stage === 'sear' && searBatch ? (
+                  <Drawn>
+                    <PanMap
+                      pan={view.plan.input.pan}
+                      batch={searBatch}
+                      number={batchNumber}
+                      batches={view.plan.sear.batches.length}
+                      pieces={view.plan.parts.reduce((sum, p) => sum + p.part.pieces, 0)}
+                    />
+                  </Drawn>
+                ) : null}
+                {stage === 'liquid' ? (
+                  <Drawn>
+                    <PotSection
+                      pot={view.plan.pot}
+                      liquidL={view.plan.liquidL}
+                      evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
+                      heat={state.heat}
+                      lid={state.lid}
+                    />
+                  </Drawn>
+                ) : null}
+                {holds ? <HoldPanel {...after} /> : null}
+                {(stage === 'finish' || stage === 'serve') && !holds ? <SaucePanel {...after} /> : null}
+                {stage === 'store' ? <CoolPanel {...after} /> : null}
+                <AllSteps
+                  conducted={conducted}
+                  stages={
+                    state.offHeatMs === undefined ? ['ready', 'sear', 'base', 'liquid'] : ['finish', 'serve', 'store']
+                  }
+                />
+              </StagePanel>
+            )}
+            {state.intoPotMs === undefined || state.offHeatMs !== undefined ? (
+              <Early>
+                <NoteButton
+                  onPress={() => {
+                    act('note');
+                  }}
+                >
+                  {w.text('record.note')} <kbd aria-hidden>n</kbd>
+                </NoteButton>
+                {state.intoPotMs === undefined ? (
+                  <NoteButton
+                    onPress={() => {
+                      act('intoPot');
+                    }}
+                  >
+                    {w.text('cookScreen.inAlready')}
+                  </NoteButton>
+                ) : null}
+              </Early>
+            ) : (
+              <RecordButtons state={state} onAct={act} />
+            )}
+          </Beyond>
           <Foot aria-label={w.text('cookScreen.theDay')}>
             <EmberLine
               day={{
-                spans: liveSpans(view.plan, state, view.live.forecast, now),
-                beside: liveBeside(view.plan, state, view.live.forecast, now),
-                marks: recordMarks(state),
+                spans: conducted.spans,
+                beside: conducted.beside,
+                marks: [...recordMarks(state), ...conducted.marks],
                 target: view.live.forecast.target,
-                ready: { p10Ms: moment(twists.p10), p50Ms: moment(twists.p50), p90Ms: moment(twists.p90) },
-                serveMs: view.plan.day.serveMs,
+                // Once the fork has found it nothing is forecast of it: the line says what was.
+                ready:
+                  conducted.headline.between === null && state.intoPotMs !== undefined
+                    ? null
+                    : { p10Ms: moment(twists.p10), p50Ms: moment(twists.p50), p90Ms: moment(twists.p90) },
+                serveMs: conducted.outlook.plateMs,
               }}
               nowMs={state.phase === 'finished' ? undefined : now}
               timeZone={timeZone}
@@ -217,11 +561,34 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
           state={state}
           plan={view.plan}
           levelMm={here.levelMm}
+          live={view.live}
           onRecord={onRecord}
           onClose={() => {
             setSheet(undefined);
           }}
         />
+        <TroubleSheet
+          isOpen={troubled}
+          conducted={conducted}
+          onTrouble={(trouble) => {
+            live.record({ kind: 'trouble', trouble: trouble.id });
+          }}
+          onIn={(p) => {
+            stepAct(p, 'done');
+          }}
+          onClose={() => {
+            setTroubled(false);
+          }}
+        />
+        {handsFull ? (
+          <HandsFull
+            placed={placed}
+            onDone={done}
+            onClose={() => {
+              setHandsFull(false);
+            }}
+          />
+        ) : null}
         <KeysSheet
           isOpen={help}
           onClose={() => {

@@ -4,16 +4,16 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
-import { type CookState, type CookView, eventsOf } from '@/core/cook';
+import { type Conducted, type CookState, type CookView, eventsOf } from '@/core/cook';
 import { bandAt, readyEta, type sampleAt } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
-import { type Plan } from '@/core/plan';
 import { stageIndex, STAGES } from '@/core/tenderness';
-import { minutes, say } from '@/core/message';
+import { minutes } from '@/core/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
-import { Mute, Panel } from '@/ui/controls/Panel';
+import { CautionNote, Mute, Panel } from '@/ui/controls/Panel';
 import { ForkPicture } from '@/ui/drawings/ForkScale';
+import { InsidePiece } from '@/ui/drawings/InsidePiece';
 import { PotSection } from '@/ui/drawings/PotSection';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
@@ -131,6 +131,11 @@ const Chips = styled.ol`
     color: var(--plate);
     border-color: var(--glow);
   }
+  @media (max-width: 1500px) {
+    svg {
+      display: none;
+    }
+  }
   @media (max-width: 1100px) {
     display: none;
   }
@@ -143,17 +148,37 @@ const Tools = styled.div`
   margin: 10px 0 4px;
 `;
 
-/** What the pot comes off for, and how long that takes. */
-function afterwards(w: Words, { ahead, work, day }: Plan): string {
-  const fridge = day.spans.find((s) => s.id === 'fridge');
-  return ahead && fridge
-    ? w.text('live.thenCold', { time: minutes((fridge.fromMs - day.offHeatByMs) / 60_000) })
-    : w.text('live.thenPlate', { time: minutes(work.finish + work.plate) });
+const Slipped = styled.ul`
+  margin-top: 6px;
+  padding-left: 18px;
+  list-style: disc;
+  font-size: 16px;
+`;
+
+/** From here on it is said without a number. */
+const NEARLY_ALL = 0.95;
+
+/** What becomes of the plate, in one line. */
+export function outlookSays(w: Words, { outlook, headline }: Conducted, now: number): string {
+  const at = w.clockBeside(outlook.plateMs, now);
+  if (headline.says.code === 'conduct.servedAt') return w.text('outlook.served', { at });
+  if (outlook.lateMin >= 1) {
+    return w.text('outlook.late', { at, late: w.quantity(outlook.lateMin, 'minutes') });
+  }
+  return outlook.chance >= 1
+    ? w.text('outlook.settled', { at })
+    : outlook.chance > NEARLY_ALL
+      ? w.text('outlook.sure', { at })
+      : w.text('outlook.onTime', { at, chance: w.quantity(Math.round(outlook.chance * 10) / 10, 'evenings') });
 }
+
+const SHOWN = ['fork', 'pot', 'piece'] as const;
+type Shown = (typeof SHOWN)[number];
 
 interface LiveForecastProps {
   readonly view: CookView;
   readonly state: CookState;
+  readonly conducted: Conducted;
   readonly now: number;
   /** The pot as the estimate has it now. */
   readonly here: ReturnType<typeof sampleAt>;
@@ -161,10 +186,11 @@ interface LiveForecastProps {
 }
 
 /** When the fork should turn and how sure that is, on the fork's own scale or in the pot, and what the heat could do. */
-export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastProps) {
+export function LiveForecast({ view, state, conducted, now, here, onHeat }: LiveForecastProps) {
   const w = useWords();
-  const [shown, setShown] = useState<'fork' | 'pot'>('fork');
-  const startMs = state.intoPotMs ?? view.plan.day.intoPotMs;
+  const [shown, setShown] = useState<Shown>('fork');
+  const startMs = conducted.intoPotMs;
+  const { headline } = conducted;
   const moment = (min: number): number => startMs + min * 60_000;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const twists = readyEta(view.live.forecast);
@@ -177,51 +203,52 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
       </h2>
       <Forecast>
         <div aria-live="polite">
-          {state.phase === 'braising' || state.phase === 'preparing' ? (
-            <>
-              <span>{w.text('live.target', { target: say(`target.${view.live.forecast.target}`) })}</span>
-              <strong>{w.clock(moment(twists.p50))}</strong>
-            </>
-          ) : (
-            <>
-              <span>
-                {state.phase === 'finished' ? w.text('liveForecast.finished') : w.text('liveForecast.offTheHeatSince')}
-              </span>
-              <strong>{w.clock(state.finishedMs ?? state.offHeatMs ?? now)}</strong>
-            </>
-          )}
+          <span>{w.text('conduct.headline', { says: headline.says })}</span>
+          <strong>{Number.isFinite(headline.atMs) ? w.clock(headline.atMs) : w.text('common.later')}</strong>
         </div>
         <div>
-          {cooking ? (
+          {cooking && headline.between ? (
             <b>
-              {!Number.isFinite(twists.p50)
+              {!Number.isFinite(headline.atMs)
                 ? w.text('liveForecast.notAtThisHeat')
-                : twists.p50 > atMin
-                  ? w.text('liveForecast.in', { at: w.quantity(twists.p50 - atMin, 'minutes') })
+                : headline.atMs > now + 60_000
+                  ? w.text('liveForecast.in', { at: w.quantity((headline.atMs - now) / 60_000, 'minutes') })
                   : w.text('liveForecast.anyMinute')}
             </b>
           ) : null}
-          <div>{w.text('live.between', { low: w.clock(moment(twists.p10)), high: w.clock(moment(twists.p90)) })}</div>
-          <Mute>
-            {w.text('liveForecast.tableOffTheHeatBy', {
-              serve: w.clockBeside(view.plan.day.serveMs, now),
-              offHeatBy: w.clockBeside(view.plan.day.offHeatByMs, now),
-              after: afterwards(w, view.plan),
-            })}
-          </Mute>
+          {headline.between ? (
+            <div>
+              {w.text('live.between', {
+                low: Number.isFinite(headline.between.fromMs)
+                  ? w.clock(headline.between.fromMs)
+                  : w.text('common.later'),
+                high: Number.isFinite(headline.between.toMs) ? w.clock(headline.between.toMs) : w.text('common.later'),
+              })}
+            </div>
+          ) : null}
+          <Mute>{outlookSays(w, conducted, now)}</Mute>
         </div>
       </Forecast>
+      {conducted.lidBack ? <CautionNote role="status">{w.say(conducted.lidBack)}</CautionNote> : null}
+      {conducted.outlook.ways.length > 0 ? (
+        <Slipped aria-label={w.text('liveForecast.waysOut')}>
+          {conducted.outlook.ways.map((way) => (
+            <li key={way.code + JSON.stringify(way.params ?? {})}>{w.title(way)}</li>
+          ))}
+        </Slipped>
+      ) : null}
       <Tools>
         <Views
           aria-label={w.text('liveForecast.show')}
           selectedKeys={[shown]}
           disallowEmptySelection
           onSelectionChange={(keys) => {
-            setShown(keys.has('pot') ? 'pot' : 'fork');
+            setShown(SHOWN.find((id) => keys.has(id)) ?? 'fork');
           }}
         >
           <ToggleButton id="fork">{w.text('liveForecast.forkScale')}</ToggleButton>
           <ToggleButton id="pot">{w.text('liveForecast.inThePot')}</ToggleButton>
+          {view.live.inside ? <ToggleButton id="piece">{w.text('liveForecast.insideThePiece')}</ToggleButton> : null}
         </Views>
         <Chips aria-label={w.text('liveForecast.forkScaleTheEstimateNow')}>
           {STAGES.map((stage) => (
@@ -247,6 +274,13 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
             height="100%"
           />
         </ChartBox>
+      ) : shown === 'piece' && view.live.inside ? (
+        <InsidePiece
+          inside={view.live.inside}
+          names={view.live.inside.moments.map((m, i) =>
+            i === 0 ? w.text('inside.now') : w.text('inside.at', { at: w.clock(moment(m.atMin)) }),
+          )}
+        />
       ) : (
         <div style={{ width: '100%', maxWidth: 540, margin: '0 auto' }}>
           <PotSection
@@ -260,10 +294,12 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
         </div>
       )}
       <Mute>
-        {view.live.liquidLowMin === undefined
-          ? w.text('liveForecast.liquidIsFineItWill')
-          : w.text('liveForecast.theLiquidWouldRunLow', { liquidLow: w.clock(moment(view.live.liquidLowMin)) })}{' '}
-        {cooking && view.live.teachesMost ? (
+        {!cooking || conducted.alarm
+          ? ''
+          : view.live.liquidLowMin === undefined
+            ? w.text('liveForecast.liquidIsFineItWill')
+            : w.text('liveForecast.theLiquidWouldRunLow', { liquidLow: w.clock(moment(view.live.liquidLowMin)) })}{' '}
+        {cooking && headline.between && view.live.teachesMost ? (
           <>
             {w.text(`live.teaches.${view.live.teachesMost.kind}`, {
               at: w.clock(moment(view.live.teachesMost.atMin)),
@@ -273,7 +309,7 @@ export function LiveForecast({ view, state, now, here, onHeat }: LiveForecastPro
         ) : null}
         {w.text('liveForecast.cookValuesAreFittedTo')}
       </Mute>
-      {cooking && view.live.heatWays.length > 0 ? (
+      {cooking && headline.between && view.live.heatWays.length > 0 ? (
         <Ways aria-label={w.text('liveForecast.whatTheHeatCouldDo')}>
           {view.live.heatWays.map((way) => (
             <li key={way.says.code}>

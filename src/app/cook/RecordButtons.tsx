@@ -58,7 +58,7 @@ const RecordButton = styled(AriaButton)`
     opacity: 0.5;
     cursor: default;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 1150px) {
     kbd {
       display: none;
     }

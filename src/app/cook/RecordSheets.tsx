@@ -7,7 +7,8 @@ import { POINTS, SCORES } from '../log/Scores';
 import { asHeatMode, heatWays, lidWays } from '../plan/wayLists';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/cautions';
-import { type CookAct, type CookState, doneSign, type Verdict } from '@/core/cook';
+import { type CookAct, type CookState, type CookView, type Verdict } from '@/core/cook';
+import { doneSign } from '@/core/steps';
 import { cutById, type LidKind } from '@/core/larder';
 import { heatMode, heatInstead, heatOf, heatSays, MODES, sameHeat } from '@/core/choices';
 import { type Plan } from '@/core/plan';
@@ -30,6 +31,7 @@ export interface SheetProps {
   readonly plan: Plan;
   /** Where the estimate has the liquid now, mm. */
   readonly levelMm: number;
+  readonly live: CookView['live'];
   readonly onRecord: (act: CookAct) => void;
 }
 
@@ -62,7 +64,7 @@ const StageButton = styled(AriaButton)`
   }
 `;
 
-const Actions = styled.div`
+export const SheetActions = styled.div`
   display: flex;
   gap: 10px;
   button {
@@ -77,7 +79,8 @@ function faultIn(act: CookAct): Message | undefined {
   return parsed.success ? undefined : shapeFault(parsed.error);
 }
 
-function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefined, (act: CookAct) => void] {
+/** Sends an act that fits the contract, or says why it does not. */
+export function useSubmit(onRecord: (act: CookAct) => void): readonly [string | undefined, (act: CookAct) => void] {
   const w = useWords();
   const [fault, setFault] = useState<string>();
   const submit = (act: CookAct): void => {
@@ -141,7 +144,7 @@ export function ProbeSheet({ plan, onRecord }: SheetProps) {
           care: cautionFor('open'),
         })}
       </CautionNote>
-      <Actions>
+      <SheetActions>
         <Button
           $tone="main"
           onPress={() => {
@@ -150,7 +153,7 @@ export function ProbeSheet({ plan, onRecord }: SheetProps) {
         >
           {w.text('recordSheets.recordTheReading')}
         </Button>
-      </Actions>
+      </SheetActions>
     </>
   );
 }
@@ -184,7 +187,7 @@ export function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
           height: w.quantity(plan.pot.heightMm, 'length'),
         })}
       </CautionNote>
-      <Actions>
+      <SheetActions>
         <Button
           $tone="main"
           onPress={() => {
@@ -193,7 +196,7 @@ export function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
         >
           {w.text('recordSheets.recordTheLevel')}
         </Button>
-      </Actions>
+      </SheetActions>
     </>
   );
 }
@@ -211,7 +214,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
   return (
     <>
       {next ? (
-        <Actions>
+        <SheetActions>
           <Button
             $tone="main"
             onPress={() => {
@@ -220,7 +223,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
           >
             {w.title(say('change.both', { heat: heatSays(next.heat), lid: nameOf('lid', next.lid) }))}
           </Button>
-        </Actions>
+        </SheetActions>
       ) : null}
       <WayCards
         label={w.text('common.where')}
@@ -239,7 +242,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         error={bad ? w.text('record.heat.limits', { limits: { as: 'temperature', low, high } }) : undefined}
         onChange={setTempC}
       />
-      <Actions>
+      <SheetActions>
         <Button
           $tone="main"
           isDisabled={bad}
@@ -252,7 +255,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         >
           {w.text('recordSheets.recordTheHeat')}
         </Button>
-      </Actions>
+      </SheetActions>
       <SelectField
         label={w.text('common.lid')}
         value={lid}
@@ -261,7 +264,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
           setLid(id as LidKind);
         }}
       />
-      <Actions>
+      <SheetActions>
         <Button
           isDisabled={lid === state.lid}
           onPress={() => {
@@ -270,7 +273,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         >
           {w.text('recordSheets.recordTheLid')}
         </Button>
-      </Actions>
+      </SheetActions>
     </>
   );
 }
@@ -289,7 +292,7 @@ export function NoteSheet({ onRecord }: SheetProps) {
         maxLength={500}
         onChange={setText}
       />
-      <Actions>
+      <SheetActions>
         <Button
           $tone="main"
           onPress={() => {
@@ -298,7 +301,7 @@ export function NoteSheet({ onRecord }: SheetProps) {
         >
           {w.text('recordSheets.keepTheNote')}
         </Button>
-      </Actions>
+      </SheetActions>
     </>
   );
 }
@@ -341,11 +344,11 @@ export function FinishSheet({ onRecord }: SheetProps) {
       />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
-      <Actions>
+      <SheetActions>
         <Button $tone="main" onPress={finish}>
           {w.text('recordSheets.finishAndLogIt')}
         </Button>
-      </Actions>
+      </SheetActions>
     </>
   );
 }

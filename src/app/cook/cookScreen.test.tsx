@@ -105,9 +105,9 @@ afterEach(async () => {
 describe('the cook screen', () => {
   it('has one thing to do next, when the fork twists, and nothing broken, in the cook’s units', () => {
     const { container, unmount } = at(30);
-    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Turn the|Fork test/);
+    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Turn each once|Fork|Lift lid/);
     expect(container.textContent).toMatch(/Fork twists, most likely at\d\d:\d\d/);
-    expect(container.textContent).toMatch(/off the heat by \d\d:\d\d to finish and plate in/);
+    expect(container.textContent).toMatch(/Plates (not before|at) /);
     expect(container.textContent).not.toMatch(BROKEN);
     unmount();
     const us = at(30, [IN, event('p', 20, { kind: 'probe', tempC: 71, nearBone: false })], US);
@@ -207,21 +207,103 @@ describe('the cook screen', () => {
     expect(screen.getByRole('dialog').textContent).toMatch(/fork/i);
   });
 
-  it('takes no record but a note before the pot', async () => {
-    stubServer(() => ({ data: {} }));
+  it('lets single keys be switched off on this device, and on again', async () => {
+    const server = stubServer(() => ({ data: {} }));
     const { hand } = at(-60, []);
-    expect(press(/^Fork/)).toHaveProperty('disabled', true);
-    expect(press(/^Note/)).toHaveProperty('disabled', false);
+    const toggled = async (): Promise<void> => {
+      await hand.keyboard('?');
+      await hand.click(screen.getByRole('switch', { name: 'Single keys record' }));
+      await hand.keyboard('{Escape}');
+    };
+    await toggled();
+    await hand.keyboard(' x');
+    expect(screen.queryByRole('dialog')).toBeNull();
+    expect(server.calls).toEqual([]);
+    await toggled();
+    await hand.keyboard(' ');
+    await waitFor(() => {
+      expect(sent(server.calls)).toHaveLength(1);
+    });
+  });
+
+  it('asks for the first step before the pot, takes it by one key, and no record of the pot', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = at(-60, []);
+    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toContain('Wash hands');
+    expect(screen.queryByRole('button', { name: /^Fork/ })).toBeNull();
     await hand.keyboard('f');
     expect(screen.queryByRole('dialog')).toBeNull();
+    await hand.keyboard(' ');
+    await waitFor(() => {
+      expect(sent(server.calls)).toMatchObject([{ kind: 'step', step: 'washHands', how: 'done' }]);
+    });
+    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toContain('Set out everything');
+  });
+
+  it('records what was done ten minutes ago at its real moment', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand, nowMs } = at(-60, []);
+    await hand.click(press('Earlier…'));
+    await hand.click(screen.getByRole('menuitem', { name: 'I did that 10 min ago' }));
+    await waitFor(() => {
+      expect(sent(server.calls)).toHaveLength(1);
+    });
+    const { atMs } = server.calls[0]?.body as NewEvent;
+    expect((nowMs - atMs) / MIN_MS).toBeGreaterThan(9.5);
+    expect((nowMs - atMs) / MIN_MS).toBeLessThan(10.5);
+  });
+
+  it('answers a trouble with figures of this pot and makes it a step', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = at(60);
+    await hand.keyboard('x');
+    await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'The liquid is low' }));
+    const dialog = screen.getByRole('dialog');
+    expect(dialog.textContent).toMatch(/\d+ ml/);
+    await hand.click(within(dialog).getByRole('button', { name: /^Pour in/ }));
+    await waitFor(() => {
+      expect(sent(server.calls)).toEqual([{ kind: 'trouble', trouble: 'levelLow' }]);
+    });
+    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Pour in .* hot/);
+  });
+
+  it('rings a timer that is over, says by how much, and stops when it is answered', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = at(60, [IN, event('t', 40, { kind: 'timer', timer: 'p', name: 'potatoes', minutes: 12 })]);
+    expect(screen.getByRole('alert').textContent).toContain('potatoes8 min over');
+    await hand.click(press('Answer: potatoes'));
+    await waitFor(() => {
+      expect(sent(server.calls)).toEqual([{ kind: 'timer', timer: 'p', name: 'potatoes', minutes: 0 }]);
+    });
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('puts the dry pot before everything else', () => {
+    at(130, [IN, event('l', 129, { kind: 'liquid', levelMm: 0, simmering: true, addedL: 0, addedTempC: 95 })]);
+    expect(screen.getByRole('alert').textContent).toContain('The pot is dry');
+    expect(document.body.textContent).not.toContain('liquid is fine');
+  });
+
+  it('makes the whole screen the button when hands are full', async () => {
+    const server = stubServer(() => ({ data: {} }));
+    const { hand } = at(-60, []);
+    await hand.click(press(/Hands full/));
+    await hand.click(screen.getByText(/Touch anywhere/));
+    await waitFor(() => {
+      expect(sent(server.calls)).toMatchObject([{ kind: 'step', step: 'washHands' }]);
+    });
+    await hand.keyboard('q');
+    await waitFor(() => {
+      expect(sent(server.calls)).toHaveLength(2);
+    });
   });
 
   it('puts a due action off for ten minutes', async () => {
     const { hand } = at(130);
     const next = screen.getByRole('region', { name: 'Next action' });
-    expect(next.textContent).toMatch(/^Now/);
+    expect(next.textContent).toMatch(/^Braise · Now/);
     await hand.click(press(/^Later/));
-    expect(next.textContent).toMatch(/^Next, in 10 min/);
+    expect(next.textContent).toMatch(/^Braise · Next, in 10 min/);
   });
 
   it('offers another heat only when the plate is in danger, and records it at a press', async () => {
@@ -249,7 +331,8 @@ describe('the cook screen', () => {
   it('goes to the log when the server has the verdict, not before', async () => {
     const server = stubServer(() => ({ data: {} }));
     const off = event('off', 190, { kind: 'offHeat' });
-    const { hand, nowMs } = at(230, [IN, off]);
+    const eaten = event('eaten', 220, { kind: 'served' });
+    const { hand, nowMs } = at(230, [IN, off, eaten]);
     await hand.click(press('Say how it came out'));
     for (const question of ['How tender?', 'How moist?', 'The sauce?', 'The salt?']) {
       const radios = within(screen.getByRole('radiogroup', { name: question })).getAllByRole('radio');
@@ -257,12 +340,12 @@ describe('the cook screen', () => {
     }
     await hand.click(press('Finish and log it'));
     await waitFor(() => {
-      expect(sent(server.calls)).toHaveLength(1);
+      expect(sent(server.calls).at(-1)?.kind).toBe('finished');
     });
     expect(router.push).not.toHaveBeenCalled();
     await streaming();
-    const body = server.calls[0]?.body as NewEvent;
-    Stream.say('view', news([IN, off, { ...body, cookId: 'c1' }], nowMs));
+    const body = server.calls.at(-1)?.body as NewEvent;
+    Stream.say('view', news([IN, off, eaten, { ...body, cookId: 'c1' }], nowMs));
     expect(router.push).toHaveBeenCalledWith('/log/c1');
   });
 

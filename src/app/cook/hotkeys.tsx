@@ -1,15 +1,16 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import styled from 'styled-components';
 import { type CookActKind } from '@/core/cook';
 import { Sheet } from '@/ui/controls/Sheet';
+import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
 import { KEYED_RECORDS, RECORD_UI } from './records';
 
 const Keys = styled.dl`
   display: grid;
-  grid-template-columns: 44px 1fr;
+  grid-template-columns: 64px 1fr;
   gap: 8px 12px;
   margin: 0;
   dt {
@@ -20,8 +21,45 @@ const Keys = styled.dl`
   }
 `;
 
+const KEPT = 'even-ember:single-keys';
+const listeners = new Set<() => void>();
+
+function keysOn(): boolean {
+  try {
+    return localStorage.getItem(KEPT) !== 'off';
+  } catch {
+    return true;
+  }
+}
+
+function setKeysOn(on: boolean): void {
+  try {
+    localStorage.setItem(KEPT, on ? 'on' : 'off');
+  } catch {
+    // Nothing can be kept here: the keys stay as they are.
+  }
+  for (const listener of listeners) listener();
+}
+
+const follow = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
+
+/** Whether single keys do anything on this device. */
+const useKeysOn = (): boolean => useSyncExternalStore(follow, keysOn, () => true);
+
 /** Listens for the keys wherever nothing is being typed. */
-export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void, onHelp: () => void): void {
+export function useHotkeys(
+  onAct: (act: CookActKind) => void,
+  onUndo: () => void,
+  onHelp: () => void,
+  onDone: () => void,
+  onTrouble: () => void,
+): void {
+  const on = useKeysOn();
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const target = event.target instanceof HTMLElement ? event.target : null;
@@ -32,11 +70,16 @@ export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void
         target?.closest('input, textarea, select, [role="dialog"], [role="listbox"]')
       )
         return;
+      // The list stays in reach, so that they can be switched on again.
+      if (!on && event.key !== '?') return;
       const key = event.key.toLowerCase();
       const kind = KEYED_RECORDS.find((k) => RECORD_UI[k].key === key);
       if (kind) onAct(kind);
       else if (key === 'u') onUndo();
       else if (event.key === '?') onHelp();
+      else if (key === 'x') onTrouble();
+      // What the card in hand asks is one key, wherever no button has the focus.
+      else if ((event.key === ' ' || event.key === 'Enter') && !target?.closest('button, a, [role]')) onDone();
       else return;
       event.preventDefault();
     };
@@ -44,7 +87,7 @@ export function useHotkeys(onAct: (act: CookActKind) => void, onUndo: () => void
     return () => {
       document.removeEventListener('keydown', onKey);
     };
-  }, [onAct, onUndo, onHelp]);
+  }, [on, onAct, onUndo, onHelp, onDone, onTrouble]);
 }
 
 function KeyRow({ name, says }: { name: string; says: string }) {
@@ -59,12 +102,18 @@ function KeyRow({ name, says }: { name: string; says: string }) {
 /** The list of keys. */
 export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const w = useWords();
+  const on = useKeysOn();
   return (
     <Sheet title={w.text('common.keys')} isOpen={isOpen} onClose={onClose}>
+      <Switch value={on} onChange={setKeysOn}>
+        {w.text('hotkeys.on')}
+      </Switch>
       <Keys>
         {KEYED_RECORDS.map((kind) => (
           <KeyRow key={kind} name={RECORD_UI[kind].key} says={w.text(`record.${kind}.key`)} />
         ))}
+        <KeyRow name={w.text('hotkeys.space')} says={w.text('hotkeys.doneNow')} />
+        <KeyRow name="x" says={w.text('trouble')} />
         <KeyRow name="u" says={w.text('hotkeys.takeTheLastRecordBack')} />
         <KeyRow name="?" says={w.text('hotkeys.thisList')} />
       </Keys>

@@ -5,6 +5,7 @@ import { RecordSheet } from './RecordSheet';
 import { type SheetRecord } from './records';
 import { type CookAct, type CookEvent, foldCook } from '@/core/cook';
 import { composePlan } from '@/core/plan';
+import { cookView } from '@/engine/views';
 import { type UnitChoice } from '@/core/quantity';
 import { STAGES } from '@/core/tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
@@ -14,6 +15,10 @@ import { WORDS } from '@/testing/words';
 const made = composePlan(OXTAIL_PLAN, 0);
 if (!made.ok) throw new Error('no plan');
 const { plan } = made;
+const { live } = cookView(
+  { id: 'c', planId: null, input: OXTAIL_PLAN, events: [], createdAtMs: NOON_MS, begun: null },
+  NOON_MS,
+);
 const IN_THE_POT: CookEvent = { id: 'in', cookId: 'c', atMs: NOON_MS, act: { kind: 'intoPot' } };
 
 function sheet(kind: SheetRecord, units?: UnitChoice) {
@@ -24,6 +29,7 @@ function sheet(kind: SheetRecord, units?: UnitChoice) {
       kind={kind}
       state={foldCook(plan.input, [IN_THE_POT])}
       plan={plan}
+      live={live}
       levelMm={31.4}
       onRecord={onRecord}
       onClose={onClose}

@@ -1,5 +1,6 @@
 import { type CookAct, type CookActKind, type KeptLesson, type Lesson } from '@/core/cook';
-import { kelvin, litres, type Message, mm, nameOf, say, share, tempC } from '@/core/message';
+import { kelvin, kg, litres, type Message, mm, nameOf, say, share, tempC, minutes } from '@/core/message';
+import { putUnit } from '@/core/finish';
 import { heatSays } from '@/core/choices';
 import { type Words } from '@/words/words';
 
@@ -19,8 +20,30 @@ const RECORDED: Recorded = {
   turned: () => say('recorded.turned'),
   lid: ({ lid }) => nameOf('lid', lid),
   heat: ({ heat }) => heatSays(heat),
+  step: ({ name, how }) => say(`recorded.step.${how}`, { name }),
+  timer: ({ name, minutes: length }) =>
+    length === 0 ? say('recorded.timerOff', { name }) : say('recorded.timer', { name, time: minutes(length) }),
+  trouble: ({ trouble }) => say('recorded.trouble', { trouble: say(`trouble.${trouble}`) }),
   note: ({ text }) => text,
   offHeat: () => say('recorded.offHeat'),
+  hold: ({ way }) => say('recorded.hold', { way: say(`hold.${way}`) }),
+  sauce: ({ litres: much, rung }) =>
+    rung === null
+      ? say('recorded.sauce', { litres: litres(much) })
+      : say('recorded.sauceRung', { litres: litres(much), rung: nameOf('rung', rung) }),
+  aim: ({ litres: much }) => say('recorded.aim', { litres: litres(much) }),
+  put: ({ thing, amount }) =>
+    say('recorded.put', {
+      thing: say(`put.${thing}`),
+      amount: putUnit(thing) === 'g' ? kg(amount / 1000) : litres(amount / 1000),
+    }),
+  counted: () => say('recorded.counted'),
+  served: () => say('recorded.served'),
+  cooling: ({ way }) => say('recorded.cooling', { way: say(`cooling.${way}.short`) }),
+  cooled: (act) => say('recorded.cooled', { reading: tempC(act.tempC) }),
+  stored: ({ boxes, grams, place }) =>
+    say('recorded.stored', { boxes, weight: kg(grams / 1000), place: say(`recorded.stored.${place}`) }),
+  box: ({ count, fate }) => say(`recorded.box.${fate}`, { count }),
   finished: () => say('recorded.finished'),
 };
 

@@ -1,4 +1,5 @@
 import { type ReactNode } from 'react';
+import { CooledSheet, CoolingSheet, CountedSheet, HoldSheet, PutSheet, SauceSheet, StoredSheet } from './FinishSheets';
 import { FinishSheet, ForkSheet, HeatSheet, LiquidSheet, NoteSheet, ProbeSheet, type SheetProps } from './RecordSheets';
 import { type CookActKind } from '@/core/cook';
 
@@ -21,8 +22,21 @@ export const RECORD_UI = {
   turned: { key: 't' },
   lid: {},
   heat: { key: 'h', Sheet: HeatSheet },
+  step: { anyTime: true },
+  timer: { anyTime: true },
+  trouble: { anyTime: true },
   note: { key: 'n', Sheet: NoteSheet, anyTime: true },
   offHeat: {},
+  hold: { Sheet: HoldSheet },
+  sauce: { Sheet: SauceSheet },
+  aim: {},
+  put: { Sheet: PutSheet },
+  counted: { Sheet: CountedSheet },
+  served: {},
+  cooling: { Sheet: CoolingSheet },
+  cooled: { Sheet: CooledSheet },
+  stored: { Sheet: StoredSheet },
+  box: {},
   finished: { Sheet: FinishSheet },
 } as const satisfies Record<CookActKind, RecordUi>;
 

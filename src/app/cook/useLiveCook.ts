@@ -18,7 +18,8 @@ export interface LiveCook {
   readonly events: readonly CookEvent[];
   /** Those of them that its view does not show yet, by id: with the server, or whether this device keeps them. */
   readonly pending: ReadonlyMap<string, OutboxRecord['kept'] | 'sent'>;
-  readonly record: (act: NewEvent['act']) => void;
+  /** Records what happened, now or so many minutes ago. */
+  readonly record: (act: NewEvent['act'], agoMin?: number) => void;
 }
 
 /** A record of this device as an event of the kitchen's clock. */
@@ -57,8 +58,8 @@ export function useLiveCook(first: CookView, onGone: () => void): LiveCook {
   );
 
   const record = useCallback(
-    (act: NewEvent['act']) => {
-      outbox().record(cookId, title, act);
+    (act: NewEvent['act'], agoMin = 0) => {
+      outbox().record(cookId, title, act, agoMin);
     },
     [cookId, title],
   );

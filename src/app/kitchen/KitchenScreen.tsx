@@ -3,11 +3,13 @@
 import { Flame, Plus, Trash2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
+import { KeepingFields } from './KeepingFields';
 import { PotFields, potIsWhole } from './PotFields';
 import { BurnerFields, OvenFields, PAN_LIMITS, PanFields, RING_LIMITS_W } from './ThingFields';
 import { potSize } from '../plan/decisions';
 import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, LEAST_OF } from '@/contract/kitchen';
 import { LIMITS } from '@/core/choices';
+import { ownOf } from '@/core/own';
 import { potShape, potVolumeL } from '@/core/material';
 import { M_PER_FOOT } from '@/core/quantity';
 import { Button } from '@/ui/controls/Button';
@@ -42,6 +44,17 @@ const Cards = styled.ul`
   b {
     font-size: 16px;
     overflow-wrap: anywhere;
+  }
+`;
+
+const OwnList = styled.ul`
+  display: grid;
+  gap: 6px;
+  > li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 10px;
   }
 `;
 
@@ -313,6 +326,28 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
           </Button>
         </Panel>
       ))}
+      <Panel aria-labelledby="own">
+        <h2 id="own">{w.text('kitchen.own')}</h2>
+        <Mute>{w.text(kitchen.own.length > 0 ? 'kitchen.own.why' : 'kitchen.own.none')}</Mute>
+        <OwnList>
+          {kitchen.own.map((id) => {
+            const thing = ownOf(id);
+            return thing === undefined ? null : (
+              <li key={id}>
+                <span>
+                  <b>{thing.name}</b> {w.text('kitchen.own.like', { like: { code: `${thing.table}.${thing.like}` } })}
+                </span>
+                <Button
+                  aria-label={w.text('kitchen.own.forget', { name: thing.name })}
+                  onPress={() => void change({ dropOwn: id }, w.text('kitchen.own.forgotten', { name: thing.name }))}
+                >
+                  <Trash2 size={18} aria-hidden />
+                </Button>
+              </li>
+            );
+          })}
+        </OwnList>
+      </Panel>
       <Panel aria-labelledby="place">
         <h2 id="place">{w.text('kitchen.place')}</h2>
         <PlaceFields
@@ -321,6 +356,14 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
           feet={feet}
           limits={[low, high]}
           onKeep={(part) => void change(part, w.text('kitchen.placeKept'))}
+        />
+      </Panel>
+      <Panel aria-labelledby="keeping">
+        <h2 id="keeping">{w.text('kitchen.keeping')}</h2>
+        <Mute>{w.text('kitchen.keeping.why')}</Mute>
+        <KeepingFields
+          keeping={kitchen.keeping}
+          onChange={(keeping) => void change({ keeping }, w.text('kitchen.keeping.kept'))}
         />
       </Panel>
       {open ? (

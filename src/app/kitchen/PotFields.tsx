@@ -8,10 +8,12 @@ import {
   type OwnLid,
   POT_FORMS,
   POT_MATERIALS,
+  VESSEL_KINDS,
   type Pot,
   type PotForm,
   type PotMaterial,
 } from '@/core/larder';
+import { potSize } from '../plan/decisions';
 import { potShape, potVolumeL, usualPotKg } from '@/core/material';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { Mute } from '@/ui/controls/Panel';
@@ -103,6 +105,19 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
   const whole = wrong(pot.lengthMm, LIMITS.potAcrossMm) ?? wrong(pot.widthMm, LIMITS.potAcrossMm);
   return (
     <>
+      <SelectField
+        label={w.text('potFields.like')}
+        value=""
+        sections={[
+          {
+            options: VESSEL_KINDS.map((v) => ({ id: v.id, label: w.label('vessel', v.id), why: potSize(w, v) })),
+          },
+        ]}
+        onChange={(id) => {
+          const usual = VESSEL_KINDS.find((v) => v.id === id);
+          if (usual) onChange({ ...usual, id: pot.id, name: w.label('vessel', id) });
+        }}
+      />
       <TextField
         label={w.text('potFields.name')}
         value={pot.name}

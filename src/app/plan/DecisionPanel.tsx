@@ -12,7 +12,12 @@ import { LiquidPanel } from './panels/LiquidPanel';
 import { MeatPanel } from './panels/MeatPanel';
 import { PotPanel } from './panels/PotPanel';
 import { SearPanel } from './panels/SearPanel';
+import { FinishColumn } from './panels/FinishColumn';
+import { HoldWays } from './panels/HoldWays';
 import { ServePanel } from './panels/ServePanel';
+import { potStaysHotMin } from '@/core/cook';
+import { COOLING_LIMITS } from '@/core/keep';
+import { minutes as time, tempC } from '@/core/message';
 import { endsDry, finishSteps, type Plan } from '@/core/plan';
 import { HeatChart } from '@/ui/charts/curves';
 import { Mute, Panel } from '@/ui/controls/Panel';
@@ -112,8 +117,10 @@ function HeatPanel({ plan }: PanelProps) {
 /** What is done after the heat, in the order of the day. */
 const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat', 'keep', 'plate'] as const;
 
-function FinishPanel({ plan }: PanelProps) {
+function FinishPanel({ plan, input, change }: PanelProps) {
   const w = useWords();
+  const limit = tempC(COOLING_LIMITS[input.keeping.rule].hotC);
+  const hot = time(potStaysHotMin(plan, plan.finished.liquidL));
   return (
     <Body>
       <StepList>
@@ -127,11 +134,11 @@ function FinishPanel({ plan }: PanelProps) {
                 {id === 'finish' ? (
                   <Steps>
                     {finishSteps(plan).map((step) => (
-                      <li key={step.code}>{w.say(step)}</li>
+                      <li key={step.says.code}>{w.say(step.says)}</li>
                     ))}
                   </Steps>
                 ) : (
-                  w.text(`after.${id}`)
+                  w.text(`after.${id}`, { limit, hot })
                 )}
               </span>
               <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
@@ -139,7 +146,8 @@ function FinishPanel({ plan }: PanelProps) {
           ];
         })}
       </StepList>
-      <Section plan={plan} />
+      {plan.ahead ? null : <HoldWays plan={plan} />}
+      {endsDry(plan) ? <Section plan={plan} /> : <FinishColumn plan={plan} input={input} change={change} />}
       <Figures
         figures={[
           plan.liquid.water.left,

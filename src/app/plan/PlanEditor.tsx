@@ -113,6 +113,7 @@ const DECISION_OF: Readonly<Record<keyof PlanInput, Decision>> = {
   course: 'heat',
   bare: 'heat',
   altitudeM: 'heat',
+  keeping: 'serve',
   finish: 'finish',
   day: 'serve',
   serveAtMs: 'serve',

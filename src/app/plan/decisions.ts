@@ -21,7 +21,7 @@ const NAMED_OF_BASE = 3;
 const NO_FIGURE = '–';
 
 /** A pot's inside in words. */
-export function potSize(w: Words, pot: Pot): string {
+export function potSize(w: Words, pot: Pick<Pot, 'shape' | 'lengthMm' | 'widthMm' | 'heightMm'>): string {
   const [length, width, height] = [pot.lengthMm, pot.widthMm, pot.heightMm].map((mm) => w.quantity(mm, 'length'));
   return pot.shape === 'round'
     ? w.text('potForm.across', { length: length ?? '', height: height ?? '' })
@@ -133,7 +133,7 @@ export function sentences(
         }),
       ),
       detail: fig((p) =>
-        p.liquid.pours
+        [...p.liquid.pours, ...p.liquid.late]
           .map((x) =>
             w.text('sentence.pour', { liquid: w.name('liquid', x.liquid.id), volume: w.quantity(x.pouredL, 'volume') }),
           )

@@ -6,7 +6,7 @@ import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
-type Ours = Pick<FormProps, 'keepHabit' | 'keepKind' | 'dropKind' | 'keepThing'>;
+type Ours = Pick<FormProps, 'keepHabit' | 'keepOwn' | 'keepKind' | 'dropKind' | 'keepThing'>;
 
 /** The kitchen with what it makes its own from here on; a refusal is told to `say`. */
 export function useOurWays(first: Kitchen, say: (message: string) => void): readonly [Kitchen, Ours] {
@@ -21,6 +21,7 @@ export function useOurWays(first: Kitchen, say: (message: string) => void): read
     kitchen,
     {
       keepHabit: (topic, way) => void keep({ habits: { [topic]: way } }),
+      keepOwn: (id) => void keep({ keepOwn: id }),
       keepKind: (kind) => void keep({ keepKind: kind }),
       dropKind: (kindId) => void keep({ dropKind: kindId }),
       keepThing: (thing) => void keep({ keep: thing }),

@@ -1,6 +1,6 @@
 import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
 import { KINDS, type OwnKind } from '@/core/kinds';
-import { CUTS, LID_KINDS, type LidKind, lidsFor, type Pot } from '@/core/larder';
+import { CUTS, type Garnish, GARNISHES, LID_KINDS, type LidKind, lidsFor, type Pot } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
 
@@ -72,6 +72,16 @@ function heatCards(w: Words, modes: readonly HeatMode[]): readonly WayCard[] {
 /** A mode as a list gives it back. */
 export function asHeatMode(id: string): HeatMode {
   return HEAT_MODES.find((m) => m === id) ?? 'still';
+}
+
+const GARNISH_KINDS = [...new Set(GARNISHES.map((g) => g.kind))];
+
+/** Solid things kind by kind. */
+export function garnishSections(w: Words, garnishes: readonly Garnish[]) {
+  return GARNISH_KINDS.map((kind) => ({
+    title: w.text(`garnishKind.${kind}`),
+    options: garnishes.filter((g) => g.kind === kind).map((g) => ({ id: g.id, label: w.label('garnish', g.id) })),
+  })).filter((s) => s.options.length > 0);
 }
 
 /** Every cut by its whole name, animal by animal. */

@@ -6,8 +6,14 @@ import { eventActSchema, type NewEvent, newEventSchema } from '../cook';
 const twistsNotTurns: Step = (act) =>
   act.kind === 'fork' && act.stage === 'turns' ? { ...act, stage: 'twists' } : act;
 
+/** 2 knew no steps, timers and troubles; what it knew is as it was. */
+const stepsAndTimers: Step = (act) => act;
+
+/** 3 knew nothing of holding, sauce, table and what is left; what it knew is as it was. */
+const afterTheHeat: Step = (act) => act;
+
 /** What a record says, as it is kept and as screens send it. Rows are read through this and never rewritten. */
-export const ACT = chainOf('record', eventActSchema, [twistsNotTurns]);
+export const ACT = chainOf('record', eventActSchema, [twistsNotTurns, stepsAndTimers, afterTheHeat]);
 
 const unreadEventSchema = z.looseObject({ act: z.unknown() });
 

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { chainOf, type Json } from './chain';
-import { shapesAndStages } from './planInput';
+import { howItIsKept, shapesAndStages, whatGoesWhere } from './planInput';
 import { fromWire, toWire } from '../wire';
 import { type DryPot } from '../../core/forecast';
+import { ROOM_C } from '../../core/material';
+import { minutes, tempC } from '../../core/message';
 import { type Plan } from '../../core/plan';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
@@ -60,6 +62,45 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
         depthMm: 0,
       },
       dayQuestion: { ...question, work: { ...work, stages: [stage], bare: undefined } },
+    };
+  },
+  // 4 poured nothing late and had no bed of vegetables under the meat.
+  (plan) => {
+    const { groups, ...pot } = plan.pot as Json;
+    const liquid = plan.liquid as Plan['liquid'];
+    const sear = plan.sear as Plan['sear'];
+    const pouredLate = { ...liquid.water.fromMeat, id: 'liquid.pouredLate', value: 0 };
+    return {
+      ...plan,
+      input: whatGoesWhere(plan.input as Json),
+      sear: { ...sear, faces: 2, edges: sear.edgeMinutes > 0 ? 2 : 0 },
+      pot: { ...pot, groups: (groups as readonly Json[]).map((group) => ({ ...group, bottomMm: 0 })) },
+      liquid: { ...liquid, late: [], lateAlcoholG: 0, water: { ...liquid.water, pouredLate } },
+    };
+  },
+  // 5 knew one limit of cooling, which its figures had in their words.
+  (plan) => {
+    const ahead = plan.ahead as Plan['ahead'];
+    const params = {
+      room: tempC(ROOM_C),
+      from: tempC(57),
+      warm: tempC(21),
+      cold: tempC(5),
+      within: minutes(120),
+      inAll: minutes(360),
+      hot: tempC(74),
+    };
+    return {
+      ...plan,
+      input: howItIsKept(plan.input as Json),
+      finished: { ...(plan.finished as Json), starchG: 0 },
+      ahead: ahead && {
+        ...ahead,
+        cooling: { ...ahead.cooling, clockMin: Math.max(0, ahead.cooling.iceMin - ahead.cooling.warmMin) },
+        figures: Object.fromEntries(
+          Object.entries(ahead.figures).map(([id, f]) => [id, id === 'ice' ? f : { ...(f as object), params }]),
+        ),
+      },
     };
   },
 ]);

@@ -11,6 +11,7 @@ import { readFile } from '../files';
 import { fromWire, toWire } from '../wire';
 import { kitchenSchema } from '../kitchen';
 import { planInputSchema } from '../plan';
+import { garnishById } from '../../core/larder';
 import { hashOf } from '../../core/numbers';
 import { composePlan, type Plan } from '../../core/plan';
 import { layOutDay } from '../../core/schedule';
@@ -82,6 +83,20 @@ describe('files kept from each version', () => {
     expect(early.ok && early.file.input.day).toEqual({ cooks: 1, burners: 1, sides: [], fixed: [], ahead: null });
   });
 
+  it('of the fourth keep the salt of a filling, and put spices where they went', () => {
+    const fourth = readFile(kept('plan.v3-input4.json'));
+    if (!fourth.ok) throw new Error(english(fourth.says));
+    const { prepare, season, base, liquid } = fourth.file.input;
+    const [filling] = prepare.filling?.items ?? [];
+    expect([filling?.kg, garnishById(filling?.id ?? '').saltGPerKg]).toEqual([0.24, 9]);
+    expect(season.spices).toEqual([{ id: 'paprika', grams: 6, when: 'fat' }]);
+    expect(base.lies).toBe('among');
+    expect(liquid.parts.every((p) => p.when === 'start')).toBe(true);
+    const kitchen = KITCHEN.read(JSON.parse(kept('kitchen.v4.json')), 4);
+    expect(kitchen.own).toEqual([]);
+    expect(kitchen.kinds[0]?.spices.map((s) => s.when)).toEqual(['fat']);
+  });
+
   it('have their forks twist, not turn, while pieces still turn', () => {
     for (const name of ['cook.v1.json', 'cook.v2.json']) {
       const read = readFile(kept(name));
@@ -99,7 +114,7 @@ describe('files kept from each version', () => {
     expect(part({}).ok).toBe(true);
     const newer = part({ inputVersion: 99 });
     expect(!newer.ok && english(newer.says)).toBe(
-      'The plan in this file is of version 99; this app reads up to version 4.',
+      'The plan in this file is of version 99; this app reads up to version 6.',
     );
     const damaged = part({ input: { ...OXTAIL_PLAN, bare: 'cling film' } });
     expect(!damaged.ok && english(damaged.says)).toContain('input.bare');
@@ -162,7 +177,7 @@ describe('the plan a braise was begun with', () => {
     for (const text of texts) expect(begunPlanText(readBegunPlan(text, BEGUN_PLAN.version))).toBe(text);
     const all = [...fields(texts.map(fromWire))].sort().join('\n');
     // When this fails a plan has other fields than before: raise the version by a step that fills them in.
-    expect([BEGUN_PLAN.version, hashOf(all)]).toEqual([4, 2834488536]);
+    expect([BEGUN_PLAN.version, hashOf(all)]).toEqual([6, 1060263729]);
   });
 
   it('of version 3 had a round pot and one heat, of version 2 the hob apart', () => {
@@ -176,6 +191,20 @@ describe('the plan a braise was begun with', () => {
     const old = fromWire(text) as { readonly day: object };
     const second = readBegunPlan(toWire({ ...old, day: { ...old.day, lightBurnerMs: 5 } }), 2);
     expect(begunPlanText(second)).toBe(begunPlanText(third));
+  });
+
+  it('of version 5 knew one limit of cooling', () => {
+    const fifth = readBegunPlan(readFileSync(new URL('../../testing/begun.v5.json', import.meta.url), 'utf8'), 5);
+    expect(fifth.input).toEqual(OXTAIL_PLAN);
+    expect(fifth.input.keeping.rule).toBe('us');
+    expect(fifth.finished.starchG).toBe(0);
+  });
+
+  it('of version 4 poured nothing late', () => {
+    const fourth = readBegunPlan(readFileSync(new URL('../../testing/begun.v4.json', import.meta.url), 'utf8'), 4);
+    expect(fourth.input).toEqual(OXTAIL_PLAN);
+    expect(fourth.liquid.late).toEqual([]);
+    expect(fourth.pot.groups.map((g) => g.bottomMm)).toEqual([0]);
   });
 
   it('of version 1 knows of no pot that runs dry', () => {

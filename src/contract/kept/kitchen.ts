@@ -1,5 +1,6 @@
 import { chainOf, type Json, type Step } from './chain';
 import { kitchenSchema } from '../kitchen';
+import { USUAL_KEEPING } from '../../core/choices';
 
 /** A round pan of which only the width was known. */
 export function roundPan({ id, name, diameterMm }: Json): Json {
@@ -51,5 +52,30 @@ const shapesAndOvens: Step = (third) => ({
   })),
 });
 
+/** Where something goes in was not asked for in 4: spices went into the fat, pours before the lid. */
+const withWhen =
+  (when: string) =>
+  (row: Json): Json => ({ ...row, when });
+
+/** 4 knew nothing of the cook's own; its kinds did not say when spices and pours go in. */
+const ownThings: Step = (fourth) => ({
+  ...fourth,
+  own: [],
+  kinds: (fourth.kinds as readonly Json[]).map((kind) => ({
+    ...kind,
+    parts: (kind.parts as readonly Json[]).map(withWhen('start')),
+    spices: (kind.spices as readonly Json[]).map(withWhen('fat')),
+  })),
+});
+
+/** 5 said nothing of how what is left is cooled and kept. */
+const keeping: Step = (fifth) => ({ ...fifth, keeping: USUAL_KEEPING });
+
 /** A kitchen as it is kept. */
-export const KITCHEN = chainOf('kitchen', kitchenSchema, [habitsAndPatterns, kindsAndZone, shapesAndOvens]);
+export const KITCHEN = chainOf('kitchen', kitchenSchema, [
+  habitsAndPatterns,
+  kindsAndZone,
+  shapesAndOvens,
+  ownThings,
+  keeping,
+]);

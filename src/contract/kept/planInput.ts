@@ -1,6 +1,8 @@
 import { chainOf, type Json, type Step } from './chain';
 import { potWithLids, roundPan } from './kitchen';
 import { planInputSchema } from '../plan';
+import { USUAL_KEEPING } from '../../core/choices';
+import { ownId } from '../../core/own';
 
 const FIRST_BURNER: Json = { id: 'burner', name: 'Burner', kind: 'gas', powerW: 2500 };
 
@@ -106,5 +108,46 @@ export const shapesAndStages: Step = ({ heat, lid, pot, ...third }) => ({
   course: [{ heat, lid, until: { kind: 'end' } }],
 });
 
+/** A filling of which only weight and salt were known, as a thing of the cook's own. */
+const unnamedFilling = ({ kg, saltGPerKg }: Json): Json[] => [
+  {
+    id: ownId({ table: 'garnish', like: 'breadcrumbsFresh', name: 'filling', salt: Number(saltGPerKg), brings: [] }),
+    kg,
+  },
+];
+
+/**
+ * 4 knew a filling by weight and salt alone, put every spice into the fat and every measured pour in before the lid, and had
+ * vegetables between the pieces; 5 says what a filling is made of, when spices and pours go in and where vegetables lie.
+ */
+export const whatGoesWhere: Step = ({ prepare, season, base, liquid, ...fourth }) => {
+  const { filling, ...prepared } = prepare as Json;
+  return {
+    ...fourth,
+    prepare: {
+      ...prepared,
+      filling: filling === null ? null : { rolls: (filling as Json).rolls, items: unnamedFilling(filling as Json) },
+    },
+    season: {
+      ...(season as Json),
+      spices: ((season as Json).spices as readonly Json[]).map((s) => ({ ...s, when: 'fat' })),
+    },
+    base: { ...(base as Json), lies: 'among' },
+    liquid: {
+      ...(liquid as Json),
+      parts: ((liquid as Json).parts as readonly Json[]).map((p) => ({ ...p, when: 'start' })),
+    },
+  };
+};
+
+/** 5 was kept by the limits that are usual; 6 says by which. */
+export const howItIsKept: Step = (fifth) => ({ ...fifth, keeping: USUAL_KEEPING });
+
 /** A plan's input as it is kept with plans and braises, in drafts and in files. */
-export const PLAN_INPUT = chainOf('plan', planInputSchema, [baseAndPours, fixedNotHeld, shapesAndStages]);
+export const PLAN_INPUT = chainOf('plan', planInputSchema, [
+  baseAndPours,
+  fixedNotHeld,
+  shapesAndStages,
+  whatGoesWhere,
+  howItIsKept,
+]);

@@ -5,6 +5,7 @@ import { english, WORDS } from '../../testing/words';
 
 const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQuestion> = {}): BaseQuestion => ({
   base: { ...usualBase(1.6, {}), ...part },
+  dustedKg: 0,
   season: { spices: [] },
   searFatL: 0.03,
   sauceL: 0.32,
@@ -28,7 +29,7 @@ describe('the base', () => {
 
   it('marks what must not be left: minced garlic, paste, spice, roux, brown onion', () => {
     const plan = basePlan(
-      question({ onion: 'deep', thicken: 'roux' }, { season: { spices: [{ id: 'paprika', grams: 10 }] } }),
+      question({ onion: 'deep', thicken: 'roux' }, { season: { spices: [{ id: 'paprika', grams: 10, when: 'fat' }] } }),
     );
     const stay = plan.steps.filter((s) => s.stay).map((s) => s.id);
     expect(stay).toEqual(['onion', 'garlic', 'spice-paprika', 'paste', 'flour']);

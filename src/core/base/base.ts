@@ -1,5 +1,6 @@
 import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say } from '../message';
 import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
+import { likeId } from '../own';
 import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf, type Rung } from '../choices';
 import { gramsFor, STRENGTH, type Thickener } from '../finish';
 
@@ -31,6 +32,8 @@ export interface BasePlan {
 
 export interface BaseQuestion {
   readonly base: BaseChoice;
+  /** Flour dusted over the browned meat, kg; none where it is not. */
+  readonly dustedKg: number;
   readonly season: Pick<Seasoning, 'spices'>;
   /** Fat that went into the sear pan, l. */
   readonly searFatL: number;
@@ -74,7 +77,7 @@ const WITH_THE_LIQUID = say('look.withTheLiquid');
 
 function panStep(item: BaseItem, garnish: Garnish): BaseStep {
   const cutMm = cutSize(garnish, item.fate);
-  const garlic = garnish.id === 'garlic';
+  const garlic = likeId(garnish.id) === 'garlic';
   const whole = garlic && cutMm !== undefined && cutMm >= WHOLE_GARLIC_MM;
   return {
     id: garnish.id,
@@ -88,16 +91,55 @@ function panStep(item: BaseItem, garnish: Garnish): BaseStep {
   };
 }
 
+const LATE_PASTE_MIN = 45;
+const DUST_MIN = 2;
+/** Browning apart, a pan at a time. */
+const APART = { panKg: 0.25, minutesEach: 10 } as const;
+/** What has been browned apart only has to take up the sauce; roots still have to soften. Judgement. */
+const FOLDED_IN_MIN = 5;
+/** Usual minutes at a simmer of what no row knows. */
+const LATE_MIN = 30;
+
+/** Minutes before the end at which something that is not in from the start goes in. */
+export function lateMinutes({ id, when }: Pick<BaseItem, 'id' | 'when'>): number {
+  const { kind, lateMinutes: raw } = garnishById(id);
+  if (when !== 'apart') return raw ?? LATE_MIN;
+  return kind === 'root' ? (raw ?? LATE_MIN) * 0.6 : FOLDED_IN_MIN;
+}
+
+/** Browned by itself in the pan, in as many goes as the pan asks for, and set aside. */
+function apartStep(item: BaseItem, garnish: Garnish): BaseStep {
+  const goes = Math.ceil(item.kg / APART.panKg);
+  return {
+    id: `apart-${garnish.id}`,
+    title: say('base.apart', { thing: nameOf('garnish', garnish.id), goes }),
+    kg: item.kg,
+    cutMm: cutSize(garnish, item.fate),
+    minutes: goes * APART.minutesEach,
+    look: say('look.apart'),
+    why: say('base.apart.why'),
+    stay: false,
+  };
+}
+
+const spiceStep = ({ id, grams }: Seasoning['spices'][number]): Pick<BaseStep, 'id' | 'title' | 'kg' | 'cutMm'> => ({
+  id: `spice-${id}`,
+  title: nameOf('spice', id),
+  kg: grams / 1000,
+  cutMm: undefined,
+});
+
 function pasteStep(kg: number, when: WayOf<'pasteWhen'>): BaseStep {
+  const raw = when === 'inStock' || when === 'late';
   return {
     id: 'paste',
-    title: say(when === 'inStock' ? 'base.pasteInStock' : 'base.paste'),
+    title: say(raw ? 'base.pasteInStock' : 'base.paste'),
     kg,
     cutMm: undefined,
-    minutes: when === 'inStock' ? 0 : PASTE_MIN,
-    look: say(when === 'inStock' ? 'look.dissolved' : 'look.rustRed'),
+    minutes: when === 'late' ? LATE_PASTE_MIN : raw ? 0 : PASTE_MIN,
+    look: say(raw ? 'look.dissolved' : 'look.rustRed'),
     why: say(`base.paste.${when}`),
-    stay: when !== 'inStock',
+    stay: !raw,
   };
 }
 
@@ -106,7 +148,7 @@ export function basePlan(q: BaseQuestion): BasePlan {
   const { base } = q;
   const items = base.items.filter((i) => i.kg > 0).map((item) => ({ item, garnish: garnishById(item.id) }));
   const early = items.filter(({ item }) => item.when === 'start');
-  const onionKg = early.reduce((sum, { item }) => (ONIONS.includes(item.id) ? sum + item.kg : sum), 0);
+  const onionKg = early.reduce((sum, { item }) => (ONIONS.includes(likeId(item.id)) ? sum + item.kg : sum), 0);
   const cured = early.find(({ garnish }) => garnish.kind === 'cured');
   const renderedL = cured ? (cured.item.kg * RENDER_SHARE) / FAT_KG_L : 0;
   const fatL = q.searFatL + renderedL;
@@ -115,9 +157,25 @@ export function basePlan(q: BaseQuestion): BasePlan {
   const inPan = early
     .filter(({ garnish }) => garnish.pan !== undefined)
     .sort((a, b) => (a.garnish.pan?.order ?? 0) - (b.garnish.pan?.order ?? 0));
-  const steps: BaseStep[] = inPan.map(({ item, garnish }): BaseStep => {
+  const dust: BaseStep[] =
+    q.dustedKg > 0
+      ? [
+          {
+            id: 'dust',
+            title: say('base.dust'),
+            kg: q.dustedKg,
+            cutMm: undefined,
+            minutes: DUST_MIN,
+            look: say('look.dust'),
+            why: say('base.flourStir'),
+            stay: true,
+          },
+        ]
+      : [];
+  const apart = items.filter(({ item }) => item.when === 'apart');
+  const inTheBase = inPan.map(({ item, garnish }): BaseStep => {
     const step = panStep(item, garnish);
-    if (!ONIONS.includes(item.id) || onionKg <= 0) return step;
+    if (!ONIONS.includes(likeId(item.id)) || onionKg <= 0) return step;
     const minutes = (onionMinutes(onionKg, base.onion) * item.kg) / onionKg;
     return {
       ...step,
@@ -127,20 +185,26 @@ export function basePlan(q: BaseQuestion): BasePlan {
       stay: base.onion === 'deep',
     };
   });
-  for (const spice of q.season.spices.filter((s) => s.grams > 0)) {
+  const cures = (step: BaseStep): boolean => garnishById(step.id).kind === 'cured';
+  const steps: BaseStep[] = [
+    ...dust,
+    ...inTheBase.filter(cures),
+    ...apart.map(({ item, garnish }) => apartStep(item, garnish)),
+    ...inTheBase.filter((s) => !cures(s)),
+  ];
+  const spices = q.season.spices.filter((s) => s.grams > 0);
+  for (const spice of spices.filter((s) => s.when === 'fat')) {
     const { scorches } = spiceById(spice.id);
     steps.push({
-      id: `spice-${spice.id}`,
-      title: nameOf('spice', spice.id),
-      kg: spice.grams / 1000,
-      cutMm: undefined,
+      ...spiceStep(spice),
       minutes: scorches ? 0.25 : 0.75,
       look: say(scorches ? 'look.spiceOffHeat' : 'look.spiceSmells'),
       why: say(scorches ? 'base.spiceScorches' : 'base.spiceOpens'),
       stay: true,
     });
   }
-  if (base.pasteWhen !== 'none' && base.pasteKg > 0) steps.push(pasteStep(base.pasteKg, base.pasteWhen));
+  const paste = base.pasteWhen !== 'none' && base.pasteKg > 0 ? [pasteStep(base.pasteKg, base.pasteWhen)] : [];
+  if (base.pasteWhen !== 'late') steps.push(...paste);
   const by = base.thicken === 'none' ? undefined : base.thicken === 'end' ? q.thickener : FLOUR_COOKED[base.thicken];
   const flourG = by === undefined ? 0 : gramsFor(q.rung, q.sauceL, q.gelatinGPerL, by);
   if ((base.thicken === 'early' || base.thicken === 'roux') && flourG > 0.5) {
@@ -158,18 +222,26 @@ export function basePlan(q: BaseQuestion): BasePlan {
   for (const { item, garnish } of early.filter(({ garnish: g }) => g.pan === undefined)) {
     steps.push({ ...panStep(item, garnish), look: WITH_THE_LIQUID });
   }
+  for (const spice of spices.filter((s) => s.when === 'liquid')) {
+    steps.push({ ...spiceStep(spice), minutes: 0, look: WITH_THE_LIQUID, why: undefined, stay: false });
+  }
   const minutes = steps.reduce((sum, s) => sum + s.minutes, 0);
+  const beforeTheEnd = (step: BaseStep, before: number): BaseStep => ({
+    ...step,
+    minutes: before,
+    look: say('look.beforeTheEnd', { time: time(before) }),
+    stay: false,
+  });
   return {
     steps,
-    late: items
-      .filter(({ item }) => item.when === 'late')
-      .sort((a, b) => (b.garnish.lateMinutes ?? 0) - (a.garnish.lateMinutes ?? 0))
-      .map(({ item, garnish }): BaseStep => ({
-        ...panStep(item, garnish),
-        minutes: garnish.lateMinutes ?? 30,
-        look: say('look.beforeTheEnd', { time: time(garnish.lateMinutes ?? 30) }),
-        stay: false,
-      })),
+    late: [
+      ...(base.pasteWhen === 'late' ? paste.map((p) => beforeTheEnd(p, p.minutes)) : []),
+      ...items
+        .filter(({ item }) => item.when !== 'start')
+        .map(({ item, garnish }) =>
+          beforeTheEnd({ ...panStep(item, garnish), title: nameOf('garnish', garnish.id) }, lateMinutes(item)),
+        ),
+    ].sort((a, b) => b.minutes - a.minutes),
     minutes: figure(
       'base.minutes',
       minutes,
@@ -225,6 +297,7 @@ export const FORGOTTEN = ['paste', 'garlic', 'bay', 'flour', 'salt', 'wine', 'se
 export function usualBase(meatKg: number, habits: Habits, style: 'dark' | 'pale' = 'dark'): BaseChoice {
   const kg = (gPerKg: number): number => Math.round((gPerKg * meatKg) / 5) * 0.005;
   return {
+    lies: 'among',
     items: [
       { id: 'onion', kg: kg(200), fate: 'melt', when: 'start' },
       { id: 'carrot', kg: kg(120), fate: 'melt', when: 'start' },

@@ -175,7 +175,7 @@ function judge(cut: Cut, result: ResultId): { score: number; why: string } {
   const { fat } = cut.composition;
   const collagen = cut.collagenGPerKg;
   const lean = fat < LEAN_FAT;
-  const whole = cut.form === 'pieces' && cut.typicalPieceKg >= 0.7 && cut.boneMode === 'none';
+  const whole = cut.form === 'pieces' && cut.typicalPieceKg >= 0.7 && cut.bone !== 'yes';
   switch (result) {
     case 'slices':
       if (!whole) return { score: -1, why: 'tooSmallToSlice' };
@@ -189,6 +189,12 @@ function judge(cut: Cut, result: ResultId): { score: number; why: string } {
       return {
         score: 1.5 + Math.min(2, collagen / 15) + (lean ? -0.5 : 0.5),
         why: collagen >= RICH_COLLAGEN ? 'silky' : lean ? 'leanTender' : 'forgiving',
+      };
+    case 'falls':
+      if (cut.bone === 'no') return { score: -1, why: 'noBone' };
+      return {
+        score: 1 + Math.min(2.5, collagen / 12) + (lean ? -0.5 : 0.5),
+        why: collagen >= RICH_COLLAGEN ? 'stickySauce' : 'slidesOff',
       };
     case 'shreds':
       if (lean) return { score: 0, why: 'dryThreads' };

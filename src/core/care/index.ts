@@ -1,2 +1,1 @@
-export { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from './cooling';
 export { tableCare, type TableCare } from './table';

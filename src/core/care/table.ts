@@ -42,10 +42,13 @@ function ingredients(input: PlanInput): Ingredient[] {
   const { thickener, enrich } = input.finish;
   const byFlour =
     base.thicken === 'end' ? thickener.startsWith('flour') || thickener === 'kneaded' : base.thicken !== 'none';
-  const flour = byFlour || sear.dredge === 'floured' || season.when === 'flour';
+  const flour = byFlour || sear.dredge !== 'bare' || season.when === 'flour';
   const butter = base.thicken === 'end' && (thickener === 'kneaded' || thickener === 'flourBlond');
+  const filling = input.prepare.filling?.items ?? [];
   return [
-    ...base.items.filter((i) => i.kg > 0).map((i) => named(nameOf('garnish', i.id), garnishById(i.id))),
+    ...[...base.items, ...filling]
+      .filter((i) => i.kg > 0)
+      .map((i) => named(nameOf('garnish', i.id), garnishById(i.id))),
     ...liquid.parts.filter((p) => p.litres > 0).map((p) => named(nameOf('liquid', p.id), liquidById(p.id))),
     ...(liquid.fill ? [named(nameOf('liquid', liquid.fillerId), liquidById(liquid.fillerId))] : []),
     ...liquid.herbs.filter((h) => h.count > 0).map((h) => named(nameOf('herb', h.id), herbById(h.id))),
@@ -125,7 +128,9 @@ export function tableCare(input: PlanInput, cuts: readonly Cut[], strings: numbe
       ...input.liquid.herbs
         .filter((h) => h.count > 0 && herbById(h.id).choke)
         .map((h) => say('choke.herb', { count: h.count, herb: nameOf('herb', h.id) })),
-      ...input.base.items.filter((i) => i.kg > 0 && garnishById(i.id).chokes).map((i) => say(`garnish.${i.id}.choke`)),
+      ...[...input.base.items, ...(input.prepare.filling?.items ?? [])]
+        .filter((i) => i.kg > 0 && garnishById(i.id).chokes)
+        .map((i) => say(`garnish.${i.id}.choke`)),
     ],
   };
 }

@@ -14,6 +14,10 @@ export type CareStep =
   | 'open'
   | 'finish'
   | 'serve'
+  | 'hold'
+  | 'blend'
+  | 'bones'
+  | 'reheat'
   | 'store';
 
 /** The caution that belongs to a step; its words end with the reminder that local guidance decides. */

@@ -12,6 +12,7 @@ const keepsBites = (items: readonly Pick<BaseItem, 'fate' | 'kg'>[]): boolean =>
 const MEAT_END: Readonly<Record<ResultId, MeatEnd>> = {
   slices: 'whole',
   tender: 'whole',
+  falls: 'whole',
   shreds: 'shred',
   melts: 'melt',
 };

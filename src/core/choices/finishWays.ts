@@ -11,7 +11,16 @@ export const MEAT_ENDS = ['whole', 'boned', 'shred', 'melt'] as const;
 export type MeatEnd = (typeof MEAT_ENDS)[number];
 
 /** What a sauce is thickened with at the end. */
-export const END_THICKENERS = ['corn', 'potatoStarch', 'flourWhite', 'flourBlond', 'kneaded'] as const;
+export const END_THICKENERS = [
+  'corn',
+  'potatoStarch',
+  'arrowroot',
+  'tapioca',
+  'riceFlour',
+  'flourWhite',
+  'flourBlond',
+  'kneaded',
+] as const;
 export type EndThickener = (typeof END_THICKENERS)[number];
 
 /** What is stirred in off the heat. */

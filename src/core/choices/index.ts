@@ -1,5 +1,6 @@
 export { firstStage, mainStage, modesOf, sameHeat, stageSays, wholeCourse, withHeat, withLid } from './course';
 export { type HeatStage, type StageUntil } from './stages';
+export { COOLING_RULES, type CoolingRule, type Keeping, USUAL_KEEPING } from './keeping';
 export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
 export {
   END_THICKENERS,
@@ -23,6 +24,15 @@ export {
   APPETITES,
   type BaseChoice,
   type BaseItem,
+  BEDS,
+  type Filling,
+  fillingKg,
+  ITEM_TIMES,
+  type ItemTime,
+  LIES,
+  POUR_TIMES,
+  SPICE_TIMES,
+  type SpiceTime,
   type FinishChoice,
   type Fixed,
   LIMITS,

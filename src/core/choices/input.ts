@@ -8,6 +8,7 @@ import {
   type SolidsWay,
   type Tossed,
 } from './finishWays';
+import { type Keeping } from './keeping';
 import { type Message } from '../message';
 import { type WayOf } from './ways';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
@@ -19,7 +20,7 @@ export interface Fixed {
 }
 
 /** How the meat should eat. */
-export const RESULTS = ['slices', 'tender', 'shreds', 'melts'] as const;
+export const RESULTS = ['slices', 'tender', 'falls', 'shreds', 'melts'] as const;
 export type ResultId = (typeof RESULTS)[number];
 
 export const APPETITES = ['light', 'usual', 'hearty'] as const;
@@ -44,16 +45,29 @@ export interface MeatPart {
 export interface Preparation {
   readonly temper: WayOf<'temper'>;
   readonly tie: 'auto' | 'yes' | 'no';
-  /** A filling to roll into the meat, all rolls together; null when nothing is rolled. */
-  readonly filling: { readonly rolls: number; readonly kg: number; readonly saltGPerKg: number } | null;
+  /** What is rolled into the meat; null when nothing is. */
+  readonly filling: Filling | null;
 }
+
+/** A filling for all rolls together, made of things of the larder. */
+export interface Filling {
+  readonly rolls: number;
+  readonly items: readonly { readonly id: string; readonly kg: number }[];
+}
+
+/** Weight of a filling, kg. */
+export const fillingKg = ({ items }: Pick<Filling, 'items'>): number => items.reduce((sum, i) => sum + i.kg, 0);
+
+/** When a spice goes in: on the raw meat, into the fat, with the liquid, or as it is seasoned last. */
+export const SPICE_TIMES = ['meat', 'fat', 'liquid', 'end'] as const;
+export type SpiceTime = (typeof SPICE_TIMES)[number];
 
 export interface Seasoning {
   readonly when: WayOf<'saltWhen'>;
   /** Grams on each kilogram of net boneless meat. */
   readonly gramsPerKg: number;
   readonly crystal: SaltCrystalId;
-  readonly spices: readonly { readonly id: string; readonly grams: number }[];
+  readonly spices: readonly { readonly id: string; readonly grams: number; readonly when: SpiceTime }[];
 }
 
 export interface Searing {
@@ -67,16 +81,29 @@ export interface Searing {
   readonly mostAtOnce: number | null;
 }
 
+/** When something solid goes in: from the start, browned apart and folded in towards the end, or late as it is. */
+export const ITEM_TIMES = ['start', 'apart', 'late'] as const;
+export type ItemTime = (typeof ITEM_TIMES)[number];
+
+/** Whether vegetables lie between the pieces or as a bed under them. */
+export const BEDS = ['among', 'under'] as const;
+
+/** How pieces lie: on their broad side, standing, or on one another in two layers. */
+export const LIES = ['flat', 'upright', 'stacked'] as const;
+
+/** When a measured liquid goes in: before the lid goes on, or towards the end. */
+export const POUR_TIMES = ['start', 'late'] as const;
+
 /** Something solid in the pot besides meat. */
 export interface BaseItem {
   readonly id: string;
   readonly kg: number;
   readonly fate: Fate;
-  /** From the start, or counted back from the end. */
-  readonly when: 'start' | 'late';
+  readonly when: ItemTime;
 }
 
 export interface BaseChoice {
+  readonly lies: (typeof BEDS)[number];
   readonly items: readonly BaseItem[];
   readonly onion: WayOf<'onion'>;
   readonly fatKept: WayOf<'fatKept'>;
@@ -91,7 +118,11 @@ export interface LiquidChoice {
   /** Height it is filled to, as a share of the meat's height, 0.2 to 1.2. */
   readonly level: number;
   /** What is poured by measure; wine as it comes from the bottle. */
-  readonly parts: readonly { readonly id: string; readonly litres: number }[];
+  readonly parts: readonly {
+    readonly id: string;
+    readonly litres: number;
+    readonly when: (typeof POUR_TIMES)[number];
+  }[];
   /** What fills up to the level. */
   readonly fillerId: string;
   /** Share of the filler that is stock and not water, 0 to 1. */
@@ -143,8 +174,7 @@ export interface PlanInput {
   readonly prepare: Preparation;
   readonly season: Seasoning;
   readonly pot: Pot;
-  /** Pieces lie on their broad side or stand up. */
-  readonly lie: 'flat' | 'upright';
+  readonly lie: (typeof LIES)[number];
   readonly pan: Pan;
   readonly sear: Searing;
   readonly base: BaseChoice;
@@ -160,6 +190,8 @@ export interface PlanInput {
   /** Share of days that should be on the table in time; 0.5 to 0.98. */
   readonly confidence: number;
   readonly altitudeM: number;
+  /** How what is left is cooled and kept. */
+  readonly keeping: Keeping;
 }
 
 /** The main cut and all others, in order. */
@@ -223,9 +255,8 @@ export const LIMITS = {
   pasteKg: [0, 1],
   atOnce: [1, 400],
   pricePerKg: [0, 10_000],
-  fillingKg: [0, 5],
+  fillingKg: [0.01, 5],
   rolls: [1, 60],
-  fillingSaltGPerKg: [0, 60],
   meats: [1, 4],
   sauceLPerPlate: [0.02, 0.6],
   aheadHours: [6, 72],

@@ -1,6 +1,7 @@
 import { type Cut, cutById } from '../larder';
 import { mixtureProperties } from '../composition';
 import { type MeatGroup } from '../material';
+import { type PlanInput } from './input';
 
 /** Meat and liquid as they meet after searing and simmering first. The middle is still cold, the outside hot. */
 export const START_MEAT_C = 25;
@@ -61,13 +62,14 @@ export function meatGroup(
     readonly thicknessMm: number;
     readonly onBone: boolean;
   },
-  upright = false,
+  lie: PlanInput['lie'] = 'flat',
 ): MeatGroup {
   const cut = cutById(part.cutId);
   const size = pieceSize(cut, part.massKg / part.pieces, part.thicknessMm);
   return {
     ...(cut.id === lead.id ? {} : { cut }),
-    ...(upright ? { upright } : {}),
+    ...(lie === 'upright' ? { upright: true } : {}),
+    ...(lie === 'stacked' ? { stacked: true } : {}),
     massKg: part.massKg,
     pieces: part.pieces,
     lengthM: size.lengthMm / 1000,

@@ -2,17 +2,15 @@ import fc from 'fast-check';
 import { type CookState } from './state';
 import { describe, expect, it } from 'vitest';
 import { mainStage, type PlanInput } from '../choices';
-import { actualSpans, liveBeside, liveSpans } from './actualDay';
+import { actualSpans } from './actualDay';
 import { type CookAct, type CookEvent, standingEvents } from './events';
 import { learnAll, type Lesson, requestOf } from './learning';
 import { simulatePot } from './simulatedPot';
 import { liveForecast, type LiveMoment } from './live';
-import { nextAction } from './nextAction';
 import { refusal } from './records';
 import { foldCook, undoRefusal } from './fold';
 import { etaOf } from '../forecast';
 import { braiseRequest, composePlan, type Plan } from '../plan';
-import { type DaySpan } from '../schedule';
 import { type Stage } from '../tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
@@ -50,49 +48,9 @@ const moment = (atMin: number): LiveMoment => ({
   atMin,
   readyByMin: 400,
   heat: mainStage(OXTAIL_PLAN).heat,
+  lid: mainStage(OXTAIL_PLAN).lid,
+  plannedLid: mainStage(OXTAIL_PLAN).lid,
   cooking: true,
-});
-
-describe('a braise cooked ahead', () => {
-  const result = composePlan(
-    { ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * 60 * MIN_MS } } },
-    64,
-  );
-  if (!result.ok) throw new Error('no plan');
-  const ahead = result.plan;
-
-  it('goes from the heat into ice water and the fridge, with the caution that belongs there', () => {
-    const state = foldCook(ahead.input, log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }]));
-    const live = liveForecast(learnAll(state, { particles: 64 }), ahead.finishBy, moment(200));
-    const action = nextAction(state, ahead, live, NOON_MS + 200 * MIN_MS);
-    expect(english(action.title)).toContain('ice water');
-    expect(english(action.why)).toMatch(/\d kg of ice/);
-    expect(action.care).toBe('store');
-  });
-
-  it('keeps the night in the fridge on the line, and lets it take up what the pot is late', () => {
-    const { day } = ahead;
-    const off = (lateMin: number): readonly DaySpan[] =>
-      liveSpans(
-        ahead,
-        foldCook(ahead.input, [
-          { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
-          { id: 'b', cookId: 'c', atMs: day.offHeatByMs + lateMin * MIN_MS, act: { kind: 'offHeat' } },
-        ]),
-        ahead.forecast,
-        day.offHeatByMs,
-      );
-    const span = (spans: readonly DaySpan[], id: string) => spans.find((s) => s.id === id);
-    for (const late of [-30, 0, 45]) {
-      const spans = off(late);
-      expect(spans.map((s) => s.id)).toEqual(expect.arrayContaining(['cool', 'fridge', 'finish', 'reheat', 'plate']));
-      expect(span(spans, 'plate')).toEqual(day.spans.find((s) => s.id === 'plate'));
-      expect(((span(spans, 'cool')?.fromMs ?? 0) - (span(day.spans, 'cool')?.fromMs ?? 0)) / MIN_MS).toBeCloseTo(late);
-      spans.slice(1).forEach((s, i) => {
-        expect(s.fromMs, s.id).toBe(spans[i]?.toMs);
-      });
-    }
-  });
 });
 
 describe('events', () => {
@@ -199,16 +157,6 @@ describe('a braise in stages', () => {
       { heat: oven, lid: 'none', until: { kind: 'end' } },
     ],
   };
-  const made = composePlan(input, 64);
-  if (!made.ok) throw new Error('no plan');
-  const { plan } = made;
-  const next = (state: CookState, minutes: number) =>
-    nextAction(
-      state,
-      plan,
-      liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, { ...moment(minutes), heat: state.heat }),
-      NOON_MS + minutes * MIN_MS,
-    );
   const heats = (state: CookState, from = 0): (readonly [number, string])[] =>
     requestOf(state, state.events, from).heats.map((h) => [Math.round(h.atMin), h.heat.kind] as const);
 
@@ -226,28 +174,6 @@ describe('a braise in stages', () => {
     expect(heats(moved).slice(0, 2)).toEqual([
       [0, 'simmer'],
       [32, 'oven'],
-    ]);
-  });
-
-  it('asks for each stage when it is due, and for none that is done', () => {
-    const looked = [5, { kind: 'liquid', levelMm: 30, simmering: true, addedL: 0, addedTempC: 95 }] as const;
-    const on = foldCook(input, log([0, { kind: 'intoPot' }], looked));
-    const first = next(on, 10);
-    expect(first.act).toBe('heat');
-    expect(english(first.title)).toBe('oven 150 °C');
-    expect(first.dueMs).toBe(NOON_MS + 15 * MIN_MS);
-    expect(english(first.why)).toContain('hob');
-    const moved = foldCook(input, log([0, { kind: 'intoPot' }], looked, [16, { kind: 'heat', heat: oven }]));
-    expect(english(next(moved, 20).title)).not.toBe('oven 150 °C');
-    const lidOff = plan.stages[2]?.fromMin ?? 0;
-    const opened = foldCook(
-      input,
-      log([0, { kind: 'intoPot' }], looked, [16, { kind: 'heat', heat: oven }], [lidOff, { kind: 'lid', lid: 'none' }]),
-    );
-    expect([opened.lid, opened.stages.length]).toEqual(['none', 1]);
-    expect(requestOf(opened).lids.map((l) => [Math.round(l.atMin), l.lid])).toEqual([
-      [0, 'heavy'],
-      [Math.round(lidOff), 'none'],
     ]);
   });
 
@@ -352,107 +278,7 @@ describe('a braise that was forgotten', () => {
   });
 });
 
-describe('the next action', () => {
-  const at = (minutes: number, ...events: readonly (readonly [number, CookEvent['act']])[]) => {
-    const state = foldCook(OXTAIL_PLAN, log(...events));
-    const live = liveForecast(learnAll(state, { particles: 128 }), plan.finishBy, moment(minutes));
-    return nextAction(state, plan, live, NOON_MS + minutes * MIN_MS);
-  };
-
-  it('walks through the work before the pot', () => {
-    const state = foldCook(OXTAIL_PLAN, []);
-    const live = liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, moment(0));
-    const titles = plan.day.spans
-      .filter((s) => s.toMs <= plan.day.intoPotMs)
-      .map((s) => nextAction(state, plan, live, s.fromMs + 1).title);
-    expect(new Set(titles).size).toBe(4);
-    expect(nextAction(state, plan, live, plan.day.intoPotMs + 1).act).toBe('intoPot');
-  });
-
-  it('turns what stands out of the liquid, then tests, then takes it off', () => {
-    expect(at(10, [0, { kind: 'intoPot' }]).act).toBe('turned');
-    expect(at(120, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }]).act).toBe('fork');
-    expect(
-      at(181, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [180, { kind: 'fork', stage: 'twists' }]).act,
-    ).toBe('offHeat');
-    expect(
-      at(190, [0, { kind: 'intoPot' }], [180, { kind: 'fork', stage: 'twists' }], [182, { kind: 'offHeat' }]).act,
-    ).toBe('finished');
-  });
-
-  it('never asks for a second test within twelve minutes of the first', () => {
-    const next = at(201, [0, { kind: 'intoPot' }], [110, { kind: 'turned' }], [200, { kind: 'fork', stage: 'gives' }]);
-    expect(next.dueMs).toBeGreaterThanOrEqual(NOON_MS + 212 * MIN_MS);
-  });
-});
-
 describe('the line of the day', () => {
-  it('keeps what was and what is to come end to end', () => {
-    const state = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
-    const live = liveForecast(learnAll(state, { particles: 64 }), plan.finishBy, moment(30));
-    const spans = liveSpans(plan, state, live.forecast, NOON_MS + 30 * MIN_MS);
-    spans.slice(1).forEach((s, i) => {
-      expect(s.fromMs).toBe(spans[i]?.toMs);
-    });
-  });
-
-  it('moves what follows by as much as the pot is late, and the sides that are not begun with it', () => {
-    const withSides = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] } }, 64);
-    if (!withSides.ok) throw new Error('no plan');
-    const { day } = withSides.plan;
-    const lateMin = 40;
-    const begunMs = day.intoPotMs + 1;
-    const state = foldCook(OXTAIL_PLAN, [
-      { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
-      { id: 'b', cookId: 'c', atMs: day.offHeatByMs + lateMin * MIN_MS, act: { kind: 'offHeat' } },
-    ]);
-    const { forecast } = withSides.plan;
-    const plate = (spans: readonly DaySpan[]): number => spans.find((s) => s.kind === 'serve')?.toMs ?? Number.NaN;
-    expect((plate(liveSpans(withSides.plan, state, forecast, begunMs)) - day.serveMs) / MIN_MS).toBeCloseTo(lateMin);
-    const mash = (spans: readonly DaySpan[]) => spans.filter((s) => s.id.startsWith('side-mash'));
-    const planned = mash(day.beside);
-    const moved = mash(liveBeside(withSides.plan, state, forecast, begunMs));
-    expect(moved.map((s, i) => (s.fromMs - (planned[i]?.fromMs ?? 0)) / MIN_MS)).toEqual(planned.map(() => lateMin));
-    expect(mash(liveBeside(withSides.plan, state, forecast, day.serveMs))).toEqual(planned);
-  });
-
-  it('has the base chopped once the pot is on, and counts what is chopped late from the pot', () => {
-    const chop = (fromMin: number): DaySpan => ({
-      id: `chop-${String(fromMin)}`,
-      label: { code: 'task.chop' },
-      kind: 'hands',
-      fromMs: plan.day.intoPotMs + fromMin * MIN_MS,
-      toMs: plan.day.intoPotMs + (fromMin + 4) * MIN_MS,
-    });
-    const chopping: Plan = { ...plan, day: { ...plan.day, beside: [chop(-30), chop(90)] } };
-    const state = foldCook(OXTAIL_PLAN, [
-      { id: 'a', cookId: 'c', atMs: plan.day.intoPotMs - 20 * MIN_MS, act: { kind: 'intoPot' } },
-    ]);
-    const beside = liveBeside(chopping, state, plan.forecast, plan.day.intoPotMs);
-    expect(beside.map((s) => (s.fromMs - plan.day.intoPotMs) / MIN_MS)).toEqual([70]);
-    expect(liveBeside(chopping, foldCook(OXTAIL_PLAN, []), plan.forecast, plan.day.startMs)).toHaveLength(2);
-  });
-
-  it('counts salting the night before as another day’s work', () => {
-    const salted = composePlan(
-      {
-        ...OXTAIL_PLAN,
-        serveAtMs: OXTAIL_PLAN.serveAtMs + 24 * 60 * MIN_MS,
-        season: { ...OXTAIL_PLAN.season, when: 'overnight' },
-      },
-      64,
-    );
-    if (!salted.ok) throw new Error('no plan');
-    const { day } = salted.plan;
-    const state = foldCook(salted.plan.input, [
-      { id: 'a', cookId: 'c', atMs: day.intoPotMs, act: { kind: 'intoPot' } },
-    ]);
-    const [first] = liveSpans(salted.plan, state, salted.plan.forecast, day.intoPotMs + 1);
-    expect(first?.id).toBe('prep');
-    expect(day.intoPotMs - (first?.fromMs ?? 0)).toBeLessThan(3 * 60 * MIN_MS);
-    expect(day.intoPotMs - day.startMs).toBeGreaterThan(12 * 60 * MIN_MS);
-  });
-
   it('shows a finished braise as it went', () => {
     const verdict = { tenderness: 5, moisture: 4, sauce: 3, salt: 3, nextTime: '' };
     const state = foldCook(
@@ -477,34 +303,5 @@ describe('a hidden pot', () => {
     expect(pot.stageAt(pot.twistsMin + 2)).toBe('twists');
     expect(pot.coreC(120)).toBeGreaterThan(pot.coreC(20));
     expect(pot.liquidC(120)).toBeGreaterThan(90);
-  });
-});
-
-describe('moments that must not slip', () => {
-  const into = [0, { kind: 'intoPot' }] as const;
-  const live = liveForecast(learnAll(foldCook(OXTAIL_PLAN, log(into)), { particles: 64 }), plan.finishBy, moment(0));
-
-  it('asks for hot liquid ten minutes before it runs low, not after', () => {
-    const state = foldCook(OXTAIL_PLAN, log(into, [1, { kind: 'turned' }]));
-    const action = nextAction(state, plan, { ...live, liquidLowMin: 40 }, NOON_MS + 2 * MIN_MS);
-    expect(action.title.code).toBe('next.topUp');
-    expect((action.dueMs - NOON_MS) / MIN_MS).toBe(30);
-  });
-
-  it('is due from the moment the pot came off, however late one looks', () => {
-    const state = foldCook(OXTAIL_PLAN, log(into, [170, { kind: 'offHeat' }]));
-    const action = nextAction(state, plan, live, NOON_MS + 200 * MIN_MS);
-    expect((action.dueMs - NOON_MS) / MIN_MS).toBe(170);
-    expect(action.act).toBe('finished');
-  });
-
-  it('takes “off the heat” back until the braise is finished, and it is on again', () => {
-    const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
-    const events = log(into, [170, { kind: 'offHeat' }]);
-    expect(undoRefusal(foldCook(OXTAIL_PLAN, events), 'e1')).toBeUndefined();
-    const back = foldCook(OXTAIL_PLAN, [...events, event('u', 171, { kind: 'undo', eventId: 'e1' })]);
-    expect([back.phase, back.offHeatMs]).toEqual(['braising', undefined]);
-    const done = foldCook(OXTAIL_PLAN, [...events, event('f', 200, { kind: 'finished', verdict })]);
-    expect(undoRefusal(done, 'e1')).toEqual({ code: 'refused.undoFinished' });
   });
 });

@@ -1,6 +1,10 @@
-import { type PlanHeat } from '../choices';
+import { type PlanHeat, type Rung } from '../choices';
 import { type LidKind } from '../larder';
+import { type PutThing } from '../finish';
+import { type CoolWay, type HoldWay } from '../keep';
 import { type Stage } from '../tenderness';
+import { type BoxFate, type StorePlace } from './lots';
+import { type TroubleId } from './troubleIds';
 
 /** What a cook can tell the app while the pot is on. */
 export type CookAct =
@@ -17,8 +21,34 @@ export type CookAct =
   | { readonly kind: 'turned' }
   | { readonly kind: 'lid'; readonly lid: LidKind }
   | { readonly kind: 'heat'; readonly heat: PlanHeat }
+  /** A step of the plan that no other record is: done, by its sign or by the clock, or left out. */
+  | { readonly kind: 'step'; readonly step: string; readonly name: string; readonly how: 'done' | 'skipped' }
+  /** A timer of so many minutes from now; none stops it. */
+  | { readonly kind: 'timer'; readonly timer: string; readonly name: string; readonly minutes: number }
+  /** Something is wrong: what helps becomes a step of the day. */
+  | { readonly kind: 'trouble'; readonly trouble: TroubleId }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'offHeat' }
+  /** Kept warm in this way from now on. */
+  | { readonly kind: 'hold'; readonly way: HoldWay }
+  /** So much sauce there is, and how thick it was found; null where that was not looked at. */
+  | { readonly kind: 'sauce'; readonly litres: number; readonly rung: Rung | null }
+  /** What the sauce is to be boiled down to. */
+  | { readonly kind: 'aim'; readonly litres: number }
+  /** So many grams or millilitres of a thing went in; fat came off. */
+  | { readonly kind: 'put'; readonly thing: PutThing; readonly amount: number }
+  /** Counted out of the pot, in the order in which the plan counts in. */
+  | { readonly kind: 'counted'; readonly out: readonly number[] }
+  /** On the table. */
+  | { readonly kind: 'served' }
+  /** What is left begins to cool in this way. */
+  | { readonly kind: 'cooling'; readonly way: CoolWay }
+  /** Its hottest spot was measured while it cooled. */
+  | { readonly kind: 'cooled'; readonly tempC: number }
+  /** So many boxes of so much each put away. */
+  | { readonly kind: 'stored'; readonly boxes: number; readonly grams: number; readonly place: StorePlace }
+  /** What became of boxes that were put away. */
+  | { readonly kind: 'box'; readonly lot: string; readonly count: number; readonly fate: BoxFate }
   | { readonly kind: 'finished'; readonly verdict: Verdict };
 
 /** How it came out, each from 1 to 5: right is 4 for tenderness (5 falls apart), 5 for moisture, 3 for sauce and salt. */
@@ -75,10 +105,15 @@ function takenBack(events: ReadonlyMap<string, CookEvent>): ReadonlySet<string> 
   return new Set([...events.keys()].sort().filter(isTaken));
 }
 
-/** By moment; what two devices recorded at the same by device, what one did by its count. */
+/** By moment; what two devices recorded at the same by device, what one did by its count, what none says by its id. */
 function inOrder(a: CookEvent, b: CookEvent): number {
   const [one, other] = [a.by?.device ?? '', b.by?.device ?? ''];
-  return a.atMs - b.atMs || (one < other ? -1 : one > other ? 1 : 0) || (a.by?.count ?? 0) - (b.by?.count ?? 0);
+  return (
+    a.atMs - b.atMs ||
+    (one < other ? -1 : one > other ? 1 : 0) ||
+    (a.by?.count ?? 0) - (b.by?.count ?? 0) ||
+    (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+  );
 }
 
 /**

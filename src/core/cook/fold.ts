@@ -1,4 +1,4 @@
-import { type CookEvent, type StandingEvent, standingEvents } from './events';
+import { type CookActKind, type CookEvent, type StandingEvent, standingEvents } from './events';
 import { becomes, refusal } from './records';
 import { type CookState, type Pointless } from './state';
 import { firstStage, type PlanInput } from '../choices';
@@ -22,23 +22,34 @@ export function foldCook(input: PlanInput, log: readonly CookEvent[]): CookState
     stages: input.course,
     stageSinceMs: undefined,
     turned: false,
+    steps: new Map(),
+    timers: new Map(),
+    troubles: [],
+    hold: undefined,
+    counted: undefined,
+    servedMs: undefined,
+    cooling: undefined,
+    lots: [],
   };
   for (const event of standingEvents(log)) {
     const why = refusal(state, event.act);
     if (why) pointless.push({ event, why });
     else {
       events.push(event);
-      state = { ...state, ...becomes(event.act, event.atMs, state) };
+      state = { ...state, ...becomes(event, state) };
     }
   }
   return state;
 }
 
+/** Records that count from no other. */
+const BESIDE: readonly CookActKind[] = ['note', 'step', 'timer', 'trouble', 'put'];
+
 /** Why a record cannot be taken back; undefined when it can. */
 export function undoRefusal(state: CookState, eventId: string): Message | undefined {
   const event = state.events.find((e) => e.id === eventId);
   if (!event) return say('refused.takenBack');
-  const hangsOnIt = (e: StandingEvent): boolean => e.id !== eventId && e.act.kind !== 'note';
+  const hangsOnIt = (e: StandingEvent): boolean => e.id !== eventId && !BESIDE.includes(e.act.kind);
   if (event.act.kind === 'intoPot' && state.events.some(hangsOnIt)) {
     return say('refused.othersCount');
   }

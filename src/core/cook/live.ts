@@ -1,8 +1,11 @@
 import {
+  anchored,
   bestRecord,
   type CourseSamples,
   courseSamples,
   type Forecast,
+  type Inside,
+  insideOf,
   lookCostMin,
   LOW_LITRES,
   readyEta,
@@ -12,7 +15,8 @@ import {
 } from '../forecast';
 import { type Learning, type Lesson } from './learning';
 import { type PlanHeat } from '../choices';
-import { type HeatWay, heatWays, OPEN_SECONDS } from '../plan';
+import { LIDS, type LidKind } from '../larder';
+import { type HeatWay, heatWays, type LidWay, lidWay, OPEN_SECONDS } from '../plan';
 import { finishedPot, type FinishedPot, type FinishQuestion } from '../finish';
 
 /** The forecast of a cook as it now stands. Minutes count from the pieces meeting the liquid. */
@@ -27,8 +31,12 @@ export interface LiveForecast {
   readonly finished: FinishedPot;
   /** The record that would narrow the window most for its cost; undefined when none is worth it. */
   readonly teachesMost: Teaching | undefined;
+  /** The thickest piece inside, now, half way from here and when it is most likely as wanted; null off the heat. */
+  readonly inside: Inside | null;
   /** Changes of heat that would help when the forecast misses the plate, each forecast from here. */
   readonly heatWays: readonly HeatWay[];
+  /** How it would go with the lid that is planned back on from now; undefined where it is on. */
+  readonly lidBack: (LidWay & { readonly toLineL: number }) | undefined;
 }
 
 /** Where a live cook stands on the clock, min from the pieces meeting the liquid. */
@@ -37,6 +45,9 @@ export interface LiveMoment {
   /** When finishing has to begin. */
   readonly readyByMin: number;
   readonly heat: PlanHeat;
+  readonly lid: LidKind;
+  /** The closest lid of the plan's stages: what is left off by accident. */
+  readonly plannedLid: LidKind;
   readonly cooking: boolean;
 }
 
@@ -48,7 +59,8 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
   // Beyond the forecast's end a pot was forgotten; there is nothing to work out for it there.
   const atMin = Math.min(moment.atMin, horizonMin);
   const cooking = moment.cooking && moment.atMin < horizonMin;
-  const course = courseSamples(ensemble, forecast);
+  const drawn = anchored(ensemble);
+  const course = courseSamples(drawn, forecast);
   const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
   const twists = readyEta(forecast);
   const ready = Number.isFinite(twists.p50) ? Math.max(twists.p50, atMin) : horizonMin;
@@ -63,8 +75,13 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
     lessons: following.lessons,
     lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
-    finished: finishedPot(ensemble, stepAt(ensemble.assembly.grid, ready), finish),
+    finished: finishedPot(drawn, stepAt(drawn.assembly.grid, ready), finish),
     teachesMost: cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
+    lidBack:
+      cooking && LIDS[moment.lid].leak > 2 * LIDS[moment.plannedLid].leak
+        ? { ...lidWay(ensemble, moment.plannedLid, atMin), toLineL: ensemble.request.liquidL }
+        : undefined,
+    inside: cooking ? insideOf(ensemble, [atMin, (atMin + ready) / 2, ready]) : null,
     heatWays: cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],
   };
 }

@@ -1,4 +1,5 @@
-import { type CookAct, type CookActKind } from './events';
+import { type CookAct, type CookActKind, type StandingEvent } from './events';
+import { afterFate, newLot } from './lots';
 import { type CookState } from './state';
 import { type BraiseRequest, contentsAt, type Ensemble, litresForLevelAt, type Observation, stepAt } from '../forecast';
 import { type Message, say } from '../message';
@@ -14,9 +15,9 @@ type Happened = Partial<Pick<BraiseRequest, 'turnsAtMin' | 'topUps'>>;
 /** All the core knows of a kind of record. */
 interface RecordRule<K extends CookActKind> {
   /** Why it makes no sense as things stand; undefined when it does. */
-  readonly refusal: (state: CookState) => Message | undefined;
+  readonly refusal: (state: CookState, act: ActOf<K>) => Message | undefined;
   /** What stands once it was recorded. */
-  readonly becomes?: (act: ActOf<K>, atMs: number, state: CookState) => Partial<CookState>;
+  readonly becomes?: (act: ActOf<K>, atMs: number, state: CookState, eventId: string) => Partial<CookState>;
   /** How long it leaves the pot open, s. */
   readonly openSeconds: number;
   /** Whether it moves the forecast: it changes what the pot does, or says something about it. */
@@ -33,6 +34,22 @@ const always = (): undefined => undefined;
 
 const oncePotted = (state: CookState): Message | undefined =>
   state.intoPotMs === undefined ? say('refused.nothingInPot') : undefined;
+
+const offHeatFirst = (state: CookState): Message | undefined =>
+  state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined;
+
+/** What can still be recorded once it was said how it came out: what is left over goes on. */
+export const AFTER_THE_END: readonly CookActKind[] = [
+  'served',
+  'cooling',
+  'cooled',
+  'stored',
+  'box',
+  'note',
+  'step',
+  'trouble',
+  'timer',
+];
 
 /** Where the stages of heat stand once heat or lid was changed at `atMs`. */
 function staged(state: CookState, change: Partial<Pick<HeatStage, 'heat' | 'lid'>>, atMs: number): Partial<CookState> {
@@ -71,7 +88,7 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     observed: ({ levelMm, simmering }, atMin, ensemble) => {
       const step = stepAt(ensemble.assembly.grid, atMin);
       const rimMm = contentsAt(ensemble, step).pot.heightM * 1000;
-      const marked = levelMm > 0 && levelMm <= rimMm;
+      const marked = levelMm <= rimMm;
       return [
         { kind: 'simmering', atMin, simmering },
         ...(marked ? [{ kind: 'level' as const, atMin, litres: litresForLevelAt(ensemble, step, levelMm) }] : []),
@@ -99,6 +116,32 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     openSeconds: 0,
     movesForecast: true,
   },
+  step: {
+    refusal: (state, { step }) => (state.steps.has(step) ? say('refused.stepDone') : undefined),
+    becomes: ({ step, how }, atMs, state) => ({ steps: new Map(state.steps).set(step, { how, atMs }) }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  timer: {
+    refusal: (state, { timer, minutes }) =>
+      minutes === 0 && !state.timers.has(timer) ? say('refused.noTimer') : undefined,
+    becomes: ({ timer, name, minutes }, atMs, state) => {
+      const timers = new Map(state.timers);
+      if (minutes === 0) timers.delete(timer);
+      else timers.set(timer, { name, setMs: atMs, endsMs: atMs + minutes * 60_000 });
+      return { timers };
+    },
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  trouble: {
+    refusal: always,
+    becomes: ({ trouble }, atMs, state, id) => ({
+      troubles: [...state.troubles, { id: trouble, eventId: id, atMs }],
+    }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
   note: { refusal: always, openSeconds: 0, movesForecast: false },
   offHeat: {
     refusal: (state) =>
@@ -107,8 +150,56 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     openSeconds: 0,
     movesForecast: false,
   },
+  hold: {
+    refusal: offHeatFirst,
+    becomes: ({ way }, atMs) => ({ hold: { way, atMs } }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  sauce: { refusal: offHeatFirst, openSeconds: 0, movesForecast: false },
+  aim: { refusal: offHeatFirst, openSeconds: 0, movesForecast: false },
+  put: { refusal: always, openSeconds: 0, movesForecast: false },
+  counted: {
+    refusal: offHeatFirst,
+    becomes: ({ out }) => ({ counted: out }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  served: {
+    refusal: (state) =>
+      offHeatFirst(state) ?? (state.servedMs === undefined ? undefined : say('refused.servedAlready')),
+    becomes: (_, servedMs) => ({ servedMs }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  cooling: {
+    refusal: offHeatFirst,
+    becomes: ({ way }, atMs) => ({ cooling: { way, atMs } }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  cooled: { refusal: offHeatFirst, openSeconds: 0, movesForecast: false },
+  stored: {
+    refusal: offHeatFirst,
+    becomes: (act, atMs, state, id) => ({
+      lots: [...state.lots, newLot(id, act, atMs, state.servedMs ?? state.offHeatMs ?? atMs)],
+    }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
+  box: {
+    refusal: (state, { lot, count, fate }) => {
+      const known = state.lots.find((l) => l.id === lot);
+      return known && afterFate(known, fate, count, 0) ? undefined : say('refused.noBox');
+    },
+    becomes: ({ lot, count, fate }, atMs, state) => ({
+      lots: state.lots.map((l) => (l.id === lot ? (afterFate(l, fate, count, atMs) ?? l) : l)),
+    }),
+    openSeconds: 0,
+    movesForecast: false,
+  },
   finished: {
-    refusal: (state) => (state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined),
+    refusal: offHeatFirst,
     becomes: ({ verdict }, finishedMs) => ({ finishedMs, verdict, phase: 'finished' }),
     openSeconds: 0,
     movesForecast: false,
@@ -121,14 +212,14 @@ function ruleOf<K extends CookActKind>(act: ActOf<K>): RecordRule<K> {
 }
 
 /** What stands once an act was recorded. */
-export function becomes(act: CookAct, atMs: number, state: CookState): Partial<CookState> {
-  return ruleOf(act).becomes?.(act, atMs, state) ?? {};
+export function becomes({ id, act, atMs }: StandingEvent, state: CookState): Partial<CookState> {
+  return ruleOf(act).becomes?.(act, atMs, state, id) ?? {};
 }
 
 /** Why an act makes no sense as things stand; undefined when it does. */
 export function refusal(state: CookState, act: CookAct): Message | undefined {
-  if (state.phase === 'finished') return say('refused.finished');
-  return RECORDS[act.kind].refusal(state);
+  if (state.phase === 'finished' && !AFTER_THE_END.includes(act.kind)) return say('refused.finished');
+  return ruleOf(act).refusal(state, act);
 }
 
 /** What an act adds to the braise as it has gone. */

@@ -1,5 +1,8 @@
+import { type TroubleId } from './troubleIds';
 import { type CookAct, type StandingEvent, type Verdict } from './events';
 import { type Message } from '../message';
+import { type CoolWay, type HoldWay } from '../keep';
+import { type Lot } from './lots';
 import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
 
@@ -11,8 +14,15 @@ export interface Pointless {
   readonly why: Message;
 }
 
+/** A timer a cook has set. */
+export interface SetTimer {
+  readonly name: string;
+  readonly setMs: number;
+  readonly endsMs: number;
+}
+
 /** All that follows from the plan and the standing events. */
-export interface CookState {
+export interface CookState extends AfterHeat {
   readonly input: PlanInput;
   readonly phase: CookPhase;
   readonly events: readonly StandingEvent[];
@@ -28,6 +38,23 @@ export interface CookState {
   readonly stages: readonly HeatStage[];
   readonly stageSinceMs: number | undefined;
   readonly turned: boolean;
+  /** Steps that were said to be done or left out, and when. */
+  readonly steps: ReadonlyMap<string, { readonly how: 'done' | 'skipped'; readonly atMs: number }>;
+  /** Timers that were set and not stopped, by their id. */
+  readonly timers: ReadonlyMap<string, SetTimer>;
+  /** Troubles that were told of, oldest first. */
+  readonly troubles: readonly { readonly id: TroubleId; readonly eventId: string; readonly atMs: number }[];
+}
+
+/** What holds of the sauce, the table and what is left over. */
+export interface AfterHeat {
+  readonly hold: { readonly way: HoldWay; readonly atMs: number } | undefined;
+  /** What was counted out, in the order in which the plan counts in. */
+  readonly counted: readonly number[] | undefined;
+  readonly servedMs: number | undefined;
+  readonly cooling: { readonly way: CoolWay; readonly atMs: number } | undefined;
+  /** Boxes put away, as they now are. */
+  readonly lots: readonly Lot[];
 }
 
 type ActOf<K extends CookAct['kind']> = Extract<CookAct, { kind: K }>;

@@ -1,6 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { fatLeftMl, fatRisen } from './fat';
+import { type Dip, leftToBoil } from './left';
 import { alcoholAfter, reduce } from './reduce';
 import { saltDiffusion, saltEvened } from './saltMove';
 import {
@@ -19,36 +19,12 @@ import { dilutionL, sauceAfter } from './yields';
 import { type FatWay, RUNGS, type SolidsWay } from '../choices';
 import { type PotMaterial } from '../larder';
 import { roundPot } from '../material';
+import { close, FINISH_CASES, type FinishCase } from '../../testing/finishCases';
 
 type Numbers = Readonly<Record<string, number>>;
-interface Case {
-  readonly id: string;
-  readonly inputs: Readonly<Record<string, unknown>>;
-  readonly outputs: Numbers;
-  readonly tolerance: Readonly<Record<string, { readonly rel?: number; readonly abs?: number }>>;
-}
 
-const { cases } = JSON.parse(readFileSync(new URL('../../testing/finishReference.json', import.meta.url), 'utf8')) as {
-  readonly cases: readonly Case[];
-};
-
-const of = (kind: RegExp): readonly (readonly [string, Case])[] =>
-  cases.filter((c) => kind.test(c.id)).map((c) => [c.id, c] as const);
-
-/** Every figure of a case within its own tolerance. */
-function close({ outputs, tolerance }: Case, found: Numbers): void {
-  for (const [name, value] of Object.entries(found)) {
-    const wanted = outputs[name];
-    if (wanted === undefined) throw new Error(`no ${name}`);
-    const [, law] = Object.entries(tolerance).find(([pattern]) =>
-      new RegExp(`^${pattern.replaceAll('*', '.*')}$`).test(name),
-    ) ?? ['', { rel: 0.01 }];
-    const off = Math.abs(value - wanted);
-    expect(off, `${name}: ${String(value)} for ${String(wanted)}`).toBeLessThanOrEqual(
-      (law.abs ?? 0) + (law.rel ?? 0) * Math.abs(wanted),
-    );
-  }
-}
+const of = (kind: RegExp): readonly (readonly [string, FinishCase])[] =>
+  FINISH_CASES.filter((c) => kind.test(c.id)).map((c) => [c.id, c] as const);
 
 const MATERIALS: Readonly<Record<string, PotMaterial>> = { iron: 'castIron', steel: 'steel' };
 const THICKENER: Readonly<Record<string, Thickener>> = {
@@ -112,6 +88,43 @@ describe('against the reference of the model', () => {
       depth_mm: out.depthMm,
       half_way_min: out.halfWayMin,
       ethanol_left_max: alcoholAfter(1, out.litres / (i.volume_l ?? 1)),
+    });
+  });
+
+  it.each(of(/reduce_one_dip/))('%s', (_, c) => {
+    const i = c.inputs as Numbers;
+    const left = (dips: readonly Dip[], nowMin: number) =>
+      leftToBoil({
+        startL: i.V0_l ?? 0,
+        powerW: i.net_W ?? 0,
+        lossW: i.loss_W ?? 0,
+        targetL: i.target_l ?? 0,
+        nowMin,
+        dips,
+        dipSpreadL: i.sd_dip_l ?? 0,
+      });
+    const [before, after] = [
+      left([], 0),
+      left([{ atMin: i.t_dip_min ?? 0, litres: i.V_dip_l ?? 0 }], i.t_dip_min ?? 0),
+    ];
+    close(c, {
+      p10_before_min: before.p10,
+      p50_before_min: before.p50,
+      p90_before_min: before.p90,
+      p10_after_min: after.p10,
+      p50_after_min: after.p50,
+      p90_after_min: after.p90,
+    });
+  });
+
+  it.each(of(/rescue_greasy/))('%s', (_, c) => {
+    const i = c.inputs as Numbers;
+    const [fat, area] = [i.fat_ml ?? 0, i.area_m2 ?? 1];
+    close(c, {
+      layer_mm: fat / 1000 / area,
+      fat_g_l: (fat * 0.9) / (i.sauce_l ?? 1),
+      after_tilt_ml: fatLeftMl(fat, 1, area, 'tilt'),
+      after_paper_ml: fatLeftMl(fat, 1, area, 'paper'),
     });
   });
 

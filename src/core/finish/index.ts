@@ -1,3 +1,26 @@
 export { FAT_LAWS } from './fat';
-export { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from './pot';
+export { type LeftMinutes, leftToBoil } from './left';
+export {
+  type FinishedPot,
+  finishedPot,
+  type FinishFigures,
+  finishFigures,
+  type FinishQuestion,
+  SOLIDS_KG_PER_L,
+} from './pot';
+export { reduce, REDUCE_RANGE } from './reduce';
+export { rescues } from './rescue';
+export {
+  doseFor,
+  litresAtSalt,
+  PUT_THINGS,
+  type PutThing,
+  putUnit,
+  saltTo,
+  type Sauce,
+  type SauceShown,
+  shownAt,
+  withPut,
+  withRungSeen,
+} from './sauce';
 export { FIRST_SHARE, gramsFor, STRENGTH, type Thickener } from './thicken';

@@ -20,6 +20,8 @@ export interface FinishedPot {
   readonly sauceL: number;
   readonly depthMm: number;
   readonly reduceMinutes: number;
+  /** What thickens it from the start, g as corn starch. */
+  readonly starchG: number;
   /** Gelatin in the sauce after reducing, g/l. */
   readonly gelatinGPerL: number;
   /** Cooked meat off the bone per eater, kg. */
@@ -36,7 +38,7 @@ const FAT_COOK_SHARE = 0.5;
 /** Half of the dissolved collagen leaves the meat. Modeller's judgement. */
 const GELATIN_LEAVES = 0.5;
 /** Sugar, gelatin and juices in a litre of braising liquid, kg. Modeller's judgement. */
-const SOLIDS_KG_PER_L = 0.05;
+export const SOLIDS_KG_PER_L = 0.05;
 /** Out of a pot that has just been strained, °C. */
 const HOT_C = 85;
 /** Less is not boiled down. */
@@ -132,6 +134,7 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
     looseL,
     reduceMinutes: reduced?.minutes ?? 0,
     depthMm: sauceL / potBaseM2(pot),
+    starchG: starchGPerL * sauceL,
     gelatinGPerL: sauceL > 0 ? gelatinG / sauceL : 0,
     meatPerPlateKg: cookedKg / eaters,
     juiceKg,

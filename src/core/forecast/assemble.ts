@@ -1,6 +1,5 @@
 import {
   arrangeAll,
-  type Arrangement,
   levelForLitres,
   type LyingPieces,
   type MeatGroup,
@@ -9,7 +8,7 @@ import {
   potSpanM,
   type PotContents,
   startingVegetablesKg,
-  submergedShare,
+  submergedShares,
   wallThicknessM,
 } from '../material';
 import {
@@ -126,6 +125,11 @@ function groupMaterial(cut: Cut, group: MeatGroup): GroupMaterial {
 
 /** How a group's pieces lie in the pot, or stand when `upright`. */
 export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
+  const lying = oneByOne(cut, group);
+  return group.stacked === true && lying.profile !== 'heap' ? { ...lying, leastLayers: 2 } : lying;
+}
+
+function oneByOne(cut: Cut, group: MeatGroup): LyingPieces {
   const volumeM3 = groupMaterial(cut, group).volumeM3 / group.pieces;
   const { lengthM, widthM, thicknessM } = group;
   if (cut.form === 'cubes' || group.pieces > 14) {
@@ -166,6 +170,7 @@ export function potContents(request: BraiseRequest): PotContents {
       request.groups.map((group) => lyingPieces(cutOf(request, group), group)),
     ),
     vegetablesKg: startingVegetablesKg(request.vegetables),
+    ...(request.bedUnder === true && { bedUnder: true }),
   };
 }
 
@@ -359,9 +364,8 @@ export function assemble(
   });
   const filmBase = first?.kind === 'bath' ? BATH_FILM : CLEAR_LIQUID_FILM;
   const filmScale = request.thickLiquid ? 0.5 : 1;
-  const submerged = request.groups.map(
-    (group, i) => group.submergedFraction ?? submergedShare(contents.arrangements[i] as Arrangement, levelM),
-  );
+  const shares = submergedShares(contents, levelM);
+  const submerged = request.groups.map((group, i) => group.submergedFraction ?? (shares[i] as number));
   const edible = request.groups.map((group) => group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)));
   const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group)));
   // From the first change that was recorded the lid is as it was said to be.

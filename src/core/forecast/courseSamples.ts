@@ -14,6 +14,7 @@ export interface CourseSamples {
 }
 
 const SAMPLES = 72;
+const AFTER_JUMP_MIN = 0.5;
 
 /** Samples of the nominal course, of the slowest group where there are several, up to a little after the meat falls apart. */
 export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSamples {
@@ -21,7 +22,10 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
   const falls = etaOf(forecast, 'falls').p50;
   const endMin = Number.isFinite(falls) ? Math.min(forecast.horizonMin, falls * 1.1) : forecast.horizonMin;
   const last = slowestGroup(ensemble);
-  const minutes = Array.from({ length: SAMPLES + 1 }, (_, i) => (endMin * i) / SAMPLES);
+  const even = Array.from({ length: SAMPLES + 1 }, (_, i) => (endMin * i) / SAMPLES);
+  // Where the pot was set to a reading it jumps: the moment before and the moment after are samples too.
+  const jumps = (ensemble.request.corrections ?? []).flatMap(({ atMin }) => [atMin, atMin + AFTER_JUMP_MIN]);
+  const minutes = [...new Set([...even, ...jumps.filter((m) => m > 0 && m < endMin)])].sort((a, b) => a - b);
   const steps = minutes.map((m) => stepAt(assembly.grid, m));
   const pick = (series: Float64Array): number[] => steps.map((s) => series[s] as number);
   return {
@@ -38,6 +42,7 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
 export interface CourseMoment {
   readonly levelMm: number;
   readonly litres: number;
+  readonly liquidC: number;
   readonly coreC: number;
   readonly meanC: number;
 }
@@ -56,6 +61,7 @@ export function sampleAt(course: CourseSamples, atMin: number): CourseMoment {
   return {
     levelMm: mix(course.levelMm),
     litres: mix(course.litres),
+    liquidC: mix(course.liquidC),
     coreC: mix(course.coreC),
     meanC: mix(course.meanC),
   };

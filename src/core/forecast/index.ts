@@ -1,4 +1,5 @@
 export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from './assemble';
+export { anchored } from './anchored';
 export { stepAt } from './commonCourse';
 export { type CourseSamples, courseSamples, sampleAt } from './courseSamples';
 export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
@@ -17,6 +18,7 @@ export {
   summarise,
 } from './forecast';
 export { chooseHorizonMin, slowest } from './horizon';
+export { type Inside, type InsideMoment, insideOf } from './inside';
 export { lookCostMin } from './lookCost';
 export { slowestAtTarget } from './nominal';
 export { type Observation, stageChances } from './observation';

@@ -87,6 +87,8 @@ export interface BraiseRequest {
   readonly thickLiquid: boolean;
   /** What lies in the pot besides meat, from the start or later. */
   readonly vegetables: readonly WaterGiver[];
+  /** Those that are in it from the start lie as a bed under the meat. */
+  readonly bedUnder?: boolean;
   /** Ascending; the first at 0. */
   readonly heats: readonly TimedHeat[];
   /** Ascending; the first at 0. */

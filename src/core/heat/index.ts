@@ -1,4 +1,4 @@
-export { type BodySetup, BONE, type Pieces } from './body';
+export { type BodySetup, BONE, geometryOf, type Pieces } from './body';
 export { burnerKWh, ENERGY_SPREAD, ovenKWh } from './energy';
 export { profileAt } from './detail';
 export { type HeatStage, type StageEnd } from './phase';

@@ -1,4 +1,4 @@
-import { FRIDGE_C, ROOM_C } from '../material';
+import { ROOM_C } from '../material';
 import { blackFilm, type Condensing, type GasFilm, INNER_FILM, type PotPhase } from './phase';
 import { boilingPointC, saturationPressurePa } from './water';
 import { type LidKind, LIDS, type PotMaterial, POT_MATTER } from '../larder';
@@ -11,8 +11,6 @@ export type Heat =
   | { readonly kind: 'bath'; readonly tempC: number }
   | { readonly kind: 'steamOven'; readonly tempC: number }
   | { readonly kind: 'grill'; readonly tempC: number }
-  | { readonly kind: 'iceWater'; readonly stirred: boolean }
-  | { readonly kind: 'fridge'; readonly fan: boolean }
   | { readonly kind: 'off' };
 
 /** Unknowns of one kitchen that touch the pot's heat balance, as offsets and factors (0 and 1 when as expected). */
@@ -66,11 +64,6 @@ const ROOM_VAPOUR_PA = 1500;
 const GRILL_VAPOUR_PA = 3000;
 /** Where the wall above an open surface is taken to lead heat down from, °C. */
 const WALL_C = 95;
-/** From the liquid through the wall into ice water, W/m²K: a film inside and one outside. */
-const ICE_WATER_FILM = { still: 1 / (1 / 150 + 1 / 120), stirred: 1 / (1 / 300 + 1 / 300) } as const;
-const FRIDGE_FILM = { still: 10, fan: 20 } as const;
-const FRIDGE_VAPOUR_PA = 700;
-const COOLING_MASS_TRANSFER = 2e-8;
 /** A grill's air is known half as well as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
 /** Walls above the liquid shelter an open surface: at its least where they stand as high as half the pot is wide. */
@@ -93,8 +86,6 @@ const AIR: { readonly [Kind in Heat['kind']]: { readonly beginsCold: boolean; re
   simmer: { beginsCold: false, dropK: 0 },
   power: { beginsCold: false, dropK: 0 },
   bath: { beginsCold: false, dropK: 0 },
-  iceWater: { beginsCold: false, dropK: 0 },
-  fridge: { beginsCold: false, dropK: 0 },
   off: { beginsCold: false, dropK: 0 },
 };
 
@@ -245,21 +236,6 @@ export function potPhase(
       };
     case 'bath':
       return { ...onStove, mode: 'held', holdC: heat.tempC, lidLeak: 0, headspaceDropK: 0 };
-    case 'iceWater':
-      return {
-        ...onStove,
-        conductanceWK: ICE_WATER_FILM[heat.stirred ? 'stirred' : 'still'] * (baseM2 + wetSideM2),
-        ambientC: 0,
-        massTransfer: COOLING_MASS_TRANSFER,
-      };
-    case 'fridge':
-      return {
-        ...onStove,
-        conductanceWK: FRIDGE_FILM[heat.fan ? 'fan' : 'still'] * (2 * baseM2 + wetSideM2 + drySideM2),
-        ambientC: FRIDGE_C,
-        massTransfer: COOLING_MASS_TRANSFER,
-        ambientVapourPa: FRIDGE_VAPOUR_PA,
-      };
     case 'power':
       return { ...onStove, powerW: heat.powerW * factors.burner };
     case 'off':

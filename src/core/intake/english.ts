@@ -170,6 +170,11 @@ const REST: readonly Entry[] = [
   garnish(/\btinned kidney beans?\b/, 'beansKidneyTinned', 0),
   garnish(/\btinned hominy maize(?:e?s)?\b/, 'hominyTinned', 0),
   garnish(/\bunsalted pistachios?\b/, 'pistachio', 0.0006),
+  garnish(/\bfresh (?:white )?bread ?crumbs?\b/, 'breadcrumbsFresh', 0),
+  garnish(/\b(?:dry |dried )?bread ?crumbs?\b|\bpanko\b/, 'breadcrumbsDry', 0),
+  garnish(/\b(?:stale )?rye bread\b/, 'breadRye', 0),
+  garnish(/\bspiced bread\b|\bgingerbread\b/, 'gingerbread', 0),
+  garnish(/\begg yolks?\b/, 'eggYolk', 0.018),
   garnish(/\baged grating cheese(?:e?s)?\b/, 'cheeseHard', 0),
   garnish(/\bcheddar[- ]type cheese(?:e?s)?\b/, 'cheeseCheddar', 0),
   garnish(/\bbrined sheep cheese(?:e?s)?\b/, 'cheeseFeta', 0),
@@ -605,6 +610,16 @@ const WISH: WishLexicon = {
   largePot: /\b(?:in )?(?:the |my |a )?(?:big(?:gest|ger)?|large(?:st|r)?|wide(?:st|r)?) (?:pot|casserole|dish|one)\b/,
   potAcross: /\b(?:in )?(?:the |my |a )?(?<cm>\d{2})\s*cm(?: (?:pot|casserole))?\b/,
   pot: /\b(?:in )?(?:the |my |a )?(?:pot|casserole|dutch oven)\b/,
+  unplanned: [
+    [
+      /\b(?:fish|salmon|cod|hake|haddock|halibut|monkfish|sea bass|bream|trout|tuna|mackerel|eel|carp|octopus|squid|cuttlefish|prawns?|mussels?)\b/,
+      'fish',
+    ],
+    [
+      /\b(?:aubergines?|eggplants?|cauliflower|cabbage|fennel|leeks?|carrots?|celery|endives?|chicory|artichokes?|beans|lentils|mushrooms?|tofu|vegetables?|potatoes|onions?)\b/,
+      'vegetables',
+    ],
+  ],
   apart: /[|,;+&]|\b(?:with|and|in|under)\b/,
   fillers:
     /\b(?:for|at|on|in|by|of|the|an?|and|with|my|our|some|please|i|we|want|would|like|to|braised?|braising|make|making|cook(?:ed|ing)?|dinner|supper|evening|night|about|around|degrees|from|it|is|will|be|plates?|table|out|old)\b/g,

@@ -174,7 +174,7 @@ describe('a recipe', () => {
     expect(input.meat).toMatchObject({ cutId: 'pork_cheek', massKg: 1.2 });
     expect(input.base.items).toEqual([{ id: 'onion', kg: 0.3, fate: 'melt', when: 'start' }]);
     expect(input.base.pasteKg).toBeGreaterThan(0.02);
-    expect(input.liquid.parts).toEqual([{ id: 'cider', litres: 0.5 }]);
+    expect(input.liquid.parts).toEqual([{ id: 'cider', litres: 0.5, when: 'start' }]);
     expect(input.liquid.fillerId).toBe('stockReady');
     expect(input.season.gramsPerKg).toBeGreaterThan(3);
     expect(composePlan(input, 64).ok).toBe(true);

@@ -52,6 +52,8 @@ export interface WishLexicon {
   readonly potAcross: RegExp;
   /** Any other mention of a pot. */
   readonly pot: RegExp;
+  /** What cannot be the main thing of a braise here, by why. */
+  readonly unplanned: readonly (readonly [pattern: RegExp, why: 'fish' | 'vegetables'])[];
   /** Between one thing and another. */
   readonly apart: RegExp;
   /** Words that join and fill, and say nothing by themselves. */

@@ -70,7 +70,11 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
       ...begun.season,
       gramsPerKg:
         saltG === undefined ? begun.season.gramsPerKg : Math.round(cap(LIMITS.saltGPerKg, saltG / edibleKg) * 10) / 10,
-      spices: [...summed(taken, 'spice')].map(([id, grams]) => ({ id, grams: Math.round(grams * 10) / 10 })),
+      spices: [...summed(taken, 'spice')].map(([id, grams]) => ({
+        id,
+        grams: Math.round(grams * 10) / 10,
+        when: 'fat' as const,
+      })),
     },
     sear: { ...begun.sear, fatId: fat?.id ?? begun.sear.fatId },
     base: {
@@ -83,7 +87,7 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
       ...begun.liquid,
       parts: [...liquids]
         .filter(([id]) => !filling.includes(id))
-        .map(([id, litres]) => ({ id, litres: Math.round(litres * 1000) / 1000 })),
+        .map(([id, litres]) => ({ id, litres: Math.round(litres * 1000) / 1000, when: 'start' as const })),
       fillerId: stock ?? begun.liquid.fillerId,
       herbs: [...summed(taken, 'herb')].map(([id, count]) => ({ id, count: Math.round(count) })),
     },

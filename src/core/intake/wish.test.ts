@@ -122,6 +122,19 @@ describe('a braise said in one line', () => {
   });
 });
 
+describe('what is not planned here', () => {
+  it.each([
+    ['salmon for 4', 'fish'],
+    ['braised octopus, saturday', 'fish'],
+    ['braised fennel and leeks for 6', 'vegetables'],
+    ['oxtail with carrots', undefined],
+    ['beef cheeks with anchovy', undefined],
+    ['for 6 on saturday', undefined],
+  ])('%s', (line, unplanned) => {
+    expect(readWish(line, { pots: [] }).unplanned).toBe(unplanned);
+  });
+});
+
 describe('a plan from a wish', () => {
   const settled = (text: string, eaters = 4) => ({
     ...read(text),

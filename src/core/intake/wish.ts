@@ -20,6 +20,8 @@ export type WishDay =
 /** What one line says of a braise to come; undefined where it says nothing of it. */
 export interface Wish {
   readonly cutId: string | undefined;
+  /** Names something that cannot be the main thing here. */
+  readonly unplanned: 'fish' | 'vegetables' | undefined;
   readonly massKg: number | undefined;
   readonly pieces: number | undefined;
   readonly eaters: number | undefined;
@@ -198,6 +200,10 @@ export function readWish(
   const minuteOfDay = takeClock(line, lexicon);
   const heat = takeHeat(line, lexicon, units);
   const meat = takeMeat(line, lexicon);
+  const unplanned = meat ? undefined : lexicon.wish.unplanned.find(([pattern]) => pattern.test(line.rest))?.[1];
+  // What is refused by name is understood.
+  if (unplanned === 'fish')
+    for (const [pattern] of lexicon.wish.unplanned.filter(([, why]) => why === 'fish')) line.take(pattern);
   const known = { liquid: [] as string[], garnish: [] as string[], herb: [] as string[] };
   const notUnderstood = leftovers(line, lexicon).filter((part) => {
     const meaning = meaningOf(part, lexicon);
@@ -207,6 +213,7 @@ export function readWish(
   });
   return {
     cutId: meat?.cutId,
+    unplanned,
     massKg,
     pieces: meat?.pieces,
     eaters,
@@ -223,7 +230,10 @@ export function readWish(
 }
 
 /** A wish with all a plan cannot do without. */
-export interface SettledWish extends Omit<Wish, 'cutId' | 'eaters' | 'day' | 'minuteOfDay' | 'notUnderstood'> {
+export interface SettledWish extends Omit<
+  Wish,
+  'cutId' | 'unplanned' | 'eaters' | 'day' | 'minuteOfDay' | 'notUnderstood'
+> {
   readonly title: string;
   readonly cutId: string;
   readonly eaters: number;
@@ -274,7 +284,10 @@ export function planFromWish(wish: SettledWish, kitchen: KitchenTools, kind?: Ki
       ...begun.liquid,
       herbs: [...begun.liquid.herbs, ...herbs],
       ...(poured.length > 0
-        ? { parts: poured.map((id) => ({ id, litres })), reduce: wine ? begun.liquid.reduce : ('none' as const) }
+        ? {
+            parts: poured.map((id) => ({ id, litres, when: 'start' as const })),
+            reduce: wine ? begun.liquid.reduce : ('none' as const),
+          }
         : {}),
       ...(filling === undefined ? {} : { fillerId: filling }),
     },

@@ -3,9 +3,11 @@ import { cutById, type Fate, herbById, isCutId, type LidKind } from '../larder';
 import {
   type BaseItem,
   isSmall,
+  type ItemTime,
   mainStage,
   meatParts,
   type PlanInput,
+  type SpiceTime,
   usualFinish,
   type WayOf,
   withLid,
@@ -18,9 +20,13 @@ export interface Kind {
     readonly id: string;
     readonly gPerKg: number;
     readonly fate: Fate;
-    readonly when: 'start' | 'late';
+    readonly when: ItemTime;
   }[];
-  readonly parts: readonly { readonly id: string; readonly mlPerKg: number }[];
+  readonly parts: readonly {
+    readonly id: string;
+    readonly mlPerKg: number;
+    readonly when: PlanInput['liquid']['parts'][number]['when'];
+  }[];
   readonly fillerId: string;
   readonly fillerStrength: number;
   /** Share of the meat's height; null leaves the level as it is. */
@@ -32,7 +38,7 @@ export interface Kind {
   readonly thicken: WayOf<'thicken'>;
   readonly herbs: readonly { readonly id: string; readonly perL: number }[];
   readonly herbForm: WayOf<'herbForm'>;
-  readonly spices: readonly { readonly id: string; readonly gPerKg: number }[];
+  readonly spices: readonly { readonly id: string; readonly gPerKg: number; readonly when: SpiceTime }[];
   readonly searDepth: WayOf<'searDepth'>;
   readonly fatId: string;
   readonly lid: LidKind | null;
@@ -46,7 +52,8 @@ export interface OwnKind extends Kind {
 type Item = Kind['items'][number];
 const start = (id: string, gPerKg: number, fate: Fate = 'melt'): Item => ({ id, gPerKg, fate, when: 'start' });
 const late = (id: string, gPerKg: number, fate: Fate = 'bite'): Item => ({ id, gPerKg, fate, when: 'late' });
-const part = (id: string, mlPerKg: number) => ({ id, mlPerKg });
+const part = (id: string, mlPerKg: number) => ({ id, mlPerKg, when: 'start' }) as const;
+const spice = (id: string, gPerKg: number) => ({ id, gPerKg, when: 'fat' }) as const;
 const herb = (id: string, perL: number) => ({ id, perL });
 
 const USUAL = {
@@ -120,10 +127,7 @@ export const KINDS: readonly Kind[] = [
     items: [start('onion', 500), start('pepper', 150), start('garlic', 12)],
     parts: [],
     fillerStrength: 0.5,
-    spices: [
-      { id: 'paprika', gPerKg: 25 },
-      { id: 'caraway', gPerKg: 2 },
-    ],
+    spices: [spice('paprika', 25), spice('caraway', 2)],
     pasteGPerKg: 15,
     pasteWhen: 'inStock',
     searDepth: 'light',
@@ -137,11 +141,7 @@ export const KINDS: readonly Kind[] = [
     parts: [part('orangeJuice', 150)],
     reduce: 'half',
     level: 0.35,
-    spices: [
-      { id: 'cumin', gPerKg: 4 },
-      { id: 'corianderSeed', gPerKg: 4 },
-      { id: 'turmeric', gPerKg: 1.5 },
-    ],
+    spices: [spice('cumin', 4), spice('corianderSeed', 4), spice('turmeric', 1.5)],
     herbs: [herb('cinnamon', 1), herb('orangePeel', 2)],
     herbForm: 'loose',
     fatId: 'olive',
@@ -199,10 +199,7 @@ export const KINDS: readonly Kind[] = [
     fillerStrength: 0.7,
     onion: 'soft',
     searDepth: 'light',
-    spices: [
-      { id: 'cumin', gPerKg: 3 },
-      { id: 'gingerGround', gPerKg: 2 },
-    ],
+    spices: [spice('cumin', 3), spice('gingerGround', 2)],
     herbs: [herb('coriander', 3), herb('parsley', 3), herb('bay', 1)],
     fatId: 'olive',
   },
@@ -253,7 +250,11 @@ export function withKind(input: PlanInput, kind: Kind): PlanInput {
     course: kind.lid === null ? input.course : withLid(input, kind.lid).course,
     season: {
       ...input.season,
-      spices: kind.spices.map(({ id, gPerKg }) => ({ id, grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2) })),
+      spices: kind.spices.map(({ id, gPerKg, when }) => ({
+        id,
+        grams: Math.max(0.5, Math.round(gPerKg * kg * 2) / 2),
+        when,
+      })),
     },
     sear: { ...input.sear, depth: kind.searDepth, fatId: kind.fatId },
     base: {
@@ -268,7 +269,7 @@ export function withKind(input: PlanInput, kind: Kind): PlanInput {
       ...input.liquid,
       fill: true,
       level: kind.level ?? input.liquid.level,
-      parts: kind.parts.map(({ id, mlPerKg }) => ({ id, litres: kitchenKg(mlPerKg * kg) })),
+      parts: kind.parts.map(({ id, mlPerKg, when }) => ({ id, litres: kitchenKg(mlPerKg * kg), when })),
       fillerId: kind.fillerId,
       fillerStrength: kind.fillerStrength,
       reduce: kind.reduce,
@@ -291,7 +292,7 @@ export function kindOf(input: PlanInput, id: string, name: string): OwnKind {
     id,
     name,
     items: base.items.map((i) => ({ id: i.id, gPerKg: perKg(i.kg * 1000), fate: i.fate, when: i.when })),
-    parts: liquid.parts.map((p) => ({ id: p.id, mlPerKg: perKg(p.litres * 1000) })),
+    parts: liquid.parts.map((p) => ({ id: p.id, mlPerKg: perKg(p.litres * 1000), when: p.when })),
     fillerId: liquid.fillerId,
     fillerStrength: liquid.fillerStrength,
     level: liquid.level,
@@ -302,7 +303,7 @@ export function kindOf(input: PlanInput, id: string, name: string): OwnKind {
     thicken: base.thicken,
     herbs: liquid.herbs.map((h) => ({ id: h.id, perL: Math.round((h.count / roughL) * 10) / 10 })),
     herbForm: liquid.herbForm,
-    spices: season.spices.map((s) => ({ id: s.id, gPerKg: perKg(s.grams) })),
+    spices: season.spices.map((s) => ({ id: s.id, gPerKg: perKg(s.grams), when: s.when })),
     searDepth: input.sear.depth,
     fatId: input.sear.fatId,
     lid: mainStage(input).lid,

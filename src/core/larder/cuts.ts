@@ -1,4 +1,6 @@
 import { type Composition } from '../composition';
+import { OWN_SOURCE, withOwn } from './withOwn';
+import { ownId } from '../own';
 
 export type Confidence = 'high' | 'medium' | 'low';
 
@@ -33,6 +35,8 @@ export interface Cut {
   readonly boneFraction: number;
   /** `core`: the bone runs through the middle; `edge`: it lies along a side. */
   readonly boneMode: 'none' | 'core' | 'edge';
+  /** Sawn through, with marrow that a hard boil would empty. */
+  readonly marrow?: true;
   /** `cubes` are counted from weight and edge length; `pieces` are counted by the cook. */
   readonly form: 'pieces' | 'cubes';
   /** Code of what one is called. */
@@ -201,6 +205,7 @@ export const CUTS: readonly Cut[] = [
     bone: 'either',
     boneFraction: 0.28,
     boneMode: 'core',
+    marrow: true,
     form: 'pieces',
     pieceNoun: 'disc',
     typicalPieceKg: 0.45,
@@ -393,6 +398,7 @@ export const CUTS: readonly Cut[] = [
     bone: 'yes',
     boneFraction: 0.3,
     boneMode: 'core',
+    marrow: true,
     form: 'pieces',
     pieceNoun: 'disc',
     typicalPieceKg: 0.32,
@@ -416,7 +422,7 @@ export const CUTS: readonly Cut[] = [
     species: 'veal',
     bone: 'either',
     boneFraction: 0.25,
-    boneMode: 'none',
+    boneMode: 'edge',
     form: 'pieces',
     pieceNoun: 'roll',
     typicalPieceKg: 1.5,
@@ -464,7 +470,7 @@ export const CUTS: readonly Cut[] = [
     species: 'pork',
     bone: 'either',
     boneFraction: 0.1,
-    boneMode: 'none',
+    boneMode: 'edge',
     form: 'pieces',
     pieceNoun: 'roast',
     typicalPieceKg: 1.5,
@@ -473,7 +479,7 @@ export const CUTS: readonly Cut[] = [
     trimLoss: [0.04, 0.1],
     composition: { water: 0.645, protein: 0.18, fat: 0.165, ash: 0.01 },
     collagenGPerKg: 15,
-    cookValue: { gives: 59.1, twists: 91, falls: 136, strings: 214 },
+    cookValue: { gives: 61.1, twists: 94, falls: 141, strings: 221 },
     toughnessSpread: 0.2,
     cookLoss: 0.34,
     fatRender: 0.4,
@@ -879,7 +885,7 @@ export const CUTS: readonly Cut[] = [
     sizeMm: { length: 105, width: 75, thickness: 30 },
     shape: 'box',
     trimLoss: [0, 0.08],
-    composition: { water: 0.735, protein: 0.182, fat: 0.073, ash: 0.01 },
+    composition: { water: 0.665, protein: 0.165, fat: 0.16, ash: 0.01 },
     collagenGPerKg: 14,
     cookValue: { gives: 7.8, twists: 12, falls: 24, strings: 57 },
     toughnessSpread: 0.2,
@@ -903,7 +909,7 @@ export const CUTS: readonly Cut[] = [
     sizeMm: { length: 210, width: 75, thickness: 38 },
     shape: 'box',
     trimLoss: [0, 0.05],
-    composition: { water: 0.73, protein: 0.182, fat: 0.078, ash: 0.01 },
+    composition: { water: 0.675, protein: 0.165, fat: 0.15, ash: 0.01 },
     collagenGPerKg: 15,
     cookValue: { gives: 7.2, twists: 11, falls: 23, strings: 56 },
     toughnessSpread: 0.2,
@@ -1663,16 +1669,30 @@ export const CUTS: readonly Cut[] = [
   },
 ];
 
-const BY_ID: ReadonlyMap<string, Cut> = new Map(CUTS.map((cut) => [cut.id, cut]));
+/** How far a cut of which nothing but its like is known may lie from it: standard deviation of the logarithm. Judgement. */
+const OWN_SPREAD = 0.35;
+
+const rowOf = withOwn('cut', new Map(CUTS.map((cut) => [cut.id, cut])), (like, own): Cut => {
+  const factor = (own.tough ?? 100) / 100;
+  const { gives, twists, falls, strings } = like.cookValue;
+  return {
+    ...like,
+    id: ownId(own),
+    cookValue: { gives: gives * factor, twists: twists * factor, falls: falls * factor, strings: strings * factor },
+    toughnessSpread: Math.max(like.toughnessSpread, OWN_SPREAD),
+    source: OWN_SOURCE,
+    confidence: 'low',
+  };
+});
 
 /** The cut with this id. Throws `RangeError` for an unknown id. */
 export function cutById(id: string): Cut {
-  const cut = BY_ID.get(id);
+  const cut = rowOf(id);
   if (!cut) throw new RangeError(`No cut is called "${id}".`);
   return cut;
 }
 
 /** Whether the larder has a cut with this id. */
 export function isCutId(id: string): boolean {
-  return BY_ID.has(id);
+  return rowOf(id) !== undefined;
 }

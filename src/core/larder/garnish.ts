@@ -1,4 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
+import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
+import { ownId } from '../own';
 
 /** What becomes of a vegetable: melts away, is eaten in bites, is strained out, or is picked out before serving. */
 export const FATES = ['melt', 'bite', 'strained', 'picked'] as const;
@@ -49,6 +51,16 @@ const garnish = (row: Row): Garnish => ({
   confidence: 'medium',
   ...row,
 });
+
+const BREAD: Dietary = {
+  brings: ['gluten'],
+  hidden: [
+    { avoided: 'milk', why: 'breadMilk' },
+    { avoided: 'soy', why: 'someHoldIt' },
+    { avoided: 'sesame', why: 'breadSeeds' },
+    { avoided: 'lupin', why: 'flourLupin' },
+  ],
+};
 
 export const GARNISHES: readonly Garnish[] = [
   garnish({
@@ -2659,17 +2671,89 @@ export const GARNISHES: readonly Garnish[] = [
     hidden: [{ avoided: 'sulphites', why: 'someHoldIt' }],
     confidence: 'low',
   }),
+  garnish({
+    id: 'breadcrumbsFresh',
+    kind: 'grain',
+    waterShare: -1,
+    tauMin: 10,
+    usualGPerKg: [15, 40, 100],
+    saltGPerKg: 11,
+    sugarGPerKg: 40,
+    cutMm: { melt: 0 },
+    ...BREAD,
+  }),
+  garnish({
+    id: 'breadcrumbsDry',
+    kind: 'grain',
+    waterShare: -2,
+    tauMin: 10,
+    usualGPerKg: [10, 30, 80],
+    saltGPerKg: 15,
+    sugarGPerKg: 50,
+    cutMm: { melt: 0 },
+    ...BREAD,
+  }),
+  garnish({
+    id: 'breadRye',
+    kind: 'grain',
+    waterShare: -0.8,
+    tauMin: 15,
+    usualGPerKg: [30, 80, 150],
+    saltGPerKg: 13,
+    sugarGPerKg: 42,
+    cutMm: { melt: 15 },
+    lateMinutes: 40,
+    ...BREAD,
+  }),
+  garnish({
+    id: 'gingerbread',
+    kind: 'grain',
+    waterShare: -1,
+    tauMin: 15,
+    usualGPerKg: [30, 70, 120],
+    saltGPerKg: 7,
+    sugarGPerKg: 400,
+    cutMm: { melt: 15 },
+    lateMinutes: 40,
+    brings: ['gluten'],
+    hidden: [
+      { avoided: 'milk', why: 'someHoldIt' },
+      { avoided: 'eggs', why: 'someHoldIt' },
+      { avoided: 'nuts', why: 'someHoldIt' },
+    ],
+  }),
+  garnish({
+    id: 'eggYolk',
+    kind: 'seasoning',
+    waterShare: 0,
+    tauMin: 10,
+    usualGPerKg: [10, 20, 40],
+    saltGPerKg: 1,
+    cutMm: { melt: 0 },
+    brings: ['eggs'],
+  }),
 ];
 
-const BY_ID = new Map(GARNISHES.map((g) => [g.id, g]));
+const rowOf = withOwn('garnish', new Map<string, Garnish>(GARNISHES.map((g) => [g.id, g])), (like, own): Garnish => ({
+  ...like,
+  ...ownDietary(like, own),
+  id: ownId(own),
+  waterShare: own.water === undefined ? like.waterShare : own.water / 100,
+  saltGPerKg: own.salt ?? like.saltGPerKg,
+  sugarGPerKg: own.sugar ?? like.sugarGPerKg,
+  noted: false,
+  chokes: false,
+  source: OWN_SOURCE,
+  confidence: 'low',
+}));
 
 export function isGarnishId(id: string): boolean {
-  return BY_ID.has(id);
+  return rowOf(id) !== undefined;
 }
 
 /** The garnish of that id. Throws `RangeError` when there is none. */
 export function garnishById(id: string): Garnish {
-  const found = BY_ID.get(id);
+  const found = rowOf(id);
   if (!found) throw new RangeError(`There is no vegetable or garnish "${id}".`);
   return found;
 }

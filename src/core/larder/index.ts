@@ -27,6 +27,7 @@ export {
   SPICES,
 } from './seasoning';
 export { isSideId, type Side, sideAmounts, sideById, SIDES, type SideStep } from './sides';
+export { VESSEL_KINDS } from './vesselKinds';
 export {
   LID_KINDS,
   lidsFor,

@@ -7,8 +7,10 @@ import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
 import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
 import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES } from './seasoning';
 import { isSideId, sideAmounts, sideById, SIDES } from './sides';
+import { VESSEL_KINDS } from './vesselKinds';
 import { LID_KINDS, LIDS, POT_MATTER } from './vessels';
 import { mixtureProperties } from '../composition';
+import { potShape, usualPotKg } from '../material';
 import { WORDS } from '../../testing/words';
 
 const unique = (ids: readonly string[]): void => {
@@ -159,7 +161,7 @@ describe('sides', () => {
     const eight = sideAmounts(side, 8);
     expect(eight.kg).toBeCloseTo(2 * four.kg);
     expect(eight.waterL).toBeCloseTo(2 * four.waterL);
-    expect(four.kg / 4).toBeGreaterThan(0.02);
+    expect(four.kg / 4).toBeGreaterThan(0.004);
     expect(four.kg / 4).toBeLessThan(0.4);
     expect(four.saltG).toBeCloseTo(four.waterL * side.saltGPerL);
   });
@@ -283,5 +285,25 @@ describe('the tables together', () => {
     expect(CUTS.length).toBeGreaterThanOrEqual(60);
     expect(SPICES.length + HERBS.length).toBeGreaterThanOrEqual(50);
     expect(LIQUIDS.length + GARNISHES.length).toBeGreaterThanOrEqual(280);
+  });
+});
+
+describe('usual vessels', () => {
+  it('are within what can be planned, told apart, and weigh what such a pot can weigh', () => {
+    unique(VESSEL_KINDS.map((v) => v.id));
+    unique(VESSEL_KINDS.map((v) => JSON.stringify([v.shape, v.lengthMm, v.widthMm, v.heightMm, v.massKg, v.material])));
+    for (const v of VESSEL_KINDS) {
+      expect(WORDS.has(`vessel.${v.id}`), v.id).toBe(true);
+      expect(v.shape === 'round' ? v.widthMm : 0, v.id).toBe(v.shape === 'round' ? v.lengthMm : 0);
+      expect(v.heightMm).toBeGreaterThanOrEqual(50);
+      const usual = usualPotKg(potShape(v), v.material);
+      expect(v.massKg / usual, v.id).toBeGreaterThan(0.35);
+      expect(v.massKg / usual, v.id).toBeLessThan(2.5);
+    }
+  });
+
+  it('of enamelled or blackened steel are as dark to an oven as iron, bright ones are not', () => {
+    expect(POT_MATTER.darkSteel.emissivity).toBe(POT_MATTER.castIron.emissivity);
+    expect(POT_MATTER.darkAluminium.emissivity).toBeGreaterThan(3 * POT_MATTER.aluminium.emissivity);
   });
 });

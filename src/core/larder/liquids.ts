@@ -1,4 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
+import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
+import { ownId } from '../own';
 
 export type LiquidKind = 'wine' | 'beer' | 'stock' | 'tomato' | 'water' | 'juice' | 'seasoning' | 'dairy';
 
@@ -831,15 +833,25 @@ export const LIQUIDS: readonly Liquid[] = [
   liquid({ id: 'oatCream', kind: 'dairy', saltGPerL: 1.01, sugarGPerL: 40.4, brings: ['gluten'], confidence: 'low' }),
 ];
 
-const BY_ID = new Map(LIQUIDS.map((l) => [l.id, l]));
+const rowOf = withOwn('liquid', new Map<string, Liquid>(LIQUIDS.map((l) => [l.id, l])), (like, own): Liquid => ({
+  ...like,
+  ...ownDietary(like, own),
+  id: ownId(own),
+  alcohol: own.alcohol === undefined ? like.alcohol : own.alcohol / 100,
+  saltGPerL: own.salt ?? like.saltGPerL,
+  sugarGPerL: own.sugar ?? like.sugarGPerL,
+  swaps: [],
+  source: OWN_SOURCE,
+  confidence: 'low',
+}));
 
 export function isLiquidId(id: string): boolean {
-  return BY_ID.has(id);
+  return rowOf(id) !== undefined;
 }
 
 /** The liquid of that id. Throws `RangeError` when there is none. */
 export function liquidById(id: string): Liquid {
-  const found = BY_ID.get(id);
+  const found = rowOf(id);
   if (!found) throw new RangeError(`There is no liquid "${id}".`);
   return found;
 }

@@ -1,4 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
+import { ownDietary, withOwn } from './withOwn';
+import { ownId } from '../own';
 
 /** Salt by how it measures: grams in a level 5 ml teaspoon and in a three-finger pinch. */
 export interface SaltCrystal {
@@ -175,13 +177,19 @@ export const SPICES: readonly Spice[] = [
   }),
 ];
 
+const spiceOf = withOwn('spice', new Map(SPICES.map((s) => [s.id, s])), (like, own) => ({
+  ...like,
+  ...ownDietary(like, own),
+  id: ownId(own),
+}));
+
 export function isSpiceId(id: string): boolean {
-  return SPICES.some((s) => s.id === id);
+  return spiceOf(id) !== undefined;
 }
 
 /** The spice of that id. Throws `RangeError` when there is none. */
 export function spiceById(id: string): Spice {
-  const found = SPICES.find((s) => s.id === id);
+  const found = spiceOf(id);
   if (!found) throw new RangeError(`There is no spice "${id}".`);
   return found;
 }

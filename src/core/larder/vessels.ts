@@ -55,9 +55,18 @@ export const LIDS: Readonly<Record<LidKind, Lid>> = {
 
 export const LID_KINDS: readonly LidKind[] = ['heavy', 'light', 'tightFoil', 'foil', 'cartouche', 'ajar', 'none'];
 
-export type PotMaterial = 'castIron' | 'steel' | 'aluminium' | 'ceramic' | 'glass' | 'copper';
-
-export const POT_MATERIALS: readonly PotMaterial[] = ['castIron', 'steel', 'aluminium', 'ceramic', 'glass', 'copper'];
+/** Dark steel is enamelled or carbon steel, dark aluminium is coated: to an oven's walls both are as black as iron. */
+export const POT_MATERIALS = [
+  'castIron',
+  'steel',
+  'darkSteel',
+  'aluminium',
+  'darkAluminium',
+  'ceramic',
+  'glass',
+  'copper',
+] as const;
+export type PotMaterial = (typeof POT_MATERIALS)[number];
 
 /** What a pot is made of, near 100 °C. */
 export interface PotMatter {
@@ -72,6 +81,8 @@ export interface PotMatter {
 export const POT_MATTER: Readonly<Record<PotMaterial, PotMatter>> = {
   castIron: { heatJKgK: 480, densityKgM3: 7200, conductivityWMK: 50, emissivity: 0.9 },
   steel: { heatJKgK: 500, densityKgM3: 7900, conductivityWMK: 16, emissivity: 0.25 },
+  darkSteel: { heatJKgK: 500, densityKgM3: 7850, conductivityWMK: 45, emissivity: 0.9 },
+  darkAluminium: { heatJKgK: 910, densityKgM3: 2700, conductivityWMK: 200, emissivity: 0.9 },
   aluminium: { heatJKgK: 910, densityKgM3: 2700, conductivityWMK: 200, emissivity: 0.25 },
   ceramic: { heatJKgK: 880, densityKgM3: 2300, conductivityWMK: 1.5, emissivity: 0.9 },
   glass: { heatJKgK: 800, densityKgM3: 2230, conductivityWMK: 1.1, emissivity: 0.9 },

@@ -1,4 +1,8 @@
 import { figure, type Figure, input as from } from '../message';
+
+/** What is poured late goes in so long before the end, min: enough to lose its rawness. Judgement. */
+export const LATE_POUR_MIN = 40;
+
 /** Share of alcohol left after minutes of simmering. Source: retention tests by Augustin and others, 1992. */
 const RETENTION: readonly (readonly [minutes: number, left: number])[] = [
   [0, 1],
@@ -29,14 +33,19 @@ export function alcoholG(litres: number, share: number): number {
 
 /** Alcohol in one plate when the pot has simmered `braiseMin` after the wine boiled down; null where none was poured. */
 export function alcoholOnThePlate(
-  pour: { readonly alcoholG: number; readonly wine: { readonly minutes: Figure } | null },
+  pour: {
+    readonly alcoholG: number;
+    readonly lateAlcoholG: number;
+    readonly wine: { readonly minutes: Figure } | null;
+  },
   braiseMin: number,
   eaters: number,
 ): Figure | null {
   if (pour.alcoholG <= 0) return null;
   const boiled = pour.wine?.minutes.value ?? 0;
   const simmerMin = (Number.isFinite(boiled) ? boiled : 0) + braiseMin;
-  const left = alcoholLeft(simmerMin);
+  const lateShare = pour.lateAlcoholG / pour.alcoholG;
+  const left = alcoholLeft(simmerMin) * (1 - lateShare) + alcoholLeft(LATE_POUR_MIN) * lateShare;
   return figure('liquid.alcohol', (pour.alcoholG * left) / eaters / 1000, 'mass', 'practice', [
     from('pureAlcoholIn', pour.alcoholG / 1000, 'mass'),
     from('simmeringAllTold', simmerMin, 'minutes'),

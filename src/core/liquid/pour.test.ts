@@ -8,7 +8,7 @@ import { english } from '../../testing/words';
 
 const QUESTION: PourQuestion = {
   wantedL: 1,
-  parts: [{ id: 'redWine', litres: 0.4 }],
+  parts: [{ id: 'redWine', litres: 0.4, when: 'start' }],
   fillerId: 'stockUnsalted',
   fillerStrength: 1,
   reduce: 'half',
@@ -38,6 +38,7 @@ describe('what is poured', () => {
           fc.record({
             id: fc.constantFrom(...LIQUIDS.map((l) => l.id)),
             litres: fc.oneof(fc.constant(0), fc.double({ min: 0.005, max: 0.8, noNaN: true })),
+            when: fc.constant('start' as const),
           }),
           { maxLength: 4 },
         ),
@@ -83,8 +84,12 @@ describe('what is poured', () => {
   });
 
   it('goes in in an order: wine, tomato, the rest, seasoning, and the filler to the line', () => {
-    const parts = ['soySauce', 'coconutMilk', 'cannedTomato', 'redWine'].map((id) => ({ id, litres: 0.1 }));
-    const plan = pourPlan({ ...QUESTION, wantedL: 2, parts: [...parts, { id: 'vinegar', litres: 0 }] });
+    const parts = ['soySauce', 'coconutMilk', 'cannedTomato', 'redWine'].map((id) => ({
+      id,
+      litres: 0.1,
+      when: 'start' as const,
+    }));
+    const plan = pourPlan({ ...QUESTION, wantedL: 2, parts: [...parts, { id: 'vinegar', litres: 0, when: 'start' }] });
     expect(plan.pours.map((p) => p.liquid.id)).toEqual([
       'redWine',
       'cannedTomato',
@@ -122,7 +127,8 @@ describe('what is poured', () => {
   });
 
   it('is sour only where more than a splash is', () => {
-    const splash = (litres: number) => pourPlan({ ...QUESTION, parts: [{ id: 'vinegar', litres }] }).acid;
+    const splash = (litres: number) =>
+      pourPlan({ ...QUESTION, parts: [{ id: 'vinegar', litres, when: 'start' }] }).acid;
     expect([splash(0.05), splash(0.06)]).toEqual([false, true]);
   });
 
@@ -189,7 +195,7 @@ describe('alcohol', () => {
     expect(figure?.inputs.map((i) => i.value)).toEqual([plan.alcoholG / 1000, boiled + 90, left, 4]);
     const weak = pourPlan({ ...QUESTION, powerW: 10 });
     expect(alcoholOnThePlate(weak, 90, 4)?.inputs[1]?.value).toBe(90);
-    const beer = pourPlan({ ...QUESTION, parts: [{ id: 'stout', litres: 0.5 }], reduce: 'none' });
+    const beer = pourPlan({ ...QUESTION, parts: [{ id: 'stout', litres: 0.5, when: 'start' }], reduce: 'none' });
     expect(alcoholOnThePlate(beer, 90, 4)?.inputs[1]?.value).toBe(90);
   });
 

@@ -1,14 +1,14 @@
-import { alcoholG } from './alcohol';
+import { alcoholG, LATE_POUR_MIN } from './alcohol';
 import { ROOM_C, TAP_C } from '../material';
-import { figure, type Figure, input as from, type Message, say } from '../message';
+import { figure, type Figure, input as from, type Message, minutes as time, say } from '../message';
 import { latentHeatJKg, WATER_KG_PER_L } from '../heat';
 import { isReducible, type Liquid, liquidById } from '../larder';
-import { type WayOf, WINE_LEFT } from '../choices';
+import { type PlanInput, type WayOf, WINE_LEFT } from '../choices';
 
 export interface PourQuestion {
   /** Litres that stand at the wanted level, all told. */
   readonly wantedL: number;
-  readonly parts: readonly { readonly id: string; readonly litres: number }[];
+  readonly parts: PlanInput['liquid']['parts'];
   readonly fillerId: string;
   readonly fillerStrength: number;
   readonly reduce: WayOf<'reduce'>;
@@ -30,6 +30,8 @@ export interface Pour {
 
 export interface PourPlan {
   readonly pours: readonly Pour[];
+  /** What is poured `LATE_POUR_MIN` before the end. */
+  readonly late: readonly Pour[];
   /** Litres in the pot when the meat goes in. */
   readonly totalL: number;
   readonly wine: {
@@ -39,8 +41,9 @@ export interface PourPlan {
     readonly depthBeforeMm: number;
     readonly depthAfterMm: number;
   } | null;
-  /** Pure alcohol as it comes from the bottles, g. */
+  /** Pure alcohol as it comes from the bottles, g; and of that, what is poured late. */
   readonly alcoholG: number;
+  readonly lateAlcoholG: number;
   readonly saltG: number;
   readonly sugarG: number;
   readonly gelatinG: number;
@@ -65,16 +68,25 @@ export function boilAwayMinutes(litres: number, powerW: number, baseM2: number):
 /** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
 export function pourPlan(q: PourQuestion): PourPlan {
   const left = WINE_LEFT[q.reduce];
-  const measured = q.parts.map(({ id, litres }): Pour => {
-    const liquid = liquidById(id);
-    const boils = isReducible(liquid) && left < 1;
-    return {
-      liquid,
-      pouredL: litres,
-      inPotL: boils ? litres * left : litres,
-      note: boils ? say('pour.boilDown') : undefined,
-    };
-  });
+  const measured = q.parts
+    .filter((p) => p.when === 'start')
+    .map(({ id, litres }): Pour => {
+      const liquid = liquidById(id);
+      const boils = isReducible(liquid) && left < 1;
+      return {
+        liquid,
+        pouredL: litres,
+        inPotL: boils ? litres * left : litres,
+        note: boils ? say('pour.boilDown') : undefined,
+      };
+    });
+  const late = q.parts
+    .filter((p) => p.when === 'late' && p.litres > 0)
+    .map(({ id, litres }): Pour => {
+      const liquid = liquidById(id);
+      const note = say(liquid.alcohol > 0 ? 'pour.lateWine' : 'pour.late', { time: time(LATE_POUR_MIN) });
+      return { liquid, pouredL: litres, inPotL: litres, note };
+    });
   const sum = measured.reduce((total, p) => total + p.inPotL, 0);
   const fillL = Math.max(0, q.wantedL - sum);
   const filler = liquidById(q.fillerId);
@@ -91,15 +103,24 @@ export function pourPlan(q: PourQuestion): PourPlan {
   }
   const rank = (p: Pour): number =>
     isReducible(p.liquid) ? 0 : p.liquid.kind === 'tomato' ? 1 : p.liquid.kind === 'seasoning' ? 3 : 2;
-  const pours = [...measured.sort((a, b) => rank(a) - rank(b)), ...fill].filter((p) => p.pouredL > 0);
+  // Some of what fills it up may have been measured out: it is one pour.
+  const same = fill.length > 0 ? measured.find((p) => p.liquid === filler && !isReducible(filler)) : undefined;
+  const filled = same
+    ? fill.map((p) =>
+        p.liquid === filler ? { ...p, pouredL: p.pouredL + same.pouredL, inPotL: p.inPotL + same.inPotL } : p,
+      )
+    : fill;
+  const first = measured.filter((p) => p !== same || !filled.some((f) => f.liquid === filler));
+  const pours = [...first.sort((a, b) => rank(a) - rank(b)), ...filled].filter((p) => p.pouredL > 0);
   const totalL = pours.reduce((total, p) => total + p.inPotL, 0);
   const wines = measured.filter((p) => isReducible(p.liquid) && p.pouredL > 0);
   const wineL = wines.reduce((total, p) => total + p.pouredL, 0);
   const goneL = wineL * (1 - left);
   const minutes = boilAwayMinutes(goneL, q.powerW, q.baseM2);
-  const inG = measured.reduce((total, p) => total + alcoholG(p.pouredL, p.liquid.alcohol), 0);
+  const gramsIn = (poured: readonly Pour[]): number =>
+    poured.reduce((total, p) => total + alcoholG(p.pouredL, p.liquid.alcohol), 0);
   const each = (pick: (l: Liquid) => number): number =>
-    pours.reduce((total, p) => total + p.pouredL * pick(p.liquid), 0);
+    [...pours, ...late].reduce((total, p) => total + p.pouredL * pick(p.liquid), 0);
   return {
     pours,
     totalL,
@@ -120,11 +141,13 @@ export function pourPlan(q: PourQuestion): PourPlan {
             depthAfterMm: (wineL * left) / q.baseM2,
           }
         : null,
-    alcoholG: inG,
+    alcoholG: gramsIn([...measured, ...late]),
+    lateAlcoholG: gramsIn(late),
     saltG: each((l) => l.saltGPerL),
     sugarG: each((l) => l.sugarGPerL),
     gelatinG: each((l) => l.gelatinGPerL),
-    acid: pours.some((p) => p.liquid.acid && p.inPotL > 0.05),
+    late,
+    acid: [...pours, ...late].some((p) => p.liquid.acid && p.inPotL > 0.05),
     mixedC: mixedTempC(pours, left < 1),
   };
 }

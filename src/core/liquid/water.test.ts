@@ -10,6 +10,7 @@ import { OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 
 const AT: AtTarget = {
   minutes: 180,
+  pouredLateL: 0,
   evaporatedL: 0.3,
   gainedFromMeatL: 0.4,
   gainedFromVegetablesL: 0.06,
@@ -93,7 +94,7 @@ describe('what to mind about what is poured', () => {
   const pour = (ids: readonly string[], part: Partial<PourPlan> = {}): PourPlan => ({
     ...pourPlan({
       wantedL: 2,
-      parts: ids.map((id) => ({ id, litres: 0.4 })),
+      parts: ids.map((id) => ({ id, litres: 0.4, when: 'start' as const })),
       fillerId: 'stockUnsalted',
       fillerStrength: 1,
       reduce: 'half',

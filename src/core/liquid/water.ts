@@ -6,6 +6,7 @@ import { garnishById } from '../larder';
 /** Water in the pot by where it comes from and goes, from the start until the target. */
 export interface WaterBalance {
   readonly poured: Figure;
+  readonly pouredLate: Figure;
   readonly fromMeat: Figure;
   readonly fromVegetables: Figure;
   readonly takenUp: Figure;
@@ -19,6 +20,8 @@ export interface WaterBalance {
 /** What the nominal course says when the target is reached. */
 export interface AtTarget {
   readonly minutes: number;
+  /** Poured since the start. */
+  readonly pouredLateL: number;
   readonly evaporatedL: number;
   readonly gainedFromMeatL: number;
   readonly gainedFromVegetablesL: number;
@@ -48,12 +51,13 @@ export function waterBalance(
         : [
             from(
               'poured',
-              input.liquid.parts.reduce((sum, p) => sum + p.litres, 0),
+              input.liquid.parts.reduce((sum, p) => (p.when === 'start' ? sum + p.litres : sum), 0),
               'volume',
             ),
           ],
       'computed',
     ),
+    pouredLate: volume('pouredLate', at.pouredLateL, [minutes], 'computed'),
     fromMeat: volume('fromMeat', at.gainedFromMeatL, [
       from('juiceOfItsRawWeight', finished.juiceKg / Math.max(1e-6, finished.juiceKg + finished.cookedKg), 'share'),
       minutes,
@@ -76,6 +80,7 @@ export function waterBalance(
     steam: volume('steam', at.evaporatedL, [minutes]),
     left: volume('left', finished.liquidL, [
       from('start', request.liquidL, 'volume'),
+      ...(at.pouredLateL > 0 ? [from('pouredLate', at.pouredLateL, 'volume')] : []),
       from('fromMeat', at.gainedFromMeatL, 'volume'),
       from('fromVegetables', at.gainedFromVegetablesL, 'volume'),
       from('takenUp', at.takenUpL, 'volume'),

@@ -10,6 +10,8 @@ export interface LyingPieces {
   readonly volumeM3: number;
   /** `prism` has the same section at every height; `roll` is a cylinder on its side; `heap` is many small pieces. */
   readonly profile: 'prism' | 'roll' | 'heap';
+  /** Laid in so many layers even where fewer would do. */
+  readonly leastLayers?: number;
 }
 
 /** How the pieces settle. */
@@ -60,7 +62,8 @@ export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangem
       coverage: Math.min(1, stack / pieces.heightM) * share,
     };
   }
-  const perLayer = Math.max(1, Math.floor((LAYER_PACKING[pot.shape] * base) / pieces.footprintM2));
+  const fits = Math.max(1, Math.floor((LAYER_PACKING[pot.shape] * base) / pieces.footprintM2));
+  const perLayer = Math.min(fits, Math.ceil(pieces.count / (pieces.leastLayers ?? 1)));
   const layers = Math.ceil(pieces.count / perLayer);
   return {
     pieces,
@@ -98,6 +101,19 @@ export interface PotContents {
   readonly pot: PotShape;
   readonly arrangements: readonly Arrangement[];
   readonly vegetablesKg: number;
+  /** Vegetables lie as a bed under the meat, not between the pieces. */
+  readonly bedUnder?: boolean;
+}
+
+/** Height of the bed of vegetables that the meat lies on, m; none where they lie between the pieces. */
+export function bedHeightM(contents: PotContents): number {
+  return contents.bedUnder === true ? vegetableVolumeM3(contents) / VEGETABLE_SOLID / potBaseM2(contents.pot) : 0;
+}
+
+/** Share of the meat's volume that lies below `levelM` in this pot, each arrangement by itself, 0 to 1. */
+export function submergedShares(contents: PotContents, levelM: number): number[] {
+  const bedM = bedHeightM(contents);
+  return contents.arrangements.map((a) => submergedShare(a, levelM - bedM));
 }
 
 function vegetableVolumeM3(contents: PotContents): number {
@@ -116,12 +132,14 @@ function coveredM2(contents: PotContents): number {
 
 function solidsBelowM3(contents: PotContents, levelM: number): number {
   const base = potBaseM2(contents.pot);
+  const shares = submergedShares(contents, levelM);
   const meat = contents.arrangements.reduce(
-    (sum, a) => sum + submergedShare(a, levelM) * a.pieces.count * a.pieces.volumeM3,
+    (sum, a, i) => sum + (shares[i] as number) * a.pieces.count * a.pieces.volumeM3,
     0,
   );
   const vegetables = vegetableVolumeM3(contents);
   if (vegetables === 0) return meat;
+  if (contents.bedUnder === true) return meat + VEGETABLE_SOLID * base * Math.min(levelM, bedHeightM(contents));
   const bed = vegetableBed(contents);
   const low = Math.min(levelM, bed.betweenM);
   const high = Math.min(Math.max(0, levelM - bed.betweenM), bed.overM);
@@ -146,13 +164,19 @@ function vegetableBed(contents: PotContents): VegetableBed {
 
 /** How high the vegetables stand between the pieces and, where there are many, over them, m. */
 export function vegetableHeightM(contents: PotContents): number {
+  if (contents.bedUnder === true) return bedHeightM(contents);
   const { betweenM, overM } = vegetableBed(contents);
   return betweenM + overM;
 }
 
+/** How high the meat itself stands, m. */
+function stackHeightM(contents: PotContents): number {
+  return Math.max(...contents.arrangements.map((a) => a.stackHeightM));
+}
+
 /** Height of the top of the meat, m. */
 export function meatHeightM(contents: PotContents): number {
-  return Math.max(...contents.arrangements.map((a) => a.stackHeightM));
+  return bedHeightM(contents) + stackHeightM(contents);
 }
 
 /** Litres of liquid that bring the surface to `levelM` above the base. */
@@ -179,7 +203,7 @@ export function levelForLitres(contents: PotContents, litres: number): number {
  */
 export function shrunk(contents: PotContents, meatLoss: readonly number[], vegetablesKg: number): PotContents {
   return {
-    pot: contents.pot,
+    ...contents,
     vegetablesKg,
     arrangements: contents.arrangements.map((a, i) => {
       const loss = meatLoss[i] ?? 0;

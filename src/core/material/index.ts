@@ -1,13 +1,13 @@
 export {
   arrangeAll,
-  type Arrangement,
   levelForLitres,
   litresForLevel,
   type LyingPieces,
   meatHeightM,
   type PotContents,
   shrunk,
-  submergedShare,
+  submergedShares,
+  bedHeightM,
   vegetableHeightM,
 } from './geometry';
 export { type MeatGroup } from './meatGroup';

@@ -12,6 +12,8 @@ export interface MeatGroup {
   readonly onBone: boolean;
   /** Standing on edge or end instead of lying on the broad side. */
   readonly upright?: boolean;
+  /** Laid in two layers though one would do. */
+  readonly stacked?: boolean;
   readonly startTempC: number;
   /** Share of the surface under liquid; worked out from pot and liquid when left out. */
   readonly submergedFraction?: number;

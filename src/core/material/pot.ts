@@ -68,7 +68,9 @@ export function wallThicknessM(pot: PotShape & { readonly massKg: number; readon
 const USUAL_WALL_M: Readonly<Record<PotMaterial, number>> = {
   castIron: 0.0045,
   steel: 0.0016,
+  darkSteel: 0.0016,
   aluminium: 0.0035,
+  darkAluminium: 0.004,
   ceramic: 0.009,
   glass: 0.006,
   copper: 0.0022,

@@ -89,6 +89,7 @@ export type NamedTable =
   | 'stage'
   | 'rung'
   | 'thickener'
+  | 'vessel'
   | 'decision';
 
 /** What so many pieces or herbs are called. */

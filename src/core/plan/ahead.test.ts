@@ -38,7 +38,7 @@ describe('cooked the day before', () => {
 
   it('lifts the fat cold, in the day and in the steps alike, whatever way was meant for the same day', () => {
     for (const fat of FAT_WAYS) {
-      const steps = finishSteps(plan({ ...AHEAD, finish: { ...AHEAD.finish, fat } })).map((m) => m.code);
+      const steps = finishSteps(plan({ ...AHEAD, finish: { ...AHEAD.finish, fat } })).map((m) => m.says.code);
       expect(steps.filter((code) => code.startsWith('finish.fat.'))).toEqual(['finish.fat.chill']);
     }
     expect(fatWayOf({ ...OXTAIL_PLAN, finish: { ...OXTAIL_PLAN.finish, fat: 'chill' } })).toBe('spoon');

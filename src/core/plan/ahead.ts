@@ -1,13 +1,31 @@
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
 import { type PlanInput } from '../choices';
-import { type AheadFigures, aheadFigures, type Cooling, coolPot, type Reheating, reheatPot } from '../care';
-import { type Message, say } from '../message';
+import {
+  contentsOfBraise,
+  type CoolingLimit,
+  COOLING_LIMITS,
+  type Cooling,
+  coolPot,
+  type Reheating,
+  reheatPot,
+} from '../keep';
+import { figure, type Figure, input as from, type Message, minutes as time, say, tempC } from '../message';
 import { type BraiseRequest } from '../forecast';
-import { FRIDGE_C } from '../material';
+import { FRIDGE_C, ROOM_C } from '../material';
 import { type FinishedPot } from '../finish';
 
 /** Usually into the fridge so long before the plates: the evening before. */
 export const USUAL_AHEAD_MS = 22 * 3_600_000;
+
+/** What cooking the day before brings with it, as figures that answer why. */
+export interface AheadFigures {
+  readonly ice: Figure;
+  readonly iceWater: Figure;
+  readonly warm: Figure;
+  readonly cold: Figure;
+  readonly standing: Figure;
+  readonly reheat: Figure;
+}
 
 /** From the heat into the fridge and back. */
 export interface Ahead {
@@ -17,10 +35,58 @@ export interface Ahead {
 }
 
 /** What it takes to cool the finished pot and to warm it again; `powerW` is what the burner puts into it. */
-export function aheadOf(request: BraiseRequest, finished: FinishedPot, powerW: number): Ahead {
-  const cooling = coolPot(request, finished.liquidL);
-  const reheating = reheatPot(request, finished.sauceL, powerW);
-  return { cooling, reheating, figures: aheadFigures(cooling, reheating, request, finished.liquidL) };
+export function aheadOf(
+  request: BraiseRequest,
+  finished: FinishedPot,
+  powerW: number,
+  keeping: PlanInput['keeping'],
+): Ahead {
+  const contents = contentsOfBraise(request);
+  const limit = COOLING_LIMITS[keeping.rule];
+  const cooled = coolPot(contents, finished.liquidL * WATER_KG_PER_L, limit);
+  const { iceMin, handoverC, fridgeMin, warmMin, coldMin, safe, clockMin, standingC, iceKg } = cooled;
+  const cooling: Cooling = { iceMin, handoverC, fridgeMin, warmMin, coldMin, safe, clockMin, standingC, iceKg };
+  const reheating = reheatPot(contents, finished.sauceL * WATER_KG_PER_L, powerW, limit.reheatC);
+  return { cooling, reheating, figures: aheadFigures(cooling, reheating, request, finished.liquidL, limit) };
+}
+
+function aheadFigures(
+  cooling: Cooling,
+  reheating: Reheating,
+  request: BraiseRequest,
+  liquidL: number,
+  limit: CoolingLimit,
+): AheadFigures {
+  const pot = [
+    from('liquid', liquidL, 'volume'),
+    from(
+      'meat',
+      request.groups.reduce((sum, g) => sum + g.massKg, 0),
+      'mass',
+    ),
+  ] as const;
+  const params = {
+    room: tempC(ROOM_C),
+    from: tempC(limit.fromC),
+    warm: tempC(limit.warm?.tempC ?? 21),
+    cold: tempC(limit.cold.tempC),
+    within: time(limit.warm?.min ?? limit.cold.min),
+    inAll: time(limit.cold.min),
+    hot: tempC(limit.reheatC),
+  };
+  const minutes = (id: string, value: number, inputs: Figure['inputs'] = pot): Figure =>
+    figure(`care.${id}`, value, 'minutes', 'estimate', inputs, { params });
+  return {
+    ice: figure('care.ice', cooling.iceKg, 'mass', 'estimate', [
+      ...pot,
+      from('cooledTo', cooling.handoverC, 'temperature'),
+    ]),
+    iceWater: minutes('iceWater', cooling.iceMin),
+    warm: minutes('warm', cooling.warmMin),
+    cold: minutes('cold', cooling.coldMin),
+    standing: figure('care.standing', cooling.standingC, 'temperature', 'estimate', pot, { params }),
+    reheat: minutes('reheat', reheating.minutes, [...pot, from('aGentleFlame', reheating.powerW, 'power')]),
+  };
 }
 
 /** What to watch when it is cooked ahead. */

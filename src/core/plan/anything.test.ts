@@ -4,6 +4,7 @@ import { checkPlanInput } from './check';
 import { compareWays } from './compare';
 import { dayWays } from './dayWays';
 import {
+  SPICE_TIMES,
   type BaseItem,
   HEAT_MODES,
   heatOf,
@@ -86,14 +87,18 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
       season: {
         ...begun.season,
         when: d.ways.when,
-        spices: d.spices.map((id) => ({ id, grams: 3 })),
+        spices: d.spices.map((id, i) => ({ id, grams: 3, when: SPICE_TIMES[i % SPICE_TIMES.length] ?? 'fat' })),
       },
       sear: { ...begun.sear, depth: d.ways.depth, dredge: d.ways.dredge, fatId: d.fat.id },
       base: { ...begun.base, items: d.items, onion: d.ways.onion, thicken: d.ways.thicken },
       liquid: {
         ...begun.liquid,
         level: d.level,
-        parts: d.liquids.map((id) => ({ id, litres: d.litres })),
+        parts: d.liquids.map((id, i) => ({
+          id,
+          litres: d.litres,
+          when: i % 3 === 2 ? ('late' as const) : ('start' as const),
+        })),
         reduce: d.ways.reduce,
         start: d.ways.start,
         herbs: d.herbs.map((id) => ({ id, count: 2 })),
@@ -191,7 +196,7 @@ describe('a number spoiled', () => {
   const input: PlanInput = {
     ...OXTAIL_PLAN,
     base: { ...OXTAIL_PLAN.base, items: [{ id: 'onion', kg: 0.3, fate: 'melt', when: 'start' }] },
-    season: { ...OXTAIL_PLAN.season, spices: [{ id: 'cumin', grams: 3 }] },
+    season: { ...OXTAIL_PLAN.season, spices: [{ id: 'cumin', grams: 3, when: 'fat' }] },
     prepare: { ...OXTAIL_PLAN.prepare },
   };
   // Pots and pans come from the kitchen, whose schema guards them.

@@ -1,4 +1,5 @@
 import {
+  fillingKg,
   heatMode,
   LIMITS,
   type MeatPart,
@@ -15,6 +16,7 @@ import { partsAsCooked } from '../prep';
 import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineRequest';
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
+import { likeId } from '../own';
 import { kg, litres, type Measure, mm, nameOf, noun, type Params, say, share } from '../message';
 import { levelForLitres, liesIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 
@@ -77,13 +79,16 @@ function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
 
 /** Names in an input that the larder does not have, of cuts, spices, fats, vegetables, liquids, herbs and sides. */
 export function unknownNames(input: PlanInput): PlanFault[] {
-  const { base, liquid, season, sear, day } = input;
+  const { base, liquid, prepare, season, sear, day } = input;
   return [
     ...meatParts(input).flatMap((part, i) =>
       unknownId(`${meatField(i)}.cutId`, 'cut', part.cutId, isCutId(part.cutId)),
     ),
     ...season.spices.flatMap((s) => unknownId('season.spices', 'spice', s.id, isSpiceId(s.id))),
     ...unknownId('sear.fatId', 'fat', sear.fatId, isFatId(sear.fatId)),
+    ...(prepare.filling?.items ?? []).flatMap((i) =>
+      unknownId('prepare.filling', 'vegetable', i.id, isGarnishId(i.id)),
+    ),
     ...base.items.flatMap((i) => unknownId('base.items', 'vegetable', i.id, isGarnishId(i.id))),
     ...liquid.parts.flatMap((p) => unknownId('liquid.parts', 'liquid', p.id, isLiquidId(p.id))),
     ...unknownId('liquid.fillerId', 'filler', liquid.fillerId, isLiquidId(liquid.fillerId)),
@@ -128,16 +133,12 @@ function checkRest(input: PlanInput): PlanFault[] {
     ...(prepare.filling === null
       ? []
       : [
-          ...outside('prepare.filling', 'filling', prepare.filling.kg, LIMITS.fillingKg, 'mass'),
+          ...outside('prepare.filling', 'filling', fillingKg(prepare.filling), LIMITS.fillingKg, 'mass'),
+          ...prepare.filling.items.flatMap((i) =>
+            outside('prepare.filling', 'filling', i.kg, LIMITS.fillingKg, 'mass'),
+          ),
           ...outside('prepare.filling', 'rolls', prepare.filling.rolls, LIMITS.rolls),
           ...whole('prepare.filling', 'rolls', prepare.filling.rolls),
-          ...outside(
-            'prepare.filling',
-            'fillingSalt',
-            prepare.filling.saltGPerKg,
-            LIMITS.fillingSaltGPerKg,
-            'gramsPerKg',
-          ),
         ]),
     ...outside('day.cooks', 'cooks', input.day.cooks, LIMITS.cooks),
     ...whole('day.cooks', 'cooks', input.day.cooks),
@@ -206,7 +207,7 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
 }
 
 function checkBeans(input: PlanInput): PlanFault[] {
-  if (!input.base.items.some((i) => i.id === 'beansDry' && i.kg > 0)) return [];
+  if (!input.base.items.some((i) => likeId(i.id) === 'beansDry' && i.kg > 0)) return [];
   return [fault('base.items', 'dryBeans')];
 }
 

@@ -1,6 +1,7 @@
 import { hashOf } from '../numbers';
 import { partsAsCooked } from '../prep';
-import { meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
+import { type BaseItem, meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
+import { lateMinutes } from '../base';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
 import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
 import { boilingPointC, pressureAtAltitudePa } from '../heat';
@@ -14,10 +15,12 @@ import {
   potBaseM2,
   potShape,
   type PotContents,
-  submergedShare,
+  submergedShares,
+  TAP_C,
   type WaterGiver,
 } from '../material';
-import { pourPlan, type PourPlan } from '../liquid';
+import { LATE_POUR_MIN, pourPlan, type PourPlan } from '../liquid';
+import { type Contents, contentsOfBraise } from '../keep';
 import { type TargetStage } from '../tenderness';
 
 /** Below the boil by this much is how a pot brought to a simmer goes in. */
@@ -27,6 +30,7 @@ const SIMMER_START_BELOW_BOIL_K = 4;
 export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> = {
   slices: 'gives',
   tender: 'twists',
+  falls: 'falls',
   shreds: 'falls',
   melts: 'falls',
 };
@@ -44,7 +48,7 @@ export function boilingAtC(altitudeM: number): number {
 /** What stands in the pot at the start; late vegetables are not in it yet. */
 export function contentsOf(input: PlanInput): PotContents {
   const lead = cutById(input.meat.cutId);
-  const groups = partsAsCooked(input).map((part) => meatGroup(lead, part, input.lie === 'upright'));
+  const groups = partsAsCooked(input).map((part) => meatGroup(lead, part, input.lie));
   return {
     pot: potShape(input.pot),
     arrangements: arrangeAll(
@@ -52,6 +56,7 @@ export function contentsOf(input: PlanInput): PotContents {
       groups.map((group) => lyingPieces(group.cut ?? lead, group)),
     ),
     vegetablesKg: startingKg(input),
+    ...(input.base.lies === 'under' && { bedUnder: true }),
   };
 }
 
@@ -116,9 +121,12 @@ function seedOf(input: PlanInput): number {
   );
 }
 
-const waterGiver = (item: PlanInput['base']['items'][number], fromMin: number): WaterGiver => {
+/** What has been browned apart has lost half of its water already. Modeller's judgement. */
+const BROWNED_KEEPS = 0.5;
+
+const waterGiver = (item: BaseItem, fromMin: number): WaterGiver => {
   const { waterShare, tauMin } = garnishById(item.id);
-  return { kg: item.kg, waterShare, tauMin, fromMin };
+  return { kg: item.kg, waterShare: item.when === 'apart' ? waterShare * BROWNED_KEEPS : waterShare, tauMin, fromMin };
 };
 
 /** The request with `lead` as the cut the forecast is about and nothing in it yet that comes later. */
@@ -126,7 +134,7 @@ function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseReq
   return {
     cut: lead,
     groups: partsAsCooked(input).map((part) => ({
-      ...meatGroup(lead, part, input.lie === 'upright'),
+      ...meatGroup(lead, part, input.lie),
       ...(input.bare && { startTempC: RAW_MEAT_C }),
     })),
     pot: { ...potShape(input.pot), massKg: input.pot.massKg, material: input.pot.material },
@@ -134,6 +142,7 @@ function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseReq
     liquidTempC: filling.startC[input.liquid.start],
     ...UNEVENTFUL,
     vegetables: input.base.items.filter((i) => i.when === 'start' && i.kg > 0).map((i) => waterGiver(i, 0)),
+    ...(input.base.lies === 'under' && { bedUnder: true }),
     ...heatsOf({ stages: input.course, sinceMin: 0 }, Infinity),
     preCook: input.bare === null ? [] : [{ ...input.bare, filmWM2K: BARE_FILM_WM2K }],
     target: RESULT_TARGET[input.result],
@@ -156,16 +165,16 @@ export function braiseRequest(input: PlanInput, filling = potFilling(input)): Br
     last = slowestAtTarget(request);
   }
   request = withCourse(request, { stages: input.course, sinceMin: 0 });
-  const late = input.base.items.filter((i) => i.when === 'late' && i.kg > 0);
-  if (late.length === 0) return request;
+  const late = input.base.items.filter((i) => i.when !== 'start' && i.kg > 0);
+  const pours = input.liquid.parts.filter((p) => p.when === 'late' && p.litres > 0);
+  if (late.length === 0 && pours.length === 0) return request;
   if (request.heats.length > 1) last = slowestAtTarget(request);
   const endMin = Number.isFinite(last.atMin) ? last.atMin : 0;
+  const before = (minutes: number): number => Math.max(0, Math.round(endMin - minutes));
   return {
     ...request,
-    vegetables: [
-      ...request.vegetables,
-      ...late.map((i) => waterGiver(i, Math.max(0, Math.round(endMin - (garnishById(i.id).lateMinutes ?? 30))))),
-    ],
+    vegetables: [...request.vegetables, ...late.map((i) => waterGiver(i, before(lateMinutes(i))))],
+    topUps: [...request.topUps, ...pours.map(({ litres }) => ({ atMin: before(LATE_POUR_MIN), litres, tempC: TAP_C }))],
   };
 }
 
@@ -184,7 +193,18 @@ export function plannedRequest(input: PlanInput): PlannedRequest {
   const filling = potFilling(input);
   const undisturbed = braiseRequest(input, filling);
   const levelM = levelForLitres(filling.contents, filling.liquidL);
-  const share = Math.min(...filling.contents.arrangements.map((a) => submergedShare(a, levelM)));
+  const share = Math.min(...submergedShares(filling.contents, levelM));
   const looks = plannedLooks(undisturbed, share);
   return { filling, undisturbed, looks, request: withLooks(undisturbed, looks, 0) };
+}
+
+const contents = new WeakMap<PlanInput, Contents>();
+
+/** Pot and pieces of a plan, as they are kept warm and cooled. */
+export function potContents({ input }: { readonly input: PlanInput }): Contents {
+  const known = contents.get(input);
+  if (known) return known;
+  const made = contentsOfBraise(plannedRequest(input).request);
+  contents.set(input, made);
+  return made;
 }

@@ -1,8 +1,11 @@
 import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
+import { type Ahead } from './ahead';
 import { type BasePlan } from '../base';
-import { FAT_LAWS, FIRST_SHARE, type FinishedPot, type FinishFigures } from '../finish';
+import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
+import { COOLING_LIMITS } from '../keep';
+import { cutById } from '../larder';
 import { type SaltPlan } from '../season';
-import { kg, listed, litres, type Message, minutes, mm, nameOf, say } from '../message';
+import { kg, listed, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
 
 /** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
 const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;
@@ -21,19 +24,21 @@ function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message
   return input.base.items.filter((i) => i.kg > 0 && fates.includes(i.fate)).map((i) => nameOf('garnish', i.id));
 }
 
-function solidsStep(input: PlanInput): Message[] {
+function solidsStep(input: PlanInput): FinishStep[] {
   const bites = fated(input, 'bite');
   const picked = fated(input, 'picked');
   const { solids } = input.finish;
-  const out = [
+  const out: FinishStep[] = [
     ...(picked.length > 0 && solids !== 'strain' && solids !== 'press'
-      ? [say('finish.pickOut', { things: listed(picked) })]
+      ? [{ work: 'vegOut', says: say('finish.pickOut', { things: listed(picked) }), minutes: 0 } as const]
       : []),
-    ...(bites.length > 0 && solids !== 'leave' ? [say('finish.liftBites', { things: listed(bites) })] : []),
+    ...(bites.length > 0 && solids !== 'leave'
+      ? [{ work: 'vegOut', says: say('finish.liftBites', { things: listed(bites) }), minutes: PICK_MIN } as const]
+      : []),
   ];
   const spent = fated(input, 'melt', 'strained', 'picked').length > 0;
   if (solids === 'leave' || (solids === 'lift' && bites.length > 0) || !spent) return out;
-  return [...out, say(`finish.solids.${solids}`)];
+  return [...out, { work: SOLIDS_WORK[solids], says: say(`finish.solids.${solids}`), minutes: SOLIDS_MIN[solids] }];
 }
 
 /** Pieces with a bone in them. */
@@ -48,88 +53,203 @@ function meatEnd(input: PlanInput): MeatEnd {
 }
 
 /** What the finish is told from. */
-interface Finishing {
+export interface Finishing {
   readonly input: PlanInput;
   readonly finished: FinishedPot;
-  readonly finish: FinishFigures;
-  readonly base: BasePlan;
-  readonly salt: SaltPlan;
+  readonly base: Pick<BasePlan, 'flour'>;
+  readonly salt: Pick<SaltPlan, 'atEnd'>;
+  /** Left out where only the minutes of hands are asked for. */
+  readonly ahead?: Ahead | null;
+}
+
+/** What kind of work a step of the finish is. */
+export type FinishWork =
+  | 'liftOut'
+  | 'marrowOut'
+  | 'restMeat'
+  | 'vegOut'
+  | 'strain'
+  | 'press'
+  | 'blend'
+  | 'defat'
+  | 'fatOffCold'
+  | 'reduce'
+  | 'asItStands'
+  | 'thicken'
+  | 'boneOut'
+  | 'shred'
+  | 'meltIn'
+  | 'slice'
+  | 'warmThrough'
+  | 'enrich'
+  | 'toss'
+  | 'season';
+
+/** One step between the heat and the plate. */
+export interface FinishStep {
+  readonly work: FinishWork;
+  readonly says: Message;
+  /** Of unhurried hands, or of the burner where it boils down or warms; estimates. */
+  readonly minutes: number;
+}
+
+const LIFT_MIN = 4;
+const PICK_MIN = 2;
+const SOLIDS_MIN = { leave: 0, lift: 2, strain: 4, press: 6, blend: 6 } as const;
+const SOLIDS_WORK = { lift: 'vegOut', strain: 'strain', press: 'press', blend: 'blend' } as const;
+const THICKEN_MIN = 6;
+const ENRICH_MIN = 1;
+const TOSS_MIN = 2;
+const SHRED_MIN_PER_KG = 6;
+const SLICE_MIN_PER_KG = 4;
+const BONE_MIN_EACH = 1;
+const MOST_BONING_MIN = 15;
+const COLD_FAT_MIN = 5;
+const SEASON_MIN = 2;
+/** Meat that is to be sliced rests so long: hot it falls from the knife. */
+const REST_MIN = 10;
+
+/** Bones with marrow that a hard boil would empty. */
+function marrowBones({ meat, also }: Pick<PlanInput, 'meat' | 'also'>): number {
+  return [meat, ...also].reduce((sum, p) => {
+    return p.onBone && cutById(p.cutId).marrow === true ? sum + p.pieces : sum;
+  }, 0);
 }
 
 /**
- * What is done between the heat and the plate, in order: out, vegetables, fat, boiling down, thickening, off the heat, meat
- * back, salt. Every amount is the plan's own.
+ * What is done between the heat and the plate, in order: out, marrow, vegetables, fat, boiling down, thickening, off the heat,
+ * meat back, salt. Cooked ahead, the fat comes off first and the meat is boned and sliced cold. Every amount is the plan's own.
  */
-export function finishSteps(plan: Finishing): Message[] {
-  const { input, finished, finish, base, salt } = plan;
+export function finishSteps({ input, finished, base, salt, ahead }: Finishing): FinishStep[] {
   const { reduce, solids, thickener, toss } = input.finish;
+  const cold = input.day.ahead !== null;
   const meat = meatEnd(input);
   const melts = meat === 'melt';
-  const out = reduce || solids !== 'leave' || meat !== 'whole';
+  const slices = input.result === 'slices' && meat === 'whole';
+  const out = reduce || solids !== 'leave' || meat !== 'whole' || slices;
   const enrich = enriching(input);
   const grams = base.flour?.value ?? 0;
-  return [
-    ...(out && !melts ? [say('finish.meatOut')] : []),
-    ...(melts ? [say(bonesIn(input) > 0 ? 'finish.bonesOut' : 'finish.bayOut')] : []),
-    ...solidsStep(input),
-    ...(finish.fat.value > 0.005
-      ? [say(`finish.fat.${fatWayOf(input)}`, { fat: litres(finish.fat.value), left: litres(finish.fatLeft.value) })]
-      : []),
-    ...(finished.reduceMinutes > 0
+  const lastSpices = input.season.spices
+    .filter((s) => s.when === 'end' && s.grams > 0)
+    .map((s) => say('prep.mix.thing', { thing: nameOf('spice', s.id), weight: kg(s.grams / 1000) }));
+  const marrow = cold || finished.reduceMinutes === 0 ? 0 : marrowBones(input);
+  const fat = say(`finish.fat.${fatWayOf(input)}`, { fat: litres(finished.fatL), left: litres(finished.fatLeftL) });
+  const fatStep: FinishStep[] =
+    finished.fatL > 0.005
       ? [
-          say('finish.boilDown', {
+          {
+            work: cold ? 'fatOffCold' : 'defat',
+            says: fat,
+            minutes: cold ? COLD_FAT_MIN : FAT_LAWS[fatWayOf(input)].minutes,
+          },
+        ]
+      : [];
+  const bonesMin = Math.min(MOST_BONING_MIN, BONE_MIN_EACH * bonesIn(input));
+  const parted: FinishStep[] =
+    meat === 'boned'
+      ? [{ work: 'boneOut', says: say(cold ? 'finish.meat.bonedCold' : 'finish.meat.boned'), minutes: bonesMin }]
+      : meat === 'shred'
+        ? [{ work: 'shred', says: say('finish.meat.shred'), minutes: SHRED_MIN_PER_KG * finished.cookedKg }]
+        : slices
+          ? [
+              {
+                work: 'slice',
+                says: say(cold ? 'finish.sliceCold' : 'finish.slice'),
+                minutes: SLICE_MIN_PER_KG * finished.cookedKg,
+              },
+            ]
+          : [];
+  return [
+    ...(cold ? fatStep : []),
+    ...(out && !melts
+      ? [{ work: 'liftOut', says: say(cold ? 'finish.meatOutCold' : 'finish.meatOut'), minutes: LIFT_MIN } as const]
+      : []),
+    ...(melts
+      ? [
+          {
+            work: 'liftOut',
+            says: say(bonesIn(input) > 0 ? 'finish.bonesOut' : 'finish.bayOut'),
+            minutes: LIFT_MIN + bonesMin,
+          } as const,
+        ]
+      : []),
+    ...(marrow > 0 ? [{ work: 'marrowOut', says: say('finish.marrow', { count: marrow }), minutes: 1 } as const] : []),
+    ...(cold ? parted : []),
+    ...solidsStep(input),
+    ...(cold ? [] : fatStep),
+    finished.reduceMinutes > 0
+      ? {
+          work: 'reduce',
+          says: say('finish.boilDown', {
             from: litres(finished.looseL),
             sauce: litres(finished.sauceL),
             time: minutes(finished.reduceMinutes),
             deep: mm(finished.depthMm),
           }),
-        ]
-      : [say('finish.asItStands', { sauce: litres(finished.sauceL) })]),
+          minutes: finished.reduceMinutes,
+        }
+      : { work: 'asItStands', says: say('finish.asItStands', { sauce: litres(finished.sauceL) }), minutes: 0 },
     ...(input.base.thicken === 'end' && grams > 0
       ? [
-          say('finish.thicken', {
-            by: nameOf('thickener', thickener),
-            first: kg(grams * FIRST_SHARE),
-            rest: kg(grams * (1 - FIRST_SHARE)),
-            rung: nameOf('rung', input.finish.rung),
-            sign: say(`rung.${input.finish.rung}.sign`),
-          }),
+          {
+            work: 'thicken',
+            says: say('finish.thicken', {
+              by: nameOf('thickener', thickener),
+              first: kg(grams * FIRST_SHARE),
+              rest: kg(grams * (1 - FIRST_SHARE)),
+              rung: nameOf('rung', input.finish.rung),
+              sign: say(`rung.${input.finish.rung}.sign`),
+            }),
+            minutes: THICKEN_MIN,
+          } as const,
         ]
       : []),
-    ...(meat === 'whole' ? [] : [say(`finish.meat.${meat}`)]),
+    ...(slices && !cold
+      ? [{ work: 'restMeat', says: say('finish.rest', { time: minutes(REST_MIN) }), minutes: REST_MIN } as const]
+      : []),
+    ...(cold ? [] : parted),
+    ...(melts
+      ? [{ work: 'meltIn', says: say('finish.meat.melt'), minutes: SHRED_MIN_PER_KG * finished.cookedKg } as const]
+      : []),
+    ...(cold
+      ? [
+          {
+            work: 'warmThrough',
+            says: say('finish.warm', {
+              hot: tempC(COOLING_LIMITS[input.keeping.rule].reheatC),
+              time: minutes(ahead?.reheating.minutes ?? 0),
+            }),
+            minutes: ahead?.reheating.minutes ?? 0,
+          } as const,
+        ]
+      : []),
     ...(enrich
       ? [
-          say(`finish.enrich.${enrich.id}`, {
-            amount: enrich.id === 'butter' ? kg(enrich.amount) : litres(enrich.amount),
-          }),
+          {
+            work: 'enrich',
+            says: say(`finish.enrich.${enrich.id}`, {
+              amount: enrich.id === 'butter' ? kg(enrich.amount) : litres(enrich.amount),
+            }),
+            minutes: ENRICH_MIN,
+          } as const,
         ]
       : []),
-    ...(toss === 'none' ? [] : [say(`finish.toss.${toss}`)]),
-    say(salt.atEnd.value > 0.0002 ? 'finish.saltLast' : 'finish.taste', { salt: kg(salt.atEnd.value) }),
+    ...(toss === 'none' ? [] : [{ work: 'toss', says: say(`finish.toss.${toss}`), minutes: TOSS_MIN } as const]),
+    ...(lastSpices.length > 0
+      ? [{ work: 'season', says: say('finish.spices', { spices: listed(lastSpices, 'comma') }), minutes: 0.5 } as const]
+      : []),
+    {
+      work: 'season',
+      says: say(salt.atEnd.value > 0.0002 ? 'finish.saltLast' : 'finish.taste', { salt: kg(salt.atEnd.value) }),
+      minutes: SEASON_MIN,
+    },
   ];
 }
 
-const OUT_MIN = 4;
-const SOLIDS_MIN = { leave: 0, lift: 2, strain: 4, press: 6, blend: 6 } as const;
-const THICKEN_MIN = 6;
-const ENRICH_MIN = 1;
-const TOSS_MIN = 2;
-const SHRED_MIN_PER_KG = 6;
-const BONE_MIN_EACH = 1;
+/** What is done on the burner and not by hand, or before the pot is cold. */
+const NOT_HANDS: readonly FinishWork[] = ['reduce', 'warmThrough', 'fatOffCold'];
 
-/** Minutes of hands between the heat and the plate, the boiling down left out. Estimates of unhurried hands. */
-export function finishHandsMin(input: PlanInput, cookedKg: number): number {
-  const { reduce, solids, enrich, toss } = input.finish;
-  const meat = meatEnd(input);
-  const out = reduce || solids !== 'leave' || meat !== 'whole';
-  return (
-    (out ? OUT_MIN : 0) +
-    SOLIDS_MIN[solids] +
-    FAT_LAWS[fatWayOf(input)].minutes +
-    (meat === 'shred' || meat === 'melt' ? SHRED_MIN_PER_KG * cookedKg : 0) +
-    (meat === 'boned' || meat === 'melt' ? Math.min(15, BONE_MIN_EACH * bonesIn(input)) : 0) +
-    (input.base.thicken === 'end' ? THICKEN_MIN : 0) +
-    (enrich === 'none' ? 0 : ENRICH_MIN) +
-    (toss === 'none' ? 0 : TOSS_MIN)
-  );
+/** Minutes of hands between the heat and the plate, what boils and warms by itself left out. */
+export function finishHandsMin(finishing: Finishing): number {
+  return finishSteps(finishing).reduce((sum, s) => (NOT_HANDS.includes(s.work) ? sum : sum + s.minutes), 0);
 }

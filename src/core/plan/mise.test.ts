@@ -76,9 +76,11 @@ describe('advice on the liquid', () => {
   const says = (p: Plan): string => english(p.liquid.says);
 
   it('warns of wine that stays harsh, of beer boiled down and of paste in a hard reduction', () => {
-    const wine = [{ id: 'redWine', litres: 0.4 }];
+    const wine = [{ id: 'redWine', litres: 0.4, when: 'start' as const }];
     expect(says(withLiquid({ parts: wine, reduce: 'none' }))).toContain('stays harsh');
-    expect(says(withLiquid({ parts: [...wine, { id: 'stout', litres: 0.3 }], reduce: 'syrup' }))).toContain('bitter');
+    expect(
+      says(withLiquid({ parts: [...wine, { id: 'stout', litres: 0.3, when: 'start' as const }], reduce: 'syrup' })),
+    ).toContain('bitter');
     const paste = plan({
       liquid: { ...OXTAIL_PLAN.liquid, parts: wine, reduce: 'threeQuarters' },
       base: { ...OXTAIL_PLAN.base, pasteKg: 0.04, pasteWhen: 'beforeWine' },
@@ -94,7 +96,7 @@ describe('advice on the liquid', () => {
     });
     expect(sweet.liquid.sugar.value).toBeGreaterThan(200);
     expect(says(sweet)).toContain('catches');
-    const sour = { ...OXTAIL_PLAN.liquid, parts: [{ id: 'redWine', litres: 0.4 }] };
+    const sour = { ...OXTAIL_PLAN.liquid, parts: [{ id: 'redWine', litres: 0.4, when: 'start' as const }] };
     expect(says(plan({ liquid: sour, pot: { ...OXTAIL_PLAN.pot, material: 'aluminium' } }))).toContain('metallic');
     expect(says(plan({ liquid: sour, course: wholeCourse(mainStage(OXTAIL_PLAN).heat, 'foil') }))).toContain('foil');
     expect(says(plan({ liquid: sour }))).not.toContain('metallic');
@@ -103,7 +105,7 @@ describe('advice on the liquid', () => {
   it('tells beans in sour liquid to soften first', () => {
     const beans = plan({
       base: { ...OXTAIL_PLAN.base, items: [item('lentils', 0.2, 'late')] },
-      liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'redWine', litres: 0.3 }] },
+      liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'redWine', litres: 0.3, when: 'start' as const }] },
     });
     expect(says(beans)).toContain('soften first');
   });

@@ -84,6 +84,7 @@ export function mise(
   const { salt, usualSaltGPerKg, stockShareForSalt } = salting(input, parts, pour, finished, at.minutes);
   const base = basePlan({
     base: input.base,
+    dustedKg: input.sear.dredge === 'afterSear' ? (sear.dredge?.value ?? 0) : 0,
     season: input.season,
     searFatL: sear.fatL.value,
     sauceL: finished.sauceL,
@@ -91,7 +92,7 @@ export function mise(
     rung: input.finish.rung,
     thickener: input.finish.thickener,
   });
-  const prep = prepPlan(parts, input.prepare, input.season.when === 'overnight');
+  const prep = prepPlan(parts, input.prepare, input.season);
   const herbs = herbPlan(input.liquid.herbs, input.liquid.herbForm, request.liquidL);
   const sugarG = pour.sugarG + input.base.items.reduce((sum, i) => sum + i.kg * garnishById(i.id).sugarGPerKg, 0);
   const sugarGPerL = finished.sauceL > 0 ? sugarG / finished.sauceL : 0;
@@ -109,7 +110,7 @@ export function mise(
     Math.max(0, startC.simmer - startC.cold);
   const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
   const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
-  const lateKg = input.base.items.reduce((sum, i) => (i.when === 'late' ? sum + i.kg : sum), 0);
+  const lateKg = input.base.items.reduce((sum, i) => (i.when !== 'start' ? sum + i.kg : sum), 0);
   const chop = vegetableKg > 0 ? CHOP_LEAST_MIN + CHOP_MIN_PER_KG * vegetableKg : 0;
   return {
     buy: buyPlan(parts, input.eaters, input.appetite, finished.cookedKg),
@@ -153,7 +154,7 @@ export function mise(
           (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
           (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
       ),
-      finish: Math.round(finishHandsMin(input, finished.cookedKg) + Math.min(180, finished.reduceMinutes)),
+      finish: Math.round(finishHandsMin({ input, finished, base, salt }) + Math.min(180, finished.reduceMinutes)),
       plate: PLATE_MIN,
     },
   };

@@ -90,7 +90,7 @@ describe('more poured than the level takes', () => {
   it('stands where it really stands, is not scolded, and is refused when it would boil over', () => {
     const much = (litres: number): PlanInput => ({
       ...OXTAIL_PLAN,
-      liquid: { ...OXTAIL_PLAN.liquid, level: 0.4, parts: [{ id: 'stout', litres }] },
+      liquid: { ...OXTAIL_PLAN.liquid, level: 0.4, parts: [{ id: 'stout', litres, when: 'start' }] },
     });
     const p = plan(much(1));
     expect(p.liquidL).toBeCloseTo(1, 9);
@@ -271,7 +271,7 @@ describe('salt through the plan', () => {
   it('counts stock, soy, olives and cured pork, and lets less on the meat for it', () => {
     const salty: PlanInput = {
       ...withBase([{ id: 'olives', kg: 0.1, fate: 'bite', when: 'late' }]),
-      liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'soySauce', litres: 0.05 }] },
+      liquid: { ...OXTAIL_PLAN.liquid, parts: [{ id: 'soySauce', litres: 0.05, when: 'start' }] },
     };
     const p = plan(salty);
     expect(p.salt.sources.map((s) => english(s.name))).toEqual(['soy sauce', 'olives', 'stock, unsalted']);

@@ -43,13 +43,13 @@ import { evenings, type Figure, type Message, minutes as time, nameOf, say, temp
 import { WATER_KG_PER_L } from '../heat';
 import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
-import { type AtTarget } from '../liquid';
+import { type AtTarget, LATE_POUR_MIN } from '../liquid';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../finish';
 import { type Day, type DayQuestion, type DayWork, layOutDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 9;
 
 export interface Plan extends Mise {
   readonly version: number;
@@ -136,7 +136,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const finished = finishedPot(ensemble, step, finishBy);
   const kitchen = mise(input, request, filling, atTarget(ensemble, step, ready.p50), finished);
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
-  const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW);
+  const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW, input.keeping);
   const course = courseSamples(ensemble, forecast);
   const stages = stageTimes(ensemble, ready.p50);
   const dayQuestion: DayQuestion = {
@@ -205,9 +205,11 @@ function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
   const vegetableKg = vegetableWaterKg(giving, nominal.liquidC, assembly.grid)[step] as number;
   const evaporatedKg = nominal.evaporatedKg[step] as number;
   const leftKg = nominal.liquidKg[step] as number;
-  const takenKg = request.liquidL * WATER_KG_PER_L + meatKg + vegetableKg - evaporatedKg - leftKg;
+  const pouredL = request.topUps.reduce((sum, t) => (t.atMin <= minutes ? sum + t.litres : sum), request.liquidL);
+  const takenKg = pouredL * WATER_KG_PER_L + meatKg + vegetableKg - evaporatedKg - leftKg;
   return {
     minutes,
+    pouredLateL: pouredL - request.liquidL,
     evaporatedL: evaporatedKg / WATER_KG_PER_L,
     gainedFromMeatL: meatKg / WATER_KG_PER_L,
     gainedFromVegetablesL: vegetableKg / WATER_KG_PER_L,
@@ -278,6 +280,10 @@ function dayWork(
           atMin: looks.turnMin ?? endMin / 2,
           adds: nameOf('herb', l.herb.id),
         })),
+      ...kitchen.liquid.late.map((p) => ({
+        atMin: Math.max(0, endMin - LATE_POUR_MIN),
+        adds: nameOf('liquid', p.liquid.id),
+      })),
       ...base.late.map((s) => ({
         atMin: Math.max(0, endMin - s.minutes),
         adds: s.title,

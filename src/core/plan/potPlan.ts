@@ -5,13 +5,14 @@ import { boneFraction, type Ensemble, levelMmAt, lyingPieces, stepAt } from '../
 import { figure, type Figure, input as from } from '../message';
 import { cutById, type Pot } from '../larder';
 import {
+  bedHeightM,
   levelForLitres,
   meatHeightM,
   potBaseM2,
   potShape,
   potVolumeL,
   type PotContents,
-  submergedShare,
+  submergedShares,
   vegetableHeightM,
 } from '../material';
 
@@ -24,6 +25,8 @@ export interface PotGroup {
   readonly profile: 'prism' | 'roll' | 'heap';
   readonly perLayer: number;
   readonly layers: number;
+  /** How high it begins, on a bed of vegetables, and where its top stands. */
+  readonly bottomMm: number;
   readonly topMm: number;
   /** Share of the pot's base that is this group's. */
   readonly groundShare: number;
@@ -65,14 +68,15 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
     a.pieces.profile === 'heap' ? a.coverage : (a.perLayer * a.pieces.footprintM2) / potBaseM2(contents.pot),
   );
   const covered = ground.reduce((a, b) => a + b, 0);
-  const submerged = contents.arrangements.map((a) => submergedShare(a, start));
+  const submerged = submergedShares(contents, start);
+  const bedMm = bedHeightM(contents) * 1000;
   const sizes = sizedParts(input);
   const parts = partsAsCooked(input);
   const groups = contents.arrangements.map((a, i): PotGroup => {
     const part = parts[i] ?? input.meat;
     const cut = cutById(part.cutId);
     const size = sizes[i]?.size;
-    const group = meatGroup(lead, part, input.lie === 'upright');
+    const group = meatGroup(lead, part, input.lie);
     const lying = lyingPieces(cut, group);
     const upright = group.upright === true && lying.profile !== 'heap';
     const across =
@@ -92,7 +96,8 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
       profile: lying.profile,
       perLayer: a.perLayer,
       layers: a.layers,
-      topMm: a.stackHeightM * 1000,
+      bottomMm: bedMm,
+      topMm: bedMm + a.stackHeightM * 1000,
       groundShare: (ground[i] ?? 0) / Math.max(1, covered),
       bone: part.onBone && boneFraction(cut, true) > 0 ? cut.boneMode : 'none',
     };

@@ -23,7 +23,10 @@ const SALT_FROM_BITES = 0.5;
 function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
   const { filling } = input.prepare;
   return [
-    ...pour.pours.map((p) => ({ name: nameOf('liquid', p.liquid.id), grams: p.pouredL * p.liquid.saltGPerL })),
+    ...[...pour.pours, ...pour.late].map((p) => ({
+      name: nameOf('liquid', p.liquid.id),
+      grams: p.pouredL * p.liquid.saltGPerL,
+    })),
     ...input.base.items.map((i) => ({
       name: nameOf('garnish', i.id),
       grams: i.kg * garnishById(i.id).saltGPerKg * (i.fate === 'melt' ? 1 : SALT_FROM_BITES),
@@ -32,7 +35,14 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
       const cut = cutById(part.cutId);
       return { name: nameOf('cut', cut.id), grams: part.massKg * (cut.saltGPerKg ?? 0) };
     }),
-    ...(filling ? [{ name: say('ingredient.filling'), grams: filling.kg * filling.saltGPerKg }] : []),
+    ...(filling
+      ? [
+          {
+            name: say('ingredient.filling'),
+            grams: filling.items.reduce((sum, i) => sum + i.kg * garnishById(i.id).saltGPerKg, 0),
+          },
+        ]
+      : []),
   ]
     .filter((s) => s.grams > 0.05)
     .sort((a, b) => b.grams - a.grams);

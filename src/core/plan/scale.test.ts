@@ -8,12 +8,15 @@ import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 const SPICED: PlanInput = {
   ...OXTAIL_PLAN,
   meat: { ...OXTAIL_PLAN.meat, grossKg: 2.4 },
-  season: { ...OXTAIL_PLAN.season, spices: [{ id: 'paprika', grams: 1 }] },
+  season: { ...OXTAIL_PLAN.season, spices: [{ id: 'paprika', grams: 1, when: 'fat' }] },
   base: {
     ...OXTAIL_PLAN.base,
     items: [...OXTAIL_PLAN.base.items, { id: 'garlic', kg: 0.01, fate: 'melt', when: 'start' }],
   },
-  liquid: { ...OXTAIL_PLAN.liquid, parts: [...OXTAIL_PLAN.liquid.parts, { id: 'vinegar', litres: 0.01 }] },
+  liquid: {
+    ...OXTAIL_PLAN.liquid,
+    parts: [...OXTAIL_PLAN.liquid.parts, { id: 'vinegar', litres: 0.01, when: 'start' }],
+  },
 };
 
 describe('the dish for another number of plates', () => {

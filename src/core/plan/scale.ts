@@ -25,7 +25,7 @@ export function scaled(input: PlanInput, factor: number): PlanInput {
       ...input.prepare,
       filling: input.prepare.filling && {
         ...input.prepare.filling,
-        kg: toFive(input.prepare.filling.kg * factor),
+        items: input.prepare.filling.items.map((i) => ({ ...i, kg: toFive(i.kg * factor) })),
         rolls: Math.max(1, Math.round(input.prepare.filling.rolls * factor)),
       },
     },
@@ -38,6 +38,9 @@ export function scaled(input: PlanInput, factor: number): PlanInput {
       items: input.base.items.map((i) => ({ ...i, kg: toFive(i.kg * factor) })),
       pasteKg: toFive(input.base.pasteKg * factor),
     },
+    course: input.course.map((s) =>
+      s.until.kind === 'left' ? { ...s, until: { ...s.until, litres: toFive(s.until.litres * factor) } } : s,
+    ),
     liquid: {
       ...input.liquid,
       parts: input.liquid.parts.map((p) => ({ ...p, litres: toFive(p.litres * factor) })),

@@ -43,9 +43,7 @@ export function searOf(input: PlanInput, parts: readonly SizedPart[]): SearPlan 
     moving: sear.moving === 'moving',
     dried: sear.dried,
     flouredKg:
-      sear.dredge === 'floured' || input.season.when === 'flour'
-        ? parts.reduce((sum, p) => sum + p.part.massKg, 0)
-        : null,
+      sear.dredge !== 'bare' || input.season.when === 'flour' ? parts.reduce((sum, p) => sum + p.part.massKg, 0) : null,
     mostAtOnce: sear.mostAtOnce,
   });
 }

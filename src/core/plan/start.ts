@@ -2,6 +2,7 @@ import {
   habit,
   type Habits,
   isSmall,
+  type Keeping,
   LEVEL_SHARES,
   type MeatPart,
   type PlanInput,
@@ -23,6 +24,7 @@ export interface KitchenTools {
   readonly pans: readonly Pan[];
   readonly burners: readonly Burner[];
   readonly habits: Habits;
+  readonly keeping: Keeping;
 }
 
 const FIVE_HUNDREDTHS = 20;
@@ -97,7 +99,7 @@ export function startPlan(
     liquid: {
       fill: true,
       level: chosenLevel === 'auto' ? usualLevel(small, true) : LEVEL_SHARES[chosenLevel],
-      parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100 }],
+      parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100, when: 'start' }],
       fillerId: 'stockUnsalted',
       fillerStrength: 1,
       reduce: own('reduce'),
@@ -115,5 +117,6 @@ export function startPlan(
     serveAtMs: what.serveAtMs,
     confidence: 0.9,
     altitudeM: kitchen.altitudeM,
+    keeping: kitchen.keeping,
   };
 }

@@ -11,7 +11,7 @@ import {
   summarise,
   type TimedHeat,
 } from '../forecast';
-import { cutById, lidsFor } from '../larder';
+import { cutById, lidsFor, type LidKind } from '../larder';
 import { evenings, type Message, mm, noun, say, tempC } from '../message';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
@@ -158,6 +158,20 @@ export function changedAt(
 function heatedFrom(ensemble: Ensemble, from: PlanHeat, to: PlanHeat, atMin: number): Forecast {
   const request = { ...ensemble.request, heats: changedAt(ensemble.request.heats, from, to, atMin) };
   return summarise(advance(ensemble, request, ensemble.observations));
+}
+
+/** A lid put on in a live pot, re-forecast from its present posterior. */
+export interface LidWay {
+  readonly lid: LidKind;
+  /** When the meat would be as wanted, min from the start. */
+  readonly p50Min: number;
+}
+
+/** The braise with `lid` on from `atMin` on. */
+export function lidWay(ensemble: Ensemble, lid: LidKind, atMin: number): LidWay {
+  const lids = [...ensemble.request.lids.filter((l) => l.atMin < atMin), { atMin, lid, recorded: true }];
+  const forecast = summarise(advance(ensemble, { ...ensemble.request, lids }, ensemble.observations));
+  return { lid, p50Min: readyEta(forecast).p50 };
 }
 
 const TOO_EARLY_MIN = 60;

@@ -24,10 +24,12 @@ function row(cutId: string, massKg: number, more: Partial<MeatPart> = {}) {
   return { cut, part, size: pieceSize(cut, massKg / pieces, part.thicknessMm) };
 }
 
+const NOW = { when: 'before', spices: [] } as const;
+
 describe('getting the meat ready', () => {
   it('always dries and never rinses', () => {
     for (const cut of CUTS) {
-      const plan = prepPlan([row(cut.id, 1.5)], PLAIN, false);
+      const plan = prepPlan([row(cut.id, 1.5)], PLAIN, NOW);
       const dry = plan.steps.find((s) => s.id === 'dry');
       expect(english(dry?.says), cut.id).toContain('Never rinse');
       expect(plan.minutes).toBeGreaterThan(3);
@@ -35,14 +37,14 @@ describe('getting the meat ready', () => {
   });
 
   it('counts what trimming took when both weights are known', () => {
-    const plan = prepPlan([row('beef_cheek', 1.2, { grossKg: 1.5 })], PLAIN, false);
+    const plan = prepPlan([row('beef_cheek', 1.2, { grossKg: 1.5 })], PLAIN, NOW);
     expect(plan.steps[0]?.figures[0]?.value).toBeCloseTo(0.3, 12);
     expect(english(plan.steps[0]?.says)).toContain('silverskin');
   });
 
   it('ties rolls and thick roasts with counted strings, not shanks, thin slabs or cubes', () => {
     const strings = (cutId: string, kg: number, tie: Preparation['tie'] = 'auto'): number =>
-      prepPlan([row(cutId, kg)], { ...PLAIN, tie }, false).strings;
+      prepPlan([row(cutId, kg, { onBone: cutById(cutId).bone === 'yes' })], { ...PLAIN, tie }, NOW).strings;
     expect(strings('veal_breast', 1.5)).toBe(Math.round(250 / 35) - 1);
     expect(strings('beef_chuck_roast', 1.8)).toBeGreaterThan(2);
     expect(strings('lamb_shank', 1.6)).toBe(0);
@@ -54,8 +56,8 @@ describe('getting the meat ready', () => {
   it('divides a filling evenly and gives two strings a roll', () => {
     const plan = prepPlan(
       [row('beef_flank', 0.9, { pieces: 1 })],
-      { ...PLAIN, filling: { rolls: 8, kg: 0.24, saltGPerKg: 10 } },
-      false,
+      { ...PLAIN, filling: { rolls: 8, items: [{ id: 'breadcrumbsDry', kg: 0.24 }] } },
+      NOW,
     );
     expect(plan.strings).toBe(16);
     const fill = plan.steps.find((s) => s.id === 'fill');
@@ -67,7 +69,7 @@ describe('getting the meat ready', () => {
   });
 
   it('says how long meat may stand out, and does not count waiting as work', () => {
-    const plan = prepPlan([row('lamb_shank', 1.6)], { ...PLAIN, temper: 'hour' }, true);
+    const plan = prepPlan([row('lamb_shank', 1.6)], { ...PLAIN, temper: 'hour' }, { ...NOW, when: 'overnight' });
     expect(plan.steps.map((s) => s.id)).toEqual(['trim', 'salt', 'dry', 'temper']);
     expect(english(plan.steps.at(-1)?.says)).toContain('1 h in a hot room');
     expect(plan.minutes).toBeLessThan(30);
@@ -81,7 +83,7 @@ describe('what is rolled', () => {
     const [rolled] = partsAsCooked({
       meat,
       also: [],
-      prepare: { ...PLAIN, filling: { rolls: 8, kg: 0.24, saltGPerKg: 10 } },
+      prepare: { ...PLAIN, filling: { rolls: 8, items: [{ id: 'breadcrumbsDry', kg: 0.24 }] } },
     });
     expect(rolled).toMatchObject({ pieces: 8, massKg: 0.9 });
     expect(rolled?.thicknessMm).toBeCloseTo(39, 0);

@@ -1,10 +1,30 @@
-import { figure, type Figure, input as from, type Message, minutes as time, mm, nameOf, say } from '../message';
-import { type Cut } from '../larder';
-import { type MeatPart, type PieceSize, type Preparation, meatParts, type PlanInput } from '../choices';
+import {
+  figure,
+  type Figure,
+  input as from,
+  kg as weighed,
+  listed,
+  type Message,
+  minutes as time,
+  mm,
+  nameOf,
+  say,
+} from '../message';
+import { type Cut, spiceById } from '../larder';
+import { likeId } from '../own';
+import {
+  fillingKg,
+  type MeatPart,
+  meatParts,
+  type PieceSize,
+  type PlanInput,
+  type Preparation,
+  type Seasoning,
+} from '../choices';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {
-  readonly id: 'trim' | 'dry' | 'temper' | 'cube' | 'open' | 'fill' | 'tie' | 'salt';
+  readonly id: 'trim' | 'dry' | 'temper' | 'cube' | 'mix' | 'open' | 'fill' | 'tie' | 'salt' | 'rub';
   readonly title: Message;
   readonly says: Message;
   readonly minutes: number;
@@ -56,6 +76,9 @@ const SAFE_OUT_MIN = 120;
 const STRING_PITCH_MM = 35;
 const THICK_ENOUGH_TO_TIE_MM = 50;
 const POUNDED_MM = 6;
+const MIX_MIN = 3;
+const MIX_MIN_EACH = 1.5;
+const RUB_MIN = 2;
 const FILLING_KG_M3 = 1000;
 const CAN_ROLL: readonly string[] = [
   'beef_flank',
@@ -72,14 +95,15 @@ const CAN_ROLL: readonly string[] = [
 
 /** Whether a cut can be opened out, filled and rolled. */
 export function canRoll(cutId: string): boolean {
-  return CAN_ROLL.includes(cutId);
+  return CAN_ROLL.includes(likeId(cutId));
 }
 
 function stringsFor(cut: Cut, part: MeatPart, size: PieceSize, prepare: Preparation): number {
   if (prepare.filling) return 2 * prepare.filling.rolls;
   if (prepare.tie === 'no' || cut.form === 'cubes') return 0;
-  const rolled = cut.shape === 'roll' && cut.boneMode === 'none';
-  const large = size.thicknessMm > THICK_ENOUGH_TO_TIE_MM && cut.boneMode === 'none' && part.pieces <= 4;
+  const boneless = !part.onBone || cut.boneFraction === 0;
+  const rolled = cut.shape === 'roll' && boneless;
+  const large = size.thicknessMm > THICK_ENOUGH_TO_TIE_MM && boneless && part.pieces <= 4;
   if (prepare.tie === 'auto' && !rolled && !large) return 0;
   const along = rolled ? size.lengthMm : Math.max(size.lengthMm, size.widthMm);
   return part.pieces * Math.max(1, Math.round(along / STRING_PITCH_MM) - 1);
@@ -92,7 +116,7 @@ function rollShape(
 ): { diameterMm: number; overlapMm: number; sheetMm: number } {
   const meatM3 = part.massKg / prepare.rolls / 1050;
   const sheetMm = Math.sqrt((meatM3 * 1e9) / POUNDED_MM / 1.4);
-  const fillingM3 = prepare.kg / prepare.rolls / FILLING_KG_M3;
+  const fillingM3 = fillingKg(prepare) / prepare.rolls / FILLING_KG_M3;
   const section = ((meatM3 + fillingM3) * 1e9) / sheetMm;
   const diameterMm = Math.sqrt((4 * section) / Math.PI);
   const overlapMm = Math.max(0, sheetMm * 1.4 - Math.PI * diameterMm);
@@ -122,8 +146,10 @@ export function partsAsCooked({
 export function prepPlan(
   parts: readonly { readonly cut: Cut; readonly part: MeatPart; readonly size: PieceSize }[],
   prepare: Preparation,
-  saltAhead: boolean,
+  { when, spices }: Pick<Seasoning, 'when' | 'spices'>,
 ): PrepPlan {
+  const saltAhead = when === 'overnight';
+  const rub = spices.filter((s) => s.when === 'meat' && s.grams > 0);
   const steps: PrepStep[] = [];
   let strings = 0;
   const step = (
@@ -143,7 +169,7 @@ export function prepPlan(
     step(
       'trim',
       say('prep.trim', { cut: nameOf('cut', cut.id) }),
-      say(OWN_TRIM.includes(cut.id) ? `trim.${cut.id}` : 'trim.common'),
+      say(OWN_TRIM.includes(likeId(cut.id)) ? `trim.${cut.id}` : 'trim.common'),
       Math.max(MIN_TRIM_MIN, TRIM_MIN_PER_KG * part.massKg),
       [
         figure(
@@ -170,17 +196,27 @@ export function prepPlan(
       );
     }
     if (prepare.filling && canRoll(cut.id)) {
-      const { rolls, kg: fillingKg } = prepare.filling;
+      const { rolls, items } = prepare.filling;
+      const allKg = fillingKg(prepare.filling);
+      const things = items
+        .filter((i) => i.kg > 0)
+        .map((i) => say('prep.mix.thing', { thing: nameOf('garnish', i.id), weight: weighed(i.kg) }));
       const shape = rollShape(part, prepare.filling);
+      step(
+        'mix',
+        say('prep.mix'),
+        say('prep.mix.how', { things: listed(things, 'comma') }),
+        MIX_MIN + MIX_MIN_EACH * things.length,
+      );
       step('open', say('prep.open', { thickness: mm(POUNDED_MM) }), say('prep.open.how'), 4 * rolls);
       step('fill', say('prep.fill', { rolls }), say('prep.fill.how', { overlap: mm(shape.overlapMm) }), 2.5 * rolls, [
-        figure('prep.fillingInEach', fillingKg / rolls, 'mass', 'computed', [
-          from('filling', fillingKg, 'mass'),
+        figure('prep.fillingInEach', allKg / rolls, 'mass', 'computed', [
+          from('filling', allKg, 'mass'),
           from('rolls', rolls, 'count'),
         ]),
         figure('prep.thicknessOfARoll', shape.diameterMm, 'length', 'estimate', [
           from('meatInEach', part.massKg / rolls, 'mass'),
-          from('fillingInEach', fillingKg / rolls, 'mass'),
+          from('fillingInEach', allKg / rolls, 'mass'),
           from('sheetAcross', shape.sheetMm, 'length'),
         ]),
       ]);
@@ -195,6 +231,18 @@ export function prepPlan(
     step('salt', say('prep.salt'), say('prep.salt.how'), 2);
   }
   step('dry', say('prep.dry'), say('prep.dry.how'), DRY_MIN);
+  if (rub.length > 0) {
+    const things = listed(
+      rub.map((s) => say('prep.mix.thing', { thing: nameOf('spice', s.id), weight: weighed(s.grams / 1000) })),
+      'comma',
+    );
+    step(
+      'rub',
+      say('prep.rub'),
+      say(rub.some((s) => spiceById(s.id).scorches) ? 'prep.rub.scorches' : 'prep.rub.how', { things }),
+      RUB_MIN,
+    );
+  }
   if (prepare.temper !== 'none') {
     step(
       'temper',

@@ -47,6 +47,9 @@ export interface SearPlan {
   /** Pieces too large to lie flat in the pan: browned alone, turned and leant. */
   readonly tooLarge: boolean;
   readonly startC: number;
+  /** Faces and edges browned one after the other, of the piece that has most of them. */
+  readonly faces: number;
+  readonly edges: number;
   readonly faceMinutes: number;
   readonly edgeMinutes: number;
   readonly minutes: Figure;
@@ -191,6 +194,8 @@ export function searPlan(request: SearRequest): SearPlan {
     batches,
     tooLarge: batches.some((b) => b.layout.length < b.count),
     startC,
+    faces: Math.max(0, ...request.pieces.map((p) => p.faces)),
+    edges: Math.max(0, ...request.pieces.map((p) => p.edges)),
     faceMinutes: FACE_MIN[depth] * browningFactor(fat),
     edgeMinutes: EDGE_MIN[depth] * browningFactor(fat),
     verdict: worst,

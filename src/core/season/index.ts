@@ -1,5 +1,6 @@
 export {
   saltBalance,
+  saltInSpoons,
   type SaltPlan,
   saltPlan,
   type SaltQuestion,

@@ -63,7 +63,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
       ),
     );
   }
-  for (const item of input.base.items) {
+  for (const item of [...input.base.items, ...(input.prepare.filling?.items ?? [])]) {
     if (item.kg <= 0) continue;
     const garnish = garnishById(item.id);
     const peeled = garnish.kind === 'aromatic' || garnish.kind === 'root' ? PEEL : 1;
@@ -92,7 +92,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     });
   }
   if (plan.sear.dredge) lines.push(mass('dry', say('shop.dredge'), plan.sear.dredge.value));
-  for (const pour of plan.liquid.pours) {
+  for (const pour of [...plan.liquid.pours, ...plan.liquid.late]) {
     if (pour.liquid.id === 'water') continue;
     lines.push({
       aisle: liquidAisle(pour.liquid),

@@ -103,6 +103,8 @@ const DUCK = dish(
 /** A braise of the past: when it was, the seed of its pot's hidden truth, what its cook did and made of it. */
 export interface PastBraise {
   readonly dish: Dish;
+  /** Boxes of it that are in the freezer. */
+  readonly frozenBoxes?: number;
   readonly daysAgo: number;
   readonly hour: number;
   readonly truth: number;
@@ -116,6 +118,7 @@ export const PAST: readonly PastBraise[] = [
   {
     dish: CHEEKS,
     daysAgo: 4,
+    frozenBoxes: 2,
     hour: 19,
     truth: 11,
     verdict: {

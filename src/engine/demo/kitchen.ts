@@ -1,4 +1,5 @@
 import { type Kitchen } from '../../contract/kitchen';
+import { USUAL_KEEPING } from '../../core/choices';
 
 /** The kitchen on Saltmarsh Row: three pots, three pans, one oven, two burners. */
 export const SALTMARSH_ROW: Kitchen = {
@@ -75,5 +76,7 @@ export const SALTMARSH_ROW: Kitchen = {
   ],
   habits: {},
   kinds: [],
+  own: [],
   timeZone: null,
+  keeping: USUAL_KEEPING,
 };

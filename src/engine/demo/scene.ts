@@ -39,14 +39,14 @@ function onTheFire(nowMs: number): DemoCook {
 }
 
 function past(nowMs: number, timeZone: string): DemoCook[] {
-  return PAST.map(({ dish, daysAgo, hour, truth, verdict, leftOnMin }) => {
+  return PAST.map(({ dish, daysAgo, hour, truth, verdict, leftOnMin, frozenBoxes }) => {
     const input = planInput(dish, hourOn(nowMs, -daysAgo, hour, timeZone));
     const plan = planFor(input);
     return {
       input,
       planId: null,
       createdAtMs: plan.day.startMs,
-      events: finishedRecords(plan, truth, verdict, leftOnMin),
+      events: finishedRecords(plan, truth, verdict, leftOnMin, frozenBoxes),
       forecast: keptForecast(plan),
     };
   });

@@ -10,6 +10,10 @@ const MIN_MS = 60_000;
 const RETEST_MIN = 15;
 const TESTS_AT_MOST = 12;
 const OFF_AFTER_MIN = 2;
+/** What is left is cooled, boxed and judged so long after it was on the table. */
+const COOLED_AFTER_MIN = 35;
+const BOXED_AFTER_MIN = 80;
+const VERDICT_AFTER_MIN = 90;
 
 export function planFor(input: PlanInput): Plan {
   const result = composePlan(input);
@@ -55,11 +59,31 @@ export function recordsOf(
 }
 
 /** A finished braise: its records, and what its cook made of it. */
-export function finishedRecords(plan: Plan, truth: number, verdict: Verdict, leftOnMin = OFF_AFTER_MIN): NewEvent[] {
+export function finishedRecords(
+  plan: Plan,
+  truth: number,
+  verdict: Verdict,
+  leftOnMin = OFF_AFTER_MIN,
+  frozenBoxes = 0,
+): NewEvent[] {
   const late = ((truth * 7) % 13) - 4;
   const intoPotMs = plan.day.intoPotMs + late * MIN_MS;
   const events = recordsOf(plan, truth, intoPotMs, Infinity, leftOnMin);
   const off = events.at(-1);
   if (!off) return events;
-  return [...events, record(off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS, { kind: 'finished', verdict })];
+  const servedMs = off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS;
+  const after = (minutes: number): number => servedMs + minutes * MIN_MS;
+  const kept: NewEvent[] =
+    frozenBoxes === 0
+      ? []
+      : [
+          record(after(COOLED_AFTER_MIN), { kind: 'cooling', way: 'ice' }),
+          record(after(BOXED_AFTER_MIN), { kind: 'stored', boxes: frozenBoxes, grams: 380, place: 'freezer' }),
+        ];
+  return [
+    ...events,
+    record(servedMs, { kind: 'served' }),
+    ...kept,
+    record(after(VERDICT_AFTER_MIN), { kind: 'finished', verdict }),
+  ];
 }

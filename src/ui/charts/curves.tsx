@@ -253,3 +253,77 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
     />
   );
 }
+
+/** One course of temperature, min and °C. */
+export interface KeptLine {
+  readonly name: string;
+  readonly points: readonly (readonly [min: number, tempC: number])[];
+}
+
+/** Ways to keep warm or to cool, side by side, with the temperatures that must not be passed. */
+export function KeptChart({
+  lines,
+  limits,
+  startMs,
+  minutes,
+  label,
+  height = 260,
+}: {
+  lines: readonly KeptLine[];
+  limits: readonly number[];
+  startMs: number;
+  minutes: number;
+  label: string;
+  height?: number;
+}) {
+  const units = useUnits();
+  const w = useWords();
+  const option = useCallback(
+    (c: ChartColours) => {
+      const inUnit = (tempC: number): number => Math.round(toUnit(tempC, displayUnit('temperature', units)) * 10) / 10;
+      const colours = [c.wine, c.broth, c.ink, c.mute];
+      const dashes = ['solid', 'dashed', 'dotted', 'solid'] as const;
+      return {
+        animation: false,
+        textStyle: { fontFamily: FONT },
+        grid: { left: 48, right: 16, top: 40, bottom: 30 },
+        legend: { top: 0, textStyle: { color: c.ink, fontSize: 13 }, itemWidth: 26 },
+        tooltip: {
+          trigger: 'axis',
+          valueFormatter: (v: number) => `${String(Math.round(v))} °${units.temperature}`,
+          axisPointer: { label: { show: false } },
+        },
+        xAxis: timeAxis(w, c, startMs, startMs + minutes * 60_000),
+        yAxis: {
+          type: 'value',
+          ...HEAT_AXIS[units.temperature],
+          axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°' },
+          splitLine: { lineStyle: { color: c.line } },
+        },
+        series: lines.map((line, i) => ({
+          name: line.name,
+          type: 'line',
+          showSymbol: false,
+          data: line.points.map(([min, tempC]) => [startMs + min * 60_000, inUnit(tempC)]),
+          color: colours[i % colours.length],
+          lineStyle: { width: 3, type: dashes[i % dashes.length] },
+          ...(i === 0 && {
+            markLine: {
+              silent: true,
+              symbol: 'none',
+              label: {
+                formatter: ({ value }: { value: number }) => `${String(Math.round(value))}°`,
+                color: c.mute,
+                position: 'insideEndTop',
+              },
+              lineStyle: { color: c.mute, type: 'dashed' },
+              data: limits.map((limit) => ({ yAxis: inUnit(limit) })),
+            },
+          }),
+        })),
+      };
+    },
+    [lines, limits, startMs, minutes, units, w],
+  );
+  return <Chart height={height} option={option} label={label} />;
+}

@@ -53,7 +53,9 @@ function Block({ cut, length, thick }: { cut: Cut; length: number; thick: number
   const h = Math.min(50, Math.max(14, thick));
   const x = (VIEW.width - length) / 2;
   const y = (VIEW.height - h) / 2;
-  const bones = cut.boneMode === 'edge' ? [0.2, 0.5, 0.8] : [];
+  // A joint that is mostly sold boned is drawn so.
+  const boned = cut.bone === 'either' && cut.boneFraction <= 0.1;
+  const bones = cut.boneMode === 'edge' && !boned ? [0.2, 0.5, 0.8] : [];
   return (
     <>
       <rect x={x} y={y} width={length} height={h} rx={Math.min(cut.shape === 'roll' ? h / 2 : 9, h / 2)} {...MEAT} />

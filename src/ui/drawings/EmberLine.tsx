@@ -27,8 +27,11 @@ import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 1240, height: 108, slimTop: 14 };
 /** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
-export type LinedDay = Pick<Day, 'spans' | 'marks' | 'ready' | 'target' | 'serveMs'> &
-  Partial<Pick<Day, 'beside' | 'conflicts'>>;
+export type LinedDay = Pick<Day, 'spans' | 'marks' | 'target' | 'serveMs'> &
+  Partial<Pick<Day, 'beside' | 'conflicts'>> & {
+    /** When the meat is ready; null once nothing is forecast of it any more. */
+    readonly ready: Day['ready'] | null;
+  };
 
 export interface EmberLineProps {
   readonly day: LinedDay;
@@ -104,12 +107,16 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
   const shownTo = Math.max(
     serveMs,
     ...everything.map((s) => s.toMs),
-    ...[window.p50Ms, window.p90Ms].filter(Number.isFinite),
+    ...(window ? [window.p50Ms, window.p90Ms] : []).filter(Number.isFinite),
   );
   // What does not come by the forecast's end is drawn at the line's end; its words stay "–".
   const within = (ms: number): number => (Number.isFinite(ms) ? ms : shownTo);
-  const ready: Day['ready'] = { p10Ms: within(window.p10Ms), p50Ms: within(window.p50Ms), p90Ms: within(window.p90Ms) };
-  const lastMs = Math.max(shownTo, ready.p90Ms, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
+  const ready = window && {
+    p10Ms: within(window.p10Ms),
+    p50Ms: within(window.p50Ms),
+    p90Ms: within(window.p90Ms),
+  };
+  const lastMs = Math.max(shownTo, ready?.p90Ms ?? shownTo, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
   const { fromMs, toMs } = fixed ?? { fromMs: firstMs, toMs: lastMs };
   const busy: Stretch[] = [
     ...everything.filter((s) => s.id !== 'fridge'),
@@ -142,12 +149,16 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
     );
   const says = [
     w.text('line.day', { from: moment(fromMs), to: moment(serveMs), what: list(spans) }),
-    w.text('line.ready', {
-      target: say(`target.${target}`),
-      likely: moment(window.p50Ms),
-      low: moment(window.p10Ms),
-      high: moment(window.p90Ms),
-    }),
+    ...(window
+      ? [
+          w.text('line.ready', {
+            target: say(`target.${target}`),
+            likely: moment(window.p50Ms),
+            low: moment(window.p10Ms),
+            high: moment(window.p90Ms),
+          }),
+        ]
+      : []),
     ...(marks.length > 0
       ? [
           w.text('line.marks', {
@@ -173,11 +184,15 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
   );
   const above = withoutCollisions(
     [
-      {
-        x: x(ready.p50Ms),
-        text: w.text('line.target', { target: say(`targetMark.${target}`), at: moment(window.p50Ms) }),
-        tone: 'ember' as const,
-      },
+      ...(ready
+        ? [
+            {
+              x: x(ready.p50Ms),
+              text: w.text('line.target', { target: say(`targetMark.${target}`), at: moment(window.p50Ms) }),
+              tone: 'ember' as const,
+            },
+          ]
+        : []),
       ...marks.map((m) => ({ x: x(m.atMs), text: w.say(m.label), tone: 'plain' as const })),
     ].map((l) => ({ ...l, x: centredWithin(l.x, l.text, 14, width) })),
     14,
@@ -241,18 +256,22 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
         </defs>
         <rect x={pad - 8} y={BAND.y - 8} width={width - 2 * pad + 16} height={16} rx={8} fill="var(--well)" />
         <Bands spans={spans} y={BAND.y} {...drawn} />
-        <rect
-          x={x(ready.p10Ms)}
-          y={BAND.y - 17}
-          width={Math.max(4, x(ready.p90Ms) - x(ready.p10Ms))}
-          height={34}
-          fill={`url(#ready${id})`}
-        />
-        <path
-          d={`M${String(x(ready.p50Ms))} ${String(BAND.y - 22)} V${String(BAND.y + 22)}`}
-          stroke="var(--ember-ink)"
-          strokeWidth="3"
-        />
+        {ready ? (
+          <>
+            <rect
+              x={x(ready.p10Ms)}
+              y={BAND.y - 17}
+              width={Math.max(4, x(ready.p90Ms) - x(ready.p10Ms))}
+              height={34}
+              fill={`url(#ready${id})`}
+            />
+            <path
+              d={`M${String(x(ready.p50Ms))} ${String(BAND.y - 22)} V${String(BAND.y + 22)}`}
+              stroke="var(--ember-ink)"
+              strokeWidth="3"
+            />
+          </>
+        ) : null}
         <BandNames spans={spans} screenWidth={VIEW.width} nearer={factor > 1} x={x} />
         <Folds folds={scale.folds} x={x} />
         <Marks marks={marks} {...drawn} />

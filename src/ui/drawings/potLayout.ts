@@ -15,16 +15,17 @@ function groupInSection(group: PotGroup, from: number, width: number): Box[] {
   if (group.profile === 'heap') {
     const edge = group.acrossMm;
     const across = Math.max(1, Math.floor(width / (edge * 1.08)));
-    const high = Math.max(1, Math.round(group.topMm / edge));
+    const tall = group.topMm - group.bottomMm;
+    const high = Math.max(1, Math.round(tall / edge));
     for (let row = 0; row < high; row++) {
       const count = row % 2 === 0 ? across : Math.max(1, across - 1);
       const gap = (width - count * edge) / (count + 1);
       for (let i = 0; i < count; i++) {
         boxes.push({
           x: from + gap + i * (edge + gap),
-          y: (row * group.topMm) / high,
+          y: group.bottomMm + (row * tall) / high,
           w: edge,
-          h: group.topMm / high - 1,
+          h: tall / high - 1,
           group,
         });
       }
@@ -39,7 +40,7 @@ function groupInSection(group: PotGroup, from: number, width: number): Box[] {
     for (let i = 0; i < perRow; i++) {
       boxes.push({
         x: from + gap + i * (across + gap),
-        y: layer * group.heightMm,
+        y: group.bottomMm + layer * group.heightMm,
         w: across,
         h: group.heightMm,
         group,

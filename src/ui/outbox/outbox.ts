@@ -42,13 +42,14 @@ export class Outbox {
     };
   };
 
-  /** Puts a record in and sets about sending it. */
-  record(cookId: string, title: string, act: NewEvent['act']): void {
-    const atMs = Date.now();
+  /** Puts a record in, of what happened now or so many minutes ago, and sets about sending it. */
+  record(cookId: string, title: string, act: NewEvent['act'], agoMin = 0): void {
+    const nowMs = Date.now();
+    const atMs = nowMs - agoMin * 60_000;
     const by = nextMaker();
     const ahead = clockAheadMs();
     const event = { id: crypto.randomUUID(), atMs, act, by, ...(ahead === undefined ? {} : { aheadMs: ahead }) };
-    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: ACT.version }, order: atMs };
+    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: ACT.version }, order: nowMs };
     this.set({ records: [...this.state.records, { ...row, kept: 'not yet' }] });
     void this.keep(row).then(() => this.flush());
   }

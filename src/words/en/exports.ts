@@ -13,6 +13,9 @@ export const recipe = {
   'recipe.boilDown': 'Boil the wine down to {volume}, about {time}.',
   'recipe.herbIn': 'In with it: {herb}, {count, number} {unit}.',
   'recipe.herbLast': 'At the end: {herb}, {count, number} {unit}.',
+  'recipe.first': 'Before the pot',
+  'recipe.smoked': 'Smoke the meat bare at {heat} for {time}, outdoors; then straight into simmering liquid',
+  'recipe.warmed': 'Warm the meat bare at {heat} for {time}; then straight into simmering liquid',
   'recipe.braise': '{Heat}, {lid}. About {likely}, between {low} and {high}. {Ready}: {sign}.',
   'recipe.after': 'After {time}: {what}. {why}',
   'recipe.late': '{time} before it is ready: {what}, {weight}{cut}.',
@@ -20,7 +23,6 @@ export const recipe = {
   'recipe.times': '{count, number} × {what}',
   'recipe.cool':
     'Cool it in its liquid: {time} in ice water, stirred now and then, then the fridge; from {C_57} to {C_21} within two hours and to {C_5} within six. Next day the fat lifts off whole and the bones slide out.',
-  'recipe.warm': 'Warm the meat through in its sauce, about {time}, to {C_74} in the middle.',
   'recipe.getReady': 'get ready',
   'recipe.braising': 'braise',
   'recipe.beside': 'beside it',

@@ -101,7 +101,7 @@ export const figures = {
   'care.standing': {
     label: 'just left to stand',
     formula:
-      'The same pot with its lid on in a room of {room}, two hours after it has passed {C_57}; by then it should be at {C_21}.',
+      'The same pot with its lid on in a room of {room}, {within} after it has passed {from}; by then it should be at {warm}.',
     changes: 'Nothing but cold water: a full pot holds its heat for hours.',
   },
   'base.minutes': {
@@ -217,6 +217,11 @@ export const figures = {
     formula: 'Each one’s weight times its share of water, as far as the time lets it out.',
     changes: 'Onion, tomato and mushrooms give most.',
   },
+  'liquid.pouredLate': {
+    label: 'poured late',
+    formula: 'What is measured to go in towards the end, as far as it has gone in by then.',
+    changes: 'Another amount, or pouring it at the start.',
+  },
   'liquid.takenUp': {
     label: 'taken up',
     formula: 'What lentils, beans, rice, barley, potatoes and dried fruit drink.',
@@ -239,13 +244,14 @@ export const figures = {
     changes: 'Less liquid, smaller pieces, a thin steel pot; stirring halves it.',
   },
   'care.warm': {
-    label: 'from {C_57} to {C_21}',
-    formula: 'At the hottest spot, the middle of the thickest piece. The usual limit is two hours.',
+    label: 'from {from} to {warm}',
+    formula:
+      'At the hottest spot, the middle of the thickest piece. The limit here is {within}; local food-safety guidance decides.',
     changes: 'Ice, stirring, a shallow dish.',
   },
   'care.cold': {
-    label: 'from {C_57} to {C_5}',
-    formula: 'Ice water first, then the fridge. The usual limit is six hours in all.',
+    label: 'from {from} to {cold}',
+    formula: 'Ice water first, then the fridge. The limit here is {inAll} in all; local food-safety guidance decides.',
     changes: 'Longer in the ice water; pieces over {mm_50} cut first.',
   },
   'season.meat': {
@@ -266,7 +272,7 @@ export const figures = {
   'care.reheat': {
     label: 'warming through',
     formula:
-      'The longer of what a gentle flame needs for meat, sauce and pot, and what heat needs to reach the middle of a piece.',
+      'A gentle flame under meat, sauce and pot from the fridge, until the coldest spot of the thickest piece is at {hot}.',
     changes: 'Smaller pieces, slices, a stronger flame with more stirring.',
   },
   'energy.burner': {
@@ -339,6 +345,7 @@ export const inputs = {
   'input.juiceOfItsRawWeight': 'juice, of its raw weight',
   'input.vegetables': 'vegetables',
   'input.lateAndDryThings': 'late and dry things',
+  'input.pouredLate': 'poured late',
   'input.start': 'start',
   'input.fromMeat': 'from meat',
   'input.fromVegetables': 'from vegetables',

@@ -1,3 +1,4 @@
+import { after } from './after';
 import * as day from './day';
 import * as exports from './exports';
 import { figures, inputs, measures } from './figures';
@@ -6,10 +7,14 @@ import * as larder from './larder';
 import { equipment } from './equipment';
 import { finish } from './finish';
 import { larderMore } from './larderMore';
+import { own } from './own';
 import * as pages from './pages';
 import * as plan from './plan';
 import * as screens from './screens';
+import { steps } from './steps';
 import * as stove from './stove';
+import { trouble } from './trouble';
+import { vessels } from './vessels';
 import { ways } from './ways';
 
 /** All words of English but those of the figures, by code. */
@@ -78,8 +83,13 @@ export const WORDS = {
   ...pages.emberZooms,
   ...pages.errorPage,
   ...pages.exportMenu,
+  ...after,
   ...finish,
   ...larderMore,
+  ...own,
+  ...steps,
+  ...trouble,
+  ...vessels,
   ...pages.forkScale,
   ...equipment,
   ...pages.heatForm,

@@ -30,6 +30,13 @@ export const prep = {
   'prep.open': 'Open out and pound to {thickness}',
   'prep.open.how':
     'Open like a book to half its thickness, under film, from the middle outward. Grain along the roll, so that slicing crosses it. Wash film, mallet and board.',
+  'prep.mix': 'Mix the filling',
+  'prep.mix.how': '{things}. Chop what is to be chopped finely; taste it before it meets raw meat.',
+  'prep.mix.thing': '{thing} {weight}',
+  'prep.rub': 'Rub in the spices',
+  'prep.rub.how': '{things}, on every face.',
+  'prep.rub.scorches':
+    '{things}, on every face. What has sugar or dust in it blackens: brown it a shade lower, and turn early.',
   'prep.fill': 'Fill and roll {rolls, number}',
   'prep.fill.how':
     'Divide by weight; leave a finger’s breadth free at the edges; roll tight: slack rolls open. Seam down, {overlap} of overlap.',
@@ -62,6 +69,8 @@ export const buying = {
   'counter.skin': 'Skin whole and dry, no smell.',
   'counter.trimmed': '{share} is trimmed away on average: buy for the trimmed weight.',
   'suits.tooSmallToSlice': 'too small, or all bone, to slice',
+  'suits.noBone': 'no bone for it to fall from',
+  'suits.slidesOff': 'the bone pulls out clean when it is done',
   'suits.evenGrain': 'even grain that holds together: slices before it shreds',
   'suits.slicesEarly': 'slices if it is stopped early; falls apart soon after',
   'suits.silky': 'much collagen: turns silky',
@@ -85,6 +94,12 @@ export const base = {
   'look.wholeGarlic': 'in with the onion: they turn sweet',
   'look.withTheLiquid': 'goes in with the liquid',
   'look.dissolved': 'dissolved',
+  'look.dust': 'no dry patches, it smells of biscuit',
+  'look.apart': 'pan dry, brown faces; out on a plate',
+  'base.dust': 'flour over the browned meat',
+  'base.apart': '{thing}, browned apart{goes, plural, one {} other { in # goes}}',
+  'base.apart.why': 'Set aside: it goes back in towards the end and keeps its bite.',
+  'base.paste.late': 'Stirred in late it stays bright and sharp.',
   'look.rustRed': 'rust-red, sweet smell, catching a little',
   'look.onion.soft': 'glassy, no colour',
   'look.onion.golden': 'soft, gold at the edges',
@@ -188,6 +203,8 @@ export const salting = {
 
 /** What is poured, herbs, what comes out again, what to mind. */
 export const pouring = {
+  'pour.late': '{time} before the end, hot if it can be',
+  'pour.lateWine': '{time} before the end, lid ajar for the first ten minutes: more of its sting and its alcohol stays',
   'pour.boilDown': 'flame off to pour; boil down before anything else',
   'pour.hotToTheLine': 'hot, to the line',
   'pour.thinsStock': 'thins the stock',
@@ -251,6 +268,14 @@ export const cautions = {
     'Lift the lid away from your face: the steam burns. Two dry mitts. Follow your local food-safety guidance.',
   'caution.finish':
     'Bones, bay and string out and counted before you strain or blend; never fill a blender over half with hot liquid. Follow your local food-safety guidance.',
+  'caution.hold':
+    'What is kept warm stays over the limit for hot food, measured, or is cooled at once. Follow your local food-safety guidance.',
+  'caution.blend':
+    'Hot sauce jumps: heat off, bones, bay and string out and counted, the jug half full, its lid vented under a cloth. Follow your local food-safety guidance.',
+  'caution.bones':
+    'Feel every piece for splinters. Cooked bones splinter: none for dogs or cats. Follow your local food-safety guidance.',
+  'caution.reheat':
+    'Warm it once only, through and through to {C_74} or what your local guidance asks; what stood warm overnight is thrown away, boiled again or not. Follow your local food-safety guidance.',
   'caution.serve':
     'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats. Follow your local food-safety guidance.',
   'caution.store':

@@ -1,21 +1,21 @@
 'use client';
 
-import { kindSections } from '../wayLists';
+import { garnishSections, kindSections } from '../wayLists';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { edibleKgOf } from '@/core/buy';
 import { type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
 import { kindOf, KINDS, withKind } from '@/core/kinds';
-import { type BaseItem, meatParts } from '@/core/choices';
+import { lateMinutes } from '@/core/base';
+import { type BaseItem, BEDS, ITEM_TIMES, meatParts } from '@/core/choices';
+import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
-
-const GARNISH_KINDS = [...new Set(GARNISHES.map((g) => g.kind))];
 
 function ItemRow({
   item,
@@ -60,6 +60,17 @@ function ItemRow({
             {
               options: [
                 ...fates.map((f) => ({ id: `${f}-start`, label: w.text(`fate.${f}`) })),
+                ...(fates.includes('bite')
+                  ? [
+                      {
+                        id: 'bite-apart',
+                        label: w.text('baseForm.apart'),
+                        why: w.text('baseForm.minBeforeTheEnd', {
+                          late: w.quantity(lateMinutes({ id: item.id, when: 'apart' }), 'minutes'),
+                        }),
+                      },
+                    ]
+                  : []),
                 ...(garnish.lateMinutes === undefined
                   ? []
                   : [
@@ -74,7 +85,7 @@ function ItemRow({
           ]}
           onChange={(id) => {
             const [fate, when] = id.split('-');
-            set({ fate: fate as Fate, when: when === 'late' ? 'late' : 'start' });
+            set({ fate: fate as Fate, when: ITEM_TIMES.find((t) => t === when) ?? 'start' });
           }}
         />
       </FieldRow>
@@ -97,7 +108,21 @@ export function BaseForm(props: FormProps) {
   const setItem = (index: number, part: Partial<BaseItem>): void => {
     setBase({ items: base.items.map((item, i) => (i === index ? { ...item, ...part } : item)) });
   };
-  const free = GARNISHES.filter((g) => !base.items.some((i) => i.id === g.id));
+  const inIt = (id: string): boolean => base.items.some((i) => i.id === id);
+  const free = GARNISHES.filter((g) => !inIt(g.id));
+  const ownFree = kitchen.own.filter((id) => !inIt(id));
+  const add = (id: string): void => {
+    const garnish = garnishById(id);
+    const kg = Math.max(0.005, Math.round((garnish.usualGPerKg[1] * edibleKg) / 5) * 0.005);
+    const fate = FATES.find((f) => garnish.cutMm[f] !== undefined) ?? 'melt';
+    const late = garnish.lateMinutes !== undefined && garnish.kind !== 'aromatic';
+    setBase({
+      items: [
+        ...base.items,
+        { id, kg: Number.isFinite(kg) ? kg : 0.1, fate: late ? 'bite' : fate, when: late ? 'late' : 'start' },
+      ],
+    });
+  };
   const fault = faultOf(w, faults, 'base.items');
   return (
     <>
@@ -129,21 +154,16 @@ export function BaseForm(props: FormProps) {
       <SelectField
         label={w.text('baseForm.addSomething')}
         value=""
-        sections={GARNISH_KINDS.map((kind) => ({
-          title: w.text(`garnishKind.${kind}`),
-          options: free.filter((g) => g.kind === kind).map((g) => ({ id: g.id, label: w.label('garnish', g.id) })),
-        })).filter((s) => s.options.length > 0)}
+        sections={[...ownSections(w, ownFree, 'garnish'), ...garnishSections(w, free)]}
+        onChange={add}
+      />
+      <OwnThing table="garnish" likes={garnishSections(w, GARNISHES)} keepOwn={props.keepOwn} onAdd={add} />
+      <SelectField
+        label={w.text('baseForm.whereTheyLie')}
+        value={base.lies}
+        sections={[{ options: BEDS.map((id) => ({ id, label: w.text(`bed.${id}`), why: w.text(`bed.${id}.why`) })) }]}
         onChange={(id) => {
-          const garnish = garnishById(id);
-          const kg = Math.max(0.005, Math.round((garnish.usualGPerKg[1] * edibleKg) / 5) * 0.005);
-          const fate = FATES.find((f) => garnish.cutMm[f] !== undefined) ?? 'melt';
-          const late = garnish.lateMinutes !== undefined && garnish.kind !== 'aromatic';
-          setBase({
-            items: [
-              ...base.items,
-              { id, kg: Number.isFinite(kg) ? kg : 0.1, fate: late ? 'bite' : fate, when: late ? 'late' : 'start' },
-            ],
-          });
+          setBase({ lies: BEDS.find((b) => b === id) ?? 'among' });
         }}
       />
       <WayField

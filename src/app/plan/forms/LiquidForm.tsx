@@ -1,10 +1,11 @@
 'use client';
 
-import { LIMITS } from '@/core/choices';
+import { LIMITS, POUR_TIMES } from '@/core/choices';
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
 import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
-import { usualHerbCount } from '@/core/liquid';
+import { LATE_POUR_MIN, usualHerbCount } from '@/core/liquid';
+import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote, Mute } from '@/ui/controls/Panel';
@@ -18,7 +19,7 @@ import { useWords } from '@/ui/KitchenContext';
 const LIQUID_KINDS = [...new Set(LIQUIDS.map((l) => l.kind))];
 
 export function LiquidForm(props: FormProps) {
-  const { input, plan, faults, change } = props;
+  const { kitchen, input, plan, faults, change } = props;
   const w = useWords();
   const { liquid } = input;
   const setLiquid = (part: Partial<typeof liquid>): void => {
@@ -31,6 +32,17 @@ export function LiquidForm(props: FormProps) {
   const free = LIQUIDS.filter(
     (l) => (l.id !== liquid.fillerId || !liquid.fill) && !liquid.parts.some((p) => p.id === l.id),
   );
+  const ownFree = kitchen.own.filter((id) => !liquid.parts.some((p) => p.id === id));
+  const liquidSections = (liquids: typeof LIQUIDS) =>
+    LIQUID_KINDS.map((kind) => ({
+      title: w.text(`liquidKind.${kind}`),
+      options: liquids.filter((l) => l.kind === kind).map((l) => ({ id: l.id, label: w.label('liquid', l.id) })),
+    })).filter((s) => s.options.length > 0);
+  const add = (id: string): void => {
+    const litres = liquidById(id).kind === 'seasoning' ? 0.02 : 0.15;
+    setLiquid({ parts: [...liquid.parts, { id, litres, when: 'start' }] });
+  };
+  const late = { time: w.quantity(LATE_POUR_MIN, 'minutes') };
   const freeHerbs = HERBS.filter((h) => !liquid.herbs.some((own) => own.id === h.id));
   const salty = isLiquidId(liquid.fillerId) && liquidById(liquid.fillerId).saltGPerL > 1;
   const stockShare = plan?.liquid.stockShareForSalt;
@@ -87,12 +99,29 @@ export function LiquidForm(props: FormProps) {
                         parts:
                           id === liquid.fillerId && liquid.fill
                             ? rest
-                            : [...rest, { id, litres: Math.round(p.litres * chosen.factor * 100) / 100 }],
+                            : [...rest, { ...p, id, litres: Math.round(p.litres * chosen.factor * 100) / 100 }],
                       });
                     }}
                   />
                 ) : null}
               </FieldRow>
+              <SelectField
+                label={w.text('liquidForm.whenItGoesIn', { things: w.name('liquid', p.id) })}
+                hideLabel
+                value={p.when}
+                sections={[
+                  {
+                    options: POUR_TIMES.map((id) => ({
+                      id,
+                      label: w.text(`pourTime.${id}`, late),
+                      why: w.text(`pourTime.${id}.why`),
+                    })),
+                  },
+                ]}
+                onChange={(id) => {
+                  setPart(i, { when: id === 'late' ? 'late' : 'start' });
+                }}
+              />
             </li>
           ) : null,
         )}
@@ -100,15 +129,10 @@ export function LiquidForm(props: FormProps) {
       <SelectField
         label={w.text('liquidForm.addALiquid')}
         value=""
-        sections={LIQUID_KINDS.map((kind) => ({
-          title: w.text(`liquidKind.${kind}`),
-          options: free.filter((l) => l.kind === kind).map((l) => ({ id: l.id, label: w.label('liquid', l.id) })),
-        })).filter((s) => s.options.length > 0)}
-        onChange={(id) => {
-          const litres = liquidById(id).kind === 'seasoning' ? 0.02 : 0.15;
-          setLiquid({ parts: [...liquid.parts, { id, litres }] });
-        }}
+        sections={[...ownSections(w, ownFree, 'liquid'), ...liquidSections(free)]}
+        onChange={add}
       />
+      <OwnThing table="liquid" likes={liquidSections(LIQUIDS)} keepOwn={props.keepOwn} onAdd={add} />
       {drinks ? (
         <TextButton
           onPress={() => {
@@ -116,7 +140,7 @@ export function LiquidForm(props: FormProps) {
             const ml = alcoholic.reduce((sum, p) => sum + p.litres, 0);
             const vinegar = liquid.parts.some((p) => p.id === 'vinegar')
               ? []
-              : [{ id: 'vinegar', litres: Math.max(0.01, Math.round(ml * 6) / 100) }];
+              : [{ id: 'vinegar', litres: Math.max(0.01, Math.round(ml * 6) / 100), when: 'start' as const }];
             setLiquid({
               parts: [...liquid.parts.filter((p) => liquidById(p.id).alcohol === 0), ...vinegar],
             });

@@ -2,12 +2,14 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
-import { cutById, isCutId } from '@/core/larder';
+import { cutById, GARNISHES, isCutId } from '@/core/larder';
 import {
   type Appetite,
   APPETITES,
   cubeCount,
+  type Filling,
   type MeatPart,
+  meatParts,
   type ResultId,
   RESULTS,
   usualThicknessMm,
@@ -17,7 +19,8 @@ import {
 } from '@/core/choices';
 import { scaled, usualMeat } from '@/core/plan';
 import { canRoll } from '@/core/prep';
-import { cutSections } from '../wayLists';
+import { cutSections, garnishSections } from '../wayLists';
+import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -31,12 +34,14 @@ interface PartFieldsProps {
   readonly part: MeatPart;
   readonly field: MeatField;
   readonly eaters: number;
+  /** The kitchen's own things. */
+  readonly own: readonly string[];
   readonly faults: FormProps['faults'];
   readonly set: (part: Partial<MeatPart>) => void;
 }
 
 /** One cut: which, how much, in what pieces. */
-function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
+function PartFields({ part, field, eaters, own, faults, set }: PartFieldsProps) {
   const w = useWords();
   const cut = isCutId(part.cutId) ? cutById(part.cutId) : undefined;
   const cubes = cut?.form === 'cubes';
@@ -46,7 +51,7 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
       <SelectField
         label={w.text('meatForm.cut')}
         value={part.cutId}
-        sections={cutSections(w)}
+        sections={[...ownSections(w, own, 'cut'), ...cutSections(w)]}
         error={fault('cutId')}
         onChange={(id) => {
           set(
@@ -140,8 +145,89 @@ function PartFields({ part, field, eaters, faults, set }: PartFieldsProps) {
   );
 }
 
+/** Crumbs to hold it together, something cured, something sharp. */
+const USUAL_FILLING: Filling['items'] = [
+  { id: 'breadcrumbsFresh', kg: 0.08 },
+  { id: 'curedPork', kg: 0.06 },
+  { id: 'onion', kg: 0.06 },
+  { id: 'mustard', kg: 0.02 },
+];
+
+interface FillingProps extends Pick<FormProps, 'kitchen'> {
+  readonly filling: Filling;
+  readonly error: string | undefined;
+  readonly onChange: (filling: Filling) => void;
+}
+
+/** How many rolls, and what their filling is made of. */
+function FillingFields({ filling, kitchen, error, onChange }: FillingProps) {
+  const w = useWords();
+  const { items } = filling;
+  const setItems = (next: Filling['items']): void => {
+    onChange({ ...filling, items: next });
+  };
+  const inIt = (id: string): boolean => items.some((i) => i.id === id);
+  return (
+    <>
+      <NumberField
+        label={w.text('meatForm.rolls')}
+        step={1}
+        value={filling.rolls}
+        error={error}
+        onChange={(rolls) => {
+          onChange({ ...filling, rolls });
+        }}
+      />
+      <Rows aria-label={w.text('meatForm.fillingAll')}>
+        {items.map((item, i) => (
+          <li key={item.id}>
+            <div>
+              {w.label('garnish', item.id)}
+              <IconButton
+                aria-label={w.text('common.leaveOut', { things: w.name('garnish', item.id) })}
+                onPress={() => {
+                  setItems(items.filter((_, k) => k !== i));
+                }}
+              >
+                <Trash2 size={17} aria-hidden />
+              </IconButton>
+            </div>
+            <QuantityField
+              label={w.text('meatForm.inTheFilling', { name: w.name('garnish', item.id) })}
+              hideLabel
+              dimension="mass"
+              value={item.kg}
+              onChange={(kg) => {
+                setItems(items.map((own, k) => (k === i ? { ...own, kg } : own)));
+              }}
+            />
+          </li>
+        ))}
+      </Rows>
+      <SelectField
+        label={w.text('meatForm.addToTheFilling')}
+        value=""
+        sections={[
+          ...ownSections(
+            w,
+            kitchen.own.filter((id) => !inIt(id)),
+            'garnish',
+          ),
+          ...garnishSections(
+            w,
+            GARNISHES.filter((g) => !inIt(g.id)),
+          ),
+        ]}
+        onChange={(id) => {
+          setItems([...items, { id, kg: 0.05 }]);
+        }}
+      />
+    </>
+  );
+}
+
 export function MeatForm(props: FormProps) {
-  const { input, plan, faults, change } = props;
+  const { kitchen, input, plan, faults, change } = props;
   const { meat, also, prepare } = input;
   const setMeat = (part: Partial<MeatPart>): void => {
     change({ meat: { ...meat, ...part } });
@@ -150,6 +236,7 @@ export function MeatForm(props: FormProps) {
     change({ also: also.map((p, i) => (i === index ? { ...p, ...part } : p)) });
   };
   const w = useWords();
+  const boned = input.result === 'falls' || meatParts(input).some((p) => p.onBone);
   const plates = plan?.buy.plates.value;
   const ratio = plates !== undefined && plates > 0 ? input.eaters / plates : Number.NaN;
   const factor = Number.isFinite(ratio) && Math.abs(ratio - 1) > 0.08 ? ratio : undefined;
@@ -188,7 +275,7 @@ export function MeatForm(props: FormProps) {
         value={input.result}
         sections={[
           {
-            options: RESULTS.map((id) => ({
+            options: RESULTS.filter((id) => id !== 'falls' || boned).map((id) => ({
               id,
               label: w.title({ code: `result.${id}` }),
               why: w.text(`result.${id}.why`),
@@ -199,7 +286,7 @@ export function MeatForm(props: FormProps) {
           change(withResult(input, id as ResultId));
         }}
       />
-      <PartFields part={meat} field="meat" eaters={input.eaters} faults={faults} set={setMeat} />
+      <PartFields part={meat} field="meat" eaters={input.eaters} own={kitchen.own} faults={faults} set={setMeat} />
       {factor === undefined ? null : (
         <TextButton
           onPress={() => {
@@ -233,6 +320,7 @@ export function MeatForm(props: FormProps) {
                 part={part}
                 field={meatField(i + 1)}
                 eaters={input.eaters}
+                own={kitchen.own}
                 faults={faults}
                 set={(p) => {
                   setAlso(i, p);
@@ -252,6 +340,14 @@ export function MeatForm(props: FormProps) {
       >
         {w.text('meatForm.addAnotherMeatOrSize')}
       </TextButton>
+      <OwnThing
+        table="cut"
+        likes={cutSections(w)}
+        keepOwn={props.keepOwn}
+        onAdd={(cutId) => {
+          setMeat({ cutId });
+        }}
+      />
       <Fold>
         <summary>{w.text('common.gettingItReady')}</summary>
         <div>
@@ -291,7 +387,7 @@ export function MeatForm(props: FormProps) {
                   change({
                     prepare: {
                       ...prepare,
-                      filling: on ? { rolls: Math.max(1, input.eaters * 2 || 1), kg: 0.2, saltGPerKg: 10 } : null,
+                      filling: on ? { rolls: Math.max(1, input.eaters * 2 || 1), items: USUAL_FILLING } : null,
                     },
                   });
                 }}
@@ -299,25 +395,14 @@ export function MeatForm(props: FormProps) {
                 {w.text('meatForm.openedOutFilledAndRolled')}
               </Switch>
               {prepare.filling ? (
-                <FieldRow>
-                  <NumberField
-                    label={w.text('meatForm.rolls')}
-                    step={1}
-                    value={prepare.filling.rolls}
-                    error={faultOf(w, faults, 'prepare.filling')}
-                    onChange={(rolls) => {
-                      if (prepare.filling) change({ prepare: { ...prepare, filling: { ...prepare.filling, rolls } } });
-                    }}
-                  />
-                  <QuantityField
-                    label={w.text('meatForm.fillingAll')}
-                    dimension="mass"
-                    value={prepare.filling.kg}
-                    onChange={(kg) => {
-                      if (prepare.filling) change({ prepare: { ...prepare, filling: { ...prepare.filling, kg } } });
-                    }}
-                  />
-                </FieldRow>
+                <FillingFields
+                  filling={prepare.filling}
+                  kitchen={kitchen}
+                  error={faultOf(w, faults, 'prepare.filling')}
+                  onChange={(filling) => {
+                    change({ prepare: { ...prepare, filling } });
+                  }}
+                />
               ) : null}
             </>
           ) : null}

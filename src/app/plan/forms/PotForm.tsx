@@ -3,7 +3,7 @@
 import { Care, faultOf, FormHead, type FormProps, TextButton } from './common';
 import { potSize } from '../decisions';
 import { PotFields, potIsWhole } from '../../kitchen/PotFields';
-import { firstStage, heatMode, MODES, withLid } from '@/core/choices';
+import { firstStage, heatMode, LIES, MODES, withLid } from '@/core/choices';
 import { lidsFor, type Pot } from '@/core/larder';
 import { Button } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
@@ -87,11 +87,12 @@ export function PotForm({ kitchen, input, faults, change, keepThing }: FormProps
             options: [
               { id: 'flat', label: w.text('potForm.lieFlat'), why: w.text('potForm.onTheirBroadSideLow') },
               { id: 'upright', label: w.text('potForm.standUp'), why: w.text('potForm.onEdgeOrEndMore') },
+              { id: 'stacked', label: w.text('potForm.twoLayers'), why: w.text('potForm.oneOnTheOther') },
             ],
           },
         ]}
         onChange={(lie) => {
-          change({ lie: lie === 'upright' ? 'upright' : 'flat' });
+          change({ lie: LIES.find((l) => l === lie) ?? 'flat' });
         }}
       />
       <Care step={MODES[heatMode(firstStage(input).heat)].care} />

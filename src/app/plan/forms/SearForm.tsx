@@ -12,7 +12,8 @@ import {
   SPICES,
 } from '@/core/larder';
 import { edibleKgOf } from '@/core/buy';
-import { meatParts } from '@/core/choices';
+import { meatParts, SPICE_TIMES } from '@/core/choices';
+import { OwnThing, ownSections } from './OwnThing';
 import { tempC } from '@/core/message';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -34,6 +35,15 @@ export function SearForm(props: FormProps) {
     change({ season: { ...season, ...part } });
   };
   const usual = plan?.usualSaltGPerKg;
+  const setSpice = (index: number, part: Partial<(typeof season.spices)[number]>): void => {
+    setSeason({ spices: season.spices.map((s, i) => (i === index ? { ...s, ...part } : s)) });
+  };
+  const addSpice = (id: string): void => {
+    const grams = Math.max(0.5, Math.round(spiceById(id).usualGPerKg[1] * edibleKgOf(meatParts(input)) * 2) / 2);
+    setSeason({ spices: [...season.spices, { id, grams: Number.isFinite(grams) ? grams : 2, when: 'fat' }] });
+  };
+  const spiceOptions = (spices: typeof SPICES) => spices.map((s) => ({ id: s.id, label: w.label('spice', s.id) }));
+  const ownFree = kitchen.own.filter((id) => !season.spices.some((s) => s.id === id));
   const free = SPICES.filter((s) => !season.spices.some((own) => own.id === s.id));
   return (
     <>
@@ -115,7 +125,24 @@ export function SearForm(props: FormProps) {
                 value={s.grams / 1000}
                 error={faultOf(w, faults, 'season.spices')}
                 onChange={(kg) => {
-                  setSeason({ spices: season.spices.map((own, k) => (k === i ? { ...own, grams: kg * 1000 } : own)) });
+                  setSpice(i, { grams: kg * 1000 });
+                }}
+              />
+              <SelectField
+                label={w.text('searForm.whenItGoesIn', { things: w.name('spice', s.id) })}
+                hideLabel
+                value={s.when}
+                sections={[
+                  {
+                    options: SPICE_TIMES.map((id) => ({
+                      id,
+                      label: w.text(`spiceTime.${id}`),
+                      why: w.text(`spiceTime.${id}.why`),
+                    })),
+                  },
+                ]}
+                onChange={(id) => {
+                  setSpice(i, { when: SPICE_TIMES.find((t) => t === id) ?? 'fat' });
                 }}
               />
             </li>
@@ -126,16 +153,11 @@ export function SearForm(props: FormProps) {
         <SelectField
           label={w.text('searForm.addASpice')}
           value=""
-          sections={[{ options: free.map((s) => ({ id: s.id, label: w.label('spice', s.id) })) }]}
-          onChange={(id) => {
-            const grams = Math.max(
-              0.5,
-              Math.round(spiceById(id).usualGPerKg[1] * edibleKgOf(meatParts(input)) * 2) / 2,
-            );
-            setSeason({ spices: [...season.spices, { id, grams: Number.isFinite(grams) ? grams : 2 }] });
-          }}
+          sections={[...ownSections(w, ownFree, 'spice'), { options: spiceOptions(free) }]}
+          onChange={addSpice}
         />
       ) : null}
+      <OwnThing table="spice" likes={[{ options: spiceOptions(SPICES) }]} keepOwn={props.keepOwn} onAdd={addSpice} />
 
       <FormHead>{w.text('searForm.searing')}</FormHead>
       <WayField

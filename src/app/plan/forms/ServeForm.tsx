@@ -1,50 +1,20 @@
 'use client';
 
 import { LIMITS } from '@/core/choices';
-import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
-import styled from 'styled-components';
+import { KeepingFields } from '@/app/kitchen/KeepingFields';
 import { Care, faultOf, type FormProps } from './common';
 import { hourOn } from '@/calendar/calendar';
-import { AVOIDABLE, type Avoided, SIDES } from '@/core/larder';
-import { FieldRow, LabelText } from '@/ui/controls/frame';
+import { AVOIDABLE, SIDES } from '@/core/larder';
+import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { WayCards } from '@/ui/controls/WayCards';
 import { Slider } from '@/ui/controls/Slider';
+import { Chips } from '@/ui/controls/Chips';
 import { MomentField } from '@/ui/controls/MomentField';
 import { useWords } from '@/ui/KitchenContext';
 
 const MOST_SIDES = 6;
 const EVENING_HOUR = 21;
-
-const Chips = styled(CheckboxGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  > :first-child {
-    flex-basis: 100%;
-    margin: 0;
-  }
-`;
-
-const Chip = styled(CheckboxButton)`
-  border: 2px solid var(--line);
-  border-radius: 999px;
-  padding: 5px 12px;
-  min-height: 34px;
-  cursor: pointer;
-  font-size: 14px;
-  background: var(--plate);
-  display: block;
-  &[data-selected] {
-    background: var(--enamel);
-    color: var(--on-enamel);
-    border-color: var(--glow);
-  }
-  &[data-focus-visible] {
-    outline: 3px solid var(--glow);
-    outline-offset: 2px;
-  }
-`;
 
 export function ServeForm({ input, faults, timeZone, change }: FormProps) {
   const w = useWords();
@@ -81,6 +51,12 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
             }}
           />
           <Care step="store" />
+          <KeepingFields
+            keeping={input.keeping}
+            onChange={(keeping) => {
+              change({ keeping });
+            }}
+          />
         </>
       )}
       <Slider
@@ -114,31 +90,21 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
         />
       </FieldRow>
       <Chips
-        value={[...input.day.sides]}
+        label={w.text('serveForm.besideIt')}
+        options={SIDES.map((side) => ({ id: side.id, label: w.label('side', side.id) }))}
+        chosen={input.day.sides}
         onChange={(sides) => {
           change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
         }}
-      >
-        <LabelText>{w.text('serveForm.besideIt')}</LabelText>
-        {SIDES.map((s) => (
-          <CheckboxField key={s.id} value={s.id}>
-            <Chip>{w.label('side', s.id)}</Chip>
-          </CheckboxField>
-        ))}
-      </Chips>
+      />
       <Chips
-        value={[...input.avoid]}
+        label={w.text('serveForm.somebodyAtTheTableAvoids')}
+        options={AVOIDABLE.map((id) => ({ id, label: w.label('avoid', id) }))}
+        chosen={input.avoid}
         onChange={(avoid) => {
-          change({ avoid: avoid.filter((a): a is Avoided => AVOIDABLE.some((known) => known === a)) });
+          change({ avoid });
         }}
-      >
-        <LabelText>{w.text('serveForm.somebodyAtTheTableAvoids')}</LabelText>
-        {AVOIDABLE.map((a) => (
-          <CheckboxField key={a} value={a}>
-            <Chip>{w.label('avoid', a)}</Chip>
-          </CheckboxField>
-        ))}
-      </Chips>
+      />
       <Care step="serve" />
     </>
   );

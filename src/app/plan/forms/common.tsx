@@ -21,6 +21,8 @@ export interface FormProps {
   readonly change: (part: Partial<PlanInput>) => void;
   /** Makes an option this kitchen's own way from now on. */
   readonly keepHabit: (topic: WayTopic, way: string) => void;
+  /** Remembers something that is in no table. */
+  readonly keepOwn: (id: string) => void;
   readonly keepKind: (kind: OwnKind) => void;
   readonly dropKind: (id: string) => void;
   /** Puts a pot, pan, oven or burner among those of the kitchen. */

@@ -39,6 +39,7 @@ function open(
   const kept = {
     habit: vi.fn<FormProps['keepHabit']>(),
     kind: vi.fn<FormProps['keepKind']>(),
+    own: vi.fn<FormProps['keepOwn']>(),
     drop: vi.fn(),
     thing: vi.fn<FormProps['keepThing']>(),
   };
@@ -58,6 +59,7 @@ function open(
         }}
         keepHabit={kept.habit}
         keepKind={kept.kind}
+        keepOwn={kept.own}
         dropKind={kept.drop}
         keepThing={kept.thing}
       />
@@ -327,8 +329,8 @@ describe('the liquid', () => {
         ...OXTAIL_PLAN.liquid,
         fillerId: 'water',
         parts: [
-          { id: 'stout', litres: 0.3 },
-          { id: 'stockUnsalted', litres: 0.2 },
+          { id: 'stout', litres: 0.3, when: 'start' },
+          { id: 'stockUnsalted', litres: 0.2, when: 'start' },
         ],
       },
     });

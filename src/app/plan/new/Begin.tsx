@@ -1,5 +1,6 @@
 'use client';
 
+import { ownSections } from '../forms/OwnThing';
 import { FileText } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -183,7 +184,12 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
             />
           </Line>
           <Settle role="group" aria-label={w.text('begin.understood')}>
-            <SelectField label={w.text('meatForm.cut')} value={cutId ?? ''} sections={cutSections(w)} onChange={pick} />
+            <SelectField
+              label={w.text('meatForm.cut')}
+              value={cutId ?? ''}
+              sections={[...ownSections(w, kitchen.own, 'cut'), ...cutSections(w)]}
+              onChange={pick}
+            />
             <NumberField
               label={w.text('common.atTheTable')}
               step={1}
@@ -209,6 +215,9 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
               onChange={setKindId}
             />
           </Settle>
+          {wish.unplanned === undefined ? null : (
+            <FaultNote role="status">{w.text(`begin.unplanned.${wish.unplanned}`)}</FaultNote>
+          )}
           {understood.length > 0 ? <p>{w.text('begin.also', { what: w.list(understood, 'comma') })}</p> : null}
           {wish.notUnderstood.length > 0 ? (
             <FaultNote role="status">

@@ -93,7 +93,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
             </tr>
           </thead>
           <tbody>
-            {liquid.pours.map((p) => (
+            {[...liquid.pours, ...liquid.late].map((p) => (
               <tr key={p.liquid.id}>
                 <td>
                   {w.label('liquid', p.liquid.id)}
@@ -142,6 +142,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
             liquid.water.poured,
             liquid.water.fromMeat,
             liquid.water.fromVegetables,
+            ...(liquid.water.pouredLate.value > 0.005 ? [liquid.water.pouredLate] : []),
             ...(liquid.water.takenUp.value > 0.005 ? [liquid.water.takenUp] : []),
             liquid.water.steam,
             liquid.water.left,

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
 import { cutsFor } from '@/core/buy';
-import { doneSign } from '@/core/cook';
+import { doneSign } from '@/core/steps';
 import { etaOf } from '@/core/forecast';
 import { cutById, type Species } from '@/core/larder';
 import { usualMeat } from '@/core/plan';

@@ -6,7 +6,7 @@ import { type ReactNode } from 'react';
 import { CheckboxButton, CheckboxField, Input, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { type SheetMarks, useSheetMarks } from './useSheetMarks';
-import { doneSign } from '@/core/cook';
+import { doneSign } from '@/core/steps';
 import { AISLES, shoppingList } from '@/core/shopping';
 import { type Plan } from '@/core/plan';
 import { amountWords, instructions } from '@/exports/recipe';

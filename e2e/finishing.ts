@@ -1,0 +1,54 @@
+import { By, Key, type WebDriver } from 'selenium-webdriver';
+import { press, WAIT_MS } from './browser';
+
+/** What the card in hand, or the alarm before it, asks. */
+export const title = (driver: WebDriver): Promise<string> =>
+  driver.executeScript(
+    'return document.querySelector("section[aria-label=\\"Next action\\"] h1, [role=alert] h1")?.textContent ?? ""',
+  );
+
+/** All that the card says but for the time that runs on it. */
+export const card = (driver: WebDriver): Promise<string> =>
+  driver.executeScript(
+    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
+  );
+
+const sheetTitle = (driver: WebDriver): Promise<string> =>
+  driver.executeScript('return document.querySelector("[role=dialog] h2")?.textContent ?? ""');
+
+/** The usual answer to each sheet a step after the heat opens. */
+const ANSWERS: Readonly<Record<string, string>> = {
+  'Keep it warm': 'Off the heat, lid on',
+  'Count out': 'Record the count',
+  'Cool it': 'Pot in ice water',
+  'Put away': 'Record it',
+};
+
+/** Does by one key what the card asks, and gives each sheet its usual answer, until `until` holds; gives what was asked. */
+export async function doAsAsked(
+  driver: WebDriver,
+  until: (title: string) => Promise<boolean> | boolean,
+  most = 60,
+): Promise<string[]> {
+  const said: string[] = [];
+  for (let i = 0; i < most; i++) {
+    const now = await title(driver);
+    const whole = await card(driver);
+    if (await until(now)) return said;
+    said.push(now);
+    await driver.findElement(By.css('body')).sendKeys(Key.SPACE);
+    const moved = async (): Promise<boolean> => (await card(driver)) !== whole;
+    await driver.wait(
+      async () => (await moved()) || (await sheetTitle(driver)) !== '',
+      WAIT_MS,
+      `“${now}” stays in hand.`,
+    );
+    const sheet = await sheetTitle(driver);
+    if (sheet === '') continue;
+    const answer = ANSWERS[sheet];
+    if (answer === undefined) throw new Error(`“${sheet}” has no usual answer.`);
+    await press(driver, answer);
+    await driver.wait(moved, WAIT_MS, `“${now}” stays in hand after its answer.`);
+  }
+  throw new Error(`Still asked: ${said.slice(-5).join(' | ')}`);
+}

@@ -1,0 +1,173 @@
+import { By, Key } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { beginPlan, complaints, fill, findText, press, setViewport, WAIT_MS } from './browser';
+import { doAsAsked, title } from './finishing';
+import { served } from './served';
+
+const here = served({ demo: false });
+const { bodyText, waitForText } = here;
+
+/** Counts what the page asks of the browser to be heard and seen, in every page opened from here on. */
+const SPIES = `
+  window.asked = { tones: 0, notices: 0, awake: 0, released: 0 };
+  const tone = AudioContext.prototype.createOscillator;
+  AudioContext.prototype.createOscillator = function () { window.asked.tones += 1; return tone.call(this); };
+  Notification.requestPermission = () => { window.asked.notices += 1; return Promise.resolve('granted'); };
+  Object.defineProperty(navigator, 'wakeLock', { value: { request: async () => {
+    window.asked.awake += 1;
+    return { release: async () => { window.asked.released += 1; }, addEventListener() {} };
+  } } });
+`;
+
+const asked = (): Promise<Record<string, number>> => here.driver.executeScript('return window.asked');
+/** A braise begun from a line, at the stove. */
+async function begun(line: string): Promise<void> {
+  const { driver } = here;
+  await driver.get(`${here.app.url}/plan/new`);
+  await beginPlan(driver, line);
+  await driver.wait(
+    async () =>
+      (await driver.findElements(By.xpath('//button[contains(., "Start the braise")][not(@disabled)]'))).length > 0,
+    WAIT_MS,
+    'It cannot be started.',
+  );
+  await press(driver, 'Start the braise');
+  await findText(driver, 'h2', 'So far');
+}
+
+/** The kitchen's clock so many minutes on, and the page with it. */
+async function on(minutes: number): Promise<void> {
+  await here.app.shift(minutes);
+  await here.driver.navigate().refresh();
+  await findText(here.driver, 'h2', 'So far');
+  // The page asks the server for the time once it is there, and looks at it every second.
+  await here.driver.sleep(2500);
+}
+
+const potted = async (): Promise<boolean> =>
+  (await here.driver.findElements(By.xpath('//button[starts-with(normalize-space(.), "Fork")]'))).length > 0;
+
+describe('at the stove', () => {
+  it('an ordinary evening, from the fridge door to the log, by one key', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: SPIES });
+    await begun('oxtail in stout for 4 tomorrow 20:00');
+    const steps = await doAsAsked(driver, potted);
+    expect(steps[0]).toContain('Wash hands');
+    expect(steps.filter((s) => s.startsWith('Lay pieces')).length).toBeGreaterThan(0);
+    expect(steps.some((s) => s.includes('Heat off; pour from a cup') || s.includes('heat off, pour from a cup'))).toBe(
+      true,
+    );
+    await driver.wait(async () => (await asked())['awake'] === 1, WAIT_MS, 'The screen is not kept awake.');
+    // A timer rings in the page, aloud once it was touched, and is answered.
+    await press(driver, 'Let it ring');
+    await press(driver, 'Timer');
+    await fill(driver, 'What for', 'potatoes');
+    await press(driver, 'Set it');
+    await waitForText('potatoes');
+    await here.app.shift(12);
+    await driver.navigate().refresh();
+    await waitForText('2 min over');
+    await driver.findElement(By.id('so-far')).click();
+    await driver.wait(async () => ((await asked())['tones'] ?? 0) > 0, WAIT_MS, 'Nothing is heard.');
+    await press(driver, 'I hear');
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[aria-label="Answer: potatoes"]'))).length === 0,
+      WAIT_MS,
+      'It rings on.',
+    );
+    // Seen again after it was hidden, the screen is kept awake anew.
+    const held = (await asked())['awake'] ?? 0;
+    await driver.executeScript("document.dispatchEvent(new Event('visibilitychange'))");
+    await driver.wait(async () => ((await asked())['awake'] ?? 0) > held, WAIT_MS, 'It falls asleep.');
+
+    await on(15 * 6);
+    expect(await title(driver)).toMatch(/Turn each once|Lift lid|Fork/);
+    await driver.findElement(By.css('body')).sendKeys('t');
+    await waitForText('Turned');
+    await on(130);
+    await driver.findElement(By.css('body')).sendKeys('f');
+    await press(driver, 'Twists');
+    await waitForText('found at');
+    expect(await bodyText()).not.toContain('most likely at');
+    expect(await bodyText()).not.toContain('liquid is fine');
+    await press(driver, 'It is off the heat');
+    const after = await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 20);
+    expect(after[0]).toMatch(/^Keep it warm/);
+    expect(after.at(-1)).toMatch(/^On the table/);
+    await waitForText('On the table since');
+    expect(await bodyText()).not.toContain('most likely at');
+    await press(driver, 'Say how it came out');
+    for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
+    await press(driver, 'Finish and log it');
+    await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS);
+    expect((await complaints(driver)).filter((m) => !m.includes('AudioContext'))).toEqual([]);
+  });
+
+  it('an evening on which everything goes wrong still has an answer to each', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await begun('beef cheek for 4 tomorrow 20:00');
+    await doAsAsked(driver, (t) => t.includes('Take meat'));
+    // Begun early: it says so, and goes on. A trouble becomes the step in hand and goes when it is seen to.
+    await driver.findElement(By.css('body')).sendKeys('x');
+    await press(driver, 'The garlic went brown');
+    await waitForText('It costs:');
+    await press(driver, 'Dark garlic out');
+    await waitForText('Trouble: The garlic went brown');
+    expect(await title(driver)).toContain('Dark garlic out');
+    await driver.findElement(By.css('body')).sendKeys(Key.SPACE);
+    await driver.wait(async () => !(await title(driver)).includes('garlic'), WAIT_MS);
+    await press(driver, 'The meat is in the pot already');
+    await waitForText('Into the pot');
+    await on(60);
+    // The lid was forgotten: how it goes, and how it would with the lid back on.
+    await driver.findElement(By.css('body')).sendKeys('h');
+    await press(driver, 'no lid', 'label').catch(async () => {
+      await driver.findElement(By.xpath('//button[@aria-haspopup="listbox"][contains(., "lid")]')).click();
+      await (await findText(driver, 'div[@role="option"]', 'No lid')).click();
+    });
+    await press(driver, 'Record the lid');
+    await waitForText('back on from now');
+    // Dry: before everything else, with an amount.
+    await driver.findElement(By.css('body')).sendKeys('l');
+    await fill(driver, 'Depth', '0');
+    await press(driver, 'Record the level');
+    await waitForText('The pot is dry');
+    expect(await bodyText()).toMatch(/\d+ ml of boiling stock|\d(\.\d+)? l of boiling stock/);
+    expect(await bodyText()).not.toContain('liquid is fine');
+    expect((await complaints(driver)).filter((m) => !m.includes('AudioContext'))).toEqual([]);
+  });
+
+  it('on a phone whose network is cut twice loses nothing', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await setViewport(driver, 390, 844);
+    await begun('lamb shanks for 4 tomorrow 20:00');
+    for (let cut = 0; cut < 2; cut++) {
+      await driver.sendDevToolsCommand('Network.enable', {});
+      await driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+        offline: true,
+        latency: 0,
+        downloadThroughput: 0,
+        uploadThroughput: 0,
+      });
+      const first = await title(driver);
+      await press(driver, 'Done');
+      await driver.wait(async () => (await title(driver)) !== first, WAIT_MS, 'The card waits for the network.');
+      await waitForText('kept on this device, not yet sent');
+      await driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+        offline: false,
+        latency: 0,
+        downloadThroughput: -1,
+        uploadThroughput: -1,
+      });
+      await driver.wait(async () => !(await bodyText()).includes('not yet sent'), WAIT_MS, 'It was never sent.');
+    }
+    const now = await title(driver);
+    await driver.navigate().refresh();
+    await findText(driver, 'h2', 'So far');
+    expect(await title(driver)).toBe(now);
+    const overflow = await driver.executeScript('return document.documentElement.scrollWidth - window.innerWidth');
+    expect(overflow).toBeLessThanOrEqual(0);
+    await setViewport(driver, 1280, 800);
+  });
+});

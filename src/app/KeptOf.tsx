@@ -1,0 +1,73 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import styled from 'styled-components';
+import { Shelf } from './Shelf';
+import { afterFate, type Lot } from '@/core/cook';
+import { Button } from '@/ui/controls/Button';
+import { useNow, useWords } from '@/ui/KitchenContext';
+import { type OutboxRow } from '@/ui/outbox/record';
+import { outbox, useOutbox } from '@/ui/outbox/useOutbox';
+import { type Kept } from '@/server/shelf';
+
+const Box = styled.div`
+  margin-top: 10px;
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  > ul {
+    width: 100%;
+  }
+`;
+
+/** Lots after records that the server has not shown yet. */
+function withWaiting(lots: readonly Lot[], waiting: readonly OutboxRow[]): readonly Lot[] {
+  const undone = new Set(waiting.flatMap(({ event: { act } }) => (act.kind === 'undo' ? [act.eventId] : [])));
+  return waiting.reduce((now, { event: { id, act, atMs } }) => {
+    if (act.kind !== 'box' || undone.has(id)) return now;
+    return now.map((lot) => (lot.id === act.lot ? (afterFate(lot, act.fate, act.count, atMs) ?? lot) : lot));
+  }, lots);
+}
+
+/** What is kept of one braise, where there is no pot beside it: each touch is recorded at once, and the last can be taken back. */
+export function KeptOf({ kept }: { readonly kept: Kept }) {
+  const w = useWords();
+  const router = useRouter();
+  const now = useNow(60_000);
+  const { records, sent } = useOutbox();
+  const { id, title, known } = kept;
+  const waiting = [...sent, ...records].filter((r) => r.cookId === id && !known.includes(r.event.id));
+  const taken = sent.filter((r) => r.cookId === id && !known.includes(r.event.id)).length;
+  // The server has them: its own shelf is asked for.
+  useEffect(() => {
+    if (taken > 0) router.refresh();
+  }, [taken, router]);
+  const last = [...sent, ...records].findLast((r) => r.cookId === id && r.event.act.kind === 'box');
+  const undone = [...sent, ...records].some(
+    (r) => r.event.act.kind === 'undo' && r.event.act.eventId === last?.event.id,
+  );
+  return (
+    <Box>
+      <Shelf
+        cookId={id}
+        title={title}
+        lots={withWaiting(kept.lots, waiting)}
+        now={now}
+        warmed={(grams) => kept.warmed.find((b) => b.grams === grams)}
+        onRecord={(act) => {
+          outbox().record(id, title, act);
+        }}
+      />
+      {last && !undone ? (
+        <Button
+          onPress={() => {
+            outbox().record(id, title, { kind: 'undo', eventId: last.event.id });
+          }}
+        >
+          {w.text('shelf.takeBack')}
+        </Button>
+      ) : null}
+    </Box>
+  );
+}

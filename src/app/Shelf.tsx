@@ -1,0 +1,107 @@
+'use client';
+
+import Link from 'next/link';
+import styled from 'styled-components';
+import { type BoxFate, type BoxWarmed, type CookAct, type Lot } from '@/core/cook';
+import { warmSays } from './warmSays';
+import { Button } from '@/ui/controls/Button';
+import { linkButton } from '@/ui/controls/Button';
+import { useWords } from '@/ui/KitchenContext';
+
+const Lots = styled.ul`
+  display: grid;
+  gap: 8px;
+  > li {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 6px 14px;
+    > span {
+      flex: 1 1 320px;
+    }
+    small {
+      display: block;
+      color: var(--mute);
+      font-size: 14px;
+    }
+    border: 1px solid var(--line);
+    border-radius: 12px;
+    padding: 8px 12px;
+  }
+  > li[data-late] {
+    border-color: var(--warn);
+    border-width: 2px;
+  }
+`;
+
+const Acts = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  button,
+  a {
+    min-height: 44px;
+  }
+`;
+
+const LabelLink = styled(Link)`
+  ${linkButton('plain')}
+`;
+
+const FATES_OF: Readonly<Record<'fridge' | 'freezer', readonly BoxFate[]>> = {
+  fridge: ['eaten', 'frozen', 'thrown'],
+  freezer: ['thawed', 'eaten', 'thrown'],
+};
+
+interface ShelfProps {
+  readonly cookId: string;
+  readonly title: string;
+  readonly lots: readonly Lot[];
+  readonly now: number;
+  readonly warmed: (grams: number) => BoxWarmed | undefined;
+  readonly onRecord: (act: CookAct) => void;
+}
+
+/** Boxes of a braise in fridge and freezer, until when each is good, and what becomes of them at a touch. */
+export function Shelf({ cookId, title, lots, now, warmed, onRecord }: ShelfProps) {
+  const w = useWords();
+  const rows = lots.flatMap((lot) =>
+    (['fridge', 'freezer'] as const).flatMap((place) =>
+      lot[place] > 0 ? [{ lot, place, byMs: place === 'fridge' ? lot.eatByMs : lot.freezerByMs }] : [],
+    ),
+  );
+  if (rows.length === 0) return null;
+  return (
+    <Lots aria-label={w.text('shelf.of', { title })}>
+      {rows.map(({ lot, place, byMs }) => (
+        <li key={`${lot.id} ${place}`} data-late={byMs < now ? '' : undefined}>
+          <span>
+            <b>{title}</b>{' '}
+            {w.text(`shelf.${place}`, {
+              boxes: lot[place],
+              weight: { as: 'mass', value: lot.grams / 1000 },
+              day: w.day(byMs),
+            })}{' '}
+            {byMs < now ? <b>{w.text(place === 'fridge' ? 'shelf.late' : 'shelf.old')}</b> : null}
+            {place === 'fridge' && byMs >= now ? <small>{warmSays(w, warmed(lot.grams))}</small> : null}
+          </span>
+          <Acts>
+            {FATES_OF[place].map((fate) => (
+              <Button
+                key={fate}
+                aria-label={w.text('shelf.act', { fate: { code: `fate.${fate}` }, title })}
+                onPress={() => {
+                  onRecord({ kind: 'box', lot: lot.id, count: 1, fate });
+                }}
+              >
+                {w.title({ code: `fate.${fate}` })}
+              </Button>
+            ))}
+            <LabelLink href={`/labels/${cookId}`}>{w.text('shelf.labels')}</LabelLink>
+          </Acts>
+        </li>
+      ))}
+    </Lots>
+  );
+}

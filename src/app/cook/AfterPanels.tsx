@@ -1,0 +1,479 @@
+'use client';
+
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { type Acting } from './acting';
+import { RungDose } from './RungDose';
+import { Shelf } from '../Shelf';
+import {
+  type Conducted,
+  coolingClock,
+  coolingNow,
+  type CookState,
+  type CookView,
+  holdNow,
+  holdWaysNow,
+  sauceAt,
+  restOf,
+  sauceNow,
+  secondMeals,
+  saltSays,
+  warmBox,
+} from '@/core/cook';
+import { etaOf } from '@/core/forecast';
+import { kg, litres as volume, moment, strength } from '@/core/message';
+import { COOLING_LIMITS, type CoolingLimit, type CoolingWay, type Held } from '@/core/keep';
+import { TARGETS } from '@/core/tenderness';
+import { KeptChart } from '@/ui/charts/curves';
+import { Button } from '@/ui/controls/Button';
+import { Mute } from '@/ui/controls/Panel';
+import { SauceColumn } from '@/ui/drawings/SauceColumn';
+import { useWords } from '@/ui/KitchenContext';
+
+const Box = styled.section`
+  display: grid;
+  gap: 10px;
+  container-type: inline-size;
+  h2 {
+    font-size: 20px;
+  }
+`;
+
+const Acts = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  button {
+    min-height: 48px;
+  }
+`;
+
+const Rows = styled.ul`
+  display: grid;
+  gap: 6px;
+  > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 10px;
+    align-items: center;
+    border-left: 5px solid var(--line);
+    padding: 4px 10px;
+  }
+  > li[data-on] {
+    border-left-color: var(--glow);
+    background: var(--well);
+    border-radius: 0 10px 10px 0;
+  }
+  > li[data-bad] {
+    border-left-color: var(--warn);
+  }
+  small {
+    grid-column: 1 / -1;
+    color: var(--mute);
+    font-size: 14px;
+    line-height: 1.3;
+  }
+  button {
+    min-height: 40px;
+  }
+`;
+
+const Ledger = styled.details`
+  summary {
+    cursor: pointer;
+    font-weight: 700;
+    padding: 6px 0;
+  }
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    padding: 2px 0;
+    border-bottom: 1px dotted var(--line);
+  }
+`;
+
+interface AfterProps extends Acting {
+  readonly view: CookView;
+  readonly state: CookState;
+  readonly conducted: Conducted;
+  readonly now: number;
+}
+
+const MIN_MS = 60_000;
+const HOLD_SHOWN_MIN = 240;
+const COOL_SHOWN_MIN = 12 * 60;
+/** Of a course's steps so many are drawn as one. */
+const EVERY_STEPS = 30;
+
+function HoldChart({ ways, limitC, startMs }: { ways: readonly Held[]; limitC: number; startMs: number }) {
+  const w = useWords();
+  const lines = useMemo(
+    () =>
+      ways.map((h) => ({
+        name: w.text(`hold.${h.way}.short`),
+        points: Array.from(h.course.minutes).flatMap((m, i) =>
+          i % EVERY_STEPS === 0 && m <= HOLD_SHOWN_MIN ? [[m, h.course.liquidC[i] ?? 0] as const] : [],
+        ),
+      })),
+    [ways, w],
+  );
+  const limits = useMemo(() => [limitC], [limitC]);
+  return (
+    <KeptChart
+      lines={lines}
+      limits={limits}
+      startMs={startMs}
+      minutes={HOLD_SHOWN_MIN}
+      label={w.text('hold.chart')}
+      height={230}
+    />
+  );
+}
+
+function CoolChart({ ways, limit, startMs }: { ways: readonly CoolingWay[]; limit: CoolingLimit; startMs: number }) {
+  const w = useWords();
+  const lines = useMemo(
+    () => ways.map((c) => ({ name: w.text(`cooling.${c.way}.short`), points: c.points })),
+    [ways, w],
+  );
+  const limits = useMemo(() => [limit.fromC, ...(limit.warm ? [limit.warm.tempC] : []), limit.cold.tempC], [limit]);
+  return (
+    <KeptChart
+      lines={lines}
+      limits={limits}
+      startMs={startMs}
+      minutes={COOL_SHOWN_MIN}
+      label={w.text('cooling.chart')}
+      height={240}
+    />
+  );
+}
+
+/** Ways to keep it warm until finishing begins: how hot, how tender, until when. */
+export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps) {
+  const w = useWords();
+  const { plan, live } = view;
+  const offMs = state.offHeatMs ?? now;
+  const hold = holdNow(plan, state, live, now);
+  const first = conducted.steps.find((p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'coming');
+  const untilMs = first?.atMs ?? conducted.outlook.plateMs;
+  const ways = holdWaysNow(plan, live, Math.max(5, (untilMs - offMs) / MIN_MS));
+  const { forecast } = live;
+  const until = etaOf(forecast, TARGETS[forecast.target].until);
+  const cooked = (offMs - (state.intoPotMs ?? offMs)) / MIN_MS;
+  if (!hold) return null;
+  return (
+    <Box aria-labelledby="hold">
+      <h2 id="hold">{w.text('hold.title')}</h2>
+      <p>
+        {w.text(hold.said ? 'hold.now' : 'hold.nowUnsaid', {
+          way: { code: `hold.${hold.way}` },
+          temp: { as: 'temperature', value: hold.tempC },
+        })}{' '}
+        {hold.coldMs === null
+          ? w.text('hold.stays', { limit: { as: 'temperature', value: hold.limitC } })
+          : w.text('hold.until', { at: moment(hold.coldMs), limit: { as: 'temperature', value: hold.limitC } })}
+      </p>
+      <Rows>
+        {ways.map((h) => {
+          const short = h.safeMin < (untilMs - offMs) / MIN_MS;
+          const far = h.gained > until.p50 - cooked;
+          return (
+            <li
+              key={h.way}
+              data-on={hold.said && h.way === hold.way ? '' : undefined}
+              data-bad={short || far ? '' : undefined}
+            >
+              <b>{w.text(`hold.${h.way}`)}</b>
+              <Button
+                aria-label={w.text('hold.take', { way: { code: `hold.${h.way}` } })}
+                onPress={() => {
+                  onRecord({ kind: 'hold', way: h.way });
+                }}
+              >
+                {w.text('hold.this')}
+              </Button>
+              <small>
+                {w.text('hold.row', {
+                  temp: { as: 'temperature', value: h.atPlateC },
+                  at: moment(untilMs),
+                  gained: { as: 'minutes', value: h.gained },
+                })}{' '}
+                {h.setting === null
+                  ? ''
+                  : h.way === 'oven'
+                    ? w.text('hold.set', { temp: { as: 'temperature', value: h.setting } })
+                    : w.text('hold.flameAt', { power: { as: 'power', value: h.setting } })}{' '}
+                {Number.isFinite(h.safeMin)
+                  ? w.text('hold.safe', {
+                      low: moment(offMs + h.safeRange[0] * MIN_MS),
+                      high: moment(offMs + h.safeRange[1] * MIN_MS),
+                      limit: { as: 'temperature', value: hold.limitC },
+                    })
+                  : w.text('hold.never')}{' '}
+                {far ? w.text('hold.far') : ''}
+              </small>
+            </li>
+          );
+        })}
+      </Rows>
+      <HoldChart ways={ways} limitC={hold.limitC} startMs={offMs} />
+    </Box>
+  );
+}
+
+/** The sauce as it stands, where it goes, and what it still needs. */
+export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
+  const w = useWords();
+  const { plan, live } = view;
+  const known = sauceNow(plan, state, live, now);
+  const { sauce, aimL, aim } = known;
+  return (
+    <Box aria-labelledby="sauce">
+      <h2 id="sauce">{w.text('saucePanel.title')}</h2>
+      <p>
+        {w.text(known.measured ? 'saucePanel.measured' : 'saucePanel.estimated', {
+          litres: { as: 'volume', value: sauce.litres },
+          salt: { as: 'saltStrength', value: known.now.saltShare },
+          rung: { code: `rung.${known.now.rung}` },
+        })}{' '}
+        {known.boiling
+          ? w.text('saucePanel.boiling', {
+              left: { as: 'minutes', value: known.boiling.left.p50 },
+              low: { as: 'minutes', value: known.boiling.left.p10 },
+              high: { as: 'minutes', value: known.boiling.left.p90 },
+            })
+          : ''}
+      </p>
+      <SauceColumn
+        sauce={sauce}
+        aimL={aimL}
+        at={(litres) => sauceAt(plan, sauce, litres)}
+        saltFloorL={known.saltFloorL}
+        minutes={known.boiling ? { likely: aim.minutes, range: aim.range } : undefined}
+        onAim={(litres) => {
+          onRecord({ kind: 'aim', litres });
+        }}
+      />
+      <RungDose known={known} />
+      <p>
+        {known.saltMissingG > 0.2
+          ? w.text('saucePanel.saltMissing', {
+              salt: saltSays(plan, known.saltMissingG),
+              half: kg(known.saltMissingG / 2000),
+            })
+          : w.text(aim.saltShare > 0.0105 ? 'saucePanel.saltOver' : 'saucePanel.saltRight', {
+              thin: { as: 'volume', value: Math.max(0, known.saltFloorL - aimL) },
+            })}
+      </p>
+      <Acts>
+        <Button
+          $tone="hands"
+          onPress={() => {
+            onAct('sauce');
+          }}
+        >
+          {w.text('record.sauce.title')}
+        </Button>
+        <Button
+          onPress={() => {
+            onAct('put');
+          }}
+        >
+          {w.text('record.put.title')}
+        </Button>
+        {plan.countOut.length > 0 ? (
+          <Button
+            onPress={() => {
+              onAct('counted');
+            }}
+          >
+            {w.text('record.counted.title')}
+          </Button>
+        ) : null}
+      </Acts>
+      <CountedNote view={view} state={state} />
+      <Ledger>
+        <summary>
+          {w.text('saucePanel.ledger', {
+            all: kg(known.salt.reduce((sum, l) => sum + l.grams, 0) / 1000),
+            meat: kg(known.inMeatG / 1000),
+            sauce: kg(sauce.saltG / 1000),
+          })}
+        </summary>
+        <ul>
+          {known.salt.map((line, i) => (
+            <li key={`${JSON.stringify(line.what)} ${String(i)}`}>
+              <span>
+                {w.title(line.what)}
+                {line.recorded ? '' : ` (${w.text('saucePanel.planned')})`}
+              </span>
+              <b>{w.quantity(line.grams / 1000, 'mass')}</b>
+            </li>
+          ))}
+        </ul>
+      </Ledger>
+    </Box>
+  );
+}
+
+/** What was counted in and has not come out, by name. */
+export function CountedNote({ view, state }: Pick<AfterProps, 'view' | 'state'>) {
+  const w = useWords();
+  const { countOut } = view.plan;
+  const { counted } = state;
+  if (countOut.length === 0) return null;
+  const missing = countOut.flatMap((c, i) => {
+    const left = c.count - (counted?.[i] ?? 0);
+    return left > 0 ? [w.text('recipe.times', { count: left, what: c.what })] : [];
+  });
+  if (missing.length === 0) return <Mute>{w.text('counted.all')}</Mute>;
+  return (
+    <p role={counted ? 'alert' : undefined}>
+      <b>{w.text(counted ? 'counted.missing' : 'counted.notYet', { things: w.list(missing, 'comma') })}</b>
+    </p>
+  );
+}
+
+/** Second meals of what is left, with what each wants. */
+function RestOfIt({ view, state, now }: Pick<AfterProps, 'view' | 'state' | 'now'>) {
+  const w = useWords();
+  const { plan, live } = view;
+  const rest = restOf(plan, state, live, now);
+  const meals = secondMeals(plan, rest);
+  if (meals.length === 0) return null;
+  return (
+    <section aria-labelledby="rest">
+      <h2 id="rest">{w.text('rest.title')}</h2>
+      <p>{w.text(rest.recorded ? 'rest.of' : 'rest.ofHalf', { weight: kg(rest.kg), meat: kg(rest.meatKg) })}</p>
+      <Rows>
+        {meals.map((m) => (
+          <li key={m.meal}>
+            <b>{w.text(`rest.${m.meal}`, { eaters: m.eaters, with: kg(m.withKg) })}</b>
+            <small>
+              {m.addL > 0.005
+                ? w.text('rest.add', { add: volume(m.addL), litres: volume(m.litres) })
+                : w.text('rest.enough', { litres: volume(m.litres) })}{' '}
+              {w.text('rest.salt', {
+                share: strength(m.saltShare),
+                gelatin: { as: 'gramsPerL', value: m.gelatinGPerL },
+              })}{' '}
+              {m.saltG > 0.2 ? `${w.text('rest.saltMissing', { salt: saltSays(plan, m.saltG) })} ` : ''}
+              {m.starchG > 0.5 ? w.text('rest.starch', { starch: kg(m.starchG / 1000) }) : ''}
+            </small>
+          </li>
+        ))}
+      </Rows>
+      <Mute>
+        {w.text('rest.hot', { hot: { as: 'temperature', value: COOLING_LIMITS[plan.input.keeping.rule].reheatC } })}
+      </Mute>
+    </section>
+  );
+}
+
+/** Getting what is left cold: the ways, the two countdowns, boxes. */
+export function CoolPanel({ view, state, now, onAct, onRecord }: AfterProps) {
+  const w = useWords();
+  const { plan, live } = view;
+  const { ways, limit, fridge, iceKg } = coolingNow(plan, state, live);
+  const clock = coolingClock(plan, state, live);
+  const temp = (value: number) => ({ as: 'temperature', value }) as const;
+  const left = (byMs: number): string => {
+    const min = (byMs - now) / MIN_MS;
+    return min >= 0
+      ? w.text('cooling.left', { time: { as: 'minutes', value: min } })
+      : w.text('cooling.over', { time: { as: 'minutes', value: -min } });
+  };
+  return (
+    <Box aria-labelledby="cooling">
+      <h2 id="cooling">{w.text('cooling.title')}</h2>
+      {clock ? (
+        <>
+          {clock.warmByMs === null || limit.warm === null ? null : (
+            <p>
+              <b>{w.text('cooling.warmBy', { temp: temp(limit.warm.tempC), at: moment(clock.warmByMs) })}</b>{' '}
+              {left(clock.warmByMs)} ·{' '}
+              {Number.isFinite(clock.warmMs)
+                ? w.text('cooling.likely', { at: moment(clock.warmMs) })
+                : w.text('cooling.neverCold')}
+            </p>
+          )}
+          <p>
+            <b>{w.text('cooling.coldBy', { temp: temp(limit.cold.tempC), at: moment(clock.coldByMs) })}</b>{' '}
+            {left(clock.coldByMs)} ·{' '}
+            {Number.isFinite(clock.coldMs)
+              ? w.text('cooling.likely', { at: moment(clock.coldMs) })
+              : w.text('cooling.neverCold')}
+          </p>
+          {clock.safe ? null : (
+            <p role="alert">{w.text('cooling.change', { ice: kg(iceKg), box: { as: 'length', value: 25 } })}</p>
+          )}
+          <Acts>
+            <Button
+              $tone="hands"
+              onPress={() => {
+                onAct('cooled');
+              }}
+            >
+              {w.text('record.cooled.title')}
+            </Button>
+            <Button
+              onPress={() => {
+                onAct('stored');
+              }}
+            >
+              {w.text('record.stored.title')}
+            </Button>
+          </Acts>
+        </>
+      ) : (
+        <p>{w.text('cooling.ask')}</p>
+      )}
+      <Rows>
+        {ways.map((c) => (
+          <li key={c.way} data-on={state.cooling?.way === c.way ? '' : undefined} data-bad={c.safe ? undefined : ''}>
+            <b>
+              {w.text(`cooling.${c.way}`, { ice: kg(iceKg), box: { as: 'length', value: plan.input.keeping.boxMm } })}
+            </b>
+            <Button
+              aria-label={w.text('cooling.take', { way: { code: `cooling.${c.way}.short` } })}
+              onPress={() => {
+                onRecord({ kind: 'cooling', way: c.way });
+              }}
+            >
+              {w.text('hold.this')}
+            </Button>
+            <small>
+              {limit.warm && Number.isFinite(c.warmMin)
+                ? `${w.text('cooling.rowWarm', { temp: temp(limit.warm.tempC), time: { as: 'minutes', value: c.warmMin } })} `
+                : ''}
+              {Number.isFinite(c.coldMin)
+                ? w.text('cooling.rowCold', { temp: temp(limit.cold.tempC), time: { as: 'minutes', value: c.coldMin } })
+                : w.text('cooling.rowNever', { temp: temp(limit.cold.tempC) })}{' '}
+              {w.text(c.safe ? 'cooling.meets' : 'cooling.misses')}{' '}
+              {c.way === 'fridge'
+                ? w.text('cooling.fridgeWarms', {
+                    air: temp(fridge.airC),
+                    food: temp(fridge.foodC),
+                    time: { as: 'minutes', value: fridge.overMin },
+                  })
+                : ''}
+            </small>
+          </li>
+        ))}
+      </Rows>
+      <CoolChart ways={ways} limit={limit} startMs={state.cooling?.atMs ?? now} />
+      <Mute>{w.text('cooling.guidance', { rule: { code: `rule.${plan.input.keeping.rule}` } })}</Mute>
+      <Shelf
+        cookId={view.id}
+        title={plan.input.title}
+        lots={state.lots}
+        now={now}
+        warmed={(grams) => warmBox(plan, grams)}
+        onRecord={onRecord}
+      />
+      <RestOfIt view={view} state={state} now={now} />
+    </Box>
+  );
+}

@@ -1,0 +1,306 @@
+'use client';
+
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
+import { RUNGS, type Rung } from '@/core/choices';
+import { cautionFor } from '@/core/cautions';
+import { coolingNow, sauceNow, saltSays, STORE_PLACES, type StorePlace } from '@/core/cook';
+import { PUT_THINGS, putUnit, type PutThing } from '@/core/finish';
+import { bagFreezesMin, COOL_WAYS, HOLD_WAYS } from '@/core/keep';
+import { kg, litres as volume } from '@/core/message';
+import { Button } from '@/ui/controls/Button';
+import { FieldRow } from '@/ui/controls/frame';
+import { NumberField } from '@/ui/controls/NumberField';
+import { CautionNote, FaultNote, Mute } from '@/ui/controls/Panel';
+import { QuantityField } from '@/ui/controls/QuantityField';
+import { SelectField } from '@/ui/controls/SelectField';
+import { WayCards } from '@/ui/controls/WayCards';
+import { useNow, useWords } from '@/ui/KitchenContext';
+
+const Ways = styled.div`
+  display: grid;
+  gap: 8px;
+  button {
+    justify-content: flex-start;
+    text-align: left;
+    min-height: 56px;
+  }
+`;
+
+const Counts = styled.ul`
+  display: grid;
+  gap: 10px;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 130px;
+    gap: 10px;
+    align-items: end;
+  }
+`;
+
+/** A bag laid flat, m. */
+const BAG_M = 0.025;
+
+function Fault({ fault }: { fault: string | undefined }) {
+  return fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>;
+}
+
+/** In which way it is kept warm. */
+export function HoldSheet({ onRecord }: SheetProps) {
+  const w = useWords();
+  return (
+    <>
+      <p>{w.text('hold.ask')}</p>
+      <Ways>
+        {HOLD_WAYS.map((way) => (
+          <Button
+            key={way}
+            onPress={() => {
+              onRecord({ kind: 'hold', way });
+            }}
+          >
+            {w.text(`hold.${way}`)}
+          </Button>
+        ))}
+      </Ways>
+      <CautionNote>{w.say(cautionFor('hold'))}</CautionNote>
+    </>
+  );
+}
+
+/** How much sauce there is, by a dip or a jug, and how it coats a spoon. */
+export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
+  const w = useWords();
+  const now = useNow(60_000);
+  const known = sauceNow(plan, state, live, now);
+  const [litres, setLitres] = useState(Math.round(known.sauce.litres * 100) / 100);
+  const [rung, setRung] = useState<Rung | ''>('');
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <p>
+        {w.text('record.sauce.how', {
+          litres: volume(known.sauce.litres),
+          depth: { as: 'length', value: known.now.depthMm },
+        })}
+      </p>
+      <QuantityField label={w.text('record.sauce.litres')} dimension="volume" value={litres} onChange={setLitres} />
+      <WayCards
+        label={w.text('record.sauce.rung')}
+        columns={2}
+        value={rung}
+        ways={RUNGS.map((id) => ({ id, name: w.title({ code: `rung.${id}` }), why: w.text(`rung.${id}.sign`) }))}
+        onChange={(id) => {
+          setRung(id as Rung);
+        }}
+      />
+      <Fault fault={fault} />
+      <SheetActions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'sauce', litres, rung: rung === '' ? null : rung });
+          }}
+        >
+          {w.text('record.sauce.record')}
+        </Button>
+      </SheetActions>
+    </>
+  );
+}
+
+/** What went in, weighed or measured; or fat that came off. */
+export function PutSheet({ plan, state, live, onRecord }: SheetProps) {
+  const w = useWords();
+  const now = useNow(60_000);
+  const known = sauceNow(plan, state, live, now);
+  const usual: Partial<Record<PutThing, number>> = {
+    salt: Math.max(0, Math.round(known.saltMissingG * 5) / 10),
+    fatOff: Math.round((known.sauce.fatL - live.finished.fatLeftL) * 1000),
+    ...(known.dose && { [known.dose.by]: Math.round(known.dose.firstG * 2) / 2 }),
+  };
+  const [thing, setThing] = useState<PutThing>('salt');
+  const [amount, setAmount] = useState(usual.salt ?? 0);
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <SelectField
+        label={w.text('record.put.what')}
+        value={thing}
+        sections={[{ options: PUT_THINGS.map((id) => ({ id, label: w.title({ code: `put.${id}` }) })) }]}
+        onChange={(id) => {
+          setThing(id as PutThing);
+          setAmount(Math.max(0, usual[id as PutThing] ?? 0));
+        }}
+      />
+      <NumberField
+        label={w.text('record.put.amount')}
+        unit={putUnit(thing)}
+        step={1}
+        value={amount}
+        error={fault}
+        onChange={setAmount}
+      />
+      {thing === 'salt' && amount > 0 ? <Mute>{w.say(saltSays(plan, amount))}</Mute> : null}
+      <SheetActions>
+        <Button
+          $tone="main"
+          isDisabled={!(amount > 0)}
+          onPress={() => {
+            submit({ kind: 'put', thing, amount });
+          }}
+        >
+          {w.text('record.put.record')}
+        </Button>
+      </SheetActions>
+    </>
+  );
+}
+
+/** Counted out of the pot, name by name, beside what was counted in. */
+export function CountedSheet({ plan, state, onRecord }: SheetProps) {
+  const w = useWords();
+  const [out, setOut] = useState<readonly number[]>(state.counted ?? plan.countOut.map((c) => c.count));
+  const missing = plan.countOut.filter((c, i) => (out[i] ?? 0) < c.count);
+  return (
+    <>
+      <p>{w.text('record.counted.how')}</p>
+      <Counts>
+        {plan.countOut.map((c, i) => (
+          <li key={JSON.stringify(c.what)}>
+            <span>{w.title({ code: 'recipe.times', params: { count: c.count, what: c.what } })}</span>
+            <NumberField
+              label={w.text('record.counted.out', { what: c.what })}
+              value={out[i] ?? 0}
+              step={1}
+              onChange={(n) => {
+                setOut(out.map((old, k) => (k === i ? Math.max(0, Math.round(n)) : old)));
+              }}
+            />
+          </li>
+        ))}
+      </Counts>
+      {missing.length > 0 ? <FaultNote role="alert">{w.text('record.counted.missing')}</FaultNote> : null}
+      <CautionNote>{w.say(cautionFor('serve'))}</CautionNote>
+      <SheetActions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            onRecord({ kind: 'counted', out: [...out] });
+          }}
+        >
+          {w.text('record.counted.record')}
+        </Button>
+      </SheetActions>
+    </>
+  );
+}
+
+/** In which way it is cooled, each against the local limit. */
+export function CoolingSheet({ plan, state, live, onRecord }: SheetProps) {
+  const w = useWords();
+  const { ways, iceKg } = coolingNow(plan, state, live);
+  return (
+    <>
+      <p>{w.text('cooling.ask')}</p>
+      <Ways>
+        {COOL_WAYS.map((way) => {
+          const found = ways.find((c) => c.way === way);
+          return (
+            <Button
+              key={way}
+              onPress={() => {
+                onRecord({ kind: 'cooling', way });
+              }}
+            >
+              <span>
+                <b>
+                  {w.text(`cooling.${way}`, { ice: kg(iceKg), box: { as: 'length', value: plan.input.keeping.boxMm } })}
+                </b>
+                <br />
+                {w.text(found?.safe === true ? 'cooling.meets' : 'cooling.misses')}
+              </span>
+            </Button>
+          );
+        })}
+      </Ways>
+      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
+    </>
+  );
+}
+
+/** What a thermometer says of the hottest spot while it cools. */
+export function CooledSheet({ onRecord }: SheetProps) {
+  const w = useWords();
+  const [tempC, setTempC] = useState(30);
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <p>{w.text('record.cooled.how')}</p>
+      <QuantityField
+        label={w.text('recordSheets.reading')}
+        dimension="temperature"
+        value={tempC}
+        error={fault}
+        onChange={setTempC}
+      />
+      <SheetActions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'cooled', tempC });
+          }}
+        >
+          {w.text('recordSheets.recordTheReading')}
+        </Button>
+      </SheetActions>
+    </>
+  );
+}
+
+/** Boxes put away: how many, how heavy, where. */
+export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
+  const w = useWords();
+  const known = sauceNow(plan, state, live, useNow(60_000));
+  // As if half of it was left, in as few boxes as it takes; the cook says what it really is.
+  const leftKg = (live.finished.cookedKg + known.aimL) / 2;
+  const fewest = Math.max(1, Math.ceil(leftKg / plan.input.keeping.boxL));
+  const [boxes, setBoxes] = useState(fewest);
+  const [weightKg, setWeightKg] = useState(Math.round((leftKg / fewest) * 20) / 20);
+  const [place, setPlace] = useState<StorePlace>('fridge');
+  const [fault, submit] = useSubmit(onRecord);
+  return (
+    <>
+      <p>{w.text('record.stored.how', { box: { as: 'length', value: plan.input.keeping.boxMm } })}</p>
+      <FieldRow>
+        <NumberField label={w.text('record.stored.boxes')} value={boxes} step={1} onChange={setBoxes} />
+        <QuantityField label={w.text('record.stored.each')} dimension="mass" value={weightKg} onChange={setWeightKg} />
+      </FieldRow>
+      <WayCards
+        label={w.text('record.stored.where')}
+        value={place}
+        ways={STORE_PLACES.map((id) => ({
+          id,
+          name: w.text(`store.${id}`),
+          why: w.text(`store.${id}.why`, { time: { as: 'minutes', value: bagFreezesMin(BAG_M) } }),
+        }))}
+        onChange={(id) => {
+          setPlace(id as StorePlace);
+        }}
+      />
+      <Fault fault={fault} />
+      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
+      <SheetActions>
+        <Button
+          $tone="main"
+          onPress={() => {
+            submit({ kind: 'stored', boxes, grams: weightKg * 1000, place });
+          }}
+        >
+          {w.text('record.stored.record')}
+        </Button>
+      </SheetActions>
+    </>
+  );
+}

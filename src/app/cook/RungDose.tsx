@@ -1,0 +1,26 @@
+'use client';
+
+import { type SauceNow } from '@/core/cook';
+import { kg } from '@/core/message';
+import { useWords } from '@/ui/KitchenContext';
+
+/** What brings the sauce to its rung at its aim, in two halves. */
+export function RungDose({ known }: { readonly known: Pick<SauceNow, 'dose'> }) {
+  const w = useWords();
+  const { dose } = known;
+  if (!dose) return null;
+  const all = dose.firstG + dose.restG;
+  return (
+    <p>
+      {all < 0.5
+        ? w.text('saucePanel.thickEnough', { rung: { code: `rung.${dose.rung}` } })
+        : w.text('saucePanel.dose', {
+            by: { code: `thickener.${dose.by}` },
+            rung: { code: `rung.${dose.rung}` },
+            first: kg(dose.firstG / 1000),
+            rest: kg(dose.restG / 1000),
+            sign: { code: `rung.${dose.rung}.sign` },
+          })}
+    </p>
+  );
+}

@@ -1,0 +1,239 @@
+'use client';
+
+import { Hand } from 'lucide-react';
+import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import styled, { css } from 'styled-components';
+import { columnOrder } from './columnOrder';
+import { hasSheet } from './records';
+import { isDue, stepSigns, stepTitle } from './stepWords';
+import { cautionFor } from '@/core/cautions';
+import { type Conducted, type PlacedStep } from '@/core/cook';
+import { type StepRecord } from '@/core/steps';
+import { Button } from '@/ui/controls/Button';
+import { Panel } from '@/ui/controls/Panel';
+import { useThemeScope } from '@/ui/ThemeScope';
+import { useWords } from '@/ui/KitchenContext';
+
+const Card = styled(Panel)<{ $now: boolean }>`
+  background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
+  color: ${({ $now }) => ($now ? '#1d0c04' : 'var(--ink)')};
+  border-color: ${({ $now }) => ($now ? 'transparent' : 'var(--glow)')};
+  display: grid;
+  gap: 8px;
+  h1 {
+    font-size: 34px;
+    line-height: 1.12;
+  }
+  > p {
+    font-size: 17px;
+    line-height: 1.35;
+  }
+  @media (max-width: 480px) {
+    h1 {
+      font-size: 32px;
+    }
+  }
+  ${columnOrder(0)}
+`;
+
+const What = styled.p`
+  && {
+    font-size: 20px;
+    font-weight: 700;
+  }
+`;
+
+const Buttons = styled.div`
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+  margin-top: 4px;
+  button {
+    min-height: 52px;
+    font-size: 18px;
+  }
+`;
+
+/** On the ember card a dark button stands out; on a plain one the usual one does. */
+const ActButton = styled(Button)<{ $now: boolean }>`
+  ${({ $now }) =>
+    $now &&
+    css`
+      background: #1d0c04;
+      color: #fff6ea;
+      border-color: #1d0c04;
+    `}
+`;
+
+const Earlier = styled(Popover)`
+  background: var(--plate);
+  color: var(--ink);
+  border: 2px solid var(--rim);
+  border-radius: 12px;
+  padding: 6px;
+`;
+
+const EarlierItem = styled(MenuItem)`
+  padding: 12px 16px;
+  border-radius: 8px;
+  cursor: pointer;
+  font-size: 17px;
+  outline: none;
+  &[data-focused] {
+    background: var(--well);
+  }
+`;
+
+const Signs = styled.dl`
+  display: grid;
+  gap: 4px;
+  margin: 0;
+  font-size: 16px;
+  line-height: 1.3;
+  dt {
+    font-weight: 700;
+    float: left;
+    margin-right: 6px;
+  }
+  dd {
+    margin: 0;
+  }
+`;
+
+/** How long “later” puts a due step off, min. */
+export const LATER_MIN = 10;
+/** How long ago something can be said to have happened, min. */
+const AGO_MIN = [5, 10, 20, 30] as const;
+const MORE_MIN = 2;
+/** Records that need not be made: nothing is left, nothing was counted. */
+const MAY_BE_LEFT: readonly StepRecord[] = ['hold', 'counted', 'cooling', 'stored'];
+/** Records that can wait. */
+const CAN_WAIT: readonly (StepRecord | null)[] = ['fork', 'turned', 'liquid'];
+
+interface StepCardProps {
+  readonly conducted: Conducted;
+  readonly now: number;
+  readonly putOffUntil: number;
+  /** The step is done, so many minutes ago. */
+  readonly onDone: (placed: PlacedStep, agoMin: number) => void;
+  readonly onSkip: (placed: PlacedStep) => void;
+  readonly onMore: (placed: PlacedStep, minutes: number) => void;
+  readonly onLater: () => void;
+  readonly onOffHeat: (() => void) | undefined;
+  readonly onHandsFull: () => void;
+}
+
+/** The step in hand, large: what, how much, the sign to stop at, what too little and too much look like, the caution. */
+export function StepCard({
+  conducted,
+  now,
+  putOffUntil,
+  onDone,
+  onSkip,
+  onMore,
+  onLater,
+  onOffHeat,
+  onHandsFull,
+}: StepCardProps) {
+  const w = useWords();
+  const scope = useThemeScope();
+  const placed = conducted.now;
+  if (!placed) return null;
+  const { step } = placed;
+  const due = isDue(placed) && putOffUntil <= now;
+  const dueMs = Math.max(placed.atMs, putOffUntil);
+  const { sign, little, much } = stepSigns(w, step);
+  const waits = CAN_WAIT.includes(step.record);
+  const asks = step.record !== null && hasSheet(step.record);
+  return (
+    <Card $now={due} aria-label={w.text('nextCard.nextAction')}>
+      <p aria-live="polite">
+        <b>{w.title({ code: `workStage.${step.stage}` })}</b> ·{' '}
+        {due
+          ? w.text('common.now')
+          : w.text('common.nextInAt', { dueIn: w.quantity((dueMs - now) / 60_000, 'minutes'), due: w.clock(dueMs) })}
+      </p>
+      <h1>{stepTitle(w, step)}</h1>
+      {step.what ? <What>{w.title(step.what)}</What> : null}
+      {placed.why ? <p>{w.say(placed.why)}</p> : null}
+      <Signs>
+        {sign === undefined ? null : (
+          <div>
+            <dt>{w.text('nextCard.lookFor')}</dt>
+            <dd>{sign}</dd>
+          </div>
+        )}
+        {little === undefined ? null : (
+          <div>
+            <dt>{w.text('stepCard.notYet')}</dt>
+            <dd>{little}</dd>
+          </div>
+        )}
+        {much === undefined ? null : (
+          <div>
+            <dt>{w.text('stepCard.tooFar')}</dt>
+            <dd>{much}</dd>
+          </div>
+        )}
+      </Signs>
+      <Buttons>
+        <ActButton
+          $now={due}
+          $tone="main"
+          onPress={() => {
+            onDone(placed, 0);
+          }}
+        >
+          {w.text(step.record ? `next.button.${step.record}` : 'stepCard.done')}
+        </ActButton>
+        {due && !asks && step.minutes.likely >= 1 && step.hands !== 'all' ? (
+          <Button
+            onPress={() => {
+              onMore(placed, MORE_MIN);
+            }}
+          >
+            {w.text('stepCard.more', { time: w.quantity(MORE_MIN, 'minutes') })}
+          </Button>
+        ) : null}
+        {due && waits ? (
+          <Button onPress={onLater}>{w.text('nextCard.laterMin', { time: w.quantity(LATER_MIN, 'minutes') })}</Button>
+        ) : null}
+        {asks ? null : (
+          <MenuTrigger>
+            <Button>{w.text('stepCard.earlier')}</Button>
+            <Earlier data-theme={scope} placement="bottom start">
+              <Menu
+                aria-label={w.text('stepCard.earlier')}
+                onAction={(key) => {
+                  onDone(placed, Number(key));
+                }}
+              >
+                {AGO_MIN.map((ago) => (
+                  <EarlierItem key={ago} id={ago}>
+                    {w.text('stepCard.ago', { time: w.quantity(ago, 'minutes') })}
+                  </EarlierItem>
+                ))}
+              </Menu>
+            </Earlier>
+          </MenuTrigger>
+        )}
+        {step.record === null || MAY_BE_LEFT.includes(step.record) ? (
+          <Button
+            onPress={() => {
+              onSkip(placed);
+            }}
+          >
+            {w.text('stepCard.skip')}
+          </Button>
+        ) : null}
+        {onOffHeat && step.record !== 'offHeat' ? (
+          <Button onPress={onOffHeat}>{w.text('nextCard.offTheHeat')}</Button>
+        ) : null}
+        <Button aria-label={w.text('stepCard.handsFull')} onPress={onHandsFull}>
+          <Hand size={20} aria-hidden />
+        </Button>
+      </Buttons>
+      {step.care ? <p style={{ fontSize: 14 }}>{w.say(cautionFor(step.care))}</p> : null}
+    </Card>
+  );
+}

@@ -1,0 +1,43 @@
+import { type Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { Labels } from '../Labels';
+import { AsidePage } from '@/app/AsideNote';
+import { pageWords } from '@/app/pageWords';
+import { foldCook, warmBox } from '@/core/cook';
+import { cutById } from '@/core/larder';
+import { meatParts } from '@/core/choices';
+import { tableCare } from '@/core/care';
+import { findCook } from '@/server/cooks';
+import { lookedAt } from '@/server/looking';
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata(): Promise<Metadata> {
+  return { title: (await pageWords()).text('labels.title') };
+}
+
+export default async function LabelsPage({ params }: Props) {
+  const { id } = await params;
+  const { db } = await lookedAt();
+  const found = await findCook(db, id);
+  if (!found) notFound();
+  if (!found.ok) return <AsidePage aside={found.aside} />;
+  const { input, events } = found.value;
+  const state = foldCook(input, events);
+  const { concerns } = tableCare(
+    input,
+    meatParts(input).map((p) => cutById(p.cutId)),
+    0,
+  );
+  return (
+    <Labels
+      title={input.title}
+      madeMs={state.servedMs ?? state.offHeatMs ?? found.value.createdAtMs}
+      lots={state.lots}
+      warmed={[...new Set(state.lots.map((l) => l.grams))].map((grams) => ({ grams, ...warmBox({ input }, grams) }))}
+      brings={concerns.filter((c) => c.sources.length > 0).map((c) => c.avoided)}
+    />
+  );
+}

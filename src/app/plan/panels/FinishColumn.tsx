@@ -1,0 +1,35 @@
+'use client';
+
+import { type PanelProps } from './common';
+import { doseOf, sauceAt, sauceOf } from '@/core/cook';
+import { SauceColumn } from '@/ui/drawings/SauceColumn';
+import { RungDose } from '@/app/cook/RungDose';
+
+/** The sauce of the plan as a column: drag the line, and it is boiled down to there. */
+export function FinishColumn({ plan, input, change }: Pick<PanelProps, 'plan' | 'input' | 'change'>) {
+  const sauce = sauceOf(plan, plan.finished);
+  const aimL = plan.finished.sauceL;
+  const { leastL } = plan.finishBy;
+  return (
+    <>
+      <SauceColumn
+        sauce={sauce}
+        aimL={aimL}
+        at={(litres) => sauceAt(plan, sauce, litres)}
+        saltFloorL={leastL <= sauce.litres ? leastL : 0}
+        leastL={leastL}
+        onAim={(litres) => {
+          const down = litres < sauce.litres - 0.01;
+          change({
+            finish: {
+              ...input.finish,
+              reduce: down,
+              ...(down && { sauceLPerPlate: Math.round((litres / input.eaters) * 1000) / 1000 }),
+            },
+          });
+        }}
+      />
+      <RungDose known={{ dose: doseOf(plan, { ...sauce, litres: aimL }) }} />
+    </>
+  );
+}

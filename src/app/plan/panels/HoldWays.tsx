@@ -1,0 +1,39 @@
+'use client';
+
+import { useMemo } from 'react';
+import { Part, StepList } from './common';
+import { holdWaysOf } from '@/core/cook';
+import { etaOf } from '@/core/forecast';
+import { type Plan } from '@/core/plan';
+import { TARGETS } from '@/core/tenderness';
+import { useWords } from '@/ui/KitchenContext';
+
+/** Ways to keep it warm, should it be done early: as long as the reserve is, how hot, how tender, how long it is safe. */
+export function HoldWays({ plan }: { readonly plan: Plan }) {
+  const w = useWords();
+  const reserve = plan.day.spans.find((s) => s.id === 'reserve');
+  const minutes = reserve ? (reserve.toMs - reserve.fromMs) / 60_000 : 0;
+  const ways = useMemo(() => holdWaysOf(plan, plan.finished.liquidL, Math.max(5, minutes)), [plan, minutes]);
+  if (minutes < 5) return null;
+  const { forecast, day } = plan;
+  const goodMin = etaOf(forecast, TARGETS[forecast.target].until).p50 - (day.ready.p50Ms - day.intoPotMs) / 60_000;
+  return (
+    <Part title={w.text('holdWays.title', { time: { as: 'minutes', value: minutes } })}>
+      <StepList as="ul">
+        {ways.map((h) => (
+          <li key={h.way} data-stay={h.gained > goodMin || h.safeMin < minutes ? '' : undefined}>
+            <strong>{w.text(`hold.${h.way}`)}</strong>
+            <b>{w.quantity(h.atPlateC, 'temperature')}</b>
+            <small>
+              {w.text('holdWays.gained', { gained: { as: 'minutes', value: h.gained } })}{' '}
+              {Number.isFinite(h.safeMin)
+                ? w.text('holdWays.safe', { time: { as: 'minutes', value: h.safeMin } })
+                : w.text('hold.never')}{' '}
+              {h.gained > goodMin ? w.text('hold.far') : ''}
+            </small>
+          </li>
+        ))}
+      </StepList>
+    </Part>
+  );
+}

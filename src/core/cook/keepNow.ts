@@ -1,0 +1,173 @@
+import { type CookState, eventsOf } from './state';
+import { type LiveForecast } from './live';
+import { WATER_KG_PER_L } from '../heat';
+import {
+  COOLING_LIMITS,
+  type CoolingLimit,
+  type CoolingWay,
+  coolingWays,
+  courseAt,
+  type Held,
+  heldWays,
+  type HoldWay,
+  potInFridge,
+} from '../keep';
+import { type Plan, potContents } from '../plan';
+
+/** Off the heat a pot of braise is about so hot, °C. */
+const OFF_HEAT_C = 95;
+/** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
+const AFTER_MEAL_C = 85;
+const MIN_MS = 60_000;
+/** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
+const STEP_L = 0.1;
+const STEP_MIN = 5;
+
+const held = new WeakMap<Plan, Map<string, readonly Held[]>>();
+const cooled = new WeakMap<Plan, Map<string, CoolingNow>>();
+
+function cached<T>(store: WeakMap<Plan, Map<string, T>>, plan: Plan, key: string, make: () => T): T {
+  const known = store.get(plan) ?? new Map<string, T>();
+  store.set(plan, known);
+  const found = known.get(key) ?? make();
+  known.set(key, found);
+  return found;
+}
+
+/** The one that goes that way: every way is always there. */
+function byWay<W, T extends { readonly way: W }>(ways: readonly T[], way: W): T {
+  const found = ways.find((one) => one.way === way);
+  if (!found) throw new Error('a way is missing');
+  return found;
+}
+
+/** Liquid in whole tenths of a litre, kg. */
+const tenthsKg = (litres: number): number => Math.max(STEP_L, Math.round(litres / STEP_L) * STEP_L) * WATER_KG_PER_L;
+
+/** Ways to keep the pot of a plan warm for so long from when it comes off the heat. */
+export function holdWaysOf(plan: Plan, liquidL: number, minutes: number): readonly Held[] {
+  const kg = tenthsKg(liquidL);
+  const rounded = Math.max(STEP_MIN, Math.round(minutes / STEP_MIN) * STEP_MIN);
+  return cached(held, plan, `${String(kg)} ${String(rounded)}`, () =>
+    heldWays(potContents(plan), {
+      liquidKg: kg,
+      startC: OFF_HEAT_C,
+      minutes: rounded,
+      hotC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
+    }),
+  );
+}
+
+/** The same for the pot as it really stands. */
+export const holdWaysNow = (plan: Plan, live: LiveForecast, minutes: number): readonly Held[] =>
+  holdWaysOf(plan, live.finished.liquidL, minutes);
+
+/** How the pot is being kept warm. */
+export interface HoldNow {
+  /** As the cook said; under its lid where nothing was said. */
+  readonly way: HoldWay;
+  readonly said: boolean;
+  readonly sinceMs: number;
+  /** By the estimate, now. */
+  readonly tempC: number;
+  /** When it will be under the limit for food kept hot; null where it never is. */
+  readonly coldMs: number | null;
+  readonly limitC: number;
+}
+
+/** Where the pot stands between the heat and the finish; undefined on the heat. */
+export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
+  if (state.offHeatMs === undefined) return undefined;
+  const { offHeatMs, hold } = state;
+  const way = hold?.way ?? 'lid';
+  const ways = holdWaysNow(plan, live, STEP_MIN);
+  const one = byWay(ways, way);
+  const lid = byWay(ways, 'lid');
+  const limitC = COOLING_LIMITS[plan.input.keeping.rule].hotC;
+  const startMs = hold?.atMs ?? offHeatMs;
+  // Until it was said how, it stood under its lid; from then on its own course, from where it was.
+  const stoodMin = Math.max(0, (startMs - offHeatMs) / MIN_MS);
+  const startC = courseAt(lid.course, lid.course.liquidC, stoodMin);
+  const aheadMin = startC >= OFF_HEAT_C || way === 'oven' || way === 'flame' ? 0 : onCourse(one, startC);
+  const sinceMin = Math.max(0, (nowMs - startMs) / MIN_MS) + aheadMin;
+  return {
+    way,
+    said: hold !== undefined,
+    sinceMs: startMs,
+    tempC: courseAt(one.course, one.course.liquidC, sinceMin),
+    coldMs: Number.isFinite(one.safeMin) ? startMs + Math.max(0, one.safeMin - aheadMin) * MIN_MS : null,
+    limitC,
+  };
+}
+
+/** Where on a course a pot that has come down to `tempC` stands, min. */
+function onCourse({ course }: Held, tempC: number): number {
+  const n = course.liquidC.findIndex((t) => t <= tempC);
+  return n < 0 ? 0 : (course.minutes[n] as number);
+}
+
+/** Ways to get the pot cold, and what a hot pot does to the fridge. */
+export interface CoolingNow {
+  readonly limit: CoolingLimit;
+  readonly startC: number;
+  readonly ways: readonly CoolingWay[];
+  /** Air and other food in the fridge if the pot went in as it is, °C, and how long the food is over five degrees, min. */
+  readonly fridge: { readonly airC: number; readonly foodC: number; readonly overMin: number };
+  readonly iceKg: number;
+}
+
+/** How what is in the pot would cool, counted for all of it: less of it cools sooner. */
+export function coolingNow(plan: Plan, state: CookState, live: LiveForecast): CoolingNow {
+  const kg = tenthsKg(live.finished.liquidL);
+  const startC = state.servedMs === undefined ? OFF_HEAT_C : AFTER_MEAL_C;
+  const { rule, boxMm } = plan.input.keeping;
+  return cached(cooled, plan, `${String(kg)} ${String(startC)}`, () => {
+    const contents = potContents(plan);
+    const limit = COOLING_LIMITS[rule];
+    const { ways, iceKg } = coolingWays(contents, { liquidKg: kg, startC, boxMm, limit });
+    const fridge = potInFridge(contents, kg, startC);
+    return {
+      limit,
+      startC,
+      ways,
+      iceKg,
+      fridge: { airC: fridge.airPeakC, foodC: fridge.foodPeakC, overMin: fridge.foodOver5Min },
+    };
+  });
+}
+
+/** The clock of what cools: when it has to be warm and cold by the local limit, and when it likely will be. */
+export interface CoolingClock {
+  readonly limit: CoolingLimit;
+  /** The hottest spot passes where the clock starts. */
+  readonly startsMs: number;
+  readonly warmByMs: number | null;
+  readonly coldByMs: number;
+  readonly warmMs: number;
+  readonly coldMs: number;
+  readonly safe: boolean;
+  /** Measured last. */
+  readonly read: { readonly tempC: number; readonly atMs: number } | undefined;
+}
+
+/** The clock of what cools; undefined until cooling has begun, and once it is put away. */
+export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): CoolingClock | undefined {
+  const { cooling } = state;
+  if (!cooling) return undefined;
+  const now = coolingNow(plan, state, live);
+  const way = byWay(now.ways, cooling.way);
+  const at = (min: number): number => cooling.atMs + min * MIN_MS;
+  const last = eventsOf(state.events, 'cooled').at(-1);
+  // Measured warmer than where the clock starts, it starts then at the earliest.
+  const startsMs = last && last.act.tempC > now.limit.fromC ? Math.max(at(way.clockMin), last.atMs) : at(way.clockMin);
+  return {
+    limit: now.limit,
+    startsMs,
+    warmByMs: now.limit.warm ? startsMs + now.limit.warm.min * MIN_MS : null,
+    coldByMs: startsMs + now.limit.cold.min * MIN_MS,
+    warmMs: startsMs + way.warmMin * MIN_MS,
+    coldMs: startsMs + way.coldMin * MIN_MS,
+    safe: way.safe,
+    read: last && { tempC: last.act.tempC, atMs: last.atMs },
+  };
+}

@@ -1,0 +1,54 @@
+import { type CookState } from './state';
+import { type Step } from '../steps';
+
+/** How far pans and burners lie from what they are said to be, and one face from the next: spreads of the logarithm. Judgement. */
+export const PACE = { prior: 0.25, face: 0.25 } as const;
+/** A face that seems to have taken less or more than this of what was likely was not recorded when it was turned. */
+const BELIEVED = [0.3, 3] as const;
+
+/** What faces already browned say of those to come. */
+export interface Pace {
+  /** Factor on the minutes of a face. */
+  readonly factor: number;
+  /** Spread of its logarithm. */
+  readonly spread: number;
+  readonly faces: number;
+}
+
+/**
+ * The pan's pace from the faces browned so far: the logarithm of the true factor is normal about nought with the prior's
+ * spread, that of each face normal about it; the mean of what follows is exact.
+ */
+export function paceFrom(ratios: readonly number[]): Pace {
+  const kept = ratios.filter((r) => r >= BELIEVED[0] && r <= BELIEVED[1]);
+  const precision = 1 / PACE.prior ** 2 + kept.length / PACE.face ** 2;
+  const mean = kept.reduce((sum, r) => sum + Math.log(r), 0) / PACE.face ** 2 / precision;
+  return { factor: Math.exp(mean), spread: Math.sqrt(1 / precision), faces: kept.length };
+}
+
+const isFace = (step: Step): boolean => step.kind === 'leaveFace' || step.kind === 'turnFace';
+
+/** The pace of this braise's pan: each face from when what came before it was done. */
+export function paceOf(steps: readonly Step[], state: CookState): Pace {
+  const at = (id: string | undefined): number | undefined => {
+    const was = id === undefined ? undefined : state.steps.get(id);
+    return was?.how === 'done' ? was.atMs : undefined;
+  };
+  return paceFrom(
+    steps.filter(isFace).flatMap((step) => {
+      const [from, to] = [at(step.after[0]), at(step.id)];
+      return from === undefined || to === undefined || to <= from ? [] : [(to - from) / 60_000 / step.minutes.likely];
+    }),
+  );
+}
+
+/** The steps with the faces still to come at the pan's own pace. */
+export function atPace(steps: readonly Step[], pace: Pace): readonly Step[] {
+  if (pace.faces === 0) return steps;
+  const { factor } = pace;
+  return steps.map((step) => {
+    if (!isFace(step)) return step;
+    const { low, likely, high } = step.minutes;
+    return { ...step, minutes: { low: low * factor, likely: likely * factor, high: high * factor } };
+  });
+}

@@ -1,0 +1,372 @@
+import { type LiveForecast } from './live';
+import { type CookAct, type StandingEvent } from './events';
+import { type CookState, eventsOf } from './state';
+import { type Rung } from '../choices';
+import {
+  doseFor,
+  FIRST_SHARE,
+  type FinishedPot,
+  type LeftMinutes,
+  leftToBoil,
+  litresAtSalt,
+  type PutThing,
+  reduce,
+  REDUCE_RANGE,
+  saltTo,
+  type Sauce,
+  type SauceShown,
+  shownAt,
+  SOLIDS_KG_PER_L,
+  type Thickener,
+  withPut,
+  withRungSeen,
+} from '../finish';
+import { burnerNetW } from '../larder';
+import { boilingPointC, pressureAtAltitudePa, WATER_KG_PER_L } from '../heat';
+import { type KeptPot, potLoss } from '../keep';
+import { kg, type Message, say } from '../message';
+import { potShape } from '../material';
+import { type Finishing, type Plan } from '../plan';
+import { saltInSpoons, SAUCE_SALT } from '../season';
+
+/** What a sauce would be at one volume, and what it takes to get there. */
+export interface SauceAt extends SauceShown {
+  /** Minutes to boil down from here, likely and eight times in ten; nought where it is there or would be thinned. */
+  readonly minutes: number;
+  readonly range: readonly [low: number, high: number];
+  /** Unsalted liquid that thins it to there, l. */
+  readonly thinL: number;
+  /** Salt that brings it there to the aim, g; negative where it is over it. */
+  readonly saltG: number;
+}
+
+/** A line of the salt's account. */
+export interface SaltLine {
+  readonly what: Message;
+  readonly grams: number;
+  readonly recorded: boolean;
+}
+
+/** The sauce as it stands, by the records, and where it goes. */
+export interface SauceNow {
+  readonly sauce: Sauce;
+  /** Seen and measured by the cook, not only estimated. */
+  readonly measured: boolean;
+  readonly now: SauceShown;
+  /** What it is boiled down to: as the cook said last, or as planned. */
+  readonly aimL: number;
+  readonly aim: SauceAt;
+  /** Where its salt would be at the limit, l. */
+  readonly saltFloorL: number;
+  /** Salt that is missing at the aim, g; nought where it is within what tastes seasoned. */
+  readonly saltMissingG: number;
+  /** Boiling since, and how far; undefined while it does not boil down. */
+  readonly boiling: { readonly sinceMs: number; readonly left: LeftMinutes } | undefined;
+  /** What brings it at its aim to the rung that is wanted; null where nothing thickens it. */
+  readonly dose: {
+    readonly by: Thickener;
+    readonly rung: Rung;
+    readonly firstG: number;
+    readonly restG: number;
+  } | null;
+  readonly salt: readonly SaltLine[];
+  /** Of the salt in all, what is in the meat and what is in the sauce, g. */
+  readonly inMeatG: number;
+}
+
+/** The pot as the open pan its sauce boils down in. */
+const panOf = (plan: Plan): KeptPot => {
+  const { pot } = plan.input;
+  return { ...potShape(pot), massKg: pot.massKg, material: pot.material };
+};
+
+const MIN_MS = 60_000;
+
+/** A sauce as it comes off the heat, vegetables dealt with. */
+export function sauceOf(plan: Plan, finished: FinishedPot): Sauce {
+  return {
+    litres: finished.looseL,
+    saltG: plan.salt.sauce.value * plan.finished.sauceL * WATER_KG_PER_L * 1000,
+    gelatinG: finished.gelatinGPerL * finished.sauceL,
+    starchG: finished.starchG,
+    fatL: finished.fatL,
+    solidsKg: finished.looseL * SOLIDS_KG_PER_L,
+  };
+}
+
+/** What a sauce would be at so many litres, and the minutes that takes in this pot on this burner. */
+export function sauceAt(plan: Plan, sauce: Sauce, litres: number): SauceAt {
+  const pan = panOf(plan);
+  const shown = shownAt(sauce, litres, pan);
+  const down = litres < sauce.litres - 0.005;
+  const { minutes } = down
+    ? reduce({
+        pan,
+        litres: sauce.litres,
+        solidsKg: sauce.solidsKg,
+        startC: 85,
+        powerW: burnerNetW(plan.input.sear.burner),
+        starchG: sauce.starchG,
+        gelatinG: sauce.gelatinG,
+        altitudeM: plan.input.altitudeM,
+        target: { litres },
+      })
+    : { minutes: 0 };
+  return {
+    ...shown,
+    minutes,
+    range: [minutes * REDUCE_RANGE[0], minutes * REDUCE_RANGE[1]],
+    thinL: Math.max(0, litres - sauce.litres),
+    saltG: saltTo({ ...sauce, litres }, SAUCE_SALT.aim),
+  };
+}
+
+const toldOf = new WeakMap<LiveForecast, Map<string, FinishedPot>>();
+
+/** The pot as its finish is told: by the estimate, until the sauce was measured or another line was drawn for it. */
+export function finishedNow(plan: Plan, state: CookState, live: LiveForecast): FinishedPot {
+  const read = eventsOf(state.events, 'sauce').filter((e) => e.atMs >= (state.offHeatMs ?? Infinity));
+  const litres = read[0]?.act.litres;
+  const aim = eventsOf(state.events, 'aim').at(-1)?.act.litres;
+  if (litres === undefined && aim === undefined) return live.finished;
+  const known = toldOf.get(live) ?? new Map<string, FinishedPot>();
+  toldOf.set(live, known);
+  const key = `${String(litres)} ${String(aim)}`;
+  const found = known.get(key) ?? asMeasured(plan, live.finished, litres, aim);
+  known.set(key, found);
+  return found;
+}
+
+/** A finished pot with so much sauce in it, boiled down to where it is wanted. */
+function asMeasured(
+  plan: Plan,
+  finished: FinishedPot,
+  litres: number | undefined,
+  aim: number | undefined,
+): FinishedPot {
+  const looseL = Math.max(0.01, litres ?? finished.looseL);
+  const { reduce: down, sauceLPerPlate } = plan.input.finish;
+  const sauce = { ...sauceOf(plan, finished), litres: looseL };
+  const wanted = Math.max(sauceLPerPlate * plan.input.eaters, litresAtSalt(sauce, SAUCE_SALT.high));
+  const sauceL = aim !== undefined ? Math.min(looseL, aim) : down ? Math.min(looseL, wanted) : looseL;
+  const { minutes, depthMm } = sauceAt(plan, sauce, sauceL);
+  return {
+    ...finished,
+    looseL,
+    sauceL,
+    depthMm,
+    reduceMinutes: looseL - sauceL < LEAST_REDUCED_L ? 0 : minutes,
+    gelatinGPerL: sauce.gelatinG / sauceL,
+  };
+}
+
+/** What the steps of the finish are told from, as the pot really stands: the sauce as measured, its dose, its salt. */
+export function finishingNow(plan: Plan, state: CookState, live: LiveForecast): Finishing {
+  const finished = finishedNow(plan, state, live);
+  const sauce = { ...sauceOf(plan, live.finished), litres: finished.sauceL };
+  const dose = doseOf(plan, sauce);
+  const salt = sauceAt(plan, sauce, finished.sauceL);
+  const { flour } = plan.base;
+  return {
+    ...plan,
+    finished,
+    base: { flour: flour && dose ? { ...flour, value: (dose.firstG + dose.restG) / 1000 } : flour },
+    salt: {
+      atEnd: { ...plan.salt.atEnd, value: salt.saltShare < SAUCE_SALT.low ? salt.saltG / 1000 : 0 },
+    },
+  };
+}
+
+/** Less than this is not boiled down, l. */
+const LEAST_REDUCED_L = 0.02;
+
+/** What loses heat beside steam while it boils open, W. */
+function openLossW(plan: Plan, litres: number): number {
+  const pressure = pressureAtAltitudePa(plan.input.altitudeM);
+  const boilC = boilingPointC(pressure);
+  return potLoss(panOf(plan), litres, { kind: 'room', lid: false, powerW: 0 }, boilC, 'thin', pressure).dryW;
+}
+
+/** When a step of the finish was said to be done. */
+const doneMs = (state: CookState, id: string): number | undefined => {
+  const was = state.steps.get(id);
+  return was?.how === 'done' ? was.atMs : undefined;
+};
+
+const REDUCES = 'finish-finish.boilDown';
+
+/** What the records after the heat make of a sauce. */
+interface Recorded {
+  readonly sauce: Sauce;
+  readonly measured: boolean;
+}
+
+const isDone = (act: CookAct, step: string): boolean =>
+  act.kind === 'step' && act.how === 'done' && act.step.startsWith(step);
+
+/** One record after the other: measured it is what it is, what went in is in it; what was only said to be done is as it was told. */
+function recorded(
+  plan: Plan,
+  before: Sauce,
+  events: readonly StandingEvent[],
+  wantedL: number,
+  fatLeftL: number,
+): Recorded {
+  const weighed = events.some(({ act }) => act.kind === 'put' && isThickener(act.thing));
+  const fatTold = events.some(({ act }) => act.kind === 'put' && act.thing === 'fatOff');
+  return events.reduce<Recorded>(
+    ({ sauce, measured }, { act }) => {
+      if (act.kind === 'sauce') {
+        const seen = { ...sauce, litres: Math.max(0.01, act.litres) };
+        return { sauce: act.rung === null ? seen : withRungSeen(seen, act.rung), measured: true };
+      }
+      if (act.kind === 'put') return { sauce: withPut(sauce, act.thing, act.amount), measured };
+      if (isDone(act, REDUCES) && !measured)
+        return { sauce: { ...sauce, litres: Math.min(sauce.litres, wantedL) }, measured };
+      if (isDone(act, 'finish-finish.fat.') && !fatTold) {
+        return { sauce: { ...sauce, fatL: Math.min(sauce.fatL, fatLeftL) }, measured };
+      }
+      if (isDone(act, 'finish-finish.thicken') && !weighed) {
+        const dose = doseOf(plan, sauce);
+        return { sauce: dose ? withPut(sauce, dose.by, dose.firstG + dose.restG) : sauce, measured };
+      }
+      return { sauce, measured };
+    },
+    { sauce: before, measured: false },
+  );
+}
+
+/** Less than this left to boil is done, min. */
+const BOILED_MIN = 0.5;
+
+/** The sauce by the records, where it goes, and how far it has boiled down. */
+interface Standing {
+  readonly sauce: Sauce;
+  readonly measured: boolean;
+  readonly aimL: number;
+  readonly boiling: SauceNow['boiling'];
+}
+
+/**
+ * The sauce by the records: what was measured stands, what went in is in it, fat taken off is gone; between measurements it boils
+ * down by the estimate from when the step before was done.
+ */
+function standing(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Standing {
+  const told = finishedNow(plan, state, live);
+  const before = sauceOf(plan, live.finished);
+  const aimed = eventsOf(state.events, 'aim').at(-1)?.act.litres;
+  const wantedL = aimed ?? told.sauceL;
+  const after = state.events.filter((e) => e.atMs >= (state.offHeatMs ?? Infinity));
+  const { sauce: seen, measured } = recorded(plan, before, after, wantedL, live.finished.fatLeftL);
+  const onFire = told.reduceMinutes > 0 && doneMs(state, REDUCES) === undefined && seen.litres > wantedL + 0.005;
+  const sinceMs = onFire ? stepBefore(state) : undefined;
+  const boils = sinceMs === undefined ? undefined : boilingNow(plan, state, before, seen, wantedL, sinceMs, nowMs);
+  // Nobody thins a sauce that nobody asked to be more.
+  const aimL = aimed ?? Math.min(wantedL, seen.litres);
+  return {
+    sauce: boils ? { ...seen, litres: Math.max(aimL, Math.min(seen.litres, boils.left.litres)) } : seen,
+    measured,
+    aimL,
+    boiling: boils && boils.left.p50 > BOILED_MIN ? boils : undefined,
+  };
+}
+
+/** The sauce as it stands; before it is off the heat as it is planned to be. */
+export const sauceStands = (plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Sauce =>
+  state.offHeatMs === undefined ? sauceOf(plan, live.finished) : standing(plan, state, live, nowMs).sauce;
+
+/** All that is known of the sauce, and what it needs at the line it goes to. */
+export function sauceNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): SauceNow {
+  const { sauce, measured, aimL, boiling } = standing(plan, state, live, nowMs);
+  const aim = sauceAt(plan, sauce, aimL);
+  return {
+    sauce,
+    measured,
+    now: shownAt(sauce, sauce.litres, panOf(plan)),
+    aimL,
+    aim: boiling ? { ...aim, minutes: boiling.left.p50, range: [boiling.left.p10, boiling.left.p90] } : aim,
+    saltFloorL: litresAtSalt(sauce, SAUCE_SALT.high),
+    saltMissingG: aim.saltShare < SAUCE_SALT.low ? aim.saltG : 0,
+    boiling,
+    dose: doseOf(plan, { ...sauce, litres: aimL }),
+    salt: saltLines(plan, state),
+    inMeatG: plan.salt.meat.value * plan.finished.cookedKg * 1000,
+  };
+}
+
+const isThickener = (thing: PutThing): boolean => withPut(EMPTY, thing, 1).starchG > 0;
+
+/** When the step before the boiling down was done: then it came onto the fire. */
+function stepBefore(state: CookState): number | undefined {
+  const done = [...state.steps].filter(([id, was]) => id.startsWith('finish-') && id !== REDUCES && was.how === 'done');
+  const after = ['finish-finish.thicken', 'finish-finish.meat', 'finish-finish.taste', 'finish-finish.saltLast'];
+  const last = done.filter(([id]) => !after.some((a) => id.startsWith(a))).map(([, was]) => was.atMs);
+  return last.length === 0 ? undefined : Math.max(...last);
+}
+
+/** How far it has boiled down, from what was measured since it came onto the fire. */
+function boilingNow(
+  plan: Plan,
+  state: CookState,
+  before: Sauce,
+  sauce: Sauce,
+  aimL: number,
+  sinceMs: number,
+  nowMs: number,
+): NonNullable<SauceNow['boiling']> {
+  const read = eventsOf(state.events, 'sauce').filter((e) => e.atMs >= (state.offHeatMs ?? 0));
+  const earlier = read.filter((e) => e.atMs <= sinceMs).at(-1);
+  const startL = earlier?.act.litres ?? before.litres;
+  // A measurement before it went onto the fire is where it starts from; the others say how fast it goes.
+  const dips = read
+    .filter((e) => e.atMs > sinceMs)
+    .map((e) => ({ atMin: (e.atMs - sinceMs) / MIN_MS, litres: e.act.litres }));
+  const left = leftToBoil({
+    startL,
+    powerW: burnerNetW(plan.input.sear.burner),
+    lossW: openLossW(plan, sauce.litres),
+    targetL: aimL,
+    nowMin: Math.max(0, (nowMs - sinceMs) / MIN_MS),
+    dips,
+  });
+  return { sinceMs, left };
+}
+
+/** What brings a sauce to the rung that is wanted, in two halves; null where nothing thickens it at the end. */
+export function doseOf(plan: Plan, sauce: Sauce): SauceNow['dose'] {
+  const { base, finish } = plan.input;
+  if (base.thicken !== 'end') return null;
+  const by = finish.thickener as Thickener;
+  const grams = doseFor(sauce, finish.rung, by);
+  return { by, rung: finish.rung, firstG: grams * FIRST_SHARE, restG: grams * (1 - FIRST_SHARE) };
+}
+
+/** Every pinch from the first to the last: as planned until it was recorded. */
+function saltLines(plan: Plan, state: CookState): SaltLine[] {
+  return [
+    ...(plan.salt.now.value > 0
+      ? [
+          {
+            what: say('salt.line.meat'),
+            grams: plan.salt.now.value * 1000,
+            recorded: ['saltMeat', 'saltAhead'].some((id) => state.steps.get(id)?.how === 'done'),
+          },
+        ]
+      : []),
+    ...plan.salt.sources.map((s) => ({ what: s.name, grams: s.grams, recorded: state.intoPotMs !== undefined })),
+    ...eventsOf(state.events, 'put').flatMap((e): SaltLine[] => {
+      const grams = withPut(EMPTY, e.act.thing, e.act.amount).saltG;
+      return grams > 0
+        ? [{ what: say('salt.line.put', { thing: say(`put.${e.act.thing}`) }), grams, recorded: true }]
+        : [];
+    }),
+  ];
+}
+
+const EMPTY: Sauce = { litres: 1, saltG: 0, gelatinG: 0, starchG: 0, fatL: 0, solidsKg: 0 };
+
+/** Grams of salt as the cook measures them: weight, and pinches or spoons of the kitchen's crystal. */
+export function saltSays(plan: Plan, grams: number): Message {
+  const { crystal } = plan.input.season;
+  return say('salt.asSpoons', { weight: kg(grams / 1000), spoons: saltInSpoons(grams, crystal) });
+}

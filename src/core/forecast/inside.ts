@@ -1,0 +1,74 @@
+import { stepAt } from './commonCourse';
+import { type Ensemble } from './ensemble';
+import { slowestGroup, stageTimes, targetOf } from './forecast';
+import { UNKNOWN_COUNT, unknownsOf } from './prior';
+import { cutOf } from './request';
+import { weights } from './resample';
+import { FAST_CELLS, runDetailed } from '../heat';
+import { WeightedSample } from '../numbers';
+import { tabulatedCookRate } from '../tenderness';
+
+/** The inside of the thickest piece at one moment, from the middle out: in early, likely and late kitchens. */
+export interface InsideMoment {
+  readonly atMin: number;
+  readonly tempC: readonly (readonly number[])[];
+  /** Share of what has to melt for the fork to twist that has melted, 0 to 1. */
+  readonly gone: readonly (readonly number[])[];
+}
+
+/** The inside of the thickest piece now and later, drawn from the posterior. */
+export interface Inside {
+  /** Where each value lies, from 0 in the middle to 1 at the surface. */
+  readonly depth: readonly number[];
+  readonly moments: readonly InsideMoment[];
+}
+
+/** Kitchens that are early, likely and late with the meat. */
+const KITCHENS = [0.9, 0.5, 0.1] as const;
+
+/** The particle whose meat is ready at a quantile of all. */
+function particleAt(times: Float64Array, w: Float64Array, of: number): number {
+  const wanted = new WeightedSample(times, w).quantile(1 - of);
+  let best = 0;
+  for (let i = 1; i < times.length; i++) {
+    if (Math.abs((times[i] as number) - wanted) < Math.abs((times[best] as number) - wanted)) best = i;
+  }
+  return best;
+}
+
+/** The inside of the slowest piece at these moments, min from the pieces meeting the liquid. */
+export function insideOf(ensemble: Ensemble, atMins: readonly number[]): Inside {
+  const { assembly, request, prior, z, ajar } = ensemble;
+  const group = slowestGroup(ensemble);
+  const { twists } = cutOf(request, request.groups[group] ?? {}).cookValue;
+  const horizon = (assembly.grid.endS[assembly.grid.count - 1] as number) / 60;
+  const times = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * 1.1));
+  const w = weights(ensemble);
+  const runs = KITCHENS.map((of) => {
+    const i = particleAt(times, w, of);
+    const row = i * UNKNOWN_COUNT;
+    const demand = ensemble.demand[i] as number;
+    const setup = assembly.setup(unknownsOf(prior, z, row, ajar[i] === 1), demand);
+    return { course: runDetailed(setup, assembly.grid, FAST_CELLS), needed: twists * demand };
+  });
+  const depth = [...(runs[1]?.course.depths[group] ?? [])];
+  const moments = atMins.map((atMin): InsideMoment => {
+    const last = stepAt(assembly.grid, Math.min(atMin, horizon));
+    const each = runs.map(({ course, needed }) => {
+      const profile = course.profiles[group] as Float32Array;
+      const cells = depth.length;
+      const tempC = Array.from({ length: cells }, (_, c) => profile[last * cells + c] as number);
+      const gone = tempC.map((_, c) => {
+        let cooked = 0;
+        for (let step = 0; step <= last; step++) {
+          cooked +=
+            (tabulatedCookRate(profile[step * cells + c] as number) * (assembly.grid.stepS[step] as number)) / 60;
+        }
+        return Math.min(1, cooked / needed);
+      });
+      return { tempC, gone };
+    });
+    return { atMin, tempC: each.map((e) => e.tempC), gone: each.map((e) => e.gone) };
+  });
+  return { depth, moments };
+}

@@ -1,0 +1,26 @@
+export {
+  boxInMicrowaveMin,
+  bagFreezesMin,
+  COOL_WAYS,
+  type Cooling,
+  type CoolingWay,
+  coolingWays,
+  coolPot,
+  type CoolWay,
+  potInFridge,
+  type Reheating,
+  reheatPot,
+} from './cool';
+export {
+  type Contents,
+  contentsOfBraise,
+  type Held,
+  heldWays,
+  HOLD_WAYS,
+  holdingW,
+  type HoldWay,
+  staysHotMin,
+} from './held';
+export { COOLING_LIMITS, type CoolingLimit, KEEPS } from './limits';
+export { type KeptPot, potLoss } from './potLoss';
+export { courseAt } from './potCourse';

@@ -1,0 +1,51 @@
+import 'server-only';
+import { findCook } from './cooks';
+import { type Database } from './database';
+import { STORED_ACT } from './migrations';
+import { parted } from './aside';
+import { type BoxWarmed, foldCook, type Lot, warmBox } from '../core/cook';
+
+/** What is kept of one braise. */
+export interface Kept {
+  readonly id: string;
+  readonly title: string;
+  readonly lots: readonly Lot[];
+  /** How a box of each weight is warmed. */
+  readonly warmed: readonly (BoxWarmed & { readonly grams: number })[];
+  /** Ids of the records that the lots already show. */
+  readonly known: readonly string[];
+}
+
+/** What was put away longer ago than this is no longer asked about, ms. */
+const LONGEST_MS = 365 * 86_400_000;
+
+/** So long after its last box was eaten a braise is still on the shelf, ms. */
+const TAKEN_BACK_MS = 600_000;
+
+/** Boxes in fridge and freezer, of every braise that has some, those to be eaten first before the others. */
+export async function readShelf(db: Database, nowMs: number): Promise<Kept[]> {
+  const rows = await db.select<{ cookId: string }>(
+    `SELECT DISTINCT cookId FROM events WHERE ${STORED_ACT} AND atMs > ${String(Math.round(nowMs - LONGEST_MS))}`,
+  );
+  const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
+  return parted(found.flatMap((cook) => (cook ? [cook] : [])))
+    .read.flatMap(({ id, input, events }): Kept[] => {
+      const { lots, events: standing } = foldCook(input, events);
+      // A touch that emptied it stays in sight for a while, so that it can be taken back.
+      const touched = standing.some((e) => e.act.kind === 'box' && nowMs - e.atMs < TAKEN_BACK_MS);
+      return lots.some((l) => l.fridge + l.freezer > 0) || touched
+        ? [
+            {
+              id,
+              title: input.title,
+              lots,
+              warmed: [...new Set(lots.map((l) => l.grams))].map((grams) => ({ grams, ...warmBox({ input }, grams) })),
+              known: events.map((e) => e.id),
+            },
+          ]
+        : [];
+    })
+    .sort((a, b) => firstMs(a) - firstMs(b));
+}
+
+const firstMs = ({ lots }: Kept): number => Math.min(...lots.map((l) => (l.fridge > 0 ? l.eatByMs : l.freezerByMs)));

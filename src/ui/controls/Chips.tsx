@@ -1,0 +1,63 @@
+'use client';
+
+import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { LabelText } from './frame';
+
+const Group = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  > :first-child {
+    flex-basis: 100%;
+    margin: 0;
+  }
+`;
+
+const Chip = styled(CheckboxButton)`
+  border: 2px solid var(--line);
+  border-radius: 999px;
+  padding: 5px 12px;
+  min-height: 34px;
+  cursor: pointer;
+  font-size: 14px;
+  background: var(--plate);
+  display: block;
+  &[data-selected] {
+    background: var(--enamel);
+    color: var(--on-enamel);
+    border-color: var(--glow);
+  }
+  &[data-focus-visible] {
+    outline: 3px solid var(--glow);
+    outline-offset: 2px;
+  }
+`;
+
+interface ChipsProps<Id extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly id: Id; readonly label: string }[];
+  readonly chosen: readonly Id[];
+  readonly isDisabled?: boolean;
+  readonly onChange: (chosen: readonly Id[]) => void;
+}
+
+/** Any number of a few things, each a chip that is pressed on or off. */
+export function Chips<Id extends string>({ label, options, chosen, isDisabled = false, onChange }: ChipsProps<Id>) {
+  return (
+    <Group
+      value={[...chosen]}
+      isDisabled={isDisabled}
+      onChange={(ids) => {
+        onChange(ids.flatMap((id) => options.find((o) => o.id === id)?.id ?? []));
+      }}
+    >
+      <LabelText>{label}</LabelText>
+      {options.map((o) => (
+        <CheckboxField key={o.id} value={o.id}>
+          <Chip>{o.label}</Chip>
+        </CheckboxField>
+      ))}
+    </Group>
+  );
+}
