@@ -18,17 +18,19 @@ export function sizedParts(input: PlanInput): SizedPart[] {
   });
 }
 
-/** Surface over volume of the meat, 1/m, by weight where there are several sizes. */
-export function surfacePerM(parts: readonly SizedPart[]): number {
+/** Surface over volume of the meat, 1/m, and the exponent of its bodies; by weight where there are several sizes. */
+export function bodiesOf(parts: readonly SizedPart[]): { readonly surfacePerM: number; readonly beta: number } {
   const total = parts.reduce((sum, p) => sum + p.part.massKg, 0);
+  const none = { surfacePerM: 0, beta: 0 };
   return parts.reduce((sum, { cut, part, size }) => {
-    const { beta, lengthM } = equivalentBody(
+    const { beta, surfaceToVolume } = equivalentBody(
       pieceShape(cut, {
         lengthM: size.lengthMm / 1000,
         widthM: size.widthMm / 1000,
         thicknessM: size.thicknessMm / 1000,
       }),
     );
-    return sum + (((beta + 1) / lengthM) * part.massKg) / total;
-  }, 0);
+    const of = part.massKg / total;
+    return { surfacePerM: sum.surfacePerM + surfaceToVolume * of, beta: sum.beta + beta * of };
+  }, none);
 }

@@ -14,7 +14,7 @@ import {
   SAUCE_SALT,
   usualSaltG,
 } from '../season';
-import { type SizedPart, sizedParts, surfacePerM } from './parts';
+import { bodiesOf, type SizedPart, sizedParts } from './parts';
 
 /** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
 const SALT_FROM_BITES = 0.5;
@@ -69,7 +69,7 @@ function saltQuestion(
     meatKg: finished.cookedKg,
     liquidKg: (dry ? wantedL : finished.liquidL) * WATER_KG_PER_L,
     sauceKg: (dry ? wantedL : finished.sauceL) * WATER_KG_PER_L,
-    surfacePerM: surfacePerM(parts),
+    ...bodiesOf(parts),
     minutes,
   };
 }

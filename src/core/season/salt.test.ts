@@ -16,6 +16,7 @@ const QUESTION: SaltQuestion = {
   liquidKg: 1.1,
   sauceKg: 0.32,
   surfacePerM: 80,
+  beta: 1,
   minutes: 180,
 };
 
@@ -30,6 +31,7 @@ const anyQuestion = fc.record({
   liquidKg: fc.double({ min: 0.2, max: 6, noNaN: true }),
   sauceKg: fc.double({ min: 0.1, max: 2, noNaN: true }),
   surfacePerM: fc.double({ min: 20, max: 250, noNaN: true }),
+  beta: fc.double({ min: 0, max: 2, noNaN: true }),
   minutes: fc.double({ min: 20, max: 600, noNaN: true }),
 });
 
@@ -54,9 +56,15 @@ describe('where the salt goes', () => {
     expect(b.sauceShare).toBeCloseTo(((14.5 / 1.8) * 1.1) / 1000 / 0.32, 6);
   });
 
-  it('moves by the square root of time, worked by hand', () => {
-    const b = saltBalance({ ...QUESTION, surfacePerM: 60, minutes: 120 });
-    expect(b.evened).toBeCloseTo(1.13 * 60 * Math.sqrt(1.5e-9 * 7200), 9);
+  it('moves by the square root of time while little has moved, and slower in a small pot, worked by hand', () => {
+    const slab = { ...QUESTION, beta: 0, surfacePerM: 20, minutes: 30 };
+    // D at 95 °C is 1.63e-9 m²/s: x = 20 · √(1.63e-9 · 1800) = 0.0343, and 2/√π of it is 0.0387 in a bath without end.
+    expect(saltBalance({ ...slab, liquidKg: 70 }).evened).toBeCloseTo(0.0387, 3);
+    // In 1.1 kg beside 0.7 kg of water the first salt goes as fast, and the share is of an equal that lies nearer.
+    expect(saltBalance(slab).evened).toBeCloseTo((1 + 1.1 / 0.7) * (1 - Math.exp(0.000477) * (1 - 0.024628)), 3);
+    const twice = saltBalance({ ...slab, minutes: 120 }).evened / saltBalance(slab).evened;
+    expect(twice).toBeGreaterThan(1.9);
+    expect(twice).toBeLessThan(2);
   });
 });
 

@@ -1,3 +1,4 @@
+import { saltEvened } from './saltMove';
 import { WATER_KG_PER_L } from '../heat';
 import { figure, type Figure, input as from, kg, litres, type Message, nameOf, say, strength } from '../message';
 import { SALT_CRYSTALS, type SaltCrystalId } from '../larder';
@@ -8,9 +9,8 @@ export const USUAL_SALT_G_PER_KG = 10;
 export const SAUCE_SALT = { low: 0.007, aim: 0.0085, high: 0.01 } as const;
 /** Cooked meat tastes seasoned from about here, as a share of its weight. */
 const MEAT_SALT = 0.007;
-/** Diffusion of salt in hot meat, m²/s. Literature's order of magnitude. */
-const DIFFUSION_M2S = 1.5e-9;
-const UPTAKE_FACTOR = 1.13;
+/** What salt moves at while the pot is on, °C: the liquid's side of a simmer. */
+const SIMMER_C = 95;
 /** How much of the salt put on meat is inside it when it meets the liquid. Modeller's judgement. */
 const INSIDE: Readonly<Record<SaltTime, number>> = { overnight: 0.9, before: 0.3, after: 0.2, flour: 0.15, hold: 0 };
 
@@ -33,8 +33,9 @@ export interface SaltQuestion {
   /** Liquid in the pot when the meat is done, and what it is reduced to, kg. */
   readonly liquidKg: number;
   readonly sauceKg: number;
-  /** Surface over volume of the pieces, 1/m. */
+  /** Surface over volume of the pieces, 1/m, and how they close in: 0 a slab, 2 a ball. */
   readonly surfacePerM: number;
+  readonly beta: number;
   readonly minutes: number;
 }
 
@@ -52,13 +53,20 @@ export interface SaltBalance {
 
 /**
  * Where the salt ends up: meat takes it up, or gives it, towards an equal share of both waters, as far as diffusion
- * through its surface gets in the time; what stays in the liquid is concentrated by reducing. Grams in equal grams out.
+ * between pieces and a bath that is not without end gets in the time; what stays in the liquid is concentrated by reducing. Grams in equal grams out.
  */
 export function saltBalance(q: SaltQuestion): SaltBalance {
   const cooked = q.when === 'hold' ? 0 : q.addedG;
   const total = cooked + q.sources.reduce((sum, s) => sum + s.grams, 0);
   const inside = cooked * INSIDE[q.when];
-  const evened = Math.min(1, UPTAKE_FACTOR * q.surfacePerM * Math.sqrt(DIFFUSION_M2S * q.minutes * 60));
+  const evened = saltEvened({
+    surfacePerM: q.surfacePerM,
+    beta: q.beta,
+    meatWaterKg: q.meatWaterKg,
+    liquidWaterKg: q.liquidKg,
+    tempC: SIMMER_C,
+    hours: q.minutes / 60,
+  });
   const equal = total / (q.meatWaterKg + q.liquidKg);
   const inMeat = inside + evened * (equal * q.meatWaterKg - inside);
   const inSauce = total - inMeat;

@@ -1,6 +1,6 @@
 /** What salt moves between: pieces in a bath that is not without end. */
 export interface SaltMove {
-  /** Surface over volume of the pieces, 1/m, and how they close in: 1 a slab, 3 a ball. */
+  /** Surface over volume of the pieces, 1/m, and how they close in: 0 a slab, 2 a ball. */
   readonly surfacePerM: number;
   readonly beta: number;
   readonly meatWaterKg: number;
