@@ -1,11 +1,12 @@
 import { By, Key, until, type WebDriver } from 'selenium-webdriver';
 import { WAIT_MS } from './browser';
 
-/** What a walk finds in the demo kitchen: addresses of a plan that waits, a braise that is on and one in the log. */
+/** What a walk finds in the demo kitchen: addresses of a plan that waits, a braise that is on, one in the log and the labels of one kept in boxes. */
 export interface Places {
   readonly plan: string;
   readonly braise: string;
   readonly entry: string;
+  readonly boxes: string;
 }
 
 /** One page of the app, and all that can be opened on it without knowing a word of its language. */
@@ -186,6 +187,7 @@ export const WALK: readonly Stop[] = [
       },
     ],
   },
+  { route: 'labels/[id]', address: ({ boxes }) => boxes, ready: 'main li', open: [] },
   { route: 'copies', address: () => '/copies', ready: '#made', open: [] },
   {
     route: 'copies/[name]',

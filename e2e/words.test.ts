@@ -18,12 +18,13 @@ const path = async (css: string): Promise<string> => {
 beforeAll(async () => {
   const { driver } = here;
   await driver.get(here.app.url);
-  const [plan, braise] = [
+  const [plan, braise, boxes] = [
     await path('main a[href^="/plan/"]:not([href$="/new"])'),
     await path('main a[href^="/cook/"]'),
+    await path('main a[href^="/labels/"]'),
   ];
   await driver.get(`${here.app.url}/log`);
-  places = { plan, braise, entry: await path('main a[href^="/log/"]') };
+  places = { plan, braise, boxes, entry: await path('main a[href^="/log/"]') };
 });
 
 /** All that is shown or said, commands aside: texts, and the attributes a screen reader or a pointer reads. */

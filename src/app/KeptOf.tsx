@@ -34,7 +34,7 @@ function withWaiting(lots: readonly Lot[], waiting: readonly OutboxRow[]): reado
 export function KeptOf({ kept }: { readonly kept: Kept }) {
   const w = useWords();
   const router = useRouter();
-  const now = useNow(60_000);
+  const now = useNow(5000);
   const { records, sent } = useOutbox();
   const { id, title, known } = kept;
   const waiting = [...sent, ...records].filter((r) => r.cookId === id && !known.includes(r.event.id));

@@ -7,8 +7,10 @@ import { LogDetail } from './log/LogDetail';
 import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
+import { Labels } from './labels/Labels';
+import { Shelf } from './Shelf';
 import { TopBar } from './TopBar';
-import { type CookEvent, foldCook, type LogEntry, outcomeOf } from '@/core/cook';
+import { type CookAct, type CookEvent, foldCook, type LogEntry, type Lot, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { keptAccount } from '@/engine/keptAccount';
@@ -134,6 +136,53 @@ describe('the stove', () => {
     for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
       expect(container.textContent).toContain(text);
     }
+  });
+});
+
+describe('what is kept', () => {
+  const DAY_MS = 24 * HOUR_MS;
+  const lot: Lot = {
+    id: '33333333-3333-4333-8333-333333333333',
+    storedMs: NOON_MS,
+    grams: 400,
+    fridge: 2,
+    freezer: 1,
+    eatByMs: NOON_MS + 3 * DAY_MS,
+    freezerByMs: NOON_MS + 90 * DAY_MS,
+  };
+  const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, panMin: null }];
+
+  it('is eaten by one touch, and says when its day is past', async () => {
+    const acts: CookAct[] = [];
+    const shelf = (now: number) => (
+      <Shelf
+        cookId="c1"
+        title="Oxtail"
+        lots={[lot]}
+        now={now}
+        warmed={() => warmed[0]}
+        onRecord={(act) => acts.push(act)}
+      />
+    );
+    const { hand, container, rerender } = shown(shelf(NOON_MS));
+    expect(container.textContent).toMatch(/2 boxes of 400 g in the fridge, eat by Fri 13 Mar/);
+    expect(container.textContent).toContain('cut them first');
+    await hand.click(screen.getAllByRole('button', { name: 'thrown away: one box of Oxtail' })[0] as HTMLElement);
+    expect(acts).toEqual([{ kind: 'box', lot: lot.id, count: 1, fate: 'thrown' }]);
+    rerender(shelf(NOON_MS + 4 * DAY_MS));
+    expect(container.textContent).toContain('throw it away');
+    // Past its day nobody is told how to warm it.
+    expect(container.textContent).not.toContain('Warm it once');
+  });
+
+  it('has a label for every box, with its day, how it is warmed and what is in it', () => {
+    const { container } = shown(
+      <Labels id="c1" title="Oxtail" madeMs={NOON_MS} lots={[lot]} warmed={warmed} brings={['celery']} />,
+    );
+    expect(within(container).getAllByRole('listitem')).toHaveLength(3);
+    expect(container.textContent).toContain('best by');
+    expect(container.textContent).toContain('Celery');
+    expect(container.textContent).not.toMatch(BROKEN);
   });
 });
 

@@ -54,7 +54,7 @@ const ACT_SCHEMAS = {
   hold: z.strictObject({ kind: kind('hold'), way: z.enum(HOLD_WAYS) }),
   sauce: z.strictObject({
     kind: kind('sauce'),
-    litres: z.number('shape.sauce').min(0, 'shape.sauce').max(20, 'shape.sauce'),
+    litres: z.number('shape.sauce').min(0.02, 'shape.sauce').max(20, 'shape.sauce'),
     rung: z.enum(RUNGS).nullable(),
   }),
   aim: z.strictObject({

@@ -4,7 +4,7 @@ import { cookView, isBehind, planFor, planOf, UnplannableError, type ViewedCook 
 import { begunPlanText } from '../contract/kept/begunPlan';
 import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
-import { type Account, type CookView } from '../core/cook';
+import { type Account, type BoxWarmed, type CookView, warmBox } from '../core/cook';
 import { type Message } from '../core/message';
 import { composePlan, makePlan, type PlanResult } from '../core/plan';
 
@@ -18,6 +18,11 @@ function worked<T>(work: () => T): Worked<T> {
     if (error instanceof UnplannableError) return { ok: false, why: error.says };
     throw error;
   }
+}
+
+/** A box of one weight, and how it is warmed. */
+export interface WarmedBox extends BoxWarmed {
+  readonly grams: number;
 }
 
 /** How long a braise of many records has a worker for itself, ms. */
@@ -42,6 +47,9 @@ export const JOBS = {
   /** What is kept of a braise for its log; what was kept before stays where the same was recorded. */
   account: (cook: ViewedCook, known: Account | undefined, when: 'then' | 'later'): Worked<KeptAccount> =>
     worked(() => keptAccount(cook, known, when)),
+  /** How a box of each of these weights is warmed again. */
+  warmed: (input: PlanInput, grams: readonly number[]): readonly WarmedBox[] =>
+    grams.map((g) => ({ grams: g, ...warmBox({ input }, g) })),
   /** The demo kitchen's plans and braises, seen from a moment. */
   demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
     demoScene(nowMs, timeZone),

@@ -5,7 +5,16 @@ import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
+import {
+  appendEvent,
+  findCook,
+  finishedSince,
+  importCook,
+  removeCook,
+  startCook,
+  type StoredCook,
+  unfinishedCooks,
+} from './cooks';
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
@@ -16,7 +25,8 @@ import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
 import { closeEngine } from './engine';
-import { listEntries } from './entries';
+import { keepEntry, listEntries } from './entries';
+import { readShelf } from './shelf';
 import { readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
@@ -295,6 +305,42 @@ describe('cooks', () => {
     expect(await view()).not.toEqual(before);
     await appendEvent(db, id, at(151, { kind: 'undo', eventId: fork.id }));
     expect(await view()).toEqual(before);
+  });
+});
+
+describe('what is kept in fridge and freezer', () => {
+  const off = [at(0, { kind: 'intoPot' }), at(190, { kind: 'offHeat' }), at(220, { kind: 'served' })];
+
+  it('is found, those to be eaten first before the others, until the last of it is gone', async () => {
+    const [first, second, none] = [await started(OXTAIL_PLAN), await started(OXTAIL_PLAN), await started(OXTAIL_PLAN)];
+    const boxes = (min: number) => at(min, { kind: 'stored', boxes: 2, grams: 400, place: 'fridge' });
+    for (const id of [first, second, none]) {
+      for (const event of off) await appendEvent(db, id, { ...event, id: randomUUID() });
+    }
+    const stored = boxes(300);
+    await appendEvent(db, first, stored);
+    await appendEvent(db, second, at(310, { kind: 'stored', boxes: 1, grams: 300, place: 'freezer' }));
+    const nowMs = NOON_MS + 400 * 60_000;
+    const shelf = await readShelf(db, nowMs);
+    expect(shelf.map((k) => k.id)).toEqual([first, second]);
+    expect(shelf[0]).toMatchObject({ title: OXTAIL_PLAN.title, lots: [{ fridge: 2, grams: 400 }] });
+    expect(shelf[0]?.known).toContain(stored.id);
+    expect(shelf[0]?.warmed).toMatchObject([{ grams: 400, toC: 74 }]);
+    await appendEvent(db, first, at(500, { kind: 'box', lot: stored.id, count: 2, fate: 'eaten' }));
+    // For a while it can still be taken back; then it is gone.
+    expect((await readShelf(db, NOON_MS + 505 * 60_000)).map((k) => k.id)).toContain(first);
+    expect((await readShelf(db, NOON_MS + 600 * 60_000)).map((k) => k.id)).toEqual([second]);
+  });
+
+  it('and what is left of a meal is still warm for twelve hours after it was finished', async () => {
+    const id = await started(OXTAIL_PLAN);
+    for (const event of off) await appendEvent(db, id, { ...event, id: randomUUID() });
+    const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
+    await appendEvent(db, id, at(240, { kind: 'finished', verdict }));
+    await keepEntry(db, await cookAt(id), 'then');
+    const since = (min: number) => finishedSince(db, NOON_MS + min * 60_000);
+    expect((await since(230)).map((c) => c.id)).toEqual([id]);
+    expect(await since(250)).toEqual([]);
   });
 });
 

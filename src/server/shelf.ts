@@ -1,9 +1,12 @@
 import 'server-only';
 import { findCook } from './cooks';
 import { type Database } from './database';
+import { work } from './engine';
 import { STORED_ACT } from './migrations';
 import { parted } from './aside';
-import { type BoxWarmed, foldCook, type Lot, warmBox } from '../core/cook';
+import { type PlanInput } from '../core/choices';
+import { foldCook, type Lot } from '../core/cook';
+import { type WarmedBox } from '../engine/jobs';
 
 /** What is kept of one braise. */
 export interface Kept {
@@ -11,7 +14,7 @@ export interface Kept {
   readonly title: string;
   readonly lots: readonly Lot[];
   /** How a box of each weight is warmed. */
-  readonly warmed: readonly (BoxWarmed & { readonly grams: number })[];
+  readonly warmed: readonly WarmedBox[];
   /** Ids of the records that the lots already show. */
   readonly known: readonly string[];
 }
@@ -28,24 +31,26 @@ export async function readShelf(db: Database, nowMs: number): Promise<Kept[]> {
     `SELECT DISTINCT cookId FROM events WHERE ${STORED_ACT} AND atMs > ${String(Math.round(nowMs - LONGEST_MS))}`,
   );
   const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
-  return parted(found.flatMap((cook) => (cook ? [cook] : [])))
-    .read.flatMap(({ id, input, events }): Kept[] => {
-      const { lots, events: standing } = foldCook(input, events);
-      // A touch that emptied it stays in sight for a while, so that it can be taken back.
-      const touched = standing.some((e) => e.act.kind === 'box' && nowMs - e.atMs < TAKEN_BACK_MS);
-      return lots.some((l) => l.fridge + l.freezer > 0) || touched
-        ? [
-            {
-              id,
-              title: input.title,
-              lots,
-              warmed: [...new Set(lots.map((l) => l.grams))].map((grams) => ({ grams, ...warmBox({ input }, grams) })),
-              known: events.map((e) => e.id),
-            },
-          ]
-        : [];
-    })
-    .sort((a, b) => firstMs(a) - firstMs(b));
+  const kept = parted(found.flatMap((cook) => (cook ? [cook] : []))).read.flatMap(({ id, input, events }) => {
+    const { lots, events: standing } = foldCook(input, events);
+    // A touch that emptied it stays in sight for a while, so that it can be taken back.
+    const touched = standing.some((e) => e.act.kind === 'box' && nowMs - e.atMs < TAKEN_BACK_MS);
+    return lots.some((l) => l.fridge + l.freezer > 0) || touched ? [{ id, input, lots, events }] : [];
+  });
+  const all = await Promise.all(
+    kept.map(async ({ id, input, lots, events }): Promise<Kept> => ({
+      id,
+      title: input.title,
+      lots,
+      warmed: await warmedBoxes(id, input, lots),
+      known: events.map((e) => e.id),
+    })),
+  );
+  return all.sort((a, b) => firstMs(a) - firstMs(b));
 }
+
+/** How the boxes of a braise are warmed, weight by weight. */
+export const warmedBoxes = (id: string, input: PlanInput, lots: readonly Lot[]): Promise<readonly WarmedBox[]> =>
+  work(id, 'warmed', input, [...new Set(lots.map((l) => l.grams))]);
 
 const firstMs = ({ lots }: Kept): number => Math.min(...lots.map((l) => (l.fridge > 0 ? l.eatByMs : l.freezerByMs)));

@@ -49,6 +49,12 @@ describe('the words', () => {
     expect(named.filter((code) => !WORDS.has(code))).toEqual([]);
   });
 
+  it('are there for every fault a shape is refused with', () => {
+    const named = [...rest.matchAll(/'(shape(?:\.\w+)+)'/g)].map((m) => m[1] ?? '');
+    expect(named.length).toBeGreaterThan(20);
+    expect([...new Set(named)].filter((code) => !WORDS.has(code))).toEqual([]);
+  });
+
   it('are there for every figure, and every one of its inputs', () => {
     const figures = [...core.matchAll(/\bfigure\(\s*'([\w.]+)'/g)].map((m) => m[1] ?? '');
     expect(figures.length).toBeGreaterThan(20);

@@ -187,7 +187,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
             >
               <b>{w.text(`hold.${h.way}`)}</b>
               <Button
-                aria-label={w.text('hold.take', { way: { code: `hold.${h.way}` } })}
+                aria-label={w.text('hold.take', { way: { code: `hold.${h.way}.short` } })}
                 onPress={() => {
                   onRecord({ kind: 'hold', way: h.way });
                 }}
@@ -372,40 +372,90 @@ function RestOfIt({ view, state, now }: Pick<AfterProps, 'view' | 'state' | 'now
   );
 }
 
-/** Getting what is left cold: the ways, the two countdowns, boxes. */
-export function CoolPanel({ view, state, now, onAct, onRecord }: AfterProps) {
+/** One of the limits that is counted down: how long is left and when it likely is there, or that it was measured. */
+function Countdown(of: {
+  readonly tempC: number;
+  readonly byMs: number;
+  readonly likelyMs: number;
+  readonly isThere: boolean;
+  readonly now: number;
+}) {
+  const w = useWords();
+  const temp = { as: 'temperature', value: of.tempC } as const;
+  if (of.isThere) return <p>{w.text('cooling.there', { temp, at: moment(of.likelyMs) })}</p>;
+  const min = (of.byMs - of.now) / MIN_MS;
+  return (
+    <p>
+      <b>{w.text('cooling.by', { temp, at: moment(of.byMs) })}</b>{' '}
+      {w.text(min >= 0 ? 'cooling.left' : 'cooling.over', { time: { as: 'minutes', value: Math.abs(min) } })} ·{' '}
+      {Number.isFinite(of.likelyMs)
+        ? w.text('cooling.likely', { at: moment(of.likelyMs) })
+        : w.text('cooling.neverCold')}
+    </p>
+  );
+}
+
+/** What is left: getting it cold, and once it is put away where it stands and what to make of it. */
+export function CoolPanel(of: AfterProps) {
+  const w = useWords();
+  const { view, state, now, onAct, onRecord } = of;
+  const { plan } = view;
+  return (
+    <Box aria-labelledby="cooling">
+      <h2 id="cooling">{w.text('cooling.title')}</h2>
+      {state.lots.length === 0 ? (
+        <Cooling {...of} />
+      ) : (
+        <Acts>
+          <Button
+            onPress={() => {
+              onAct('stored');
+            }}
+          >
+            {w.text('record.stored.more')}
+          </Button>
+        </Acts>
+      )}
+      <Shelf
+        cookId={view.id}
+        title={plan.input.title}
+        lots={state.lots}
+        now={now}
+        warmed={(grams) => warmBox(plan, grams)}
+        onRecord={onRecord}
+      />
+      {state.servedMs === undefined ? null : <RestOfIt view={view} state={state} now={now} />}
+    </Box>
+  );
+}
+
+/** The ways to get it cold against the local limit, and the two countdowns once one was taken. */
+function Cooling({ view, state, now, onAct, onRecord }: AfterProps) {
   const w = useWords();
   const { plan, live } = view;
   const { ways, limit, fridge, iceKg } = coolingNow(plan, state, live);
   const clock = coolingClock(plan, state, live);
   const temp = (value: number) => ({ as: 'temperature', value }) as const;
-  const left = (byMs: number): string => {
-    const min = (byMs - now) / MIN_MS;
-    return min >= 0
-      ? w.text('cooling.left', { time: { as: 'minutes', value: min } })
-      : w.text('cooling.over', { time: { as: 'minutes', value: -min } });
-  };
   return (
-    <Box aria-labelledby="cooling">
-      <h2 id="cooling">{w.text('cooling.title')}</h2>
+    <>
       {clock ? (
         <>
           {clock.warmByMs === null || limit.warm === null ? null : (
-            <p>
-              <b>{w.text('cooling.warmBy', { temp: temp(limit.warm.tempC), at: moment(clock.warmByMs) })}</b>{' '}
-              {left(clock.warmByMs)} ·{' '}
-              {Number.isFinite(clock.warmMs)
-                ? w.text('cooling.likely', { at: moment(clock.warmMs) })
-                : w.text('cooling.neverCold')}
-            </p>
+            <Countdown
+              tempC={limit.warm.tempC}
+              byMs={clock.warmByMs}
+              likelyMs={clock.warmMs}
+              isThere={clock.isWarm}
+              now={now}
+            />
           )}
-          <p>
-            <b>{w.text('cooling.coldBy', { temp: temp(limit.cold.tempC), at: moment(clock.coldByMs) })}</b>{' '}
-            {left(clock.coldByMs)} ·{' '}
-            {Number.isFinite(clock.coldMs)
-              ? w.text('cooling.likely', { at: moment(clock.coldMs) })
-              : w.text('cooling.neverCold')}
-          </p>
+          <Countdown
+            tempC={limit.cold.tempC}
+            byMs={clock.coldByMs}
+            likelyMs={clock.coldMs}
+            isThere={clock.isCold}
+            now={now}
+          />
           {clock.safe ? null : (
             <p role="alert">{w.text('cooling.change', { ice: kg(iceKg), box: { as: 'length', value: 25 } })}</p>
           )}
@@ -465,15 +515,6 @@ export function CoolPanel({ view, state, now, onAct, onRecord }: AfterProps) {
       </Rows>
       <CoolChart ways={ways} limit={limit} startMs={state.cooling?.atMs ?? now} />
       <Mute>{w.text('cooling.guidance', { rule: { code: `rule.${plan.input.keeping.rule}` } })}</Mute>
-      <Shelf
-        cookId={view.id}
-        title={plan.input.title}
-        lots={state.lots}
-        now={now}
-        warmed={(grams) => warmBox(plan, grams)}
-        onRecord={onRecord}
-      />
-      <RestOfIt view={view} state={state} now={now} />
-    </Box>
+    </>
   );
 }

@@ -337,10 +337,15 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   const searBatch = view.plan.sear.batches[batchNumber - 1];
 
   const holding = conducted.steps.find((p) => p.step.id === 'hold');
+  const finishing = conducted.steps.some(
+    (p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'done',
+  );
+  // Kept warm until the first hand is laid on the finish.
   const holds =
-    holding?.status === 'due' ||
     conducted.alarm?.record === 'hold' ||
-    (holding?.status === 'done' && stage === 'finish' && placed?.status === 'coming');
+    (!finishing &&
+      (holding?.status === 'due' ||
+        (holding?.status === 'done' && placed?.status === 'coming' && state.servedMs === undefined)));
   const keeps = stage === 'store' && (placed !== undefined || state.lots.length > 0);
   const after = { view, state, conducted, now, onAct: act, onRecord };
 
@@ -359,7 +364,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                     if (conducted.alarm) act(conducted.alarm.record);
                   }}
                 >
-                  {w.text('alarm.record')}
+                  {w.text(`alarm.record.${conducted.alarm.record}`)}
                 </Button>
               </AlarmBox>
             ) : null}

@@ -159,9 +159,9 @@ const Slipped = styled.ul`
 const NEARLY_ALL = 0.95;
 
 /** What becomes of the plate, in one line. */
-export function outlookSays(w: Words, { outlook, headline }: Conducted, now: number): string {
+export function outlookSays(w: Words, { outlook }: Conducted, now: number): string {
   const at = w.clockBeside(outlook.plateMs, now);
-  if (headline.says.code === 'conduct.servedAt') return w.text('outlook.served', { at });
+  if (outlook.served) return w.text('outlook.served', { at });
   if (outlook.lateMin >= 1) {
     return w.text('outlook.late', { at, late: w.quantity(outlook.lateMin, 'minutes') });
   }

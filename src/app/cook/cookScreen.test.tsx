@@ -349,6 +349,96 @@ describe('the cook screen', () => {
     expect(router.push).toHaveBeenCalledWith('/log/c1');
   });
 
+  describe('after the heat', () => {
+    const off = event('off', 190, { kind: 'offHeat' });
+    const eaten = event('eaten', 220, { kind: 'served' });
+    const step = (id: string, min: number) =>
+      event(`did ${id}`, min, { kind: 'step', step: id, name: id, how: 'done' });
+    const slow = { ...OXTAIL_PLAN, serveAtMs: OXTAIL_PLAN.serveAtMs + 4 * HOUR_MS };
+
+    it('offers four ways to keep it warm, each with what it does, and records the one that is taken', async () => {
+      const server = stubServer(() => ({ data: {} }));
+      const nowMs = INTO_MS + 195 * MIN_MS;
+      vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
+      const { hand, container } = shown(<CookScreen aside={[]} first={view([IN, off], nowMs, slow)} night={false} />, {
+        nowMs,
+      });
+      expect(container.textContent).toMatch(/As if it stood with its lid on: about \d+ °C now/);
+      expect(screen.getAllByRole('button', { name: /^This way: / })).toHaveLength(4);
+      expect(container.textContent).toContain('Hot enough as long as it stands there');
+      expect(container.textContent).not.toMatch(BROKEN);
+      await hand.click(press('This way: lowest flame'));
+      await waitFor(() => {
+        expect(sent(server.calls)).toEqual([{ kind: 'hold', way: 'flame' }]);
+      });
+      expect(container.textContent).toContain('On the lowest flame, lid on, about');
+    });
+
+    it('draws the sauce: a row of keys is one line, what goes in is weighed, what is missing is named', async () => {
+      const server = stubServer(() => ({ data: {} }));
+      const { hand, container } = at(195, [IN, off, step('finish-finish.meatOut', 191)]);
+      const line = screen.getByRole('slider', { name: 'What the sauce is boiled down to' });
+      const before = line.getAttribute('aria-valuetext');
+      line.focus();
+      await hand.keyboard('{ArrowDown}{ArrowDown}{PageDown}');
+      expect(line.getAttribute('aria-valuetext')).not.toBe(before);
+      expect(sent(server.calls)).toEqual([]);
+      await act(() => vi.advanceTimersByTimeAsync(800));
+      await waitFor(() => {
+        expect(sent(server.calls)).toMatchObject([{ kind: 'aim' }]);
+      });
+      await hand.click(press('I put something in'));
+      const amount = screen.getByRole('textbox', { name: /How much/ });
+      await hand.clear(amount);
+      await hand.type(amount, '4{Tab}');
+      await hand.click(press('Record it'));
+      await waitFor(() => {
+        expect(sent(server.calls)[1]).toEqual({ kind: 'put', thing: 'salt', amount: 4 });
+      });
+      await hand.click(press('Count out'));
+      const [first] = screen.getAllByRole('textbox', { name: /^Out: / });
+      await hand.clear(first as HTMLElement);
+      await hand.type(first as HTMLElement, '0{Tab}');
+      expect(screen.getByRole('dialog').textContent).toContain('Something is missing');
+      await hand.click(press('Record the count'));
+      expect(await screen.findByText(/^Not out yet: /)).toBeTruthy();
+      expect(container.textContent).not.toMatch(BROKEN);
+    });
+
+    it('refuses a sauce that is none, in words', async () => {
+      const { hand } = at(195, [IN, off, step('finish-finish.meatOut', 191)]);
+      await hand.click(press('I measured the sauce'));
+      const litres = screen.getByRole('textbox', { name: 'Sauce there is' });
+      await hand.clear(litres);
+      await hand.type(litres, '1{Tab}');
+      await hand.click(press('Record the sauce'));
+      expect(screen.getByRole('alert').textContent).toContain('Sauce: between 20 ml and 20 l');
+    });
+
+    it('counts down what cools, believes the thermometer, and keeps the boxes in sight', async () => {
+      const server = stubServer(() => ({ data: {} }));
+      const cooling = event('cool', 260, { kind: 'cooling', way: 'ice' });
+      const first = at(270, [IN, off, eaten, cooling]);
+      expect(first.container.textContent).toMatch(/21 °C by \d\d:\d\d: .* left · likely \d\d:\d\d/);
+      first.unmount();
+      const { hand, container } = at(300, [IN, off, eaten, cooling, event('r', 295, { kind: 'cooled', tempC: 19 })]);
+      expect(container.textContent).toMatch(/It was at 21 °C by \d\d:\d\d/);
+      await hand.click(press('Put away'));
+      await hand.click(press('Record it'));
+      await waitFor(() => {
+        expect(sent(server.calls)).toMatchObject([{ kind: 'stored', place: 'fridge' }]);
+      });
+      expect(container.textContent).toContain('in the fridge, eat by');
+      expect(container.textContent).toMatch(/about \d+ min in a microwave of 800 W/);
+      expect(container.textContent).toContain('What to make of the rest');
+      await hand.click(press(/^eaten: one box of/));
+      await waitFor(() => {
+        expect(sent(server.calls).at(-1)).toMatchObject({ kind: 'box', fate: 'eaten', count: 1 });
+      });
+      expect(container.textContent).not.toMatch(BROKEN);
+    });
+  });
+
   it('leaves when the braise is deleted elsewhere', async () => {
     at(30);
     await streaming();

@@ -26,7 +26,7 @@ const RECORDED: Recorded = {
   trouble: ({ trouble }) => say('recorded.trouble', { trouble: say(`trouble.${trouble}`) }),
   note: ({ text }) => text,
   offHeat: () => say('recorded.offHeat'),
-  hold: ({ way }) => say('recorded.hold', { way: say(`hold.${way}`) }),
+  hold: ({ way }) => say('recorded.hold', { way: say(`hold.${way}.short`) }),
   sauce: ({ litres: much, rung }) =>
     rung === null
       ? say('recorded.sauce', { litres: litres(much) })

@@ -36,6 +36,26 @@ describe('the kitchen', () => {
     expect(Number(wide?.getAttribute('rx')) / Number(round?.getAttribute('rx'))).toBeCloseTo(300 / 260, 6);
   });
 
+  it('keeps by which limits is cooled and the boxes it goes into', async () => {
+    const { hand, server } = open();
+    await choose(hand, /Limits$/, /UK advice for homes/);
+    await waitFor(() => {
+      expect(server.calls[0]).toMatchObject({
+        method: 'PUT',
+        url: '/api/kitchen',
+        body: { keeping: { rule: 'ukHome' } },
+      });
+    });
+    await retype(hand, field('Boxes filled so deep'), '35 mm');
+    await waitFor(() => {
+      expect(server.calls.at(-1)?.body).toMatchObject({ keeping: { rule: 'ukHome', boxMm: 35 } });
+    });
+    // No box is so deep.
+    const before = server.calls.length;
+    await retype(hand, field('Boxes filled so deep'), '900 mm');
+    expect(server.calls).toHaveLength(before);
+  });
+
   it('takes a pot of another shape, typed in any unit, and will not keep one that cannot be', async () => {
     const { hand, server } = open();
     await hand.click(press('Add a pot'));

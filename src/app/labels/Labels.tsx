@@ -1,13 +1,17 @@
 'use client';
 
 import { Printer } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
 import styled from 'styled-components';
-import { type BoxWarmed, type Lot } from '@/core/cook';
+import { type Lot } from '@/core/cook';
+import { type Kept } from '@/server/shelf';
 import { warmSays } from '../warmSays';
 import { type Avoided } from '@/core/larder';
 import { Button } from '@/ui/controls/Button';
 import { Page, PageHead } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { useOutbox } from '@/ui/outbox/useOutbox';
 
 const Sheet = styled.ul`
   display: grid;
@@ -41,16 +45,24 @@ const Head = styled(PageHead)`
 `;
 
 interface LabelsProps {
+  readonly id: string;
   readonly title: string;
   readonly madeMs: number;
   readonly lots: readonly Lot[];
-  readonly warmed: readonly (BoxWarmed & { readonly grams: number })[];
+  readonly warmed: Kept['warmed'];
   readonly brings: readonly Avoided[];
 }
 
 /** A label for every box that is kept, to print and cut out. */
-export function Labels({ title, madeMs, lots, warmed, brings }: LabelsProps) {
+export function Labels({ id, title, madeMs, lots, warmed, brings }: LabelsProps) {
   const w = useWords();
+  const router = useRouter();
+  const { sent } = useOutbox();
+  const arrived = sent.filter((r) => r.cookId === id).length;
+  // Boxes may still be on their way to the server when their labels are asked for.
+  useEffect(() => {
+    if (arrived > 0) router.refresh();
+  }, [arrived, router]);
   const boxes = lots.flatMap((lot) => [
     ...Array.from({ length: lot.fridge }, (_, i) => ({ key: `${lot.id} c${String(i)}`, lot, frozen: false })),
     ...Array.from({ length: lot.freezer }, (_, i) => ({ key: `${lot.id} f${String(i)}`, lot, frozen: true })),

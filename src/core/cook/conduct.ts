@@ -41,7 +41,7 @@ export interface Timer {
 export interface Alarm {
   readonly says: Message;
   readonly do: Message;
-  readonly record: CookActKind;
+  readonly record: 'liquid' | 'hold' | 'cooled';
   /** Since when it is known to be dry; left out while there is some liquid. */
   readonly sinceMs?: number;
 }
@@ -51,6 +51,8 @@ export interface PlateOutlook {
   /** When the plates most likely go out. */
   readonly plateMs: number;
   readonly wantedMs: number;
+  /** It is on the table, at `plateMs`. */
+  readonly served: boolean;
   /** Share of evenings like this in which it is met. */
   readonly chance: number;
   /** Later than wanted by so much, min; 0 where it is met. */
@@ -425,10 +427,8 @@ function keptAlarm(
   if (state.cooling && !closed(plan.ahead ? 'fridge' : 'portion')) {
     const clock = coolingClock(plan, state, live);
     if (!clock) return undefined;
-    const { read } = clock;
-    const warm = clock.limit.warm;
-    const isWarm = read !== undefined && warm !== null && read.tempC <= warm.tempC;
-    const isCold = read !== undefined && read.tempC <= clock.limit.cold.tempC;
+    const { isWarm, isCold } = clock;
+    const { warm } = clock.limit;
     const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
     if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
     const params = { by: moment(due), to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC) };
@@ -826,7 +826,7 @@ function outlookOf(plan: Plan, live: LiveForecast, state: CookState, clock: Cloc
   const lateMin = Math.max(0, (plateMs - wantedMs) / MIN_MS);
   const readyBy = (wantedMs - finishMin * MIN_MS - potMs) / MIN_MS;
   if (state.servedMs !== undefined)
-    return { plateMs, wantedMs, chance: lateMin < SLIPPED_MIN ? 1 : 0, lateMin, ways: [] };
+    return { plateMs, wantedMs, served: true, chance: lateMin < SLIPPED_MIN ? 1 : 0, lateMin, ways: [] };
   const settled = state.offHeatMs !== undefined || offMs !== clock.readyMs;
   const chance = plan.ahead || settled ? (lateMin < SLIPPED_MIN ? 1 : 0) : chanceBy(live.forecast, readyBy);
   const slipped = lateMin >= SLIPPED_MIN || chance < UNLIKELY;
@@ -845,7 +845,7 @@ function outlookOf(plan: Plan, live: LiveForecast, state: CookState, clock: Cloc
           ),
           say('conduct.way.later', { at: moment(plateMs) }),
         ];
-  return { plateMs, wantedMs, chance, lateMin, ways };
+  return { plateMs, wantedMs, served: false, chance, lateMin, ways };
 }
 
 /** Side dishes as they now lie, and what is still to be chopped. */

@@ -143,11 +143,22 @@ export interface CoolingClock {
   readonly startsMs: number;
   readonly warmByMs: number | null;
   readonly coldByMs: number;
+  /** When it likely is warm and cold, from what was measured last; Infinity where it never is. */
   readonly warmMs: number;
   readonly coldMs: number;
+  /** It was measured to be. */
+  readonly isWarm: boolean;
+  readonly isCold: boolean;
   readonly safe: boolean;
-  /** Measured last. */
-  readonly read: { readonly tempC: number; readonly atMs: number } | undefined;
+}
+
+/** When a course of cooling comes down to so much, min; undefined where it does not. */
+function downTo(points: CoolingWay['points'], tempC: number): number | undefined {
+  const n = points.findIndex(([, t]) => t <= tempC);
+  const [here, before] = [points[n], points[n - 1]];
+  if (!here) return undefined;
+  if (!before || before[1] <= here[1]) return here[0];
+  return before[0] + ((before[1] - tempC) / (before[1] - here[1])) * (here[0] - before[0]);
 }
 
 /** The clock of what cools; undefined until cooling has begun, and once it is put away. */
@@ -157,17 +168,32 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   const now = coolingNow(plan, state, live);
   const way = byWay(now.ways, cooling.way);
   const at = (min: number): number => cooling.atMs + min * MIN_MS;
-  const last = eventsOf(state.events, 'cooled').at(-1);
-  // Measured warmer than where the clock starts, it starts then at the earliest.
-  const startsMs = last && last.act.tempC > now.limit.fromC ? Math.max(at(way.clockMin), last.atMs) : at(way.clockMin);
+  const { fromC, warm, cold } = now.limit;
+  const read = eventsOf(state.events, 'cooled').findLast((e) => e.atMs >= cooling.atMs);
+  const tempC = read?.act.tempC ?? Infinity;
+  // Measured, the course goes on from there, sooner or later than it was thought to.
+  const stands = read && downTo(way.points, tempC);
+  const byMs = read && stands !== undefined ? read.atMs - at(stands) : 0;
+  const startsMs =
+    read && tempC <= fromC ? Math.min(at(way.clockMin), read.atMs) : Math.max(at(way.clockMin) + byMs, read?.atMs ?? 0);
+  const reaches = (isThere: boolean, min: number): number => {
+    const likely = at(way.clockMin + min) + byMs;
+    return isThere && read ? Math.min(likely, read.atMs) : Math.max(likely, read?.atMs ?? 0);
+  };
+  const isWarm = warm !== null && tempC <= warm.tempC;
+  const isCold = tempC <= cold.tempC;
+  const warmByMs = warm ? startsMs + warm.min * MIN_MS : null;
+  const coldByMs = startsMs + cold.min * MIN_MS;
+  const [warmMs, coldMs] = [reaches(isWarm, way.warmMin), reaches(isCold, way.coldMin)];
   return {
     limit: now.limit,
     startsMs,
-    warmByMs: now.limit.warm ? startsMs + now.limit.warm.min * MIN_MS : null,
-    coldByMs: startsMs + now.limit.cold.min * MIN_MS,
-    warmMs: startsMs + way.warmMin * MIN_MS,
-    coldMs: startsMs + way.coldMin * MIN_MS,
-    safe: way.safe,
-    read: last && { tempC: last.act.tempC, atMs: last.atMs },
+    warmByMs,
+    coldByMs,
+    warmMs,
+    coldMs,
+    isWarm,
+    isCold,
+    safe: coldMs <= coldByMs && (warmByMs === null || warmMs <= warmByMs),
   };
 }

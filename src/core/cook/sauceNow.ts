@@ -26,7 +26,7 @@ import { boilingPointC, pressureAtAltitudePa, WATER_KG_PER_L } from '../heat';
 import { type KeptPot, potLoss } from '../keep';
 import { kg, type Message, say } from '../message';
 import { potShape } from '../material';
-import { type Finishing, type Plan } from '../plan';
+import { finishSteps, type Finishing, type Plan } from '../plan';
 import { saltInSpoons, SAUCE_SALT } from '../season';
 
 /** What a sauce would be at one volume, and what it takes to get there. */
@@ -259,7 +259,7 @@ function standing(plan: Plan, state: CookState, live: LiveForecast, nowMs: numbe
   const after = state.events.filter((e) => e.atMs >= (state.offHeatMs ?? Infinity));
   const { sauce: seen, measured } = recorded(plan, before, after, wantedL, live.finished.fatLeftL);
   const onFire = told.reduceMinutes > 0 && doneMs(state, REDUCES) === undefined && seen.litres > wantedL + 0.005;
-  const sinceMs = onFire ? stepBefore(state) : undefined;
+  const sinceMs = onFire ? ontoTheFireMs(plan, state, live) : undefined;
   const boils = sinceMs === undefined ? undefined : boilingNow(plan, state, before, seen, wantedL, sinceMs, nowMs);
   // Nobody thins a sauce that nobody asked to be more.
   const aimL = aimed ?? Math.min(wantedL, seen.litres);
@@ -296,12 +296,11 @@ export function sauceNow(plan: Plan, state: CookState, live: LiveForecast, nowMs
 
 const isThickener = (thing: PutThing): boolean => withPut(EMPTY, thing, 1).starchG > 0;
 
-/** When the step before the boiling down was done: then it came onto the fire. */
-function stepBefore(state: CookState): number | undefined {
-  const done = [...state.steps].filter(([id, was]) => id.startsWith('finish-') && id !== REDUCES && was.how === 'done');
-  const after = ['finish-finish.thicken', 'finish-finish.meat', 'finish-finish.taste', 'finish-finish.saltLast'];
-  const last = done.filter(([id]) => !after.some((a) => id.startsWith(a))).map(([, was]) => was.atMs);
-  return last.length === 0 ? undefined : Math.max(...last);
+/** When the last step before the boiling down was behind: then it came onto the fire. */
+function ontoTheFireMs(plan: Plan, state: CookState, live: LiveForecast): number | undefined {
+  const works = finishSteps(finishingNow(plan, state, live));
+  const before = works[works.findIndex((s) => s.work === 'reduce') - 1];
+  return before ? state.steps.get(`finish-${before.says.code}`)?.atMs : state.offHeatMs;
 }
 
 /** How far it has boiled down, from what was measured since it came onto the fire. */
@@ -321,15 +320,21 @@ function boilingNow(
   const dips = read
     .filter((e) => e.atMs > sinceMs)
     .map((e) => ({ atMin: (e.atMs - sinceMs) / MIN_MS, litres: e.act.litres }));
-  const left = leftToBoil({
-    startL,
-    powerW: burnerNetW(plan.input.sear.burner),
-    lossW: openLossW(plan, sauce.litres),
-    targetL: aimL,
-    nowMin: Math.max(0, (nowMs - sinceMs) / MIN_MS),
-    dips,
-  });
-  return { sinceMs, left };
+  const left = (nowMin: number): LeftMinutes =>
+    leftToBoil({
+      startL,
+      powerW: burnerNetW(plan.input.sear.burner),
+      lossW: openLossW(plan, sauce.litres),
+      targetL: aimL,
+      nowMin,
+      dips,
+    });
+  const sinceMin = Math.max(0, (nowMs - sinceMs) / MIN_MS);
+  const now = left(sinceMin);
+  const last = dips.at(-1);
+  // How fast it goes is weighed against all that was measured; where it stood is what was measured.
+  const stands = last ? now.litres + last.litres - left(last.atMin).litres : now.litres;
+  return { sinceMs, left: { ...now, litres: Math.max(0, stands) } };
 }
 
 /** What brings a sauce to the rung that is wanted, in two halves; null where nothing thickens it at the end. */

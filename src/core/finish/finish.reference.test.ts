@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { fatLeftMl, fatRisen } from './fat';
 import { type Dip, leftToBoil } from './left';
 import { alcoholAfter, reduce } from './reduce';
-import { saltDiffusion, saltEvened } from '../season/saltMove';
+import { saltDiffusion, saltEvened } from '../season';
 import {
   gramsFor,
   rungOf,

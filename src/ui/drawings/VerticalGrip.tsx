@@ -1,8 +1,11 @@
 'use client';
 
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { useMove } from 'react-aria';
 import styled from 'styled-components';
+
+/** Keys that come sooner after one another than this are one move, ms. */
+const KEYS_REST_MS = 700;
 
 const Handle = styled.div`
   position: absolute;
@@ -42,7 +45,7 @@ interface VerticalGripProps {
   /** How values are counted for those who hear them. */
   readonly spoken?: (value: number) => number;
   readonly onValue: (value: number) => void;
-  /** The hand has let go, or a key has moved it. */
+  /** The hand has let go, or no key has moved it for a while. */
   readonly onRest?: (value: number) => void;
 }
 
@@ -52,12 +55,32 @@ export function VerticalGrip(props: VerticalGripProps) {
   const [lowest, highest] = limits;
   const { spoken = (v: number): number => v } = props;
   const handle = useRef<HTMLDivElement>(null);
+  const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const latest = useRef(onRest);
+  useEffect(() => {
+    latest.current = onRest;
+  });
+  useEffect(
+    () => () => {
+      clearTimeout(resting.current);
+    },
+    [],
+  );
+  // A row of keys is one move: it rests when none has come for a while, or the grip is left.
+  const restSoon = (): void => {
+    clearTimeout(resting.current);
+    resting.current = setTimeout(rest, KEYS_REST_MS);
+  };
+  const rest = (): void => {
+    clearTimeout(resting.current);
+    resting.current = undefined;
+    latest.current?.(began.current.at);
+  };
   const began = useRef({ value, pixels: 0, at: value });
-  const set = (to: number): number => {
+  const set = (to: number): void => {
     const at = Math.round(Math.min(highest, Math.max(lowest, to)) / step) * step;
     began.current.at = at;
     onValue(at);
-    return at;
   };
   const { moveProps } = useMove({
     onMoveStart: () => {
@@ -73,8 +96,9 @@ export function VerticalGrip(props: VerticalGripProps) {
       const height = handle.current?.parentElement?.clientHeight ?? 1;
       set(from.value - from.pixels / height / perShare);
     },
-    onMoveEnd: () => {
-      onRest?.(began.current.at);
+    onMoveEnd: (e) => {
+      if (e.pointerType === 'keyboard') restSoon();
+      else rest();
     },
   });
   const keys: Readonly<Record<string, number>> = {
@@ -95,8 +119,11 @@ export function VerticalGrip(props: VerticalGripProps) {
           return;
         }
         e.preventDefault();
-        const at = set(to);
-        onRest?.(at);
+        set(to);
+        restSoon();
+      }}
+      onBlur={() => {
+        if (resting.current !== undefined) rest();
       }}
       role="slider"
       tabIndex={0}

@@ -125,7 +125,9 @@ export const cookScreen = {
   'cookScreen.inAlready': 'The meat is in the pot already',
   'cookScreen.thisStage': 'This stage',
   'cookScreen.inThePot': 'In the pot at {at}; as wanted, most likely, {ready}.',
-  'alarm.record': 'Record what is in it',
+  'alarm.record.liquid': 'Record what is in it',
+  'alarm.record.hold': 'Say how it is kept',
+  'alarm.record.cooled': 'I measured it',
   'cookScreen.theDay': 'The day',
 } as const;
 

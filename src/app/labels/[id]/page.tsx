@@ -3,12 +3,13 @@ import { notFound } from 'next/navigation';
 import { Labels } from '../Labels';
 import { AsidePage } from '@/app/AsideNote';
 import { pageWords } from '@/app/pageWords';
-import { foldCook, warmBox } from '@/core/cook';
+import { foldCook } from '@/core/cook';
 import { cutById } from '@/core/larder';
 import { meatParts } from '@/core/choices';
 import { tableCare } from '@/core/care';
 import { findCook } from '@/server/cooks';
 import { lookedAt } from '@/server/looking';
+import { warmedBoxes } from '@/server/shelf';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -33,10 +34,11 @@ export default async function LabelsPage({ params }: Props) {
   );
   return (
     <Labels
+      id={id}
       title={input.title}
       madeMs={state.servedMs ?? state.offHeatMs ?? found.value.createdAtMs}
       lots={state.lots}
-      warmed={[...new Set(state.lots.map((l) => l.grams))].map((grams) => ({ grams, ...warmBox({ input }, grams) }))}
+      warmed={await warmedBoxes(id, input, state.lots)}
       brings={concerns.filter((c) => c.sources.length > 0).map((c) => c.avoided)}
     />
   );

@@ -1,0 +1,204 @@
+import { randomUUID } from 'node:crypto';
+import { By, Key } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { complaints, fill, findText, press, WAIT_MS } from './browser';
+import { doAsAsked, title } from './finishing';
+import { served } from './served';
+import { post } from './server';
+import { ACT } from '../src/contract/kept/act';
+import { type PlanInput } from '../src/core/choices';
+import { BRAISES } from '../src/testing/braises';
+import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+
+const here = served({ demo: false });
+const { bodyText, waitForText } = here;
+const MIN_MS = 60_000;
+
+let shiftedMin = 0;
+/** What the clock in the kitchen says. */
+const kitchenMs = (): number => Date.now() + shiftedMin * MIN_MS;
+
+/** The kitchen's clock so many minutes on, and the page with it. */
+async function on(minutes: number): Promise<void> {
+  shiftedMin += minutes;
+  await here.app.shift(minutes);
+  await here.driver.navigate().refresh();
+  await findText(here.driver, 'h2', 'So far');
+  // The page asks the server for the time once it is there, and looks at it every second.
+  await here.driver.sleep(2500);
+}
+
+/** A braise whose meat has been in for so long, off the heat since a minute, to be served in so many minutes. */
+async function offTheHeat(input: PlanInput, inPotMin: number, serveInMin: number): Promise<string> {
+  const id = randomUUID();
+  const now = kitchenMs();
+  const of = { ...input, serveAtMs: now + serveInMin * MIN_MS };
+  expect((await post(here.app, '/api/cooks', { id, input: of, planId: null })).status).toBe(201);
+  for (const [act, ago] of [
+    [{ kind: 'intoPot' }, inPotMin],
+    [{ kind: 'fork', stage: 'twists' }, 2],
+    [{ kind: 'offHeat' }, 1],
+  ] as const) {
+    const event = { id: randomUUID(), atMs: now - ago * MIN_MS, act, actVersion: ACT.version };
+    expect((await post(here.app, `/api/cooks/${id}/events`, event)).status).toBe(201);
+  }
+  await here.driver.get(`${here.app.url}/cook/${id}`);
+  await findText(here.driver, 'h2', 'So far');
+  await here.driver.sleep(2500);
+  return id;
+}
+
+const braise = (name: string): PlanInput => {
+  const found = BRAISES.find((b) => b.title === name);
+  if (!found) throw new Error(`No braise is called “${name}”.`);
+  return found;
+};
+
+const verdictAsked = (said: string): boolean => said.startsWith('Say how it came out');
+
+async function sayHow(): Promise<void> {
+  const { driver } = here;
+  await press(driver, 'Say how it came out');
+  for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
+  await press(driver, 'Finish and log it');
+  await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS);
+}
+
+const noComplaints = async (): Promise<void> => {
+  expect((await complaints(here.driver)).filter((m) => !m.includes('AudioContext'))).toEqual([]);
+};
+
+describe('after the fork', () => {
+  it('strains and boils down to a line drawn by the keyboard, corrected by the jug', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await offTheHeat(braise('Sunday chuck in red wine'), 200, 50);
+    const first = await doAsAsked(driver, (t) => t.startsWith('Boil'), 12);
+    expect(first.some((s) => s.startsWith('Strain'))).toBe(true);
+    await waitForText('by the estimate');
+    await waitForText('Boiling down: about');
+    // A row of keys is one move.
+    const line = await driver.findElement(By.css('[role="slider"][aria-label="What the sauce is boiled down to"]'));
+    const before = await line.getAttribute('aria-valuetext');
+    await line.sendKeys(Key.ARROW_UP, Key.ARROW_UP, Key.ARROW_UP);
+    await driver.wait(async () => (await line.getAttribute('aria-valuetext')) !== before, WAIT_MS, 'The line stays.');
+    await waitForText('Sauce to');
+    expect((await bodyText()).match(/^Sauce to /gm)).toHaveLength(1);
+    await press(driver, 'I measured the sauce');
+    await fill(driver, 'Sauce there is', '900');
+    await press(driver, 'Coating', 'label');
+    await press(driver, 'Record the sauce');
+    await waitForText('About 900 ml by what was measured');
+    // The step in hand and the panel beside it go to one line.
+    const to = await driver.executeScript<string>(
+      'return document.querySelector("[role=slider][aria-label^=\\"What the sauce\\"]").getAttribute("aria-valuetext")',
+    );
+    expect(to).not.toBe('');
+    await doAsAsked(driver, verdictAsked, 12);
+    await sayHow();
+    await noComplaints();
+  });
+
+  it('pulls the meat into its sauce before it goes to the table', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await offTheHeat(braise('Shoulder pulled into its sauce, with pasta'), 260, 50);
+    const steps = await doAsAsked(driver, verdictAsked, 20);
+    const at = (words: RegExp): number => steps.findIndex((s) => words.test(s));
+    expect(at(/blend the sauce/), steps.join(' | ')).toBeGreaterThan(-1);
+    expect(at(/^Pull|^Shred/), steps.join(' | ')).toBeGreaterThan(at(/blend the sauce/));
+    expect(at(/pasta/)).toBeGreaterThan(at(/^Pull|^Shred/));
+    expect(steps.at(-1)).toMatch(/^On the table/);
+    await noComplaints();
+  });
+
+  it('keeps it hot for two hours, and warns when it is not', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await offTheHeat(OXTAIL_PLAN, 200, 150);
+    expect(await title(driver)).toMatch(/^Keep it warm/);
+    await waitForText('As if it stood with its lid on');
+    // Left so, it is under the limit before the sauce begins, and is said to be.
+    await on(95);
+    await driver.wait(async () => /under/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
+    await press(driver, 'Say how it is kept');
+    await press(driver, 'On the lowest flame');
+    await driver.wait(async () => !/been under/.test(await title(driver)), WAIT_MS, 'It is still said to be cold.');
+    await waitForText('Kept warm: lowest flame');
+    await noComplaints();
+  });
+
+  it('cooked ahead goes on the next day, and is scored when it is eaten', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    const ahead = { fridgeByMs: kitchenMs() + 4 * HOUR_MS };
+    await offTheHeat({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ahead } }, 200, 24 * 60);
+    expect(await bodyText()).not.toContain('The sauce\n');
+    expect(await title(driver)).toMatch(/^Into ice water/);
+    const first = await doAsAsked(driver, (t) => !t.startsWith('Into ice water'), 4);
+    expect(first).toHaveLength(1);
+    await waitForText('left');
+    await press(driver, 'I measured it');
+    await fill(driver, 'Reading', '19');
+    await press(driver, 'Record the reading');
+    await waitForText('Hottest spot 19');
+    await on(60);
+    await doAsAsked(driver, (t) => !/fridge/i.test(t), 4);
+    await on(20 * 60);
+    expect(await bodyText()).not.toContain('throw it away');
+    const second = await doAsAsked(driver, verdictAsked, 20);
+    expect(
+      second.some((s) => /fat/i.test(s)),
+      second.join(' | '),
+    ).toBe(true);
+    expect(
+      second.some((s) => /warm/i.test(s)),
+      second.join(' | '),
+    ).toBe(true);
+    await sayHow();
+    await noComplaints();
+  });
+
+  it('is eaten to the last box, and what was touched by mistake is taken back', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await offTheHeat(OXTAIL_PLAN, 200, 40);
+    await doAsAsked(driver, verdictAsked, 20);
+    await sayHow();
+    const log = await driver.getCurrentUrl();
+    const id = log.slice(log.lastIndexOf('/') + 1);
+    await driver.get(here.app.url);
+    await findText(driver, 'section', 'Cool what is left');
+    await driver.get(`${here.app.url}/cook/${id}`);
+    await findText(driver, 'h2', 'So far');
+    await doAsAsked(driver, (t) => t === '' || t.startsWith('In the log'), 6);
+    await waitForText('in the fridge, eat by');
+    await waitForText('What to make of the rest');
+    await driver.get(`${here.app.url}/labels/${id}`);
+    await waitForText('eat by');
+    await waitForText('Warm it once');
+    await driver.get(here.app.url);
+    await findText(driver, 'h2', 'In fridge and freezer');
+    const boxes = async (): Promise<number> => {
+      const said = /(one|\d+) box(?:es)? of [\d.,]+ \w+ in the fridge/.exec(await bodyText())?.[1];
+      return said === undefined ? 0 : said === 'one' ? 1 : Number(said);
+    };
+    const all = await boxes();
+    expect(all).toBeGreaterThan(0);
+    await press(driver, 'Eaten');
+    await driver.wait(async () => (await boxes()) === all - 1, WAIT_MS, 'It was not eaten.');
+    await press(driver, 'Take the last back');
+    await driver.wait(async () => (await boxes()) === all, WAIT_MS, 'It was not taken back.');
+    await press(driver, 'Frozen');
+    await waitForText('in the freezer, best by');
+    for (let left = all - 1; left > 0; left--) {
+      await press(driver, 'Eaten');
+      await driver.wait(async () => (await boxes()) === left - 1, WAIT_MS, 'It was not eaten.');
+    }
+    await press(driver, 'To thaw');
+    await driver.wait(async () => (await boxes()) === 1, WAIT_MS, 'It was not thawed.');
+    // Past its day it is said to be thrown away, and is.
+    shiftedMin += 3 * 24 * 60;
+    await here.app.shift(3 * 24 * 60);
+    await driver.navigate().refresh();
+    await waitForText('throw it away');
+    await press(driver, 'Thrown away');
+    await driver.wait(async () => (await boxes()) === 0, WAIT_MS, 'It is still there.');
+    await noComplaints();
+  });
+});

@@ -1,0 +1,409 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { conduct } from './conduct';
+import { type CookAct, type CookEvent } from './events';
+import { foldCook } from './fold';
+import { coolingClock, coolingNow, holdNow, holdWaysNow } from './keepNow';
+import { learnNothing } from './learning';
+import { type LiveForecast, liveForecast } from './live';
+import { afterFate, BOX_FATES, newLot } from './lots';
+import { restOf, secondMeals, warmBox } from './rest';
+import { finishedNow, finishingNow, sauceAt, sauceNow, sauceOf, sauceStands } from './sauceNow';
+import { mainStage, type PlanInput } from '../choices';
+import { PUT_THINGS, type PutThing, rescues, withPut } from '../finish';
+import { WATER_KG_PER_L } from '../heat';
+import { COOLING_LIMITS, HOLD_WAYS, KEEPS } from '../keep';
+import { potShape } from '../material';
+import { composePlan, finishSteps, type Plan } from '../plan';
+import { SAUCE_SALT } from '../season';
+import { BRAISES } from '../../testing/braises';
+import { OXTAIL_PLAN } from '../../testing/fixtures';
+import { english, WORDS } from '../../testing/words';
+
+const MIN_MS = 60_000;
+const DAY_MS = 86_400_000;
+
+function planned(input: PlanInput, particles = 24): Plan {
+  const made = composePlan(input, particles);
+  if (!made.ok) throw new Error(english(made.faults.map((f) => f.says)));
+  return made.plan;
+}
+
+function still(of: Plan): LiveForecast {
+  const { heat, lid } = mainStage(of.input);
+  return liveForecast(learnNothing(of.input, { particles: 4 }), of.finishBy, {
+    atMin: 190,
+    readyByMin: 1e6,
+    heat,
+    lid,
+    plannedLid: lid,
+    cooking: false,
+  });
+}
+
+/** A braise that came off the heat at 190 min, and what was recorded so many minutes after that. */
+function after(of: Plan, ...acts: readonly (readonly [minutes: number, act: CookAct])[]) {
+  const potMs = of.day.intoPotMs;
+  const offMs = potMs + 190 * MIN_MS;
+  const events: CookEvent[] = [
+    { id: 'in', cookId: 'c', atMs: potMs, act: { kind: 'intoPot' } },
+    { id: 'off', cookId: 'c', atMs: offMs, act: { kind: 'offHeat' } },
+    ...acts.map(([min, act], i) => ({ id: `e${String(i)}`, cookId: 'c', atMs: offMs + min * MIN_MS, act })),
+  ];
+  const live = still(of);
+  return { state: foldCook(of.input, events), live, at: (min: number) => offMs + min * MIN_MS };
+}
+
+const done = (step: string): CookAct => ({ kind: 'step', step, name: step, how: 'done' });
+
+// Strained, its fat spooned off, boiled down to 80 ml a plate.
+const plan = planned({
+  ...OXTAIL_PLAN,
+  season: { ...OXTAIL_PLAN.season, gramsPerKg: 2 },
+  finish: { ...OXTAIL_PLAN.finish, reduce: true, solids: 'strain', sauceLPerPlate: 0.08 },
+});
+const thick = planned({
+  ...OXTAIL_PLAN,
+  base: { ...OXTAIL_PLAN.base, thicken: 'end' },
+  finish: { ...OXTAIL_PLAN.finish, reduce: true, solids: 'strain', thickener: 'corn', rung: 'gravy' },
+});
+
+const said = (min: number, litres: number, rung: null | 'runs' | 'coats' = null) =>
+  [min, { kind: 'sauce', litres, rung }] as const;
+const put = (min: number, thing: PutThing, amount: number) => [min, { kind: 'put', thing, amount }] as const;
+
+/** Everything before the boiling down was done a minute after it came off the heat. */
+const ONTO_THE_FIRE = ['finish-finish.meatOut', 'finish-finish.solids.strain', 'finish-finish.fat.spoon'].map(
+  (step) => [1, done(step)] as const,
+);
+
+describe('the sauce by its records', () => {
+  it('is the planned one until something is recorded, and as measured from then on', () => {
+    const none = after(plan);
+    const first = sauceNow(plan, none.state, none.live, none.at(1));
+    expect(first.measured).toBe(false);
+    expect(first.sauce.litres).toBeCloseTo(none.live.finished.looseL, 9);
+    const read = after(plan, said(10, 0.9));
+    const now = sauceNow(plan, read.state, read.live, read.at(11));
+    expect([now.measured, now.sauce.litres]).toEqual([true, 0.9]);
+    // Its salt is what it was: less water is more of it in each litre.
+    expect(now.sauce.saltG).toBeCloseTo(first.sauce.saltG, 9);
+    expect(now.now.saltShare).toBeCloseTo(first.sauce.saltG / 1000 / (0.9 * WATER_KG_PER_L), 9);
+    // The steps and the panel are told of one pot.
+    expect(finishedNow(plan, read.state, read.live).looseL).toBe(0.9);
+    expect(finishingNow(plan, read.state, read.live).finished.sauceL).toBeCloseTo(now.aimL, 9);
+  });
+
+  it('holds each thing that was put in, in whatever order, and never less than nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...PUT_THINGS), fc.double({ min: 0.5, max: 200, noNaN: true })), {
+          maxLength: 6,
+        }),
+        (things) => {
+          const { state, live, at } = after(plan, ...things.map(([thing, amount], i) => put(i + 1, thing, amount)));
+          const now = sauceStands(plan, state, live, at(20));
+          const wanted = things.reduce((s, [thing, amount]) => withPut(s, thing, amount), sauceOf(plan, live.finished));
+          expect(now).toEqual(wanted);
+          const ledger = sauceNow(plan, state, live, at(20)).salt.reduce((sum, l) => sum + l.grams, 0);
+          const brought = now.saltG - sauceOf(plan, live.finished).saltG;
+          const before = sauceNow(plan, after(plan).state, live, at(20)).salt.reduce((sum, l) => sum + l.grams, 0);
+          expect(ledger - before).toBeCloseTo(brought, 6);
+          for (const n of Object.values(now)) expect(n).toBeGreaterThanOrEqual(0);
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
+  it('boils down to the line by the burner, from when the step before was done, and no further', () => {
+    // Lifted out and not yet strained it does not boil.
+    const lifted = after(plan, [1, done('finish-finish.meatOut')]);
+    expect(sauceNow(plan, lifted.state, lifted.live, lifted.at(2)).boiling).toBeUndefined();
+    const { state, live, at } = after(plan, ...ONTO_THE_FIRE);
+    const start = sauceNow(plan, state, live, at(2));
+    expect(start.boiling).toBeDefined();
+    const later = sauceNow(plan, state, live, at(6));
+    expect(later.sauce.litres).toBeLessThan(start.sauce.litres);
+    expect(later.boiling?.left.p50 ?? 0).toBeLessThan(start.boiling?.left.p50 ?? 0);
+    const end = sauceNow(plan, state, live, at(600));
+    expect(end.sauce.litres).toBeCloseTo(end.aimL, 6);
+    expect(end.boiling).toBeUndefined();
+    // Depth is volume over the floor, worked by hand: a 26 cm pot has 531 cm².
+    const aim = sauceAt(plan, end.sauce, end.aimL);
+    const across = OXTAIL_PLAN.pot.lengthMm / 2000;
+    expect(aim.depthMm).toBeCloseTo(end.aimL / (Math.PI * across * across), 3);
+  });
+
+  it('dipped on the way says more surely how long it takes', () => {
+    const free = after(plan, ...ONTO_THE_FIRE);
+    const all = sauceNow(plan, free.state, free.live, free.at(1)).boiling?.left.p50 ?? 0;
+    const half = 1 + all / 2;
+    const soon = half + 0.1;
+    const wide = sauceNow(plan, free.state, free.live, free.at(soon)).boiling?.left;
+    const stands = sauceNow(plan, free.state, free.live, free.at(half)).sauce.litres;
+    const dipped = after(plan, ...ONTO_THE_FIRE, said(half, stands));
+    const sure = sauceNow(plan, dipped.state, dipped.live, dipped.at(soon)).boiling?.left;
+    if (!wide || !sure) throw new Error('it does not boil');
+    expect(sure.p90 - sure.p10).toBeLessThan(wide.p90 - wide.p10);
+  });
+
+  it('measured while it boils is what was measured at that moment', () => {
+    const free = after(plan, ...ONTO_THE_FIRE);
+    const thought = sauceNow(plan, free.state, free.live, free.at(3)).sauce.litres;
+    for (const by of [0.8, 1.15]) {
+      const read = after(plan, ...ONTO_THE_FIRE, said(3, thought * by));
+      expect(sauceNow(plan, read.state, read.live, read.at(3)).sauce.litres).toBeCloseTo(thought * by, 6);
+    }
+  });
+
+  it('goes where the cook draws the line, and asks for nothing that line forbids', () => {
+    const { state, live, at } = after(plan, ...ONTO_THE_FIRE, [2, { kind: 'aim', litres: 0.5 }]);
+    const now = sauceNow(plan, state, live, at(3));
+    expect(now.aimL).toBe(0.5);
+    expect(now.aim.litres).toBeCloseTo(0.5, 9);
+    // Salt that is missing is missing under what tastes seasoned, and brings it to the aim.
+    for (const litres of [0.2, 0.5, 1]) {
+      const there = after(plan, [2, { kind: 'aim', litres }]);
+      const s = sauceNow(plan, there.state, there.live, there.at(3));
+      expect(s.saltMissingG > 0).toBe(s.aim.saltShare < SAUCE_SALT.low);
+      if (s.saltMissingG > 0) {
+        const salted = (s.sauce.saltG + s.saltMissingG) / 1000 / (litres * WATER_KG_PER_L);
+        expect(salted).toBeCloseTo(SAUCE_SALT.aim, 9);
+      }
+    }
+  });
+
+  it('asks for a thickener in two halves that bring it to its rung, and one seen thicker asks for less', () => {
+    const { state, live, at } = after(thick);
+    const now = sauceNow(thick, state, live, at(1));
+    if (!now.dose) throw new Error('nothing thickens it');
+    const dosed = withPut({ ...now.sauce, litres: now.aimL }, 'corn', now.dose.firstG + now.dose.restG);
+    const there = rescues(dosed, 'gravy', potShape(thick.input.pot));
+    expect(there.thicken.starchG).toBeCloseTo(0, 6);
+    const seen = after(thick, said(2, now.sauce.litres, 'coats'));
+    const less = sauceNow(thick, seen.state, seen.live, seen.at(3)).dose;
+    expect((less?.firstG ?? 0) + (less?.restG ?? 0)).toBeLessThan(now.dose.firstG + now.dose.restG);
+    // The step says the dose that the panel says.
+    const step = finishSteps(finishingNow(thick, state, live)).find((s) => s.work === 'thicken');
+    for (const g of [now.dose.firstG, now.dose.restG]) {
+      expect(step && english(step.says)).toContain(WORDS.quantity(g / 1000, 'mass'));
+    }
+  });
+});
+
+describe('rescues', () => {
+  const pan = potShape(OXTAIL_PLAN.pot);
+  const bare = { litres: 0.5, saltG: 0, gelatinG: 0, starchG: 0, fatL: 0.06, solidsKg: 0.02 };
+
+  it('dilute what is too salty, worked by hand', () => {
+    // 0.5 l of it weigh 0.48 kg; at 1.4 % that is 6.72 g, which is 0.85 % of 0.79 kg, or 0.8235 l: 0.3235 l more.
+    const salty = { ...bare, saltG: 0.014 * 0.5 * WATER_KG_PER_L * 1000, starchG: 8 };
+    const saved = rescues(salty, 'coats', pan);
+    expect(saved.dilute.litres).toBeCloseTo(0.5 * (1.4 / 0.85 - 1), 9);
+    const thinned = withPut(withPut(salty, 'water', saved.dilute.litres * 1000), 'corn', saved.dilute.starchG);
+    const again = rescues(thinned, 'coats', pan);
+    expect(again.dilute.litres).toBeCloseTo(0, 6);
+    // As thick as it was: 8 g in half a litre, 16 g a litre.
+    expect(thinned.starchG / thinned.litres).toBeCloseTo(16, 6);
+  });
+
+  it('thin what is too thick to its rung and say the salt that leaves', () => {
+    const stiff = { ...bare, saltG: 4, starchG: 30 };
+    const saved = rescues(stiff, 'coats', pan);
+    const thinned = { ...stiff, litres: stiff.litres + saved.thin.litres };
+    expect(rescues(thinned, 'coats', pan).thicken.starchG).toBeCloseTo(0, 2);
+    expect(saved.thin.saltShare).toBeCloseTo(4 / 1000 / (thinned.litres * WATER_KG_PER_L), 6);
+    expect(rescues({ ...bare, saltG: 4 }, 'coats', pan).thin.litres).toBe(0);
+  });
+
+  it('are a litre’s first dose for a litre', () => {
+    const litre = rescues({ ...bare, litres: 1 }, 'light', pan);
+    expect([litre.sugarSourG, litre.sodaG, litre.butterG, litre.vinegarMl, litre.coldWaterMl]).toEqual([
+      4, 0.25, 10, 5, 20,
+    ]);
+    expect(litre.fat).toEqual({ onL: 0.06, tiltL: 0.018, paperL: 0.009 });
+  });
+});
+
+describe('kept warm', () => {
+  it('stands under its lid until something else is said, and is colder the longer it stands', () => {
+    const { state, live, at } = after(plan);
+    const [early, late] = [holdNow(plan, state, live, at(10)), holdNow(plan, state, live, at(70))];
+    expect([early?.way, early?.said]).toEqual(['lid', false]);
+    expect(late?.tempC).toBeLessThan(early?.tempC ?? 0);
+    // When it will be under the limit does not depend on when that is asked.
+    expect(late?.coldMs).toBe(early?.coldMs);
+    const braising = { ...state, offHeatMs: undefined };
+    expect(holdNow(plan, braising, live, at(-10))).toBeUndefined();
+  });
+
+  it('goes on from where it was when another way is said', () => {
+    const { state, live, at } = after(plan, [60, { kind: 'hold', way: 'towels' }]);
+    const stood = holdNow(plan, after(plan).state, live, at(60));
+    const wrapped = holdNow(plan, state, live, at(60));
+    expect(wrapped?.tempC).toBeCloseTo(stood?.tempC ?? 0, -0.5);
+    expect(wrapped?.coldMs ?? 0).toBeGreaterThan(stood?.coldMs ?? 0);
+    for (const way of ['oven', 'flame'] as const) {
+      const held = after(plan, [5, { kind: 'hold', way }]);
+      expect(holdNow(plan, held.state, held.live, held.at(300))?.coldMs).toBeNull();
+    }
+  });
+
+  it('has four ways, each with what it costs, and warns before it is under the limit', () => {
+    const { state, live, at } = after(plan);
+    expect(holdWaysNow(plan, live, 60).map((h) => h.way)).toEqual([...HOLD_WAYS]);
+    const cold = holdNow(plan, state, live, at(1))?.coldMs ?? 0;
+    const far = { ...plan, day: { ...plan.day, serveMs: cold + 5 * 60 * MIN_MS } };
+    expect(conduct(far, state, live, cold - 40 * MIN_MS).alarm).toBeUndefined();
+    expect(conduct(far, state, live, cold - 10 * MIN_MS).alarm?.says.code).toBe('alarm.heldSoon');
+    expect(conduct(far, state, live, cold + MIN_MS).alarm?.says.code).toBe('alarm.heldCold');
+  });
+});
+
+describe('what is left', () => {
+  it('is cooled against the local limit, in ice within it and standing not, and the clock warns', () => {
+    for (const [rule, limit] of Object.entries(COOLING_LIMITS)) {
+      const of = { ...plan, input: { ...plan.input, keeping: { ...plan.input.keeping, rule: rule as 'us' } } };
+      const { state, live, at } = after(of, [60, { kind: 'served' }], [100, { kind: 'cooling', way: 'stand' }]);
+      const { ways } = coolingNow(of, state, live);
+      expect(ways.find((c) => c.way === 'stand')?.safe, rule).toBe(false);
+      const clock = coolingClock(of, state, live);
+      if (!clock) throw new Error('nothing cools');
+      expect(clock.coldByMs - clock.startsMs).toBe(limit.cold.min * MIN_MS);
+      expect(conduct(of, state, live, clock.coldByMs + MIN_MS).alarm?.says.code, rule).toBe('alarm.notCold');
+      const cold = after(
+        of,
+        [60, { kind: 'served' }],
+        [100, { kind: 'cooling', way: 'ice' }],
+        [200, { kind: 'cooled', tempC: limit.cold.tempC }],
+      );
+      expect(conduct(of, cold.state, cold.live, at(230)).alarm).toBeUndefined();
+    }
+  });
+
+  it('keeps three days from when it was served, is frozen, thawed for a day, and never eaten twice', () => {
+    const lot = newLot('l', { boxes: 2, grams: 400, place: 'fridge' }, 1000, 0);
+    expect(lot.eatByMs).toBe(KEEPS.fridgeDays * DAY_MS);
+    const frozen = afterFate(lot, 'frozen', 1, 5000);
+    expect([frozen?.fridge, frozen?.freezer]).toEqual([1, 1]);
+    const thawed = frozen && afterFate(frozen, 'thawed', 1, 9000);
+    expect([thawed?.fridge, thawed?.freezer, thawed?.eatByMs]).toEqual([2, 0, 9000 + DAY_MS]);
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.constantFrom(...BOX_FATES), fc.integer({ min: 0, max: 3 }))), (fates) => {
+        let now = newLot('l', { boxes: 5, grams: 400, place: 'fridge' }, 0, 0);
+        let gone = 0;
+        for (const [fate, count] of fates) {
+          const next = afterFate(now, fate, count, 1);
+          if (!next) continue;
+          if (fate === 'eaten' || fate === 'thrown') gone += count;
+          now = next;
+        }
+        expect(now.fridge + now.freezer + gone).toBe(5);
+        expect(Math.min(now.fridge, now.freezer)).toBeGreaterThanOrEqual(0);
+      }),
+    );
+  });
+
+  it('is warmed by its weight and the thickness of its pieces, to the local figure', () => {
+    const [small, large] = [warmBox(plan, 300), warmBox(plan, 900)];
+    expect(small.toC).toBe(74);
+    expect(large.microwaveMin).toBeGreaterThan(small.microwaveMin);
+    const uk = { input: { ...plan.input, keeping: { ...plan.input.keeping, rule: 'ukHome' as const } } };
+    expect(warmBox(uk, 300).toC).toBe(75);
+    const thin = planned({ ...plan.input, meat: { ...plan.input.meat, thicknessMm: 25 } });
+    expect(warmBox(thin, 300).panMin ?? 0).toBeLessThan(small.panMin ?? Infinity);
+  });
+
+  it('makes second meals of what there is: salt, gelatin and liquid of the rest close', () => {
+    const acts = [
+      [60, { kind: 'served' }],
+      [200, { kind: 'stored', boxes: 2, grams: 400, place: 'fridge' }],
+    ] as const;
+    const { state, live, at } = after(plan, ...acts);
+    const rest = restOf(plan, state, live, at(210));
+    expect([rest.recorded, rest.kg]).toEqual([true, 0.8]);
+    expect(rest.meatKg + rest.sauce.litres * WATER_KG_PER_L).toBeCloseTo(0.8, 9);
+    const whole = sauceNow(plan, state, live, at(210));
+    expect(rest.sauce.saltG / rest.sauce.litres).toBeCloseTo(whole.sauce.saltG / whole.aimL, 9);
+    const meals = secondMeals(plan, rest);
+    expect(meals.map((m) => m.meal)).toEqual(['pasta', 'pie', 'soup']);
+    for (const m of meals) {
+      expect(m.litres - m.addL).toBeCloseTo(rest.sauce.litres, 9);
+      expect(m.saltShare * m.litres * WATER_KG_PER_L * 1000).toBeCloseTo(rest.sauce.saltG, 6);
+      expect(m.gelatinGPerL * m.litres).toBeCloseTo(rest.sauce.gelatinG, 6);
+      if (m.saltG > 0) {
+        expect((rest.sauce.saltG + m.saltG) / 1000 / (m.litres * WATER_KG_PER_L)).toBeCloseTo(SAUCE_SALT.aim, 9);
+      }
+    }
+    // Eight hundred grams are five of 150 for pasta, four of 200 under mash, six of 130 for soup.
+    expect(meals.map((m) => m.eaters)).toEqual([5, 4, 6]);
+    const eaten = after(plan, ...acts, [300, { kind: 'box', lot: 'e1', count: 2, fate: 'eaten' }]);
+    expect(secondMeals(plan, restOf(plan, eaten.state, eaten.live, eaten.at(310)))).toEqual([]);
+  });
+});
+
+/** Any braise of the list, with any finish. */
+const anyFinish = fc.record({
+  input: fc.constantFrom(...BRAISES),
+  eaters: fc.integer({ min: 2, max: 8 }),
+  solids: fc.constantFrom('leave' as const, 'lift' as const, 'strain' as const, 'press' as const, 'blend' as const),
+  fat: fc.constantFrom('leave' as const, 'spoon' as const, 'jug' as const, 'ice' as const, 'chill' as const),
+  reduce: fc.boolean(),
+  perPlate: fc.double({ min: 0.03, max: 0.2, noNaN: true }),
+  puts: fc.array(fc.tuple(fc.constantFrom(...PUT_THINGS), fc.double({ min: 1, max: 60, noNaN: true })), {
+    maxLength: 3,
+  }),
+  boxes: fc.integer({ min: 0, max: 4 }),
+});
+
+describe('from raw meat to plate and box', () => {
+  it('water, fat, salt and gelatin close in 500 braises', () => {
+    let reduced = 0;
+    fc.assert(
+      fc.property(anyFinish, ({ input, eaters, solids, fat, reduce, perPlate, puts, boxes }) => {
+        const finish = { ...input.finish, solids, fat, reduce, sauceLPerPlate: perPlate };
+        const of = planned({ ...input, eaters, finish }, 0);
+        const { finished, salt } = of;
+        // Water of the pot: what was poured and what the meat gave, less what went, is what is left to finish.
+        const { water } = of.liquid;
+        const gained = water.poured.value + water.pouredLate.value + water.fromMeat.value + water.fromVegetables.value;
+        const left = gained - water.takenUp.value - water.steam.value;
+        expect(water.left.value, of.input.title).toBeCloseTo(left, 6);
+        expect(finished.liquidL, of.input.title).toBeCloseTo(water.left.value, 6);
+        // Meat: what it weighed off the bone is what is eaten, the juice it gave and the fat that ran out.
+        const edible = finished.cookedKg + finished.juiceKg + finished.fatL * 0.9;
+        const raw = of.parts.reduce((sum, p) => sum + p.part.massKg, 0);
+        expect(edible).toBeLessThanOrEqual(raw + 1e-9);
+        expect(finished.fatLeftL).toBeLessThanOrEqual(finished.fatL + 1e-9);
+        // Salt: meat and sauce have all that went in.
+        const inMeatG = salt.meat.value * finished.cookedKg * 1000;
+        const inSauceG = salt.sauce.value * finished.sauceL * WATER_KG_PER_L * 1000;
+        if (finished.sauceL > 0.15) expect(inMeatG + inSauceG).toBeCloseTo(salt.total.value * 1000, 3);
+        if (finished.reduceMinutes > 0) reduced += 1;
+        // Gelatin: boiled down there is as much of it.
+        const before = sauceOf(of, finished);
+        expect(before.gelatinG).toBeCloseTo(finished.gelatinGPerL * finished.sauceL, 9);
+        // To the plate: with all that was put in, boiled to the line, into plates and boxes.
+        const { state, live, at } = after(
+          of,
+          ...puts.map(([thing, amount], i) => put(i + 1, thing, amount)),
+          [60, { kind: 'served' }],
+          ...(boxes > 0 ? [[200, { kind: 'stored', boxes, grams: 150, place: 'fridge' }] as const] : []),
+        );
+        const now = sauceNow(of, state, live, at(300));
+        const start = sauceOf(of, live.finished);
+        const wanted = puts.reduce((s, [thing, amount]) => withPut(s, thing, amount), start);
+        for (const what of ['saltG', 'gelatinG', 'starchG', 'solidsKg'] as const) {
+          expect(now.sauce[what], what).toBeCloseTo(wanted[what], 6);
+        }
+        const rest = restOf(of, state, live, at(300));
+        const part = rest.kg / (live.finished.cookedKg + now.aimL * WATER_KG_PER_L);
+        expect(rest.sauce.saltG + (1 - part) * now.sauce.saltG).toBeCloseTo(now.sauce.saltG, 9);
+        expect(part).toBeLessThanOrEqual(1 + 1e-9);
+      }),
+      { numRuns: 500 },
+    );
+    expect(reduced).toBeGreaterThan(50);
+  });
+});
