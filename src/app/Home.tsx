@@ -242,7 +242,7 @@ function OnTheFire({ view: first }: { view: CookView }) {
             ? w.text('live.between', { low: at(headline.between.fromMs), high: at(headline.between.toMs) })
             : ''}
         </p>
-        <p>{outlookSays(w, conducted, now)}</p>
+        {conducted.outlook.served ? null : <p>{outlookSays(w, conducted, now)}</p>}
         <div style={{ marginTop: 12 }}>
           <CookLink href={`/cook/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
         </div>

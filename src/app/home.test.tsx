@@ -280,6 +280,8 @@ describe('the log', () => {
 
   it('sets planned against actual, with every record and what it taught', () => {
     const { container } = shown(detail(entry), { units: US });
+    expect(container.textContent).toContain('The sauce as it went to the table, by the estimate');
+    expect(container.textContent).toMatch(/Salt: .* in all, .* of it in the meat/);
     expect(container.textContent).toContain('the fork was found to twist after 3 h 16');
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');

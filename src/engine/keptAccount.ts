@@ -1,5 +1,5 @@
-import { learningOf, planOf, type ViewedCook } from './views';
-import { type Account, accountOf, foldCook } from '../core/cook';
+import { cookView, learningOf, planOf, type ViewedCook } from './views';
+import { type Account, accountOf, type CookState, foldCook, type KeptSauce, sauceNow } from '../core/cook';
 import { readyEta, summarise } from '../core/forecast';
 import { type Plan, PLAN_VERSION } from '../core/plan';
 
@@ -31,6 +31,21 @@ export function keptAccount(cook: ViewedCook, known: Account | undefined, when: 
   const plan = planOf(cook);
   const state = foldCook(cook.input, cook.events);
   const { ensemble, lessons } = learningOf(cook, state);
-  const account = accountOf(known, plan, state, { forecast: summarise(ensemble), lessons, model: PLAN_VERSION, when });
+  const account = accountOf(known, plan, state, {
+    forecast: summarise(ensemble),
+    lessons,
+    model: PLAN_VERSION,
+    when,
+    sauce: sauceServed(cook, state),
+  });
   return { forecast: keptForecast(plan), account };
+}
+
+/** The sauce as it went to the table; where that was not said, as it was when the braise was finished. */
+function sauceServed(cook: ViewedCook, state: CookState): KeptSauce | null {
+  const servedMs = state.servedMs ?? state.finishedMs;
+  if (state.offHeatMs === undefined || servedMs === undefined) return null;
+  const { plan, live } = cookView(cook, servedMs);
+  const { sauce, measured, saltFloorL, salt, inMeatG } = sauceNow(plan, state, live, servedMs);
+  return { sauce, measured, saltFloorL, salt, inMeatG };
 }

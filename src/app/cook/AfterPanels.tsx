@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { type Acting } from './acting';
 import { RungDose } from './RungDose';
+import { SaltLedger } from '../SaltLedger';
 import { Shelf } from '../Shelf';
 import {
   type Conducted,
@@ -75,21 +76,6 @@ const Rows = styled.ul`
   }
   button {
     min-height: 40px;
-  }
-`;
-
-const Ledger = styled.details`
-  summary {
-    cursor: pointer;
-    font-weight: 700;
-    padding: 6px 0;
-  }
-  li {
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
-    padding: 2px 0;
-    border-bottom: 1px dotted var(--line);
   }
 `;
 
@@ -243,6 +229,11 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
               left: { as: 'minutes', value: known.boiling.left.p50 },
               low: { as: 'minutes', value: known.boiling.left.p10 },
               high: { as: 'minutes', value: known.boiling.left.p90 },
+            }) +
+            ' ' +
+            w.text(known.boiling.halfMs > now ? 'saucePanel.half' : 'saucePanel.near', {
+              half: moment(known.boiling.halfMs),
+              near: moment(Math.max(now, known.boiling.nearMs)),
             })
           : ''}
       </p>
@@ -294,26 +285,7 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
         ) : null}
       </Acts>
       <CountedNote view={view} state={state} />
-      <Ledger>
-        <summary>
-          {w.text('saucePanel.ledger', {
-            all: kg(known.salt.reduce((sum, l) => sum + l.grams, 0) / 1000),
-            meat: kg(known.inMeatG / 1000),
-            sauce: kg(sauce.saltG / 1000),
-          })}
-        </summary>
-        <ul>
-          {known.salt.map((line, i) => (
-            <li key={`${JSON.stringify(line.what)} ${String(i)}`}>
-              <span>
-                {w.title(line.what)}
-                {line.recorded ? '' : ` (${w.text('saucePanel.planned')})`}
-              </span>
-              <b>{w.quantity(line.grams / 1000, 'mass')}</b>
-            </li>
-          ))}
-        </ul>
-      </Ledger>
+      <SaltLedger known={known} />
     </Box>
   );
 }

@@ -476,7 +476,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                           : w.text('common.later'),
                       })}
                     </Mute>
-                  ) : (
+                  ) : conducted.outlook.served ? null : (
                     <Mute>
                       {w.text('conduct.headline', { says: conducted.headline.says })} {w.clock(conducted.headline.atMs)}
                     </Mute>

@@ -12,6 +12,7 @@ import { type StepRecord } from '@/core/steps';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
 import { useThemeScope } from '@/ui/ThemeScope';
+import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 
 const Card = styled(Panel)<{ $now: boolean }>`
@@ -145,6 +146,7 @@ export function StepCard({
   const { sign, little, much } = stepSigns(w, step);
   const waits = CAN_WAIT.includes(step.record);
   const asks = step.record !== null && hasSheet(step.record);
+  const drawn = HAND_DRAWN.find((kind) => kind === step.kind);
   return (
     <Card $now={due} aria-label={w.text('nextCard.nextAction')}>
       <p aria-live="polite">
@@ -156,6 +158,7 @@ export function StepCard({
       <h1>{stepTitle(w, step)}</h1>
       {step.what ? <What>{w.title(step.what)}</What> : null}
       {placed.why ? <p>{w.say(placed.why)}</p> : null}
+      {drawn ? <HandDrawing of={drawn} /> : null}
       <Signs>
         {sign === undefined ? null : (
           <div>

@@ -9,6 +9,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ON_TIME_MIN } from './LogList';
 import { AsideNote } from '../AsideNote';
+import { SaltLedger } from '../SaltLedger';
 import { Scores } from './Scores';
 import { type SetAside } from '@/server/aside';
 import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
@@ -22,7 +23,9 @@ import {
   isLate,
   keptReady,
   type KeptLesson,
+  type KeptSauce,
   type LogEntry,
+  sauceLooked,
 } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { stageIndex } from '@/core/tenderness';
@@ -32,6 +35,7 @@ import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
 import { EmberLine } from '@/ui/drawings/EmberLine';
+import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 
@@ -228,10 +232,30 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
             height={320}
           />
           <Mute>{w.text('logDetail.ringAForkTestBand')}</Mute>
+          {account.sauce ? <ServedSauce pot={input.pot} kept={account.sauce} /> : null}
           <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.finishedPotAsPlanned')}</h2>
           <Figures columns={2} figures={planned.figures} />
         </Panel>
       </Columns>
     </Page>
+  );
+}
+
+/** The sauce as it went to the table, with its salt. */
+function ServedSauce({ pot, kept }: { readonly pot: PlanInput['pot']; readonly kept: KeptSauce }) {
+  const w = useWords();
+  return (
+    <section aria-labelledby="served-sauce">
+      <h2 id="served-sauce" style={{ fontSize: 20, margin: '14px 0 8px' }}>
+        {w.text(kept.measured ? 'logDetail.sauceMeasured' : 'logDetail.sauceEstimated')}
+      </h2>
+      <SauceColumn
+        sauce={kept.sauce}
+        aimL={kept.sauce.litres}
+        at={(litres) => sauceLooked(pot, kept.sauce, litres)}
+        saltFloorL={kept.saltFloorL}
+      />
+      <SaltLedger known={kept} />
+    </section>
   );
 }

@@ -57,7 +57,26 @@ const accountSchema = z.strictObject({
   band: z.strictObject({ minutes: numbers, p10: numbers, p50: numbers, p90: numbers }),
   bandModel: z.int(),
   after: z.string(),
+  sauce: z
+    .strictObject({
+      sauce: z.strictObject({
+        litres: z.number(),
+        saltG: z.number(),
+        gelatinG: z.number(),
+        starchG: z.number(),
+        fatL: z.number(),
+        solidsKg: z.number(),
+      }),
+      measured: z.boolean(),
+      saltFloorL: z.number(),
+      salt: z.array(z.strictObject({ what: said, grams: z.number(), recorded: z.boolean() })),
+      inMeatG: z.number(),
+    })
+    .nullable(),
 }) satisfies z.ZodType<Account>;
 
 /** What is kept of a braise for its log. */
-export const ACCOUNT = chainOf('account', accountSchema, []);
+export const ACCOUNT = chainOf('account', accountSchema, [
+  // 1 kept nothing of the sauce.
+  (account) => ({ ...account, sauce: null }),
+]);

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { ACCOUNT } from './account';
 import { ACT, readEvent, sentEventSchema } from './act';
 import { BEGUN_PLAN, begunPlanText, readBegunPlan } from './begunPlan';
 import { chainOf, VersionError } from './chain';
@@ -14,6 +15,7 @@ import { planInputSchema } from '../plan';
 import { garnishById } from '../../core/larder';
 import { hashOf } from '../../core/numbers';
 import { composePlan, type Plan } from '../../core/plan';
+import { keptAccount } from '../../engine/keptAccount';
 import { layOutDay } from '../../core/schedule';
 import { FIRST_INPUT, HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
@@ -191,6 +193,17 @@ describe('the plan a braise was begun with', () => {
     const old = fromWire(text) as { readonly day: object };
     const second = readBegunPlan(toWire({ ...old, day: { ...old.day, lightBurnerMs: 5 } }), 2);
     expect(begunPlanText(second)).toBe(begunPlanText(third));
+  });
+
+  it('has an account that kept nothing of its sauce before', () => {
+    const { account } = keptAccount(
+      { id: 'c', planId: 'p', input: OXTAIL_PLAN, events: [], createdAtMs: NOON_MS, begun: null },
+      undefined,
+      'then',
+    );
+    const first: Record<string, unknown> = JSON.parse(JSON.stringify(account)) as Record<string, unknown>;
+    delete first['sauce'];
+    expect(ACCOUNT.read(first, 1)).toEqual({ ...first, sauce: null });
   });
 
   it('of version 5 knew one limit of cooling', () => {

@@ -1,4 +1,5 @@
 import { type LearnedUnknown, type Lesson, type ReadyMinutes } from './learning';
+import { type SauceNow } from './sauceNow';
 import { type CookState } from './state';
 import { type Forecast, type ScaleBand } from '../forecast';
 import { type Figure } from '../message';
@@ -47,11 +48,17 @@ export interface Account {
   readonly bandModel: number;
   /** Tells the records it speaks of from any others. */
   readonly after: string;
+  /** The sauce as it went to the table; null until it did, and where that was not kept then. */
+  readonly sauce: KeptSauce | null;
 }
+
+/** A sauce as it went to the table, by its records, with its salt from the first pinch to the last. */
+export type KeptSauce = Pick<SauceNow, 'sauce' | 'measured' | 'saltFloorL' | 'salt' | 'inMeatG'>;
 
 /** What was worked out of a braise's records, and by which model. */
 interface WorkedOut {
   readonly forecast: Pick<Forecast, 'band'>;
+  readonly sauce: KeptSauce | null;
   readonly lessons: readonly Lesson[];
   readonly model: number;
   readonly when: WorkedOutWhen;
@@ -120,6 +127,7 @@ export function accountOf(known: Account | undefined, plan: Plan, state: CookSta
     },
     bandModel: worked.model,
     after: all.at(-1) ?? '',
+    sauce: worked.sauce,
   };
 }
 

@@ -123,6 +123,10 @@ describe('the sauce by its records', () => {
     const { state, live, at } = after(plan, ...ONTO_THE_FIRE);
     const start = sauceNow(plan, state, live, at(2));
     expect(start.boiling).toBeDefined();
+    // Looked at half-way, and from when it may be there.
+    const { halfMs = 0, nearMs = 0, left } = start.boiling ?? {};
+    expect(halfMs).toBeCloseTo(at(1) + ((left?.p50 ?? 0) + 1) * 0.5 * MIN_MS, -4);
+    expect(nearMs).toBeCloseTo(at(2) + Math.max(0, (left?.p10 ?? 0) - 4) * MIN_MS, -3);
     const later = sauceNow(plan, state, live, at(6));
     expect(later.sauce.litres).toBeLessThan(start.sauce.litres);
     expect(later.boiling?.left.p50 ?? 0).toBeLessThan(start.boiling?.left.p50 ?? 0);

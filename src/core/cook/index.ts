@@ -1,4 +1,4 @@
-export { type Account, accountOf, isLate, type KeptLesson, keptReady, recordsMark } from './account';
+export { type Account, accountOf, isLate, type KeptLesson, type KeptSauce, keptReady, recordsMark } from './account';
 export { actualSpans, recordMarks } from './actualDay';
 export { type Conducted, conduct, KEPT_WARM_MS, type PlacedStep, type Timer } from './conduct';
 export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
@@ -9,7 +9,7 @@ export { type LogEntry, outcomeOf } from './outcome';
 export { potStaysHotMin, type Trouble, troublesNow } from './trouble';
 export { TROUBLE_IDS } from './troubleIds';
 export { coolingClock, coolingNow, holdNow, holdWaysNow, holdWaysOf } from './keepNow';
-export { doseOf, saltSays, type SauceAt, sauceAt, type SauceNow, sauceNow, sauceOf } from './sauceNow';
+export { doseOf, saltSays, type SauceAt, sauceAt, type SauceNow, sauceLooked, sauceNow, sauceOf } from './sauceNow';
 export { AFTER_THE_END } from './records';
 export { type BoxWarmed, MICROWAVE_W, restOf, secondMeals, warmBox } from './rest';
 export { simulatePot } from './simulatedPot';

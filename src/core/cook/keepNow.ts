@@ -175,7 +175,9 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   const stands = read && downTo(way.points, tempC);
   const byMs = read && stands !== undefined ? read.atMs - at(stands) : 0;
   const startsMs =
-    read && tempC <= fromC ? Math.min(at(way.clockMin), read.atMs) : Math.max(at(way.clockMin) + byMs, read?.atMs ?? 0);
+    read && tempC <= fromC
+      ? Math.max(cooling.atMs, Math.min(at(way.clockMin) + byMs, read.atMs))
+      : Math.max(at(way.clockMin) + byMs, read?.atMs ?? 0);
   const reaches = (isThere: boolean, min: number): number => {
     const likely = at(way.clockMin + min) + byMs;
     return isThere && read ? Math.min(likely, read.atMs) : Math.max(likely, read?.atMs ?? 0);

@@ -1,8 +1,9 @@
 import { type LiveForecast } from './live';
 import { type CookAct, type StandingEvent } from './events';
 import { type CookState, eventsOf } from './state';
-import { type Rung } from '../choices';
+import { type PlanInput, type Rung } from '../choices';
 import {
+  boilsDown,
   doseFor,
   FIRST_SHARE,
   type FinishedPot,
@@ -61,7 +62,15 @@ export interface SauceNow {
   /** Salt that is missing at the aim, g; nought where it is within what tastes seasoned. */
   readonly saltMissingG: number;
   /** Boiling since, and how far; undefined while it does not boil down. */
-  readonly boiling: { readonly sinceMs: number; readonly left: LeftMinutes } | undefined;
+  readonly boiling:
+    | {
+        readonly sinceMs: number;
+        readonly left: LeftMinutes;
+        /** When it is most likely half-way, and from when it may be nearly there. */
+        readonly halfMs: number;
+        readonly nearMs: number;
+      }
+    | undefined;
   /** What brings it at its aim to the rung that is wanted; null where nothing thickens it. */
   readonly dose: {
     readonly by: Thickener;
@@ -92,6 +101,11 @@ export function sauceOf(plan: Plan, finished: FinishedPot): Sauce {
     fatL: finished.fatL,
     solidsKg: finished.looseL * SOLIDS_KG_PER_L,
   };
+}
+
+/** A sauce that is only looked at: what it is at so many litres, with nothing more to be done about it. */
+export function sauceLooked(pot: PlanInput['pot'], sauce: Sauce, litres: number): SauceAt {
+  return { ...shownAt(sauce, litres, potShape(pot)), minutes: 0, range: [0, 0], thinL: 0, saltG: 0 };
 }
 
 /** What a sauce would be at so many litres, and the minutes that takes in this pot on this burner. */
@@ -155,7 +169,7 @@ function asMeasured(
     looseL,
     sauceL,
     depthMm,
-    reduceMinutes: looseL - sauceL < LEAST_REDUCED_L ? 0 : minutes,
+    reduceMinutes: boilsDown(looseL, sauceL) ? minutes : 0,
     gelatinGPerL: sauce.gelatinG / sauceL,
   };
 }
@@ -176,9 +190,6 @@ export function finishingNow(plan: Plan, state: CookState, live: LiveForecast): 
     },
   };
 }
-
-/** Less than this is not boiled down, l. */
-const LEAST_REDUCED_L = 0.02;
 
 /** What loses heat beside steam while it boils open, W. */
 function openLossW(plan: Plan, litres: number): number {
@@ -303,6 +314,9 @@ function ontoTheFireMs(plan: Plan, state: CookState, live: LiveForecast): number
   return before ? state.steps.get(`finish-${before.says.code}`)?.atMs : state.offHeatMs;
 }
 
+/** It is looked at from so long before it is there at the earliest, min. */
+const NEARLY_MIN = 4;
+
 /** How far it has boiled down, from what was measured since it came onto the fire. */
 function boilingNow(
   plan: Plan,
@@ -334,7 +348,12 @@ function boilingNow(
   const last = dips.at(-1);
   // How fast it goes is weighed against all that was measured; where it stood is what was measured.
   const stands = last ? now.litres + last.litres - left(last.atMin).litres : now.litres;
-  return { sinceMs, left: { ...now, litres: Math.max(0, stands) } };
+  return {
+    sinceMs,
+    left: { ...now, litres: Math.max(0, stands) },
+    halfMs: sinceMs + (left(0).p50 / 2) * MIN_MS,
+    nearMs: nowMs + Math.max(0, now.p10 - NEARLY_MIN) * MIN_MS,
+  };
 }
 
 /** What brings a sauce to the rung that is wanted, in two halves; null where nothing thickens it at the end. */

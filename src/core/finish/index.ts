@@ -1,6 +1,7 @@
 export { FAT_LAWS } from './fat';
 export { type LeftMinutes, leftToBoil } from './left';
 export {
+  boilsDown,
   type FinishedPot,
   finishedPot,
   type FinishFigures,

@@ -41,8 +41,13 @@ const GELATIN_LEAVES = 0.5;
 export const SOLIDS_KG_PER_L = 0.05;
 /** Out of a pot that has just been strained, °C. */
 const HOT_C = 85;
-/** Less is not boiled down. */
-const LEAST_REDUCED_L = 0.01;
+/** Less than this, l and as a share of it, is not worth a fire: nobody sees or tastes it. */
+const LEAST_REDUCED_L = 0.02;
+const LEAST_REDUCED_SHARE = 0.03;
+
+/** Whether a sauce is boiled down at all from so much to so much. */
+export const boilsDown = (fromL: number, toL: number): boolean =>
+  fromL - toL >= Math.max(LEAST_REDUCED_L, LEAST_REDUCED_SHARE * fromL);
 /** What finishing goes by. */
 export interface FinishQuestion {
   readonly eaters: number;
@@ -112,20 +117,19 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
   const sauceL = question.reduce ? Math.min(looseL, wantedL) : looseL;
   const gelatinG = collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG;
   const starchGPerL = question.rung === null || sauceL <= 0 ? 0 : starchFor(RUNG_AIM[question.rung], gelatinG / sauceL);
-  const reduced =
-    looseL - sauceL < LEAST_REDUCED_L
-      ? undefined
-      : reduce({
-          pan: pot,
-          litres: looseL,
-          solidsKg: looseL * SOLIDS_KG_PER_L,
-          startC: HOT_C,
-          powerW,
-          starchG: starchGPerL * sauceL,
-          gelatinG,
-          altitudeM,
-          target: { litres: sauceL },
-        });
+  const reduced = !boilsDown(looseL, sauceL)
+    ? undefined
+    : reduce({
+        pan: pot,
+        litres: looseL,
+        solidsKg: looseL * SOLIDS_KG_PER_L,
+        startC: HOT_C,
+        powerW,
+        starchG: starchGPerL * sauceL,
+        gelatinG,
+        altitudeM,
+        target: { litres: sauceL },
+      });
   return {
     liquidL,
     fatL: fatKg / FAT_DENSITY_KGL,

@@ -286,7 +286,7 @@ export function KeptChart({
       return {
         animation: false,
         textStyle: { fontFamily: FONT },
-        grid: { left: 48, right: 16, top: 40, bottom: 30 },
+        grid: { left: 48, right: 16, top: 62, bottom: 30 },
         legend: { top: 0, textStyle: { color: c.ink, fontSize: 13 }, itemWidth: 26 },
         tooltip: {
           trigger: 'axis',

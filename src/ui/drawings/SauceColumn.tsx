@@ -94,6 +94,8 @@ const RIGHT = 124;
 const LEAST_L = 0.05;
 const STEP_L = 0.01;
 const PAGE_L = 0.1;
+/** One word under another, px. */
+const NEXT_LINE = 13;
 /** Fat thinner than this is drawn as thick as this, px: a film can be seen. */
 const FILM_PX = 2;
 
@@ -129,12 +131,13 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
   const y = (litres: number): number => BOTTOM - ((BOTTOM - TOP) * litres) / topL;
   const fatPx = Math.max(sauce.fatL > 0.002 ? FILM_PX : 0, y(sauce.litres) - y(sauce.litres + sauce.fatL));
   const down = line < sauce.litres - 0.005;
+  const nowY = Math.max(TOP + 4, y(sauce.litres) - 2);
   const known = dragged === undefined ? minutes : undefined;
   const [low, high] = known?.range ?? shown.range;
   const likely = known?.likely ?? shown.minutes;
   const saltBinds = saltFloorL > 0 && line <= saltFloorL + 0.005;
   const facts: readonly (readonly [id: string, says: string, binds?: boolean])[] = [
-    ['sauceColumn.litres', w.quantity(line, 'volume')],
+    [onAim ? 'sauceColumn.litres' : 'sauceColumn.sauce', w.quantity(line, 'volume')],
     ...(down
       ? [
           [
@@ -151,10 +154,10 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
       : shown.thinL > 0.005
         ? [['sauceColumn.thin', w.quantity(shown.thinL, 'volume')] as const]
         : []),
-    ['sauceColumn.salt', w.quantity(shown.saltShare, 'saltStrength'), saltBinds],
-    ['sauceColumn.gelatin', w.quantity(shown.gelatinGPerL, 'gramsPerL')],
+    [onAim ? 'sauceColumn.salt' : 'sauceColumn.saltIs', w.quantity(shown.saltShare, 'saltStrength'), saltBinds],
+    [onAim ? 'sauceColumn.gelatin' : 'sauceColumn.gelatinIs', w.quantity(shown.gelatinGPerL, 'gramsPerL')],
     ['sauceColumn.depth', w.quantity(shown.depthMm, 'length')],
-    ['sauceColumn.fat', w.quantity(sauce.fatL, 'volume')],
+    [onAim ? 'sauceColumn.fat' : 'sauceColumn.fatIs', w.quantity(sauce.fatL, 'volume')],
   ];
   const says = facts.map(([id, value]) => `${w.text(id as 'sauceColumn.salt')} ${value}`).join('; ');
   return (
@@ -200,7 +203,7 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
                 strokeWidth={2}
                 strokeDasharray="5 4"
               />
-              <text x={RIGHT + 10} y={y(saltFloorL) + 4} fontSize={12}>
+              <text x={RIGHT + 10} y={Math.max(y(saltFloorL) + 4, nowY + NEXT_LINE)} fontSize={12}>
                 {w.text('sauceColumn.saltLine')}
               </text>
             </g>
@@ -212,9 +215,11 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
             strokeWidth={3}
           />
           <line x1={LEFT - 4} x2={RIGHT + 4} y1={y(line)} y2={y(line)} stroke="var(--ink)" strokeWidth={3} />
-          <text x={RIGHT + 10} y={Math.max(TOP + 4, y(sauce.litres) - 2)}>
-            {w.text('sauceColumn.now')}
-          </text>
+          {onAim ? (
+            <text x={RIGHT + 10} y={nowY}>
+              {w.text('sauceColumn.now')}
+            </text>
+          ) : null}
         </svg>
         {onAim ? (
           <VerticalGrip

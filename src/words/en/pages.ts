@@ -365,6 +365,8 @@ export const logDetail = {
     'Planned: most likely {planned} in the pot, between {low} and {high}; the fork was found to twist after {actual}, {by} sooner than most likely.',
   'logDetail.howItCameOut': 'How it came out',
   'logDetail.readyThen': 'Forecast then: {middle}, between {low} and {high}',
+  'logDetail.sauceMeasured': 'The sauce as it went to the table, by what was measured',
+  'logDetail.sauceEstimated': 'The sauce as it went to the table, by the estimate',
   'logDetail.finishedPotAsPlanned': 'The finished pot as it was planned',
   'logDetail.nextTime': 'Next time:',
   'logDetail.whereTheForecastEndedUp': 'Where the forecast ended up',
