@@ -2,6 +2,7 @@ import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { By, type WebDriver } from 'selenium-webdriver';
 import { findText, openBrowser, press, setViewport } from '../e2e/browser';
+import { doAsAsked } from '../e2e/finishing';
 import { startApp } from '../e2e/server';
 
 const DESK = [1280, 800] as const;
@@ -91,8 +92,6 @@ async function main(): Promise<void> {
     await driver.get(cook);
     await findText(driver, 'h2', 'So far');
     await shoot(driver, 'cook');
-    await press(driver, 'In the pot');
-    await shoot(driver, 'cook-pot');
 
     await driver.get(`${app.url}/log`);
     await shoot(driver, 'log');
@@ -115,6 +114,13 @@ async function main(): Promise<void> {
     await shoot(driver, 'cook-phone');
     await press(driver, 'last: ');
     await shoot(driver, 'cook-phone-fork');
+
+    // Last, for it ends what the others show: off the heat, and the sauce being made.
+    await press(driver, 'Twists');
+    await setViewport(driver, ...DESK);
+    await press(driver, 'It is off the heat');
+    await doAsAsked(driver, (asked) => asked.startsWith('Taste'), 12);
+    await shoot(driver, 'cook-sauce');
   } finally {
     await browser.close();
     await app.close();
