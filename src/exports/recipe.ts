@@ -2,7 +2,7 @@ import { cautionFor } from '../core/cautions';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC } from '../core/message';
 import { sideById } from '../core/larder';
 import { doneSign } from '../core/steps';
-import { firstStage, heatSays } from '../core/choices';
+import { firstStage, heatSays, sidesOf } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
@@ -170,7 +170,7 @@ export function instructions(plan: Plan, words: Words): InstructionSection[] {
     [say('decision.finish'), finishSteps(plan)],
     [
       say('recipe.beside'),
-      plan.input.day.sides.flatMap((id) =>
+      sidesOf(plan.input).flatMap((id) =>
         sideById(id).steps.map((s) =>
           say('recipe.sideStep', { side: nameOf('side', id), step: say(`side.${id}.${s.id}`) }),
         ),

@@ -10,7 +10,7 @@ import {
   sideById,
   spiceById,
 } from '../larder';
-import { type PlanInput } from '../choices';
+import { type PlanInput, sidesOf } from '../choices';
 
 /** Something in the pot that somebody may not eat. */
 export interface Concern {
@@ -54,7 +54,7 @@ function ingredients(input: PlanInput): Ingredient[] {
     ...liquid.herbs.filter((h) => h.count > 0).map((h) => named(nameOf('herb', h.id), herbById(h.id))),
     ...season.spices.filter((s) => s.grams > 0).map((s) => named(nameOf('spice', s.id), spiceById(s.id))),
     ...(sear.depth === 'none' ? [] : [named(nameOf('fat', sear.fatId), fatById(sear.fatId))]),
-    ...input.day.sides.map((id) => named(nameOf('side', id), sideById(id))),
+    ...sidesOf(input).map((id) => named(nameOf('side', id), sideById(id))),
     ...(flour
       ? [
           named(say('ingredient.flour'), {
@@ -65,12 +65,6 @@ function ingredients(input: PlanInput): Ingredient[] {
       : []),
     ...(butter ? [named(nameOf('thickener', thickener), { brings: ['milk'], hidden: [] })] : []),
     ...(enrich === 'none' ? [] : [named(say(`shop.enrich.${enrich}`), { brings: ['milk'], hidden: [] })]),
-    ...(input.finish.toss === 'pasta'
-      ? [named(say('finishedWith.pasta'), { brings: ['gluten'], hidden: [{ avoided: 'eggs', why: 'eggPasta' }] })]
-      : []),
-    ...(input.finish.toss === 'grains'
-      ? [named(say('finishedWith.grains'), { brings: [], hidden: [{ avoided: 'gluten', why: 'wheatGrains' }] })]
-      : []),
   ];
 }
 

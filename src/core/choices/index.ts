@@ -51,6 +51,7 @@ export {
   type Seasoning,
 } from './input';
 export { cubeCount, isSmall, meatGroup, pieceSize, type PieceSize, usualCount, usualThicknessMm } from './pieces';
+export { sidesOf } from './sides';
 export {
   habit,
   type Habits,

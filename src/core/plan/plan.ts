@@ -7,6 +7,7 @@ import {
   meatParts,
   MODES,
   sameHeat,
+  sidesOf,
   stageSays,
   type PlanFault,
   fatWayOf,
@@ -298,7 +299,7 @@ function dayWork(
     }),
     reduceMin: Math.min(180, finishedMin),
     lastHerbs: kitchen.liquid.herbs.lines.filter((l) => l.herb.when === 'end').map((l) => l.herb.id),
-    sides: input.day.sides,
+    sides: sidesOf(input),
     eaters: input.eaters,
     saltAheadHours: input.season.when === 'overnight' ? SALT_AHEAD_HOURS : undefined,
     ahead:

@@ -237,3 +237,25 @@ describe('a thing of the cook’s own', () => {
     expect(first?.minutes).toBeGreaterThan(4);
   });
 });
+
+describe('what the sauce is tossed with', () => {
+  const tossed = (toss: PlanInput['finish']['toss'], sides: readonly string[] = []) =>
+    planned({ finish: { ...OXTAIL_PLAN.finish, toss }, day: { ...OXTAIL_PLAN.day, sides }, avoid: ['gluten'] });
+  const bought = (plan: Plan): string[] => shoppingList(plan).map((l) => english(l.name));
+  const cooked = (plan: Plan): boolean => plan.day.beside.some((s) => /pasta/i.test(english(s.label)));
+
+  it('is bought, cooked in its hour and named to who avoids it, once', () => {
+    const plain = tossed('none');
+    const pasta = tossed('pasta');
+    const name = bought(pasta).find((n) => !bought(plain).includes(n));
+    expect(name).toMatch(/pasta/i);
+    expect([cooked(plain), cooked(pasta)]).toEqual([false, true]);
+    const concern = (of: Plan) => of.table.concerns.find((c) => c.avoided === 'gluten');
+    expect(concern(pasta)?.sources.length).toBe((concern(plain)?.sources.length ?? 0) + 1);
+    // Chosen as a side already it is the same pasta.
+    const both = tossed('pasta', ['pasta']);
+    expect(bought(both).filter((n) => n === name)).toHaveLength(1);
+    expect(bought(tossed('pasta', ['noodles']))).not.toContain(name);
+    expect(bought(tossed('grains')).some((n) => /rice/i.test(n))).toBe(true);
+  });
+});

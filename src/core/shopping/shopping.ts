@@ -1,3 +1,4 @@
+import { sidesOf } from '../choices';
 import { type Garnish, garnishById, herbById, type Liquid, sideAmounts, sideById } from '../larder';
 import { type Message, nameOf, noun, say } from '../message';
 import { enriching, type Plan } from '../plan';
@@ -123,7 +124,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
       note: undefined,
     });
   }
-  for (const id of input.day.sides) {
+  for (const id of sidesOf(input)) {
     const side = sideById(id);
     lines.push(
       mass(

@@ -124,8 +124,6 @@ export const finish = {
   'finishForm.enoughGelatinComesOutTo': 'Enough gelatin comes out to make the sauce sticky by itself.',
   'finishForm.someGelatinComesOutIt': 'Some gelatin comes out: it will have a little body.',
   'finishForm.hardlyAnyGelatinComesOut': 'Hardly any gelatin comes out: thicken it if you want body.',
-  'finishedWith.pasta': 'pasta',
-  'finishedWith.grains': 'grains',
   'shop.enrich.butter': 'butter, unsalted',
   'shop.enrich.cream': 'cream',
   'shop.enrich.sourCream': 'sour cream',

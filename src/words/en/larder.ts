@@ -698,6 +698,4 @@ export const diets = {
   'hidden.cannedCoconut': 'some canned coconut milk is kept white with them',
   'hidden.mixMustard': 'spice mixtures often hold mustard',
   'hidden.mixCelery': 'spice mixtures often hold celery seed',
-  'hidden.eggPasta': 'fresh pasta often holds egg',
-  'hidden.wheatGrains': 'barley, spelt and bulgur are gluten; rice and millet are not',
 } as const;

@@ -1,6 +1,7 @@
 'use client';
 
 import { Body, type PanelProps, Part, StepList } from './common';
+import { sidesOf } from '@/core/choices';
 import { sideAmounts, sideById } from '@/core/larder';
 import { kg, litres, minutes as time } from '@/core/message';
 import { ScaleChart } from '@/ui/charts/curves';
@@ -36,10 +37,10 @@ export function ServePanel({ plan, input }: PanelProps) {
           <p>{w.text('serve.cold')}</p>
         </Part>
       ) : null}
-      {input.day.sides.length > 0 ? (
+      {sidesOf(input).length > 0 ? (
         <Part title={w.text('servePanel.besideItFor', { eaters: input.eaters })}>
           <StepList as="ul">
-            {input.day.sides.map((id) => {
+            {sidesOf(input).map((id) => {
               const side = sideById(id);
               const amounts = sideAmounts(side, input.eaters);
               return (
