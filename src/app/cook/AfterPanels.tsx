@@ -18,6 +18,7 @@ import {
   restOf,
   sauceNow,
   secondMeals,
+  stageKept,
   saltSays,
   warmBox,
 } from '@/core/cook';
@@ -186,6 +187,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
                   at: moment(untilMs),
                   gained: { as: 'minutes', value: h.gained },
                 })}{' '}
+                {w.text('hold.stage', { stage: { code: `stage.${stageKept(state, live, h.gained)}` } })}{' '}
                 {h.setting === null
                   ? ''
                   : h.way === 'oven'

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { conduct } from './conduct';
 import { type CookAct, type CookEvent } from './events';
 import { foldCook } from './fold';
-import { coolingClock, coolingNow, holdNow, holdWaysNow } from './keepNow';
+import { coolingClock, coolingNow, holdNow, holdWaysNow, stageKept } from './keepNow';
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { afterFate, BOX_FATES, newLot } from './lots';
@@ -16,6 +16,7 @@ import { COOLING_LIMITS, HOLD_WAYS, KEEPS } from '../keep';
 import { potShape } from '../material';
 import { composePlan, finishSteps, type Plan } from '../plan';
 import { SAUCE_SALT } from '../season';
+import { stageIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
@@ -252,6 +253,18 @@ describe('kept warm', () => {
       const held = after(plan, [5, { kind: 'hold', way }]);
       expect(holdNow(plan, held.state, held.live, held.at(300))?.coldMs).toBeNull();
     }
+  });
+
+  it('goes on along the fork scale while it is hot, never back from what was felt', () => {
+    const felt = after(plan, [-2, { kind: 'fork', stage: 'twists' }]);
+    const stage = (gained: number) => stageIndex(stageKept(felt.state, felt.live, gained));
+    expect(stage(0)).toBeGreaterThanOrEqual(stageIndex('twists'));
+    let before = 0;
+    for (const gained of [0, 30, 60, 120, 240, 900]) {
+      expect(stage(gained)).toBeGreaterThanOrEqual(before);
+      before = stage(gained);
+    }
+    expect(before).toBe(stageIndex('strings'));
   });
 
   it('has four ways, each with what it costs, and warns before it is under the limit', () => {

@@ -8,7 +8,7 @@ export { afterFate, BOX_FATES, type BoxFate, type Lot, STORE_PLACES, type StoreP
 export { type LogEntry, outcomeOf } from './outcome';
 export { potStaysHotMin, type Trouble, troublesNow } from './trouble';
 export { TROUBLE_IDS } from './troubleIds';
-export { coolingClock, coolingNow, holdNow, holdWaysNow, holdWaysOf } from './keepNow';
+export { coolingClock, coolingNow, holdNow, holdWaysNow, holdWaysOf, stageKept } from './keepNow';
 export { doseOf, saltSays, type SauceAt, sauceAt, type SauceNow, sauceLooked, sauceNow, sauceOf } from './sauceNow';
 export { AFTER_THE_END } from './records';
 export { type BoxWarmed, MICROWAVE_W, restOf, secondMeals, warmBox } from './rest';

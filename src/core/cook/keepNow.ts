@@ -13,6 +13,7 @@ import {
   potInFridge,
 } from '../keep';
 import { type Plan, potContents } from '../plan';
+import { type Stage, stageIndex, STAGES } from '../tenderness';
 
 /** Off the heat a pot of braise is about so hot, °C. */
 const OFF_HEAT_C = 95;
@@ -98,6 +99,18 @@ export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs:
     coldMs: Number.isFinite(one.safeMin) ? startMs + Math.max(0, one.safeMin - aheadMin) * MIN_MS : null,
     limitC,
   };
+}
+
+/** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt. */
+export function stageKept(state: CookState, live: LiveForecast, gainedMin: number): Stage {
+  const { offHeatMs, intoPotMs } = state;
+  const felt = Math.max(0, ...eventsOf(state.events, 'fork').map((e) => stageIndex(e.act.stage)));
+  if (offHeatMs === undefined || intoPotMs === undefined) return STAGES[felt] as Stage;
+  const cookedMin = (offHeatMs - intoPotMs) / MIN_MS;
+  const likely = live.forecast.etas
+    .filter((eta) => eta.p50 <= cookedMin + gainedMin)
+    .map((eta) => stageIndex(eta.stage));
+  return STAGES[Math.max(felt, ...likely)] as Stage;
 }
 
 /** Where on a course a pot that has come down to `tempC` stands, min. */

@@ -48,6 +48,8 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
     .sort((a, b) => b.grams - a.grams);
 }
 
+const HOUR_MS = 3_600_000;
+
 /** Under this a pot is topped up before it is finished, l. */
 const TOPPED_UP_L = 0.15;
 
@@ -71,6 +73,7 @@ function saltQuestion(
     sauceKg: (dry ? wantedL : finished.sauceL) * WATER_KG_PER_L,
     ...bodiesOf(parts),
     minutes,
+    coldHours: input.day.ahead ? Math.max(0, (input.serveAtMs - input.day.ahead.fridgeByMs) / HOUR_MS) : 0,
   };
 }
 

@@ -18,6 +18,7 @@ const QUESTION: SaltQuestion = {
   surfacePerM: 80,
   beta: 1,
   minutes: 180,
+  coldHours: 0,
 };
 
 const anyQuestion = fc.record({
@@ -33,6 +34,7 @@ const anyQuestion = fc.record({
   surfacePerM: fc.double({ min: 20, max: 250, noNaN: true }),
   beta: fc.double({ min: 0, max: 2, noNaN: true }),
   minutes: fc.double({ min: 20, max: 600, noNaN: true }),
+  coldHours: fc.double({ min: 0, max: 40, noNaN: true }),
 });
 
 describe('where the salt goes', () => {
@@ -65,6 +67,16 @@ describe('where the salt goes', () => {
     const twice = saltBalance({ ...slab, minutes: 120 }).evened / saltBalance(slab).evened;
     expect(twice).toBeGreaterThan(1.9);
     expect(twice).toBeLessThan(2);
+  });
+});
+
+describe('a night in the fridge', () => {
+  it('moves salt on into the meat: the sauce tastes milder, worked by hand', () => {
+    const [day, night] = [saltBalance(QUESTION), saltBalance({ ...QUESTION, coldHours: 16 })];
+    // At 5 °C it moves about a sixth as fast as at 95: sixteen hours are two and a half more at a simmer.
+    expect(night.evened).toBeCloseTo(saltBalance({ ...QUESTION, minutes: 180 + 16 * 60 * 0.1497 }).evened, 3);
+    expect(night.sauceShare).toBeLessThan(day.sauceShare);
+    expect(night.totalG).toBe(day.totalG);
   });
 });
 

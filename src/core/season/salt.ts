@@ -1,4 +1,4 @@
-import { saltEvened } from './saltMove';
+import { saltDiffusion, saltEvened } from './saltMove';
 import { WATER_KG_PER_L } from '../heat';
 import { figure, type Figure, input as from, kg, litres, type Message, nameOf, say, strength } from '../message';
 import { SALT_CRYSTALS, type SaltCrystalId } from '../larder';
@@ -11,6 +11,8 @@ export const SAUCE_SALT = { low: 0.007, aim: 0.0085, high: 0.01 } as const;
 const MEAT_SALT = 0.007;
 /** What salt moves at while the pot is on, °C: the liquid's side of a simmer. */
 const SIMMER_C = 95;
+/** In the fridge it moves so many times as fast. */
+const COLD_PACE = saltDiffusion(5) / saltDiffusion(SIMMER_C);
 /** How much of the salt put on meat is inside it when it meets the liquid. Modeller's judgement. */
 const INSIDE: Readonly<Record<SaltTime, number>> = { overnight: 0.9, before: 0.3, after: 0.2, flour: 0.15, hold: 0 };
 
@@ -37,6 +39,8 @@ export interface SaltQuestion {
   readonly surfacePerM: number;
   readonly beta: number;
   readonly minutes: number;
+  /** And then cold in its liquid, h: salt goes on moving. */
+  readonly coldHours: number;
 }
 
 export interface SaltBalance {
@@ -65,7 +69,7 @@ export function saltBalance(q: SaltQuestion): SaltBalance {
     meatWaterKg: q.meatWaterKg,
     liquidWaterKg: q.liquidKg,
     tempC: SIMMER_C,
-    hours: q.minutes / 60,
+    hours: q.minutes / 60 + q.coldHours * COLD_PACE,
   });
   const equal = total / (q.meatWaterKg + q.liquidKg);
   const inMeat = inside + evened * (equal * q.meatWaterKg - inside);
@@ -163,6 +167,7 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
       from('sauce', q.sauceKg / WATER_KG_PER_L, 'volume'),
       from('evenedOutBetweenMeatAndLiquid', held.evened, 'share'),
       from('onTheHeat', q.minutes, 'minutes'),
+      ...(q.coldHours > 0 ? [from('coldInItsLiquid', q.coldHours * 60, 'minutes')] : []),
     ]);
   return {
     toAdd: figure('season.toAdd', q.addedG / 1000, 'mass', 'practice', [

@@ -17,6 +17,7 @@ export const after = {
   'hold.stays': 'It stays over {limit}.',
   'hold.until': 'Over {limit} until about {at}.',
   'hold.row': 'About {temp} at {at}; it cooks on as if it had another {gained} at a simmer.',
+  'hold.stage': 'By then the fork most likely finds: {stage}.',
   'hold.set': 'Set it to {temp}.',
   'hold.flameAt': 'About {power} into the pot holds it; if it bubbles it is too much.',
   'hold.safe': 'Under {limit} between {low} and {high}.',

@@ -319,6 +319,7 @@ export const inputs = {
   'input.plates': 'plates',
   'input.intoThePot': 'into the pot',
   'input.arrives': 'arrives',
+  'input.coldInItsLiquid': 'then cold in its liquid',
   'input.onTheHeat': 'on the heat',
   'input.setTo': 'set to',
   'input.warmingAndBraising': 'warming and braising',
