@@ -95,7 +95,7 @@ describe('at the stove', () => {
     const after = await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 20);
     expect(after[0]).toMatch(/^Keep it warm/);
     expect(after.at(-1)).toMatch(/^On the table/);
-    await waitForText('On the table since');
+    await waitForText('On the table at');
     expect(await bodyText()).not.toContain('most likely at');
     await press(driver, 'Say how it came out');
     for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');

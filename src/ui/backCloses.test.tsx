@@ -57,8 +57,9 @@ describe('Back with a sheet open', () => {
     });
     expect(window.location.pathname).toBe('/here');
     window.history.back();
-    await settled();
-    expect(window.location.pathname).toBe('/before');
+    await waitFor(() => {
+      expect(window.location.pathname).toBe('/before');
+    });
   });
 
   it('is one step again once the sheet is closed by hand', async () => {
@@ -68,8 +69,9 @@ describe('Back with a sheet open', () => {
     await settled();
     expect(window.location.pathname).toBe('/here');
     window.history.back();
-    await settled();
-    expect(window.location.pathname).toBe('/before');
+    await waitFor(() => {
+      expect(window.location.pathname).toBe('/before');
+    });
   });
 
   it('closes the one sheet that took the place of another', async () => {
