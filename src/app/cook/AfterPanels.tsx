@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { type Acting } from './acting';
 import { RungDose } from './RungDose';
+import { Thickeners } from './Thickeners';
 import { SaltLedger } from '../SaltLedger';
 import { Shelf } from '../Shelf';
 import {
@@ -250,6 +251,7 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
         }}
       />
       <RungDose known={known} />
+      <Thickeners plan={plan} sauce={{ ...sauce, litres: aimL }} />
       <p>
         {known.saltMissingG > 0.2
           ? w.text('saucePanel.saltMissing', {

@@ -8,7 +8,16 @@ import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { afterFate, BOX_FATES, newLot } from './lots';
 import { restOf, secondMeals, warmBox } from './rest';
-import { finishedNow, finishingNow, sauceAt, sauceNow, sauceOf, sauceStands } from './sauceNow';
+import {
+  finishedNow,
+  finishingNow,
+  saltPlanned,
+  sauceAt,
+  sauceNow,
+  sauceOf,
+  sauceStands,
+  thickenersOf,
+} from './sauceNow';
 import { mainStage, type PlanInput } from '../choices';
 import { PUT_THINGS, type PutThing, rescues, withPut } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
@@ -194,6 +203,35 @@ describe('the sauce by its records', () => {
     for (const g of [now.dose.firstG, now.dose.restG]) {
       expect(step && english(step.says)).toContain(WORDS.quantity(g / 1000, 'mass'));
     }
+  });
+});
+
+describe('each kind of thickener', () => {
+  it('brings it to the rung by its own strength, and boiling in wine undoes the weak ones', () => {
+    const { state, live, at } = after(thick);
+    const now = sauceNow(thick, state, live, at(1));
+    const sauce = { ...now.sauce, litres: now.aimL };
+    const kinds = thickenersOf(thick, sauce);
+    expect(kinds.length).toBeGreaterThan(5);
+    for (const { by, grams, left } of kinds) {
+      expect(rescues(withPut(sauce, by, grams), 'gravy', potShape(thick.input.pot)).thicken.starchG).toBeCloseTo(0, 6);
+      expect(left).toBeGreaterThan(0);
+      expect(left).toBeLessThanOrEqual(1);
+    }
+    const of = (by: string) => kinds.find((t) => t.by === by)?.left ?? 0;
+    expect(of('potatoStarch')).toBeLessThan(of('corn'));
+    expect(kinds.find((t) => t.by === now.dose?.by)?.grams).toBeCloseTo(
+      (now.dose?.firstG ?? 0) + (now.dose?.restG ?? 0),
+      9,
+    );
+    expect(thickenersOf(thick, withPut(sauce, 'corn', 500))).toEqual([]);
+  });
+
+  it('has the salt of a plan by its sources, as the pot will have it', () => {
+    const { salt, inMeatG } = saltPlanned(plan);
+    const inSauceG = sauceOf(plan, plan.finished).saltG;
+    expect(salt.reduce((sum, l) => sum + l.grams, 0)).toBeCloseTo(inMeatG + inSauceG, 6);
+    expect(salt.every((l) => !l.recorded)).toBe(true);
   });
 });
 

@@ -9,7 +9,18 @@ export { type LogEntry, outcomeOf } from './outcome';
 export { potStaysHotMin, type Trouble, troublesNow } from './trouble';
 export { TROUBLE_IDS } from './troubleIds';
 export { coolingClock, coolingNow, holdNow, holdWaysNow, holdWaysOf, stageKept } from './keepNow';
-export { doseOf, saltSays, type SauceAt, sauceAt, type SauceNow, sauceLooked, sauceNow, sauceOf } from './sauceNow';
+export {
+  doseOf,
+  saltPlanned,
+  saltSays,
+  type SauceAt,
+  sauceAt,
+  type SauceNow,
+  sauceLooked,
+  sauceNow,
+  sauceOf,
+  thickenersOf,
+} from './sauceNow';
 export { AFTER_THE_END } from './records';
 export { type BoxWarmed, MICROWAVE_W, restOf, secondMeals, warmBox } from './rest';
 export { simulatePot } from './simulatedPot';

@@ -1,7 +1,8 @@
 import { type LiveForecast } from './live';
 import { type CookAct, type StandingEvent } from './events';
 import { type CookState, eventsOf } from './state';
-import { type PlanInput, type Rung } from '../choices';
+import { END_THICKENERS, type PlanInput, type Rung } from '../choices';
+import { foldCook } from './fold';
 import {
   boilsDown,
   doseFor,
@@ -14,6 +15,7 @@ import {
   reduce,
   REDUCE_RANGE,
   saltTo,
+  starchLeft,
   type Sauce,
   type SauceShown,
   shownAt,
@@ -22,7 +24,7 @@ import {
   withPut,
   withRungSeen,
 } from '../finish';
-import { burnerNetW } from '../larder';
+import { burnerNetW, liquidById } from '../larder';
 import { boilingPointC, pressureAtAltitudePa, WATER_KG_PER_L } from '../heat';
 import { type KeptPot, potLoss } from '../keep';
 import { kg, type Message, say } from '../message';
@@ -364,6 +366,35 @@ export function doseOf(plan: Plan, sauce: Sauce): SauceNow['dose'] {
   const grams = doseFor(sauce, finish.rung, by);
   return { by, rung: finish.rung, firstG: grams * FIRST_SHARE, restG: grams * (1 - FIRST_SHARE) };
 }
+
+/** One way to thicken a sauce: how much of it, g, and what share of it a quarter of an hour at the boil leaves. */
+export interface ThickenedBy {
+  readonly by: Thickener;
+  readonly grams: number;
+  readonly left: number;
+}
+
+/** A sauce with wine, tomato or vinegar in it, and one without. Modeller's judgement; acidity itself is not modelled. */
+const SOUR_PH = 4.3;
+const MILD_PH = 5.8;
+const QUARTER_HOUR_MIN = 15;
+
+/** What would bring a sauce to the rung that is wanted, kind by kind; none where it is there. */
+export function thickenersOf(plan: Plan, sauce: Sauce): ThickenedBy[] {
+  const { finish, liquid } = plan.input;
+  const isSour = liquid.parts.some((p) => p.litres > 0 && liquidById(p.id).acid);
+  return END_THICKENERS.map((by) => ({
+    by,
+    grams: doseFor(sauce, finish.rung, by),
+    left: starchLeft(by, isSour ? SOUR_PH : MILD_PH, QUARTER_HOUR_MIN),
+  })).filter((t) => t.grams >= 0.5);
+}
+
+/** The salt of a braise that is only planned: what brings it, and what of it will be in the meat, g. */
+export const saltPlanned = (plan: Plan): Pick<SauceNow, 'salt' | 'inMeatG'> => ({
+  salt: saltLines(plan, foldCook(plan.input, [])),
+  inMeatG: plan.salt.meat.value * plan.finished.cookedKg * 1000,
+});
 
 /** Every pinch from the first to the last: as planned until it was recorded. */
 function saltLines(plan: Plan, state: CookState): SaltLine[] {

@@ -24,4 +24,4 @@ export {
   withPut,
   withRungSeen,
 } from './sauce';
-export { FIRST_SHARE, gramsFor, STRENGTH, type Thickener } from './thicken';
+export { FIRST_SHARE, gramsFor, starchLeft, STRENGTH, type Thickener } from './thicken';

@@ -53,6 +53,12 @@ export const after = {
   'saucePanel.saltRight': 'Salt should be right at the line: taste hot before anything goes in.',
   'saucePanel.thickEnough': 'It is thick enough by itself: {rung}.',
   'saucePanel.dose': '{By} for {rung}: {first} first, boil, look; then up to {rest} more. Right when {sign}.',
+  'thickeners.title': 'Each kind, for {rung}',
+  'thickeners.kind': 'Kind',
+  'thickeners.inAll': 'in all',
+  'thickeners.left': 'still works after 15 min at the boil',
+  'thickeners.how':
+    'Starch in cold water, flour kneaded or cooked in fat; half first, two minutes at the boil (flour six, eight until it does not taste raw), look. Acid, long boiling and hard whisking undo it; cold sets it, warmed it is as before.',
   'saucePanel.ledger': 'Salt: {all} in all, {meat} of it in the meat, {sauce} in the sauce',
   'saucePanel.planned': 'planned',
   'salt.line.meat': 'on the meat',

@@ -1,9 +1,11 @@
 'use client';
 
 import { type PanelProps } from './common';
-import { doseOf, sauceAt, sauceOf } from '@/core/cook';
+import { doseOf, saltPlanned, sauceAt, sauceOf } from '@/core/cook';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { RungDose } from '@/app/cook/RungDose';
+import { Thickeners } from '@/app/cook/Thickeners';
+import { SaltLedger } from '@/app/SaltLedger';
 
 /** The sauce of the plan as a column: drag the line, and it is boiled down to there. */
 export function FinishColumn({ plan, input, change }: Pick<PanelProps, 'plan' | 'input' | 'change'>) {
@@ -30,6 +32,8 @@ export function FinishColumn({ plan, input, change }: Pick<PanelProps, 'plan' | 
         }}
       />
       <RungDose known={{ dose: doseOf(plan, { ...sauce, litres: aimL }) }} />
+      <Thickeners plan={plan} sauce={{ ...sauce, litres: aimL }} />
+      <SaltLedger known={{ ...saltPlanned(plan), sauce }} />
     </>
   );
 }

@@ -1,0 +1,62 @@
+'use client';
+
+import styled from 'styled-components';
+import { thickenersOf } from '@/core/cook';
+import { type Sauce } from '@/core/finish';
+import { type Plan } from '@/core/plan';
+import { Mute } from '@/ui/controls/Panel';
+import { useWords } from '@/ui/KitchenContext';
+
+const Kinds = styled.details`
+  summary {
+    cursor: pointer;
+    font-weight: 700;
+    padding: 6px 0;
+  }
+  td,
+  th {
+    text-align: right;
+    padding: 2px 0 2px 12px;
+    border-bottom: 1px dotted var(--line);
+  }
+  td:first-child,
+  th:first-child {
+    text-align: left;
+    padding-left: 0;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+`;
+
+/** Every kind of thickener for a sauce: how much of it, and what boiling on leaves of what it does. */
+export function Thickeners({ plan, sauce }: { readonly plan: Plan; readonly sauce: Sauce }) {
+  const w = useWords();
+  const kinds = thickenersOf(plan, sauce);
+  if (kinds.length === 0) return null;
+  return (
+    <Kinds>
+      <summary>{w.text('thickeners.title', { rung: { code: `rung.${plan.input.finish.rung}` } })}</summary>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{w.text('thickeners.kind')}</th>
+            <th scope="col">{w.text('thickeners.inAll')}</th>
+            <th scope="col">{w.text('thickeners.left')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {kinds.map(({ by, grams, left }) => (
+            <tr key={by}>
+              <td>{w.title({ code: `thickener.${by}` })}</td>
+              <td>{w.quantity(grams / 1000, 'mass')}</td>
+              <td>{w.quantity(left, 'share')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Mute>{w.text('thickeners.how')}</Mute>
+    </Kinds>
+  );
+}
