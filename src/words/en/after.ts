@@ -53,7 +53,7 @@ export const after = {
   'saucePanel.saltRight': 'Salt should be right at the line: taste hot before anything goes in.',
   'saucePanel.thickEnough': 'It is thick enough by itself: {rung}.',
   'saucePanel.dose': '{By} for {rung}: {first} first, boil, look; then up to {rest} more. Right when {sign}.',
-  'thickeners.title': 'Each kind, for {rung}',
+  'thickeners.title': 'Each kind of thickener, to {rung}',
   'thickeners.kind': 'Kind',
   'thickeners.inAll': 'in all',
   'thickeners.left': 'still works after 15 min at the boil',
