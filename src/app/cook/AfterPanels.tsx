@@ -89,6 +89,8 @@ interface AfterProps extends Acting {
 }
 
 const MIN_MS = 60_000;
+/** Below where its salt is at the limit by more than this it is too salty, l. */
+const SALT_BINDS_L = 0.005;
 const HOLD_SHOWN_MIN = 240;
 const COOL_SHOWN_MIN = 12 * 60;
 /** Of a course's steps so many are drawn as one. */
@@ -258,7 +260,7 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
               salt: saltSays(plan, known.saltMissingG),
               half: kg(known.saltMissingG / 2000),
             })
-          : w.text(aim.saltShare > 0.0105 ? 'saucePanel.saltOver' : 'saucePanel.saltRight', {
+          : w.text(known.saltFloorL - aimL > SALT_BINDS_L ? 'saucePanel.saltOver' : 'saucePanel.saltRight', {
               thin: { as: 'volume', value: Math.max(0, known.saltFloorL - aimL) },
             })}
       </p>

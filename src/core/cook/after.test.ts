@@ -149,6 +149,26 @@ describe('the sauce by its records', () => {
     expect(aim.depthMm).toBeCloseTo(end.aimL / (Math.PI * across * across), 3);
   });
 
+  it('is as it was when it came onto the table, and does not boil there', () => {
+    const { state, live, at } = after(plan, ...ONTO_THE_FIRE, [4, { kind: 'served' }]);
+    const then = sauceNow(plan, state, live, at(4));
+    expect(sauceNow(plan, state, live, at(300)).sauce).toEqual(then.sauce);
+    expect([then.boiling, then.aimL]).toEqual([undefined, then.sauce.litres]);
+    const onFire = after(plan, ...ONTO_THE_FIRE);
+    expect(then.sauce.litres).toBeCloseTo(sauceNow(plan, onFire.state, onFire.live, onFire.at(4)).sauce.litres, 9);
+  });
+
+  it('left as it stands does not boil down, until a line is drawn for it again', () => {
+    const left: CookAct = { kind: 'step', step: 'finish-finish.boilDown', name: 'boil', how: 'skipped' };
+    const { state, live, at } = after(plan, ...ONTO_THE_FIRE, [1, left]);
+    const now = sauceNow(plan, state, live, at(60));
+    expect([now.boiling, now.aimL]).toEqual([undefined, now.sauce.litres]);
+    expect(now.sauce.litres).toBeCloseTo(live.finished.looseL, 9);
+    expect(finishingNow(plan, state, live).finished.sauceL).toBeCloseTo(now.aimL, 9);
+    const again = after(plan, ...ONTO_THE_FIRE, [1, left], [2, { kind: 'aim', litres: 0.4 }]);
+    expect(sauceNow(plan, again.state, again.live, again.at(3)).aimL).toBe(0.4);
+  });
+
   it('dipped on the way says more surely how long it takes', () => {
     const free = after(plan, ...ONTO_THE_FIRE);
     const all = sauceNow(plan, free.state, free.live, free.at(1)).boiling?.left.p50 ?? 0;

@@ -137,13 +137,24 @@ export function sauceAt(plan: Plan, sauce: Sauce, litres: number): SauceAt {
   };
 }
 
+const REDUCES = 'finish-finish.boilDown';
+
+/** What the cook last said it is to be boiled down to, l. */
+const aimedL = (state: CookState): number | undefined => eventsOf(state.events, 'aim').at(-1)?.act.litres;
+
+/** Boiling down was left out, and no line was drawn since. */
+function leftOut(state: CookState): boolean {
+  const was = state.steps.get(REDUCES);
+  return was?.how === 'skipped' && was.atMs >= (eventsOf(state.events, 'aim').at(-1)?.atMs ?? 0);
+}
+
 const toldOf = new WeakMap<LiveForecast, Map<string, FinishedPot>>();
 
 /** The pot as its finish is told: by the estimate, until the sauce was measured or another line was drawn for it. */
 export function finishedNow(plan: Plan, state: CookState, live: LiveForecast): FinishedPot {
   const read = eventsOf(state.events, 'sauce').filter((e) => e.atMs >= (state.offHeatMs ?? Infinity));
   const litres = read[0]?.act.litres;
-  const aim = eventsOf(state.events, 'aim').at(-1)?.act.litres;
+  const aim = leftOut(state) ? Infinity : aimedL(state);
   if (litres === undefined && aim === undefined) return live.finished;
   const known = toldOf.get(live) ?? new Map<string, FinishedPot>();
   toldOf.set(live, known);
@@ -199,14 +210,6 @@ function openLossW(plan: Plan, litres: number): number {
   const boilC = boilingPointC(pressure);
   return potLoss(panOf(plan), litres, { kind: 'room', lid: false, powerW: 0 }, boilC, 'thin', pressure).dryW;
 }
-
-/** When a step of the finish was said to be done. */
-const doneMs = (state: CookState, id: string): number | undefined => {
-  const was = state.steps.get(id);
-  return was?.how === 'done' ? was.atMs : undefined;
-};
-
-const REDUCES = 'finish-finish.boilDown';
 
 /** What the records after the heat make of a sauce. */
 interface Recorded {
@@ -267,20 +270,24 @@ interface Standing {
 function standing(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Standing {
   const told = finishedNow(plan, state, live);
   const before = sauceOf(plan, live.finished);
-  const aimed = eventsOf(state.events, 'aim').at(-1)?.act.litres;
+  const aimed = leftOut(state) ? undefined : aimedL(state);
   const wantedL = aimed ?? told.sauceL;
   const after = state.events.filter((e) => e.atMs >= (state.offHeatMs ?? Infinity));
   const { sauce: seen, measured } = recorded(plan, before, after, wantedL, live.finished.fatLeftL);
-  const onFire = told.reduceMinutes > 0 && doneMs(state, REDUCES) === undefined && seen.litres > wantedL + 0.005;
+  const onFire = told.reduceMinutes > 0 && state.steps.get(REDUCES)?.how !== 'done' && seen.litres > wantedL + 0.005;
   const sinceMs = onFire ? ontoTheFireMs(plan, state, live) : undefined;
-  const boils = sinceMs === undefined ? undefined : boilingNow(plan, state, before, seen, wantedL, sinceMs, nowMs);
+  // On the table it is off the fire, and is what it then was.
+  const served = state.servedMs !== undefined;
+  const untilMs = Math.min(nowMs, state.servedMs ?? Infinity);
+  const boils = sinceMs === undefined ? undefined : boilingNow(plan, state, before, seen, wantedL, sinceMs, untilMs);
   // Nobody thins a sauce that nobody asked to be more.
   const aimL = aimed ?? Math.min(wantedL, seen.litres);
+  const sauce = boils ? { ...seen, litres: Math.max(aimL, Math.min(seen.litres, boils.left.litres)) } : seen;
   return {
-    sauce: boils ? { ...seen, litres: Math.max(aimL, Math.min(seen.litres, boils.left.litres)) } : seen,
+    sauce,
     measured,
-    aimL,
-    boiling: boils && boils.left.p50 > BOILED_MIN ? boils : undefined,
+    aimL: served ? sauce.litres : aimL,
+    boiling: !served && boils && boils.left.p50 > BOILED_MIN ? boils : undefined,
   };
 }
 
