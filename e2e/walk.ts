@@ -9,6 +9,20 @@ export interface Places {
   readonly boxes: string;
 }
 
+/** Finds them on Home and in the log. */
+export async function demoPlaces(driver: WebDriver, url: string): Promise<Places> {
+  const path = async (css: string): Promise<string> => {
+    const link = await driver.wait(async () => (await driver.findElements(By.css(css)))[0], WAIT_MS);
+    return new URL((await link?.getAttribute('href')) ?? '').pathname;
+  };
+  await driver.get(url);
+  const plan = await path('main a[href^="/plan/"]:not([href$="/new"])');
+  const braise = await path('main a[href^="/cook/"]');
+  const boxes = await path('main a[href^="/labels/"]');
+  await driver.get(`${url}/log`);
+  return { plan, braise, boxes, entry: await path('main a[href^="/log/"]') };
+}
+
 /** One page of the app, and all that can be opened on it without knowing a word of its language. */
 export interface Stop {
   /** The folder of its `page.tsx` under `src/app`, as Next.js names it. */

@@ -5,26 +5,13 @@ import { setViewport, WAIT_MS } from './browser';
 import { served } from './served';
 import { SALTMARSH_ROW } from '../src/engine/demo/kitchen';
 import { OXTAIL, PAST, SHANKS } from '../src/engine/demo/dishes';
-import { type Places, RECIPE_WORDS, WALK } from './walk';
+import { demoPlaces, type Places, RECIPE_WORDS, WALK } from './walk';
 
 const here = served({ demo: true });
 let places: Places;
 
-const path = async (css: string): Promise<string> => {
-  const link = await here.driver.wait(async () => (await here.driver.findElements(By.css(css)))[0], WAIT_MS);
-  return new URL((await link?.getAttribute('href')) ?? '').pathname;
-};
-
 beforeAll(async () => {
-  const { driver } = here;
-  await driver.get(here.app.url);
-  const [plan, braise, boxes] = [
-    await path('main a[href^="/plan/"]:not([href$="/new"])'),
-    await path('main a[href^="/cook/"]'),
-    await path('main a[href^="/labels/"]'),
-  ];
-  await driver.get(`${here.app.url}/log`);
-  places = { plan, braise, boxes, entry: await path('main a[href^="/log/"]') };
+  places = await demoPlaces(here.driver, here.app.url);
 });
 
 /** All that is shown or said, commands aside: texts, and the attributes a screen reader or a pointer reads. */

@@ -3,6 +3,7 @@
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import { useKitchen } from '@/ui/KitchenContext';
+import { fetchLate } from '@/ui/late';
 import { beginOffline, keepPages, offlinePaths } from '@/ui/offline';
 
 /** How often what is kept for when the server is away is renewed while a page is open, ms. */
@@ -10,6 +11,9 @@ const RENEWS_EVERY_MS = 5 * 60_000;
 
 /** Pages that matter at the stove, wherever they are come to from. */
 const MATTERS = /^\/$|^\/cook\/|^\/plan\/[\da-f-]{36}$/;
+
+/** When a page has answered and what may be wanted next is fetched, ms. */
+const LATE_AFTER_MS = 1500;
 
 /** Has the pages that matter at the stove ready for when the server is away: Home, what is on the fire, the current plan. */
 export function OfflineKeeper() {
@@ -27,6 +31,12 @@ export function OfflineKeeper() {
       clearInterval(timer);
     };
   }, [build]);
+  useEffect(() => {
+    const timer = setTimeout(() => void fetchLate(), LATE_AFTER_MS);
+    return () => {
+      clearTimeout(timer);
+    };
+  }, [path]);
   useEffect(() => {
     if (MATTERS.test(path)) void keepPages([path]);
   }, [path]);

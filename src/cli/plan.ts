@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { checked, readJson, UsageError } from './io';
 import { readFile } from '../contract/files';
 import { planInputSchema } from '../contract/plan';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { calibrate } from './calibrate';
 import { fitText } from './fit';
 import { readJson, UsageError } from './io';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { madeId, moment } from './fields';
 
 /** The version of the archive's lines; their parts say their own. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { lidSchema } from './equipment';
 import { type Answer } from '../core/plan';
 import { type Heat } from '../core/heat';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { heatSchema, lidSchema } from './equipment';
 import { madeId, moment, name, typed } from './fields';
 import { RUNGS } from '../core/choices';

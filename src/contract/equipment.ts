@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { BURNER_KINDS, LID_KINDS, OWN_LIDS, OVEN_KINDS, POT_FORMS, POT_MATERIALS } from '../core/larder';
 import { type HeatStage, LIMITS, type PlanHeat } from '../core/choices';
 import { TARGET_STAGES } from '../core/tenderness';

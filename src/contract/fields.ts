@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { COOLING_RULES, type Keeping, type WayOf, WAYS, type WayTopic } from '../core/choices';
 
 /** Control characters, and halves of characters: no keyboard gives them and no database keeps them. */

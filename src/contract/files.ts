@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { type NewEvent } from './cook';
 import { ACT, readEvent } from './kept/act';
 import { VersionError } from './kept/chain';

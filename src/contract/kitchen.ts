@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { FATES } from '../core/larder';
 import { ownOf } from '../core/own';
 import { type OwnKind } from '../core/kinds';

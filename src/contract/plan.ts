@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { AVOIDABLE, FATES, SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder';
 import {
   APPETITES,

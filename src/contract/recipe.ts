@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { minutesOfIso, type RawRecipe } from '../core/intake';
 import { type Message, say } from '../core/message';
 

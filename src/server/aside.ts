@@ -1,5 +1,5 @@
 import 'server-only';
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Database } from './database';
 import { VersionError } from '../contract/kept/chain';
 import { PLAN_INPUT } from '../contract/kept/planInput';

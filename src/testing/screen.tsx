@@ -2,10 +2,11 @@ import { cleanup, configure, render, type RenderResult, screen, within } from '@
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { type ReactNode } from 'react';
 import { StyleSheetManager } from 'styled-components';
-import { afterEach, vi } from 'vitest';
+import { afterEach, beforeAll, vi } from 'vitest';
 import { NOON_MS } from './fixtures';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { KitchenProvider } from '@/ui/KitchenContext';
+import { fetchLate } from '@/ui/late';
 import { type LanguageId } from '@/words/languages';
 
 export const US: UnitChoice = { weight: 'us', temperature: 'F' };
@@ -44,6 +45,8 @@ window.scrollTo = vi.fn();
 // A whole page of mark-up says less than the first line of what was not found.
 configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });
 afterEach(cleanup);
+// As a page that has been open for a while.
+beforeAll(fetchLate);
 
 /** Where styles go: nothing is looked at here, and jsdom would match every rule against every element at every question. */
 const ASIDE = document.createElement('div');

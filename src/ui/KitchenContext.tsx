@@ -1,12 +1,14 @@
 'use client';
 
 import { I18nProvider } from 'react-aria-components';
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
+import { useServerInsertedHTML } from 'next/navigation';
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { kitchenNow } from './serverClock';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { type LanguageId, languageOf } from '@/words/languages';
-import { type Words, wordsFor } from '@/words/words';
+import { bring, type Brought, onWords, whenAllWords, wordsEdition } from '@/words/dictionary';
+import { type Audience, type Words, wordsFor, wordsHeard } from '@/words/words';
 
 export interface KitchenSetting {
   /** Zone in which clock times are shown. */
@@ -22,7 +24,35 @@ export interface KitchenSetting {
 }
 
 interface Kitchen extends KitchenSetting {
+  readonly words: Words;
   readonly setUnits: (units: UnitChoice) => void;
+}
+
+/** Marks what a page brings of the words, as JSON. */
+const BROUGHT = 'data-words';
+
+if (typeof document !== 'undefined') {
+  for (const { textContent } of document.querySelectorAll(`script[${BROUGHT}]`)) {
+    bring(JSON.parse(textContent) as Brought);
+  }
+}
+
+/** The words of the page; on the server they are told apart, and go with the page. */
+function usePageWords(audience: Audience): Words {
+  const { units, language, timeZone } = audience;
+  const [heard] = useState(() => (typeof window === 'undefined' ? new Map<string, string | null>() : undefined));
+  useServerInsertedHTML(() => {
+    if (heard === undefined || heard.size === 0) return null;
+    const json = JSON.stringify(Object.fromEntries(heard)).replaceAll('<', '\\u003c');
+    heard.clear();
+    return <script type="application/json" {...{ [BROUGHT]: '' }} dangerouslySetInnerHTML={{ __html: json }} />;
+  });
+  // Drawn anew where something was to be said before its words had come.
+  const edition = useSyncExternalStore(onWords, wordsEdition, () => 0);
+  return useMemo(() => {
+    const one = { units, language, timeZone };
+    return heard === undefined ? wordsFor(one, edition) : wordsHeard(one, heard);
+  }, [units, language, timeZone, heard, edition]);
 }
 
 const Context = createContext<Kitchen>({
@@ -32,12 +62,14 @@ const Context = createContext<Kitchen>({
   build: '',
   units: METRIC,
   language: 'en',
+  words: wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' }),
   setUnits: () => undefined,
 });
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
   const [units, setUnits] = useState(setting.units);
   const { timeZone, ownTimeZone, renderedAtMs, build, language } = setting;
+  const words = usePageWords({ units, language: languageOf(language), timeZone });
   const kitchen = useMemo(
     (): Kitchen => ({
       timeZone,
@@ -46,17 +78,20 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
       build,
       units,
       language,
+      words,
       setUnits: (next) => {
-        setUnits(next);
+        // Some words are others in other units, and the page did not bring those.
+        void whenAllWords().then(() => {
+          setUnits(next);
+        });
         document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
       },
     }),
-    [timeZone, ownTimeZone, renderedAtMs, build, units, language],
+    [timeZone, ownTimeZone, renderedAtMs, build, units, language, words],
   );
-  const { locale } = wordsFor({ units, language: languageOf(language), timeZone });
   return (
     <Context value={kitchen}>
-      <I18nProvider locale={locale}>{children}</I18nProvider>
+      <I18nProvider locale={words.locale}>{children}</I18nProvider>
     </Context>
   );
 }
@@ -72,8 +107,7 @@ export function useUnits(): UnitChoice {
 
 /** What turns codes into text for this reader: their language, units and clock. */
 export function useWords(): Words {
-  const { units, language, timeZone } = useContext(Context);
-  return useMemo(() => wordsFor({ units, language: languageOf(language), timeZone }), [units, language, timeZone]);
+  return useContext(Context).words;
 }
 
 /** The present moment by the kitchen's clock, ms, renewed every `everyMs` and whenever the page comes back into view. */

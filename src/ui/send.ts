@@ -1,5 +1,5 @@
 import { type Message, say } from '@/core/message';
-import { isCode } from '@/words/dictionary';
+import { isCode, whenAllWords } from '@/words/dictionary';
 
 /** What a write came to: its answer, or why not. */
 export type Sent<T> =
@@ -30,7 +30,8 @@ async function ask<T>(url: string, request: RequestInit): Promise<Sent<T>> {
     const data: unknown = text === '' ? {} : JSON.parse(text);
     if (response.ok) return { ok: true, data: data as T };
     const { says } = data as { says?: Message };
-    // A page older than the server may not have the words yet.
+    await whenAllWords();
+    // A page older than the server may not have these.
     const known = says !== undefined && isCode(says.code);
     return { ok: false, status: response.status, says: known ? says : say('http.failed') };
   } catch {

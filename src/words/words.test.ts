@@ -11,6 +11,7 @@ import { METRIC } from '../core/quantity';
 import { WAY_TOPICS, WAYS } from '../core/choices';
 import { NOON_MS } from '../testing/fixtures';
 import { US_WORDS, WORDS } from '../testing/words';
+import { tablesOf } from './tables';
 
 const PSEUDO = wordsFor({ units: METRIC, language: languageOf('pseudo'), timeZone: 'UTC' });
 const codes = Object.keys(TABLE);
@@ -164,7 +165,7 @@ describe('a message', () => {
 
 describe('the pseudo-language', () => {
   it('has every word of English, marked and longer, with the same parameters', () => {
-    const { words } = languageOf('pseudo');
+    const { words } = tablesOf('pseudo');
     for (const code of codes as (keyof typeof TABLE)[]) {
       expect(words[code].startsWith('⟦'), code).toBe(true);
       expect(argumentsOf(words[code]), code).toEqual(argumentsOf(TABLE[code]));

@@ -71,16 +71,25 @@ function ofItsLike(code: string): string {
 
 /** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */
 export class Words {
-  private readonly parsed = new Map<string, IntlMessageFormat>();
   private readonly lists = new Map<string, Intl.ListFormat>();
   private readonly lookup: (code: string) => string | undefined;
   readonly reader: Reader;
   /** How the reader writes dates and times, a BCP 47 tag. */
   readonly locale: string;
 
-  constructor(private readonly audience: Audience) {
+  /** `parsed` is kept from one to the next; `heard` is told each code that is looked up and its words, null for none. */
+  constructor(
+    private readonly audience: Audience,
+    private readonly parsed = new Map<string, IntlMessageFormat>(),
+    private readonly heard?: Map<string, string | null>,
+  ) {
     const lookup = dictionary(audience.language, audience.units);
-    this.lookup = (code) => lookup(code.includes('~') ? ofItsLike(code) : code);
+    this.lookup = (named) => {
+      const code = named.includes('~') ? ofItsLike(named) : named;
+      const words = lookup(code);
+      this.heard?.set(code, words ?? null);
+      return words;
+    };
     this.reader = { ...audience.units, language: audience.language.tag };
     this.locale = audience.units.weight === 'us' ? audience.language.americanTag : audience.language.tag;
   }
@@ -92,7 +101,7 @@ export class Words {
 
   /** Whether this language has words for a code. */
   has(code: string): boolean {
-    return this.lookup(code) !== undefined;
+    return (this.lookup(code) ?? '') !== '';
   }
 
   /** The text of a code that is one of the words' own. */
@@ -221,11 +230,12 @@ export class Words {
 
   private formatOf(code: string): IntlMessageFormat {
     let format = this.parsed.get(code);
+    // What was parsed for a page before this one is looked up for it all the same.
+    const words = format && !this.heard ? undefined : this.lookup(code);
     if (!format) {
-      const words = this.lookup(code);
       if (words === undefined) throw new RangeError(`There are no words for “${code}”.`);
       format = new IntlMessageFormat(words, this.audience.language.tag, undefined, { ignoreTag: true });
-      this.parsed.set(code, format);
+      if (words !== '') this.parsed.set(code, format);
     }
     return format;
   }
@@ -300,15 +310,33 @@ function argumentsOf(format: IntlMessageFormat): readonly string[] {
 }
 
 const made = new Map<string, Words>();
+const parsedFor = new Map<string, Map<string, IntlMessageFormat>>();
 
-/** The words for an audience; the same ones for the same audience. */
-export function wordsFor(audience: Audience): Words {
-  const { units, language, timeZone } = audience;
-  const key = `${language.tag} ${language.name} ${units.weight} ${units.temperature} ${timeZone}`;
+const keyOf = ({ units, language, timeZone }: Audience): string =>
+  `${language.id} ${units.weight} ${units.temperature} ${timeZone}`;
+
+/** The words for an audience; the same ones for the same audience, until more words have come (`edition`). */
+export function wordsFor(audience: Audience, edition = 0): Words {
+  const key = `${keyOf(audience)} ${String(edition)}`;
   let words = made.get(key);
   if (!words) {
-    words = new Words(audience);
+    words = new Words(audience, parsedOf(audience));
     made.set(key, words);
   }
   return words;
+}
+
+function parsedOf(audience: Audience): Map<string, IntlMessageFormat> {
+  const key = keyOf(audience);
+  let parsed = parsedFor.get(key);
+  if (!parsed) {
+    parsed = new Map();
+    parsedFor.set(key, parsed);
+  }
+  return parsed;
+}
+
+/** Words for one page: `heard` is told all that it looks up, so that the page can bring them with it. */
+export function wordsHeard(audience: Audience, heard: Map<string, string | null>): Words {
+  return new Words(audience, parsedOf(audience), heard);
 }

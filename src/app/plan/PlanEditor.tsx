@@ -8,7 +8,7 @@ import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
 import { type Decision, sentences } from './decisions';
 import { PlanBar } from './PlanBar';
-import { draftKey, useDraft } from './useDraft';
+import { useDraft } from './useDraft';
 import { useDecision } from './useDecision';
 import { useKeeping } from './useKeeping';
 import { useOurWays } from './useOurWays';
@@ -139,7 +139,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const w = useWords();
   const nowMs = useNow(30_000);
   const opened = useMemo(() => ({ input: start, atMs: updatedAtMs }), [start, updatedAtMs]);
-  const draft = useDraft(draftKey(firstId), opened);
+  const draft = useDraft(firstId, opened);
   const { input } = draft;
   const { id, kept, ...keeping } = useKeeping(firstId, opened, draft);
   const [kitchen, ours] = useOurWays(firstKitchen, keeping.say);

@@ -3,7 +3,6 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
-import { draftKey } from './useDraft';
 import { PLAN_INPUT } from '@/contract/kept/planInput';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
@@ -14,6 +13,7 @@ import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import '@/workers/plan.worker';
+import { draftText } from '@/testing/drafts';
 import { WORDS } from '@/testing/words';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
@@ -141,7 +141,7 @@ describe('the plan screen', () => {
     expect(press('Kept')).toHaveProperty('disabled', true);
     await retype(first.hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Harbour oxtail');
     await waitFor(() => {
-      expect(localStorage.getItem(draftKey('p1'))).toContain('Harbour oxtail');
+      expect(draftText('p1')).toContain('Harbour oxtail');
     });
     first.unmount();
 
@@ -153,7 +153,7 @@ describe('the plan screen', () => {
     }, VERDICT);
     await second.hand.click(press('Keep'));
     await waitFor(() => {
-      expect(localStorage.getItem(draftKey('p1'))).toBeNull();
+      expect(draftText('p1')).toBeNull();
     });
     expect(server.calls).toMatchObject([
       { method: 'PUT', url: '/api/plans/p1', body: { input: { title: 'Harbour oxtail' }, basedOnMs: 7 } },
@@ -163,18 +163,18 @@ describe('the plan screen', () => {
 
   it('goes back to the kept plan', async () => {
     localStorage.setItem(
-      draftKey('p1'),
+      'even-ember:draft:p1',
       JSON.stringify({ inputVersion: PLAN_INPUT.version, input: { ...OXTAIL_PLAN, eaters: 9 }, basedOnMs: 7 }),
     );
     const { hand } = open();
     await hand.click(await screen.findByRole('button', { name: 'Go back to the kept plan' }));
     expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '4');
-    expect(localStorage.getItem(draftKey('p1'))).toBeNull();
+    expect(draftText('p1')).toBeNull();
   });
 
   it('knows on which plan a draft was begun, so that it is not kept over a later one unasked', async () => {
     localStorage.setItem(
-      draftKey('p1'),
+      'even-ember:draft:p1',
       JSON.stringify({
         inputVersion: PLAN_INPUT.version,
         input: { ...OXTAIL_PLAN, title: 'Begun before' },
@@ -197,7 +197,7 @@ describe('the plan screen', () => {
     await verdict();
     await retype(first.hand, screen.getByRole('textbox', { name: 'At the table' }), '');
     await waitFor(() => {
-      expect(localStorage.getItem(draftKey('p1'))).not.toBeNull();
+      expect(draftText('p1')).not.toBeNull();
     });
     first.unmount();
     open();
@@ -206,7 +206,7 @@ describe('the plan screen', () => {
   });
 
   it('takes no notice of a draft it cannot read', async () => {
-    localStorage.setItem(draftKey('p1'), '{"title": 7');
+    localStorage.setItem('even-ember:draft:p1', '{"title": 7');
     open();
     await verdict();
     expect(screen.queryByText('Here is what you had not kept.')).toBeNull();

@@ -1,65 +1,14 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { z } from 'zod';
+import { type DraftSlot, openDraft } from './drafts';
 import { begun, moved, partsChanged, type PlanPart } from './planHistory';
 import { type PlanInput } from '@/core/choices';
-import { PLAN_INPUT } from '@/contract/kept/planInput';
-
-const REST_MS = 300;
-
-/** Where this browser keeps what is unsaved of a plan; null is the new one. */
-export function draftKey(planId: string | null): string {
-  return `even-ember:draft:${planId ?? 'new'}`;
-}
-
-/** NaN, an emptied field, does not survive JSON; this stands for it. */
-const EMPTY = '\u0000empty';
-
-const pack = (_: string, value: unknown): unknown => (Number.isNaN(value) ? EMPTY : value);
-const unpack =
-  (empty: number) =>
-  (_: string, value: unknown): unknown =>
-    value === EMPTY ? empty : value;
 
 /** A plan as it was kept on the server, and when; null for one that never was. */
 export interface KeptPlan {
   readonly input: PlanInput;
   readonly atMs: number | null;
-}
-
-/**
- * What is unsaved, the version of its shape, and when the plan it was begun on had been kept. Drafts from before they
- * said so are of version 2.
- */
-const draftSchema = z.object({
-  inputVersion: z.int().default(2),
-  input: z.unknown(),
-  basedOnMs: z.number().nullable(),
-});
-
-interface Unsaved {
-  readonly input: PlanInput;
-  readonly basedOnMs: number | null;
-}
-
-/** Keeps a plan in this browser as unsaved. */
-export function writeDraft(key: string, { input, basedOnMs }: Unsaved): void {
-  localStorage.setItem(key, JSON.stringify({ inputVersion: PLAN_INPUT.version, input, basedOnMs }, pack));
-}
-
-/** What is unsaved under `key`; undefined for nothing, or nothing that can be read. */
-export function readDraft(key: string): Unsaved | undefined {
-  try {
-    const text = localStorage.getItem(key);
-    if (text === null) return undefined;
-    const { inputVersion, input, basedOnMs } = draftSchema.parse(JSON.parse(text, unpack(Number.NaN)));
-    // Checked with numbers in its empty fields, but opened with the fields empty.
-    PLAN_INPUT.read(draftSchema.parse(JSON.parse(text, unpack(1))).input, inputVersion);
-    return { input: PLAN_INPUT.upgraded(input, inputVersion) as PlanInput, basedOnMs };
-  } catch {
-    return undefined;
-  }
 }
 
 export interface Draft {
@@ -82,8 +31,8 @@ export interface Draft {
   readonly settle: (to: KeptPlan) => void;
 }
 
-/** What is being edited, kept in this browser until it is saved, however wrong it still is. */
-export function useDraft(key: string, start: KeptPlan): Draft {
+/** What is being edited of a plan, kept by this tab until it is saved, however wrong it still is; null is a new one. */
+export function useDraft(planId: string | null, start: KeptPlan): Draft {
   const [history, setHistory] = useState(() => begun(start.input));
   const [kept, setKept] = useState(start);
   const [basedOnMs, setBasedOnMs] = useState(start.atMs);
@@ -92,28 +41,31 @@ export function useDraft(key: string, start: KeptPlan): Draft {
   const { input, past, future } = history;
   const changed = useMemo(() => kept.atMs === null || partsChanged(kept.input, input).length > 0, [kept, input]);
 
+  // Undefined until it was looked what this tab had: nothing is written over it before.
+  const [slot, setSlot] = useState<DraftSlot>();
   useEffect(() => {
-    const timer = setTimeout(() => {
-      const draft = readDraft(key);
-      if (!draft) return;
-      setHistory(begun(draft.input));
-      setBasedOnMs(draft.basedOnMs);
+    let gone = false;
+    const open = async (): Promise<void> => {
+      const opened = await openDraft(planId);
+      if (gone) return;
+      setSlot(opened);
+      if (!opened.found) return;
+      setHistory(begun(opened.found.input));
+      setBasedOnMs(opened.found.basedOnMs);
       setRestored(true);
-    }, 0);
-    return () => {
-      clearTimeout(timer);
     };
-  }, [key]);
+    open().catch((failure: unknown) => {
+      console.error('What is unsaved cannot be kept by this browser', failure);
+    });
+    return () => {
+      gone = true;
+    };
+  }, [planId]);
 
   useEffect(() => {
-    const timer = setTimeout(() => {
-      if (changed) writeDraft(key, { input, basedOnMs });
-      else localStorage.removeItem(key);
-    }, REST_MS);
-    return () => {
-      clearTimeout(timer);
-    };
-  }, [key, input, basedOnMs, changed]);
+    if (changed) slot?.write({ input, basedOnMs });
+    else slot?.clear();
+  }, [slot, input, basedOnMs, changed]);
 
   const change = useCallback((part: Partial<PlanInput>) => {
     const atMs = performance.now();
@@ -130,12 +82,12 @@ export function useDraft(key: string, start: KeptPlan): Draft {
 
   const settle = useCallback(
     (to: KeptPlan) => {
-      localStorage.removeItem(key);
+      slot?.clear();
       setKept(to);
       setBasedOnMs(to.atMs);
       setRestored(false);
     },
-    [key],
+    [slot],
   );
 
   const reset = useCallback(

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { chainOf } from './chain';
 import { type Account } from '../../core/cook';
 import { type Figure, type Message } from '../../core/message';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { chainOf, type Json } from './chain';
 import { howItIsKept, shapesAndStages, whatGoesWhere } from './planInput';
 import { fromWire, toWire } from '../wire';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { chainOf, type Step } from './chain';
 
 /** More than anybody records of one braise. */

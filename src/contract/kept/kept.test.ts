@@ -7,7 +7,8 @@ import { chainOf, VersionError } from './chain';
 import { FILE } from './file';
 import { KITCHEN } from './kitchen';
 import { PLAN_INPUT } from './planInput';
-import { z } from 'zod';
+import { PRESENT } from './versions';
+import * as z from 'zod';
 import { readFile } from '../files';
 import { fromWire, toWire } from '../wire';
 import { kitchenSchema } from '../kitchen';
@@ -22,6 +23,10 @@ import { english } from '../../testing/words';
 
 const FOLDER = new URL('../../testing/kept/', import.meta.url);
 const kept = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8');
+
+it('what screens write is of the version its chain ends at', () => {
+  expect(PRESENT).toEqual({ record: ACT.version, plan: PLAN_INPUT.version });
+});
 
 describe('a chain', () => {
   const chain = chainOf('A thing', z.strictObject({ c: z.number() }), [

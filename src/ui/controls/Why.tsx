@@ -1,11 +1,11 @@
 'use client';
 
 import { CircleHelp } from 'lucide-react';
-import { Button as AriaButton, Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import { useRef, useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { PopBox } from './PopBox';
 import { useWords } from '../KitchenContext';
-import { useThemeScope } from '../ThemeScope';
+import { late } from '../late';
 import { type Figure } from '@/core/message';
 
 const Ask = styled(AriaButton)`
@@ -26,75 +26,36 @@ const Ask = styled(AriaButton)`
   }
 `;
 
-const Body = styled(Dialog)`
-  outline: none;
-  padding: 14px 16px 16px;
-  display: grid;
-  gap: 8px;
-  font-size: 15px;
-  h3 {
-    font-size: 18px;
-  }
-  dl {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: 2px 12px;
-    margin: 0;
-    padding: 6px 0;
-    border-block: 1px solid var(--line);
-  }
-  dt {
-    color: var(--mute);
-  }
-  dd {
-    margin: 0;
-    font-weight: 650;
-    text-align: right;
-  }
-`;
+const Plate = late(async () => (await import('./WhyPlate')).WhyPlate);
 
 /** A small question mark that answers “why this number?”: formula, inputs, what would change it, how sure it is. */
 export function Why({ figure }: { figure: Figure }) {
   const w = useWords();
-  const theme = useThemeScope();
-  const value = w.figure(figure);
-  const label = w.about(figure, 'label');
+  const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
   return (
-    <DialogTrigger>
-      <Ask aria-label={w.text('why.ask', { label: w.figureName(figure), value })}>
+    <>
+      <Ask
+        ref={button}
+        aria-label={w.text('why.ask', { label: w.figureName(figure), value: w.figure(figure) })}
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        onPress={() => {
+          setOpen(!open);
+        }}
+      >
         <CircleHelp size={17} aria-hidden />
       </Ask>
-      <PopBox $widthPx={360} data-theme={theme} placement="bottom end">
-        <Body>
-          <Heading slot="title" level={3}>
-            {w.text('why.title', { label, value })}
-          </Heading>
-          <p>{w.about(figure, 'formula')}</p>
-          {figure.inputs.length > 0 ? (
-            <dl>
-              {figure.inputs.map((i, n) => (
-                <div key={`${i.id}${String(n)}`} style={{ display: 'contents' }}>
-                  <dt>{w.inputLabel(i)}</dt>
-                  <dd>{w.quantity(i.value, i.as)}</dd>
-                </div>
-              ))}
-            </dl>
-          ) : null}
-          {figure.range ? (
-            <p>
-              {w.text('why.range', {
-                low: w.quantity(figure.range[0], figure.as),
-                high: w.quantity(figure.range[1], figure.as),
-              })}
-            </p>
-          ) : null}
-          <p>
-            <b>{w.text('why.whatWouldChangeIt')}</b> {w.about(figure, 'changes')}
-          </p>
-          <p style={{ color: 'var(--mute)' }}>{w.text(`sure.${figure.sure}`)}</p>
-        </Body>
-      </PopBox>
-    </DialogTrigger>
+      {open ? (
+        <Plate
+          figure={figure}
+          trigger={button}
+          onClose={() => {
+            setOpen(false);
+          }}
+        />
+      ) : null}
+    </>
   );
 }
 

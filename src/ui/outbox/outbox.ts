@@ -4,7 +4,7 @@ import { dropRow, keepRow, keptRows } from './store';
 import { noteTouch } from '../inTouch';
 import { clockAheadMs, kitchenNow } from '../serverClock';
 import { send } from '../send';
-import { ACT } from '@/contract/kept/act';
+import { PRESENT } from '@/contract/kept/versions';
 import { type NewEvent } from '@/contract/cook';
 
 /** A record that the server does not have, and whether this device keeps it until then. */
@@ -49,7 +49,7 @@ export class Outbox {
     const by = nextMaker();
     const ahead = clockAheadMs();
     const event = { id: crypto.randomUUID(), atMs, act, by, ...(ahead === undefined ? {} : { aheadMs: ahead }) };
-    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: ACT.version }, order: nowMs };
+    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: PRESENT.record }, order: nowMs };
     this.set({ records: [...this.state.records, { ...row, kept: 'not yet' }] });
     void this.keep(row).then(() => this.flush());
   }

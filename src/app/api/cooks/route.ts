@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { madeId } from '@/contract/fields';
 import { say } from '@/core/message';
 import { planInputSchema } from '@/contract/plan';

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { CheckboxButton, CheckboxField } from 'react-aria-components';
 import styled from 'styled-components';
-import { draftKey } from '../useDraft';
+import { openDraft } from '../drafts';
 import { SettingsElsewhere } from './SettingsElsewhere';
 import { useWorked } from './useWorked';
 import { difference, type WayResult, waysToCompare } from '@/core/plan';
@@ -141,7 +141,7 @@ export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
       setMessage(sent.status === 409 ? w.text('compare.changed', { why: sent.says }) : w.say(sent.says));
       return;
     }
-    localStorage.removeItem(draftKey(id));
+    (await openDraft(id)).clear();
     router.push(`/plan/${id}`);
     router.refresh();
   };

@@ -4,7 +4,7 @@ import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Begin } from './Begin';
 import { PlanEditor } from '../PlanEditor';
-import { draftKey, readDraft, writeDraft } from '../useDraft';
+import { openDraft } from '../drafts';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
 
@@ -17,11 +17,12 @@ export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
   const [unkept, setUnkept] = useState<PlanInput | null>();
   useEffect(() => {
     // Looked up anew at each way back to the first minute: what was begun has changed since.
-    const timer = setTimeout(() => {
-      setUnkept(readDraft(draftKey(null))?.input ?? null);
-    }, 0);
+    let gone = false;
+    void openDraft(null).then(({ found }) => {
+      if (!gone) setUnkept(found?.input ?? null);
+    });
     return () => {
-      clearTimeout(timer);
+      gone = true;
     };
   }, [begun]);
   const goOn = (): void => {
@@ -34,9 +35,11 @@ export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
       kitchen={kitchen}
       unkept={unkept?.title}
       onBegin={(input) => {
-        writeDraft(draftKey(null), { input, basedOnMs: null });
-        setUnkept(input);
-        goOn();
+        void openDraft(null).then((slot) => {
+          slot.write({ input, basedOnMs: null });
+          setUnkept(input);
+          goOn();
+        });
       }}
       onGoOn={goOn}
     />

@@ -2,7 +2,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { NewPlan } from './NewPlan';
-import { draftKey, readDraft } from '../useDraft';
+import { readDraft } from '../readDraft';
+import { draftText } from '@/testing/drafts';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { choose, retype, shown, US } from '@/testing/screen';
@@ -22,7 +23,7 @@ beforeEach(() => {
 const open = (units?: UnitChoice) => shown(<NewPlan kitchen={SALTMARSH_ROW} />, units ? { units } : {});
 const line = (): HTMLElement => screen.getByRole('textbox', { name: /^Such as/ });
 const plan = (): HTMLElement => screen.getByRole('button', { name: 'Plan it' });
-const begun = () => readDraft(draftKey(null))?.input;
+const begun = () => readDraft(draftText(null) ?? '')?.input;
 
 describe('the first minute', () => {
   it('begins with nothing of a stranger’s, and plans from one line', async () => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
-import { z } from 'zod';
+import * as z from 'zod';
 
 const marksSchema = z.object({
   ticked: z.array(z.string()),

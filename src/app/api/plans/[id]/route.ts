@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { planInputSchema } from '@/contract/plan';
 import { answering } from '@/server/answering';
 import { database } from '@/server/database';

@@ -1,0 +1,110 @@
+import { type PlanInput } from '@/core/choices';
+import { PRESENT } from '@/contract/kept/versions';
+
+/** What is unsaved of a plan, and when the plan it was begun on had been kept; null for one that never was. */
+export interface Unsaved {
+  readonly input: PlanInput;
+  readonly basedOnMs: number | null;
+}
+
+/** Where one tab of this browser keeps what is unsaved of one plan. */
+export interface DraftSlot {
+  /** What this tab had, or a tab that is gone; undefined for nothing, or nothing that can be read. */
+  readonly found: Unsaved | undefined;
+  readonly write: (unsaved: Unsaved) => void;
+  readonly clear: () => void;
+}
+
+/** Marks all drafts: followed by the plan, `new` for one never kept, and the tab. */
+const DRAFT = 'even-ember:draft';
+const TAB = 'even-ember:tab';
+
+/** NaN, an emptied field, does not survive JSON; this stands for it. */
+const EMPTY = '\u0000empty';
+
+const pack = (_: string, value: unknown): unknown => (Number.isNaN(value) ? EMPTY : value);
+
+/** The text of a draft with its empty fields as `empty`. */
+export const unpacked = (text: string, empty: number): unknown =>
+  JSON.parse(text, (_, value: unknown) => (value === EMPTY ? empty : value));
+
+const lockOf = (tab: string): string => `${TAB}:${tab}`;
+
+/** Holds a tab's name for as long as the page is open; false where another page holds it. */
+function holds(tab: string): Promise<boolean> {
+  // A browser without locks is one of a kind: one tab at a time.
+  if (!('locks' in navigator)) return Promise.resolve(true);
+  return new Promise((resolve, reject) => {
+    navigator.locks
+      .request(lockOf(tab), { ifAvailable: true }, (lock) => {
+        resolve(lock !== null);
+        return lock === null ? undefined : new Promise(() => undefined);
+      })
+      .catch(reject);
+  });
+}
+
+let named: Promise<string> | undefined;
+
+/** The name of this tab: kept through a reload, never that of two (a duplicated tab begins with its twin's). */
+function thisTab(): Promise<string> {
+  named ??= (async () => {
+    const before = sessionStorage.getItem(TAB);
+    if (before !== null && (await holds(before))) return before;
+    const tab = crypto.randomUUID();
+    await holds(tab);
+    sessionStorage.setItem(TAB, tab);
+    return tab;
+  })();
+  return named;
+}
+
+/** Names of the tabs that are open. */
+async function openTabs(): Promise<ReadonlySet<string>> {
+  if (!('locks' in navigator)) return new Set();
+  const { held = [] } = await navigator.locks.query();
+  return new Set(held.map((lock) => lock.name?.slice(TAB.length + 1) ?? ''));
+}
+
+const writtenAtMs = (text: string | null): number => {
+  try {
+    return Number((JSON.parse(text ?? '{}') as { atMs?: unknown }).atMs ?? 0);
+  } catch {
+    return 0;
+  }
+};
+
+/** The draft of this plan that nobody has open: written last by a tab that is gone, or before tabs had names. */
+async function leftBehind(plan: string): Promise<string | undefined> {
+  const open = await openTabs();
+  const mine = Object.keys(localStorage).filter((key) => {
+    const tab = key === plan ? '' : key.startsWith(`${plan}:`) ? key.slice(plan.length + 1) : undefined;
+    return tab !== undefined && !open.has(tab);
+  });
+  return mine.sort((a, b) => writtenAtMs(localStorage.getItem(b)) - writtenAtMs(localStorage.getItem(a)))[0];
+}
+
+/** Opens this tab's place for what is unsaved of a plan; null is the new one. */
+export async function openDraft(planId: string | null): Promise<DraftSlot> {
+  const plan = `${DRAFT}:${planId ?? 'new'}`;
+  const key = `${plan}:${await thisTab()}`;
+  if (localStorage.getItem(key) === null) {
+    const left = await leftBehind(plan);
+    const text = left === undefined ? null : localStorage.getItem(left);
+    if (left !== undefined && text !== null) {
+      localStorage.setItem(key, text);
+      localStorage.removeItem(left);
+    }
+  }
+  const text = localStorage.getItem(key);
+  return {
+    found: text === null ? undefined : (await import('./readDraft')).readDraft(text),
+    write: ({ input, basedOnMs }) => {
+      const draft = { inputVersion: PRESENT.plan, input, basedOnMs, atMs: Date.now() };
+      localStorage.setItem(key, JSON.stringify(draft, pack));
+    },
+    clear: () => {
+      localStorage.removeItem(key);
+    },
+  };
+}

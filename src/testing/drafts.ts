@@ -1,0 +1,6 @@
+/** The text of what is unsaved of a plan in this browser, whichever tab has it; null where nothing is. */
+export function draftText(planId: string | null): string | null {
+  const plan = `even-ember:draft:${planId ?? 'new'}`;
+  const key = Object.keys(localStorage).find((k) => k === plan || k.startsWith(`${plan}:`));
+  return key === undefined ? null : localStorage.getItem(key);
+}

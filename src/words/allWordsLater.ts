@@ -1,0 +1,27 @@
+import { type AllWords } from './dictionary';
+
+let tablesOf: AllWords['now'] | undefined;
+let coming: Promise<void> | undefined;
+
+function whenAll(): Promise<void> {
+  coming ??= import('./tables').then(
+    (tables) => {
+      ({ tablesOf } = tables);
+    },
+    (failure: unknown) => {
+      // It is asked for again the next time.
+      coming = undefined;
+      throw failure;
+    },
+  );
+  return coming;
+}
+
+/**
+ * In a browser a page brings the words it shows with it; all others come after it, so that none holds up the first
+ * answer.
+ */
+export const allWords: AllWords = { now: (id) => tablesOf?.(id), whenAll };
+
+// A page without a line to the server asks again when it needs one.
+whenAll().catch(() => undefined);
