@@ -40,6 +40,11 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
   options.setLoggingPrefs(preferences);
   const driver = chrome.Driver.createSession(options, new chrome.ServiceBuilder('/usr/bin/chromedriver').build());
   await setViewport(driver, width, height);
+  const get = driver.get.bind(driver);
+  driver.get = async (url: string) => {
+    await get(url);
+    await answered(driver);
+  };
   return {
     driver,
     close: async () => {
@@ -47,6 +52,15 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
       await rm(profile, { recursive: true, force: true });
     },
   };
+}
+
+/** Waits until no part of the page is still as the server drew it. */
+async function answered(driver: WebDriver): Promise<void> {
+  await driver.wait(
+    async () => (await driver.findElements(By.css('[data-drawn]'))).length === 0,
+    WAIT_MS,
+    'A part of the page never answers.',
+  );
 }
 
 /** Makes the page itself `width` by `height`, whatever the window's frame takes. */

@@ -52,7 +52,7 @@ export function AsideNote({ aside }: { aside: readonly SetAside[] }) {
   };
   return (
     <Note aria-labelledby="set-aside">
-      <h2 id="set-aside" style={{ fontSize: 18 }}>
+      <h2 id="set-aside" style={{ fontSize: 'calc(18rem / 16)' }}>
         {w.text('aside.head', { count: aside.length })}
       </h2>
       <ul>

@@ -2,7 +2,6 @@
 
 import { Flame, Plus } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { AsideNote } from './AsideNote';
 import { DemoButton } from './DemoButton';
@@ -10,17 +9,17 @@ import { KeptOf } from './KeptOf';
 import { type SetAside } from '@/server/aside';
 import { type Kept } from '@/server/shelf';
 import { ImportButton } from './ImportButton';
-import { outlookSays } from './cook/LiveForecast';
-import { stepTitle } from './cook/stepWords';
-import { useLiveCook } from './cook/useLiveCook';
-import { conduct, type CookView, foldCook, type Verdict } from '@/core/cook';
+import { type CookView, type Verdict } from '@/core/cook';
 import { type Day } from '@/core/schedule';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
 import { EmberLine } from '@/ui/drawings/EmberLine';
-import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { DISPLAY } from '@/ui/theme';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
+import { drawnLate, Unboxed } from '@/ui/late';
+
+/** Conducts what is on, which takes the whole book of steps: drawn at once, and it goes on when that has come. */
+const OnTheFire = drawnLate(async () => (await import('./OnTheFire')).OnTheFire);
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -28,42 +27,6 @@ const NewLink = styled(Link)`
 const CopiesLink = styled(Link)`
   ${linkButton('plain')}
 `;
-const CookLink = styled(Link)`
-  ${linkButton('main')}
-  min-height: 52px;
-`;
-
-const Fire = styled(Panel)`
-  background: linear-gradient(120deg, var(--glow), var(--ember));
-  color: var(--on-ember);
-  display: grid;
-  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-  gap: 14px 28px;
-  align-items: center;
-  padding: 22px 24px;
-  h2 {
-    font-size: 26px;
-  }
-  h3 {
-    font-size: 32px;
-    margin: 2px 0 6px;
-  }
-  @media (max-width: 760px) {
-    grid-template-columns: minmax(0, 1fr);
-    padding: 18px;
-    h3 {
-      font-size: 32px;
-    }
-  }
-`;
-
-const Big = styled.p`
-  font-family: ${DISPLAY};
-  font-weight: 750;
-  font-size: 60px;
-  line-height: 1;
-`;
-
 const Entry = styled.li`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
@@ -75,7 +38,7 @@ const Entry = styled.li`
   }
   p {
     grid-column: 1 / -1;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 
@@ -100,7 +63,7 @@ const Cold = styled(Panel)`
   gap: 14px;
   justify-items: center;
   h2 {
-    font-size: 28px;
+    font-size: 1.75rem;
   }
   p {
     max-width: 560px;
@@ -143,11 +106,8 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
         </div>
       </PageHead>
       <AsideNote aside={aside} />
-      {live.map((view) => (
-        <OnTheFire key={view.id} view={view} />
-      ))}
-      {warm.map((view) => (
-        <OnTheFire key={view.id} view={view} />
+      {[...live, ...warm].map((view) => (
+        <OnTheFire key={view.id} view={view} box={Unboxed} />
       ))}
       {live.length + warm.length === 0 ? (
         <Cold>
@@ -192,62 +152,6 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
         <DemoButton /> <CopiesLink href="/copies">{w.text('copies.copies')}</CopiesLink>
       </div>
     </Page>
-  );
-}
-
-function OnTheFire({ view: first }: { view: CookView }) {
-  const w = useWords();
-  const router = useRouter();
-  const { view, events } = useLiveCook(first, () => {
-    router.refresh();
-  });
-  const now = useNow(15_000);
-  const state = foldCook(view.plan.input, events);
-  const conducted = conduct(view.plan, state, view.live, now);
-  const { now: placed, headline, alarm } = conducted;
-  if (state.phase === 'finished' && !placed) return null;
-  const dueIn = placed ? (placed.atMs - now) / 60_000 : 0;
-  const at = (ms: number): string => (Number.isFinite(ms) ? w.clock(ms) : w.text('common.later'));
-  return (
-    <Fire
-      aria-label={w.text(state.phase === 'finished' ? 'home.stillWarm' : 'home.onTheFire', {
-        title: view.plan.input.title,
-      })}
-    >
-      <div>
-        <h2>{view.plan.input.title}</h2>
-        {alarm ? (
-          <>
-            <p>{w.text('common.now')}</p>
-            <h3>{w.title(alarm.says)}</h3>
-            <p>{w.say(alarm.do)}</p>
-          </>
-        ) : placed ? (
-          <>
-            <p>
-              {placed.status !== 'due' && dueIn > 0
-                ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(placed.atMs) })
-                : w.text('common.now')}
-            </p>
-            <h3>{stepTitle(w, placed.step)}</h3>
-            <p>{placed.step.what ? w.title(placed.step.what) : placed.why ? w.say(placed.why) : ''}</p>
-          </>
-        ) : null}
-      </div>
-      <div>
-        <p>{w.text('conduct.headline', { says: headline.says })}</p>
-        <Big>{at(headline.atMs)}</Big>
-        <p>
-          {headline.between
-            ? w.text('live.between', { low: at(headline.between.fromMs), high: at(headline.between.toMs) })
-            : ''}
-        </p>
-        {conducted.outlook.served ? null : <p>{outlookSays(w, conducted, now)}</p>}
-        <div style={{ marginTop: 12 }}>
-          <CookLink href={`/cook/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
-        </div>
-      </div>
-    </Fire>
   );
 }
 

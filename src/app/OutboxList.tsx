@@ -63,7 +63,7 @@ export function OutboxList({ shown, now }: OutboxListProps) {
   const w = useWords();
   return (
     <Note aria-labelledby="outbox" role="status">
-      <h2 id="outbox" style={{ fontSize: 18 }}>
+      <h2 id="outbox" style={{ fontSize: 'calc(18rem / 16)' }}>
         {w.text('outbox.head', { count: shown.length })}
       </h2>
       <ul>

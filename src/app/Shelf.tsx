@@ -23,7 +23,7 @@ const Lots = styled.ul`
     small {
       display: block;
       color: var(--mute);
-      font-size: 14px;
+      font-size: 0.875rem;
     }
     border: 1px solid var(--line);
     border-radius: 12px;

@@ -57,7 +57,7 @@ const Brand = styled(Link)`
   gap: 10px;
   font-family: ${DISPLAY};
   font-weight: 750;
-  font-size: 21px;
+  font-size: 1.3125rem;
   text-decoration: none;
   white-space: nowrap;
   @media (max-width: 560px) {
@@ -99,7 +99,7 @@ const Nav = styled.nav`
   @media (max-width: 380px) {
     a {
       padding: 4px 3px 0;
-      font-size: 15px;
+      font-size: 0.9375rem;
     }
   }
 `;

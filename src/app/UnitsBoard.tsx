@@ -1,10 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type RefObject, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ComboField } from '@/ui/controls/ComboField';
 import { FaultNote } from '@/ui/controls/Panel';
-import { PopPlate } from '@/ui/controls/PopPlate';
 import { WayCards } from '@/ui/controls/WayCards';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
@@ -46,16 +45,11 @@ function TimeZoneField() {
   );
 }
 
-interface UnitsBoardProps {
-  readonly trigger: RefObject<HTMLButtonElement | null>;
-  readonly onClose: () => void;
-}
-
-export function UnitsBoard({ trigger, onClose }: UnitsBoardProps) {
+export function UnitsBoard() {
   const w = useWords();
   const { units, setUnits } = useKitchen();
   return (
-    <PopPlate trigger={trigger} widthPx={320} label={w.text('unitsMenu.unitsAndClock2')} onClose={onClose}>
+    <>
       <WayCards
         label={w.text('unitsMenu.weightsAndMeasures')}
         value={units.weight}
@@ -79,6 +73,6 @@ export function UnitsBoard({ trigger, onClose }: UnitsBoardProps) {
         }}
       />
       <TimeZoneField />
-    </PopPlate>
+    </>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 
-import { useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
+import { PopPlate, usePlate } from '@/ui/controls/usePlate';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { late } from '@/ui/late';
 
@@ -14,7 +14,7 @@ const Open = styled(Button)`
   border-radius: 10px;
   background: none;
   color: inherit;
-  font-size: 15px;
+  font-size: 0.9375rem;
   white-space: nowrap;
   cursor: pointer;
   &:hover {
@@ -28,29 +28,17 @@ const Board = late(async () => (await import('./UnitsBoard')).UnitsBoard);
 export function UnitsMenu() {
   const w = useWords();
   const { units } = useKitchen();
-  const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
+  const { open, face, plate } = usePlate('dialog');
   const shown = `${units.weight === 'us' ? w.text('unitsMenu.lb') : 'g'} · °${units.temperature}`;
   return (
     <>
-      <Open
-        ref={button}
-        aria-label={w.text('unitsMenu.unitsAndClock', { shown })}
-        aria-haspopup="dialog"
-        aria-expanded={open}
-        onPress={() => {
-          setOpen(!open);
-        }}
-      >
+      <Open {...face} aria-label={w.text('unitsMenu.unitsAndClock', { shown })}>
         {shown}
       </Open>
       {open ? (
-        <Board
-          trigger={button}
-          onClose={() => {
-            setOpen(false);
-          }}
-        />
+        <PopPlate {...plate} widthPx={320} label={w.text('unitsMenu.unitsAndClock2')}>
+          <Board />
+        </PopPlate>
       ) : null}
     </>
   );

@@ -150,7 +150,7 @@ describe('what is kept', () => {
     eatByMs: NOON_MS + 3 * DAY_MS,
     freezerByMs: NOON_MS + 90 * DAY_MS,
   };
-  const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, panMin: null }];
+  const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, microwaveW: 800, panMin: null }];
 
   it('is eaten by one touch, and says when its day is past', async () => {
     const acts: CookAct[] = [];

@@ -1,8 +1,7 @@
-import '@fontsource-variable/atkinson-hyperlegible-next';
-import '@fontsource-variable/bricolage-grotesque';
 import { type Metadata, type Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import { type ReactNode } from 'react';
+import { FONTS } from './fonts';
 import { StyleRegistry } from './StyleRegistry';
 import { CopyBanner } from './copies/CopyBanner';
 import { OfflineKeeper } from './OfflineKeeper';
@@ -47,7 +46,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     language: languageFromText(jar.get(LANGUAGE_COOKIE)?.value),
   };
   return (
-    <html lang={languageOf(setting.language).tag} data-theme={theme}>
+    <html lang={languageOf(setting.language).tag} className={FONTS} data-theme={theme}>
       <head>{nonce === undefined ? null : <meta property="csp-nonce" nonce={nonce} content={nonce} />}</head>
       <body>
         <StyleRegistry nonce={nonce}>

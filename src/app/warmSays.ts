@@ -1,4 +1,4 @@
-import { type BoxWarmed, MICROWAVE_W } from '@/core/cook';
+import { type BoxWarmed } from '@/core/cook';
 import { type Words } from '@/words/words';
 
 /** How a box is warmed again, in a sentence; nothing where that is not known. */
@@ -6,7 +6,7 @@ export function warmSays(w: Words, warmed: BoxWarmed | undefined): string {
   if (!warmed) return '';
   const params = {
     hot: { as: 'temperature', value: warmed.toC },
-    power: { as: 'power', value: MICROWAVE_W },
+    power: { as: 'power', value: warmed.microwaveW },
     microwave: { as: 'minutes', value: warmed.microwaveMin },
     pan: { as: 'minutes', value: warmed.panMin ?? 0 },
   } as const;

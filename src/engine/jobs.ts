@@ -6,7 +6,8 @@ import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
 import { type Account, type BoxWarmed, type CookView, warmBox } from '../core/cook';
 import { type Message } from '../core/message';
-import { composePlan, makePlan, type PlanResult } from '../core/plan';
+import { type Pot } from '../core/larder';
+import { composePlan, makePlan, type Outlook, planOutlook, type PlanResult } from '../core/plan';
 
 /** What is worked out of a kept braise, or why it cannot be any more. */
 export type Worked<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly why: Message };
@@ -32,6 +33,9 @@ const ONE_TURN_MS = 1500;
 export const JOBS = {
   /** The plan for an input, from memory where it was worked out before. */
   plan: (input: PlanInput): PlanResult => planFor(input),
+  /** What an input comes to at a moment in a kitchen with these pots, as the plan's page opens with it. */
+  outlook: (input: PlanInput, nowMs: number, pots: readonly Pot[]): Outlook =>
+    planOutlook(input, { nowMs, pots, how: 'full' }),
   /** Whether an input can be planned: the plan with few particles. */
   trial: (input: PlanInput): PlanResult => composePlan(input, 64),
   /** The plan for a bench sheet, which stays readable when the hour to begin has passed. */

@@ -1,6 +1,6 @@
 import { type ChartColours } from '@/ui/charts/Chart';
 
-const COLOURS: ChartColours = { ink: '', mute: '', line: '', ember: '', wine: '', broth: '', sage: '' };
+const COLOURS: ChartColours = { ink: '', mute: '', line: '', ember: '', wine: '', broth: '', sage: '', font: '' };
 
 interface ChartProps {
   readonly label: string;

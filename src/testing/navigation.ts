@@ -33,3 +33,5 @@ const subscribe = (tell: () => void): (() => void) => {
 
 export const useSearchParams = (): URLSearchParams =>
   new URLSearchParams(useSyncExternalStore(subscribe, () => window.location.search));
+
+export const useServerInsertedHTML = (): void => undefined;

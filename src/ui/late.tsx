@@ -1,6 +1,7 @@
 'use client';
 
-import { type ComponentType, type ReactNode, useEffect, useReducer } from 'react';
+import { type ComponentType, lazy, type ReactNode, type Ref, useEffect, useReducer, useRef } from 'react';
+import styled from 'styled-components';
 
 const unfetched = new Set<() => Promise<void>>();
 
@@ -11,43 +12,117 @@ export async function fetchLate(): Promise<void> {
   if ([...unfetched].some((part) => !some.includes(part))) await fetchLate();
 }
 
-/**
- * What is not on screen when a page opens (sheets, menus, answers to "why?"): its script is fetched when the page has
- * time, or at the latest when it is wanted, and it is drawn from then on without waiting. Nothing until then.
- */
-export function late<P extends object>(load: () => Promise<ComponentType<P>>): (props: P) => ReactNode {
-  let Loaded: ComponentType<P> | undefined;
-  let coming: Promise<void> | undefined;
-  const ready = (): Promise<void> => {
-    coming ??= load().then(
+/** A part's script, fetched once: when there is time, or at the latest when it is wanted. */
+class PartScript<P> {
+  loaded: ComponentType<P> | undefined;
+  private coming: Promise<void> | undefined;
+
+  constructor(private readonly load: () => Promise<ComponentType<P>>) {
+    unfetched.add(this.ready);
+  }
+
+  readonly ready = (): Promise<void> => {
+    this.coming ??= this.load().then(
       (component) => {
-        Loaded = component;
-        unfetched.delete(ready);
+        this.loaded = component;
+        unfetched.delete(this.ready);
       },
       (failure: unknown) => {
         // Without a line to the server now: asked for again the next time it is wanted.
-        coming = undefined;
+        this.coming = undefined;
         throw failure;
       },
     );
-    return coming;
+    return this.coming;
   };
-  unfetched.add(ready);
+}
+
+/** The component once its script has come, which it sets about fetching. */
+function useArrived<P>(part: PartScript<P>): ComponentType<P> | undefined {
+  const [, redraw] = useReducer((n: number) => n + 1, 0);
+  useEffect(() => {
+    if (part.loaded) return undefined;
+    let gone = false;
+    part.ready().then(
+      () => {
+        if (!gone) redraw();
+      },
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+    };
+  }, [part]);
+  return part.loaded;
+}
+
+/**
+ * What is not on screen when a page opens (sheets, menus, answers to "why?"): drawn without waiting once its script is
+ * there. Nothing until then.
+ */
+export function late<P extends object>(load: () => Promise<ComponentType<P>>): (props: P) => ReactNode {
+  const script = new PartScript(load);
   return function LatePart(props: P) {
-    const [, redraw] = useReducer((n: number) => n + 1, 0);
+    const Part = useArrived(script);
+    return Part ? <Part {...props} /> : null;
+  };
+}
+
+type Box = ComponentType<{ children?: ReactNode; ref?: Ref<HTMLDivElement>; suppressHydrationWarning?: boolean }>;
+
+/** A box that takes no part in how what is in it is laid out. */
+export const Unboxed = styled.div`
+  display: contents;
+`;
+
+/** Left as it stands: React keeps what the server drew within, and takes it for empty where it draws it itself. */
+const AS_DRAWN = {
+  'data-drawn': '',
+  suppressHydrationWarning: true,
+  dangerouslySetInnerHTML: { __html: '' },
+} as const;
+
+const FOCUSABLE = 'a, button, input, textarea, summary, [tabindex]';
+
+/** Which of the things in a box that take the focus has it; -1 for none. */
+const focused = (box: HTMLElement): number =>
+  [...box.querySelectorAll(FOCUSABLE)].findIndex((element) => element === document.activeElement);
+
+/**
+ * What is on screen when a page opens but need not answer at once: drawn on the server within `box`, and answering the
+ * hand as soon as its script has come. The focus stays where it was.
+ */
+export function drawnLate<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+): (props: P & { readonly box: Box }) => ReactNode {
+  const script = new PartScript(load);
+  // On the server there is nothing to wait for but the module, once.
+  const Drawn = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>;
+  return function DrawnLate({ box: Box, ...props }: P & { readonly box: Box }) {
+    const Part = useArrived(script) ?? (typeof window === 'undefined' ? Drawn : undefined);
+    const waiting = useRef<HTMLDivElement>(null);
+    const inFocus = useRef(-1);
+    const arrived = useRef<HTMLDivElement>(null);
     useEffect(() => {
-      if (Loaded) return undefined;
-      let gone = false;
-      ready().then(
-        () => {
-          if (!gone) redraw();
-        },
-        () => undefined,
-      );
-      return () => {
-        gone = true;
+      const box = waiting.current;
+      if (!box) return undefined;
+      const note = (): void => {
+        inFocus.current = focused(box);
       };
-    }, []);
-    return Loaded ? <Loaded {...props} /> : null;
+      note();
+      box.addEventListener('focusin', note);
+      return () => {
+        box.removeEventListener('focusin', note);
+        if (inFocus.current < 0) return;
+        arrived.current?.querySelectorAll<HTMLElement>(FOCUSABLE)[inFocus.current]?.focus({ preventScroll: true });
+      };
+    }, [Part]);
+    return Part ? (
+      <Box key="drawn" ref={arrived}>
+        <Part {...(props as unknown as P)} />
+      </Box>
+    ) : (
+      <Box key="as drawn" ref={waiting} {...AS_DRAWN} />
+    );
   };
 }

@@ -2,6 +2,9 @@
 
 import { createGlobalStyle, css } from 'styled-components';
 
+/** Typeface of headings and big figures. */
+export const DISPLAY = 'var(--font-display), var(--font-display-more), system-ui, sans-serif';
+
 /** Colours by what they mean. Ember and glow are heat or "your hands"; wine is meat, marrow bone, broth liquid. */
 const daylight = css`
   --bench: #dfe5e0;
@@ -83,13 +86,13 @@ export const GlobalStyle = createGlobalStyle`
     margin: 0;
     background: var(--bench);
     color: var(--ink);
-    font-family: 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
-    font-size: 16px;
+    font-family: var(--font-text), var(--font-text-more), system-ui, sans-serif;
+    font-size: 1rem;
     line-height: 1.4;
     font-variant-numeric: tabular-nums;
   }
   h1, h2, h3, h4 {
-    font-family: 'Bricolage Grotesque Variable', system-ui, sans-serif;
+    font-family: ${DISPLAY};
     font-weight: 700;
     line-height: 1.15;
     margin: 0;
@@ -107,6 +110,3 @@ export const GlobalStyle = createGlobalStyle`
     *, *::before, *::after { animation: none !important; transition: none !important; }
   }
 `;
-
-/** Typeface of headings and big figures. */
-export const DISPLAY = "'Bricolage Grotesque Variable', system-ui, sans-serif";

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { compareWays, dialCurve, fitWays, makePlan, settingsElsewhere, waysOut, waysToCompare } from '../core/plan';
+import { compareWays, dialCurve, planOutlook, settingsElsewhere, waysToCompare } from '../core/plan';
 import { type PlanInput } from '../core/choices';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../testing/fixtures';
 import { type PlanWorker } from './plan.worker';
@@ -25,15 +25,21 @@ const SMALL: PlanInput = {
 
 describe('the worker', () => {
   it('answers with the core’s own, as it crosses to the page', () => {
-    const plan = crossed(worker.plan(OXTAIL_PLAN, NOON_MS, 32));
-    expect(plan).toEqual(crossed(makePlan(OXTAIL_PLAN, { nowMs: NOON_MS, particles: 32 })));
-    expect(plan.ok).toBe(true);
-    expect(crossed(worker.waysOut(LATE, NOON_MS))).toEqual(crossed(waysOut(LATE, NOON_MS)));
-    expect(worker.waysOut(LATE, NOON_MS)).not.toEqual([]);
-    expect(crossed(worker.fitWays(SMALL, [...TEST_KITCHEN.pots]))).toEqual(
-      crossed(fitWays(SMALL, [...TEST_KITCHEN.pots])),
-    );
-    expect(worker.fitWays(SMALL, [...TEST_KITCHEN.pots])).not.toEqual([]);
+    const pots = [...TEST_KITCHEN.pots];
+    const at = { nowMs: NOON_MS, pots };
+    const planned = crossed(worker.outlook(OXTAIL_PLAN, NOON_MS, pots, 'quick'));
+    expect(planned).toEqual(crossed(planOutlook(OXTAIL_PLAN, { ...at, how: 'quick' })));
+    expect(planned.plan?.forecast).toBeDefined();
+    const late = crossed(worker.outlook(LATE, NOON_MS, pots, 'full'));
+    expect(late).toEqual(crossed(planOutlook(LATE, { ...at, how: 'full' })));
+    expect([late.plan, late.waysOut.length > 0, late.fitWays]).toEqual([undefined, true, []]);
+    const small = worker.outlook(SMALL, NOON_MS, pots, 'full');
+    expect([small.plan, small.fitWays.length > 0]).toEqual([undefined, true]);
+  });
+
+  it('looks for no way out while the hand moves', () => {
+    const { faults, waysOut, fitWays } = worker.outlook(LATE, NOON_MS, [...TEST_KITCHEN.pots], 'quick');
+    expect([faults.length > 0, waysOut, fitWays]).toEqual([true, [], []]);
   });
 
   it('sets ways side by side and takes a braise elsewhere', () => {

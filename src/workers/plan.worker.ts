@@ -3,27 +3,19 @@ import {
   compareWays,
   dialCurve,
   type DialPoint,
-  type FitWay,
-  fitWays,
-  makePlan,
-  type PlanResult,
+  type Outlook,
+  planOutlook,
   type SettingElsewhere,
   settingsElsewhere,
   type Way,
-  type WayOut,
-  waysOut,
 } from '../core/plan';
 import { type Pot } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 
 const api = {
-  /** The plan for an input, at the worker's own leisure. */
-  plan(input: PlanInput, nowMs: number, particles: number): PlanResult {
-    return makePlan(input, { nowMs, particles });
-  },
-  /** Ways to still eat in time when the plan is too late. */
-  waysOut(input: PlanInput, nowMs: number): WayOut[] {
-    return waysOut(input, nowMs);
+  /** What an input comes to now, and the ways on from one that does not work. */
+  outlook(input: PlanInput, nowMs: number, pots: Pot[], how: 'quick' | 'full'): Outlook {
+    return planOutlook(input, { nowMs, pots, how });
   },
   /** Ways set side by side. */
   compare(ways: Way[]): ReturnType<typeof compareWays> {
@@ -32,10 +24,6 @@ const api = {
   /** The same braise in every other place, and what an oven's dial does to it. */
   elsewhere(input: PlanInput): { readonly places: SettingElsewhere[]; readonly dial: DialPoint[] } {
     return { places: settingsElsewhere(input), dial: dialCurve(input) };
-  },
-  /** Ways to make what does not fit the pot fit. */
-  fitWays(input: PlanInput, pots: Pot[]): FitWay[] {
-    return fitWays(input, pots);
   },
 };
 

@@ -38,7 +38,7 @@ const Box = styled.section`
   gap: 10px;
   container-type: inline-size;
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
 `;
 
@@ -73,7 +73,7 @@ const Rows = styled.ul`
   small {
     grid-column: 1 / -1;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.3;
   }
   button {

@@ -16,7 +16,8 @@ import { stepName } from './stepWords';
 import { TimerBar, timerName } from './TimerBar';
 import { TroubleSheet } from './TroubleSheet';
 import { useAlarms } from './useAlarms';
-import { LiveForecast, outlookSays } from './LiveForecast';
+import { LiveForecast } from './LiveForecast';
+import { outlookSays } from './outlookSays';
 import { AsideNote } from '../AsideNote';
 import { type SetAside } from '@/server/aside';
 import { columnOrder } from './columnOrder';
@@ -131,10 +132,10 @@ const AlarmBox = styled(Panel)`
   display: grid;
   gap: 8px;
   h1 {
-    font-size: 34px;
+    font-size: 2.125rem;
   }
   p {
-    font-size: 18px;
+    font-size: 1.125rem;
     line-height: 1.35;
   }
   ${columnOrder(0)}
@@ -144,7 +145,7 @@ const InTheLog = styled(Panel)`
   display: grid;
   gap: 8px;
   h1 {
-    font-size: 34px;
+    font-size: 2.125rem;
   }
   ${columnOrder(0)}
 `;
@@ -168,12 +169,12 @@ const TroubleButton = styled(AriaButton)`
   border-radius: 14px;
   background: var(--plate);
   color: var(--ink);
-  font-size: 18px;
+  font-size: 1.125rem;
   font-weight: 700;
   cursor: pointer;
   kbd {
     font: inherit;
-    font-size: 14px;
+    font-size: 0.875rem;
     color: var(--mute);
     border: 1px solid var(--line);
     border-radius: 5px;
@@ -223,7 +224,7 @@ const Outlook = styled.p`
   display: grid;
   gap: 2px;
   > span:first-child {
-    font-size: 20px;
+    font-size: 1.25rem;
     font-weight: 700;
   }
 `;

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
+import { outlookSays } from './outlookSays';
 import { type Conducted, type CookState, type CookView, eventsOf } from '@/core/cook';
 import { bandAt, readyEta, type sampleAt } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
@@ -17,7 +18,6 @@ import { InsidePiece } from '@/ui/drawings/InsidePiece';
 import { PotSection } from '@/ui/drawings/PotSection';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
-import { type Words } from '@/words/words';
 
 /** On a wide screen it takes what height the rest leaves it, its chart giving way first. */
 const ForecastPanel = styled(Panel)`
@@ -71,7 +71,7 @@ const Forecast = styled.div`
   gap: 4px 20px;
   strong {
     font-family: ${DISPLAY};
-    font-size: 60px;
+    font-size: 3.75rem;
     line-height: 1;
     display: block;
   }
@@ -79,11 +79,11 @@ const Forecast = styled.div`
     text-align: right;
   }
   b {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   @media (max-width: 480px) {
     strong {
-      font-size: 52px;
+      font-size: 3.25rem;
     }
     > div:last-child {
       text-align: left;
@@ -124,7 +124,7 @@ const Chips = styled.ol`
     gap: 4px;
     min-height: 44px;
     font-weight: 650;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   li[aria-current] {
     background: var(--ink);
@@ -152,25 +152,8 @@ const Slipped = styled.ul`
   margin-top: 6px;
   padding-left: 18px;
   list-style: disc;
-  font-size: 16px;
+  font-size: 1rem;
 `;
-
-/** From here on it is said without a number. */
-const NEARLY_ALL = 0.95;
-
-/** What becomes of the plate, in one line. */
-export function outlookSays(w: Words, { outlook }: Conducted, now: number): string {
-  const at = w.clockBeside(outlook.plateMs, now);
-  if (outlook.served) return w.text('outlook.served', { at });
-  if (outlook.lateMin >= 1) {
-    return w.text('outlook.late', { at, late: w.quantity(outlook.lateMin, 'minutes') });
-  }
-  return outlook.chance >= 1
-    ? w.text('outlook.settled', { at })
-    : outlook.chance > NEARLY_ALL
-      ? w.text('outlook.sure', { at })
-      : w.text('outlook.onTime', { at, chance: w.quantity(Math.round(outlook.chance * 10) / 10, 'evenings') });
-}
 
 const SHOWN = ['fork', 'pot', 'piece'] as const;
 type Shown = (typeof SHOWN)[number];

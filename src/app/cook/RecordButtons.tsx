@@ -33,7 +33,7 @@ const RecordButton = styled(AriaButton)`
   cursor: pointer;
   strong {
     font-family: ${DISPLAY};
-    font-size: 18px;
+    font-size: 1.125rem;
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
@@ -41,7 +41,7 @@ const RecordButton = styled(AriaButton)`
   }
   kbd {
     font: inherit;
-    font-size: 14px;
+    font-size: 0.875rem;
     color: var(--mute);
     border: 1px solid var(--line);
     border-radius: 5px;
@@ -49,7 +49,7 @@ const RecordButton = styled(AriaButton)`
   }
   small {
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   &:hover {
     border-color: var(--glow);

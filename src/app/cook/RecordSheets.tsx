@@ -51,11 +51,11 @@ const StageButton = styled(AriaButton)`
   justify-items: center;
   min-height: 128px;
   strong {
-    font-size: 19px;
+    font-size: 1.1875rem;
   }
   small {
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.2;
     text-align: center;
   }

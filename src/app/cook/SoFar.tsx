@@ -18,7 +18,7 @@ const HistoryHead = styled.div`
   justify-content: space-between;
   gap: 8px;
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   > div {
     display: flex;
@@ -52,7 +52,7 @@ const History = styled.ul`
   small {
     grid-column: 2 / -1;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     margin-top: -4px;
   }
   button {

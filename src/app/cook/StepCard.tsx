@@ -1,7 +1,6 @@
 'use client';
 
 import { Hand } from 'lucide-react';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { hasSheet } from './records';
@@ -11,7 +10,7 @@ import { type Conducted, type PlacedStep } from '@/core/cook';
 import { type StepRecord } from '@/core/steps';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { useThemeScope } from '@/ui/ThemeScope';
+import { MenuPlate, usePlate } from '@/ui/controls/usePlate';
 import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 
@@ -22,16 +21,16 @@ const Card = styled(Panel)<{ $now: boolean }>`
   display: grid;
   gap: 8px;
   h1 {
-    font-size: 34px;
+    font-size: 2.125rem;
     line-height: 1.12;
   }
   > p {
-    font-size: 17px;
+    font-size: 1.0625rem;
     line-height: 1.35;
   }
   @media (max-width: 480px) {
     h1 {
-      font-size: 32px;
+      font-size: 2rem;
     }
   }
   ${columnOrder(0)}
@@ -39,7 +38,7 @@ const Card = styled(Panel)<{ $now: boolean }>`
 
 const What = styled.p`
   && {
-    font-size: 20px;
+    font-size: 1.25rem;
     font-weight: 700;
   }
 `;
@@ -51,7 +50,7 @@ const Buttons = styled.div`
   margin-top: 4px;
   button {
     min-height: 52px;
-    font-size: 18px;
+    font-size: 1.125rem;
   }
 `;
 
@@ -66,30 +65,11 @@ const ActButton = styled(Button)<{ $now: boolean }>`
     `}
 `;
 
-const Earlier = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 12px;
-  padding: 6px;
-`;
-
-const EarlierItem = styled(MenuItem)`
-  padding: 12px 16px;
-  border-radius: 8px;
-  cursor: pointer;
-  font-size: 17px;
-  outline: none;
-  &[data-focused] {
-    background: var(--well);
-  }
-`;
-
 const Signs = styled.dl`
   display: grid;
   gap: 4px;
   margin: 0;
-  font-size: 16px;
+  font-size: 1rem;
   line-height: 1.3;
   dt {
     font-weight: 700;
@@ -137,7 +117,7 @@ export function StepCard({
   onHandsFull,
 }: StepCardProps) {
   const w = useWords();
-  const scope = useThemeScope();
+  const earlier = usePlate('menu');
   const placed = conducted.now;
   if (!placed) return null;
   const { step } = placed;
@@ -202,23 +182,23 @@ export function StepCard({
           <Button onPress={onLater}>{w.text('nextCard.laterMin', { time: w.quantity(LATER_MIN, 'minutes') })}</Button>
         ) : null}
         {asks ? null : (
-          <MenuTrigger>
-            <Button>{w.text('stepCard.earlier')}</Button>
-            <Earlier data-theme={scope} placement="bottom start">
-              <Menu
-                aria-label={w.text('stepCard.earlier')}
-                onAction={(key) => {
-                  onDone(placed, Number(key));
+          <>
+            <Button {...earlier.face}>{w.text('stepCard.earlier')}</Button>
+            {earlier.open ? (
+              <MenuPlate
+                {...earlier.plate}
+                label={w.text('stepCard.earlier')}
+                widthPx={220}
+                items={AGO_MIN.map((ago) => ({
+                  id: String(ago),
+                  name: w.text('stepCard.ago', { time: w.quantity(ago, 'minutes') }),
+                }))}
+                onChoose={(ago) => {
+                  onDone(placed, Number(ago));
                 }}
-              >
-                {AGO_MIN.map((ago) => (
-                  <EarlierItem key={ago} id={ago}>
-                    {w.text('stepCard.ago', { time: w.quantity(ago, 'minutes') })}
-                  </EarlierItem>
-                ))}
-              </Menu>
-            </Earlier>
-          </MenuTrigger>
+              />
+            ) : null}
+          </>
         )}
         {step.record === null || MAY_BE_LEFT.includes(step.record) ? (
           <Button
@@ -236,7 +216,7 @@ export function StepCard({
           <Hand size={20} aria-hidden />
         </Button>
       </Buttons>
-      {step.care ? <p style={{ fontSize: 14 }}>{w.say(cautionFor(step.care))}</p> : null}
+      {step.care ? <p style={{ fontSize: 'calc(14rem / 16)' }}>{w.say(cautionFor(step.care))}</p> : null}
     </Card>
   );
 }

@@ -13,7 +13,7 @@ import { useWords } from '@/ui/KitchenContext';
 const Box = styled(Panel)<{ $order: number }>`
   padding: 10px 16px;
   h2 {
-    font-size: 17px;
+    font-size: 1.0625rem;
     margin-bottom: 2px;
   }
   ${({ $order }) => columnOrder($order)}
@@ -35,7 +35,7 @@ const Row = styled.li`
   small {
     color: var(--mute);
     display: block;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 
@@ -137,13 +137,13 @@ const Stages = styled.div`
   gap: 12px;
   grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr));
   h3 {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   li {
     display: grid;
     grid-template-columns: 20px minmax(0, 1fr);
     gap: 6px;
-    font-size: 15px;
+    font-size: 0.9375rem;
     line-height: 1.3;
     padding: 2px 0;
   }

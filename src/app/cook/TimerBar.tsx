@@ -37,7 +37,7 @@ const Chip = styled.div<{ $rings: boolean }>`
   min-height: 48px;
   max-width: 100%;
   b {
-    font-size: 20px;
+    font-size: 1.25rem;
     font-variant-numeric: tabular-nums;
   }
   span {

@@ -30,7 +30,7 @@ const TroubleButton = styled(AriaButton)`
   background: var(--plate);
   color: var(--ink);
   padding: 8px 14px;
-  font-size: 17px;
+  font-size: 1.0625rem;
   font-weight: 650;
   cursor: pointer;
 `;
@@ -38,7 +38,7 @@ const TroubleButton = styled(AriaButton)`
 const Answer = styled.div`
   display: grid;
   gap: 12px;
-  font-size: 17px;
+  font-size: 1.0625rem;
   line-height: 1.4;
 `;
 
@@ -56,7 +56,7 @@ const Forgotten = styled.ul`
   small {
     display: block;
     color: var(--mute);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 

@@ -70,7 +70,7 @@ export function CopyDetail({ copy, path, difference }: CopyDetailProps) {
         <Columns>
           {parts.map((part) => (
             <Panel key={part} aria-labelledby={part}>
-              <h2 id={part} style={{ fontSize: 20 }}>
+              <h2 id={part} style={{ fontSize: 'calc(20rem / 16)' }}>
                 {w.text(`copies.head.${part}`, { count: difference[part].length })}
               </h2>
               <Named rows={difference[part]} />

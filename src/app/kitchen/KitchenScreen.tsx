@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { KeepingFields } from './KeepingFields';
 import { PotFields, potIsWhole } from './PotFields';
 import { BurnerFields, OvenFields, PAN_LIMITS, PanFields, RING_LIMITS_W } from './ThingFields';
-import { potSize } from '../plan/decisions';
+import { potSize } from '../plan/potSize';
 import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, LEAST_OF } from '@/contract/kitchen';
 import { LIMITS } from '@/core/choices';
 import { ownOf } from '@/core/own';
@@ -38,11 +38,11 @@ const Cards = styled.ul`
     gap: 10px;
   }
   p {
-    font-size: 15px;
+    font-size: 0.9375rem;
     line-height: 1.35;
   }
   b {
-    font-size: 16px;
+    font-size: 1rem;
     overflow-wrap: anywhere;
   }
 `;

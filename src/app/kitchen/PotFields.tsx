@@ -13,7 +13,7 @@ import {
   type PotForm,
   type PotMaterial,
 } from '@/core/larder';
-import { potSize } from '../plan/decisions';
+import { potSize } from '../plan/potSize';
 import { potShape, potVolumeL, usualPotKg } from '@/core/material';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
 import { Mute } from '@/ui/controls/Panel';
@@ -62,7 +62,7 @@ const Shown = styled.div`
   gap: 14px;
   align-items: center;
   p {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   @media (max-width: 420px) {
     grid-template-columns: minmax(0, 1fr);

@@ -28,10 +28,10 @@ const Sheet = styled.ul`
     color: #16323a;
   }
   b {
-    font-size: 20px;
+    font-size: 1.25rem;
   }
   strong {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   @media print {
     grid-template-columns: repeat(3, 1fr);

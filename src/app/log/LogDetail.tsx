@@ -66,7 +66,7 @@ const Records = styled.ul`
   small {
     grid-column: 2;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 
@@ -157,7 +157,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
       <AsideNote aside={aside} />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel aria-labelledby="planned">
-        <h2 id="planned" style={{ fontSize: 20 }}>
+        <h2 id="planned" style={{ fontSize: 'calc(20rem / 16)' }}>
           {w.text('logDetail.plannedAboveAsItWent')}
         </h2>
         <p>
@@ -185,7 +185,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
       </Panel>
       <Columns>
         <Panel aria-labelledby="verdict">
-          <h2 id="verdict" style={{ fontSize: 20 }}>
+          <h2 id="verdict" style={{ fontSize: 'calc(20rem / 16)' }}>
             {w.text('logDetail.howItCameOut')}
           </h2>
           <p>
@@ -196,7 +196,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
               <b>{w.text('logDetail.nextTime')}</b> {entry.verdict.nextTime}
             </p>
           )}
-          <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.records')}</h2>
+          <h2 style={{ fontSize: 'calc(20rem / 16)', marginTop: 14 }}>{w.text('logDetail.records')}</h2>
           <Records>
             {state.events.map((e) => {
               const lesson = lessons.find((l) => l.eventId === e.id);
@@ -220,7 +220,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           </Records>
         </Panel>
         <Panel aria-labelledby="curve">
-          <h2 id="curve" style={{ fontSize: 20 }}>
+          <h2 id="curve" style={{ fontSize: 'calc(20rem / 16)' }}>
             {w.text('logDetail.whereTheForecastEndedUp')}
           </h2>
           <ScaleChart
@@ -233,7 +233,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           />
           <Mute>{w.text('logDetail.ringAForkTestBand')}</Mute>
           {account.sauce ? <ServedSauce pot={input.pot} kept={account.sauce} /> : null}
-          <h2 style={{ fontSize: 20, marginTop: 14 }}>{w.text('logDetail.finishedPotAsPlanned')}</h2>
+          <h2 style={{ fontSize: 'calc(20rem / 16)', marginTop: 14 }}>{w.text('logDetail.finishedPotAsPlanned')}</h2>
           <Figures columns={2} figures={planned.figures} />
         </Panel>
       </Columns>
@@ -246,7 +246,7 @@ function ServedSauce({ pot, kept }: { readonly pot: PlanInput['pot']; readonly k
   const w = useWords();
   return (
     <section aria-labelledby="served-sauce">
-      <h2 id="served-sauce" style={{ fontSize: 20, margin: '14px 0 8px' }}>
+      <h2 id="served-sauce" style={{ fontSize: 'calc(20rem / 16)', margin: '14px 0 8px' }}>
         {w.text(kept.measured ? 'logDetail.sauceMeasured' : 'logDetail.sauceEstimated')}
       </h2>
       <SauceColumn

@@ -23,11 +23,11 @@ const Row = styled.li`
     border-top: 0;
   }
   h2 {
-    font-size: 19px;
+    font-size: 1.1875rem;
   }
   > b {
     font-family: ${DISPLAY};
-    font-size: 19px;
+    font-size: 1.1875rem;
     text-align: right;
   }
   @media (max-width: 860px) {

@@ -4,7 +4,7 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { DayTasks } from './DayTasks';
+import { dayTroubles } from './dayTroubles';
 import { fixing, letGo } from './fixed';
 import { changedDay, type Plan } from '@/core/plan';
 import { type PlanInput } from '@/core/choices';
@@ -14,10 +14,12 @@ import { EmberLine } from '@/ui/drawings/EmberLine';
 import { snapped } from '@/ui/drawings/emberScale';
 import { useBackCloses } from '@/ui/backCloses';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { late } from '@/ui/late';
 import { useHeightVariable } from '@/ui/useHeightVariable';
-import { type Words } from '@/words/words';
 
 type Moved = Pick<PlanInput, 'serveAtMs' | 'day'>;
+
+const DayTasks = late(async () => (await import('./DayTasks')).DayTasks);
 
 const Dock = styled.section`
   background: var(--plate);
@@ -37,7 +39,7 @@ const Head = styled.div`
   align-items: center;
   gap: 2px 10px;
   h2 {
-    font-size: 17px;
+    font-size: 1.0625rem;
   }
   button[aria-expanded] {
     margin-left: auto;
@@ -53,7 +55,7 @@ const Pull = styled(AriaButton)`
   border: 0;
   border-radius: 8px;
   background: none;
-  font-size: 14px;
+  font-size: 0.875rem;
   cursor: pointer;
   &:hover {
     background: var(--well);
@@ -62,7 +64,7 @@ const Pull = styled(AriaButton)`
 
 const Trouble = styled.ul`
   color: var(--danger);
-  font-size: 15px;
+  font-size: 0.9375rem;
 `;
 
 /** The day of `plan` with what the hand has moved since; the plan's own where that cannot be laid out. */
@@ -75,14 +77,6 @@ function dayOf(plan: Plan, moved: Moved): Day {
     if (error instanceof RangeError) return plan.day;
     throw error;
   }
-}
-
-/** What a day does not hold, in the reader's words: a beginning gone by, tasks that cannot be where they are fixed. */
-export function dayTroubles(w: Words, day: Day, nowMs: number): readonly string[] {
-  return [
-    ...(day.startMs < nowMs ? [w.text('dayLine.theFirstActOfThis', { start: w.clock(day.startMs) })] : []),
-    ...day.conflicts.map((c) => w.text('line.conflict', { at: w.clock(c.atMs), why: c.says })),
-  ];
 }
 
 const wholePage = (): HTMLElement => document.documentElement;

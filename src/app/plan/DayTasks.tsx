@@ -17,7 +17,7 @@ const Columns = styled.section`
   gap: 8px;
   padding: 8px 0 12px;
   h3 {
-    font-size: 17px;
+    font-size: 1.0625rem;
   }
   @media (min-width: 901px) {
     ol {
@@ -41,7 +41,7 @@ const Pin = styled(ToggleButton)`
   background: none;
   min-height: 30px;
   padding: 0 10px;
-  font-size: 14px;
+  font-size: 0.875rem;
   cursor: pointer;
   &[data-selected] {
     background: var(--enamel);

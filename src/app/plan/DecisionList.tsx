@@ -4,10 +4,14 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { type ReactNode, useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { type Decision, DECISIONS, type Sentence } from './decisions';
-import { IconButton } from './forms/common';
+import { type Decision, DECISIONS } from './decisions';
+import { sentences } from './sentences';
+import { type PlanInput } from '@/core/choices';
+import { type Plan } from '@/core/plan';
+
 import { type Draft } from './useDraft';
 import { Mute, Panel } from '@/ui/controls/Panel';
+import { IconButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 import { useHeightVariable } from '@/ui/useHeightVariable';
 
@@ -22,7 +26,7 @@ const Head = styled.div`
   display: grid;
   gap: 4px;
   h1 {
-    font-size: 20px;
+    font-size: 1.25rem;
     overflow-wrap: anywhere;
     display: -webkit-box;
     -webkit-box-orient: vertical;
@@ -72,7 +76,7 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
     display: grid;
     place-items: center;
     font-weight: 700;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   i[data-fault] {
     color: var(--danger);
@@ -89,19 +93,19 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
     grid-column: 2 / -1;
     align-self: end;
     -webkit-line-clamp: 2;
-    font-size: 15.5px;
+    font-size: 0.9688rem;
     line-height: 1.15;
   }
   small {
     align-self: start;
     -webkit-line-clamp: 1;
     color: ${({ $open }) => ($open ? 'var(--on-enamel-mute)' : 'var(--mute)')};
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.25;
   }
   b {
     align-self: start;
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.25;
     white-space: nowrap;
   }
@@ -117,7 +121,9 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
 
 interface DecisionListProps {
   readonly title: string;
-  readonly lines: Readonly<Record<Decision, Sentence>>;
+  readonly input: PlanInput;
+  readonly plan: Plan | undefined;
+  readonly nowMs: number;
   readonly open: Decision;
   /** The decision a fault lies in. */
   readonly atFault: Decision | undefined;
@@ -130,8 +136,20 @@ interface DecisionListProps {
 }
 
 /** The plan as eight sentences, each with its key figure and its fault; the one in hand marked. */
-export function DecisionList({ title, lines, open, atFault, draft, state, onOpen, children }: DecisionListProps) {
+export function DecisionList({
+  title,
+  input,
+  plan,
+  nowMs,
+  open,
+  atFault,
+  draft,
+  state,
+  onOpen,
+  children,
+}: DecisionListProps) {
   const w = useWords();
+  const lines = sentences(input, plan, w, nowMs);
   const list = useRef<HTMLElement>(null);
   useHeightVariable(list, '--tall');
   const { stepped } = draft;

@@ -1,38 +1,20 @@
 'use client';
 
 import { ArrowLeft } from 'lucide-react';
-import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { type Decision } from './decisions';
 import { FORMS } from './forms';
-import { type FormProps, IconButton } from './forms/common';
-import { BasePanel } from './panels/BasePanel';
-import { Body, type PanelProps, Section, StepList } from './panels/common';
-import { LiquidPanel } from './panels/LiquidPanel';
-import { MeatPanel } from './panels/MeatPanel';
-import { PotPanel } from './panels/PotPanel';
-import { SearPanel } from './panels/SearPanel';
-import { FinishColumn } from './panels/FinishColumn';
-import { HoldWays } from './panels/HoldWays';
-import { ServePanel } from './panels/ServePanel';
-import { potStaysHotMin } from '@/core/cook';
-import { COOLING_LIMITS } from '@/core/keep';
-import { minutes as time, tempC } from '@/core/message';
-import { endsDry, finishSteps, type Plan } from '@/core/plan';
-import { HeatChart } from '@/ui/charts/curves';
+import { type FormProps } from './forms/common';
+import { type PanelProps } from './panels/common';
+import { type Plan } from '@/core/plan';
 import { Mute, Panel } from '@/ui/controls/Panel';
-import { Figures } from '@/ui/controls/Why';
+import { IconButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
+import { drawnLate } from '@/ui/late';
 
 const Work = styled(Panel)`
   container: work / inline-size;
   min-height: 100%;
-`;
-
-const Steps = styled.ol`
-  padding-left: 20px;
-  display: grid;
-  gap: 3px;
 `;
 
 const Head = styled.div`
@@ -42,7 +24,7 @@ const Head = styled.div`
   gap: 2px 12px;
   margin-bottom: 12px;
   h2 {
-    font-size: 22px;
+    font-size: 1.375rem;
   }
 `;
 
@@ -99,87 +81,20 @@ const Form = styled.div`
   gap: 12px;
   min-width: 0;
   p {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 
-function HeatPanel({ plan }: PanelProps) {
-  return (
-    <Body>
-      <HeatChart course={plan.course} startMs={plan.day.intoPotMs} height={380} />
-      <Figures
-        figures={[plan.liquid.water.perHour, plan.liquid.water.coldCost, ...(plan.energy ? [plan.energy] : [])]}
-      />
-    </Body>
-  );
-}
-
-/** What is done after the heat, in the order of the day. */
-const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat', 'keep', 'plate'] as const;
-
-function FinishPanel({ plan, input, change }: PanelProps) {
-  const w = useWords();
-  const limit = tempC(COOLING_LIMITS[input.keeping.rule].hotC);
-  const hot = time(potStaysHotMin(plan, plan.finished.liquidL));
-  return (
-    <Body>
-      <StepList>
-        {plan.day.spans.flatMap((s) => {
-          const id = AFTER_THE_HEAT.find((known) => known === s.id);
-          if (id === undefined) return [];
-          return [
-            <li key={s.id}>
-              <span>
-                <b>{w.clockBeside(s.fromMs, plan.day.serveMs)}</b>{' '}
-                {id === 'finish' ? (
-                  <Steps>
-                    {finishSteps(plan).map((step) => (
-                      <li key={step.says.code}>{w.say(step.says)}</li>
-                    ))}
-                  </Steps>
-                ) : (
-                  w.text(`after.${id}`, { limit, hot })
-                )}
-              </span>
-              <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
-            </li>,
-          ];
-        })}
-      </StepList>
-      {plan.ahead ? null : <HoldWays plan={plan} />}
-      {endsDry(plan) ? <Section plan={plan} /> : <FinishColumn plan={plan} input={input} change={change} />}
-      <Figures
-        figures={[
-          plan.liquid.water.left,
-          plan.finish.fat,
-          plan.finish.fatLeft,
-          ...(endsDry(plan)
-            ? []
-            : [
-                plan.finish.sauce,
-                plan.finish.reduce,
-                plan.finish.gelatin,
-                plan.salt.sauce,
-                plan.salt.atPlate,
-                plan.salt.atEnd,
-              ]),
-          ...(plan.base.flour && plan.input.base.thicken === 'end' ? [plan.base.flour] : []),
-          plan.buy.served,
-        ]}
-      />
-    </Body>
-  );
-}
-
-const PANELS: Readonly<Record<Decision, (props: PanelProps) => ReactNode>> = {
-  meat: MeatPanel,
-  pot: PotPanel,
-  sear: SearPanel,
-  base: BasePanel,
-  liquid: LiquidPanel,
-  heat: HeatPanel,
-  finish: FinishPanel,
-  serve: ServePanel,
+/** What follows from each decision, with its drawing; fetched with the one in hand first. */
+const PANELS: Readonly<Record<Decision, ReturnType<typeof drawnLate<PanelProps>>>> = {
+  meat: drawnLate(async () => (await import('./panels/MeatPanel')).MeatPanel),
+  pot: drawnLate(async () => (await import('./panels/PotPanel')).PotPanel),
+  sear: drawnLate(async () => (await import('./panels/SearPanel')).SearPanel),
+  base: drawnLate(async () => (await import('./panels/BasePanel')).BasePanel),
+  liquid: drawnLate(async () => (await import('./panels/LiquidPanel')).LiquidPanel),
+  heat: drawnLate(async () => (await import('./panels/HeatPanel')).HeatPanel),
+  finish: drawnLate(async () => (await import('./panels/FinishPanel')).FinishPanel),
+  serve: drawnLate(async () => (await import('./panels/ServePanel')).ServePanel),
 };
 
 type DecisionPanelProps = Omit<FormProps, 'plan'> & {
@@ -206,12 +121,14 @@ export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPane
         <Mute>{w.text(`panel.${decision}.note`)}</Mute>
       </Head>
       <Halves>
-        <Form>
-          <DecisionForm {...props} plan={plan} />
-        </Form>
-        <Shown>
-          {plan ? <PanelBody {...props} plan={plan} /> : <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>}
-        </Shown>
+        <DecisionForm {...props} plan={plan} box={Form} />
+        {plan ? (
+          <PanelBody {...props} plan={plan} box={Shown} />
+        ) : (
+          <Shown>
+            <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>
+          </Shown>
+        )}
       </Halves>
     </Work>
   );

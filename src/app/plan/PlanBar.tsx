@@ -21,12 +21,12 @@ const Bar = styled(AriaButton)`
   cursor: pointer;
   small {
     display: block;
-    font-size: 13.5px;
+    font-size: 0.8438rem;
     color: var(--on-enamel-mute);
   }
   b {
     font-family: ${DISPLAY};
-    font-size: 22px;
+    font-size: 1.375rem;
     line-height: 1.1;
   }
 `;

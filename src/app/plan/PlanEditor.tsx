@@ -2,11 +2,9 @@
 
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { DayDock } from './DayDock';
-import { DecisionList } from './DecisionList';
 import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
-import { type Decision, sentences } from './decisions';
+import { type Decision } from './decisions';
 import { PlanBar } from './PlanBar';
 import { useDraft } from './useDraft';
 import { useDecision } from './useDecision';
@@ -16,11 +14,12 @@ import { usePlan } from './usePlan';
 import { useUndoKeys } from './useUndoKeys';
 import { minded, Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/kitchen';
-import { dayWays } from '@/core/plan';
+import { type Outlook } from '@/core/plan';
 import { partOf, type PlanInput } from '@/core/choices';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute } from '@/ui/controls/Panel';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { drawnLate, Unboxed } from '@/ui/late';
 
 /**
  * The eight decisions, the one in hand and the verdict side by side, the day docked beneath. The page is the only
@@ -37,12 +36,12 @@ const Layout = styled.main`
   gap: 12px;
   align-items: start;
   /* What is taller than the room over the docked day slides up with the page until its end is there. */
-  > [data-place='list'],
-  > [data-place='verdict'] {
+  [data-place='list'],
+  [data-place='verdict'] {
     position: sticky;
     top: min(12px, calc(100vh - var(--dock, 150px) - 12px - var(--tall, 0px)));
   }
-  > [data-place='day'] {
+  [data-place='day'] {
     grid-column: 1 / -1;
     position: sticky;
     bottom: 0;
@@ -50,23 +49,23 @@ const Layout = styled.main`
     margin: 0 -16px;
     min-width: 0;
   }
-  > [data-place='bar'] {
+  [data-place='bar'] {
     display: none;
   }
   @media (max-width: 900px) {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: none;
     padding: 10px 12px 0;
-    > [data-place='list'],
-    > [data-place='verdict'],
-    > [data-place='day'] {
+    [data-place='list'],
+    [data-place='verdict'],
+    [data-place='day'] {
       position: static;
     }
-    > [data-place='day'] {
+    [data-place='day'] {
       margin: 0 -12px;
       order: 3;
     }
-    > [data-place='bar'] {
+    [data-place='bar'] {
       display: block;
       order: 4;
       position: sticky;
@@ -75,17 +74,22 @@ const Layout = styled.main`
       margin: 0 -12px;
       align-self: end;
     }
-    &[data-page='list'] > [data-place='work'],
+    &[data-page='list'] [data-place='work'],
     &[data-page='decision'] > :not([data-place='work'], [data-place='bar']) {
       display: none;
     }
   }
   @media (max-height: 500px) {
-    > [data-place] {
+    [data-place] {
       position: static;
     }
   }
 `;
+
+const DecisionList = drawnLate(async () => (await import('./DecisionList')).DecisionList);
+const DayDock = drawnLate(async () => (await import('./DayDock')).DayDock);
+
+const Day = styled.div.attrs<{ 'data-place'?: string }>({ 'data-place': 'day' })``;
 
 const Buttons = styled.div`
   display: flex;
@@ -126,6 +130,8 @@ interface PlanEditorProps {
   readonly id: string | null;
   /** When it was kept last; null for a new one. */
   readonly updatedAtMs: number | null;
+  /** What it came to when the page was made; left out for a plan this browser alone has. */
+  readonly first?: Outlook;
 }
 
 /** A whole new page, not a step within this one: what is kept is read again. */
@@ -134,7 +140,7 @@ const OtherLink = styled.a`
 `;
 
 /** The plan screen: eight decisions, the one in hand with its drawing, the verdict, the day. */
-export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs }: PlanEditorProps) {
+export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs, first }: PlanEditorProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
   const nowMs = useNow(30_000);
@@ -143,11 +149,10 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const { input } = draft;
   const { id, kept, ...keeping } = useKeeping(firstId, opened, draft);
   const [kitchen, ours] = useOurWays(firstKitchen, keeping.say);
-  const { plan, faults, waysOut, fitWays, current } = usePlan(input, kitchen.pots);
+  const { plan, faults, waysOut, fitWays, dayWays, current } = usePlan(input, kitchen.pots, first);
   const decision = useDecision();
   const inHand = decision.named ?? 'meat';
   useUndoKeys(draft);
-  const daysThatWork = useMemo(() => (plan && faults.length === 0 ? dayWays(plan, nowMs) : []), [plan, faults, nowMs]);
   const blocked = faults.length > 0 || plan === undefined;
   const faultyField = faults[0]?.field;
   const toMind = minded(w, plan, faults, nowMs);
@@ -155,8 +160,11 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   return (
     <Layout data-page={decision.named === undefined ? 'list' : 'decision'}>
       <DecisionList
+        box={Unboxed}
         title={input.title.trim() === '' ? w.text('planEditor.aBraise') : input.title}
-        lines={sentences(input, plan, w, nowMs)}
+        input={input}
+        plan={plan}
+        nowMs={nowMs}
         open={inHand}
         atFault={faultyField === undefined ? undefined : DECISION_OF[partOf(faultyField)]}
         draft={draft}
@@ -213,7 +221,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
         minded={toMind}
         waysOut={waysOut}
         fitWays={fitWays}
-        dayWays={daysThatWork}
+        dayWays={dayWays}
         onTake={draft.change}
       >
         <Button $tone="hands" isDisabled={blocked} onPress={() => void keeping.startBraise()}>
@@ -227,11 +235,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
           {w.text('verdict.otherWays')}
         </Button>
       </Verdict>
-      {plan ? (
-        <div data-place="day">
-          <DayDock plan={plan} input={input} change={draft.change} />
-        </div>
-      ) : null}
+      {plan ? <DayDock box={Day} plan={plan} input={input} change={draft.change} /> : null}
       <PlanBar
         plan={plan}
         minded={toMind.length + (blocked ? 0 : plan.watch.length)}

@@ -39,7 +39,7 @@ const Row = styled.li`
     border-top: 0;
   }
   h2 {
-    font-size: 19px;
+    font-size: 1.1875rem;
   }
   > div:last-child {
     display: flex;

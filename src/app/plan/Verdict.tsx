@@ -1,20 +1,18 @@
 'use client';
 
 import { type ReactNode, useRef } from 'react';
-import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { dayTroubles } from './DayDock';
-import { TextButton } from './forms/common';
+import { dayTroubles } from './dayTroubles';
+
 import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/choices';
 import { type FitWay, type Plan, type WayOut } from '@/core/plan';
-import { Button } from '@/ui/controls/Button';
+import { Button, TextButton } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { PopBox } from '@/ui/controls/PopBox';
+import { PopPlate, usePlate } from '@/ui/controls/usePlate';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { useHeightVariable } from '@/ui/useHeightVariable';
-import { useThemeScope } from '@/ui/ThemeScope';
 import { type Words } from '@/words/words';
 
 const Column = styled.div`
@@ -42,7 +40,7 @@ const OnEnamel = styled(TextButton)`
 
 const Big = styled.p`
   font-family: ${DISPLAY};
-  font-size: 42px;
+  font-size: 2.625rem;
   font-weight: 750;
   line-height: 1.05;
   && {
@@ -50,15 +48,7 @@ const Big = styled.p`
   }
 `;
 
-const Lines = styled(Dialog)`
-  outline: none;
-  padding: 12px 16px;
-  display: grid;
-  gap: 4px;
-  font-size: 15px;
-  h3 {
-    font-size: 18px;
-  }
+const Lines = styled.ul`
   li {
     padding: 6px 0;
     border-top: 1px solid var(--line);
@@ -68,14 +58,14 @@ const Lines = styled(Dialog)`
 const Mind = styled(Panel)`
   padding: 10px 16px 12px;
   h2 {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   ul {
     padding-bottom: 4px;
   }
   li {
     padding: 4px 0;
-    font-size: 15px;
+    font-size: 0.9375rem;
     line-height: 1.3;
   }
   li[data-fault] {
@@ -105,7 +95,7 @@ const Ways = styled.ul`
     align-items: center;
     padding: 8px 0;
     border-top: 1px solid var(--line);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   li:first-child {
     border-top: 0;
@@ -161,39 +151,34 @@ interface WayListProps {
 /** Ways on from a plan that does not work, opened at a press and each to be taken; nothing where there is none. */
 function WayList({ id, title, ways, onTake }: WayListProps) {
   const w = useWords();
-  const theme = useThemeScope();
+  const { open, face, plate } = usePlate('dialog');
   if (ways.length === 0) return null;
   return (
-    <DialogTrigger>
-      <Button id={id}>{w.text('verdict.waysOf', { title, count: ways.length })}</Button>
-      <PopBox $widthPx={380} data-theme={theme} placement="bottom end">
-        <Lines>
-          {({ close }) => (
-            <>
-              <Heading slot="title" level={3}>
-                {title}
-              </Heading>
-              <Ways>
-                {ways.map((way) => (
-                  <li key={way.says}>
-                    <span>{way.says}</span>
-                    <Button
-                      aria-label={w.text('verdict.take2', { says: way.says })}
-                      onPress={() => {
-                        close();
-                        onTake(way.input);
-                      }}
-                    >
-                      {w.text('verdict.take')}
-                    </Button>
-                  </li>
-                ))}
-              </Ways>
-            </>
-          )}
-        </Lines>
-      </PopBox>
-    </DialogTrigger>
+    <>
+      <Button {...face} id={id}>
+        {w.text('verdict.waysOf', { title, count: ways.length })}
+      </Button>
+      {open ? (
+        <PopPlate {...plate} widthPx={380} title={title}>
+          <Ways>
+            {ways.map((way) => (
+              <li key={way.says}>
+                <span>{way.says}</span>
+                <Button
+                  aria-label={w.text('verdict.take2', { says: way.says })}
+                  onPress={() => {
+                    plate.onClose();
+                    onTake(way.input);
+                  }}
+                >
+                  {w.text('verdict.take')}
+                </Button>
+              </li>
+            ))}
+          </Ways>
+        </PopPlate>
+      ) : null}
+    </>
   );
 }
 
@@ -209,7 +194,7 @@ interface MindListProps {
 /** What to mind about the plan: what keeps it from working first, then what to watch. */
 function MindList({ faults, watch, children }: MindListProps) {
   const w = useWords();
-  const theme = useThemeScope();
+  const { open, face, plate } = usePlate('dialog');
   if (faults.length + watch.length === 0) return null;
   const more = watch.slice(faults.length > 0 ? 0 : MINDED);
   return (
@@ -227,21 +212,18 @@ function MindList({ faults, watch, children }: MindListProps) {
       </ul>
       {children}
       {more.length > 0 ? (
-        <DialogTrigger>
-          <TextButton>{w.text('verdict.mindMore', { count: more.length })}</TextButton>
-          <PopBox $widthPx={360} data-theme={theme} placement="bottom end">
-            <Lines>
-              <Heading slot="title" level={3}>
-                {w.text('verdict.mind')}
-              </Heading>
-              <ul>
+        <>
+          <TextButton {...face}>{w.text('verdict.mindMore', { count: more.length })}</TextButton>
+          {open ? (
+            <PopPlate {...plate} widthPx={360} title={w.text('verdict.mind')}>
+              <Lines>
                 {watch.map((says) => (
                   <li key={says}>{says}</li>
                 ))}
-              </ul>
-            </Lines>
-          </PopBox>
-        </DialogTrigger>
+              </Lines>
+            </PopPlate>
+          ) : null}
+        </>
       ) : null}
     </Mind>
   );
@@ -250,24 +232,21 @@ function MindList({ faults, watch, children }: MindListProps) {
 /** Why it takes the time it takes. */
 function WhyThisTime({ plan }: { plan: Plan }) {
   const w = useWords();
-  const theme = useThemeScope();
+  const { open, face, plate } = usePlate('dialog');
   return (
-    <DialogTrigger>
-      <OnEnamel>{w.text('verdict.whyThisTime')}</OnEnamel>
-      <PopBox $widthPx={400} data-theme={theme} placement="bottom end">
-        <Lines>
-          <Heading slot="title" level={3}>
-            {w.text('verdict.whyThisTime')}
-          </Heading>
-          <ul>
+    <>
+      <OnEnamel {...face}>{w.text('verdict.whyThisTime')}</OnEnamel>
+      {open ? (
+        <PopPlate {...plate} widthPx={400} title={w.text('verdict.whyThisTime')}>
+          <Lines>
             {plan.reasons.map((r) => (
               <li key={r.code}>{w.say(r)}</li>
             ))}
             <li>{w.text('verdict.cookValuesAreFittedTo')}</li>
-          </ul>
-        </Lines>
-      </PopBox>
-    </DialogTrigger>
+          </Lines>
+        </PopPlate>
+      ) : null}
+    </>
   );
 }
 

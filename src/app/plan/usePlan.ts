@@ -4,67 +4,64 @@ import { kitchenNow } from '@/ui/serverClock';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import { type PlanFault, type PlanInput } from '@/core/choices';
-import { type FitWay, type Plan, type WayOut } from '@/core/plan';
+import { type Outlook } from '@/core/plan';
 import { type Pot } from '@/core/larder';
 import { say } from '@/core/message';
 import { type PlanWorker } from '@/workers/plan.worker';
 
-/** Particles while the hand is still moving, and once it rests. */
-const QUICK = 96;
-const FULL = 512;
 const REST_MS = 250;
+/** When the worker is begun though nothing has changed, so that the first change need not wait for it, ms. */
+const READY_AFTER_MS = 2000;
 
 /** Said when the computation itself fails, which is our fault and not the cook's. */
 const FAILED: PlanFault = { says: say('fault.ours') };
 
-export interface PlanState {
-  /** The newest plan that could be made; stays while the input is at fault. */
-  readonly plan: Plan | undefined;
-  readonly faults: readonly PlanFault[];
-  /** When there is too little time: other ways that have been forecast and fit. */
-  readonly waysOut: readonly WayOut[];
-  /** When it does not fit the pot: other ways that do. */
-  readonly fitWays: readonly FitWay[];
-  /** Whether `plan` belongs to the input as it stands. */
+export interface PlanState extends Outlook {
+  /** Whether `plan` belongs to the input as it stands; the newest that could be made stays while the input is at fault. */
   readonly current: boolean;
 }
 
+const NONE: PlanState = { plan: undefined, faults: [], waysOut: [], fitWays: [], dayWays: [], current: false };
+
 /**
- * Plans `input` in a worker: a quick forecast at once, a full one when the input rests. Typing never waits; while one
- * computation runs only the newest input queues behind it.
+ * Plans `input`. What it came to when the page was made comes with the page (`first`); from the first change on a worker
+ * plans: quickly at once, in full when the input rests. Typing never waits; while one computation runs only the newest
+ * input queues behind it.
  */
-export function usePlan(input: PlanInput, pots: readonly Pot[]): PlanState {
-  const [state, setState] = useState<PlanState>({
-    plan: undefined,
-    faults: [],
-    waysOut: [],
-    fitWays: [],
-    current: false,
-  });
+export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook | undefined): PlanState {
+  const [state, setState] = useState<PlanState>(() =>
+    first === undefined ? NONE : { ...first, current: first.plan !== undefined },
+  );
   const kitchenPots = useRef(pots);
   const newest = useRef(input);
+  const planned = useRef(first === undefined ? undefined : input);
   const kick = useRef<(() => void) | null>(null);
 
   useEffect(() => {
-    const worker = new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
-    const remote: Remote<PlanWorker> = wrap<PlanWorker>(worker);
+    let remote: Remote<PlanWorker> | undefined;
+    let end = (): void => undefined;
     let busy = false;
     let gone = false;
     let rest: ReturnType<typeof setTimeout> | undefined;
-    let wanted: { input: PlanInput; particles: number } | undefined;
+    let wanted: { input: PlanInput; how: 'quick' | 'full' } | undefined;
 
-    const planned = async (job: { input: PlanInput; particles: number }): Promise<void> => {
-      const result = await remote.plan(job.input, kitchenNow(), job.particles);
+    const worker = (): Remote<PlanWorker> => {
+      if (remote) return remote;
+      const begun = new Worker(new URL('../../workers/plan.worker.ts', import.meta.url), { type: 'module' });
+      end = () => {
+        begun.terminate();
+      };
+      remote = wrap<PlanWorker>(begun);
+      return remote;
+    };
+    const work = async (job: NonNullable<typeof wanted>): Promise<void> => {
+      const outlook = await worker().outlook(job.input, kitchenNow(), [...kitchenPots.current], job.how);
       const current = newest.current === job.input;
-      const late = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooLate === true);
-      const ways = late ? await remote.waysOut(job.input, kitchenNow()) : [];
-      const full = !result.ok && job.particles === FULL && result.faults.some((f) => f.tooFull === true);
-      const fitting = full ? await remote.fitWays(job.input, [...kitchenPots.current]) : [];
-      setState((before) =>
-        result.ok
-          ? { plan: result.plan, faults: [], waysOut: [], fitWays: [], current }
-          : { plan: before.plan, faults: result.faults, waysOut: ways, fitWays: fitting, current: false },
-      );
+      setState((before) => ({
+        ...outlook,
+        plan: outlook.plan ?? before.plan,
+        current: current && outlook.plan !== undefined,
+      }));
     };
     const run = async (): Promise<void> => {
       if (busy) return;
@@ -73,34 +70,37 @@ export function usePlan(input: PlanInput, pots: readonly Pot[]): PlanState {
         const job = wanted;
         wanted = undefined;
         try {
-          await planned(job);
+          await work(job);
         } catch (error) {
           console.error('A plan could not be worked out', error);
-          setState((before) => ({ ...before, faults: [FAILED], waysOut: [], fitWays: [], current: false }));
+          setState((before) => ({ ...NONE, plan: before.plan, faults: [FAILED] }));
         }
       }
       busy = false;
     };
     kick.current = () => {
       clearTimeout(rest);
-      wanted = { input: newest.current, particles: QUICK };
+      wanted = { input: newest.current, how: 'quick' };
       void run();
       rest = setTimeout(() => {
-        wanted = { input: newest.current, particles: FULL };
+        wanted = { input: newest.current, how: 'full' };
         void run();
       }, REST_MS);
     };
-    kick.current();
+    const ready = setTimeout(worker, READY_AFTER_MS);
     return () => {
       gone = true;
       clearTimeout(rest);
+      clearTimeout(ready);
       kick.current = null;
-      worker.terminate();
+      end();
     };
   }, []);
 
   useEffect(() => {
     newest.current = input;
+    if (planned.current === input) return;
+    planned.current = undefined;
     kick.current?.();
   }, [input]);
 

@@ -13,12 +13,14 @@ import { SAUCE_SALT } from '../season';
 export interface BoxWarmed {
   readonly toC: number;
   readonly microwaveMin: number;
+  /** What the microwave is taken to be rated at, W. */
+  readonly microwaveW: number;
   /** Under a lid on a low flame; null where it never gets there. */
   readonly panMin: number | null;
 }
 
 /** What most microwaves are rated at, W. */
-export const MICROWAVE_W = 800;
+const MICROWAVE_W = 800;
 /** Of a box so much is meat, the rest is sauce. Kitchen practice: meat under its sauce. */
 const MEAT_SHARE = 0.6;
 /** A small saucepan on a flame that does not catch. */
@@ -49,6 +51,7 @@ export function warmBox(plan: { readonly input: PlanInput }, grams: number): Box
   );
   const made: BoxWarmed = {
     toC,
+    microwaveW: MICROWAVE_W,
     microwaveMin: boxInMicrowaveMin(kg, MICROWAVE_W, toC),
     panMin: Number.isFinite(minutes) ? minutes : null,
   };

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { changedDay, dayWays } from './dayWays';
+import { changedDay } from './changedDay';
+import { dayWays } from './dayWays';
 import { type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { layOutDay } from '../schedule';

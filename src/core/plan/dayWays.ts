@@ -1,29 +1,13 @@
-import { fridgeByMin, USUAL_AHEAD_MS } from './ahead';
+import { USUAL_AHEAD_MS } from './ahead';
+import { changedDay } from './changedDay';
 import { LIMITS, type PlanInput } from '../choices';
 import { makePlan, type Plan } from './plan';
 import { type WayOut } from './waysOut';
 import { listed, type Message, minutes, nameOf, say } from '../message';
-import { type Day, type DayQuestion, layOutDay } from '../schedule';
+import { type Day, layOutDay } from '../schedule';
 
 const FIVE_MIN_MS = 5 * 60_000;
 const QUICK_PARTICLES = 128;
-
-/** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is fixed. */
-export function changedDay(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
-  const { cooks, burners, sides, fixed, ahead } = input.day;
-  const { work } = question;
-  return {
-    ...question,
-    serveMs: input.serveAtMs,
-    resources: { ...question.resources, cooks, burners },
-    work: {
-      ...work,
-      sides,
-      ahead: work.ahead && ahead ? { ...work.ahead, fridgeByMin: fridgeByMin(input, ahead) } : undefined,
-    },
-    fixed,
-  };
-}
 
 /**
  * The nearest days without a conflict, each laid out: a later plate, a wish let go, another cook, another burner, one side fewer, the day before. Empty

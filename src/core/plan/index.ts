@@ -1,7 +1,8 @@
 export { type Answer, answerOf } from './answer';
 export { checkPlanInput, unknownNames } from './check';
 export { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
-export { changedDay, dayWays } from './dayWays';
+export { changedDay } from './changedDay';
+export { type Outlook, planOutlook } from './outlook';
 export { afterRecord, withCourse } from './course';
 export { braiseRequest, plannedRequest, potContents, RESULT_TARGET } from './engineRequest';
 export { enriching, type Finishing, finishSteps } from './finishSteps';

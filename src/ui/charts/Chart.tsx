@@ -3,7 +3,7 @@
 import { type EChartsCoreOption } from 'echarts/core';
 import { useEffect, useRef } from 'react';
 
-/** Colours of the current theme, for charts that cannot read CSS variables themselves. */
+/** Colours and type of the current theme, for charts that cannot read CSS variables themselves. */
 export interface ChartColours {
   readonly ink: string;
   readonly mute: string;
@@ -12,6 +12,8 @@ export interface ChartColours {
   readonly wine: string;
   readonly broth: string;
   readonly sage: string;
+  /** Family of the text. */
+  readonly font: string;
 }
 
 interface ChartProps {
@@ -32,6 +34,7 @@ function readColours(node: HTMLElement): ChartColours {
     wine: read('wine'),
     broth: read('broth'),
     sage: read('sage'),
+    font: style.fontFamily,
   };
 }
 

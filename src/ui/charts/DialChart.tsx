@@ -2,7 +2,6 @@
 
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
-import { FONT } from './font';
 import { type UnitChoice } from '@/core/quantity';
 import { type DialPoint } from '@/core/plan';
 import { minutes, tempC } from '@/core/message';
@@ -57,7 +56,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
             };
       return {
         animation: false,
-        textStyle: { fontFamily: FONT },
+        textStyle: { fontFamily: c.font },
         grid: { left: 56, right: 56, top: 34, bottom: 44 },
         tooltip: { trigger: 'axis', valueFormatter: (v: number) => String(Math.round(v * 10) / 10) },
         xAxis: {

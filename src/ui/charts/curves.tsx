@@ -2,7 +2,6 @@
 
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
-import { FONT } from './font';
 import { useUnits, useWords } from '../KitchenContext';
 import { type CourseSamples, type ScaleBand } from '@/core/forecast';
 import { say } from '@/core/message';
@@ -18,7 +17,7 @@ function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number)
     splitNumber: 5,
     axisLabel: {
       color: colours.mute,
-      fontFamily: FONT,
+      fontFamily: colours.font,
       fontSize: 13,
       hideOverlap: true,
       formatter: (ms: number) => w.clock(ms),
@@ -62,7 +61,7 @@ export function HeatChart({
       const last = course.minutes.at(-1) ?? 0;
       return {
         animation: false,
-        textStyle: { fontFamily: FONT },
+        textStyle: { fontFamily: c.font },
         grid: { left: 48, right: 92, top: 16, bottom: 30 },
         tooltip: {
           trigger: 'axis',
@@ -166,7 +165,7 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
       const names = [w.text('chart.raw'), ...STAGES.slice(1).map((s) => w.label('stage', s))];
       return {
         animation: false,
-        textStyle: { fontFamily: FONT },
+        textStyle: { fontFamily: c.font },
         grid: { left: 62, right: 20, top: 26, bottom: 30 },
         tooltip: {
           trigger: 'axis',
@@ -285,7 +284,7 @@ export function KeptChart({
       const dashes = ['solid', 'dashed', 'dotted', 'solid'] as const;
       return {
         animation: false,
-        textStyle: { fontFamily: FONT },
+        textStyle: { fontFamily: c.font },
         grid: { left: 48, right: 16, top: 62, bottom: 30 },
         legend: { top: 0, textStyle: { color: c.ink, fontSize: 13 }, itemWidth: 26 },
         tooltip: {

@@ -15,7 +15,7 @@ const shape = css`
   border: 2px solid var(--rim);
   font-family: ${DISPLAY};
   font-weight: 650;
-  font-size: 16px;
+  font-size: 1rem;
   text-decoration: none;
   cursor: pointer;
   white-space: nowrap;
@@ -75,4 +75,39 @@ export const Button = styled(AriaButton)<{ $tone?: Tone }>`
 export const linkButton = (tone: Tone) => css`
   ${shape}
   ${tones[tone]}
+`;
+
+/** A quiet text button. */
+export const TextButton = styled(AriaButton)`
+  border: 0;
+  background: none;
+  padding: 4px 0;
+  min-height: 28px;
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-size: 0.875rem;
+  cursor: pointer;
+  text-align: left;
+  &[data-disabled] {
+    color: var(--mute);
+    cursor: default;
+  }
+`;
+
+export const IconButton = styled(AriaButton)`
+  width: 32px;
+  height: 32px;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  display: grid;
+  place-items: center;
+  cursor: pointer;
+  color: var(--mute);
+  flex: none;
+  &:hover {
+    background: var(--well);
+    color: var(--ink);
+  }
 `;

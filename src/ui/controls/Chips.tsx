@@ -20,7 +20,7 @@ const Chip = styled(CheckboxButton)`
   padding: 5px 12px;
   min-height: 34px;
   cursor: pointer;
-  font-size: 14px;
+  font-size: 0.875rem;
   background: var(--plate);
   display: block;
   &[data-selected] {

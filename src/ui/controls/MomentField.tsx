@@ -33,7 +33,7 @@ const Beside = styled.div`
     position: absolute;
     right: 12px;
     top: 12px;
-    font-size: 14px;
+    font-size: 0.875rem;
     color: var(--mute);
     pointer-events: none;
   }

@@ -15,7 +15,7 @@ export const Panel = styled.section`
 
 export const Mute = styled.span`
   color: var(--mute);
-  font-size: 14px;
+  font-size: 0.875rem;
 `;
 
 /** A page's column. */
@@ -39,7 +39,7 @@ export const PageHead = styled.div`
   align-items: center;
   justify-content: space-between;
   h1 {
-    font-size: 30px;
+    font-size: 1.875rem;
   }
   > div:last-child {
     display: flex;
@@ -50,7 +50,7 @@ export const PageHead = styled.div`
 
 /** A short caution at the step where it matters. */
 export const CautionNote = styled.p`
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--ink);
   background: var(--warn-ground);
   border-left: 4px solid var(--warn);
@@ -59,7 +59,7 @@ export const CautionNote = styled.p`
 `;
 
 export const FaultNote = styled.p`
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--ink);
   background: var(--danger-ground);
   border-left: 4px solid var(--danger);

@@ -1,7 +1,7 @@
 'use client';
 
 import { type ReactNode, type RefObject } from 'react';
-import { Dialog } from 'react-aria-components';
+import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { PopBox } from './PopBox';
 import { useThemeScope } from '../ThemeScope';
@@ -10,22 +10,27 @@ const Body = styled(Dialog)`
   outline: none;
   padding: 14px 16px 16px;
   display: grid;
-  gap: 10px;
-  font-size: 15px;
+  gap: 8px;
+  font-size: 0.9375rem;
+  h3 {
+    font-size: 1.125rem;
+  }
 `;
 
-export interface PopPlateProps {
+interface PopPlateProps {
   /** The button it opens from. */
   readonly trigger: RefObject<HTMLButtonElement | null>;
   readonly widthPx: number;
-  /** What it is called where it has no heading of its own. */
+  /** Its heading. */
+  readonly title?: string;
+  /** What it is called where it has no heading. */
   readonly label?: string;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 
 /** An open plate with a small form or an answer, beside the button it was asked from. */
-export function PopPlate({ trigger, widthPx, label, onClose, children }: PopPlateProps) {
+export function PopPlate({ trigger, widthPx, title, label, onClose, children }: PopPlateProps) {
   const theme = useThemeScope();
   return (
     <PopBox
@@ -38,7 +43,14 @@ export function PopPlate({ trigger, widthPx, label, onClose, children }: PopPlat
         if (!open) onClose();
       }}
     >
-      <Body aria-label={label}>{children}</Body>
+      <Body aria-label={label}>
+        {title === undefined ? null : (
+          <Heading slot="title" level={3}>
+            {title}
+          </Heading>
+        )}
+        {children}
+      </Body>
     </PopBox>
   );
 }

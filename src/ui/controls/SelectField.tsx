@@ -67,7 +67,7 @@ const Item = styled(ListBoxItem)`
   [slot='description'] {
     display: block;
     max-width: 340px;
-    font-size: 13px;
+    font-size: 0.8125rem;
     line-height: 1.3;
     font-weight: 400;
     color: var(--mute);
@@ -92,7 +92,7 @@ const Look = styled(SearchField)`
 const SectionHeader = styled(Header)`
   padding: 8px 12px 2px;
   color: var(--mute);
-  font-size: 14px;
+  font-size: 0.875rem;
 `;
 
 export interface Option {

@@ -49,7 +49,7 @@ const Head = styled.div`
   align-items: start;
   gap: 12px;
   h2 {
-    font-size: 22px;
+    font-size: 1.375rem;
   }
   button {
     width: 44px;

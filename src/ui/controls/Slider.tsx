@@ -29,7 +29,7 @@ const Thumb = styled(SliderThumb)`
 const SliderLine = styled.div`
   display: flex;
   justify-content: space-between;
-  font-size: 14px;
+  font-size: 0.875rem;
   output {
     font-weight: 650;
   }

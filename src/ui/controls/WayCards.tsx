@@ -39,7 +39,7 @@ const Card = styled(RadioButton)`
     display: block;
     overflow-wrap: anywhere;
     color: var(--mute);
-    font-size: 13px;
+    font-size: 0.8125rem;
     line-height: 1.3;
   }
   &[data-selected] {

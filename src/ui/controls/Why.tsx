@@ -1,11 +1,10 @@
 'use client';
 
 import { CircleHelp } from 'lucide-react';
-import { useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
+import { PopPlate, usePlate } from './usePlate';
 import { useWords } from '../KitchenContext';
-import { late } from '../late';
 import { type Figure } from '@/core/message';
 
 const Ask = styled(AriaButton)`
@@ -26,34 +25,65 @@ const Ask = styled(AriaButton)`
   }
 `;
 
-const Plate = late(async () => (await import('./WhyPlate')).WhyPlate);
+const Answer = styled.div`
+  display: grid;
+  gap: 8px;
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 2px 12px;
+    margin: 0;
+    padding: 6px 0;
+    border-block: 1px solid var(--line);
+  }
+  dt {
+    color: var(--mute);
+  }
+  dd {
+    margin: 0;
+    font-weight: 650;
+    text-align: right;
+  }
+`;
 
 /** A small question mark that answers “why this number?”: formula, inputs, what would change it, how sure it is. */
 export function Why({ figure }: { figure: Figure }) {
   const w = useWords();
-  const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
+  const { open, face, plate } = usePlate('dialog');
+  const value = w.figure(figure);
   return (
     <>
-      <Ask
-        ref={button}
-        aria-label={w.text('why.ask', { label: w.figureName(figure), value: w.figure(figure) })}
-        aria-haspopup="dialog"
-        aria-expanded={open}
-        onPress={() => {
-          setOpen(!open);
-        }}
-      >
+      <Ask {...face} aria-label={w.text('why.ask', { label: w.figureName(figure), value })}>
         <CircleHelp size={17} aria-hidden />
       </Ask>
       {open ? (
-        <Plate
-          figure={figure}
-          trigger={button}
-          onClose={() => {
-            setOpen(false);
-          }}
-        />
+        <PopPlate {...plate} widthPx={360} title={w.text('why.title', { label: w.about(figure, 'label'), value })}>
+          <Answer>
+            <p>{w.about(figure, 'formula')}</p>
+            {figure.inputs.length > 0 ? (
+              <dl>
+                {figure.inputs.map((i, n) => (
+                  <div key={`${i.id}${String(n)}`} style={{ display: 'contents' }}>
+                    <dt>{w.inputLabel(i)}</dt>
+                    <dd>{w.quantity(i.value, i.as)}</dd>
+                  </div>
+                ))}
+              </dl>
+            ) : null}
+            {figure.range ? (
+              <p>
+                {w.text('why.range', {
+                  low: w.quantity(figure.range[0], figure.as),
+                  high: w.quantity(figure.range[1], figure.as),
+                })}
+              </p>
+            ) : null}
+            <p>
+              <b>{w.text('why.whatWouldChangeIt')}</b> {w.about(figure, 'changes')}
+            </p>
+            <p style={{ color: 'var(--mute)' }}>{w.text(`sure.${figure.sure}`)}</p>
+          </Answer>
+        </PopPlate>
       ) : null}
     </>
   );

@@ -5,14 +5,14 @@ import styled, { css } from 'styled-components';
 
 export const LabelText = styled(Label)`
   display: block;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--mute);
   margin-bottom: 4px;
 `;
 
 export const ErrorText = styled(FieldError)`
   display: block;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--danger);
   margin-top: 4px;
 `;
@@ -61,7 +61,7 @@ export const StepperGroup = styled(Group)`
     align-self: center;
     color: var(--mute);
     padding-right: 8px;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 

@@ -11,7 +11,7 @@ const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
   align-items: center;
   justify-content: flex-end;
   gap: 4px;
-  font-size: 14px;
+  font-size: 0.875rem;
   color: var(--mute);
   button {
     min-width: 44px;
@@ -21,7 +21,7 @@ const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
     background: var(--plate);
     color: var(--ink);
     cursor: pointer;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   button[data-selected] {
     background: var(--enamel);

@@ -121,16 +121,16 @@ const Step = styled.li<{ $marked: boolean }>`
   padding: 6px 6px 8px;
   text-align: center;
   h3 {
-    font-size: 17px;
+    font-size: 1.0625rem;
   }
   p {
-    font-size: 13px;
+    font-size: 0.8125rem;
     line-height: 1.25;
     color: ${({ $marked }) => ($marked ? 'var(--on-enamel-mute)' : 'var(--mute)')};
   }
   b {
     display: block;
-    font-size: 14px;
+    font-size: 0.875rem;
     margin-top: 4px;
   }
 `;

@@ -20,7 +20,7 @@ const Figure = styled.figure`
     height: auto;
   }
   figcaption {
-    font-size: 16px;
+    font-size: 1rem;
     line-height: 1.3;
   }
 `;

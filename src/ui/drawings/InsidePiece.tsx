@@ -10,11 +10,11 @@ const Row = styled.ul`
   gap: 12px;
   li {
     text-align: center;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   b {
     display: block;
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   svg {
     width: 100%;

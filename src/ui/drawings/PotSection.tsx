@@ -277,7 +277,7 @@ const Legend = styled.ul`
   flex-wrap: wrap;
   gap: 0 14px;
   padding-top: 4px;
-  font-size: 14px;
+  font-size: 0.875rem;
   li {
     display: flex;
     align-items: center;

@@ -29,7 +29,7 @@ const Drawing = styled.div`
     height: auto;
   }
   text {
-    font-size: 13px;
+    font-size: 0.8125rem;
     fill: var(--ink);
   }
 `;
@@ -48,7 +48,7 @@ const Facts = styled.dl`
   }
   dt {
     color: var(--mute);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   dd {
     margin: 0;
@@ -70,7 +70,7 @@ const Ladder = styled.ol`
   li {
     border-left: 6px solid var(--line);
     padding: 2px 8px;
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.25;
     color: var(--mute);
   }

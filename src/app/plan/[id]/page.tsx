@@ -2,6 +2,8 @@ import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { AsidePage } from '@/app/AsideNote';
 import { PlanEditor } from '../PlanEditor';
+import { presentMs } from '@/server/clock';
+import { work } from '@/server/engine';
 import { lookedAt } from '@/server/looking';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
@@ -22,5 +24,7 @@ export default async function PlanPage({ params }: Props) {
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const plan = found.value;
-  return <PlanEditor kitchen={await readKitchen(db)} start={plan.input} id={plan.id} updatedAtMs={plan.updatedAtMs} />;
+  const kitchen = await readKitchen(db);
+  const first = await work(plan.id, 'outlook', plan.input, presentMs(), kitchen.pots);
+  return <PlanEditor kitchen={kitchen} start={plan.input} id={plan.id} updatedAtMs={plan.updatedAtMs} first={first} />;
 }

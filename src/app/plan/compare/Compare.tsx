@@ -86,19 +86,19 @@ const Table = styled.table`
     display: block;
     font-weight: 400;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.3;
     padding: 2px 0 6px;
     min-height: 44px;
   }
   thead > tr > * {
     border-top: 0;
-    font-size: 17px;
+    font-size: 1.0625rem;
   }
   tbody th {
     font-weight: 400;
     color: var(--mute);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   thead td {
     width: 150px;
@@ -110,7 +110,7 @@ const Table = styled.table`
     display: block;
     font-weight: 400;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 
@@ -258,7 +258,7 @@ export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
       {first ? (
         <>
           <Panel aria-labelledby="axis">
-            <h2 id="axis" style={{ fontSize: 18 }}>
+            <h2 id="axis" style={{ fontSize: 'calc(18rem / 16)' }}>
               {w.text('compare.forTheSamePlate')}{' '}
               <Mute style={{ fontWeight: 400 }}>{w.text('compare.tallYourHandsBrownThe')}</Mute>
             </h2>

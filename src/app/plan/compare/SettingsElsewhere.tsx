@@ -28,14 +28,14 @@ const Cards = styled.div`
     justify-items: start;
   }
   h3 {
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   dl {
     margin: 0;
     display: flex;
     flex-wrap: wrap;
     gap: 2px 16px;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   dl > div {
     display: flex;
@@ -53,12 +53,12 @@ const Cards = styled.div`
     gap: 6px;
     align-content: start;
     list-style: none;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   small {
     display: block;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.3;
   }
 `;
@@ -73,7 +73,7 @@ const Two = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
   p {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 
@@ -98,7 +98,7 @@ const Unfolded = styled.details`
   }
   h2 {
     display: inline;
-    font-size: 18px;
+    font-size: 1.125rem;
   }
   > div {
     padding-top: 12px;

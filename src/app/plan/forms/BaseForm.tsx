@@ -3,7 +3,7 @@
 import { garnishSections, kindSections } from '../wayLists';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
 import { edibleKgOf } from '@/core/buy';
 import { type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
 import { kindOf, KINDS, withKind } from '@/core/kinds';
@@ -15,6 +15,7 @@ import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
+import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 
 function ItemRow({

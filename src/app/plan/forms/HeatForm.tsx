@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus, Trash2 } from 'lucide-react';
-import { Care, faultOf, Fold, FormHead, type FormProps, IconButton, Rows, TextButton } from './common';
+import { Care, faultOf, Fold, FormHead, type FormProps, Rows } from './common';
 import { asHeatMode, heatSections, lidSections } from '../wayLists';
 import { LIMITS, type HeatStage, heatInstead, heatMode, heatOf, MODES, modesOf, type StageUntil } from '@/core/choices';
 import { type LidKind, LIDS } from '@/core/larder';
@@ -14,6 +14,7 @@ import { CautionNote, Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
+import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useUnits, useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
 

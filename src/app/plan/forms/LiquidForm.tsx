@@ -2,7 +2,7 @@
 
 import { LIMITS, POUR_TIMES } from '@/core/choices';
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
 import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
 import { LATE_POUR_MIN, usualHerbCount } from '@/core/liquid';
 import { OwnThing, ownSections } from './OwnThing';
@@ -13,6 +13,7 @@ import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { Slider } from '@/ui/controls/Slider';
+import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 
 /** Kinds of liquid, in the order offered. */

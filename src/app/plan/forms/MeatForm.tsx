@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, Fold, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
+import { Care, faultOf, Fold, type FormProps, Rows, WayField } from './common';
 import { cutById, GARNISHES, isCutId } from '@/core/larder';
 import {
   type Appetite,
@@ -22,6 +22,7 @@ import { canRoll } from '@/core/prep';
 import { cutSections, garnishSections } from '../wayLists';
 import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
+import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';

@@ -1,11 +1,11 @@
 'use client';
 
-import { Care, faultOf, FormHead, type FormProps, TextButton } from './common';
-import { potSize } from '../decisions';
+import { Care, faultOf, FormHead, type FormProps } from './common';
+import { potSize } from '../potSize';
 import { PotFields, potIsWhole } from '../../kitchen/PotFields';
 import { firstStage, heatMode, LIES, MODES, withLid } from '@/core/choices';
 import { lidsFor, type Pot } from '@/core/larder';
-import { Button } from '@/ui/controls/Button';
+import { Button, TextButton } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';

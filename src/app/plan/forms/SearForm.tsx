@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, IconButton, Rows, WayField, TextButton } from './common';
+import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
 import {
   burnerNetW,
   FATS,
@@ -20,6 +20,7 @@ import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
+import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 
 export function SearForm(props: FormProps) {

@@ -1,12 +1,12 @@
 'use client';
 
-import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Equipment, type Kitchen } from '@/contract/kitchen';
 import { type CareStep, cautionFor } from '@/core/cautions';
 import { type OwnKind } from '@/core/kinds';
 import { habit, type PlanFault, type PlanField, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
 import { type Plan } from '@/core/plan';
+import { TextButton } from '@/ui/controls/Button';
 import { SelectField } from '@/ui/controls/SelectField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
@@ -41,32 +41,14 @@ export function Care({ step }: { step: CareStep }) {
 
 /** A small heading within a form. */
 export const FormHead = styled.h2`
-  font-size: 15px;
+  font-size: 0.9375rem;
   padding-top: 8px;
   border-top: 1px solid var(--line);
 `;
 
-/** A quiet text button. */
-export const TextButton = styled(AriaButton)`
-  border: 0;
-  background: none;
-  padding: 4px 0;
-  min-height: 28px;
-  color: var(--ink);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-size: 14px;
-  cursor: pointer;
-  text-align: left;
-  &[data-disabled] {
-    color: var(--mute);
-    cursor: default;
-  }
-`;
-
 const Why = styled.p`
   && {
-    font-size: 13.5px;
+    font-size: 0.8438rem;
     color: var(--mute);
     line-height: 1.3;
     margin-top: 4px;
@@ -136,23 +118,6 @@ export const Rows = styled.ul`
     align-items: center;
     gap: 8px;
     font-weight: 650;
-  }
-`;
-
-export const IconButton = styled(AriaButton)`
-  width: 32px;
-  height: 32px;
-  border: 0;
-  border-radius: 8px;
-  background: none;
-  display: grid;
-  place-items: center;
-  cursor: pointer;
-  color: var(--mute);
-  flex: none;
-  &:hover {
-    background: var(--well);
-    color: var(--ink);
   }
 `;
 

@@ -1,23 +1,15 @@
-import { type ReactNode } from 'react';
-import { BaseForm } from './BaseForm';
 import { type FormProps } from './common';
-import { FinishForm } from './FinishForm';
-import { HeatForm } from './HeatForm';
-import { LiquidForm } from './LiquidForm';
-import { MeatForm } from './MeatForm';
-import { PotForm } from './PotForm';
-import { SearForm } from './SearForm';
-import { ServeForm } from './ServeForm';
 import { type Decision } from '../decisions';
+import { drawnLate } from '@/ui/late';
 
-/** The fields of each decision. */
-export const FORMS: Readonly<Record<Decision, (props: FormProps) => ReactNode>> = {
-  meat: MeatForm,
-  pot: PotForm,
-  sear: SearForm,
-  base: BaseForm,
-  liquid: LiquidForm,
-  heat: HeatForm,
-  finish: FinishForm,
-  serve: ServeForm,
+/** The fields of each decision, fetched with the one in hand first. */
+export const FORMS: Readonly<Record<Decision, ReturnType<typeof drawnLate<FormProps>>>> = {
+  meat: drawnLate(async () => (await import('./MeatForm')).MeatForm),
+  pot: drawnLate(async () => (await import('./PotForm')).PotForm),
+  sear: drawnLate(async () => (await import('./SearForm')).SearForm),
+  base: drawnLate(async () => (await import('./BaseForm')).BaseForm),
+  liquid: drawnLate(async () => (await import('./LiquidForm')).LiquidForm),
+  heat: drawnLate(async () => (await import('./HeatForm')).HeatForm),
+  finish: drawnLate(async () => (await import('./FinishForm')).FinishForm),
+  serve: drawnLate(async () => (await import('./ServeForm')).ServeForm),
 };

@@ -44,7 +44,7 @@ const Source = styled.div`
     background: var(--plate);
     color: var(--ink);
     font: inherit;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   label {
     width: 100%;
@@ -73,7 +73,7 @@ const Lines = styled.ol`
   small {
     display: block;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   @media (max-width: 760px) {
     > li {
@@ -86,7 +86,7 @@ const Method = styled.ol`
   display: grid;
   gap: 8px;
   padding-left: 24px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   li[data-used] {
     font-weight: 650;
   }
@@ -104,7 +104,7 @@ const Top = styled.div`
     padding-left: 10px;
     border-left: 3px solid var(--line);
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 
@@ -251,7 +251,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
   return (
     <>
       <Panel aria-labelledby="what">
-        <h2 id="what" style={{ fontSize: 20 }}>
+        <h2 id="what" style={{ fontSize: 'calc(20rem / 16)' }}>
           {w.text('recipeImport.whatItIs')}
         </h2>
         <Top>
@@ -320,7 +320,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
         </Top>
       </Panel>
       <Panel aria-labelledby="lines">
-        <h2 id="lines" style={{ fontSize: 20 }}>
+        <h2 id="lines" style={{ fontSize: 'calc(20rem / 16)' }}>
           {w.text('recipeImport.lineByLine')}{' '}
           <Mute style={{ fontWeight: 400 }}>{w.text('recipeImport.leftWhatTheRecipeSays')}</Mute>
         </h2>
@@ -339,7 +339,7 @@ function Settle({ settling, kitchen, serveAtMs, change, onAgain }: SettleProps) 
       </Panel>
       {read.steps.length > 0 ? (
         <Panel aria-labelledby="method">
-          <h2 id="method" style={{ fontSize: 20 }}>
+          <h2 id="method" style={{ fontSize: 'calc(20rem / 16)' }}>
             {w.text('recipeImport.itsMethod')}{' '}
             <Mute style={{ fontWeight: 400 }}>{w.text('recipeImport.boldHeatOrTimeWas')}</Mute>
           </h2>

@@ -44,14 +44,14 @@ const Form = styled.form`
   display: grid;
   gap: 14px;
   h1 {
-    font-size: 28px;
+    font-size: 1.75rem;
   }
 `;
 
 const Line = styled.div`
   input {
     min-height: 52px;
-    font-size: 19px;
+    font-size: 1.1875rem;
   }
 `;
 
@@ -88,7 +88,7 @@ const Picture = styled(AriaButton)`
   border-radius: 12px;
   background: var(--plate);
   padding: 8px 6px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   font-weight: 650;
   line-height: 1.2;
   cursor: pointer;

@@ -3,10 +3,12 @@
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { Begin } from './Begin';
-import { PlanEditor } from '../PlanEditor';
 import { openDraft } from '../drafts';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
+import { late } from '@/ui/late';
+
+const PlanEditor = late(async () => (await import('../PlanEditor')).PlanEditor);
 
 const BEGUN = 'begun';
 

@@ -2,23 +2,24 @@
 
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, Section } from './common';
-import { TextButton } from '../forms/common';
+
 import { LEVELS, levelWays } from '../wayLists';
 import { habit, isSmall, mainStage, usualLevel } from '@/core/choices';
 import { Mute } from '@/ui/controls/Panel';
 import { WayCards } from '@/ui/controls/WayCards';
 import { Figures, Why } from '@/ui/controls/Why';
+import { TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 
 const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
-  font-size: 15px;
+  font-size: 0.9375rem;
   th {
     text-align: left;
     font-weight: 600;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   th:not(:first-child),
   td:not(:first-child) {

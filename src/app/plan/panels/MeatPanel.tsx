@@ -25,11 +25,11 @@ const Advice = styled.ul`
     align-items: center;
     padding: 6px 0;
     border-top: 1px solid var(--line);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   small {
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 

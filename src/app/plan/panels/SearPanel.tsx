@@ -17,7 +17,7 @@ const Batches = styled.div`
   button {
     min-height: 36px;
     padding: 0 12px;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 
@@ -26,7 +26,7 @@ const Signs = styled.dl`
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 0 16px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   dt,
   dd {
     margin: 0;

@@ -25,7 +25,7 @@ const Folded = styled.details`
   }
   summary h3 {
     display: inline;
-    font-size: 17px;
+    font-size: 1.0625rem;
   }
   > div {
     display: grid;
@@ -33,7 +33,7 @@ const Folded = styled.details`
     padding-top: 6px;
   }
   p {
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
 `;
 
@@ -76,7 +76,7 @@ export const StepList = styled.ol`
   > li > small {
     grid-column: 1 / -1;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.3;
   }
 `;

@@ -3,7 +3,8 @@ import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { DecisionPanel } from '../DecisionPanel';
 import { DayTasks } from '../DayTasks';
-import { DECISIONS, type Decision, sentences } from '../decisions';
+import { DECISIONS, type Decision } from '../decisions';
+import { sentences } from '../sentences';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
 import { type PlanInput, wholeCourse } from '@/core/choices';
@@ -88,7 +89,15 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
   it.each(DECISIONS)('%s: the form beside it too', (decision) => {
     const Form = FORMS[decision];
     const { container } = shown(
-      <Form kitchen={SALTMARSH_ROW} input={p.input} plan={p} timeZone="UTC" change={vi.fn()} {...FORM} />,
+      <Form
+        box={'section' as never}
+        kitchen={SALTMARSH_ROW}
+        input={p.input}
+        plan={p}
+        timeZone="UTC"
+        change={vi.fn()}
+        {...FORM}
+      />,
       { units: US },
     );
     expect(container.textContent).not.toMatch(BROKEN);

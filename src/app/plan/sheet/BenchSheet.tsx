@@ -24,12 +24,12 @@ const Sheet = styled.main`
   display: grid;
   gap: 18px;
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
     border-bottom: 2px solid var(--rim);
     padding-bottom: 3px;
   }
   h3 {
-    font-size: 15px;
+    font-size: 0.9375rem;
     color: var(--mute);
     padding-top: 8px;
   }
@@ -65,7 +65,7 @@ const Head = styled.header`
   justify-content: space-between;
   align-items: start;
   h1 {
-    font-size: 30px;
+    font-size: 1.875rem;
     overflow-wrap: anywhere;
   }
   nav {
@@ -135,7 +135,7 @@ const Line = styled(CheckboxButton)`
   small {
     display: block;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   @media print {
     padding: 1.2pt 0;
@@ -173,7 +173,7 @@ const Cuts = styled.ul`
     gap: 4px;
     align-content: end;
     justify-items: start;
-    font-size: 14px;
+    font-size: 0.875rem;
     break-inside: avoid;
   }
   @media print {
@@ -190,7 +190,7 @@ const Checks = styled.table`
   width: 100%;
   th {
     text-align: left;
-    font-size: 14px;
+    font-size: 0.875rem;
     color: var(--mute);
     font-weight: 400;
     padding: 4px 8px 4px 0;
@@ -203,7 +203,7 @@ const Checks = styled.table`
   small {
     display: block;
     color: var(--mute);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   input {
     width: 100%;

@@ -1,0 +1,10 @@
+import { type Day } from '@/core/schedule';
+import { type Words } from '@/words/words';
+
+/** What a day does not hold, in the reader's words: a beginning gone by, tasks that cannot be where they are fixed. */
+export function dayTroubles(w: Words, day: Day, nowMs: number): readonly string[] {
+  return [
+    ...(day.startMs < nowMs ? [w.text('dayLine.theFirstActOfThis', { start: w.clock(day.startMs) })] : []),
+    ...day.conflicts.map((c) => w.text('line.conflict', { at: w.clock(c.atMs), why: c.says })),
+  ];
+}
