@@ -10,7 +10,7 @@ const say = (text: string): void => {
 
 async function main(): Promise<void> {
   const app = await startApp({ demo: true });
-  const line = await openLine(app, { fontsMs: 600, workersMs: 1200 });
+  const line = await openLine(app, { fontsMs: 2500, workersMs: 1500 });
   const browser = await openBrowser();
   try {
     await watchPages(browser);

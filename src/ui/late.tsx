@@ -75,9 +75,12 @@ export const Unboxed = styled.div`
   display: contents;
 `;
 
+/** On a box whose script has not come yet. */
+const WAITS = { 'data-drawn': '' } as const;
+
 /** Left as it stands: React keeps what the server drew within, and takes it for empty where it draws it itself. */
 const AS_DRAWN = {
-  'data-drawn': '',
+  ...WAITS,
   suppressHydrationWarning: true,
   dangerouslySetInnerHTML: { __html: '' },
 } as const;
@@ -99,7 +102,7 @@ export function drawnLate<P extends object>(
   // On the server there is nothing to wait for but the module, once.
   const Drawn = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>;
   return function DrawnLate({ box: Box, ...props }: P & { readonly box: Box }) {
-    const Part = useArrived(script) ?? (typeof window === 'undefined' ? Drawn : undefined);
+    const Part = useArrived(script);
     const waiting = useRef<HTMLDivElement>(null);
     const inFocus = useRef(-1);
     const arrived = useRef<HTMLDivElement>(null);
@@ -117,6 +120,14 @@ export function drawnLate<P extends object>(
         arrived.current?.querySelectorAll<HTMLElement>(FOCUSABLE)[inFocus.current]?.focus({ preventScroll: true });
       };
     }, [Part]);
+
+    if (typeof window === 'undefined') {
+      return (
+        <Box {...WAITS}>
+          <Drawn {...(props as unknown as P)} />
+        </Box>
+      );
+    }
     return Part ? (
       <Box key="drawn" ref={arrived}>
         <Part {...(props as unknown as P)} />
