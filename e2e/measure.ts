@@ -79,6 +79,8 @@ export interface ScreenCost {
   /** What moved most, for a reader. */
   readonly moved: readonly string[];
   readonly paintMs: number;
+  /** Whether the page as sent had a forecast in it already. */
+  readonly forecast: boolean;
 }
 
 /** Gathers from before the first paint what the page does to its reader. */
@@ -152,5 +154,13 @@ export async function costOf(
     sum[first.has(name) ? 'first' : page.has(name) ? 'later' : 'worker'] += bytes;
   }
   const { shift, moved } = await seen(driver);
-  return { firstBytes: sum.first, laterBytes: sum.later, workerBytes: sum.worker, shift, moved, paintMs };
+  return {
+    firstBytes: sum.first,
+    laterBytes: sum.later,
+    workerBytes: sum.worker,
+    shift,
+    moved,
+    paintMs,
+    forecast: /<main[\s\S]*\d\d:\d\d[\s\S]*between/.test(html),
+  };
 }

@@ -7,22 +7,16 @@ import styled from 'styled-components';
 import { RecordSheet } from './RecordSheet';
 import { anyTime, hasSheet, type SheetRecord } from './records';
 import { useLiveCook } from './useLiveCook';
-import { KeysSheet, useHotkeys } from './hotkeys';
-import { HandsFull } from './HandsFull';
+import { useHotkeys } from './hotkeys';
 import { LATER_MIN, StepCard } from './StepCard';
-import { CoolPanel, HoldPanel, SaucePanel } from './AfterPanels';
-import { AllSteps, Beside } from './StepLists';
 import { stepName } from './stepWords';
 import { TimerBar, timerName } from './TimerBar';
-import { TroubleSheet } from './TroubleSheet';
 import { useAlarms } from './useAlarms';
-import { LiveForecast } from './LiveForecast';
 import { outlookSays } from './outlookSays';
 import { AsideNote } from '../AsideNote';
 import { type SetAside } from '@/server/aside';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
-import { SoFar } from './SoFar';
 import {
   AFTER_THE_END,
   conduct,
@@ -37,13 +31,26 @@ import {
 import { readyEta, sampleAt } from '@/core/forecast';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
-import { PanMap } from '@/ui/drawings/PanMap';
-import { PotSection } from '@/ui/drawings/PotSection';
 import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { drawnLate, late, Unboxed } from '@/ui/late';
 import { keepPages } from '@/ui/offline';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
+
+const HandsFull = late(async () => (await import('./HandsFull')).HandsFull);
+const KeysSheet = late(async () => (await import('./KeysSheet')).KeysSheet);
+const TroubleSheet = late(async () => (await import('./TroubleSheet')).TroubleSheet);
+/** All beside the card in hand, each for its stage. */
+const Beside = drawnLate(async () => (await import('./StepLists')).Beside);
+const AllSteps = drawnLate(async () => (await import('./StepLists')).AllSteps);
+const SoFar = drawnLate(async () => (await import('./SoFar')).SoFar);
+const LiveForecast = drawnLate(async () => (await import('./LiveForecast')).LiveForecast);
+const HoldPanel = drawnLate(async () => (await import('./AfterPanels')).HoldPanel);
+const SaucePanel = drawnLate(async () => (await import('./AfterPanels')).SaucePanel);
+const CoolPanel = drawnLate(async () => (await import('./AfterPanels')).CoolPanel);
+const PanMap = drawnLate(async () => (await import('@/ui/drawings/PanMap')).PanMap);
+const PotSection = drawnLate(async () => (await import('@/ui/drawings/PotSection')).PotSection);
 
 /** A braise is kept for when the server is away so long after its last record, ms. */
 const KEPT_AFTER_MS = 5000;
@@ -85,7 +92,8 @@ const Stack = styled.div`
     overflow-y: auto;
     scrollbar-width: thin;
     min-height: 0;
-    > * {
+    > *,
+    > ${Unboxed} > * {
       flex: none;
     }
   }
@@ -98,7 +106,8 @@ const Stack = styled.div`
 const Beyond = styled(Stack)`
   @media (min-width: 901px) and (min-height: 760px) {
     overflow: hidden;
-    > section {
+    > section,
+    > ${Unboxed} > section {
       flex: 1 1 auto;
     }
   }
@@ -413,8 +422,9 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
             <Alerts>
               <AsideNote aside={aside} />
             </Alerts>
-            <Beside conducted={conducted} onDone={done} />
+            <Beside box={Unboxed} conducted={conducted} onDone={done} />
             <SoFar
+              box={Unboxed}
               state={state}
               view={view}
               pending={live.pending}
@@ -455,6 +465,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
             )}
             {stage === 'braise' || (state.phase === 'finished' && !keeps) ? (
               <LiveForecast
+                box={Unboxed}
                 view={view}
                 state={state}
                 conducted={conducted}
@@ -487,31 +498,30 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                   <p key={JSON.stringify(way)}>{w.title(way)}</p>
                 ))}
                 {stage === 'sear' && searBatch ? (
-                  <Drawn>
-                    <PanMap
-                      pan={view.plan.input.pan}
-                      batch={searBatch}
-                      number={batchNumber}
-                      batches={view.plan.sear.batches.length}
-                      pieces={view.plan.parts.reduce((sum, p) => sum + p.part.pieces, 0)}
-                    />
-                  </Drawn>
+                  <PanMap
+                    box={Drawn}
+                    pan={view.plan.input.pan}
+                    batch={searBatch}
+                    number={batchNumber}
+                    batches={view.plan.sear.batches.length}
+                    pieces={view.plan.parts.reduce((sum, p) => sum + p.part.pieces, 0)}
+                  />
                 ) : null}
                 {stage === 'liquid' ? (
-                  <Drawn>
-                    <PotSection
-                      pot={view.plan.pot}
-                      liquidL={view.plan.liquidL}
-                      evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
-                      heat={state.heat}
-                      lid={state.lid}
-                    />
-                  </Drawn>
+                  <PotSection
+                    box={Drawn}
+                    pot={view.plan.pot}
+                    liquidL={view.plan.liquidL}
+                    evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
+                    heat={state.heat}
+                    lid={state.lid}
+                  />
                 ) : null}
-                {holds ? <HoldPanel {...after} /> : null}
-                {(stage === 'finish' || stage === 'serve') && !holds ? <SaucePanel {...after} /> : null}
-                {stage === 'store' ? <CoolPanel {...after} /> : null}
+                {holds ? <HoldPanel box={Unboxed} {...after} /> : null}
+                {(stage === 'finish' || stage === 'serve') && !holds ? <SaucePanel box={Unboxed} {...after} /> : null}
+                {stage === 'store' ? <CoolPanel box={Unboxed} {...after} /> : null}
                 <AllSteps
+                  box={Unboxed}
                   conducted={conducted}
                   stages={
                     state.offHeatMs === undefined ? ['ready', 'sear', 'base', 'liquid'] : ['finish', 'serve', 'store']

@@ -51,6 +51,30 @@ const ChartBox = styled.div`
   }
 `;
 
+/** The pot takes what height is left beside the card, down to a size at which its figures can be read. */
+const PotBox = styled.div`
+  @media (min-width: 901px) {
+    && {
+      flex: 1 1 200px;
+    }
+    min-height: 200px;
+    position: relative;
+    > div {
+      position: absolute;
+      inset: 0;
+    }
+    > div > div,
+    svg[role='img'] {
+      height: 100%;
+    }
+  }
+  @media (max-width: 900px) {
+    width: 100%;
+    max-width: 540px;
+    margin: 0 auto;
+  }
+`;
+
 const Ways = styled.ul`
   display: flex;
   flex-wrap: wrap;
@@ -155,7 +179,8 @@ const Slipped = styled.ul`
   font-size: 1rem;
 `;
 
-const SHOWN = ['fork', 'pot', 'piece'] as const;
+/** The pot first: a drawing is there at once, the chart's script comes when it is asked for. */
+const SHOWN = ['pot', 'fork', 'piece'] as const;
 type Shown = (typeof SHOWN)[number];
 
 interface LiveForecastProps {
@@ -171,7 +196,7 @@ interface LiveForecastProps {
 /** When the fork should turn and how sure that is, on the fork's own scale or in the pot, and what the heat could do. */
 export function LiveForecast({ view, state, conducted, now, here, onHeat }: LiveForecastProps) {
   const w = useWords();
-  const [shown, setShown] = useState<Shown>('fork');
+  const [shown, setShown] = useState<Shown>('pot');
   const startMs = conducted.intoPotMs;
   const { headline } = conducted;
   const moment = (min: number): number => startMs + min * 60_000;
@@ -226,11 +251,11 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           selectedKeys={[shown]}
           disallowEmptySelection
           onSelectionChange={(keys) => {
-            setShown(SHOWN.find((id) => keys.has(id)) ?? 'fork');
+            setShown(SHOWN.find((id) => keys.has(id)) ?? 'pot');
           }}
         >
-          <ToggleButton id="fork">{w.text('liveForecast.forkScale')}</ToggleButton>
           <ToggleButton id="pot">{w.text('liveForecast.inThePot')}</ToggleButton>
+          <ToggleButton id="fork">{w.text('liveForecast.forkScale')}</ToggleButton>
           {view.live.inside ? <ToggleButton id="piece">{w.text('liveForecast.insideThePiece')}</ToggleButton> : null}
         </Views>
         <Chips aria-label={w.text('liveForecast.forkScaleTheEstimateNow')}>
@@ -265,7 +290,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           )}
         />
       ) : (
-        <div style={{ width: '100%', maxWidth: 540, margin: '0 auto' }}>
+        <PotBox>
           <PotSection
             pot={view.plan.pot}
             liquidL={view.plan.liquidL}
@@ -274,7 +299,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
             lid={state.lid}
             live={here}
           />
-        </div>
+        </PotBox>
       )}
       <Mute>
         {!cooking || conducted.alarm

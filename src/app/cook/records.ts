@@ -1,7 +1,16 @@
 import { type ReactNode } from 'react';
-import { CooledSheet, CoolingSheet, CountedSheet, HoldSheet, PutSheet, SauceSheet, StoredSheet } from './FinishSheets';
-import { FinishSheet, ForkSheet, HeatSheet, LiquidSheet, NoteSheet, ProbeSheet, type SheetProps } from './RecordSheets';
+import type * as AfterSheets from './FinishSheets';
+import type * as FireSheets from './RecordSheets';
+import { type SheetProps } from './RecordSheets';
 import { type CookActKind } from '@/core/cook';
+import { late } from '@/ui/late';
+
+type SheetsOf<Sheets> = {
+  [K in keyof Sheets]: Sheets[K] extends (props: SheetProps) => ReactNode ? K : never;
+}[keyof Sheets];
+
+const onTheFire = (name: SheetsOf<typeof FireSheets>) => late(async () => (await import('./RecordSheets'))[name]);
+const after = (name: SheetsOf<typeof AfterSheets>) => late(async () => (await import('./FinishSheets'))[name]);
 
 /** How a kind of record is made at the stove. */
 interface RecordUi {
@@ -16,28 +25,28 @@ interface RecordUi {
 /** One line for each kind of record; a new kind without one does not compile. The lid is on the sheet of the heat. */
 export const RECORD_UI = {
   intoPot: { anyTime: true },
-  fork: { key: 'f', Sheet: ForkSheet },
-  probe: { key: 'p', Sheet: ProbeSheet },
-  liquid: { key: 'l', Sheet: LiquidSheet },
+  fork: { key: 'f', Sheet: onTheFire('ForkSheet') },
+  probe: { key: 'p', Sheet: onTheFire('ProbeSheet') },
+  liquid: { key: 'l', Sheet: onTheFire('LiquidSheet') },
   turned: { key: 't' },
   lid: {},
-  heat: { key: 'h', Sheet: HeatSheet },
+  heat: { key: 'h', Sheet: onTheFire('HeatSheet') },
   step: { anyTime: true },
   timer: { anyTime: true },
   trouble: { anyTime: true },
-  note: { key: 'n', Sheet: NoteSheet, anyTime: true },
+  note: { key: 'n', Sheet: onTheFire('NoteSheet'), anyTime: true },
   offHeat: {},
-  hold: { Sheet: HoldSheet },
-  sauce: { Sheet: SauceSheet },
+  hold: { Sheet: after('HoldSheet') },
+  sauce: { Sheet: after('SauceSheet') },
   aim: {},
-  put: { Sheet: PutSheet },
-  counted: { Sheet: CountedSheet },
+  put: { Sheet: after('PutSheet') },
+  counted: { Sheet: after('CountedSheet') },
   served: {},
-  cooling: { Sheet: CoolingSheet },
-  cooled: { Sheet: CooledSheet },
-  stored: { Sheet: StoredSheet },
+  cooling: { Sheet: after('CoolingSheet') },
+  cooled: { Sheet: after('CooledSheet') },
+  stored: { Sheet: after('StoredSheet') },
   box: {},
-  finished: { Sheet: FinishSheet },
+  finished: { Sheet: onTheFire('FinishSheet') },
 } as const satisfies Record<CookActKind, RecordUi>;
 
 type With<Part extends keyof RecordUi> = {

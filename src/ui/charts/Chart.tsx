@@ -38,7 +38,24 @@ function readColours(node: HTMLElement): ChartColours {
   };
 }
 
-/** A chart drawn by ECharts, loaded when first shown. `label` says in words what it shows. */
+/** Calls back once a part of the page comes into sight. Gives what ends the wait. */
+function onSight(node: Element, seen: () => void): () => void {
+  if (typeof IntersectionObserver === 'undefined') {
+    seen();
+    return () => undefined;
+  }
+  const watch = new IntersectionObserver((entries) => {
+    if (!entries.some((e) => e.isIntersecting)) return;
+    watch.disconnect();
+    seen();
+  });
+  watch.observe(node);
+  return () => {
+    watch.disconnect();
+  };
+}
+
+/** A chart drawn by ECharts, which is fetched when a chart first comes into sight. `label` says in words what it shows. */
 export function Chart({ label, height, option }: ChartProps) {
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<{ setOption: (o: EChartsCoreOption, replace: boolean) => void } | null>(null);
@@ -54,23 +71,26 @@ export function Chart({ label, height, option }: ChartProps) {
     if (!node) return undefined;
     let gone = false;
     let dispose = (): void => undefined;
-    void import('./engine').then(({ init }) => {
-      if (gone) return;
-      const made = init(node, undefined, { renderer: 'svg' });
-      chart.current = made;
-      made.setOption(wanted.current(readColours(node)), true);
-      const resize = new ResizeObserver(() => {
-        made.resize();
+    const unwatch = onSight(node, () => {
+      void import('./engine').then(({ init }) => {
+        if (gone) return;
+        const made = init(node, undefined, { renderer: 'svg' });
+        chart.current = made;
+        made.setOption(wanted.current(readColours(node)), true);
+        const resize = new ResizeObserver(() => {
+          made.resize();
+        });
+        resize.observe(node);
+        dispose = () => {
+          resize.disconnect();
+          made.dispose();
+          chart.current = null;
+        };
       });
-      resize.observe(node);
-      dispose = () => {
-        resize.disconnect();
-        made.dispose();
-        chart.current = null;
-      };
     });
     return () => {
       gone = true;
+      unwatch();
       dispose();
     };
   }, []);

@@ -43,13 +43,13 @@ export const StepperGroup = styled(Group)`
     width: 100%;
     border: 0;
     background: none;
-    padding: 0 4px;
+    padding: 0;
     text-align: center;
     font-weight: 650;
     outline: none;
   }
   button {
-    width: 34px;
+    width: 32px;
     flex: none;
     border: 0;
     background: var(--well);

@@ -1,25 +1,8 @@
 'use client';
 
 import { useEffect, useSyncExternalStore } from 'react';
-import styled from 'styled-components';
 import { type CookActKind } from '@/core/cook';
-import { Sheet } from '@/ui/controls/Sheet';
-import { Switch } from '@/ui/controls/Switch';
-import { useWords } from '@/ui/KitchenContext';
 import { KEYED_RECORDS, RECORD_UI } from './records';
-
-const Keys = styled.dl`
-  display: grid;
-  grid-template-columns: 64px 1fr;
-  gap: 8px 12px;
-  margin: 0;
-  dt {
-    font-weight: 700;
-  }
-  dd {
-    margin: 0;
-  }
-`;
 
 const KEPT = 'even-ember:single-keys';
 const listeners = new Set<() => void>();
@@ -32,7 +15,7 @@ function keysOn(): boolean {
   }
 }
 
-function setKeysOn(on: boolean): void {
+export function setKeysOn(on: boolean): void {
   try {
     localStorage.setItem(KEPT, on ? 'on' : 'off');
   } catch {
@@ -49,7 +32,7 @@ const follow = (listener: () => void): (() => void) => {
 };
 
 /** Whether single keys do anything on this device. */
-const useKeysOn = (): boolean => useSyncExternalStore(follow, keysOn, () => true);
+export const useKeysOn = (): boolean => useSyncExternalStore(follow, keysOn, () => true);
 
 /** Listens for the keys wherever nothing is being typed. */
 export function useHotkeys(
@@ -88,35 +71,4 @@ export function useHotkeys(
       document.removeEventListener('keydown', onKey);
     };
   }, [on, onAct, onUndo, onHelp, onDone, onTrouble]);
-}
-
-function KeyRow({ name, says }: { name: string; says: string }) {
-  return (
-    <>
-      <dt>{name}</dt>
-      <dd>{says}</dd>
-    </>
-  );
-}
-
-/** The list of keys. */
-export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
-  const w = useWords();
-  const on = useKeysOn();
-  return (
-    <Sheet title={w.text('common.keys')} isOpen={isOpen} onClose={onClose}>
-      <Switch value={on} onChange={setKeysOn}>
-        {w.text('hotkeys.on')}
-      </Switch>
-      <Keys>
-        {KEYED_RECORDS.map((kind) => (
-          <KeyRow key={kind} name={RECORD_UI[kind].key} says={w.text(`record.${kind}.key`)} />
-        ))}
-        <KeyRow name={w.text('hotkeys.space')} says={w.text('hotkeys.doneNow')} />
-        <KeyRow name="x" says={w.text('trouble')} />
-        <KeyRow name="u" says={w.text('hotkeys.takeTheLastRecordBack')} />
-        <KeyRow name="?" says={w.text('hotkeys.thisList')} />
-      </Keys>
-    </Sheet>
-  );
 }

@@ -1,0 +1,52 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type Browser, openBrowser } from './browser';
+import { costOf, type Line, openLine, type ScreenCost, watchPages } from './measure';
+import { type AppServer, startApp } from './server';
+import { demoPlaces, type Places, WALK } from './walk';
+
+/** Script of the main thread that a page names itself, in bytes as sent (gzip). */
+const FIRST_BYTES: Readonly<Record<string, number>> = {
+  '': 260_000,
+  plan: 260_000,
+  'plan/[id]': 260_000,
+  'plan/[id]/sheet': 320_000,
+  'plan/[id]/compare': 320_000,
+  log: 320_000,
+  'log/[id]': 320_000,
+  'cook/[id]': 320_000,
+};
+/** How far what is drawn may move about by itself. */
+const SHIFT = 0.02;
+
+let app: AppServer;
+let line: Line;
+let browser: Browser;
+let places: Places;
+
+beforeAll(async () => {
+  app = await startApp({ demo: true });
+  // Slower than any page: what comes late comes after the page was drawn.
+  line = await openLine(app, { fontsMs: 2500, workersMs: 1500 });
+  browser = await openBrowser();
+  await watchPages(browser);
+  places = await demoPlaces(browser.driver, line.url);
+});
+
+afterAll(async () => {
+  await browser.close();
+  await line.close();
+  await app.close();
+});
+
+describe('with fonts and forecasts held back', () => {
+  it.each(Object.entries(FIRST_BYTES))('/%s is light and stands still', async (route, most) => {
+    const stop = WALK.find((s) => s.route === route);
+    if (!stop) throw new Error(`There is no ${route}.`);
+    const cost: ScreenCost = await costOf(browser, line, stop, stop.address(places));
+    expect(cost.firstBytes).toBeLessThanOrEqual(most);
+    // A page that was weighed before any script had come weighs nothing.
+    expect(cost.firstBytes).toBeGreaterThan(100_000);
+    expect(cost.shift, cost.moved.join('\n')).toBeLessThan(SHIFT);
+    if (route === 'plan/[id]') expect(cost.forecast).toBe(true);
+  });
+});
