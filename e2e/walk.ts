@@ -112,7 +112,7 @@ export const WALK: readonly Stop[] = [
     route: 'plan/[id]',
     address: ({ plan }) => plan,
     ready: '#the-day',
-    open: [{ what: 'exports', by: (d) => click(d, '[data-place="verdict"] button[aria-haspopup="true"]') }],
+    open: [{ what: 'exports', by: (d) => click(d, '[data-place="verdict"] button[aria-haspopup="menu"]') }],
   },
   {
     route: 'plan/[id]/compare',

@@ -99,8 +99,8 @@ export function DayDock({ plan, input, change }: DayDockProps) {
   const [moved, setMoved] = useState<Moved>();
   // A key moves and lets go in one go, before anything is drawn.
   const newest = useRef<Moved>(undefined);
-  const shown = moved ?? input;
-  const day = useMemo(() => dayOf(plan, shown), [plan, shown]);
+  // Laid out here only while the hand moves something: else the plan has it.
+  const day = useMemo(() => (moved ? dayOf(plan, moved) : plan.day), [plan, moved]);
   const lower = useCallback(() => {
     setUp(false);
   }, []);

@@ -1,25 +1,11 @@
 'use client';
 
 import { ChevronDown } from 'lucide-react';
-import {
-  Autocomplete,
-  Button as AriaButton,
-  Header,
-  Input,
-  ListBox,
-  ListBoxItem,
-  ListBoxSection,
-  Popover,
-  SearchField,
-  Select,
-  SelectValue,
-  Text,
-  useFilter,
-} from 'react-aria-components';
-import { type ReactNode } from 'react';
+import { useId } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { ErrorText, frame, LabelText } from './frame';
-import { useThemeScope } from '../ThemeScope';
+import { errorText, frame, labelText } from './frame';
+import { ListPlate, usePlate } from './usePlate';
 import { useWords } from '../KitchenContext';
 
 const SelectButton = styled(AriaButton)`
@@ -34,65 +20,21 @@ const SelectButton = styled(AriaButton)`
   cursor: pointer;
   font-weight: 650;
   min-width: 0;
-  [slot='description'] {
-    display: none;
+  > span {
+    min-width: 0;
+    overflow-wrap: anywhere;
+  }
+  &[data-invalid] {
+    border-color: var(--danger);
   }
 `;
 
-const List = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 12px;
-  overflow: auto;
-  padding: 6px;
-  min-width: var(--trigger-width);
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
+const Name = styled.span`
+  ${labelText}
 `;
 
-const Item = styled(ListBoxItem)`
-  padding: 9px 12px;
-  border-radius: 8px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: var(--well);
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
-  [slot='label'] {
-    display: block;
-  }
-  [slot='description'] {
-    display: block;
-    max-width: 340px;
-    font-size: 0.8125rem;
-    line-height: 1.3;
-    font-weight: 400;
-    color: var(--mute);
-  }
-`;
-
-const Look = styled(SearchField)`
-  position: sticky;
-  top: 0;
-  z-index: 1;
-  background: var(--plate);
-  padding-bottom: 6px;
-  input {
-    ${frame}
-    width: 100%;
-    padding: 0 12px;
-    font: inherit;
-    color: inherit;
-  }
-`;
-
-const SectionHeader = styled(Header)`
-  padding: 8px 12px 2px;
-  color: var(--mute);
-  font-size: 0.875rem;
+const Fault = styled.span`
+  ${errorText}
 `;
 
 export interface Option {
@@ -102,10 +44,15 @@ export interface Option {
   readonly why?: string;
 }
 
+export interface OptionSection {
+  readonly title?: string;
+  readonly options: readonly Option[];
+}
+
 interface SelectFieldProps {
   readonly label: string;
   readonly value: string;
-  readonly sections: readonly { readonly title?: string; readonly options: readonly Option[] }[];
+  readonly sections: readonly OptionSection[];
   readonly error?: string | undefined;
   readonly hideLabel?: boolean;
   /** Shown while nothing is chosen (`value` empty). */
@@ -113,26 +60,7 @@ interface SelectFieldProps {
   readonly onChange: (id: string) => void;
 }
 
-/** A longer list has a line to look in. */
-const LONG = 24;
-
-/** A list, and over a long one a line in which to type what is looked for. */
-function Searched({ label, isLong, children }: { label: string; isLong: boolean; children: ReactNode }) {
-  const w = useWords();
-  const { contains } = useFilter({ sensitivity: 'base' });
-  return isLong ? (
-    <Autocomplete filter={contains}>
-      <Look aria-label={w.text('select.lookFor', { label })} autoFocus>
-        <Input placeholder={w.text('select.typeToFind')} />
-      </Look>
-      {children}
-    </Autocomplete>
-  ) : (
-    children
-  );
-}
-
-/** One of a list, in sections. */
+/** One of a list, in sections. The list itself is made when it is opened. */
 export function SelectField({
   label,
   value,
@@ -143,46 +71,37 @@ export function SelectField({
   onChange,
 }: SelectFieldProps) {
   const w = useWords();
-  const theme = useThemeScope();
+  const id = useId();
+  const { open, face, plate } = usePlate('listbox');
+  const chosen = sections.flatMap((s) => s.options).find((o) => o.id === value);
   return (
-    <Select
-      value={value === '' ? null : value}
-      placeholder={placeholder ?? w.text('select.choose')}
-      aria-label={hideLabel ? label : undefined}
-      onChange={(key) => {
-        if (key !== null) onChange(String(key));
-      }}
-      isInvalid={error !== undefined}
-    >
-      {hideLabel ? null : <LabelText>{label}</LabelText>}
-      <SelectButton>
-        <SelectValue />
-        <ChevronDown size={18} aria-hidden />
+    <div>
+      {hideLabel ? null : (
+        <Name
+          id={`${id}-label`}
+          onClick={() => {
+            face.ref.current?.focus();
+          }}
+        >
+          {label}
+        </Name>
+      )}
+      <SelectButton
+        {...face}
+        id={`${id}-button`}
+        aria-label={hideLabel ? `${chosen?.label ?? ''} ${label}`.trim() : undefined}
+        aria-labelledby={hideLabel ? undefined : `${id}-value ${id}-label`}
+        aria-describedby={error === undefined ? undefined : `${id}-error`}
+        data-invalid={error === undefined ? undefined : ''}
+        onKeyDown={(e) => {
+          if (!open && (e.key === 'ArrowDown' || e.key === 'ArrowUp')) face.onPress();
+        }}
+      >
+        <span id={`${id}-value`}>{chosen?.label ?? placeholder ?? w.text('select.choose')}</span>
+        <ChevronDown size={18} aria-hidden style={{ flex: 'none' }} />
       </SelectButton>
-      <ErrorText>{error}</ErrorText>
-      <List data-theme={theme}>
-        <Searched label={label} isLong={sections.reduce((sum, s) => sum + s.options.length, 0) > LONG}>
-          <ListBox>
-            {sections.map((section, i) => (
-              <ListBoxSection key={section.title ?? i} aria-label={section.title ?? label}>
-                {section.title === undefined ? null : <SectionHeader>{section.title}</SectionHeader>}
-                {section.options.map((o) => (
-                  <Item key={o.id} id={o.id} textValue={o.label}>
-                    {o.why === undefined || o.why === '' ? (
-                      o.label
-                    ) : (
-                      <>
-                        <Text slot="label">{o.label}</Text>
-                        <Text slot="description">{o.why}</Text>
-                      </>
-                    )}
-                  </Item>
-                ))}
-              </ListBoxSection>
-            ))}
-          </ListBox>
-        </Searched>
-      </List>
-    </Select>
+      {error === undefined ? null : <Fault id={`${id}-error`}>{error}</Fault>}
+      {open ? <ListPlate {...plate} label={label} value={value} sections={sections} onChoose={onChange} /> : null}
+    </div>
   );
 }

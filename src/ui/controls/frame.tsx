@@ -3,18 +3,26 @@
 import { FieldError, Group, Label } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 
-export const LabelText = styled(Label)`
+export const labelText = css`
   display: block;
   font-size: 0.875rem;
   color: var(--mute);
   margin-bottom: 4px;
 `;
 
-export const ErrorText = styled(FieldError)`
+export const errorText = css`
   display: block;
   font-size: 0.875rem;
   color: var(--danger);
   margin-top: 4px;
+`;
+
+export const LabelText = styled(Label)`
+  ${labelText}
+`;
+
+export const ErrorText = styled(FieldError)`
+  ${errorText}
 `;
 
 /** The look of everything that can be typed into. */

@@ -5,12 +5,13 @@ import { late } from '../late';
 
 /** Plates that open beside a button; their script comes after the first answer. */
 export const PopPlate = late(async () => (await import('./PopPlate')).PopPlate);
+export const ListPlate = late(async () => (await import('./ListPlate')).ListPlate);
 export const MenuPlate = late(async () => (await import('./MenuPlate')).MenuPlate);
 
 /** What a button needs to open a plate. */
 interface Face {
   readonly ref: RefObject<HTMLButtonElement | null>;
-  readonly 'aria-haspopup': 'dialog' | 'menu';
+  readonly 'aria-haspopup': 'dialog' | 'menu' | 'listbox';
   readonly 'aria-expanded': boolean;
   readonly onPress: () => void;
 }
