@@ -10,7 +10,7 @@ export const title = (driver: WebDriver): Promise<string> =>
 /** All that the card says but for the time that runs on it. */
 export const card = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
-    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
+    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(2, 5).map((e) => e.textContent).join("|")',
   );
 
 const sheetTitle = (driver: WebDriver): Promise<string> =>
@@ -24,11 +24,15 @@ const ANSWERS: Readonly<Record<string, string>> = {
   'Put away': 'Record it',
 };
 
-/** Does by one key what the card asks, and gives each sheet its usual answer, until `until` holds; gives what was asked. */
+/**
+ * Does by one key what the card asks, and gives each sheet its usual answer (by `answering`), until `until` holds; gives
+ * what was asked.
+ */
 export async function doAsAsked(
   driver: WebDriver,
   until: (title: string) => Promise<boolean> | boolean,
   most = 60,
+  answering: (driver: WebDriver, text: string) => Promise<void> = press,
 ): Promise<string[]> {
   const said: string[] = [];
   for (let i = 0; i < most; i++) {
@@ -47,7 +51,7 @@ export async function doAsAsked(
     if (sheet === '') continue;
     const answer = ANSWERS[sheet];
     if (answer === undefined) throw new Error(`“${sheet}” has no usual answer.`);
-    await press(driver, answer);
+    await answering(driver, answer);
     await driver.wait(moved, WAIT_MS, `“${now}” stays in hand after its answer.`);
   }
   throw new Error(`Still asked: ${said.slice(-5).join(' | ')}`);

@@ -20,6 +20,7 @@ const CookLink = styled(Link)`
 const Fire = styled(Panel)`
   background: linear-gradient(120deg, var(--glow), var(--ember));
   color: var(--on-ember);
+  --ring: var(--on-ember);
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
   gap: 14px 28px;

@@ -22,6 +22,7 @@ const Bar = styled.header`
     61px 53px,
     83px 71px;
   color: #fcfcf8;
+  --ring: var(--glow);
   @media print {
     display: none;
   }

@@ -8,6 +8,7 @@ import { OfflineKeeper } from './OfflineKeeper';
 import { OutboxNote } from './OutboxNote';
 import { TouchNote } from './TouchNote';
 import { TopBar } from './TopBar';
+import { PageContent, SkipLink } from './Way';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
@@ -51,12 +52,13 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         <StyleRegistry nonce={nonce}>
           <KitchenProvider setting={setting}>
+            <SkipLink />
             <TopBar theme={theme} />
             {madeMs === undefined ? null : <CopyBanner madeMs={madeMs} />}
             <TouchNote />
             <OfflineKeeper />
             <OutboxNote />
-            {trouble ? <Trouble says={trouble} /> : children}
+            <PageContent>{trouble ? <Trouble says={trouble} /> : children}</PageContent>
           </KitchenProvider>
         </StyleRegistry>
       </body>

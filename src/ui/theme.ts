@@ -21,6 +21,8 @@ const daylight = css`
   --ember: #e2542a;
   --ember-ink: #a8330f;
   --glow: #f7a52b;
+  --ring: #a8330f;
+  --edge: #71847d;
   --on-ember: #1d0c04;
   --wine: #7b2740;
   --marrow: #f1e1c3;
@@ -53,6 +55,8 @@ const night = css`
   --ember: #ee6a3c;
   --ember-ink: #ff9d73;
   --glow: #f7a52b;
+  --ring: #f7a52b;
+  --edge: #7d9a98;
   --on-ember: #1d0c04;
   --wine: #b04c68;
   --marrow: #f1e1c3;
@@ -102,7 +106,16 @@ export const GlobalStyle = createGlobalStyle`
   ul, ol { margin: 0; padding: 0; list-style: none; }
   a { color: inherit; }
   button, input, textarea, select { font: inherit; color: inherit; }
-  :focus-visible { outline: 3px solid var(--glow); outline-offset: 2px; }
+  :focus-visible { outline: 3px solid var(--ring); outline-offset: 2px; }
+  /* Where colours are the reader's own: drawings keep theirs, and what is chosen or open has a frame instead of a ground. */
+  @media (forced-colors: active) {
+    svg[role='img'] { forced-color-adjust: none; background: var(--plate); }
+    [data-selected], [aria-current], [aria-pressed='true'], [aria-checked='true'] {
+      outline: 3px solid Highlight;
+      outline-offset: -3px;
+    }
+    button, [role='slider'] { border: 1px solid ButtonText; }
+  }
   .visually-hidden {
     position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
   }

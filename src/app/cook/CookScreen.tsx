@@ -17,6 +17,7 @@ import { AsideNote } from '../AsideNote';
 import { type SetAside } from '@/server/aside';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
+import { actSays, lessonSays } from './recordWords';
 import {
   AFTER_THE_END,
   conduct,
@@ -291,6 +292,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   const moment = (min: number): number => startMs + min * 60_000;
   const cooking = state.phase === 'braising';
   const lastEvent = state.events.at(-1);
+  const lastLesson = view.live.lessons.find((l) => l.eventId === lastEvent?.id);
   const placed = conducted.now;
 
   const act = (kind: CookActKind): void => {
@@ -419,6 +421,11 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                 }}
               />
             )}
+            <p role="status" className="visually-hidden">
+              {lastEvent
+                ? [actSays(w, lastEvent.act), lessonSays(w, lastLesson)].filter((t) => t !== '').join('. ')
+                : ''}
+            </p>
             <Alerts>
               <AsideNote aside={aside} />
             </Alerts>

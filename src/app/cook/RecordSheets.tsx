@@ -287,6 +287,7 @@ export function NoteSheet({ onRecord }: SheetProps) {
       <TextField
         label={w.text('recordSheets.note')}
         multiline
+        autoFocus
         value={text}
         error={fault}
         maxLength={500}

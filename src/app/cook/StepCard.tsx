@@ -18,6 +18,7 @@ const Card = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
   color: ${({ $now }) => ($now ? '#1d0c04' : 'var(--ink)')};
   border-color: ${({ $now }) => ($now ? 'transparent' : 'var(--glow)')};
+  ${({ $now }) => ($now ? '--ring: #1d0c04;' : '')}
   display: grid;
   gap: 8px;
   h1 {
@@ -129,7 +130,10 @@ export function StepCard({
   const drawn = HAND_DRAWN.find((kind) => kind === step.kind);
   return (
     <Card $now={due} aria-label={w.text('nextCard.nextAction')}>
-      <p aria-live="polite">
+      <p role="status" className="visually-hidden">
+        {due ? `${w.text('common.now')}: ${stepTitle(w, step)}` : stepTitle(w, step)}
+      </p>
+      <p>
         <b>{w.title({ code: `workStage.${step.stage}` })}</b> ·{' '}
         {due
           ? w.text('common.now')

@@ -51,7 +51,7 @@ const Tick = styled(CheckboxButton)`
     box-shadow: inset 0 0 0 3px var(--plate);
   }
   &[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

@@ -49,7 +49,7 @@ const Pin = styled(ToggleButton)`
     border-color: var(--glow);
   }
   &[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

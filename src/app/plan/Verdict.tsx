@@ -23,6 +23,7 @@ const Column = styled.div`
 `;
 
 const Dark = styled(Panel)`
+  --ring: var(--glow);
   padding: 12px 16px;
   background: var(--enamel);
   color: var(--on-enamel);

@@ -15,7 +15,7 @@ const Group = styled(CheckboxGroup)`
 `;
 
 const Chip = styled(CheckboxButton)`
-  border: 2px solid var(--line);
+  border: 2px solid var(--edge);
   border-radius: 999px;
   padding: 5px 12px;
   min-height: 34px;
@@ -29,7 +29,7 @@ const Chip = styled(CheckboxButton)`
     border-color: var(--glow);
   }
   &[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

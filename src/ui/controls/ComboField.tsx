@@ -31,7 +31,7 @@ const Box = styled.div`
     cursor: pointer;
   }
   &:focus-within {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

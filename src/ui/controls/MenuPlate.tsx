@@ -27,7 +27,7 @@ const Item = styled(MenuItem)`
     background: var(--well);
   }
   &[data-focus-visible] {
-    box-shadow: inset 0 0 0 3px var(--glow);
+    box-shadow: inset 0 0 0 3px var(--ring);
   }
 `;
 

@@ -1,9 +1,10 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { type ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button as AriaButton, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
+import { Button } from './Button';
 import { useThemeScope } from '../ThemeScope';
 import { useBackCloses } from '../backCloses';
 import { useWords } from '@/ui/KitchenContext';
@@ -64,23 +65,60 @@ const Head = styled.div`
   }
 `;
 
+const Content = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+`;
+
+const Question = styled.div`
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  margin: -4px -6px 0;
+  padding: 12px 14px;
+  border: 2px solid var(--warn);
+  border-radius: 12px;
+  background: var(--warn-ground);
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  p {
+    flex: 1 1 200px;
+  }
+`;
+
 export interface SheetProps {
   readonly title: string;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 
-/** An open dialog: in the middle on wide screens, from the bottom edge on a phone. */
+/**
+ * An open dialog: in the middle on wide screens, from the bottom edge on a phone. Once something was entered in it, it
+ * does not go without asking.
+ */
 export function SheetPlate({ title, onClose, children }: SheetProps) {
   const w = useWords();
   const theme = useThemeScope();
-  useBackCloses(true, onClose);
+  const [entered, setEntered] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const leave = (): void => {
+    if (entered) setAsking(true);
+    else onClose();
+  };
+  const goOn = (): void => {
+    setAsking(false);
+  };
+  useBackCloses(!asking, leave);
+  useBackCloses(asking, goOn);
   return (
     <Overlay
       data-theme={theme}
       isOpen
       onOpenChange={(open) => {
-        if (!open) onClose();
+        if (!open) leave();
       }}
       isDismissable
     >
@@ -90,11 +128,26 @@ export function SheetPlate({ title, onClose, children }: SheetProps) {
             <Heading slot="title" level={2}>
               {title}
             </Heading>
-            <AriaButton aria-label={w.text('sheet.close')} onPress={onClose}>
+            <AriaButton aria-label={w.text('sheet.close')} onPress={leave}>
               <X size={20} aria-hidden />
             </AriaButton>
           </Head>
-          {children}
+          {asking ? (
+            <Question role="alertdialog" aria-label={w.text('sheet.unkept')}>
+              <p>{w.text('sheet.unkept')}</p>
+              <Button autoFocus $tone="main" onPress={goOn}>
+                {w.text('sheet.goOn')}
+              </Button>
+              <Button onPress={onClose}>{w.text('sheet.throwAway')}</Button>
+            </Question>
+          ) : null}
+          <Content
+            onInput={() => {
+              setEntered(true);
+            }}
+          >
+            {children}
+          </Content>
         </Body>
       </Box>
     </Overlay>

@@ -15,7 +15,7 @@ const SwitchBox = styled(SwitchButton)`
     height: 26px;
     border-radius: 13px;
     background: var(--wait);
-    border: 2px solid var(--rim);
+    border: 2px solid var(--edge);
     position: relative;
     flex: none;
   }
@@ -36,7 +36,7 @@ const SwitchBox = styled(SwitchButton)`
     left: 20px;
   }
   &[data-focus-visible] i {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

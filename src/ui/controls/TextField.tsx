@@ -25,15 +25,26 @@ interface TextFieldProps {
   readonly error?: string | undefined;
   readonly multiline?: boolean;
   readonly maxLength?: number;
+  /** Takes the cursor when it appears. */
+  readonly autoFocus?: boolean;
   readonly onChange: (value: string) => void;
 }
 
-export function TextField({ label, value, error, multiline = false, maxLength, onChange }: TextFieldProps) {
+export function TextField({
+  label,
+  value,
+  error,
+  multiline = false,
+  maxLength,
+  autoFocus = false,
+  onChange,
+}: TextFieldProps) {
   return (
     <AriaTextField
       value={value}
       onChange={onChange}
       isInvalid={error !== undefined}
+      autoFocus={autoFocus}
       {...(maxLength === undefined ? {} : { maxLength })}
     >
       <LabelText>{label}</LabelText>

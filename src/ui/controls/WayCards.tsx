@@ -23,7 +23,7 @@ const Cards = styled(RadioGroup)<{ $columns: number }>`
 
 const Card = styled(RadioButton)`
   height: 100%;
-  border: 2px solid var(--line);
+  border: 2px solid var(--edge);
   background: var(--plate);
   border-radius: 12px;
   padding: 9px 12px;
@@ -51,7 +51,7 @@ const Card = styled(RadioButton)`
     color: var(--on-enamel-mute);
   }
   &[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;
@@ -77,7 +77,13 @@ interface WayCardsProps {
 export function WayCards({ label, value, ways, columns = ways.length, hideLabel = false, onChange }: WayCardsProps) {
   const w = useWords();
   return (
-    <Cards $columns={columns} value={value} onChange={onChange} aria-label={hideLabel ? label : undefined}>
+    <Cards
+      $columns={columns}
+      // Where none is chosen yet the first can be tabbed to.
+      value={ways.some((way) => way.id === value) ? value : null}
+      onChange={onChange}
+      aria-label={hideLabel ? label : undefined}
+    >
       {hideLabel ? null : <LabelText data-ways-label>{label}</LabelText>}
       {ways.map((s) => (
         <RadioField key={s.id} value={s.id}>

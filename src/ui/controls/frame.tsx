@@ -28,7 +28,7 @@ export const ErrorText = styled(FieldError)`
 /** The look of everything that can be typed into. */
 export const frame = css`
   background: var(--plate);
-  border: 2px solid var(--line);
+  border: 2px solid var(--edge);
   border-radius: 10px;
   min-height: 44px;
 `;

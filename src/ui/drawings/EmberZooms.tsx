@@ -29,7 +29,7 @@ const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
     border-color: var(--enamel);
   }
   button[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

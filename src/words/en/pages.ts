@@ -781,6 +781,9 @@ export const servePanel = {
 
 export const sheet = {
   'sheet.close': 'Close',
+  'sheet.unkept': 'What you entered is not recorded yet.',
+  'sheet.goOn': 'Go on with it',
+  'sheet.throwAway': 'Throw it away',
 } as const;
 
 export const soFar = {
@@ -801,6 +804,7 @@ export const soFar = {
 } as const;
 
 export const topBar = {
+  'topBar.skip': 'To the page',
   'topBar.home': 'Home',
   'topBar.plan': 'Plan',
   'topBar.log': 'Log',

@@ -48,7 +48,7 @@ const Choice = styled(CheckboxButton)`
     cursor: default;
   }
   &[data-focus-visible] {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
 `;

@@ -129,7 +129,7 @@ const Line = styled(CheckboxButton)`
     text-decoration: line-through;
   }
   &[data-focus-visible] > i {
-    outline: 3px solid var(--glow);
+    outline: 3px solid var(--ring);
     outline-offset: 2px;
   }
   small {

@@ -1,0 +1,126 @@
+import { By, Key, type WebDriver } from 'selenium-webdriver';
+import { describe, expect, it } from 'vitest';
+import { WAIT_MS } from './browser';
+import { doAsAsked, title } from './finishing';
+import { served } from './served';
+
+const here = served({ demo: false });
+const { waitForText } = here;
+
+const send = (driver: WebDriver, ...keys: string[]): Promise<void> =>
+  driver
+    .actions()
+    .sendKeys(...keys)
+    .perform();
+
+/** What has the focus, as a reader hears it. */
+const inFocus = (driver: WebDriver): Promise<string> =>
+  driver.executeScript(`
+    const e = document.activeElement;
+    if (!e?.matches('a, button, input, textarea, [role]')) return '';
+    const named = (e.getAttribute('aria-labelledby') ?? '').split(' ').map((id) => document.getElementById(id)?.textContent ?? '').join(' ').trim();
+    return (e.getAttribute('aria-label') ?? (named || e.closest('label')?.textContent || e.textContent || '')).trim();
+  `);
+
+/** Tabs on until what is named has the focus. */
+async function tabTo(driver: WebDriver, text: string, most = 150): Promise<void> {
+  for (let i = 0; i < most; i++) {
+    if ((await inFocus(driver)).includes(text)) return;
+    await send(driver, Key.TAB);
+  }
+  throw new Error(`“${text}” is not reached by tabbing; in focus: ${await inFocus(driver)}.`);
+}
+
+/** Tabs to a button or link, which may still be on its way or disabled, and presses it. */
+async function pressed(driver: WebDriver, text: string): Promise<void> {
+  await driver.wait(
+    async () =>
+      (
+        await driver.findElements(
+          By.xpath(
+            `//*[self::button or self::a][not(@disabled)][contains(., "${text}") or contains(@aria-label, "${text}")]`,
+          ),
+        )
+      ).length > 0,
+    WAIT_MS,
+    `There is no “${text}” to press.`,
+  );
+  await tabTo(driver, text);
+  await send(driver, Key.ENTER);
+}
+
+const on = async (minutes: number): Promise<void> => {
+  await here.app.shift(minutes);
+  await here.driver.navigate().refresh();
+  await here.driver.wait(async () => (await here.driver.findElements(By.id('so-far'))).length > 0, WAIT_MS, 'Not there.');
+  await here.driver.sleep(2500);
+};
+
+const headingInFocus = (): Promise<boolean> =>
+  here.driver.executeScript('return document.activeElement?.tagName === "H1"');
+
+describe('with a keyboard alone', () => {
+  it('goes from Home to a finished entry in the log', { timeout: 240_000 }, async () => {
+    const { driver } = here;
+    await driver.get(here.app.url);
+    // Past the bar at the top.
+    await send(driver, Key.TAB);
+    expect(await inFocus(driver)).toBe('To the page');
+    await send(driver, Key.ENTER);
+    await pressed(driver, 'Plan a braise');
+    await driver.wait(async () => (await driver.findElements(By.css('form input'))).length > 0, WAIT_MS, 'Not there.');
+    await driver.wait(
+      async () => (await driver.executeScript('return document.activeElement.tagName')) !== 'BODY',
+      WAIT_MS,
+      'The new page has no focus.',
+    );
+    for (let i = 0; i < 20 && (await driver.executeScript('return document.activeElement.tagName')) !== 'INPUT'; i++) {
+      await send(driver, Key.TAB);
+    }
+    await send(driver, 'oxtail in stout for 4 tomorrow 20:00', Key.ENTER);
+    await pressed(driver, 'Start the braise');
+    await driver.wait(async () => (await driver.findElements(By.id('so-far'))).length > 0, WAIT_MS, 'Not there.');
+    await driver.wait(headingInFocus, WAIT_MS, 'The heading at the stove has not the focus.');
+    const potted = async (): Promise<boolean> =>
+      (await driver.findElements(By.xpath('//button[starts-with(normalize-space(.), "Fork")]'))).length > 0;
+    expect((await doAsAsked(driver, potted)).length).toBeGreaterThan(8);
+    // A note is typed where the key has put the cursor; left half way it asks.
+    await send(driver, 'n');
+    await driver.wait(
+      async () => (await driver.executeScript('return document.activeElement.tagName')) === 'TEXTAREA',
+      WAIT_MS,
+      'The cursor is not in the note.',
+    );
+    await send(driver, 'smells of stout', Key.ESCAPE);
+    await waitForText('What you entered is not recorded yet.');
+    await driver.wait(async () => (await inFocus(driver)) === 'Go on with it', WAIT_MS);
+    await send(driver, Key.ENTER);
+    await pressed(driver, 'Keep the note');
+    await waitForText('smells of stout');
+    await on(220);
+    await send(driver, 'f');
+    await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length > 0, WAIT_MS, 'Not there.');
+    await pressed(driver, 'Twists');
+    await waitForText('found at');
+    await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
+    await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 24, pressed);
+    expect(await title(driver)).toMatch(/^Say how it came out/);
+    await pressed(driver, 'Say how it came out');
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[role="dialog"] [role="radiogroup"]'))).length === 4,
+      WAIT_MS,
+    );
+    const groups = await driver.findElements(By.css('[role="dialog"] [role="radiogroup"]'));
+    for (const group of groups) {
+      for (let i = 0; i < 40; i++) {
+        if (await driver.executeScript('return arguments[0].contains(document.activeElement)', group)) break;
+        await send(driver, Key.TAB);
+      }
+      await send(driver, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+      expect(await group.findElements(By.css('input:checked'))).toHaveLength(1);
+    }
+    await pressed(driver, 'Finish and log it');
+    await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS, 'It is not in the log.');
+    await driver.wait(headingInFocus, WAIT_MS, 'The heading of the entry has not the focus.');
+  });
+});
