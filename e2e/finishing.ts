@@ -10,7 +10,7 @@ export const title = (driver: WebDriver): Promise<string> =>
 /** All that the card says but for the time that runs on it. */
 export const card = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
-    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(2, 5).map((e) => e.textContent).join("|")',
+    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
   );
 
 const sheetTitle = (driver: WebDriver): Promise<string> =>

@@ -9,6 +9,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openBrowser } from './browser';
 import { type AppServer, startApp } from './server';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { rounds } from '../src/testing/soak';
 
 let app: AppServer;
 
@@ -173,7 +174,7 @@ describe('a row that cannot be read', () => {
   });
 });
 
-describe('two thousand odd requests', () => {
+describe('odd requests by the hundred', () => {
   it('get no answer of 500, take the server down by none, and leave what is kept as it was', async () => {
     const own = await startApp({ demo: false });
     try {
@@ -272,7 +273,7 @@ describe('two thousand odd requests', () => {
         );
         if (status >= 500) bad.push(`${String(status)} ${method} ${path} ${body.slice(0, 200)}`);
       };
-      for (let i = 0; i < 200; i++) await Promise.all(Array.from({ length: 10 }, one));
+      for (let i = 0; i < rounds(60, 200); i++) await Promise.all(Array.from({ length: 10 }, one));
       expect(bad).toEqual([]);
       expect((await ask('/api/health', { host }, 'GET', own.port)).status).toBe(200);
       const kept = await ask(`/api/plans/${plan.id}/export`, { host }, 'GET', own.port);

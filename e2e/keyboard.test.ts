@@ -52,7 +52,11 @@ async function pressed(driver: WebDriver, text: string): Promise<void> {
 const on = async (minutes: number): Promise<void> => {
   await here.app.shift(minutes);
   await here.driver.navigate().refresh();
-  await here.driver.wait(async () => (await here.driver.findElements(By.id('so-far'))).length > 0, WAIT_MS, 'Not there.');
+  await here.driver.wait(
+    async () => (await here.driver.findElements(By.id('so-far'))).length > 0,
+    WAIT_MS,
+    'Not there.',
+  );
   await here.driver.sleep(2500);
 };
 
@@ -99,7 +103,11 @@ describe('with a keyboard alone', () => {
     await waitForText('smells of stout');
     await on(220);
     await send(driver, 'f');
-    await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length > 0, WAIT_MS, 'Not there.');
+    await driver.wait(
+      async () => (await driver.findElements(By.css('[role="dialog"]'))).length > 0,
+      WAIT_MS,
+      'Not there.',
+    );
     await pressed(driver, 'Twists');
     await waitForText('found at');
     await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);

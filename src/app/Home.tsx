@@ -36,6 +36,10 @@ const Entry = styled.li`
   &:first-child {
     border-top: 0;
   }
+  a {
+    justify-self: start;
+    padding: 2px 0;
+  }
   p {
     grid-column: 1 / -1;
     font-size: 0.9375rem;

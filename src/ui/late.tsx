@@ -117,7 +117,10 @@ export function drawnLate<P extends object>(
       return () => {
         box.removeEventListener('focusin', note);
         if (inFocus.current < 0) return;
-        arrived.current?.querySelectorAll<HTMLElement>(FOCUSABLE)[inFocus.current]?.focus({ preventScroll: true });
+        // What has come stands in its place by now.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+        const there = arrived.current;
+        there?.querySelectorAll<HTMLElement>(FOCUSABLE)[inFocus.current]?.focus({ preventScroll: true });
       };
     }, [Part]);
 

@@ -103,6 +103,7 @@ export const GlobalStyle = createGlobalStyle`
     letter-spacing: -0.01em;
   }
   p { margin: 0; }
+  summary { min-height: 24px; }
   ul, ol { margin: 0; padding: 0; list-style: none; }
   a { color: inherit; }
   button, input, textarea, select { font: inherit; color: inherit; }

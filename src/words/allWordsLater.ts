@@ -1,4 +1,4 @@
-import { type AllWords } from './dictionary';
+import { type AllWords } from './tables';
 
 let tablesOf: AllWords['now'] | undefined;
 let coming: Promise<void> | undefined;

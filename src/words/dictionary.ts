@@ -1,18 +1,10 @@
 import { allWords } from '#all-words';
 import { type Code } from './en';
-import { type Language, type LanguageId } from './languages';
+import { type Language } from './languages';
 import { type Tables } from './tables';
 import { type UnitChoice } from '../core/quantity';
 
 export { type Code };
-
-/** Where the words are: at hand on the server, on their way in a browser. */
-export interface AllWords {
-  /** All words of a language; undefined while they are on their way. */
-  now(id: LanguageId): Tables | undefined;
-  /** Settled once they are at hand. Rejects where they cannot be fetched. */
-  whenAll(): Promise<void>;
-}
 
 /** Words a page has brought with it, by code; null for a code that has none. */
 export type Brought = Readonly<Record<string, string | null>>;

@@ -18,6 +18,14 @@ export interface Tables {
   readonly american: Partial<Readonly<Record<Code, string>>>;
 }
 
+/** Where the words are: at hand on the server, on their way in a browser. */
+export interface AllWords {
+  /** All words of a language; undefined while they are on their way. */
+  now(id: LanguageId): Tables | undefined;
+  /** Settled once they are at hand. Rejects where they cannot be fetched. */
+  whenAll(): Promise<void>;
+}
+
 const ENGLISH: Tables = { words: WORDS, figures: FIGURES, american };
 
 const mapped = <T extends Readonly<Record<string, string>>>(words: T): Record<keyof T, string> =>

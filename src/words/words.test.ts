@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { FIGURES, WORDS as TABLE } from './en';
 import { languageOf } from './languages';
-import { wordsFor } from './words';
+import { wordsFor, wordsHeard } from './words';
 import { kg, listed, litres, minutes, moment, nameOf, say, tempC } from '../core/message';
 import { CUTS, FATS, GARNISHES, HERBS, LID_KINDS, LIQUIDS, SIDES, SPICES } from '../core/larder';
 import { KINDS } from '../core/kinds';
@@ -201,5 +201,18 @@ describe('the reader', () => {
     expect(US_WORDS.quantity(0.0005, 'mass')).toBe('under ⅛ oz');
     expect(US_WORDS.quantity(0, 'mass')).toBe('0 oz');
     expect(US_WORDS.quantity(0.002, 'mass')).toBe('⅛ oz');
+  });
+});
+
+describe('words a page brings', () => {
+  it('are all that it looked up, and those there are none for', () => {
+    const heard = new Map<string, string | null>();
+    const page = wordsHeard({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' }, heard);
+    page.say(say('step.pour', { liquid: nameOf('liquid', 'stout'), volume: litres(0.3) }));
+    page.say(say('step.pour', { liquid: nameOf('liquid', 'stout'), volume: litres(0.4) }));
+    expect(page.has('no.such.code')).toBe(false);
+    expect([...heard.keys()].sort()).toEqual(['liquid.stout', 'no.such.code', 'step.pour']);
+    expect(heard.get('no.such.code')).toBeNull();
+    expect(heard.get('step.pour')).toBe(TABLE['step.pour']);
   });
 });

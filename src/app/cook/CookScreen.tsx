@@ -60,6 +60,12 @@ const Night = styled.div`
   background: var(--bench);
   color: var(--ink);
   min-height: calc(100vh - 56px);
+  /* Wet hands: nothing at the stove is smaller. */
+  main a,
+  main button {
+    min-width: 48px;
+    min-height: 48px;
+  }
 `;
 
 const Layout = styled.main`

@@ -34,7 +34,7 @@ export function KeysSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =>
   const w = useWords();
   const on = useKeysOn();
   return (
-    <Sheet title={w.text('common.keys')} isOpen={isOpen} onClose={onClose}>
+    <Sheet title={w.text('common.keys')} isOpen={isOpen} asks={false} onClose={onClose}>
       <Switch value={on} onChange={setKeysOn}>
         {w.text('hotkeys.on')}
       </Switch>

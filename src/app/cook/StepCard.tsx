@@ -130,9 +130,6 @@ export function StepCard({
   const drawn = HAND_DRAWN.find((kind) => kind === step.kind);
   return (
     <Card $now={due} aria-label={w.text('nextCard.nextAction')}>
-      <p role="status" className="visually-hidden">
-        {due ? `${w.text('common.now')}: ${stepTitle(w, step)}` : stepTitle(w, step)}
-      </p>
       <p>
         <b>{w.title({ code: `workStage.${step.stage}` })}</b> ·{' '}
         {due
@@ -221,6 +218,9 @@ export function StepCard({
         </Button>
       </Buttons>
       {step.care ? <p style={{ fontSize: 'calc(14rem / 16)' }}>{w.say(cautionFor(step.care))}</p> : null}
+      <p role="status" className="visually-hidden">
+        {due ? `${w.text('common.now')}: ${stepTitle(w, step)}` : stepTitle(w, step)}
+      </p>
     </Card>
   );
 }

@@ -81,7 +81,7 @@ export function TroubleSheet({ isOpen, conducted, onTrouble, onIn, onClose }: Tr
     onClose();
   };
   return (
-    <Sheet title={trouble ? w.title(trouble.says) : w.text('trouble')} isOpen={isOpen} onClose={close}>
+    <Sheet asks={false} title={trouble ? w.title(trouble.says) : w.text('trouble')} isOpen={isOpen} onClose={close}>
       {trouble ? (
         <Answer>
           <div>

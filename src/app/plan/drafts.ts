@@ -1,11 +1,5 @@
-import { type PlanInput } from '@/core/choices';
+import { packed, type Unsaved } from './draftText';
 import { PRESENT } from '@/contract/kept/versions';
-
-/** What is unsaved of a plan, and when the plan it was begun on had been kept; null for one that never was. */
-export interface Unsaved {
-  readonly input: PlanInput;
-  readonly basedOnMs: number | null;
-}
 
 /** Where one tab of this browser keeps what is unsaved of one plan. */
 export interface DraftSlot {
@@ -18,15 +12,6 @@ export interface DraftSlot {
 /** Marks all drafts: followed by the plan, `new` for one never kept, and the tab. */
 const DRAFT = 'even-ember:draft';
 const TAB = 'even-ember:tab';
-
-/** NaN, an emptied field, does not survive JSON; this stands for it. */
-const EMPTY = '\u0000empty';
-
-const pack = (_: string, value: unknown): unknown => (Number.isNaN(value) ? EMPTY : value);
-
-/** The text of a draft with its empty fields as `empty`. */
-export const unpacked = (text: string, empty: number): unknown =>
-  JSON.parse(text, (_, value: unknown) => (value === EMPTY ? empty : value));
 
 const lockOf = (tab: string): string => `${TAB}:${tab}`;
 
@@ -101,7 +86,7 @@ export async function openDraft(planId: string | null): Promise<DraftSlot> {
     found: text === null ? undefined : (await import('./readDraft')).readDraft(text),
     write: ({ input, basedOnMs }) => {
       const draft = { inputVersion: PRESENT.plan, input, basedOnMs, atMs: Date.now() };
-      localStorage.setItem(key, JSON.stringify(draft, pack));
+      localStorage.setItem(key, packed(draft));
     },
     clear: () => {
       localStorage.removeItem(key);

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { type Unsaved, unpacked } from './drafts';
+import { type Unsaved, unpacked } from './draftText';
 import { type PlanInput } from '@/core/choices';
 import { PLAN_INPUT } from '@/contract/kept/planInput';
 

@@ -17,6 +17,7 @@ import { STAGES, stageIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { rounds } from '../../testing/soak';
 
 const MIN_MS = 60_000;
 const HOUR_MIN = 60;
@@ -516,7 +517,7 @@ describe('any history at all', () => {
         const mixed = [...known].sort((a, b) => (a.id + String(seed) < b.id + String(seed) ? 1 : -1));
         expect(conduct(plan, foldCook(plan.input, mixed), nominal, nowMs)).toEqual(here);
       }),
-      { numRuns: 2000 },
+      { numRuns: rounds(1000, 8000) },
     );
   });
 

@@ -25,6 +25,7 @@ import { instructions, recipeMarkdown } from '../../exports/recipe';
 import { planInputSchema } from '../../contract/plan';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
+import { rounds } from '../../testing/soak';
 
 const some = <T>(items: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...items);
 const wayWith = (id: WayTopic) => some([...WAYS[id].ways]) as fc.Arbitrary<never>;
@@ -158,7 +159,7 @@ describe('any dinner', () => {
         expect(shoppingList(plan).length).toBeGreaterThan(0);
         for (const way of dayWays(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);
       }),
-      { numRuns: 120 },
+      { numRuns: rounds(60, 600) },
     );
     expect(planned).toBeGreaterThan(30);
   });

@@ -15,7 +15,7 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { frame } from './frame';
-import { type OptionSection } from './SelectField';
+import { type OptionSection } from './options';
 import { useWords } from '../KitchenContext';
 import { useThemeScope } from '../ThemeScope';
 
@@ -125,7 +125,7 @@ export function ListPlate({ trigger, label, value, sections, onChoose, onClose }
           selectedKeys={value === '' ? [] : [value]}
           onSelectionChange={(keys) => {
             // Chosen once more it is let go by the list, and stays for us.
-            const [id] = [...keys];
+            const id = keys === 'all' ? undefined : [...keys][0];
             if (id !== undefined) onChoose(String(id));
             onClose();
           }}

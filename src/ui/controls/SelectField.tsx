@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { errorText, frame, labelText } from './frame';
+import { type OptionSection } from './options';
 import { ListPlate, usePlate } from './usePlate';
 import { useWords } from '../KitchenContext';
 
@@ -36,18 +37,6 @@ const Name = styled.span`
 const Fault = styled.span`
   ${errorText}
 `;
-
-export interface Option {
-  readonly id: string;
-  readonly label: string;
-  /** A line under the label in the open list. */
-  readonly why?: string;
-}
-
-export interface OptionSection {
-  readonly title?: string;
-  readonly options: readonly Option[];
-}
 
 interface SelectFieldProps {
   readonly label: string;

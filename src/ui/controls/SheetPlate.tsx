@@ -91,6 +91,8 @@ const Question = styled.div`
 
 export interface SheetProps {
   readonly title: string;
+  /** Whether what is entered is lost when it goes; left out where that takes effect at once. */
+  readonly asks?: boolean;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
@@ -99,13 +101,13 @@ export interface SheetProps {
  * An open dialog: in the middle on wide screens, from the bottom edge on a phone. Once something was entered in it, it
  * does not go without asking.
  */
-export function SheetPlate({ title, onClose, children }: SheetProps) {
+export function SheetPlate({ title, asks = true, onClose, children }: SheetProps) {
   const w = useWords();
   const theme = useThemeScope();
   const [entered, setEntered] = useState(false);
   const [asking, setAsking] = useState(false);
   const leave = (): void => {
-    if (entered) setAsking(true);
+    if (entered && asks) setAsking(true);
     else onClose();
   };
   const goOn = (): void => {

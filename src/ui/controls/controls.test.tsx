@@ -8,6 +8,7 @@ import { NumberField } from './NumberField';
 import { QuantityField } from './QuantityField';
 import { WayCards } from './WayCards';
 import { SelectField } from './SelectField';
+import { Sheet } from './Sheet';
 import { Slider } from './Slider';
 import { Figures, Why } from './Why';
 import { type Figure, input } from '@/core/message';
@@ -229,4 +230,51 @@ describe('why a figure is what it is', () => {
     expect(said).toContain('11 in');
     expect(said).not.toMatch(/\d mm/);
   });
+});
+
+describe('a sheet', () => {
+  const opened = (asks?: boolean) => {
+    const onClose = vi.fn();
+    const shownSheet = shown(
+      <Sheet title="A note" isOpen onClose={onClose} {...(asks === undefined ? {} : { asks })}>
+        <input aria-label="Words" />
+      </Sheet>,
+    );
+    return { ...shownSheet, onClose };
+  };
+
+  it('goes at a key while nothing was entered, and asks before it takes what was', async () => {
+    const { hand, onClose } = opened();
+    await hand.type(screen.getByRole('textbox', { name: 'Words' }), 'dark');
+    await hand.keyboard('{Escape}');
+    expect(onClose).not.toHaveBeenCalled();
+    expect(screen.getByRole('alertdialog').textContent).toContain('not recorded yet');
+    await hand.click(screen.getByRole('button', { name: 'Go on with it' }));
+    expect(screen.queryByRole('alertdialog')).toBeNull();
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Words' }).value).toBe('dark');
+    await hand.click(screen.getByRole('button', { name: 'Close' }));
+    await hand.click(screen.getByRole('button', { name: 'Throw it away' }));
+    expect(onClose).toHaveBeenCalledOnce();
+  });
+
+  it('asks nothing where nothing is lost', async () => {
+    const untouched = opened();
+    await untouched.hand.keyboard('{Escape}');
+    expect(untouched.onClose).toHaveBeenCalledOnce();
+    untouched.unmount();
+    const atOnce = opened(false);
+    await atOnce.hand.type(screen.getByRole('textbox', { name: 'Words' }), 'dark');
+    await atOnce.hand.keyboard('{Escape}');
+    expect(atOnce.onClose).toHaveBeenCalledOnce();
+  });
+});
+
+it('ways of which none is chosen yet can be reached by a keyboard', async () => {
+  const ways = ['1', '2'].map((id) => ({ id, name: id, why: '' }));
+  const onChange = vi.fn();
+  const { hand } = shown(<WayCards label="How was it?" value="0" ways={ways} onChange={onChange} />);
+  await hand.tab();
+  expect(document.activeElement?.getAttribute('type')).toBe('radio');
+  await hand.keyboard('{ArrowRight}');
+  expect(onChange).toHaveBeenCalled();
 });

@@ -38,6 +38,15 @@ export interface Moving {
   readonly onFree?: () => void;
 }
 
+/** A hand takes hold of no less, px. */
+const LEAST_PX = 24;
+
+/** A box about the same middle that can be taken hold of. */
+function atLeast({ x, y, w, h }: { x: number; y: number; w: number; h: number }) {
+  const [width, height] = [Math.max(LEAST_PX, w), Math.max(LEAST_PX, h)];
+  return { x: x - (width - w) / 2, y: y - (height - h) / 2, width, height };
+}
+
 interface EmberHandleProps extends Moving {
   readonly label: string;
   readonly atMs: number;
@@ -110,7 +119,7 @@ export function EmberHandle({
       aria-valuenow={Math.round((atMs - range.fromMs) / 60_000)}
       aria-valuetext={w.clock(atMs)}
     >
-      <rect className="grip" x={box.x} y={box.y} width={box.w} height={box.h} rx={8} />
+      <rect className="grip" {...atLeast(box)} rx={8} />
       {children}
     </Grip>
   );

@@ -7,7 +7,7 @@ import { useWords } from '../KitchenContext';
 
 const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
   display: flex;
-  flex-direction: ${({ $upright }) => ($upright ? 'column' : 'row')};
+  ${({ $upright }) => ($upright ? 'display: grid; grid-template-columns: repeat(2, auto);' : '')}
   align-items: center;
   justify-content: flex-end;
   gap: 4px;

@@ -2,7 +2,8 @@ import { type ReadLine, type Role, type Taken } from '@/core/intake';
 import { CUTS, FATS, GARNISHES, HERBS, liquidById, LIQUIDS, SPICES } from '@/core/larder';
 import { type Dimension } from '@/core/quantity';
 import { type Message, say } from '@/core/message';
-import { type Option } from '@/ui/controls/SelectField';
+import { type Option } from '@/ui/controls/options';
+
 import { type Words } from '@/words/words';
 
 /** A line as the cook has it: what it is, "leave" where it stays out, empty where nobody has said yet. */
