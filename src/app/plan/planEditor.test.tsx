@@ -346,7 +346,11 @@ describe('the plan screen', () => {
         expect(press('Print or export this plan')).toHaveProperty('disabled', false);
       }, VERDICT);
       await hand.click(press('Print or export this plan'));
+      const before = saved.length;
       await hand.click(await screen.findByRole('menuitem', { name }));
+      await waitFor(() => {
+        expect(saved.length).toBe(before + 1);
+      });
     }
     click.mockRestore();
     expect(saved).toEqual([
