@@ -1,6 +1,6 @@
 'use client';
 
-import { type ReactNode, useRef } from 'react';
+import { memo, type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { dayTroubles } from './dayTroubles';
 
@@ -339,7 +339,7 @@ export function minded(
   return dayTroubles(w, plan.day, nowMs);
 }
 
-function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
+const Forecast = memo(function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
   const w = useWords();
   const target = say(`target.${plan.forecast.target}`);
   const { day } = plan;
@@ -370,4 +370,4 @@ function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: bo
       </Panel>
     </>
   );
-}
+});
