@@ -1,6 +1,6 @@
 'use client';
 
-import { type ComponentType, lazy, memo, type ReactNode, type Ref, useEffect, useReducer, useRef } from 'react';
+import { type ComponentType, lazy, type ReactNode, type Ref, useEffect, useReducer, useRef } from 'react';
 import styled from 'styled-components';
 
 const unfetched = new Set<() => Promise<void>>();
@@ -93,7 +93,7 @@ const focused = (box: HTMLElement): number =>
 
 /**
  * What is on screen when a page opens but need not answer at once: drawn on the server within `box`, and answering the
- * hand as soon as its script has come. The focus stays where it was. Drawn again when something it is given changes.
+ * hand as soon as its script has come. The focus stays where it was.
  */
 export function drawnLate<P extends object>(
   load: () => Promise<ComponentType<P>>,
@@ -101,7 +101,7 @@ export function drawnLate<P extends object>(
   const script = new PartScript(load);
   // On the server there is nothing to wait for but the module, once.
   const Drawn = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>;
-  return memo(function DrawnLate({ box: Box, ...props }: P & { readonly box: Box }) {
+  return function DrawnLate({ box: Box, ...props }: P & { readonly box: Box }) {
     const Part = useArrived(script);
     const waiting = useRef<HTMLDivElement>(null);
     const inFocus = useRef(-1);
@@ -138,5 +138,5 @@ export function drawnLate<P extends object>(
     ) : (
       <Box key="as drawn" ref={waiting} {...AS_DRAWN} />
     );
-  }) as unknown as (props: P & { readonly box: Box }) => ReactNode;
+  };
 }

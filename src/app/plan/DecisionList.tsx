@@ -1,7 +1,7 @@
 'use client';
 
 import { Redo2, Undo2 } from 'lucide-react';
-import { memo, type ReactNode, useRef } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Decision, DECISIONS } from './decisions';
@@ -121,7 +121,8 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
 
 interface DecisionListProps {
   readonly title: string;
-  readonly shown: { readonly input: PlanInput; readonly plan: Plan | undefined };
+  readonly input: PlanInput;
+  readonly plan: Plan | undefined;
   readonly nowMs: number;
   readonly open: Decision;
   /** The decision a fault lies in. */
@@ -134,53 +135,11 @@ interface DecisionListProps {
   readonly children?: ReactNode;
 }
 
-/** The eight sentences, drawn again when one of them may have changed. */
-const Lines = memo(function Lines({
-  shown,
-  nowMs,
-  open,
-  atFault,
-  onOpen,
-}: Pick<DecisionListProps, 'shown' | 'nowMs' | 'open' | 'atFault' | 'onOpen'>) {
-  const w = useWords();
-  const lines = sentences(shown.input, shown.plan, w, nowMs);
-  return (
-    <ol>
-      {DECISIONS.map((decision, i) => {
-        const line = lines[decision];
-        return (
-          <Step key={decision}>
-            <StepButton
-              $open={decision === open}
-              aria-current={decision === open ? 'step' : undefined}
-              id={`decision-${decision}`}
-              onPress={() => {
-                onOpen(decision);
-              }}
-            >
-              <i aria-hidden data-fault={decision === atFault ? '' : undefined}>
-                {decision === atFault ? '!' : i + 1}
-              </i>
-              <strong>
-                <span>
-                  <span className="visually-hidden">{w.label('decision', decision)}: </span>
-                  {line.text}
-                </span>
-              </strong>
-              <small>{line.detail}</small>
-              <b>{line.figure}</b>
-            </StepButton>
-          </Step>
-        );
-      })}
-    </ol>
-  );
-});
-
 /** The plan as eight sentences, each with its key figure and its fault; the one in hand marked. */
 export function DecisionList({
   title,
-  shown,
+  input,
+  plan,
   nowMs,
   open,
   atFault,
@@ -190,6 +149,7 @@ export function DecisionList({
   children,
 }: DecisionListProps) {
   const w = useWords();
+  const lines = sentences(input, plan, w, nowMs);
   const list = useRef<HTMLElement>(null);
   useHeightVariable(list, '--tall');
   const { stepped } = draft;
@@ -225,7 +185,35 @@ export function DecisionList({
         </div>
         {children}
       </Head>
-      <Lines shown={shown} nowMs={nowMs} open={open} atFault={atFault} onOpen={onOpen} />
+      <ol>
+        {DECISIONS.map((decision, i) => {
+          const line = lines[decision];
+          return (
+            <Step key={decision}>
+              <StepButton
+                $open={decision === open}
+                aria-current={decision === open ? 'step' : undefined}
+                id={`decision-${decision}`}
+                onPress={() => {
+                  onOpen(decision);
+                }}
+              >
+                <i aria-hidden data-fault={decision === atFault ? '' : undefined}>
+                  {decision === atFault ? '!' : i + 1}
+                </i>
+                <strong>
+                  <span>
+                    <span className="visually-hidden">{w.label('decision', decision)}: </span>
+                    {line.text}
+                  </span>
+                </strong>
+                <small>{line.detail}</small>
+                <b>{line.figure}</b>
+              </StepButton>
+            </Step>
+          );
+        })}
+      </ol>
     </Side>
   );
 }

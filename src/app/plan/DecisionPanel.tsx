@@ -6,7 +6,6 @@ import { type Decision } from './decisions';
 import { FORMS } from './forms';
 import { type FormProps } from './forms/common';
 import { type PanelProps } from './panels/common';
-import { type PlanInput } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { IconButton } from '@/ui/controls/Button';
@@ -101,14 +100,12 @@ const PANELS: Readonly<Record<Decision, ReturnType<typeof drawnLate<PanelProps>>
 type DecisionPanelProps = Omit<FormProps, 'plan'> & {
   readonly decision: Decision;
   readonly plan: Plan | undefined;
-  /** What the drawing shows: it follows the form when there is time. */
-  readonly shown: { readonly input: PlanInput; readonly plan: Plan | undefined };
   /** From this page to the eight decisions, where they are not beside it. */
   readonly onBack: () => void;
 };
 
 /** The decision in hand: its controls beside the drawing that belongs to it, and what follows from it. */
-export function DecisionPanel({ decision, plan, shown, onBack, ...props }: DecisionPanelProps) {
+export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPanelProps) {
   const w = useWords();
   const PanelBody = PANELS[decision];
   const DecisionForm = FORMS[decision];
@@ -125,16 +122,8 @@ export function DecisionPanel({ decision, plan, shown, onBack, ...props }: Decis
       </Head>
       <Halves>
         <DecisionForm {...props} plan={plan} box={Form} />
-        {shown.plan ? (
-          <PanelBody
-            kitchen={props.kitchen}
-            timeZone={props.timeZone}
-            change={props.change}
-            keepHabit={props.keepHabit}
-            input={shown.input}
-            plan={shown.plan}
-            box={Shown}
-          />
+        {plan ? (
+          <PanelBody {...props} plan={plan} box={Shown} />
         ) : (
           <Shown>
             <Mute>{w.text('decisionPanel.theDrawingComesWithThe')}</Mute>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
 import { DecisionPanel } from './DecisionPanel';
 import { ExportMenu } from './ExportMenu';
@@ -150,9 +150,6 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const { id, kept, ...keeping } = useKeeping(firstId, opened, draft);
   const [kitchen, ours] = useOurWays(firstKitchen, keeping.say);
   const { plan, faults, waysOut, fitWays, dayWays, current } = usePlan(input, kitchen.pots, first);
-  // A key is typed and a handle moved at once; all that follows from it is drawn when there is time.
-  const now = useMemo(() => ({ input, plan }), [input, plan]);
-  const shown = useDeferredValue(now);
   const decision = useDecision();
   const inHand = decision.named ?? 'meat';
   useUndoKeys(draft);
@@ -165,7 +162,8 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
       <DecisionList
         box={Unboxed}
         title={input.title.trim() === '' ? w.text('planEditor.aBraise') : input.title}
-        shown={shown}
+        input={input}
+        plan={plan}
         nowMs={nowMs}
         open={inHand}
         atFault={faultyField === undefined ? undefined : DECISION_OF[partOf(faultyField)]}
@@ -210,7 +208,6 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
         kitchen={kitchen}
         input={input}
         plan={plan}
-        shown={shown}
         faults={faults}
         timeZone={timeZone}
         change={draft.change}
@@ -238,7 +235,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
           {w.text('verdict.otherWays')}
         </Button>
       </Verdict>
-      {shown.plan ? <DayDock box={Day} plan={shown.plan} input={shown.input} change={draft.change} /> : null}
+      {plan ? <DayDock box={Day} plan={plan} input={input} change={draft.change} /> : null}
       <PlanBar
         plan={plan}
         minded={toMind.length + (blocked ? 0 : plan.watch.length)}

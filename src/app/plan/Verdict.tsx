@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, type ReactNode, useRef } from 'react';
+import { type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { dayTroubles } from './dayTroubles';
 
@@ -339,7 +339,7 @@ export function minded(
   return dayTroubles(w, plan.day, nowMs);
 }
 
-const Forecast = memo(function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
+function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: boolean }) {
   const w = useWords();
   const target = say(`target.${plan.forecast.target}`);
   const { day } = plan;
@@ -370,4 +370,4 @@ const Forecast = memo(function Forecast({ plan, nowMs, stale }: { plan: Plan; no
       </Panel>
     </>
   );
-});
+}

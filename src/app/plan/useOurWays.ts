@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useState } from 'react';
 import { type FormProps } from './forms/common';
 import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { useWords } from '@/ui/KitchenContext';
@@ -12,24 +12,19 @@ type Ours = Pick<FormProps, 'keepHabit' | 'keepOwn' | 'keepKind' | 'dropKind' | 
 export function useOurWays(first: Kitchen, say: (message: string) => void): readonly [Kitchen, Ours] {
   const w = useWords();
   const [kitchen, setKitchen] = useState(first);
-  const said = useRef({ w, say });
-  useEffect(() => {
-    said.current = { w, say };
-  }, [w, say]);
-  // The same as long as the page is open, so that what is given them is not drawn again for nothing.
-  const ours = useMemo((): Ours => {
-    const keep = async (change: KitchenChange): Promise<void> => {
-      const sent = await send<Kitchen>('PUT', '/api/kitchen', change);
-      if (sent.ok) setKitchen(sent.data);
-      else said.current.say(said.current.w.say(sent.says));
-    };
-    return {
+  const keep = async (change: KitchenChange): Promise<void> => {
+    const sent = await send<Kitchen>('PUT', '/api/kitchen', change);
+    if (sent.ok) setKitchen(sent.data);
+    else say(w.say(sent.says));
+  };
+  return [
+    kitchen,
+    {
       keepHabit: (topic, way) => void keep({ habits: { [topic]: way } }),
       keepOwn: (id) => void keep({ keepOwn: id }),
       keepKind: (kind) => void keep({ keepKind: kind }),
       dropKind: (kindId) => void keep({ dropKind: kindId }),
       keepThing: (thing) => void keep({ keep: thing }),
-    };
-  }, []);
-  return [kitchen, ours];
+    },
+  ];
 }

@@ -2,7 +2,7 @@
 
 import { kitchenNow } from '@/ui/serverClock';
 import { type Remote, wrap } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { type PlanFault, type PlanInput } from '@/core/choices';
 import { type Outlook } from '@/core/plan';
 import { type Pot } from '@/core/larder';
@@ -21,7 +21,21 @@ export interface PlanState extends Outlook {
   readonly current: boolean;
 }
 
-const NONE: PlanState = { plan: undefined, faults: [], waysOut: [], fitWays: [], dayWays: [], current: false };
+/** What an input came to. */
+interface Came extends Outlook {
+  readonly of: PlanInput | undefined;
+}
+
+const NONE: Came = { of: undefined, plan: undefined, faults: [], waysOut: [], fitWays: [], dayWays: [] };
+
+/** Whether two inputs come to the same: what the dish is called moves no figure. */
+function comesToTheSame(one: PlanInput | undefined, other: PlanInput): boolean {
+  return (
+    one === other ||
+    (one !== undefined &&
+      (Object.keys(other) as (keyof PlanInput)[]).every((part) => part === 'title' || one[part] === other[part]))
+  );
+}
 
 /**
  * Plans `input`. What it came to when the page was made comes with the page (`first`); from the first change on a worker
@@ -29,12 +43,10 @@ const NONE: PlanState = { plan: undefined, faults: [], waysOut: [], fitWays: [],
  * input queues behind it.
  */
 export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook | undefined): PlanState {
-  const [state, setState] = useState<PlanState>(() =>
-    first === undefined ? NONE : { ...first, current: first.plan !== undefined },
-  );
+  const [state, setState] = useState<Came>(() => (first === undefined ? NONE : { ...first, of: input }));
   const kitchenPots = useRef(pots);
   const newest = useRef(input);
-  const planned = useRef(first === undefined ? undefined : input);
+  const asked = useRef(first === undefined ? undefined : input);
   const kick = useRef<(() => void) | null>(null);
 
   useEffect(() => {
@@ -56,12 +68,7 @@ export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook |
     };
     const work = async (job: NonNullable<typeof wanted>): Promise<void> => {
       const outlook = await worker().outlook(job.input, kitchenNow(), [...kitchenPots.current], job.how);
-      const current = newest.current === job.input;
-      setState((before) => ({
-        ...outlook,
-        plan: outlook.plan ?? before.plan,
-        current: current && outlook.plan !== undefined,
-      }));
+      setState((before) => ({ ...outlook, of: outlook.plan && job.input, plan: outlook.plan ?? before.plan }));
     };
     const run = async (): Promise<void> => {
       if (busy) return;
@@ -99,10 +106,15 @@ export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook |
 
   useEffect(() => {
     newest.current = input;
-    if (planned.current === input) return;
-    planned.current = undefined;
+    if (comesToTheSame(asked.current, input)) return;
+    asked.current = input;
     kick.current?.();
   }, [input]);
 
-  return state;
+  return useMemo(() => {
+    const { of, plan, ...outlook } = state;
+    const current = plan !== undefined && comesToTheSame(of, input);
+    // A new name is the plan's at once.
+    return { ...outlook, plan: current && of !== input ? { ...plan, input } : plan, current };
+  }, [state, input]);
 }

@@ -125,6 +125,7 @@ function numbersIn(value: unknown, out: number[] = []): number[] {
 
 describe('any dinner', () => {
   it('is planned whole or refused in sentences, and never breaks', () => {
+    const numRuns = rounds(60, 600);
     let planned = 0;
     fc.assert(
       fc.property(anyPlan, (input) => {
@@ -159,9 +160,9 @@ describe('any dinner', () => {
         expect(shoppingList(plan).length).toBeGreaterThan(0);
         for (const way of dayWays(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);
       }),
-      { numRuns: rounds(60, 600) },
+      { numRuns },
     );
-    expect(planned).toBeGreaterThan(30);
+    expect(planned).toBeGreaterThan(numRuns / 4);
   });
 
   it('can be set beside itself elsewhere without breaking', () => {

@@ -63,7 +63,6 @@ function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn())
       kitchen={SALTMARSH_ROW}
       input={p.input}
       plan={p}
-      shown={{ input: p.input, plan: p }}
       timeZone="UTC"
       change={change}
       {...FORM}
@@ -197,7 +196,6 @@ describe('the day, task by task', () => {
         kitchen={SALTMARSH_ROW}
         input={OXTAIL_PLAN}
         plan={undefined}
-        shown={{ input: OXTAIL_PLAN, plan: undefined }}
         timeZone="UTC"
         change={vi.fn()}
         {...FORM}
