@@ -532,3 +532,19 @@ describe('any history at all', () => {
     );
   });
 });
+
+it('is put on the plate as what has become of it asks', () => {
+  const platedBy = (input: PlanInput): string => {
+    const step = stepsOf(planned(input)).find((s) => s.kind === 'plate');
+    return step?.title ? english(step.title) : 'as usual';
+  };
+  const shanks: PlanInput = { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, onBone: true } };
+  expect(platedBy({ ...shanks, result: 'tender' })).toBe('as usual');
+  expect(platedBy({ ...shanks, result: 'falls' })).toContain('wide spoon');
+  expect(platedBy({ ...OXTAIL_PLAN, finish: { ...OXTAIL_PLAN.finish, meat: 'shred' } })).toContain('heaped');
+  for (const braise of BRAISES) {
+    const by = platedBy(braise);
+    if (braise.finish.meat !== 'whole') expect(by, braise.title).toContain('heaped');
+    else if (braise.result === 'slices') expect(by, braise.title).toContain('fanned');
+  }
+});

@@ -652,6 +652,7 @@ function afterSteps(plan: Plan, seq: Sequence): void {
     due: { kind: 'beforePlate', minutes: GARNISH_BEFORE_MIN },
   });
   then('plate', 'plate', {
+    ...platedAs(plan),
     minutes: work.plate,
     what: say('step.plate.each', {
       meat: kg(plan.buy.served.value),
@@ -690,6 +691,19 @@ function afterSteps(plan: Plan, seq: Sequence): void {
 }
 
 const made = new WeakMap<Plan, readonly Step[]>();
+
+/** How what has become of the meat is put on a plate; as usual where it is whole and holds together. */
+function platedAs({ input }: Plan): Partial<Pick<Step, 'title' | 'sign'>> {
+  const how =
+    input.finish.meat !== 'whole'
+      ? 'pulled'
+      : input.result === 'slices'
+        ? 'slices'
+        : input.result !== 'tender' && input.meat.onBone
+          ? 'offBone'
+          : undefined;
+  return how === undefined ? {} : { title: say(`step.plate.${how}`), sign: say(`step.plate.${how}.sign`) };
+}
 
 /** Every step of a plan, from the fridge door to the plate, in the order of the work. Pure; kept for each plan. */
 export function stepsOf(plan: Plan): readonly Step[] {
