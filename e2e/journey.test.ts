@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/webdriverjs';
-import { By, until } from 'selenium-webdriver';
+import { By, Key, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { beginPlan, complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { doAsAsked } from './finishing';
@@ -12,6 +12,16 @@ const { bodyText, waitForText } = here;
 async function violations(): Promise<string[]> {
   const { violations: found } = await new AxeBuilder(here.driver).analyze();
   return found.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+}
+
+/** Closes what is open over the page by keyboard. */
+async function dismissed(): Promise<void> {
+  await here.driver.switchTo().activeElement().sendKeys(Key.ESCAPE);
+  await here.driver.wait(
+    async () => (await here.driver.findElements(By.css('[role="listbox"], [role="dialog"]'))).length === 0,
+    WAIT_MS,
+    'It stays open.',
+  );
 }
 
 async function turnsAt(): Promise<string> {
@@ -45,7 +55,17 @@ describe('a braise from plan to log', () => {
     await findText(driver, 'h1', 'What are you braising');
     expect(await violations()).toEqual([]);
     await beginPlan(driver, 'oxtail in stout for 4');
+    await waitForText('most likely');
     expect(await violations()).toEqual([]);
+    // An open list, searched, and an answer to “why?” are as good as the page.
+    await driver.findElement(By.css('[data-place="work"] button[aria-haspopup="listbox"]')).click();
+    await driver.wait(until.elementLocated(By.css('[role="listbox"]')), WAIT_MS, 'No list opens.');
+    expect(await violations()).toEqual([]);
+    await dismissed();
+    await driver.findElement(By.xpath('//button[contains(., "Why this time?")]')).click();
+    await driver.wait(until.elementLocated(By.css('[role="dialog"]')), WAIT_MS, 'Nothing says why.');
+    expect(await violations()).toEqual([]);
+    await dismissed();
     await fill(driver, 'Name of the dish', 'Saturday oxtail');
     await fill(driver, 'Weight, trimmed', '0');
     await waitForText('Weight of the meat: 0 g is too little');

@@ -20,9 +20,15 @@ export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
   useEffect(() => {
     // Looked up anew at each way back to the first minute: what was begun has changed since.
     let gone = false;
-    void openDraft(null).then(({ found }) => {
-      if (!gone) setUnkept(found?.input ?? null);
-    });
+    openDraft(null).then(
+      ({ found }) => {
+        if (!gone) setUnkept(found?.input ?? null);
+      },
+      // A browser that keeps nothing has nothing unkept.
+      () => {
+        if (!gone) setUnkept(null);
+      },
+    );
     return () => {
       gone = true;
     };
@@ -30,20 +36,16 @@ export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
   const goOn = (): void => {
     window.history.pushState(null, '', `/plan/new?${BEGUN}`);
   };
+  const begin = async (input: PlanInput): Promise<void> => {
+    try {
+      (await openDraft(null)).write({ input, basedOnMs: null });
+    } catch (failure) {
+      console.error('What is unsaved cannot be kept by this browser', failure);
+    }
+    setUnkept(input);
+    goOn();
+  };
   if (begun && unkept === undefined) return null;
   if (begun && unkept) return <PlanEditor kitchen={kitchen} start={unkept} id={null} updatedAtMs={null} />;
-  return (
-    <Begin
-      kitchen={kitchen}
-      unkept={unkept?.title}
-      onBegin={(input) => {
-        void openDraft(null).then((slot) => {
-          slot.write({ input, basedOnMs: null });
-          setUnkept(input);
-          goOn();
-        });
-      }}
-      onGoOn={goOn}
-    />
-  );
+  return <Begin kitchen={kitchen} unkept={unkept?.title} onBegin={(input) => void begin(input)} onGoOn={goOn} />;
 }
