@@ -45,6 +45,16 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
     await get(url);
     await answered(driver);
   };
+  const navigate = driver.navigate.bind(driver);
+  driver.navigate = () => {
+    const navigation = navigate();
+    const refresh = navigation.refresh.bind(navigation);
+    navigation.refresh = async () => {
+      await refresh();
+      await answered(driver);
+    };
+    return navigation;
+  };
   return {
     driver,
     close: async () => {
