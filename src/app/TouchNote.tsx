@@ -11,7 +11,7 @@ import { askClock } from '@/ui/serverClock';
 const ASKS_EVERY_MS = 10 * 60_000;
 const ASKS_AGAIN_MS = 5000;
 
-const Bar = styled.aside`
+const Bar = styled.div`
   background: var(--enamel);
   color: var(--on-enamel);
   padding: 8px 16px;

@@ -32,7 +32,6 @@ import {
 import { readyEta, sampleAt } from '@/core/forecast';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
-import { EmberLine } from '@/ui/drawings/EmberLine';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { drawnLate, late, Unboxed } from '@/ui/late';
 import { keepPages } from '@/ui/offline';
@@ -50,6 +49,7 @@ const LiveForecast = drawnLate(async () => (await import('./LiveForecast')).Live
 const HoldPanel = drawnLate(async () => (await import('./AfterPanels')).HoldPanel);
 const SaucePanel = drawnLate(async () => (await import('./AfterPanels')).SaucePanel);
 const CoolPanel = drawnLate(async () => (await import('./AfterPanels')).CoolPanel);
+const EmberLine = drawnLate(async () => (await import('@/ui/drawings/EmberLine')).EmberLine);
 const PanMap = drawnLate(async () => (await import('@/ui/drawings/PanMap')).PanMap);
 const PotSection = drawnLate(async () => (await import('@/ui/drawings/PotSection')).PotSection);
 
@@ -567,6 +567,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
           </Beyond>
           <Foot aria-label={w.text('cookScreen.theDay')}>
             <EmberLine
+              box={Unboxed}
               day={{
                 spans: conducted.spans,
                 beside: conducted.beside,

@@ -108,6 +108,7 @@ export function ListPlate({ trigger, label, value, sections, onChoose, onClose }
   const theme = useThemeScope();
   return (
     <List
+      aria-label={label}
       data-theme={theme}
       triggerRef={trigger}
       placement="bottom start"

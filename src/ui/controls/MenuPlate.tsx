@@ -46,6 +46,7 @@ export function MenuPlate({ trigger, label, widthPx, items, onChoose, onClose }:
   const theme = useThemeScope();
   return (
     <PopBox
+      aria-label={label}
       $widthPx={widthPx}
       data-theme={theme}
       placement="bottom start"
