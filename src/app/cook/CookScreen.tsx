@@ -179,7 +179,9 @@ const Top = styled.div`
 `;
 
 const TroubleButton = styled(AriaButton)`
-  min-height: 64px;
+  && {
+    min-height: 64px;
+  }
   padding: 0 22px;
   border: 2px solid var(--warn);
   border-radius: 14px;
@@ -205,7 +207,9 @@ const TroubleButton = styled(AriaButton)`
 
 const NoteButton = styled(TroubleButton)`
   border-color: var(--line);
-  min-height: 52px;
+  && {
+    min-height: 52px;
+  }
   justify-self: start;
   align-self: start;
   flex: none;

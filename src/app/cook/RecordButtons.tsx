@@ -27,7 +27,9 @@ const RecordButton = styled(AriaButton)`
   border-radius: 14px;
   background: var(--plate);
   color: var(--ink);
-  min-height: 68px;
+  && {
+    min-height: 68px;
+  }
   padding: 8px 12px;
   text-align: left;
   cursor: pointer;

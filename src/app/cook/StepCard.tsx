@@ -49,7 +49,7 @@ const Buttons = styled.div`
   gap: 10px;
   flex-wrap: wrap;
   margin-top: 4px;
-  button {
+  && button {
     min-height: 52px;
     font-size: 1.125rem;
   }
