@@ -1,5 +1,7 @@
 import localFont from 'next/font/local';
 
+// The four say everything in full: the build reads them as they are written, and takes no constant.
+
 /** Characters of western Europe, and what figures are set with; drawn first, so fetched first. */
 const TEXT = localFont({
   src: '../../node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',

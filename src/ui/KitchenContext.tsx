@@ -81,9 +81,11 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
       words,
       setUnits: (next) => {
         // Some words are others in other units, and the page did not bring those.
-        void whenAllWords().then(() => {
-          setUnits(next);
-        });
+        void whenAllWords()
+          .catch(() => undefined)
+          .then(() => {
+            setUnits(next);
+          });
         document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
       },
     }),

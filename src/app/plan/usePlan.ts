@@ -3,6 +3,7 @@
 import { kitchenNow } from '@/ui/serverClock';
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { useKitchen } from '@/ui/KitchenContext';
 import { type PlanFault, type PlanInput } from '@/core/choices';
 import { type Outlook } from '@/core/plan';
 import { type Pot } from '@/core/larder';
@@ -12,6 +13,9 @@ import { type PlanWorker } from '@/workers/plan.worker';
 const REST_MS = 250;
 /** When the worker is begun though nothing has changed, so that the first change need not wait for it, ms. */
 const READY_AFTER_MS = 2000;
+
+/** What came with a page older than this is planned again: the day may have begun meanwhile, ms. */
+const FRESH_MS = 60_000;
 
 /** Said when the computation itself fails, which is our fault and not the cook's. */
 const FAILED: PlanFault = { says: say('fault.ours') };
@@ -44,6 +48,8 @@ function comesToTheSame(one: PlanInput | undefined, other: PlanInput): boolean {
  */
 export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook | undefined): PlanState {
   const [state, setState] = useState<Came>(() => (first === undefined ? NONE : { ...first, of: input }));
+  const { renderedAtMs } = useKitchen();
+  const madeMs = useRef(renderedAtMs);
   const kitchenPots = useRef(pots);
   const newest = useRef(input);
   const asked = useRef(first === undefined ? undefined : input);
@@ -94,6 +100,8 @@ export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook |
         void run();
       }, REST_MS);
     };
+    // A page from the browser's store, or one that was left open, comes with what was true then.
+    if (kitchenNow() - madeMs.current > FRESH_MS) kick.current();
     const ready = setTimeout(worker, READY_AFTER_MS);
     return () => {
       gone = true;

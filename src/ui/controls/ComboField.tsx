@@ -3,7 +3,7 @@
 import { ChevronDown } from 'lucide-react';
 import { Button, ComboBox, Input, ListBox, ListBoxItem, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import { frame, LabelText } from './frame';
+import { frame, LabelText, listItem, listPlate } from './frame';
 import { useThemeScope } from '../ThemeScope';
 
 const Box = styled.div`
@@ -37,28 +37,13 @@ const Box = styled.div`
 `;
 
 const List = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 12px;
-  overflow: auto;
+  ${listPlate}
   max-height: 320px;
-  padding: 6px;
   width: var(--trigger-width);
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
 `;
 
 const Item = styled(ListBoxItem)`
-  padding: 8px 12px;
-  border-radius: 8px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: var(--well);
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
+  ${listItem}
 `;
 
 interface ComboFieldProps {

@@ -14,32 +14,17 @@ import {
   useFilter,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { frame } from './frame';
+import { frame, listItem, listPlate } from './frame';
 import { type OptionSection } from './options';
 import { useWords } from '../KitchenContext';
 import { useThemeScope } from '../ThemeScope';
 
 const List = styled(Popover)`
-  background: var(--plate);
-  color: var(--ink);
-  border: 2px solid var(--rim);
-  border-radius: 12px;
-  overflow: auto;
-  padding: 6px;
-  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
+  ${listPlate}
 `;
 
 const Item = styled(ListBoxItem)`
-  padding: 9px 12px;
-  border-radius: 8px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: var(--well);
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
+  ${listItem}
   [slot='label'] {
     display: block;
   }

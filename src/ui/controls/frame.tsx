@@ -17,6 +17,30 @@ export const errorText = css`
   margin-top: 4px;
 `;
 
+/** The plate of a list to choose from, and one line of it. */
+export const listPlate = css`
+  background: var(--plate);
+  color: var(--ink);
+  border: 2px solid var(--rim);
+  border-radius: 12px;
+  overflow: auto;
+  padding: 6px;
+  box-shadow: 0 10px 30px rgb(7 18 22 / 30%);
+`;
+
+export const listItem = css`
+  padding: 9px 12px;
+  border-radius: 8px;
+  cursor: pointer;
+  outline: none;
+  &[data-focused] {
+    background: var(--well);
+  }
+  &[data-selected] {
+    font-weight: 700;
+  }
+`;
+
 export const LabelText = styled(Label)`
   ${labelText}
 `;
