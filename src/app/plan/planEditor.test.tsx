@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
@@ -7,6 +7,7 @@ import { PLAN_INPUT } from '@/contract/kept/planInput';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
+import { planOutlook } from '@/core/plan';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { failCalls } from '@/testing/comlink';
 import { router } from '@/testing/navigation';
@@ -331,6 +332,19 @@ describe('the plan screen', () => {
         { method: 'PUT', url: '/api/kitchen', body: { habits: { searDepth: 'light' } } },
       ]);
     });
+  });
+
+  it('opens with what came with the page, and plans anew where that is of another time', async () => {
+    const first = planOutlook(OXTAIL_PLAN, { nowMs: NOON_MS - 6 * HOUR_MS, pots: [], how: 'quick' });
+    const editor = <PlanEditor kitchen={SALTMARSH_ROW} start={OXTAIL_PLAN} id="p1" updatedAtMs={7} first={first} />;
+    shown(editor, { nowMs: Date.now() });
+    expect(screen.getByText(/On time \d+ evenings in 10/)).toBeTruthy();
+    cleanup();
+    failCalls(true);
+    shown(editor, { nowMs: Date.now() - 2 * HOUR_MS });
+    // The worker is asked, which fails here.
+    expect((await screen.findAllByRole('alert')).length).toBeGreaterThan(0);
+    failCalls(false);
   });
 
   it('offers the day as files of open formats', async () => {
