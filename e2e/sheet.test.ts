@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { By } from 'selenium-webdriver';
+import { By, until } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { findText, press, setViewport, WAIT_MS } from './browser';
 import { served } from './served';
@@ -34,7 +34,7 @@ async function exported(name: string): Promise<{ name: string; type: string; tex
   await driver.wait(async () => open.isEnabled(), WAIT_MS);
   await open.click();
   const item = await driver.wait(
-    async () => driver.findElement(By.xpath(`//*[@role="menuitem"][starts-with(normalize-space(.), "${name}")]`)),
+    until.elementLocated(By.xpath(`//*[@role="menuitem"][starts-with(normalize-space(.), "${name}")]`)),
     WAIT_MS,
   );
   await item.click();
