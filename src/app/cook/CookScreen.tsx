@@ -358,16 +358,6 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   const batchNumber = stage === 'sear' && batch !== undefined ? Number(batch) : 1;
   const searBatch = view.plan.sear.batches[batchNumber - 1];
 
-  const holding = conducted.steps.find((p) => p.step.id === 'hold');
-  const finishing = conducted.steps.some(
-    (p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'done',
-  );
-  // Kept warm until the first hand is laid on the finish.
-  const holds =
-    conducted.alarm?.record === 'hold' ||
-    (!finishing &&
-      (holding?.status === 'due' ||
-        (holding?.status === 'done' && placed?.status === 'coming' && state.servedMs === undefined)));
   const keeps = stage === 'store' && (placed !== undefined || state.lots.length > 0);
   const after = { view, state, conducted, now, onAct: act, onRecord };
 
@@ -534,8 +524,8 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                     lid={state.lid}
                   />
                 ) : null}
-                {holds ? <HoldPanel box={Unboxed} {...after} /> : null}
-                {(stage === 'finish' || stage === 'serve') && !holds ? <SaucePanel box={Unboxed} {...after} /> : null}
+                {conducted.keptWarm ? <HoldPanel box={Unboxed} {...after} /> : null}
+                {(stage === 'finish' || stage === 'serve') && !conducted.keptWarm ? <SaucePanel box={Unboxed} {...after} /> : null}
                 {stage === 'store' ? <CoolPanel box={Unboxed} {...after} /> : null}
                 <AllSteps
                   box={Unboxed}

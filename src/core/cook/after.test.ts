@@ -335,6 +335,19 @@ describe('kept warm', () => {
     expect(conduct(far, state, live, cold - 10 * MIN_MS).alarm?.says.code).toBe('alarm.heldSoon');
     expect(conduct(far, state, live, cold + MIN_MS).alarm?.says.code).toBe('alarm.heldCold');
   });
+
+  it('stays said to be cold though the plate’s hour has passed, until a hand is laid on the finish', () => {
+    const { state, live } = after(plan);
+    const cold = holdNow(plan, state, live, state.offHeatMs ?? 0)?.coldMs ?? 0;
+    const soon = { ...plan, day: { ...plan.day, serveMs: cold + 5 * MIN_MS } };
+    const later = cold + 120 * MIN_MS;
+    const forgotten = conduct(soon, state, live, later);
+    expect(forgotten.alarm?.says.code).toBe('alarm.heldCold');
+    expect(forgotten.keptWarm).toBe(true);
+    const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MIN_MS, done('finish-finish.meatOut')]);
+    const here = conduct(soon, begun.state, begun.live, later + MIN_MS);
+    expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);
+  });
 });
 
 describe('what is left', () => {

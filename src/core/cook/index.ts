@@ -1,6 +1,7 @@
 export { type Account, accountOf, isLate, type KeptLesson, type KeptSauce, keptReady, recordsMark } from './account';
 export { actualSpans, recordMarks } from './actualDay';
-export { type Conducted, conduct, KEPT_WARM_MS, type PlacedStep, type Timer } from './conduct';
+export { type Conducted, conduct, KEPT_WARM_MS, type Timer } from './conduct';
+export { type PlacedStep } from './placed';
 export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
 export { type Learning, learnNothing, learnOne, type Lesson } from './learning';
 export { liveForecast } from './live';

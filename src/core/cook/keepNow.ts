@@ -1,4 +1,4 @@
-import { type CookState, eventsOf } from './state';
+import { type CookState, eventsOf, MIN_MS } from './state';
 import { type LiveForecast } from './live';
 import { WATER_KG_PER_L } from '../heat';
 import {
@@ -19,7 +19,6 @@ import { type Stage, stageIndex, STAGES } from '../tenderness';
 const OFF_HEAT_C = 95;
 /** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
 const AFTER_MEAL_C = 85;
-const MIN_MS = 60_000;
 /** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;

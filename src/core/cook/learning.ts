@@ -1,6 +1,6 @@
 import { type StandingEvent } from './events';
 import { happenedBy, observedBy, RECORDS } from './records';
-import { type CookState } from './state';
+import { type CookState, MIN_MS } from './state';
 import {
   advance,
   ajarChance,
@@ -52,8 +52,6 @@ export interface LearnedUnknown {
   /** Movement in standard deviations of what was believed before. */
   readonly movedSd: number;
 }
-
-const MIN_MS = 60_000;
 
 /** Minutes from the pieces meeting the liquid. */
 function minuteOf(intoPotMs: number, atMs: number): number {

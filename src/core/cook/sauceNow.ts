@@ -1,6 +1,6 @@
 import { type LiveForecast } from './live';
 import { type CookAct, type StandingEvent } from './events';
-import { type CookState, eventsOf } from './state';
+import { type CookState, eventsOf, MIN_MS } from './state';
 import { END_THICKENERS, type PlanInput, type Rung } from '../choices';
 import { foldCook } from './fold';
 import {
@@ -90,8 +90,6 @@ const panOf = (plan: Plan): KeptPot => {
   const { pot } = plan.input;
   return { ...potShape(pot), massKg: pot.massKg, material: pot.material };
 };
-
-const MIN_MS = 60_000;
 
 /** A sauce as it comes off the heat, vegetables dealt with. */
 export function sauceOf(plan: Plan, finished: FinishedPot): Sauce {
@@ -268,6 +266,20 @@ interface Standing {
  * down by the estimate from when the step before was done.
  */
 function standing(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Standing {
+  const known = stands.get(state);
+  if (known?.plan === plan && known.live === live && known.nowMs === nowMs) return known.is;
+  const is = workedOut(plan, state, live, nowMs);
+  stands.set(state, { plan, live, nowMs, is });
+  return is;
+}
+
+/** Asked by several in the same moment. */
+const stands = new WeakMap<
+  CookState,
+  { readonly plan: Plan; readonly live: LiveForecast; readonly nowMs: number; readonly is: Standing }
+>();
+
+function workedOut(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Standing {
   const told = finishedNow(plan, state, live);
   const before = sauceOf(plan, live.finished);
   const aimed = leftOut(state) ? undefined : aimedL(state);

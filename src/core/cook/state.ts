@@ -6,6 +6,9 @@ import { type Lot } from './lots';
 import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
 
+/** A minute, ms. */
+export const MIN_MS = 60_000;
+
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
 
 /** A record that makes no sense beside the others: it changes nothing, and is shown with the reason. */

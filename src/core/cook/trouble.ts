@@ -25,7 +25,7 @@ import { SAUCE_SALT } from '../season';
 import { type WorkStage } from '../steps';
 import { type LiveForecast } from './live';
 import { saltSays, sauceStands } from './sauceNow';
-import { type CookState } from './state';
+import { type CookState, MIN_MS } from './state';
 import { TROUBLE_IDS, type TroubleId } from './troubleIds';
 
 /** What is common to all of one trouble; what it says is words. */
@@ -128,7 +128,6 @@ export interface Trouble extends TroubleRow {
   readonly step: Message;
 }
 
-const MIN_MS = 60_000;
 const grams = (g: number) => kg(g / 1000);
 /** Fat ladled, starch in two halves, salt, acid: the shortest way from the pot to the plate, min. Practice. */
 const QUICK_FINISH_MIN = 8;

@@ -1,0 +1,100 @@
+import { LOW_LITRES, sampleAt } from '../forecast';
+import { litres, type Message, moment, say, tempC } from '../message';
+import { type Plan } from '../plan';
+import { coolingClock, holdNow } from './keepNow';
+import { type LiveForecast } from './live';
+import { type Clock } from './placed';
+import { type CookState, eventsOf, MIN_MS } from './state';
+
+/** The pot wants something at once, whatever else is due. */
+export interface Alarm {
+  readonly says: Message;
+  readonly do: Message;
+  readonly record: 'liquid' | 'hold' | 'cooled';
+  /** Since when it is known to be dry; left out while there is some liquid. */
+  readonly sinceMs?: number;
+}
+
+/** With less than this in it a pot is as good as dry, l. */
+const NEARLY_DRY_L = 0.15;
+/** Or seen to stand lower than this on the floor, mm. */
+const NEARLY_DRY_MM = 10;
+/** Once seen dry it is dry until there is more than this, l. */
+const DRY_L = 0.05;
+/** A reading of the level speaks for so long, min; then the estimate does. */
+const READING_HOLDS_MIN = 20;
+
+/** So long before a limit is passed it is said. */
+const BEFORE_LIMIT_MIN = 15;
+
+/** A pot that is dry, or all but. */
+function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }: Clock): Alarm | undefined {
+  if (!potted || state.phase !== 'braising') return undefined;
+  const read = eventsOf(state.events, 'liquid').at(-1);
+  const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
+  const recent = read !== undefined && nowMs - read.atMs < READING_HOLDS_MIN * MIN_MS;
+  const seen = recent && read.act.addedL < NEARLY_DRY_L ? read.act.levelMm : Infinity;
+  const toLine = litres(Math.max(0.2, LOW_LITRES * 2 - here.litres));
+  const dryNow = seen === 0 || (read !== undefined && read.act.levelMm === 0 && here.litres < DRY_L);
+  if (dryNow)
+    return {
+      says: say('alarm.dry'),
+      do: say('alarm.dry.do', { pour: toLine }),
+      record: 'liquid',
+      sinceMs: read?.atMs ?? nowMs,
+    };
+  if (seen < NEARLY_DRY_MM || here.litres < NEARLY_DRY_L) {
+    return {
+      says: say('alarm.nearlyDry', { left: litres(Math.max(0, here.litres)) }),
+      do: say('alarm.nearlyDry.do', { pour: toLine }),
+      record: 'liquid',
+    };
+  }
+  return undefined;
+}
+
+/** Food that comes into the warmth in which germs grow: kept warm too long, or cooling too slowly. */
+function keptAlarm(
+  plan: Plan,
+  state: CookState,
+  live: LiveForecast,
+  nowMs: number,
+  closed: (id: string) => boolean,
+  begun: boolean,
+): Alarm | undefined {
+  if (state.offHeatMs === undefined) return undefined;
+  if (state.cooling && !closed(plan.ahead ? 'fridge' : 'portion')) {
+    const clock = coolingClock(plan, state, live);
+    if (!clock) return undefined;
+    const { isWarm, isCold } = clock;
+    const { warm } = clock.limit;
+    const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
+    if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+    const params = { by: moment(due), to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC) };
+    return nowMs > due
+      ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
+      : { says: say('alarm.coolSoon', params), do: say('alarm.coolSoon.do', params), record: 'cooled' };
+  }
+  // On the way to the plate it is hot again.
+  if (begun || state.servedMs !== undefined || plan.ahead) return undefined;
+  const hold = holdNow(plan, state, live, nowMs);
+  if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+  const params = { at: moment(hold.coldMs), limit: tempC(hold.limitC) };
+  return {
+    says: say(nowMs > hold.coldMs ? 'alarm.heldCold' : 'alarm.heldSoon', params),
+    do: say('alarm.held.do', params),
+    record: 'hold',
+  };
+}
+
+/** What the pot wants at once, whatever else is due. `begun`: a hand has been laid on the finish. */
+export function alarmNow(
+  plan: Plan,
+  state: CookState,
+  live: LiveForecast,
+  clock: Clock,
+  closed: (id: string) => boolean,
+  begun: boolean,
+): Alarm | undefined {
+  return dryAlarm(state, live, clock) ?? keptAlarm(plan, state, live, clock.nowMs, closed, begun);
+}
