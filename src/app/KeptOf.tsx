@@ -3,11 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import styled from 'styled-components';
+import { lotsNow } from './lotsNow';
 import { Shelf } from './Shelf';
-import { afterFate, type Lot } from '@/core/cook';
 import { Button } from '@/ui/controls/Button';
 import { useNow, useWords } from '@/ui/KitchenContext';
-import { type OutboxRow } from '@/ui/outbox/record';
 import { outbox, useOutbox } from '@/ui/outbox/useOutbox';
 import { type Kept } from '@/server/shelf';
 
@@ -21,15 +20,6 @@ const Box = styled.div`
   }
 `;
 
-/** Lots after records that the server has not shown yet. */
-function withWaiting(lots: readonly Lot[], waiting: readonly OutboxRow[]): readonly Lot[] {
-  const undone = new Set(waiting.flatMap(({ event: { act } }) => (act.kind === 'undo' ? [act.eventId] : [])));
-  return waiting.reduce((now, { event: { id, act, atMs } }) => {
-    if (act.kind !== 'box' || undone.has(id)) return now;
-    return now.map((lot) => (lot.id === act.lot ? (afterFate(lot, act.fate, act.count, atMs) ?? lot) : lot));
-  }, lots);
-}
-
 /** What is kept of one braise, where there is no pot beside it: each touch is recorded at once, and the last can be taken back. */
 export function KeptOf({ kept }: { readonly kept: Kept }) {
   const w = useWords();
@@ -37,7 +27,6 @@ export function KeptOf({ kept }: { readonly kept: Kept }) {
   const now = useNow(5000);
   const { records, sent } = useOutbox();
   const { id, title, known } = kept;
-  const waiting = [...sent, ...records].filter((r) => r.cookId === id && !known.includes(r.event.id));
   const taken = sent.filter((r) => r.cookId === id && !known.includes(r.event.id)).length;
   // The server has them: its own shelf is asked for.
   useEffect(() => {
@@ -52,7 +41,7 @@ export function KeptOf({ kept }: { readonly kept: Kept }) {
       <Shelf
         cookId={id}
         title={title}
-        lots={withWaiting(kept.lots, waiting)}
+        lots={lotsNow(kept, [...sent, ...records])}
         now={now}
         warmed={(grams) => kept.warmed.find((b) => b.grams === grams)}
         onRecord={(act) => {

@@ -3,10 +3,11 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { type BoxFate, type BoxWarmed, type CookAct, type Lot } from '@/core/cook';
+import { dayOfBox } from './lotsNow';
 import { warmSays } from './warmSays';
 import { Button } from '@/ui/controls/Button';
 import { linkButton } from '@/ui/controls/Button';
-import { useWords } from '@/ui/KitchenContext';
+import { useKitchen, useWords } from '@/ui/KitchenContext';
 
 const Lots = styled.ul`
   display: grid;
@@ -66,16 +67,18 @@ interface ShelfProps {
 /** Boxes of a braise in fridge and freezer, until when each is good, and what becomes of them at a touch. */
 export function Shelf({ cookId, title, lots, now, warmed, onRecord }: ShelfProps) {
   const w = useWords();
+  const { timeZone } = useKitchen();
   const rows = lots.flatMap((lot) =>
-    (['fridge', 'freezer'] as const).flatMap((place) =>
-      lot[place] > 0 ? [{ lot, place, byMs: place === 'fridge' ? lot.eatByMs : lot.freezerByMs }] : [],
-    ),
+    (['fridge', 'freezer'] as const).flatMap((place) => {
+      const byMs = place === 'fridge' ? lot.eatByMs : lot.freezerByMs;
+      return lot[place] > 0 ? [{ lot, place, byMs, day: dayOfBox(byMs, now, timeZone) }] : [];
+    }),
   );
   if (rows.length === 0) return null;
   return (
     <Lots aria-label={w.text('shelf.of', { title })}>
-      {rows.map(({ lot, place, byMs }) => (
-        <li key={`${lot.id} ${place}`} data-late={byMs < now ? '' : undefined}>
+      {rows.map(({ lot, place, day, byMs }) => (
+        <li key={`${lot.id} ${place}`} data-late={day === undefined ? undefined : ''}>
           <span>
             <b>{title}</b>{' '}
             {w.text(`shelf.${place}`, {
@@ -83,8 +86,8 @@ export function Shelf({ cookId, title, lots, now, warmed, onRecord }: ShelfProps
               weight: { as: 'mass', value: lot.grams / 1000 },
               day: w.day(byMs),
             })}{' '}
-            {byMs < now ? <b>{w.text(place === 'fridge' ? 'shelf.late' : 'shelf.old')}</b> : null}
-            {place === 'fridge' && byMs >= now ? <small>{warmSays(w, warmed(lot.grams))}</small> : null}
+            {day === undefined ? null : <b>{w.text(`shelf.${place}.${day}`)}</b>}
+            {place === 'fridge' && day !== 'past' ? <small>{warmSays(w, warmed(lot.grams))}</small> : null}
           </span>
           <Acts>
             {FATES_OF[place].map((fate) => (

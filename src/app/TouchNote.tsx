@@ -2,7 +2,7 @@
 
 import { WifiOff } from 'lucide-react';
 import { useEffect } from 'react';
-import styled from 'styled-components';
+import { Banner } from './Banner';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { useTouch } from '@/ui/inTouch';
 import { askClock } from '@/ui/serverClock';
@@ -10,20 +10,6 @@ import { askClock } from '@/ui/serverClock';
 /** How often the server is asked for its clock while it answers, and while it does not, ms. */
 const ASKS_EVERY_MS = 10 * 60_000;
 const ASKS_AGAIN_MS = 5000;
-
-const Bar = styled.div`
-  background: var(--enamel);
-  color: var(--on-enamel);
-  padding: 8px 16px;
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  justify-content: center;
-  font-weight: 650;
-  svg {
-    flex: none;
-  }
-`;
 
 /**
  * Keeps in touch with the server, whose clock is the kitchen's: asks when a page opens, when it comes back into view and now
@@ -50,8 +36,8 @@ export function TouchNote() {
   }, [answers]);
   if (answers) return null;
   return (
-    <Bar role="status">
+    <Banner role="status">
       <WifiOff size={18} aria-hidden /> {w.text('touch.away', { since: w.clockBeside(lastMs, now) })}
-    </Bar>
+    </Banner>
   );
 }

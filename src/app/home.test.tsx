@@ -8,7 +8,9 @@ import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
 import { Labels } from './labels/Labels';
+import { lotsNow } from './lotsNow';
 import { Shelf } from './Shelf';
+import { ShelfNote } from './ShelfNote';
 import { TopBar } from './TopBar';
 import { type CookAct, type CookEvent, foldCook, type LogEntry, type Lot, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
@@ -150,7 +152,7 @@ describe('what is kept', () => {
     eatByMs: NOON_MS + 3 * DAY_MS,
     freezerByMs: NOON_MS + 90 * DAY_MS,
   };
-  const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, microwaveW: 800, panMin: null }];
+  const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, microwaveW: 800, panMin: null, ovenMin: 45, ovenC: 160 }];
 
   it('is eaten by one touch, and says when its day is past', async () => {
     const acts: CookAct[] = [];
@@ -173,6 +175,58 @@ describe('what is kept', () => {
     expect(container.textContent).toContain('throw it away');
     // Past its day nobody is told how to warm it.
     expect(container.textContent).not.toContain('Warm it once');
+  });
+
+  it('says on every page what its row says of its day, from the last day on, and of the freezer nothing', () => {
+    const kept = [{ id: 'c1', title: 'Oxtail', lots: [lot], known: [] }];
+    const row = { past: 'throw it away', last: 'its last day' };
+    const note = { past: 'Past its day in the fridge: Oxtail', last: 'Last day in the fridge: Oxtail' };
+    for (const [days, told] of [
+      [0, undefined],
+      [2, undefined],
+      [3, 'last'],
+      [4, 'past'],
+      [40, 'past'],
+    ] as const) {
+      const nowMs = NOON_MS + days * DAY_MS;
+      const shelf = (
+        <Shelf cookId="c1" title="Oxtail" lots={[lot]} now={nowMs} warmed={() => undefined} onRecord={vi.fn()} />
+      );
+      const { container } = shown(
+        <>
+          <ShelfNote kept={kept} />
+          <main>{shelf}</main>
+        </>,
+        { nowMs },
+      );
+      const [status, list] = [container.querySelector('[role=status]'), container.querySelector('main')];
+      for (const day of ['past', 'last'] as const) {
+        expect(list?.textContent.includes(row[day]), String(days)).toBe(told === day);
+        expect(status?.textContent.includes(note[day]) ?? false, String(days)).toBe(told === day);
+      }
+      expect(status?.textContent ?? '').not.toMatch(BROKEN);
+      cleanup();
+    }
+    const frozen = [{ id: 'c1', title: 'Oxtail', lots: [{ ...lot, fridge: 0 }], known: [] }];
+    const { container } = shown(<ShelfNote kept={frozen} />, { nowMs: NOON_MS + 4 * DAY_MS });
+    expect(container.textContent).toBe('');
+  });
+
+  it('goes from the note with the touch that says it was eaten, and comes back with what takes that back', () => {
+    const kept = { id: 'c1', title: 'Oxtail', lots: [{ ...lot, fridge: 1 }], known: ['seen'] };
+    const touch = (id: string, act: CookAct) => ({
+      cookId: 'c1',
+      title: 'Oxtail',
+      event: { ...event(id, 0, act), cookId: 'c1' },
+    });
+    const eaten = touch('eaten', { kind: 'box', lot: lot.id, count: 1, fate: 'eaten' });
+    const boxes = (...recorded: readonly ReturnType<typeof touch>[]) =>
+      lotsNow(kept, recorded as unknown as Parameters<typeof lotsNow>[1]).map((l) => l.fridge);
+    expect(boxes()).toEqual([1]);
+    expect(boxes(eaten)).toEqual([0]);
+    expect(boxes(eaten, touch('back', { kind: 'undo', eventId: 'eaten' }))).toEqual([1]);
+    // The server has shown it already.
+    expect(boxes({ ...eaten, event: { ...eaten.event, id: 'seen' } })).toEqual([1]);
   });
 
   it('has a label for every box, with its day, how it is warmed and what is in it', () => {

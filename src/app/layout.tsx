@@ -6,6 +6,7 @@ import { StyleRegistry } from './StyleRegistry';
 import { CopyBanner } from './copies/CopyBanner';
 import { OfflineKeeper } from './OfflineKeeper';
 import { OutboxNote } from './OutboxNote';
+import { ShelfNote } from './ShelfNote';
 import { TouchNote } from './TouchNote';
 import { TopBar } from './TopBar';
 import { PageContent, SkipLink } from './Way';
@@ -16,7 +17,9 @@ import { buildId } from '@/server/build';
 import { presentMs } from '@/server/clock';
 import { Trouble } from './Trouble';
 import { startTrouble } from '@/server/database';
+import { lookedAt } from '@/server/looking';
 import { timeZoneOf } from '@/server/kitchens';
+import { fridgeBoxes } from '@/server/shelf';
 import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { languageOf } from '@/words/languages';
 import { copyMadeMs, pageWords, servedKitchen } from './pageWords';
@@ -38,6 +41,8 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const trouble = await startTrouble();
   const kitchen = await servedKitchen();
   const madeMs = trouble ? undefined : await copyMadeMs();
+  // What a copy kept may long be eaten.
+  const fridge = trouble || madeMs !== undefined ? [] : await fridgeBoxes((await lookedAt()).db, presentMs());
   const setting = {
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
@@ -56,6 +61,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             <TopBar theme={theme} />
             {madeMs === undefined ? null : <CopyBanner madeMs={madeMs} />}
             <TouchNote />
+            <ShelfNote kept={fridge} />
             <OfflineKeeper />
             <OutboxNote />
             <PageContent>{trouble ? <Trouble says={trouble} /> : children}</PageContent>

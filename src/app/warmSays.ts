@@ -9,6 +9,8 @@ export function warmSays(w: Words, warmed: BoxWarmed | undefined): string {
     power: { as: 'power', value: warmed.microwaveW },
     microwave: { as: 'minutes', value: warmed.microwaveMin },
     pan: { as: 'minutes', value: warmed.panMin ?? 0 },
+    oven: { as: 'temperature', value: warmed.ovenC },
+    inOven: { as: 'minutes', value: warmed.ovenMin ?? 0 },
   } as const;
-  return w.text(warmed.panMin === null ? 'shelf.warmBy' : 'shelf.warmByTwo', params);
+  return w.text(warmed.panMin === null || warmed.ovenMin === null ? 'shelf.warmBy' : 'shelf.warmByTwo', params);
 }

@@ -26,7 +26,7 @@ import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
 import { closeEngine } from './engine';
 import { keepEntry, listEntries } from './entries';
-import { readShelf } from './shelf';
+import { fridgeBoxes, readShelf } from './shelf';
 import { readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
@@ -325,8 +325,11 @@ describe('what is kept in fridge and freezer', () => {
     expect(shelf.map((k) => k.id)).toEqual([first, second]);
     expect(shelf[0]).toMatchObject({ title: OXTAIL_PLAN.title, lots: [{ fridge: 2, grams: 400 }] });
     expect(shelf[0]?.known).toContain(stored.id);
+    const { id, title, lots, known } = shelf[0] ?? {};
+    expect(await fridgeBoxes(db, nowMs)).toEqual([{ id, title, lots, known }]);
     expect(shelf[0]?.warmed).toMatchObject([{ grams: 400, toC: 74 }]);
     await appendEvent(db, first, at(500, { kind: 'box', lot: stored.id, count: 2, fate: 'eaten' }));
+    expect(await fridgeBoxes(db, NOON_MS + 505 * 60_000)).toEqual([]);
     // For a while it can still be taken back; then it is gone.
     expect((await readShelf(db, NOON_MS + 505 * 60_000)).map((k) => k.id)).toContain(first);
     expect((await readShelf(db, NOON_MS + 600 * 60_000)).map((k) => k.id)).toEqual([second]);

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { type Acting } from './acting';
 import { RungDose } from './RungDose';
 import { Thickeners } from './Thickeners';
+import { HoldForks } from '../HoldForks';
 import { SaltLedger } from '../SaltLedger';
 import { Shelf } from '../Shelf';
 import {
@@ -15,6 +16,7 @@ import {
   type CookView,
   holdNow,
   holdWaysNow,
+  isTooFar,
   sauceAt,
   restOf,
   sauceNow,
@@ -23,10 +25,8 @@ import {
   saltSays,
   warmBox,
 } from '@/core/cook';
-import { etaOf } from '@/core/forecast';
 import { kg, litres as volume, moment, strength } from '@/core/message';
 import { COOLING_LIMITS, type CoolingLimit, type CoolingWay, type Held } from '@/core/keep';
-import { TARGETS } from '@/core/tenderness';
 import { KeptChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
@@ -149,10 +149,8 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
   const first = conducted.steps.find((p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'coming');
   const untilMs = first?.atMs ?? conducted.outlook.plateMs;
   const ways = holdWaysNow(plan, live, Math.max(5, (untilMs - offMs) / MIN_MS));
-  const { forecast } = live;
-  const until = etaOf(forecast, TARGETS[forecast.target].until);
-  const cooked = (offMs - (state.intoPotMs ?? offMs)) / MIN_MS;
   if (!hold) return null;
+  const kept = ways.map((h) => ({ ...h, stage: stageKept(state, live, h.gained) }));
   return (
     <Box aria-labelledby="hold">
       <h2 id="hold">{w.text('hold.title')}</h2>
@@ -166,9 +164,9 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
           : w.text('hold.until', { at: moment(hold.coldMs), limit: { as: 'temperature', value: hold.limitC } })}
       </p>
       <Rows>
-        {ways.map((h) => {
+        {kept.map((h) => {
           const short = h.safeMin < (untilMs - offMs) / MIN_MS;
-          const far = h.gained > until.p50 - cooked;
+          const far = isTooFar(h.stage, live.forecast.target);
           return (
             <li
               key={h.way}
@@ -190,7 +188,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
                   at: moment(untilMs),
                   gained: { as: 'minutes', value: h.gained },
                 })}{' '}
-                {w.text('hold.stage', { stage: { code: `stage.${stageKept(state, live, h.gained)}` } })}{' '}
+                {w.text('hold.stage', { stage: { code: `stage.${h.stage}` } })}{' '}
                 {h.setting === null
                   ? ''
                   : h.way === 'oven'
@@ -209,6 +207,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
           );
         })}
       </Rows>
+      <HoldForks here={stageKept(state, live, 0)} ways={kept} />
       <HoldChart ways={ways} limitC={hold.limitC} startMs={offMs} />
     </Box>
   );

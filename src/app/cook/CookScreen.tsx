@@ -525,7 +525,9 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                   />
                 ) : null}
                 {conducted.keptWarm ? <HoldPanel box={Unboxed} {...after} /> : null}
-                {(stage === 'finish' || stage === 'serve') && !conducted.keptWarm ? <SaucePanel box={Unboxed} {...after} /> : null}
+                {(stage === 'finish' || stage === 'serve') && !conducted.keptWarm ? (
+                  <SaucePanel box={Unboxed} {...after} />
+                ) : null}
                 {stage === 'store' ? <CoolPanel box={Unboxed} {...after} /> : null}
                 <AllSteps
                   box={Unboxed}

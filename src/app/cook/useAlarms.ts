@@ -1,9 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-
-/** What a browser lets the page do to be heard: asked for, given, refused, or not there at all. */
-export type Allowed = 'ask' | 'on' | 'refused' | 'none';
+import { type Allowed, noticeNow, notify } from '@/ui/notice';
 
 export interface Alarms {
   readonly sound: Allowed;
@@ -42,13 +40,6 @@ function play(context: AudioContext, loudness: number): void {
   });
 }
 
-const canNotify = (): boolean => typeof Notification !== 'undefined' && globalThis.isSecureContext;
-
-function noticeNow(): Allowed {
-  if (!canNotify()) return 'none';
-  return Notification.permission === 'granted' ? 'on' : Notification.permission === 'denied' ? 'refused' : 'ask';
-}
-
 /**
  * Rings what is due, as loudly as the browser lets it: a tone that grows until it is answered, a notice, a shake; and keeps
  * the screen awake. No sound comes before the page was touched, and what is withheld is said.
@@ -68,7 +59,7 @@ export function useAlarms(ringing: readonly Ringing[]): Alarms {
         setSound(context.current?.state === 'running' ? 'on' : 'ask');
       });
     }
-    if (canNotify() && Notification.permission === 'default') {
+    if (noticeNow() === 'ask') {
       void Notification.requestPermission().then(() => {
         setNotice(noticeNow());
       });
@@ -143,7 +134,7 @@ export function useAlarms(ringing: readonly Ringing[]): Alarms {
     for (const { id, says } of ringing) {
       if (noticed.current.has(id)) continue;
       noticed.current.add(id);
-      if (noticeNow() === 'on' && document.visibilityState !== 'visible') new Notification(says, { tag: id });
+      notify(id, says);
     }
   }, [ringing]);
 

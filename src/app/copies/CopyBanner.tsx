@@ -2,29 +2,17 @@
 
 import { Undo2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import styled from 'styled-components';
+import { Banner } from '../Banner';
 import { Button } from '@/ui/controls/Button';
 import { lookAtCopy } from '@/ui/copyCookie';
 import { useWords } from '@/ui/KitchenContext';
-
-const Bar = styled.aside`
-  background: var(--glow);
-  color: #1d0c04;
-  padding: 8px 16px;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  justify-content: center;
-  font-weight: 650;
-`;
 
 /** Above every page while a copy is looked at: that it is one, and the way back. */
 export function CopyBanner({ madeMs }: { madeMs: number }) {
   const w = useWords();
   const router = useRouter();
   return (
-    <Bar aria-label={w.text('copies.banner')}>
+    <Banner as="aside" $glows aria-label={w.text('copies.banner')}>
       {w.text('copies.looking', { day: w.day(madeMs), at: w.clock(madeMs) })}
       <Button
         onPress={() => {
@@ -35,6 +23,6 @@ export function CopyBanner({ madeMs }: { madeMs: number }) {
       >
         <Undo2 size={18} aria-hidden /> {w.text('copies.back')}
       </Button>
-    </Bar>
+    </Banner>
   );
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { conduct } from './conduct';
 import { type CookAct, type CookEvent } from './events';
 import { foldCook } from './fold';
-import { coolingClock, coolingNow, holdNow, holdWaysNow, stageKept } from './keepNow';
+import { coolingClock, coolingNow, holdNow, holdWaysNow, isTooFar, stageKept, stageKeptPlanned } from './keepNow';
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { afterFate, BOX_FATES, newLot } from './lots';
@@ -324,6 +324,19 @@ describe('kept warm', () => {
       before = stage(gained);
     }
     expect(before).toBe(stageIndex('strings'));
+  });
+
+  it('is planned to be found as wanted off the heat, and too far only where it comes to what is too much', () => {
+    for (const result of ['slices', 'tender', 'shreds'] as const) {
+      const of = planned({ ...OXTAIL_PLAN, result });
+      const { target } = of.forecast;
+      expect(stageKeptPlanned(of, 0)).toBe(target);
+      const steps = [0, 20, 60, 120, 300, 900].map((gained) => stageKeptPlanned(of, gained));
+      expect(steps.map(stageIndex)).toEqual(steps.map(stageIndex).sort((a, b) => a - b));
+      expect(steps.map((s) => isTooFar(s, target))).toEqual(
+        steps.map((s) => s === 'strings' || (target === 'gives' && s === 'falls')),
+      );
+    }
   });
 
   it('has four ways, each with what it costs, and warns before it is under the limit', () => {

@@ -75,8 +75,9 @@ function keptAlarm(
       ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
       : { says: say('alarm.coolSoon', params), do: say('alarm.coolSoon.do', params), record: 'cooled' };
   }
-  // On the way to the plate it is hot again.
-  if (begun || state.servedMs !== undefined || plan.ahead) return undefined;
+  // On the way to the plate it is hot again; on it, it is eaten.
+  const eaten = state.servedMs !== undefined || state.finishedMs !== undefined;
+  if (begun || eaten || plan.ahead) return undefined;
   const hold = holdNow(plan, state, live, nowMs);
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
   const params = { at: moment(hold.coldMs), limit: tempC(hold.limitC) };

@@ -9,7 +9,16 @@ export { afterFate, BOX_FATES, type BoxFate, type Lot, STORE_PLACES, type StoreP
 export { type LogEntry, outcomeOf } from './outcome';
 export { potStaysHotMin, type Trouble, troublesNow } from './trouble';
 export { TROUBLE_IDS } from './troubleIds';
-export { coolingClock, coolingNow, holdNow, holdWaysNow, holdWaysOf, stageKept } from './keepNow';
+export {
+  coolingClock,
+  coolingNow,
+  holdNow,
+  holdWaysNow,
+  holdWaysOf,
+  isTooFar,
+  stageKept,
+  stageKeptPlanned,
+} from './keepNow';
 export {
   doseOf,
   saltPlanned,

@@ -1,5 +1,6 @@
 import { type CookState, eventsOf, MIN_MS } from './state';
 import { type LiveForecast } from './live';
+import { readyEta } from '../forecast';
 import { WATER_KG_PER_L } from '../heat';
 import {
   COOLING_LIMITS,
@@ -13,7 +14,7 @@ import {
   potInFridge,
 } from '../keep';
 import { type Plan, potContents } from '../plan';
-import { type Stage, stageIndex, STAGES } from '../tenderness';
+import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
 
 /** Off the heat a pot of braise is about so hot, °C. */
 const OFF_HEAT_C = 95;
@@ -105,12 +106,22 @@ export function stageKept(state: CookState, live: LiveForecast, gainedMin: numbe
   const { offHeatMs, intoPotMs } = state;
   const felt = Math.max(0, ...eventsOf(state.events, 'fork').map((e) => stageIndex(e.act.stage)));
   if (offHeatMs === undefined || intoPotMs === undefined) return STAGES[felt] as Stage;
-  const cookedMin = (offHeatMs - intoPotMs) / MIN_MS;
-  const likely = live.forecast.etas
-    .filter((eta) => eta.p50 <= cookedMin + gainedMin)
-    .map((eta) => stageIndex(eta.stage));
-  return STAGES[Math.max(felt, ...likely)] as Stage;
+  return stageBy(live.forecast, (offHeatMs - intoPotMs) / MIN_MS + gainedMin, felt);
 }
+
+/** The same for a braise that is only planned: it comes off the heat when it is most likely as wanted. */
+export const stageKeptPlanned = ({ forecast }: Plan, gainedMin: number): Stage =>
+  stageBy(forecast, readyEta(forecast).p50 + gainedMin, stageIndex(forecast.target));
+
+/** The stage most likely come to after so many minutes, and no earlier one than that of `atLeast`. */
+function stageBy({ etas }: LiveForecast['forecast'], minutes: number, atLeast: number): Stage {
+  const likely = etas.filter((eta) => eta.p50 <= minutes).map((eta) => stageIndex(eta.stage));
+  return STAGES[Math.max(atLeast, ...likely)] as Stage;
+}
+
+/** Whether a stage is beyond what was wanted. */
+export const isTooFar = (stage: Stage, target: TargetStage): boolean =>
+  stageIndex(stage) >= stageIndex(TARGETS[target].until);
 
 /** Where on a course a pot that has come down to `tempC` stands, min. */
 function onCourse({ course }: Held, tempC: number): number {

@@ -17,6 +17,9 @@ export interface BoxWarmed {
   readonly microwaveW: number;
   /** Under a lid on a low flame; null where it never gets there. */
   readonly panMin: number | null;
+  /** In the same pan, covered, in an oven at so many °C; null where it never gets there. */
+  readonly ovenMin: number | null;
+  readonly ovenC: number;
 }
 
 /** What most microwaves are rated at, W. */
@@ -43,7 +46,7 @@ export function warmBox(plan: { readonly input: PlanInput }, grams: number): Box
   const allL = contents.groups.reduce((sum, g) => sum + g.pieces.volumeM3 * 1000, 0);
   const part = Math.min(1, (kg * MEAT_SHARE) / MEAT_KG_L / Math.max(0.01, allL));
   const groups = contents.groups.map((g) => ({ pieces: { ...g.pieces, volumeM3: g.pieces.volumeM3 * part } }));
-  const { minutes } = reheatPot(
+  const { minutes, ovenMin, ovenC } = reheatPot(
     { ...contents, pot: SMALL_PAN, groups },
     Math.max(0.1, kg * (1 - MEAT_SHARE)),
     LOW_FLAME_W,
@@ -54,6 +57,8 @@ export function warmBox(plan: { readonly input: PlanInput }, grams: number): Box
     microwaveW: MICROWAVE_W,
     microwaveMin: boxInMicrowaveMin(kg, MICROWAVE_W, toC),
     panMin: Number.isFinite(minutes) ? minutes : null,
+    ovenMin: Number.isFinite(ovenMin) ? ovenMin : null,
+    ovenC,
   };
   known.set(grams, made);
   return made;

@@ -210,28 +210,38 @@ export interface Reheating {
   /** Until the sauce alone is that hot. */
   readonly sauceMin: number;
   readonly powerW: number;
+  /** Under its lid in a hot oven at `ovenC` instead. */
+  readonly ovenMin: number;
+  readonly ovenC: number;
 }
 
 /** A flame low enough not to catch, W into the pot; what the burner gives if that is less. */
 const GENTLE_W = 600;
 const SIMMERS_C = 95;
+/** An oven that warms a covered pot. Kitchen practice. */
+const REHEAT_OVEN_C = 160;
+const REHEAT_LONGEST_MIN = 8 * 60;
 
-/** Warms the meat, fridge cold, in so much sauce on a gentle burner until its coldest spot is at `toC`. */
+/** Warms the meat, fridge cold, in so much sauce until its coldest spot is at `toC`: on a gentle burner, and in the oven. */
 export function reheatPot(contents: Contents, sauceKg: number, powerW: number, toC: number): Reheating {
   const gentleW = Math.min(GENTLE_W, powerW);
-  const course = keptCourse({
-    pot: contents.pot,
-    liquidKg: Math.max(0.1, sauceKg),
-    startC: FRIDGE_C,
-    groups: contents.groups.map((g) => ({ ...g, startC: FRIDGE_C })),
-    phases: [{ fromMin: 0, where: { kind: 'room', lid: true, powerW: gentleW }, capC: SIMMERS_C }],
-    minutes: 8 * 60,
-    altitudeM: contents.altitudeM,
-  });
+  const warmed = (phase: Omit<KeptPhase, 'fromMin'>): KeptCourse =>
+    keptCourse({
+      pot: contents.pot,
+      liquidKg: Math.max(0.1, sauceKg),
+      startC: FRIDGE_C,
+      groups: contents.groups.map((g) => ({ ...g, startC: FRIDGE_C })),
+      phases: [{ fromMin: 0, ...phase }],
+      minutes: REHEAT_LONGEST_MIN,
+      altitudeM: contents.altitudeM,
+    });
+  const flame = warmed({ where: { kind: 'room', lid: true, powerW: gentleW }, capC: SIMMERS_C });
   return {
-    minutes: reaches(course, 'coldestC', toC, 'up'),
-    sauceMin: reaches(course, 'liquidC', toC, 'up'),
+    minutes: reaches(flame, 'coldestC', toC, 'up'),
+    sauceMin: reaches(flame, 'liquidC', toC, 'up'),
     powerW: gentleW,
+    ovenMin: reaches(warmed({ where: { kind: 'oven', airC: REHEAT_OVEN_C } }), 'coldestC', toC, 'up'),
+    ovenC: REHEAT_OVEN_C,
   };
 }
 

@@ -116,4 +116,14 @@ describe('warmed again', () => {
     expect(reheatPot(RIBS, 0.5, 250, 74).minutes).toBeGreaterThan(minutes);
     expect(reheatPot(RIBS, 0.5, 2400, 75).minutes).toBeGreaterThanOrEqual(minutes);
   });
+
+  it('takes longer in the oven, whatever the flame would be: all its heat comes through air and iron', () => {
+    const { minutes, ovenMin, ovenC } = reheatPot(RIBS, 0.5, 2400, 74);
+    expect(ovenC).toBe(160);
+    // The reference's ribs take 80 min in half a litre under a lid.
+    expect(Math.abs(ovenMin - 80)).toBeLessThan(8);
+    expect(ovenMin).toBeGreaterThan(minutes);
+    expect(reheatPot(RIBS, 0.5, 250, 74).ovenMin).toBe(ovenMin);
+    expect(reheatPot(RIBS, 1, 2400, 74).ovenMin).toBeGreaterThan(ovenMin);
+  });
 });

@@ -25,6 +25,7 @@ export interface AheadFigures {
   readonly cold: Figure;
   readonly standing: Figure;
   readonly reheat: Figure;
+  readonly reheatOven: Figure;
 }
 
 /** From the heat into the fridge and back. */
@@ -85,6 +86,7 @@ function aheadFigures(
     warm: minutes('warm', cooling.warmMin),
     cold: minutes('cold', cooling.coldMin),
     standing: figure('care.standing', cooling.standingC, 'temperature', 'estimate', pot, { params }),
+    reheatOven: minutes('reheatOven', reheating.ovenMin, [...pot, from('anOven', reheating.ovenC, 'temperature')]),
     reheat: minutes('reheat', reheating.minutes, [...pot, from('aGentleFlame', reheating.powerW, 'power')]),
   };
 }

@@ -218,6 +218,8 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
             says: say('finish.warm', {
               hot: tempC(COOLING_LIMITS[input.keeping.rule].reheatC),
               time: minutes(ahead?.reheating.minutes ?? 0),
+              oven: tempC(ahead?.reheating.ovenC ?? 0),
+              ovenTime: minutes(ahead?.reheating.ovenMin ?? 0),
             }),
             minutes: ahead?.reheating.minutes ?? 0,
           } as const,

@@ -275,6 +275,12 @@ export const figures = {
       'A gentle flame under meat, sauce and pot from the fridge, until the coldest spot of the thickest piece is at {hot}.',
     changes: 'Smaller pieces, slices, a stronger flame with more stirring.',
   },
+  'care.reheatOven': {
+    label: 'or in the oven',
+    formula:
+      'Meat, sauce and pot from the fridge under the lid in the oven, until the coldest spot of the thickest piece is at {hot}.',
+    changes: 'Slices, a thin pot, a hotter oven with more liquid over the meat.',
+  },
   'energy.burner': {
     label: 'energy',
     formula: 'What pot, meat, steam and the pot’s walls take up, over the share of the burner’s power that arrives.',
@@ -356,6 +362,7 @@ export const inputs = {
   'input.coldDoneAfter': 'cold, done after',
   'input.cooledTo': 'cooled to',
   'input.aGentleFlame': 'a gentle flame',
+  'input.anOven': 'an oven at',
   'input.onion': 'onion',
   'input.ofItsWeightToDriveOff': 'of its weight to drive off',
   'input.heatItStands': 'heat it stands',

@@ -66,7 +66,8 @@ export const finish = {
   'finish.rest': 'Let the meat rest {time} under a cover while the sauce is made: hot it falls from the knife.',
   'finish.slice': 'Slice it across the grain with a thin blade, a finger thick, and lay it in the sauce.',
   'finish.sliceCold': 'Slice it cold across the grain, a finger thick: this is when slices are neatest.',
-  'finish.warm': 'Meat back; warm it through gently until its middle is at {hot}, about {time}. Warm it only once.',
+  'finish.warm':
+    'Meat back; warm it through gently until its middle is at {hot}, about {time} on a gentle flame, or about {ovenTime} under its lid in an oven at {oven}. Warm it only once.',
   'finish.bayOut': 'Bay and string out, and counted; crush the meat in the pot.',
   'finish.bonesOut': 'Bones, bay and string out, and counted; crush the meat in the pot.',
   'finish.liftBites': 'Lift out {things} with a slotted spoon and keep them warm: they go back at the end.',

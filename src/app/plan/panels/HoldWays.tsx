@@ -2,10 +2,9 @@
 
 import { useMemo } from 'react';
 import { Part, StepList } from './common';
-import { holdWaysOf } from '@/core/cook';
-import { etaOf } from '@/core/forecast';
+import { HoldForks } from '../../HoldForks';
+import { holdWaysOf, isTooFar, stageKeptPlanned } from '@/core/cook';
 import { type Plan } from '@/core/plan';
-import { TARGETS } from '@/core/tenderness';
 import { useWords } from '@/ui/KitchenContext';
 
 /** Ways to keep it warm, should it be done early: as long as the reserve is, how hot, how tender, how long it is safe. */
@@ -15,13 +14,14 @@ export function HoldWays({ plan }: { readonly plan: Plan }) {
   const minutes = reserve ? (reserve.toMs - reserve.fromMs) / 60_000 : 0;
   const ways = useMemo(() => holdWaysOf(plan, plan.finished.liquidL, Math.max(5, minutes)), [plan, minutes]);
   if (minutes < 5) return null;
-  const { forecast, day } = plan;
-  const goodMin = etaOf(forecast, TARGETS[forecast.target].until).p50 - (day.ready.p50Ms - day.intoPotMs) / 60_000;
+  const { target } = plan.forecast;
+  const kept = ways.map((h) => ({ ...h, stage: stageKeptPlanned(plan, h.gained) }));
   return (
     <Part title={w.text('holdWays.title', { time: { as: 'minutes', value: minutes } })}>
+      <HoldForks here={target} ways={kept} />
       <StepList as="ul">
-        {ways.map((h) => (
-          <li key={h.way} data-stay={h.gained > goodMin || h.safeMin < minutes ? '' : undefined}>
+        {kept.map((h) => (
+          <li key={h.way} data-stay={isTooFar(h.stage, target) || h.safeMin < minutes ? '' : undefined}>
             <strong>{w.text(`hold.${h.way}`)}</strong>
             <b>{w.quantity(h.atPlateC, 'temperature')}</b>
             <small>
@@ -29,7 +29,7 @@ export function HoldWays({ plan }: { readonly plan: Plan }) {
               {Number.isFinite(h.safeMin)
                 ? w.text('holdWays.safe', { time: { as: 'minutes', value: h.safeMin } })
                 : w.text('hold.never')}{' '}
-              {h.gained > goodMin ? w.text('hold.far') : ''}
+              {isTooFar(h.stage, target) ? w.text('hold.far') : ''}
             </small>
           </li>
         ))}

@@ -32,6 +32,7 @@ export function ServePanel({ plan, input }: PanelProps) {
               plan.ahead.figures.cold,
               plan.ahead.figures.standing,
               plan.ahead.figures.reheat,
+              plan.ahead.figures.reheatOven,
             ]}
           />
           <p>{w.text('serve.cold')}</p>

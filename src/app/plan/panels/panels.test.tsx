@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
+import { HoldWays } from './HoldWays';
 import { DecisionPanel } from '../DecisionPanel';
 import { DayTasks } from '../DayTasks';
 import { DECISIONS, type Decision } from '../decisions';
@@ -129,6 +130,22 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
     for (const reason of p.reasons) expect(why.textContent).toContain(WORDS.say(reason));
     metric.unmount();
     expect(metricAmounts(verdict(US).container.textContent)).toEqual([]);
+  });
+});
+
+describe('kept warm', () => {
+  it('stands in the drawing where its row says it comes to', () => {
+    const { container } = shown(<HoldWays plan={plan({ ...OXTAIL_PLAN, serveAtMs: OXTAIL_PLAN.serveAtMs })} />);
+    const forks = screen.getByRole('list', { name: 'Fork scale' });
+    const said = [...forks.children].map((fork) => fork.textContent);
+    for (const way of ['lid on', 'in towels', 'low oven', 'lowest flame']) {
+      expect(said.filter((text) => text.includes(way))).toHaveLength(1);
+    }
+    const far = container.querySelectorAll('li small');
+    const tooFar = [...far].filter((row) => row.textContent.includes('past what was wanted')).length;
+    const end = forks.lastElementChild?.textContent ?? '';
+    expect(['lid on', 'in towels', 'low oven', 'lowest flame'].filter((way) => end.includes(way))).toHaveLength(tooFar);
+    expect(forks.querySelector('[aria-current=step]')?.textContent).toContain('off the heat');
   });
 });
 

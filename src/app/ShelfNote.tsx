@@ -1,0 +1,50 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { Banner } from './Banner';
+import { dayOfBox, lotsNow } from './lotsNow';
+import { daysBetween } from '@/calendar/calendar';
+import { useTouch } from '@/ui/inTouch';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { notify } from '@/ui/notice';
+import { useOutbox } from '@/ui/outbox/useOutbox';
+import { type KeptBoxes } from '@/server/shelf';
+
+/** On every page: what in the fridge is to be eaten today, or not any more. Asks the server anew each day. */
+export function ShelfNote({ kept }: { readonly kept: readonly KeptBoxes[] }) {
+  const w = useWords();
+  const now = useNow(60_000);
+  const router = useRouter();
+  const { timeZone, renderedAtMs } = useKitchen();
+  const { answers } = useTouch();
+  const { records, sent } = useOutbox();
+  const isOtherDay = daysBetween(renderedAtMs, now, timeZone) !== 0;
+  useEffect(() => {
+    if (isOtherDay && answers) router.refresh();
+  }, [isOtherDay, answers, router]);
+  const dishes = (wanted: 'past' | 'last'): readonly string[] =>
+    kept.flatMap((braise) =>
+      lotsNow(braise, [...sent, ...records]).some(
+        (lot) => lot.fridge > 0 && dayOfBox(lot.eatByMs, now, timeZone) === wanted,
+      )
+        ? [braise.title]
+        : [],
+    );
+  const says = (['past', 'last'] as const)
+    .map((day) => ({ day, dishes: dishes(day) }))
+    .filter((told) => told.dishes.length > 0)
+    .map((told) => w.text(`shelfNote.${told.day}`, { dishes: w.list(told.dishes, 'comma') }))
+    .join(' ');
+  useEffect(() => {
+    if (says !== '') notify('shelf', says);
+  }, [says]);
+  if (says === '') return null;
+  return (
+    <Banner role="status" $glows>
+      <span>{says}</span>
+      <Link href="/#shelf">{w.text('shelfNote.toShelf')}</Link>
+    </Banner>
+  );
+}
