@@ -11,22 +11,11 @@ import { BRAISES } from '../src/testing/braises';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
 
 const here = served({ demo: false });
-const { bodyText, waitForText } = here;
+const { bodyText, on, waitForText } = here;
 const MIN_MS = 60_000;
 
-let shiftedMin = 0;
 /** What the clock in the kitchen says. */
-const kitchenMs = (): number => Date.now() + shiftedMin * MIN_MS;
-
-/** The kitchen's clock so many minutes on, and the page with it. */
-async function on(minutes: number): Promise<void> {
-  shiftedMin += minutes;
-  await here.app.shift(minutes);
-  await here.driver.navigate().refresh();
-  await findText(here.driver, 'h2', 'So far');
-  // The page asks the server for the time once it is there, and looks at it every second.
-  await here.driver.sleep(2500);
-}
+const kitchenMs = (): number => Date.now() + here.app.shiftedMs();
 
 /** A braise whose meat has been in for so long, off the heat since a minute, to be served in so many minutes. */
 async function offTheHeat(input: PlanInput, inPotMin: number, serveInMin: number): Promise<string> {
@@ -43,8 +32,7 @@ async function offTheHeat(input: PlanInput, inPotMin: number, serveInMin: number
     expect((await post(here.app, `/api/cooks/${id}/events`, event)).status).toBe(201);
   }
   await here.driver.get(`${here.app.url}/cook/${id}`);
-  await findText(here.driver, 'h2', 'So far');
-  await here.driver.sleep(2500);
+  await here.inTime();
   return id;
 }
 
@@ -196,12 +184,14 @@ describe('after the fork', () => {
     await press(driver, 'To thaw');
     await driver.wait(async () => (await boxes()) === 1, WAIT_MS, 'It was not thawed.');
     // Past its day it is said to be thrown away, and is.
-    shiftedMin += 3 * 24 * 60;
     await here.app.shift(3 * 24 * 60);
-    await driver.navigate().refresh();
-    await waitForText('throw it away');
+    await driver.get(`${here.app.url}/log`);
+    await waitForText('Past its day in the fridge');
+    await press(driver, 'What is kept', 'a');
+    await waitForText('The day is past: throw it away');
     await press(driver, 'Thrown away');
     await driver.wait(async () => (await boxes()) === 0, WAIT_MS, 'It is still there.');
+    expect(await bodyText()).not.toContain('Past its day');
     await noComplaints();
   });
 });

@@ -18,6 +18,8 @@ const FLAGS = [
 ];
 
 export const WAIT_MS = 20_000;
+/** How often a wait looks whether it is over, ms. */
+const LOOKS_EVERY_MS = 25;
 
 export interface Browser {
   readonly driver: chrome.Driver;
@@ -40,6 +42,10 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
   options.setLoggingPrefs(preferences);
   const driver = chrome.Driver.createSession(options, new chrome.ServiceBuilder('/usr/bin/chromedriver').build());
   await setViewport(driver, width, height);
+  const wait = driver.wait.bind(driver);
+  // As soon as it is so, not at the next fifth of a second.
+  driver.wait = ((...[condition, timeout, message, poll = LOOKS_EVERY_MS]: Parameters<typeof wait>) =>
+    wait(condition, timeout, message, poll)) as typeof driver.wait;
   const get = driver.get.bind(driver);
   driver.get = async (url: string) => {
     await get(url);

@@ -26,7 +26,7 @@ let places: Places;
 beforeAll(async () => {
   app = await startApp({ demo: true });
   // Slower than any page: what comes late comes after the page was drawn.
-  line = await openLine(app, { fontsMs: 2500, workersMs: 1500 });
+  line = await openLine(app, { fontsMs: 1200, workersMs: 900 });
   browser = await openBrowser();
   await watchPages(browser);
   places = await demoPlaces(browser.driver, line.url);

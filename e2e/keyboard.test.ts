@@ -5,7 +5,7 @@ import { doAsAsked, title } from './finishing';
 import { served } from './served';
 
 const here = served({ demo: false });
-const { waitForText } = here;
+const { on, waitForText } = here;
 
 const send = (driver: WebDriver, ...keys: string[]): Promise<void> =>
   driver
@@ -48,17 +48,6 @@ async function pressed(driver: WebDriver, text: string): Promise<void> {
   await tabTo(driver, text);
   await send(driver, Key.ENTER);
 }
-
-const on = async (minutes: number): Promise<void> => {
-  await here.app.shift(minutes);
-  await here.driver.navigate().refresh();
-  await here.driver.wait(
-    async () => (await here.driver.findElements(By.id('so-far'))).length > 0,
-    WAIT_MS,
-    'Not there.',
-  );
-  await here.driver.sleep(2500);
-};
 
 const headingInFocus = (): Promise<boolean> =>
   here.driver.executeScript('return document.activeElement?.tagName === "H1"');

@@ -118,7 +118,7 @@ export async function watchPages({ driver }: Browser): Promise<void> {
 export const seen = (driver: WebDriver): Promise<Seen> => driver.executeScript('return window.seen');
 
 /** How long the page stands still before it counts as done, ms. */
-const STILL_MS = 3500;
+const STILL_MS = 2200;
 
 /** Opens a screen with nothing in the browser's cache and says what it cost. */
 export async function costOf(

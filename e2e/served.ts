@@ -12,7 +12,18 @@ export interface Served {
   readonly bodyText: () => Promise<string>;
   /** Waits until the page says `text`. */
   readonly waitForText: (text: string) => Promise<void>;
+  /** Waits until the page at the stove is there and goes by the kitchen's clock. */
+  readonly inTime: () => Promise<void>;
+  /** The kitchen's clock so many minutes on, and the page with it. */
+  readonly on: (minutes: number) => Promise<void>;
 }
+
+/** Where a page notes how far its own clock is ahead of the kitchen's. */
+const AHEAD = "return localStorage.getItem('even-ember:clock-ahead-ms')";
+/** What the two may differ by, and how long an answer may take before it is asked again, ms. */
+const HONEST_MS = 3000;
+const ASK_AGAIN_MS = 3000;
+const DRAWN_MS = 300;
 
 /** Serves the app and opens a browser before the first test of a file, and ends both after the last. */
 export function served(options: { readonly demo: boolean }): Served {
@@ -30,6 +41,27 @@ export function served(options: { readonly demo: boolean }): Served {
     if (value === undefined) throw new Error('Nothing is served before the first test.');
     return value;
   };
+  const inTime = async (): Promise<void> => {
+    const { driver } = begun(browser);
+    await driver.wait(async () => (await driver.findElements(By.id('so-far'))).length > 0, WAIT_MS, 'No stove.');
+    let askedMs = Date.now();
+    await driver.wait(
+      async () => {
+        const ahead = await driver.executeScript<string | null>(AHEAD);
+        if (ahead !== null && Math.abs(Number(ahead) + begun(app).shiftedMs()) < HONEST_MS) return true;
+        // An answer that took too long says little.
+        if (Date.now() - askedMs > ASK_AGAIN_MS) {
+          askedMs = Date.now();
+          await driver.executeScript("window.dispatchEvent(new Event('online'))");
+        }
+        return false;
+      },
+      WAIT_MS,
+      'The page does not hear what time it is.',
+    );
+    // What is worked out from it comes with the next drawing.
+    await driver.sleep(DRAWN_MS);
+  };
   const bodyText = (): Promise<string> => begun(browser).driver.findElement(By.css('body')).getText();
   return {
     get app() {
@@ -39,6 +71,12 @@ export function served(options: { readonly demo: boolean }): Served {
       return begun(browser).driver;
     },
     bodyText,
+    inTime,
+    on: async (minutes) => {
+      await begun(app).shift(minutes);
+      await begun(browser).driver.navigate().refresh();
+      await inTime();
+    },
     waitForText: async (text) => {
       const { driver } = begun(browser);
       await driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);

@@ -20,6 +20,8 @@ export interface AppServer {
   restart(restore?: string): Promise<void>;
   /** Sets the kitchen's clock so many minutes on. */
   shift(minutes: number): Promise<void>;
+  /** How far it has been set on in all, ms. */
+  shiftedMs(): number;
   /** Stops it and throws its data away. */
   close(): Promise<void>;
 }
@@ -115,6 +117,7 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
       // It is looked at ten times a second.
       await new Promise((resolve) => setTimeout(resolve, 250));
     },
+    shiftedMs: () => shiftMin * 60_000,
     close: async () => {
       if (child.exitCode === null && child.signalCode === null) await stop();
       await rm(folder, { recursive: true, force: true });

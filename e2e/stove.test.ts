@@ -5,7 +5,7 @@ import { doAsAsked, title } from './finishing';
 import { served } from './served';
 
 const here = served({ demo: false });
-const { bodyText, waitForText } = here;
+const { bodyText, on, waitForText } = here;
 
 /** Counts what the page asks of the browser to be heard and seen, in every page opened from here on. */
 const SPIES = `
@@ -33,15 +33,6 @@ async function begun(line: string): Promise<void> {
   );
   await press(driver, 'Start the braise');
   await findText(driver, 'h2', 'So far');
-}
-
-/** The kitchen's clock so many minutes on, and the page with it. */
-async function on(minutes: number): Promise<void> {
-  await here.app.shift(minutes);
-  await here.driver.navigate().refresh();
-  await findText(here.driver, 'h2', 'So far');
-  // The page asks the server for the time once it is there, and looks at it every second.
-  await here.driver.sleep(2500);
 }
 
 const potted = async (): Promise<boolean> =>

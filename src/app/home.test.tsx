@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { DemoButton } from './DemoButton';
 import { ImportButton } from './ImportButton';
@@ -18,6 +18,8 @@ import { composePlan } from '@/core/plan';
 import { keptAccount } from '@/engine/keptAccount';
 import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { noteClock } from '@/ui/serverClock';
+import { type OutboxRow } from '@/ui/outbox/record';
 import { router, standAt } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -212,9 +214,25 @@ describe('what is kept', () => {
     expect(container.textContent).toBe('');
   });
 
+  it('goes by the kitchen’s clock as soon as this device hears that its own is wrong', () => {
+    const kept = [{ id: 'c1', title: 'Oxtail', lots: [lot], known: [] }];
+    vi.setSystemTime(NOON_MS + 9 * DAY_MS);
+    try {
+      const { container } = shown(<ShelfNote kept={kept} />, { nowMs: NOON_MS });
+      act(() => vi.advanceTimersByTime(10));
+      expect(container.textContent).toContain('Past its day');
+      act(() => {
+        noteClock(Date.now(), NOON_MS, Date.now());
+      });
+      expect(container.textContent).toBe('');
+    } finally {
+      noteClock(Date.now(), Date.now(), Date.now());
+    }
+  });
+
   it('goes from the note with the touch that says it was eaten, and comes back with what takes that back', () => {
     const kept = { id: 'c1', title: 'Oxtail', lots: [{ ...lot, fridge: 1 }], known: ['seen'] };
-    const touch = (id: string, act: CookAct) => ({
+    const touch = (id: string, act: OutboxRow['event']['act']) => ({
       cookId: 'c1',
       title: 'Oxtail',
       event: { ...event(id, 0, act), cookId: 'c1' },

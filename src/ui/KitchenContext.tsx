@@ -3,7 +3,7 @@
 import { I18nProvider } from 'react-aria-components';
 import { useServerInsertedHTML } from 'next/navigation';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { kitchenNow } from './serverClock';
+import { kitchenNow, onClock } from './serverClock';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { type LanguageId, languageOf } from '@/words/languages';
@@ -112,7 +112,10 @@ export function useWords(): Words {
   return useContext(Context).words;
 }
 
-/** The present moment by the kitchen's clock, ms, renewed every `everyMs` and whenever the page comes back into view. */
+/**
+ * The present moment by the kitchen's clock, ms, renewed every `everyMs`, when the page comes back into view and when the
+ * kitchen's clock turns out to say another time than was thought.
+ */
 export function useNow(everyMs: number): number {
   const { renderedAtMs } = useKitchen();
   const [now, setNow] = useState(renderedAtMs);
@@ -123,7 +126,9 @@ export function useNow(everyMs: number): number {
     const first = setTimeout(tick, 0);
     const timer = setInterval(tick, everyMs);
     document.addEventListener('visibilitychange', tick);
+    const deaf = onClock(tick);
     return () => {
+      deaf();
       clearTimeout(first);
       clearInterval(timer);
       document.removeEventListener('visibilitychange', tick);

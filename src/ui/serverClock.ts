@@ -8,6 +8,15 @@ const KEPT = 'even-ember:clock-ahead-ms';
 const HONEST_MS = 1500;
 
 let aheadMs: number | undefined;
+const listeners = new Set<() => void>();
+
+/** Calls `listener` whenever this device's clock turns out to be another than was thought; gives what ends that. */
+export function onClock(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+}
 
 function fromBefore(): number | undefined {
   try {
@@ -37,12 +46,14 @@ export function noteClock(askedMs: number, serverMs: number, answeredMs: number)
   const took = answeredMs - askedMs;
   if (took < 0 || took > 2 * HONEST_MS) return;
   const ahead = Math.round((askedMs + answeredMs) / 2 - serverMs);
+  const before = clockAheadMs() ?? 0;
   aheadMs = Math.abs(ahead) < HONEST_MS ? 0 : ahead;
   try {
     localStorage.setItem(KEPT, String(aheadMs));
   } catch {
     // It is noted for as long as the page is open.
   }
+  if (Math.abs(aheadMs - before) >= HONEST_MS) for (const listener of listeners) listener();
 }
 
 /** Asks the server what time it is, and notes whether it answers. */
