@@ -35,8 +35,13 @@ async function look(app: AppServer, id: string, done: AbortSignal): Promise<void
 }
 
 /** Records one thing after the other as a screen does: what got no answer is sent again as the same. */
-async function record(app: AppServer, id: string, device: string, done: AbortSignal): Promise<string[]> {
-  const acknowledged: string[] = [];
+async function record(
+  app: AppServer,
+  id: string,
+  device: string,
+  done: AbortSignal,
+  acknowledged: string[],
+): Promise<void> {
   const over = (): boolean => done.aborted;
   for (let count = 0; !over(); count++) {
     const event = {
@@ -47,33 +52,36 @@ async function record(app: AppServer, id: string, device: string, done: AbortSig
       by: { device, count },
     };
     while ((await sent(app, `/api/cooks/${id}/events`, event)) !== 201) {
-      if (over()) return acknowledged;
+      if (over()) return;
       await wait(40);
     }
     acknowledged.push(event.id);
     await wait(15);
   }
-  return acknowledged;
 }
 
-/** Kills the server `kills` times while `clients` record and look at one braise, and counts what is left. */
+/**
+ * Kills the server `kills` times while `clients` record and look at one braise, and counts what is left. Before each kill
+ * as many records as there are clients were acknowledged.
+ */
 export async function weather(app: AppServer, kills: number, clients: number): Promise<Weathered> {
   const id = randomUUID();
   const input = { ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS };
   await sent(app, '/api/cooks', { id, input, planId: null });
   await sent(app, `/api/cooks/${id}/events`, { id: randomUUID(), atMs: Date.now(), act: { kind: 'intoPot' } });
   const done = new AbortController();
-  const recording = Array.from({ length: clients }, () => record(app, id, randomUUID(), done.signal));
+  const acknowledged: string[] = [];
+  const recording = Array.from({ length: clients }, () => record(app, id, randomUUID(), done.signal, acknowledged));
   const looking = Array.from({ length: clients }, () => look(app, id, done.signal));
   for (let kill = 0; kill < kills; kill++) {
     // Now in the middle of a write, now just after the start.
+    while (acknowledged.length < (kill + 1) * clients) await wait(10);
     await wait((kill * 137) % 700);
     await app.kill();
     await app.restart();
   }
   done.abort();
-  const acknowledged = (await Promise.all(recording)).flat();
-  await Promise.all(looking);
+  await Promise.all([...recording, ...looking]);
   const file = (await (await fetch(`${app.url}/api/cooks/${id}/export`)).json()) as {
     readonly events: readonly { readonly id: string }[];
   };
