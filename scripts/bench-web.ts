@@ -120,7 +120,9 @@ const one = (driver: WebDriver, css: string): Promise<WebElement> => Promise.res
 async function hands(browser: Browser, url: string): Promise<void> {
   const { driver } = browser;
   const { plan } = await demoPlaces(driver, url);
+  await driver.get('data:text/html,<input>');
   say(`\n${'the hand'.padEnd(34)} task ms  script    fps   long longest`);
+  await type(browser, 'typing into a page with nothing on it', await one(driver, 'input'));
   await driver.get(`${url}/plan/new`);
   await driver.sleep(SETTLE_MS);
   await type(browser, 'typing on the first minute', await one(driver, 'form input'));

@@ -3,6 +3,7 @@
 import { Input, TextArea as AriaTextArea, TextField as AriaTextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { ErrorText, frame, LabelText } from './frame';
+import { ENDING_KEYS, useRest } from './useRest';
 
 const TextBox = styled(Input)`
   ${frame}
@@ -30,6 +31,7 @@ interface TextFieldProps {
   readonly onChange: (value: string) => void;
 }
 
+/** A text; what is typed is handed on when the hand rests, and at once with Enter or when the field is left. */
 export function TextField({
   label,
   value,
@@ -39,10 +41,15 @@ export function TextField({
   autoFocus = false,
   onChange,
 }: TextFieldProps) {
+  const { entered, enter, handOn } = useRest(onChange);
   return (
     <AriaTextField
-      value={value}
-      onChange={onChange}
+      value={entered ? entered.value : value}
+      onChange={enter}
+      onBlur={handOn}
+      onKeyDown={(e) => {
+        if (ENDING_KEYS.includes(e.key)) handOn();
+      }}
       isInvalid={error !== undefined}
       autoFocus={autoFocus}
       {...(maxLength === undefined ? {} : { maxLength })}

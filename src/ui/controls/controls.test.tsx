@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { ComboField } from './ComboField';
@@ -10,6 +10,7 @@ import { WayCards } from './WayCards';
 import { SelectField } from './SelectField';
 import { Sheet } from './Sheet';
 import { Slider } from './Slider';
+import { TextField } from './TextField';
 import { Figures, Why } from './Why';
 import { type Figure, input } from '@/core/message';
 import { type UnitChoice } from '@/core/quantity';
@@ -92,6 +93,71 @@ describe('an amount as people type it', () => {
     await hand.click(screen.getByRole('button', { name: 'Amount: less' }));
     await hand.click(screen.getByRole('button', { name: 'Amount: less' }));
     expect(last()).toBe(0);
+  });
+});
+
+describe('a text being typed', () => {
+  const open = () => {
+    const onChange = vi.fn<(text: string) => void>();
+    function Field() {
+      const [text, setText] = useState('ox');
+      return (
+        <>
+          <TextField
+            label="Dish"
+            value={text}
+            onChange={(now) => {
+              onChange(now);
+              setText(now);
+            }}
+          />
+          <button disabled={text.length < 4}>On</button>
+        </>
+      );
+    }
+    const made = shown(<Field />);
+    return { ...made, onChange, box: screen.getByRole<HTMLInputElement>('textbox', { name: 'Dish' }) };
+  };
+
+  it('shows each letter at once and is handed on as a whole when the hand rests', async () => {
+    const { hand, box, onChange } = open();
+    await hand.type(box, 'tail');
+    expect(box.value).toBe('oxtail');
+    expect(onChange).not.toHaveBeenCalled();
+    await waitFor(() => {
+      expect(onChange.mock.calls).toEqual([['oxtail']]);
+    });
+    expect(box.value).toBe('oxtail');
+  });
+
+  it('is handed on at once when the field is left, with Enter or Escape, and when the page or the field goes', async () => {
+    const ends: Readonly<Record<string, (of: ReturnType<typeof open>) => Promise<void> | void>> = {
+      tab: ({ hand }) => hand.tab(),
+      enter: ({ hand }) => hand.keyboard('{Enter}'),
+      escape: ({ hand }) => hand.keyboard('{Escape}'),
+      elsewhere: ({ hand }) => hand.click(document.body),
+      'page hidden': () => {
+        dispatchEvent(new Event('pagehide'));
+      },
+      'field gone': ({ unmount }) => {
+        unmount();
+      },
+    };
+    for (const [how, end] of Object.entries(ends)) {
+      const of = open();
+      await of.hand.type(of.box, 'tail');
+      await end(of);
+      expect(of.onChange.mock.calls, how).toEqual([['oxtail']]);
+      of.unmount();
+      expect(of.onChange, how).toHaveBeenCalledOnce();
+    }
+  });
+
+  it('lets what hangs on it be reached by the next Tab', async () => {
+    const { hand, box } = open();
+    await hand.type(box, 'tail');
+    await hand.tab();
+    expect(document.activeElement?.textContent).toBe('On');
   });
 });
 

@@ -4,6 +4,7 @@ import { type FocusEvent, type KeyboardEvent, useState } from 'react';
 import { parseQuantity } from '@/core/intake';
 import { type Message } from '@/core/message';
 import { KG_PER_OZ, L_PER_FL_OZ, MM_PER_INCH, type UnitChoice } from '@/core/quantity';
+import { ENDING_KEYS, useRest } from './useRest';
 import { useUnits, useWords } from '../KitchenContext';
 
 type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
@@ -51,26 +52,30 @@ export function useQuantityFieldState({ dimension, value, onChange }: QuantityFi
   const units = useUnits();
   const w = useWords();
   const [draft, setDraft] = useState<string>();
+  const { entered, enter, handOn } = useRest(onChange);
+  const amount = entered ? entered.value : value;
   const read = draft === undefined ? undefined : parseQuantity(draft, dimension, units);
   const unread = read && !read.ok ? read.says : undefined;
   return {
-    text: draft ?? (Number.isFinite(value) ? w.quantity(value, dimension) : ''),
+    text: draft ?? (Number.isFinite(amount) ? w.quantity(amount, dimension) : ''),
     unread,
     type: (text) => {
       setDraft(text);
       const typed = parseQuantity(text, dimension, units);
-      if (typed.ok) onChange(typed.si);
+      if (typed.ok) enter(typed.si);
     },
     commit: () => {
-      if (unread === undefined) setDraft(undefined);
       // Left as it is, what cannot be read is no amount: nothing may be recorded from a half of it.
-      else onChange(Number.NaN);
+      if (unread === undefined) setDraft(undefined);
+      else if (!Number.isNaN(amount)) enter(Number.NaN);
+      handOn();
     },
     step: (sign) => {
-      const by = stepOf(dimension, value, units);
+      const by = stepOf(dimension, amount, units);
       setDraft(undefined);
-      const from = Number.isFinite(value) ? value : 0;
-      onChange(Math.max(0, Math.round((from + sign * by) / (by / 4)) * (by / 4)));
+      const from = Number.isFinite(amount) ? amount : 0;
+      enter(Math.max(0, Math.round((from + sign * by) / (by / 4)) * (by / 4)));
+      handOn();
     },
   };
 }
@@ -97,7 +102,7 @@ export function useQuantityField(state: QuantityFieldState): {
       onChange: state.type,
       onBlur: state.commit,
       onKeyDown: (e) => {
-        if (e.key === 'Enter') state.commit();
+        if (ENDING_KEYS.includes(e.key)) state.commit();
         if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
           e.preventDefault();
           state.step(e.key === 'ArrowUp' ? 1 : -1);

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { type ReactNode, useState } from 'react';
 import { describe, expect, it, vi } from 'vitest';
 import { BaseForm } from './BaseForm';
@@ -288,6 +288,9 @@ describe('the base', () => {
     expect(now().liquid.parts.map((p) => p.id)).toContain('cider');
     expect(press(/Keep it, per kilo/)).toHaveProperty('disabled', true);
     await hand.type(field('Name of the kind'), '  Harbour base ');
+    await waitFor(() => {
+      expect(press(/Keep it, per kilo/)).toHaveProperty('disabled', false);
+    });
     await hand.click(press(/Keep it, per kilo/));
     expect(kept.kind).toHaveBeenCalledOnce();
     expect(kept.kind.mock.calls[0]?.[0].name).toBe('Harbour base');
