@@ -113,10 +113,8 @@ describe('at the stove', () => {
     await on(60);
     // The lid was forgotten: how it goes, and how it would with the lid back on.
     await driver.findElement(By.css('body')).sendKeys('h');
-    await press(driver, 'no lid', 'label').catch(async () => {
-      await driver.findElement(By.xpath('//button[@aria-haspopup="listbox"][contains(., "lid")]')).click();
-      await (await findText(driver, 'div[@role="option"]', 'No lid')).click();
-    });
+    await press(driver, 'lid', 'button[@aria-haspopup="listbox"]');
+    await press(driver, 'No lid', 'div[@role="option"]');
     await press(driver, 'Record the lid');
     await waitForText('back on from now');
     // Dry: before everything else, with an amount.

@@ -11,7 +11,6 @@ import { useHotkeys } from './hotkeys';
 import { LATER_MIN, StepCard } from './StepCard';
 import { stepName } from './stepWords';
 import { TimerBar, timerName } from './TimerBar';
-import { useAlarms } from './useAlarms';
 import { outlookSays } from './outlookSays';
 import { AsideNote } from '../AsideNote';
 import { type SetAside } from '@/server/aside';
@@ -253,8 +252,8 @@ const Outlook = styled.p`
 const BARE = ['intoPot', 'turned', 'offHeat', 'served'] as const;
 const isBare = (kind: CookActKind): kind is (typeof BARE)[number] => BARE.some((bare) => bare === kind);
 
-/** Due steps, timers and alarms are looked at so often, ms. */
-const TICK_MS = 1000;
+/** What is due and what the pot wants is looked at so often, ms: no figure here is finer than a minute. */
+const TICK_MS = 5000;
 
 /** The cook screen: the step in hand, what goes with it, what comes, timers, forecast, records, the line of the day. */
 export function CookScreen({ first, aside, night }: { first: CookView; aside: readonly SetAside[]; night: boolean }) {
@@ -265,7 +264,9 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     router.push('/');
   });
   const { view } = live;
-  const now = useNow(TICK_MS);
+  const looked = useNow(TICK_MS);
+  // What was recorded just now is not in the future.
+  const now = Math.max(looked, Math.min(live.events.at(-1)?.atMs ?? 0, looked + TICK_MS));
   const [sheet, setSheet] = useState<SheetRecord>();
   const [help, setHelp] = useState(false);
   const [troubled, setTroubled] = useState(false);
@@ -286,15 +287,6 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     };
   }, [view.id, view.events.length]);
   const conducted = conduct(view.plan, state, view.live, now);
-  const ringing = conducted.timers.filter((t) => t.endsMs <= now);
-  const ringKey = ringing.map((t) => t.id).join(' ');
-  // The same rings are the same list, whatever second it is.
-  const rings = useMemo(
-    () => ringing.map((t) => ({ id: t.id, says: timerName(w, t) })),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [ringKey, w],
-  );
-  const alarms = useAlarms(rings);
   const startMs = conducted.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
@@ -447,8 +439,6 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
               <Top>
                 <TimerBar
                   timers={conducted.timers}
-                  now={now}
-                  alarms={alarms}
                   onAnswer={(timer) => {
                     const of = conducted.steps.find((p) => p.step.id === timer.step);
                     if (of) done(of);

@@ -1,10 +1,10 @@
 'use client';
 
 import { Bell, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
-import { type Alarms } from './useAlarms';
+import { useAlarms } from './useAlarms';
 import { type Timer } from '@/core/cook';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
@@ -12,7 +12,7 @@ import { NumberField } from '@/ui/controls/NumberField';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { TextField } from '@/ui/controls/TextField';
-import { useWords } from '@/ui/KitchenContext';
+import { useNow, useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
 
 const Bar = styled(Panel)`
@@ -64,18 +64,28 @@ export function timerName(w: Words, { name }: Timer): string {
   return typeof name === 'string' ? name : w.title(name);
 }
 
+const SECOND_MS = 1000;
+
 interface TimerBarProps {
   readonly timers: readonly Timer[];
-  readonly now: number;
-  readonly alarms: Alarms;
   readonly onAnswer: (timer: Timer) => void;
   readonly onMore: (timer: Timer, minutes: number) => void;
   readonly onSet: (name: string, minutes: number) => void;
 }
 
-/** Timers that run and those that ring; and what the browser withholds, said beforehand. */
-export function TimerBar({ timers, now, alarms, onAnswer, onMore, onSet }: TimerBarProps) {
+/** Timers that run to the second and those that ring; and what the browser withholds, said beforehand. */
+export function TimerBar({ timers, onAnswer, onMore, onSet }: TimerBarProps) {
   const w = useWords();
+  const now = useNow(SECOND_MS);
+  const ringing = timers.filter((t) => t.endsMs <= now);
+  const ringKey = ringing.map((t) => t.id).join(' ');
+  // The same rings are the same list, whatever second it is.
+  const rings = useMemo(
+    () => ringing.map((t) => ({ id: t.id, says: timerName(w, t) })),
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [ringKey, w],
+  );
+  const alarms = useAlarms(rings);
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [minutes, setMinutes] = useState(10);
