@@ -11,6 +11,7 @@ import { Shelf } from '../Shelf';
 import {
   type Conducted,
   coolingClock,
+  boneStock,
   coolingNow,
   type CookState,
   type CookView,
@@ -319,6 +320,7 @@ function RestOfIt({ view, state, now }: Pick<AfterProps, 'view' | 'state' | 'now
   const { plan, live } = view;
   const rest = restOf(plan, state, live, now);
   const meals = secondMeals(plan, rest);
+  const bones = boneStock(plan);
   if (meals.length === 0) return null;
   return (
     <section aria-labelledby="rest">
@@ -341,6 +343,20 @@ function RestOfIt({ view, state, now }: Pick<AfterProps, 'view' | 'state' | 'now
             </small>
           </li>
         ))}
+        {bones ? (
+          <li>
+            <b>
+              {w.text('rest.bones', {
+                bones: kg(bones.bonesKg),
+                water: volume(bones.waterL),
+                low: { as: 'minutes', value: bones.minutes[0] },
+                high: { as: 'minutes', value: bones.minutes[1] },
+                litres: volume(bones.litres),
+              })}
+            </b>
+            <small>{w.text('rest.bones.care')}</small>
+          </li>
+        ) : null}
       </Rows>
       <Mute>
         {w.text('rest.hot', { hot: { as: 'temperature', value: COOLING_LIMITS[plan.input.keeping.rule].reheatC } })}

@@ -7,7 +7,7 @@ import { coolingClock, coolingNow, holdNow, holdWaysNow, isTooFar, stageKept, st
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { afterFate, BOX_FATES, newLot } from './lots';
-import { restOf, secondMeals, warmBox } from './rest';
+import { boneStock, restOf, secondMeals, warmBox } from './rest';
 import {
   finishedNow,
   finishingNow,
@@ -440,6 +440,13 @@ describe('what is left', () => {
     }
     // Eight hundred grams are five of 150 for pasta, four of 200 under mash, six of 130 for soup.
     expect(meals.map((m) => m.eaters)).toEqual([5, 4, 6]);
+    // Bones are taken for the oxtail’s share of them, a litre and a half of water on each kilo; off the bone there are none.
+    const bones = boneStock(plan);
+    const raw = plan.parts.reduce((sum, p) => sum + p.part.massKg * p.cut.boneFraction, 0);
+    expect(bones?.bonesKg).toBeCloseTo(raw, 9);
+    expect((bones?.litres ?? 0) / (bones?.waterL ?? 1)).toBeLessThan(1);
+    const boned = { ...plan, parts: plan.parts.map((p) => ({ ...p, part: { ...p.part, onBone: false } })) };
+    expect(boneStock(boned)).toBeUndefined();
     const eaten = after(plan, ...acts, [300, { kind: 'box', lot: 'e1', count: 2, fate: 'eaten' }]);
     expect(secondMeals(plan, restOf(plan, eaten.state, eaten.live, eaten.at(310)))).toEqual([]);
   });
@@ -473,6 +480,26 @@ describe('from raw meat to plate and box', () => {
         const left = gained - water.takenUp.value - water.steam.value;
         expect(water.left.value, of.input.title).toBeCloseTo(left, 6);
         expect(finished.liquidL, of.input.title).toBeCloseTo(water.left.value, 6);
+        // The raw meat's own water: what is still in it, what ran into the pot, what it lost before it came there.
+        const off = of.parts.map(({ cut, part }) => ({
+          kg: part.massKg * (1 - (part.onBone ? cut.boneFraction : 0)),
+          water: cut.composition.water,
+        }));
+        const rawWaterKg = off.reduce((sum, p) => sum + p.kg * p.water, 0);
+        expect(finished.meatWaterKg + finished.juiceKg, of.input.title).toBeCloseTo(rawWaterKg, 6);
+        const beforeThePotKg = finished.juiceKg - water.fromMeat.value * WATER_KG_PER_L;
+        expect(beforeThePotKg, of.input.title).toBeGreaterThanOrEqual(-1e-3);
+        // All of it, from the raw cut to the sauce: in the meat, in the sauce, in what took it up, gone as steam, held
+        // back with the vegetables, boiled off.
+        const heldBackL = finished.liquidL - finished.looseL;
+        const boiledOffL = finished.looseL - finished.sauceL;
+        const outL = water.takenUp.value + water.steam.value + heldBackL + boiledOffL + finished.sauceL;
+        const inL = gained - water.fromMeat.value;
+        expect(finished.meatWaterKg + beforeThePotKg + outL * WATER_KG_PER_L, of.input.title).toBeCloseTo(
+          rawWaterKg + inL * WATER_KG_PER_L,
+          5,
+        );
+        expect(boiledOffL).toBeGreaterThanOrEqual(-1e-9);
         // Meat: what it weighed off the bone is what is eaten, the juice it gave and the fat that ran out.
         const edible = finished.cookedKg + finished.juiceKg + finished.fatL * 0.9;
         const raw = of.parts.reduce((sum, p) => sum + p.part.massKg, 0);

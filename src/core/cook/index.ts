@@ -32,7 +32,7 @@ export {
   thickenersOf,
 } from './sauceNow';
 export { AFTER_THE_END } from './records';
-export { type BoxWarmed, restOf, secondMeals, warmBox } from './rest';
+export { boneStock, type BoxWarmed, restOf, secondMeals, warmBox } from './rest';
 export { simulatePot } from './simulatedPot';
 export { PACE, paceFrom } from './pace';
 export { foldCook, undoRefusal } from './fold';

@@ -2,6 +2,7 @@ import { type CookState } from './state';
 import { type LiveForecast } from './live';
 import { sauceNow } from './sauceNow';
 import { type PlanInput } from '../choices';
+import { boneFraction } from '../forecast';
 import { doseFor, saltTo, type Sauce, shownAt } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
 import { boxInMicrowaveMin, COOLING_LIMITS, reheatPot } from '../keep';
@@ -160,4 +161,28 @@ export function secondMeals(plan: Plan, rest: Rest): SecondMealNow[] {
       },
     ];
   });
+}
+
+/** Stock of the bones that were taken out in the kitchen. */
+export interface BoneStock {
+  readonly bonesKg: number;
+  readonly waterL: number;
+  readonly minutes: readonly [low: number, high: number];
+  /** What it gives, l. */
+  readonly litres: number;
+}
+
+/** Water on bones for a thin stock, l/kg, what of it a covered pot at a tremble leaves, and how long. Kitchen practice. */
+const BONE_WATER_L_KG = 1.5;
+const BONE_STOCK_LEFT = 0.85;
+const BONE_STOCK_MIN = [120, 180] as const;
+/** Less bone than this makes no stock, kg. */
+const LEAST_BONES_KG = 0.15;
+
+/** What the bones of a braise give once more; undefined where there are too few. */
+export function boneStock({ parts }: Plan): BoneStock | undefined {
+  const bonesKg = parts.reduce((sum, p) => sum + p.part.massKg * boneFraction(p.cut, p.part.onBone), 0);
+  if (bonesKg < LEAST_BONES_KG) return undefined;
+  const waterL = bonesKg * BONE_WATER_L_KG;
+  return { bonesKg, waterL, minutes: BONE_STOCK_MIN, litres: waterL * BONE_STOCK_LEFT };
 }

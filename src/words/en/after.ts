@@ -222,6 +222,10 @@ export const after = {
   'rest.pasta': 'With pasta for {eaters, number}: pull the meat apart in its sauce, {with} of dry pasta.',
   'rest.pie': 'Under mash for {eaters, number}: {with} of potatoes, cooked and mashed; crisp it in a hot oven.',
   'rest.soup': 'A soup for {eaters, number}: cut the meat small, {with} of barley and roots.',
+  'rest.bones':
+    'Stock of the bones: {bones} in {water} of cold water, at a tremble for {low} to {high}, about {litres} of it, thin and all but unsalted.',
+  'rest.bones.care':
+    'Only bones that were on no plate, only this once. Cooled like the rest; cooked bones are not for pets.',
   'rest.add': 'Stock, unsalted: {add}, {litres} in all.',
   'rest.enough': 'Its own {litres} of sauce are enough.',
   'rest.salt': 'Salt then {share}, gelatin {gelatin}.',
