@@ -62,7 +62,7 @@ export function OnTheFire({ view: first }: { view: CookView }) {
   const { now: placed, headline, alarm } = conducted;
   if (state.phase === 'finished' && !placed) return null;
   const dueIn = placed ? (placed.atMs - now) / 60_000 : 0;
-  const at = (ms: number): string => (Number.isFinite(ms) ? w.clock(ms) : w.text('common.later'));
+  const at = (ms: number): string => (Number.isFinite(ms) ? w.clockBeside(ms, now) : w.text('common.later'));
   return (
     <Fire
       aria-label={w.text(state.phase === 'finished' ? 'home.stillWarm' : 'home.onTheFire', {
@@ -81,7 +81,7 @@ export function OnTheFire({ view: first }: { view: CookView }) {
           <>
             <p>
               {placed.status !== 'due' && dueIn > 0
-                ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clock(placed.atMs) })
+                ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clockBeside(placed.atMs, now) })
                 : w.text('common.now')}
             </p>
             <h3>{stepTitle(w, placed.step)}</h3>

@@ -275,7 +275,7 @@ export class Words {
         param.list.map((p) => String(this.param(p))),
         param.join,
       );
-    if ('atMs' in param) return this.clock(param.atMs);
+    if ('atMs' in param) return this.clockBeside(param.atMs, param.besideMs ?? param.atMs);
     if (isQuantity(param)) return this.quantity(param.value, param.as);
     if (isRange(param)) return this.range(param.low, param.high, param.as);
     throw new RangeError('A parameter of no known kind.');

@@ -162,7 +162,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
         })}{' '}
         {hold.coldMs === null
           ? w.text('hold.stays', { limit: { as: 'temperature', value: hold.limitC } })
-          : w.text('hold.until', { at: moment(hold.coldMs), limit: { as: 'temperature', value: hold.limitC } })}
+          : w.text('hold.until', { at: moment(hold.coldMs, now), limit: { as: 'temperature', value: hold.limitC } })}
       </p>
       <Rows>
         {kept.map((h) => {
@@ -186,7 +186,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
               <small>
                 {w.text('hold.row', {
                   temp: { as: 'temperature', value: h.atPlateC },
-                  at: moment(untilMs),
+                  at: moment(untilMs, now),
                   gained: { as: 'minutes', value: h.gained },
                 })}{' '}
                 {w.text('hold.stage', { stage: { code: `stage.${h.stage}` } })}{' '}
@@ -197,8 +197,8 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
                     : w.text('hold.flameAt', { power: { as: 'power', value: h.setting } })}{' '}
                 {Number.isFinite(h.safeMin)
                   ? w.text('hold.safe', {
-                      low: moment(offMs + h.safeRange[0] * MIN_MS),
-                      high: moment(offMs + h.safeRange[1] * MIN_MS),
+                      low: moment(offMs + h.safeRange[0] * MIN_MS, now),
+                      high: moment(offMs + h.safeRange[1] * MIN_MS, now),
                       limit: { as: 'temperature', value: hold.limitC },
                     })
                   : w.text('hold.never')}{' '}
@@ -237,8 +237,8 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
             }) +
             ' ' +
             w.text(known.boiling.halfMs > now ? 'saucePanel.half' : 'saucePanel.near', {
-              half: moment(known.boiling.halfMs),
-              near: moment(Math.max(now, known.boiling.nearMs)),
+              half: moment(known.boiling.halfMs, now),
+              near: moment(Math.max(now, known.boiling.nearMs), now),
             })
           : ''}
       </p>
@@ -375,14 +375,14 @@ function Countdown(of: {
 }) {
   const w = useWords();
   const temp = { as: 'temperature', value: of.tempC } as const;
-  if (of.isThere) return <p>{w.text('cooling.there', { temp, at: moment(of.likelyMs) })}</p>;
+  if (of.isThere) return <p>{w.text('cooling.there', { temp, at: moment(of.likelyMs, of.now) })}</p>;
   const min = (of.byMs - of.now) / MIN_MS;
   return (
     <p>
-      <b>{w.text('cooling.by', { temp, at: moment(of.byMs) })}</b>{' '}
+      <b>{w.text('cooling.by', { temp, at: moment(of.byMs, of.now) })}</b>{' '}
       {w.text(min >= 0 ? 'cooling.left' : 'cooling.over', { time: { as: 'minutes', value: Math.abs(min) } })} ·{' '}
       {Number.isFinite(of.likelyMs)
-        ? w.text('cooling.likely', { at: moment(of.likelyMs) })
+        ? w.text('cooling.likely', { at: moment(of.likelyMs, of.now) })
         : w.text('cooling.neverCold')}
     </p>
   );

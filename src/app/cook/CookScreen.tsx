@@ -421,7 +421,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
             <Alerts>
               <AsideNote aside={aside} />
             </Alerts>
-            <Beside box={Unboxed} conducted={conducted} onDone={done} />
+            <Beside box={Unboxed} conducted={conducted} now={now} onDone={done} />
             <SoFar
               box={Unboxed}
               state={state}
@@ -487,7 +487,8 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                     </Mute>
                   ) : conducted.outlook.served ? null : (
                     <Mute>
-                      {w.text('conduct.headline', { says: conducted.headline.says })} {w.clock(conducted.headline.atMs)}
+                      {w.text('conduct.headline', { says: conducted.headline.says })}{' '}
+                      {w.clockBeside(conducted.headline.atMs, now)}
                     </Mute>
                   )}
                 </Outlook>

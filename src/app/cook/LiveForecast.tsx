@@ -212,7 +212,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
       <Forecast>
         <div aria-live="polite">
           <span>{w.text('conduct.headline', { says: headline.says })}</span>
-          <strong>{Number.isFinite(headline.atMs) ? w.clock(headline.atMs) : w.text('common.later')}</strong>
+          <strong>{Number.isFinite(headline.atMs) ? w.clockBeside(headline.atMs, now) : w.text('common.later')}</strong>
         </div>
         <div>
           {cooking && headline.between ? (
@@ -228,9 +228,11 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
             <div>
               {w.text('live.between', {
                 low: Number.isFinite(headline.between.fromMs)
-                  ? w.clock(headline.between.fromMs)
+                  ? w.clockBeside(headline.between.fromMs, now)
                   : w.text('common.later'),
-                high: Number.isFinite(headline.between.toMs) ? w.clock(headline.between.toMs) : w.text('common.later'),
+                high: Number.isFinite(headline.between.toMs)
+                  ? w.clockBeside(headline.between.toMs, now)
+                  : w.text('common.later'),
               })}
             </div>
           ) : null}
@@ -286,7 +288,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
         <InsidePiece
           inside={view.live.inside}
           names={view.live.inside.moments.map((m, i) =>
-            i === 0 ? w.text('inside.now') : w.text('inside.at', { at: w.clock(moment(m.atMin)) }),
+            i === 0 ? w.text('inside.now') : w.text('inside.at', { at: w.clockBeside(moment(m.atMin), now) }),
           )}
         />
       ) : (
@@ -306,11 +308,13 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           ? ''
           : view.live.liquidLowMin === undefined
             ? w.text('liveForecast.liquidIsFineItWill')
-            : w.text('liveForecast.theLiquidWouldRunLow', { liquidLow: w.clock(moment(view.live.liquidLowMin)) })}{' '}
+            : w.text('liveForecast.theLiquidWouldRunLow', {
+                liquidLow: w.clockBeside(moment(view.live.liquidLowMin), now),
+              })}{' '}
         {cooking && headline.between && view.live.teachesMost ? (
           <>
             {w.text(`live.teaches.${view.live.teachesMost.kind}`, {
-              at: w.clock(moment(view.live.teachesMost.atMin)),
+              at: w.clockBeside(moment(view.live.teachesMost.atMin), now),
               by: minutes(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin),
             })}{' '}
           </>
@@ -322,7 +326,8 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           {view.live.heatWays.map((way) => (
             <li key={way.says.code}>
               <span>
-                {w.text('liveForecast.readyMostLikely', { says: w.say(way.says) })} <b>{w.clock(moment(way.p50Min))}</b>
+                {w.text('liveForecast.readyMostLikely', { says: w.say(way.says) })}{' '}
+                <b>{w.clockBeside(moment(way.p50Min), now)}</b>
               </span>
               <Button
                 onPress={() => {

@@ -110,6 +110,7 @@ const WAITS = {
 /** What has been recorded, newest first, with what each record taught. */
 export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarProps) {
   const w = useWords();
+  const lastMs = state.events.at(-1)?.atMs ?? 0;
   return (
     <HistoryPanel aria-labelledby="so-far" tabIndex={0}>
       <HistoryHead>
@@ -136,7 +137,7 @@ export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarP
         <PointlessList aria-label={w.text('soFar.pointless')}>
           {state.pointless.map(({ event, why }) => (
             <li key={event.id}>
-              <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+              <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, lastMs)}</time>
               <p>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</p>
               <AriaButton
                 aria-label={w.text('soFar.takeBack', { act: actSays(w, event.act) })}
@@ -162,7 +163,7 @@ export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarP
               : [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
             return (
               <li key={event.id}>
-                <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+                <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, lastMs)}</time>
                 <p>{actSays(w, event.act)}</p>
                 {undoRefusal(state, event.id) === undefined ? (
                   <AriaButton

@@ -134,7 +134,10 @@ export function StepCard({
         <b>{w.title({ code: `workStage.${step.stage}` })}</b> ·{' '}
         {due
           ? w.text('common.now')
-          : w.text('common.nextInAt', { dueIn: w.quantity((dueMs - now) / 60_000, 'minutes'), due: w.clock(dueMs) })}
+          : w.text('common.nextInAt', {
+              dueIn: w.quantity((dueMs - now) / 60_000, 'minutes'),
+              due: w.clockBeside(dueMs, now),
+            })}
       </p>
       <h1>{stepTitle(w, step)}</h1>
       {step.what ? <What>{w.title(step.what)}</What> : null}

@@ -57,17 +57,18 @@ const Tick = styled(AriaButton)`
 `;
 
 interface StepRowProps {
+  readonly now: number;
   readonly placed: PlacedStep;
   readonly onDone: (placed: PlacedStep) => void;
 }
 
-function StepRow({ placed, onDone }: StepRowProps) {
+function StepRow({ placed, now, onDone }: StepRowProps) {
   const w = useWords();
   const { step, atMs } = placed;
   const title = stepTitle(w, step);
   return (
     <Row>
-      <time dateTime={new Date(atMs).toISOString()}>{w.clock(atMs)}</time>
+      <time dateTime={new Date(atMs).toISOString()}>{w.clockBeside(atMs, now)}</time>
       <span>
         {title}
         {step.what ? <small>{w.title(step.what)}</small> : null}
@@ -84,8 +85,14 @@ function StepRow({ placed, onDone }: StepRowProps) {
   );
 }
 
+interface BesideProps {
+  readonly conducted: Conducted;
+  readonly now: number;
+  readonly onDone: (placed: PlacedStep) => void;
+}
+
 /** What is due as well, and what comes next. */
-export function Beside({ conducted, onDone }: { conducted: Conducted; onDone: (placed: PlacedStep) => void }) {
+export function Beside({ conducted, now, onDone }: BesideProps) {
   const w = useWords();
   const { also, next, shelf } = conducted;
   return (
@@ -97,7 +104,7 @@ export function Beside({ conducted, onDone }: { conducted: Conducted; onDone: (p
           </h2>
           <ul>
             {also.map((p) => (
-              <StepRow key={p.step.id} placed={p} onDone={onDone} />
+              <StepRow key={p.step.id} placed={p} now={now} onDone={onDone} />
             ))}
           </ul>
         </Box>
@@ -113,7 +120,7 @@ export function Beside({ conducted, onDone }: { conducted: Conducted; onDone: (p
           <h2 id="coming">{w.text('stepLists.coming')}</h2>
           <ul>
             {next.map((p) => (
-              <StepRow key={p.step.id} placed={p} onDone={onDone} />
+              <StepRow key={p.step.id} placed={p} now={now} onDone={onDone} />
             ))}
           </ul>
         </Box>

@@ -124,7 +124,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
     if (!lesson || atMs > startMs + entry.actualMin * 60_000 - A_MOMENT_MS) return '';
     const { p10, p50, p90 } = keptReady(lesson);
     const at = (min: number): string =>
-      Number.isFinite(min) ? w.clock(startMs + min * 60_000) : w.text('common.later');
+      Number.isFinite(min) ? w.clockBeside(startMs + min * 60_000, entry.finishedMs) : w.text('common.later');
     return w.text('logDetail.readyThen', { middle: at(p50), low: at(p10), high: at(p90) });
   };
 
@@ -205,7 +205,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
                 .join('. ');
               return (
                 <li key={e.id}>
-                  <time dateTime={new Date(e.atMs).toISOString()}>{w.clock(e.atMs)}</time>
+                  <time dateTime={new Date(e.atMs).toISOString()}>{w.clockBeside(e.atMs, entry.finishedMs)}</time>
                   <span>{actSays(w, e.act)}</span>
                   {note === '' ? null : <small>{note}</small>}
                 </li>
@@ -213,7 +213,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
             })}
             {state.pointless.map(({ event, why }) => (
               <li key={event.id}>
-                <time dateTime={new Date(event.atMs).toISOString()}>{w.clock(event.atMs)}</time>
+                <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, entry.finishedMs)}</time>
                 <span>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</span>
               </li>
             ))}

@@ -353,10 +353,16 @@ describe('kept warm', () => {
     const { state, live } = after(plan);
     const cold = holdNow(plan, state, live, state.offHeatMs ?? 0)?.coldMs ?? 0;
     const soon = { ...plan, day: { ...plan.day, serveMs: cold + 5 * MIN_MS } };
-    const later = cold + 120 * MIN_MS;
+    const later = cold + 110 * MIN_MS;
     const forgotten = conduct(soon, state, live, later);
     expect(forgotten.alarm?.says.code).toBe('alarm.heldCold');
     expect(forgotten.keptWarm).toBe(true);
+    // Within two hours it can be warmed up; after that nothing makes it safe, and the day is said with the hour.
+    expect(forgotten.alarm?.do.code).toBe('alarm.held.do');
+    const days = conduct(soon, state, live, cold + 70 * 60 * MIN_MS);
+    expect(days.alarm?.do.code).toBe('alarm.held.tooLong');
+    expect(english(days.alarm?.do)).toContain('Throw it away');
+    expect(english(days.alarm?.says)).toMatch(/since about (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
     const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MIN_MS, done('finish-finish.meatOut')]);
     const here = conduct(soon, begun.state, begun.live, later + MIN_MS);
     expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);

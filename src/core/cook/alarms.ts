@@ -26,6 +26,8 @@ const READING_HOLDS_MIN = 20;
 
 /** So long before a limit is passed it is said. */
 const BEFORE_LIMIT_MIN = 15;
+/** What was meant to be kept hot and was under the limit for longer is thrown away, min. Usual food-safety guidance. */
+const THROWN_AFTER_MIN = 120;
 
 /** A pot that is dry, or all but. */
 function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }: Clock): Alarm | undefined {
@@ -70,7 +72,10 @@ function keptAlarm(
     const { warm } = clock.limit;
     const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
     if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
-    const params = { by: moment(due), to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC) };
+    const params = {
+      by: moment(due, nowMs),
+      to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC),
+    };
     return nowMs > due
       ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
       : { says: say('alarm.coolSoon', params), do: say('alarm.coolSoon.do', params), record: 'cooled' };
@@ -80,7 +85,10 @@ function keptAlarm(
   if (begun || eaten || plan.ahead) return undefined;
   const hold = holdNow(plan, state, live, nowMs);
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
-  const params = { at: moment(hold.coldMs), limit: tempC(hold.limitC) };
+  const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
+  if (nowMs > hold.coldMs + THROWN_AFTER_MIN * MIN_MS) {
+    return { says: say('alarm.heldCold', params), do: say('alarm.held.tooLong', params), record: 'hold' };
+  }
   return {
     says: say(nowMs > hold.coldMs ? 'alarm.heldCold' : 'alarm.heldSoon', params),
     do: say('alarm.held.do', params),

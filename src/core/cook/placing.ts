@@ -138,7 +138,7 @@ function braiseDue(step: Step, plan: Plan, state: CookState, live: LiveForecast,
           live.forecast.dry.chance >= DRY_WORTH_SAYING
             ? say('next.topUp.dry', {
                 low: litres(LOW_LITRES),
-                at: moment(at(live.forecast.dry.p50)),
+                at: moment(at(live.forecast.dry.p50), nowMs),
                 share: share(live.forecast.dry.chance),
               })
             : say('next.topUp.why', { low: litres(LOW_LITRES) }),
@@ -254,7 +254,7 @@ export function place(
   const early = (startMs - nowMs) / MIN_MS > KEEP_WARM_FROM_MIN;
   if (step.id === 'hold') {
     return early
-      ? { step, status: 'due', atMs: state.offHeatMs, why: holdWhy(plan, state, live, startMs) }
+      ? { step, status: 'due', atMs: state.offHeatMs, why: holdWhy(plan, state, live, startMs, nowMs) }
       : { step, status: 'passed', atMs: startMs, why: null };
   }
   if (free && !early) return { step, status: 'due', atMs: Math.min(nowMs, startMs), why: null };
@@ -267,13 +267,13 @@ export function place(
 }
 
 /** Why and until when it is kept warm, and how long that is safe under its lid. */
-function holdWhy(plan: Plan, state: CookState, live: LiveForecast, startMs: number): Message {
+function holdWhy(plan: Plan, state: CookState, live: LiveForecast, startMs: number, nowMs: number): Message {
   const offMs = state.offHeatMs ?? startMs;
   const lid = holdWaysNow(plan, live, (startMs - offMs) / MIN_MS)[0];
   return say('conduct.keepWarm', {
-    until: moment(startMs),
+    until: moment(startMs, nowMs),
     limit: tempC(COOLING_LIMITS[plan.input.keeping.rule].hotC),
-    safe: moment(offMs + Math.min(lid?.safeMin ?? 0, 24 * 60) * MIN_MS),
+    safe: moment(offMs + Math.min(lid?.safeMin ?? 0, 24 * 60) * MIN_MS, nowMs),
   });
 }
 

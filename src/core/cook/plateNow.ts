@@ -88,9 +88,9 @@ export function outlookOf(plan: Plan, live: LiveForecast, state: CookState, cloc
       : [
           ...(potted ? [] : [say('conduct.way.oneBatch'), say('conduct.way.smaller')]),
           ...live.heatWays.map((way) =>
-            say('conduct.way.heat', { says: way.says, at: moment(potMs + way.p50Min * MIN_MS) }),
+            say('conduct.way.heat', { says: way.says, at: moment(potMs + way.p50Min * MIN_MS, clock.nowMs) }),
           ),
-          say('conduct.way.later', { at: moment(plateMs) }),
+          say('conduct.way.later', { at: moment(plateMs, clock.nowMs) }),
         ];
   return { plateMs, wantedMs, served: false, chance, lateMin, ways };
 }
@@ -103,10 +103,10 @@ export function lidBackOf(state: CookState, live: LiveForecast, { potMs, nowMs }
   const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
   const params = {
     lid: nameOf('lid', lidBack.lid),
-    back: moment(potMs + lidBack.p50Min * MIN_MS),
+    back: moment(potMs + lidBack.p50Min * MIN_MS, nowMs),
     pour: litres(Math.max(0.1, lidBack.toLineL - here.litres)),
   };
   return Number.isFinite(now)
-    ? say('conduct.lidBack', { ...params, open: moment(potMs + now * MIN_MS) })
+    ? say('conduct.lidBack', { ...params, open: moment(potMs + now * MIN_MS, nowMs) })
     : say('conduct.lidBack.never', params);
 }

@@ -42,9 +42,10 @@ export interface Entry {
   readonly limits: readonly [low: number, high: number];
 }
 
-/** A moment, ms since 1970. */
+/** A moment, ms since 1970; said with its day where that is another than the day of `besideMs`. */
 export interface Moment {
   readonly atMs: number;
+  readonly besideMs?: number;
 }
 
 /** Several things named one after the other. */
@@ -117,6 +118,6 @@ export function listed(list: readonly Param[], join: Listed['join'] = 'and'): Li
   return { list, join };
 }
 
-export function moment(atMs: number): Moment {
-  return { atMs };
+export function moment(atMs: number, besideMs?: number): Moment {
+  return besideMs === undefined ? { atMs } : { atMs, besideMs };
 }

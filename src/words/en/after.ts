@@ -36,6 +36,8 @@ export const after = {
   'alarm.heldCold': 'It has been under {limit} since about {at}',
   'alarm.held.do':
     'Measure it. Warm it up to a simmer now, or cool it down now in ice water. Follow your local food-safety guidance.',
+  'alarm.held.tooLong':
+    'That is more than two hours: warming it up does not make it safe. Throw it away, unless you measured it hotter: then say how it is kept. Follow your local food-safety guidance.',
   'alarm.coolSoon': 'To {to} by {by}',
   'alarm.coolSoon.do':
     'Measure the hottest spot. More ice, stir, or out into shallow boxes. Follow your local food-safety guidance.',
