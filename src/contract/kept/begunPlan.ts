@@ -4,8 +4,10 @@ import { howItIsKept, shapesAndStages, whatGoesWhere } from './planInput';
 import { fromWire, toWire } from '../wire';
 import { type DryPot } from '../../core/forecast';
 import { ROOM_C } from '../../core/material';
-import { minutes, tempC } from '../../core/message';
-import { type Plan } from '../../core/plan';
+import { WATER_KG_PER_L } from '../../core/heat';
+import { COOLING_LIMITS, reheatPot } from '../../core/keep';
+import { input as from, minutes, tempC } from '../../core/message';
+import { type Plan, potContents } from '../../core/plan';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
 const planSchema = z.custom<Plan>(
@@ -100,6 +102,33 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
         figures: Object.fromEntries(
           Object.entries(ahead.figures).map(([id, f]) => [id, id === 'ice' ? f : { ...(f as object), params }]),
         ),
+      },
+    };
+  },
+  // 6 warmed a braise cooked ahead on the burner alone.
+  (plan) => {
+    const { ahead, finished, input } = plan as unknown as Plan;
+    if (!ahead) return plan;
+    const reheating = reheatPot(
+      potContents(plan as unknown as Plan),
+      finished.sauceL * WATER_KG_PER_L,
+      ahead.reheating.powerW,
+      COOLING_LIMITS[input.keeping.rule].reheatC,
+    );
+    const { ovenMin, ovenC } = reheating;
+    const { reheat } = ahead.figures;
+    const reheatOven = {
+      ...reheat,
+      id: 'care.reheatOven',
+      value: ovenMin,
+      inputs: [...(reheat.inputs ?? []).slice(0, -1), from('anOven', ovenC, 'temperature')],
+    };
+    return {
+      ...plan,
+      ahead: {
+        ...ahead,
+        reheating: { ...ahead.reheating, ovenMin, ovenC },
+        figures: { ...ahead.figures, reheatOven },
       },
     };
   },
