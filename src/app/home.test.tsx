@@ -219,7 +219,9 @@ describe('what is kept', () => {
     vi.setSystemTime(NOON_MS + 9 * DAY_MS);
     try {
       const { container } = shown(<ShelfNote kept={kept} />, { nowMs: NOON_MS });
-      act(() => vi.advanceTimersByTime(10));
+      act(() => {
+        vi.advanceTimersByTime(10);
+      });
       expect(container.textContent).toContain('Past its day');
       act(() => {
         noteClock(Date.now(), NOON_MS, Date.now());

@@ -121,7 +121,7 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       ...reheat,
       id: 'care.reheatOven',
       value: ovenMin,
-      inputs: [...(reheat.inputs ?? []).slice(0, -1), from('anOven', ovenC, 'temperature')],
+      inputs: [...reheat.inputs.slice(0, -1), from('anOven', ovenC, 'temperature')],
     };
     return {
       ...plan,

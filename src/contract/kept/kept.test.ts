@@ -216,7 +216,7 @@ describe('the plan a braise was begun with', () => {
     const made = composePlan({ ...OXTAIL_PLAN, day }, 64);
     if (!made.ok || !made.plan.ahead) throw new Error('It is not cooked ahead.');
     const { reheating, figures, ...ahead } = made.plan.ahead;
-    const without = <T extends object>(of: T, ...names: readonly string[]) =>
+    const without = (of: object, ...names: readonly string[]) =>
       Object.fromEntries(Object.entries(of).filter(([name]) => !names.includes(name)));
     const sixth = {
       ...made.plan,

@@ -84,6 +84,7 @@ export function SelectField({
         data-invalid={error === undefined ? undefined : ''}
         onKeyDown={(e) => {
           if (!open && (e.key === 'ArrowDown' || e.key === 'ArrowUp')) face.onPress();
+          else e.continuePropagation();
         }}
       >
         <span id={`${id}-value`}>{chosen?.label ?? placeholder ?? w.text('select.choose')}</span>

@@ -49,6 +49,8 @@ export function TextField({
       onBlur={handOn}
       onKeyDown={(e) => {
         if (ENDING_KEYS.includes(e.key)) handOn();
+        // A key means something to the sheet and the page too.
+        e.continuePropagation();
       }}
       isInvalid={error !== undefined}
       autoFocus={autoFocus}

@@ -323,6 +323,36 @@ describe('a sheet', () => {
     expect(onClose).toHaveBeenCalledOnce();
   });
 
+  it('hears Escape from whatever field the hand is in', async () => {
+    const fields: Readonly<Record<string, React.ReactElement>> = {
+      text: <TextField label="Field" value="" onChange={vi.fn()} />,
+      lines: <TextField label="Field" value="" multiline onChange={vi.fn()} />,
+      amount: <QuantityField label="Field" dimension="mass" value={1} onChange={vi.fn()} />,
+      number: <NumberField label="Field" value={1} step={1} onChange={vi.fn()} />,
+      list: (
+        <SelectField label="Field" value="a" sections={[{ options: [{ id: 'a', label: 'A' }] }]} onChange={vi.fn()} />
+      ),
+      slider: <Slider label="Field" value={1} limits={[0, 2]} step={1} says="one" onChange={vi.fn()} />,
+    };
+    for (const [kind, of] of Object.entries(fields)) {
+      const onClose = vi.fn();
+      const { hand, unmount } = shown(
+        <Sheet title="A sheet" isOpen onClose={onClose}>
+          {of}
+        </Sheet>,
+      );
+      const dialog = await screen.findByRole('dialog');
+      const field = within(dialog)
+        .getAllByLabelText(/Field/)
+        .find((e) => e.matches('input, textarea, button'));
+      field?.focus();
+      expect(document.activeElement, kind).toBe(field);
+      await hand.keyboard('{Escape}');
+      expect(onClose, kind).toHaveBeenCalledOnce();
+      unmount();
+    }
+  });
+
   it('asks nothing where nothing is lost', async () => {
     const untouched = opened();
     await untouched.hand.keyboard('{Escape}');

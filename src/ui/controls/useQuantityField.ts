@@ -80,13 +80,16 @@ export function useQuantityFieldState({ dimension, value, onChange }: QuantityFi
   };
 }
 
+/** A key as the kept library's fields hear it. */
+type FieldKey = Pick<KeyboardEvent, 'key' | 'preventDefault'> & { readonly continuePropagation: () => void };
+
 /** How a field with that state answers hand and keys. */
 export function useQuantityField(state: QuantityFieldState): {
   readonly fieldProps: {
     readonly value: string;
     readonly onChange: (text: string) => void;
     readonly onBlur: (e: FocusEvent) => void;
-    readonly onKeyDown: (e: KeyboardEvent) => void;
+    readonly onKeyDown: (e: FieldKey) => void;
   };
   readonly lessProps: { readonly onPress: () => void };
   readonly moreProps: { readonly onPress: () => void };
@@ -106,6 +109,9 @@ export function useQuantityField(state: QuantityFieldState): {
         if (e.key === 'ArrowUp' || e.key === 'ArrowDown') {
           e.preventDefault();
           state.step(e.key === 'ArrowUp' ? 1 : -1);
+        } else {
+          // It means something to the sheet and the page too.
+          e.continuePropagation();
         }
       },
     },
