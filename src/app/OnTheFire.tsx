@@ -81,7 +81,10 @@ export function OnTheFire({ view: first }: { view: CookView }) {
           <>
             <p>
               {placed.status !== 'due' && dueIn > 0
-                ? w.text('common.nextInAt', { dueIn: w.quantity(dueIn, 'minutes'), due: w.clockBeside(placed.atMs, now) })
+                ? w.text('common.nextInAt', {
+                    dueIn: w.quantity(dueIn, 'minutes'),
+                    due: w.clockBeside(placed.atMs, now),
+                  })
                 : w.text('common.now')}
             </p>
             <h3>{stepTitle(w, placed.step)}</h3>
