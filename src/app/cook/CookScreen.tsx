@@ -75,7 +75,7 @@ const Layout = styled.main`
   grid-template-columns: minmax(320px, 460px) minmax(0, 1fr);
   gap: 14px;
   align-items: start;
-  @media (min-width: 901px) and (min-height: 760px) {
+  @media (min-width: 901px) and (min-height: 790px) {
     height: calc(100vh - 56px);
     grid-template-rows: minmax(0, 1fr) auto;
     padding-bottom: 14px;
@@ -94,7 +94,7 @@ const Stack = styled.div`
   gap: 14px;
   min-width: 0;
   height: 100%;
-  @media (min-width: 901px) and (min-height: 760px) {
+  @media (min-width: 901px) and (min-height: 790px) {
     overflow-y: auto;
     scrollbar-width: thin;
     min-height: 0;
@@ -110,7 +110,7 @@ const Stack = styled.div`
 
 /** Beside the card the forecast takes what height is left, its chart giving way first. */
 const Beyond = styled(Stack)`
-  @media (min-width: 901px) and (min-height: 760px) {
+  @media (min-width: 901px) and (min-height: 790px) {
     overflow: hidden;
     > section,
     > ${Unboxed} > section {
@@ -131,7 +131,7 @@ const Alerts = styled.div`
 const Foot = styled(Panel)`
   grid-column: 1 / -1;
   padding: 10px 18px;
-  @media (min-width: 901px) and (min-height: 760px) {
+  @media (min-width: 901px) and (min-height: 790px) {
     max-height: 26vh;
     overflow-y: auto;
     scrollbar-width: thin;

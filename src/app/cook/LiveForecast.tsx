@@ -58,14 +58,27 @@ const PotBox = styled.div`
       flex: 1 1 200px;
     }
     min-height: 200px;
+    max-height: 420px;
     position: relative;
     > div {
       position: absolute;
       inset: 0;
+      display: flex;
+      flex-direction: column;
     }
-    > div > div,
+    > div > div {
+      flex: 1 1 0;
+      min-height: 0;
+    }
     svg[role='img'] {
       height: 100%;
+    }
+  }
+  /* On a page that scrolls no height is left to take. */
+  @media (min-width: 901px) and (max-height: 789px) {
+    && {
+      flex: none;
+      height: 300px;
     }
   }
   @media (max-width: 900px) {

@@ -16,7 +16,7 @@ const Records = styled.div`
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: 10px;
   flex: none;
-  @media (max-width: 900px) {
+  @media (max-width: 1100px) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
   ${columnOrder(1)}

@@ -278,14 +278,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
         <Labels labels={above} y={BAND.y - 30} />
         <Labels labels={ticks} y={BAND.y + 46} />
         <BesideRows rows={rows} y={besideY} {...drawn} />
-        {actual ? (
-          <>
-            <Bands spans={actual} y={BAND.y + 76 + besideH} thin={0.6} said="line.went" {...drawn} />
-            <text x={width - pad} y={BAND.y + 81 + besideH} fontSize="14" textAnchor="end" fill="var(--mute)">
-              {w.text('emberLine.asItWent')}
-            </text>
-          </>
-        ) : null}
+        {actual ? <Bands spans={actual} y={BAND.y + 76 + besideH} thin={0.6} said="line.went" {...drawn} /> : null}
         {nowMs === undefined ? null : <NowMark nowMs={nowMs} {...drawn} />}
         <Conflicts conflicts={conflicts} {...drawn} />
         {edit?.tasks
@@ -329,7 +322,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
           >
             <path
               d={`M${String(x(serveMs))} ${String(BAND.y - 22)} l13 22 l-13 22 l-13 -22 z`}
-              fill="var(--enamel)"
+              fill="var(--ink)"
               stroke="var(--plate)"
               strokeWidth="3"
             />

@@ -15,14 +15,14 @@ const FILL: Readonly<Record<DaySpan['kind'], string>> = {
   hands: 'url(#hands)',
   heat: 'var(--broth-deep)',
   wait: 'var(--wait)',
-  serve: 'var(--enamel)',
+  serve: 'var(--ink)',
 };
 
 const INK: Readonly<Record<DaySpan['kind'], string>> = {
   hands: 'var(--on-ember)',
   heat: '#fff6ea',
   wait: '#0d2429',
-  serve: 'var(--on-enamel)',
+  serve: 'var(--plate)',
 };
 
 /** How a part of the line is drawn: where a moment lies. */

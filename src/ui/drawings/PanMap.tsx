@@ -95,9 +95,11 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
               height={26}
               rx={13}
               fill="#17363c"
+              stroke="var(--line)"
+              strokeWidth="2"
               transform={`translate(${String(cx)} ${String(cy)}) rotate(38)`}
             />
-            <circle cx={cx} cy={cy} r={halfW + 9} fill="#17363c" />
+            <circle cx={cx} cy={cy} r={halfW + 9} fill="#17363c" stroke="var(--line)" strokeWidth="2" />
             <circle cx={cx} cy={cy} r={halfW} fill="url(#pan-heat)" />
           </>
         ) : (
@@ -109,6 +111,8 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
               height={2 * halfH + 20}
               rx={20}
               fill="#17363c"
+              stroke="var(--line)"
+              strokeWidth="2"
             />
             <rect x={cx - halfW} y={cy - halfH} width={2 * halfW} height={2 * halfH} rx={12} fill="url(#pan-heat)" />
           </>

@@ -190,7 +190,6 @@ export const elsewhere = {
 } as const;
 
 export const emberLine = {
-  'emberLine.asItWent': 'as it went',
   'emberLine.platesOut': 'Plates out',
   'emberLine.emberLineScrollsSidewaysWhere': 'Ember line, scrolls sideways where it is wider',
 } as const;
