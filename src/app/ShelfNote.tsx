@@ -18,12 +18,13 @@ export function ShelfNote({ kept }: { readonly kept: readonly KeptBoxes[] }) {
   const now = useNow(60_000);
   const router = useRouter();
   const { timeZone, renderedAtMs } = useKitchen();
-  const { answers } = useTouch();
+  const { answers, lastMs } = useTouch();
   const { records, sent } = useOutbox();
-  const isOtherDay = daysBetween(renderedAtMs, now, timeZone) !== 0;
+  // By what the server said: without it there is nothing to ask, and a page that was kept stays as it is.
+  const isOtherDay = answers && lastMs !== undefined && daysBetween(renderedAtMs, lastMs, timeZone) !== 0;
   useEffect(() => {
-    if (isOtherDay && answers) router.refresh();
-  }, [isOtherDay, answers, router]);
+    if (isOtherDay) router.refresh();
+  }, [isOtherDay, router]);
   const dishes = (wanted: 'past' | 'last'): readonly string[] =>
     kept.flatMap((braise) =>
       lotsNow(braise, [...sent, ...records]).some(

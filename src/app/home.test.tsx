@@ -18,6 +18,7 @@ import { composePlan } from '@/core/plan';
 import { keptAccount } from '@/engine/keptAccount';
 import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { noteTouch } from '@/ui/inTouch';
 import { noteClock } from '@/ui/serverClock';
 import { type OutboxRow } from '@/ui/outbox/record';
 import { router, standAt } from '@/testing/navigation';
@@ -230,6 +231,21 @@ describe('what is kept', () => {
     } finally {
       noteClock(Date.now(), Date.now(), Date.now());
     }
+  });
+
+  it('asks the server anew once it has answered on another day, and never before', () => {
+    router.refresh.mockClear();
+    shown(<ShelfNote kept={[]} />, { nowMs: NOON_MS - 9 * DAY_MS });
+    act(() => {
+      vi.advanceTimersByTime(70_000);
+    });
+    // A page that was kept, opened days later while the server is away.
+    expect(router.refresh).not.toHaveBeenCalled();
+    act(() => {
+      noteTouch(false, NOON_MS);
+      noteTouch(true, NOON_MS);
+    });
+    expect(router.refresh).toHaveBeenCalledOnce();
   });
 
   it('goes from the note with the touch that says it was eaten, and comes back with what takes that back', () => {
