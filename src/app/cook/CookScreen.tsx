@@ -426,6 +426,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
               box={Unboxed}
               state={state}
               view={view}
+              now={now}
               pending={live.pending}
               onUndo={undo}
               onRemove={() => void remove()}

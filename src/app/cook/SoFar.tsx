@@ -91,6 +91,7 @@ const HistoryPanel = styled(Panel)`
 `;
 
 interface SoFarProps {
+  readonly now: number;
   readonly state: CookState;
   readonly view: CookView;
   readonly pending: LiveCook['pending'];
@@ -108,9 +109,8 @@ const WAITS = {
 } as const;
 
 /** What has been recorded, newest first, with what each record taught. */
-export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarProps) {
+export function SoFar({ state, view, now, pending, onUndo, onRemove, onHelp }: SoFarProps) {
   const w = useWords();
-  const lastMs = state.events.at(-1)?.atMs ?? 0;
   return (
     <HistoryPanel aria-labelledby="so-far" tabIndex={0}>
       <HistoryHead>
@@ -137,7 +137,7 @@ export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarP
         <PointlessList aria-label={w.text('soFar.pointless')}>
           {state.pointless.map(({ event, why }) => (
             <li key={event.id}>
-              <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, lastMs)}</time>
+              <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, now)}</time>
               <p>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</p>
               <AriaButton
                 aria-label={w.text('soFar.takeBack', { act: actSays(w, event.act) })}
@@ -163,7 +163,7 @@ export function SoFar({ state, view, pending, onUndo, onRemove, onHelp }: SoFarP
               : [lessonSays(w, lesson), learnedSays(w, lesson)].filter((t) => t !== '').join('. ');
             return (
               <li key={event.id}>
-                <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, lastMs)}</time>
+                <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, now)}</time>
                 <p>{actSays(w, event.act)}</p>
                 {undoRefusal(state, event.id) === undefined ? (
                   <AriaButton

@@ -1,7 +1,7 @@
 'use client';
 
 import { Bell, Plus } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { useAlarms } from './useAlarms';
@@ -77,14 +77,7 @@ interface TimerBarProps {
 export function TimerBar({ timers, onAnswer, onMore, onSet }: TimerBarProps) {
   const w = useWords();
   const now = useNow(SECOND_MS);
-  const ringing = timers.filter((t) => t.endsMs <= now);
-  const ringKey = ringing.map((t) => t.id).join(' ');
-  // The same rings are the same list, whatever second it is.
-  const rings = useMemo(
-    () => ringing.map((t) => ({ id: t.id, says: timerName(w, t) })),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [ringKey, w],
-  );
+  const rings = timers.filter((t) => t.endsMs <= now).map((t) => ({ id: t.id, says: timerName(w, t) }));
   const alarms = useAlarms(rings);
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');

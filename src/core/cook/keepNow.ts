@@ -115,7 +115,9 @@ export const stageKeptPlanned = ({ forecast }: Plan, gainedMin: number): Stage =
 
 /** The stage most likely come to after so many minutes, and no earlier one than that of `atLeast`. */
 function stageBy({ etas }: LiveForecast['forecast'], minutes: number, atLeast: number): Stage {
-  const likely = etas.filter((eta) => eta.p50 <= minutes).map((eta) => stageIndex(eta.stage));
+  const likely = etas
+    .filter((eta) => Number.isFinite(eta.p50) && eta.p50 <= minutes)
+    .map((eta) => stageIndex(eta.stage));
   return STAGES[Math.max(atLeast, ...likely)] as Stage;
 }
 
