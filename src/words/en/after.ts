@@ -240,7 +240,7 @@ export const after = {
   'shelf.fridge': '{boxes, plural, one {one box} other {# boxes}} of {weight} in the fridge, eat by {day}.',
   'shelf.freezer': '{boxes, plural, one {one box} other {# boxes}} of {weight} in the freezer, best by {day}.',
   'shelf.warmByTwo':
-    'Warm it once, to {hot} in the middle of the thickest piece: about {microwave} in a microwave of {power}, stirred half-way and left two minutes, about {pan} in a small covered pan on a low flame, or about {inOven} in it in an oven at {oven}.',
+    'Warm it once, to {hot} in the middle of the thickest piece: about {microwave} in a microwave of {power}, stirred half-way and left two minutes, about {pan} in a small covered pan on a low flame, or about {inOven} in that pan, covered, in an oven at {oven}.',
   'shelf.warmBy':
     'Warm it once, to {hot} in the middle of the thickest piece: about {microwave} in a microwave of {power}, stirred half-way and left two minutes. In a pan the pieces are too thick for that: cut them first.',
   'shelf.fridge.last': 'This is its last day: eat it today or freeze it.',
