@@ -1,7 +1,7 @@
 import { type BodySetup, geometryOf } from '../core/heat/body';
 import { dryingLaw, lookUp } from '../core/heat/drying';
 import { blackFilm, type GasFilm, type HeatStage, INNER_FILM, type PotPhase, WET_EMISSIVITY } from '../core/heat/phase';
-import { type RunSetup } from '../core/heat/run';
+import { type RunSetup } from '../core/heat/course';
 import { type TimeGrid } from '../core/heat/timeGrid';
 import { boilingPointC, latentHeatJKg } from '../core/heat/water';
 import { JUICE_TIME_S, tabulatedCookRate, tabulatedJuiceShare } from '../core/tenderness';
@@ -58,6 +58,12 @@ class PlainPiece {
     this.cook = new Array<number>(cells).fill(0);
   }
 
+  /** How much longer a step counts than it is, fitted to the piece's slowest unevenness. */
+  span(stepS: number): number {
+    const decays = Math.min(3, (this.geometry.slowestRate * stepS) / this.setup.stretch ** 2);
+    return (Math.exp(decays) - 1) / decays;
+  }
+
   film(filmWM2K: number): number {
     const { surfaceM2, outerResistance } = this.geometry;
     const { stretch } = this.setup;
@@ -70,7 +76,7 @@ class PlainPiece {
     const n = this.cells;
     const k = (i: number): number => (i < 0 || i >= n - 1 ? 0 : (coupling[i] ?? 0) / this.setup.stretch ** 2);
     const h = this.film(filmWM2K);
-    const m = Array.from({ length: n }, (_, i) => (heatCapacity[i] ?? 0) / stepS);
+    const m = Array.from({ length: n }, (_, i) => (heatCapacity[i] ?? 0) / (stepS * this.span(stepS)));
     return thomas(
       m.map((_, i) => -k(i - 1)),
       m.map((x, i) => x + k(i) + k(i - 1) + (i === n - 1 ? h : 0)),
@@ -145,11 +151,13 @@ export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): Pla
     const heatTo = (surroundingsC: number): number =>
       pieces.reduce((sum, piece, g) => {
         const next = piece.after(stepS, films[g] ?? 0, surroundingsC);
-        return sum + piece.film(films[g] ?? 0) * (surroundingsC - (next[cells - 1] ?? 0));
+        const flow = piece.film(films[g] ?? 0) * (surroundingsC - (next[cells - 1] ?? 0));
+        return sum + piece.span(stepS) * flow;
       }, 0);
     const none = heatTo(0);
     const slopeToPieces = (heatTo(100) - none) / 100;
-    const toPieces = (t: number): number => none + slopeToPieces * (t - phase.headspaceDropK);
+    const felt = (t: number): number => (liquidC + t) / 2 - phase.headspaceDropK;
+    const toPieces = (t: number): number => none + slopeToPieces * felt(t);
     const capacity = (setup.vesselHeatJK + 4100 * Math.max(ownKg, 0.02)) / stepS;
     const gasC = phase.behindDoor ? phase.ambientC - (grid.airDropK[step] ?? 0) : phase.ambientC;
     const conductance = phase.conductanceWK + (phase.gas ? plainGasWK(phase.gas, gasC, liquidC) : 0);
@@ -161,7 +169,7 @@ export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): Pla
     const slope = wetting * lookUp(law.slope, liquidC) * latent;
     const surplus = (t: number): number =>
       capacity * (liquidC - t) + conductance * (gasC - t) + phase.powerW - toPieces(t);
-    const perKelvin = capacity + conductance + slopeToPieces;
+    const perKelvin = capacity + conductance + slopeToPieces / 2;
     let next = (surplus(0) - base + slope * liquidC) / (perKelvin + slope);
     let steamW = base + slope * (next - liquidC);
     if (steamW < 0) {
@@ -182,7 +190,7 @@ export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): Pla
     ownKg -= ofOwn;
     givenKg -= steam - ofOwn;
     pieces.forEach((piece, g) => {
-      piece.take(piece.after(stepS, films[g] ?? 0, next - phase.headspaceDropK), stepS);
+      piece.take(piece.after(stepS, films[g] ?? 0, felt(next)), stepS);
       const wanted = tabulatedJuiceShare(piece.mean()) * piece.setup.maxJuiceFraction - piece.juice;
       const more = Math.max(0, wanted) * (1 - Math.exp(-stepS / JUICE_TIME_S));
       piece.juice += more;

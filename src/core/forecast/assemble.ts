@@ -350,13 +350,15 @@ export function assemble(
     horizonS: horizonMin * S_PER_MIN,
     rules,
     keyStartsS: keys.map((k) => k.fromS),
-    restartsS: request.heats.map((h) => h.atMin * S_PER_MIN),
-    openings: request.openings.map((o) => ({
-      atS: o.atMin * S_PER_MIN,
-      durationS: o.seconds,
-      airDropK: dropAt(request, o.atMin),
-      lidOff: true,
-    })),
+    restartsS: [...request.heats, ...(request.corrections ?? [])].map((h) => h.atMin * S_PER_MIN).sort((a, b) => a - b),
+    openings: request.openings
+      .filter((o) => o.seconds > 0)
+      .map((o) => ({
+        atS: o.atMin * S_PER_MIN,
+        durationS: o.seconds,
+        airDropK: dropAt(request, o.atMin),
+        lidOff: true,
+      })),
     topUps,
     readings,
     marksS: marksMin.map((m) => m * S_PER_MIN),

@@ -1,7 +1,7 @@
 import { type DryingLaw, dryingLaw, lookUp } from './drying';
-import { type Shells } from './shells';
+import { type Shells, slowCookRate } from './shells';
 import { latentHeatJKg } from './water';
-import { JUICE_TIME_S, tabulatedCookRate, tabulatedJuiceShare } from '../tenderness';
+import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
 
 /** A stretch in air before the pieces meet the liquid. */
 export interface HeatingStage {
@@ -41,9 +41,8 @@ export interface BareResult {
   readonly heatJ: number;
   /** Share of the edible mass gone as vapour and drip, which no pot gets. */
   readonly lost: Float64Array;
-  /** Cook value of the slowest quarter's two shells, min. */
-  readonly slowLow: Float64Array;
-  readonly slowHigh: Float64Array;
+  /** Cook value of the slowest quarter, min. */
+  readonly slow: Float64Array;
 }
 
 /** What the pieces of one size class are in the air: their mass, and how much of it can leave as juice. */
@@ -112,9 +111,8 @@ export function passBare(
   const { bodies, cells } = shells;
   const vapourKg = new Float64Array(bodies);
   const juice = new Float64Array(bodies);
-  const slowLow = new Float64Array(bodies);
-  const slowHigh = new Float64Array(bodies);
-  if (stages.length === 0) return { heatJ: 0, lost: juice, slowLow, slowHigh };
+  const slow = new Float64Array(bodies);
+  if (stages.length === 0) return { heatJ: 0, lost: juice, slow };
   const law = dryingLaw(pressurePa, BARE_VAPOUR_PA);
   const surfaces = setups.map(
     (_, g) => new Surface(law, pressurePa, shells.outerResistance[g] as number, shells.mean[g] as number),
@@ -138,15 +136,11 @@ export function passBare(
         vapourKg[g] = (vapourKg[g] as number) + surface.dry(stage, meatW, cellC, shells.surfaceM2[g] as number, stepS);
         const rest = tabulatedJuiceShare(shells.mean[g] as number) * setup.maxJuiceFraction - (juice[g] as number);
         if (rest > 0) juice[g] = (juice[g] as number) + rest * settling;
-        const minutes = stepS / 60;
-        const low = tabulatedCookRate(shells.temp[shells.slowLowAt[g] as number] as number);
-        const high = tabulatedCookRate(shells.temp[shells.slowHighAt[g] as number] as number);
-        slowLow[g] = (slowLow[g] as number) + low * minutes;
-        slowHigh[g] = (slowHigh[g] as number) + high * minutes;
+        slow[g] = (slow[g] as number) + (slowCookRate(shells, g) * stepS) / 60;
       }
       afterStep?.(stepS);
     }
   }
   const lost = juice.map((x, g) => Math.max(x, (vapourKg[g] as number) / (setups[g] as BareBody).edibleKg));
-  return { heatJ, lost, slowLow, slowHigh };
+  return { heatJ, lost, slow };
 }

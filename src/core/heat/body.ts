@@ -55,7 +55,13 @@ export interface Geometry {
   readonly surfaceM2: number;
   /** Half of the outer shell over conductivity, m²K/W. */
   readonly outerResistance: number;
+  /** How fast the piece's slowest unevenness evens out in simmering liquid, 1/s. */
+  readonly slowestRate: number;
 }
+
+/** Film for which a step is fitted to a piece, W/m²K: that of liquid at a simmer. */
+const SIMMERING_FILM = 400;
+const POWER_ITERATIONS = 12;
 
 const geometries = new WeakMap<Pieces, Map<number, Geometry>>();
 
@@ -99,6 +105,8 @@ function cut(pieces: Pieces, cells: number): Geometry {
   for (let i = 0; i < cells - 1; i++) {
     coupling[i] = (scale * face(i + 1) ** beta) / ((halfResistance[i] as number) + (halfResistance[i + 1] as number));
   }
+  const surfaceM2 = scale * lengthM ** beta;
+  const outerResistance = halfResistance[cells - 1] as number;
   return {
     firstMeat,
     heatCapacity,
@@ -106,8 +114,9 @@ function cut(pieces: Pieces, cells: number): Geometry {
     meatShare,
     depth,
     slow: findQuantile(meatShare, firstMeat, SLOW_QUANTILE),
-    surfaceM2: scale * lengthM ** beta,
-    outerResistance: halfResistance[cells - 1] as number,
+    surfaceM2,
+    outerResistance,
+    slowestRate: slowestRate(heatCapacity, coupling, surfaceM2 / (outerResistance + 1 / SIMMERING_FILM)),
   };
 }
 
@@ -126,4 +135,29 @@ function findQuantile(meatShare: Float64Array, firstMeat: number, quantile: numb
   }
   const last = meatShare.length - 1;
   return { low: last, high: last, weight: 0 };
+}
+
+/** The smallest rate at which shells behind a film of `film` W/K even out, 1/s; by inverse iteration. */
+function slowestRate(heatCapacity: Float64Array, coupling: Float64Array, film: number): number {
+  const last = heatCapacity.length - 1;
+  let mode = heatCapacity.map(() => 1);
+  let rate = 0;
+  for (let k = 0; k < POWER_ITERATIONS; k++) {
+    // The temperatures at which each shell would have to make heat as it holds it: what flows outwards adds up on the way.
+    const flow = new Float64Array(last + 1);
+    let sum = 0;
+    for (let i = 0; i <= last; i++) {
+      sum += (heatCapacity[i] as number) * (mode[i] as number);
+      flow[i] = sum;
+    }
+    const next = new Float64Array(last + 1);
+    next[last] = sum / film;
+    for (let i = last - 1; i >= 0; i--) {
+      next[i] = (next[i + 1] as number) + (flow[i] as number) / (coupling[i] as number);
+    }
+    const middle = next[0] as number;
+    rate = 1 / middle;
+    mode = next.map((x) => x / middle);
+  }
+  return rate;
 }

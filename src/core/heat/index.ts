@@ -2,20 +2,8 @@ export { type BodySetup, BONE, geometryOf, type Pieces } from './body';
 export { burnerKWh, ENERGY_SPREAD, ovenKWh } from './energy';
 export { profileAt } from './detail';
 export { type HeatStage, type StageEnd } from './phase';
-export {
-  BATH_FILM,
-  CLEAR_LIQUID_FILM,
-  type DetailedCourse,
-  emptyCourses,
-  FAST_CELLS,
-  LIQUID_HEAT_JKGK,
-  PLAIN_CELLS,
-  runBraise,
-  type RunCourse,
-  runDetailed,
-  runInto,
-  type RunSetup,
-} from './run';
+export { BATH_FILM, CLEAR_LIQUID_FILM, emptyCourses, LIQUID_HEAT_JKGK, type RunCourse, type RunSetup } from './course';
+export { type DetailedCourse, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
 export { equivalentBody, type PieceShape } from './shape';
 export {
   AS_EXPECTED,

@@ -85,7 +85,7 @@ export function blackFilm(gasC: number, surfaceC: number): number {
 }
 
 /** A phase as numbers in one block, so that a step reads no objects. */
-export const PHASE_SIZE = 20;
+export const PHASE_SIZE = 21;
 export const CONDUCTANCE_WK = 0;
 export const AMBIENT_C = 1;
 /** 1 where the gas falls when a door is opened. */
@@ -110,9 +110,12 @@ const COVER_EMISSIVITY = 17;
 /** Condensation: conductance, and the dew point; minus infinity where nothing condenses. */
 export const CONDENSING_WK = 18;
 export const DEW_C = 19;
+/** 1 where the cook keeps the liquid at its heat. */
+export const HELD = 20;
 
 /** Writes a phase into its block. */
 export function packPhase(phase: PotPhase, into: Float64Array): void {
+  into[HELD] = phase.mode === 'held' ? 1 : 0;
   into[CONDUCTANCE_WK] = phase.conductanceWK;
   into[AMBIENT_C] = phase.ambientC;
   into[BEHIND_DOOR] = phase.behindDoor ? 1 : 0;

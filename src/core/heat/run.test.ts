@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { PLAIN_CELLS, runBraise, runDetailed, type RunSetup } from './run';
+import { type RunSetup } from './course';
+import { PLAIN_CELLS, runBraise, runDetailed } from './run';
 import { makeTimeGrid, PLAIN_STEPS } from './timeGrid';
 import { readReference, type Scenario } from '../../testing/reference';
 

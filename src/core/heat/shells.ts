@@ -1,9 +1,14 @@
 import { type BodySetup, type Geometry, geometryOf } from './body';
+import { tabulatedCookRate } from '../tenderness';
+
+/** A step in which the slowest unevenness dies away by more than this power of e is not drawn out further. */
+const MOST_DECAYS = 3;
 
 /**
- * All pieces of a pot as shells in flat blocks, advanced by implicit Euler. The surface film enters only the last row of
- * each piece, so its other rows are factored once for each step length. One object serves run after run: `load` fills it,
- * its arrays are kept and only ever grow.
+ * All pieces of a pot as shells in flat blocks, advanced by implicit Euler, fitted exponentially (Liniger & Willoughby 1970): a
+ * step counts as somewhat longer than it is, so that each piece's slowest unevenness dies away exactly as it should, however
+ * long the steps. The surface film enters only the last row of each piece, so its other rows are factored once for each step
+ * length. One object serves run after run: `load` fills it, its arrays are kept and only ever grow.
  */
 export class Shells {
   bodies = 0;
@@ -11,7 +16,10 @@ export class Shells {
   geometry: readonly Geometry[] = [];
   /** By body and cell. */
   temp = new Float64Array(0);
-  /** By body: film conductance W/K, and the new surface temperature as `offset + gain * surroundings`. */
+  /**
+   * By body: film conductance over the step by the clock, W/K, and the new surface temperature as
+   * `offset + gain * surroundings`.
+   */
   film = new Float64Array(0);
   offset = new Float64Array(0);
   gain = new Float64Array(0);
@@ -19,6 +27,7 @@ export class Shells {
   mean = new Float64Array(0);
   surfaceM2 = new Float64Array(0);
   outerResistance = new Float64Array(0);
+  private slowestRate = new Float64Array(0);
 
   /** By body: share that stands out of the liquid, mass that gives juice, kg, and the largest share of it that does. */
   outside = new Float64Array(0);
@@ -42,6 +51,7 @@ export class Shells {
   private outerCapacity = new Float64Array(0);
   private outerDiagonal = new Float64Array(0);
   private factored = new Uint8Array(0);
+  private span = new Float64Array(0);
   private lengths: Float64Array = new Float64Array(0);
 
   /** Takes the pieces in at their starting temperatures, for steps of the given lengths, s. */
@@ -60,6 +70,7 @@ export class Shells {
       this.surfaceM2[g] = geometry.surfaceM2 / stretch;
       this.outerResistance[g] = geometry.outerResistance * stretch;
       const perSquare = 1 / (stretch * stretch);
+      this.slowestRate[g] = geometry.slowestRate * perSquare;
       const from = g * cells;
       for (let i = 0; i < cells; i++) {
         this.capacity[from + i] = geometry.heatCapacity[i] as number;
@@ -93,6 +104,7 @@ export class Shells {
       this.mean = new Float64Array(bodies);
       this.surfaceM2 = new Float64Array(bodies);
       this.outerResistance = new Float64Array(bodies);
+      this.slowestRate = new Float64Array(bodies);
       this.outside = new Float64Array(bodies);
       this.edibleKg = new Float64Array(bodies);
       this.maxJuice = new Float64Array(bodies);
@@ -108,6 +120,7 @@ export class Shells {
     }
     if (this.factored.length < lengths * bodies) {
       this.factored = new Uint8Array(lengths * bodies);
+      this.span = new Float64Array(lengths * bodies);
       this.outerCapacity = new Float64Array(lengths * bodies);
       this.outerDiagonal = new Float64Array(lengths * bodies);
     }
@@ -118,7 +131,9 @@ export class Shells {
     const row = length * this.bodies + g;
     const from = g * cells;
     const to = row * cells;
-    const perStep = 1 / (this.lengths[length] as number);
+    const decays = Math.min(MOST_DECAYS, (this.slowestRate[g] as number) * (this.lengths[length] as number));
+    const span = Math.expm1(decays) / decays;
+    const perStep = 1 / (span * (this.lengths[length] as number));
     let previousC = 0;
     let previousK = 0;
     for (let i = 0; i < cells - 1; i++) {
@@ -134,6 +149,7 @@ export class Shells {
     const outer = (capacity[from + cells - 1] as number) * perStep;
     this.outerCapacity[row] = outer;
     this.outerDiagonal[row] = outer + previousK * (1 - previousC);
+    this.span[row] = span;
     this.factored[row] = 1;
   }
 
@@ -157,7 +173,7 @@ export class Shells {
     const film = (this.surfaceM2[g] as number) / (resistance + (this.outerResistance[g] as number));
     const inverse = 1 / ((this.outerDiagonal[row] as number) + film);
     const held = (this.outerCapacity[row] as number) * (temp[from + last] as number);
-    this.film[g] = film;
+    this.film[g] = film * (this.span[row] as number);
     this.offset[g] = (held + (this.coupling[from + last - 1] as number) * d) * inverse;
     this.gain[g] = film * inverse;
   }
@@ -193,4 +209,11 @@ export class Shells {
     for (let i = 0; i < this.cells; i++) sum += (this.share[from + i] as number) * (values[from + i] as number);
     return sum;
   }
+}
+
+/** Cook value that the slowest quarter of piece `g` gains a minute as warm as it is. */
+export function slowCookRate({ temp, slowLowAt, slowHighAt, slowWeight }: Shells, g: number): number {
+  const low = tabulatedCookRate(temp[slowLowAt[g] as number] as number);
+  const high = tabulatedCookRate(temp[slowHighAt[g] as number] as number);
+  return low + (slowWeight[g] as number) * (high - low);
 }

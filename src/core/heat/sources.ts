@@ -133,13 +133,55 @@ function finM2(shell: PotShell, filmWM2K: number): number {
   return (2 * shell.rimM * Math.tanh(decay * heightM)) / decay;
 }
 
+/** The gas a heat puts around a pot, °C and Pa; undefined on the stove and in a bath. */
+interface Gas {
+  /** Moving air alone, W/m²K, and how it carries vapour off, kg/(s m² Pa). */
+  readonly moving: number;
+  readonly massTransfer: number;
+  readonly tempC: number;
+  readonly vapourPa: number;
+}
+
+function gasOf(heat: Heat, factors: KitchenFactors, pressurePa: number): Gas | undefined {
+  switch (heat.kind) {
+    case 'oven':
+      return {
+        moving: heat.fan ? CONVECTION.fan : CONVECTION.still,
+        massTransfer: heat.fan ? FAN_MASS_TRANSFER : STILL_MASS_TRANSFER,
+        tempC: heat.tempC + factors.ovenOffsetK,
+        vapourPa: OVEN_VAPOUR_PA,
+      };
+    case 'grill':
+      return {
+        moving: CONVECTION.grill,
+        massTransfer: STILL_MASS_TRANSFER,
+        tempC: heat.tempC + factors.ovenOffsetK * GRILL_OFFSET_SCALE,
+        vapourPa: GRILL_VAPOUR_PA,
+      };
+    case 'steamOven': {
+      const tempC = heat.tempC + factors.ovenOffsetK;
+      return {
+        moving: CONVECTION.steam,
+        massTransfer: STILL_MASS_TRANSFER,
+        tempC,
+        vapourPa: Math.min(STEAM_SHARE * pressurePa, saturationPressurePa(Math.min(tempC, 110))),
+      };
+    }
+    case 'simmer':
+    case 'bath':
+    case 'power':
+    case 'off':
+      return undefined;
+  }
+}
+
 /** Hot gas around the pot under this lid. */
-function gasAround(shell: PotShell, lidKind: LidKind, moving: number, gasC: number, scale: number): GasFilm {
+function gasAround(shell: PotShell, lidKind: LidKind, { moving, tempC }: Gas, scale: number): GasFilm {
   const lid = LIDS[lidKind];
   const { emissivity } = POT_MATTER[shell.material];
   const { covers } = lid;
   const wet = shell.baseM2 + shell.wetSideM2;
-  const fin = covers ? 0 : finM2(shell, (moving + emissivity * blackFilm(gasC, WALL_C)) * scale);
+  const fin = covers ? 0 : finM2(shell, (moving + emissivity * blackFilm(tempC, WALL_C)) * scale);
   return {
     convectionWM2K: moving,
     scale,
@@ -150,6 +192,18 @@ function gasAround(shell: PotShell, lidKind: LidKind, moving: number, gasC: numb
     coverM2: covers ? shell.baseM2 : 0,
     coverEmissivity: lid.emissivity ?? emissivity,
   };
+}
+
+/** Where the cook holds the liquid, °C; undefined where heat flows as it will. */
+function heldC(heat: Heat, pressurePa: number, factors: KitchenFactors): number | undefined {
+  if (heat.kind === 'bath') return heat.tempC;
+  if (heat.kind === 'simmer') return heldSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK;
+  return undefined;
+}
+
+/** What a pot on the stove loses to the room, W/K. */
+function stoveLossWK({ baseM2, wetSideM2, drySideM2 }: PotShell, open: boolean): number {
+  return open ? 10 * (wetSideM2 + drySideM2) + 8 * baseM2 : 10 * (wetSideM2 + drySideM2 + baseM2);
 }
 
 /** Steam at `tempC` condensing on the pot; what lies above the liquid under a lid passes it on through steam inside. */
@@ -178,67 +232,29 @@ export function potPhase(
   shell: PotShell,
   factors: KitchenFactors,
 ): PotPhase {
+  const { pressurePa } = shell;
   const lidKind = lidAsItSits(saidLid, factors.lidAjar);
   const lid = LIDS[lidKind];
   const open = lidKind === 'none';
-  const { baseM2, wetSideM2, drySideM2, pressurePa } = shell;
-  const common = {
-    mode: 'driven' as const,
-    lidLeak: open ? shelter(shell.wallAboveLiquidM, shell.spanM) : Math.min(1, lid.leak * factors.lidLeak),
+  const inBath = heat.kind === 'bath';
+  const gas = gasOf(heat, factors, pressurePa);
+  const holdC = heldC(heat, pressurePa, factors);
+  const leak = open ? shelter(shell.wallAboveLiquidM, shell.spanM) : Math.min(1, lid.leak * factors.lidLeak);
+  return {
+    mode: holdC === undefined ? 'driven' : 'held',
+    conductanceWK: gas ? 0 : stoveLossWK(shell, open),
+    gas: gas && gasAround(shell, lidKind, gas, factors.ovenFilm),
+    condensing:
+      gas && heat.kind === 'steamOven' ? condensingOn(shell, lidKind, boilingPointC(gas.vapourPa)) : undefined,
+    ambientC: gas?.tempC ?? ROOM_C,
+    behindDoor: gas !== undefined,
+    powerW: heat.kind === 'power' ? heat.powerW * factors.burner : 0,
+    holdC: holdC ?? 0,
+    lidLeak: inBath ? 0 : leak,
+    massTransfer: gas?.massTransfer ?? STILL_MASS_TRANSFER,
+    ambientVapourPa: gas?.vapourPa ?? ROOM_VAPOUR_PA,
     topFilmWM2K: lid.topFilmWM2K * factors.topFilm,
-    headspaceDropK: lid.headspaceDropK,
+    headspaceDropK: inBath ? 0 : lid.headspaceDropK,
     exposureScale: turned ? 0.5 : 1,
-    conductanceWK: 0,
-    powerW: 0,
-    holdC: 0,
-    behindDoor: false,
   };
-  const onStove = {
-    ...common,
-    conductanceWK: open ? 10 * (wetSideM2 + drySideM2) + 8 * baseM2 : 10 * (wetSideM2 + drySideM2 + baseM2),
-    ambientC: ROOM_C,
-    massTransfer: STILL_MASS_TRANSFER,
-    ambientVapourPa: ROOM_VAPOUR_PA,
-  };
-  const inGas = (moving: number, massTransfer: number, ambientVapourPa: number, ambientC: number): PotPhase => ({
-    ...common,
-    ambientC,
-    massTransfer,
-    ambientVapourPa,
-    behindDoor: true,
-    gas: gasAround(shell, lidKind, moving, ambientC, factors.ovenFilm),
-  });
-  switch (heat.kind) {
-    case 'oven':
-      return heat.fan
-        ? inGas(CONVECTION.fan, FAN_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK)
-        : inGas(CONVECTION.still, STILL_MASS_TRANSFER, OVEN_VAPOUR_PA, heat.tempC + factors.ovenOffsetK);
-    case 'grill':
-      return inGas(
-        CONVECTION.grill,
-        STILL_MASS_TRANSFER,
-        GRILL_VAPOUR_PA,
-        heat.tempC + factors.ovenOffsetK * GRILL_OFFSET_SCALE,
-      );
-    case 'steamOven': {
-      const gasC = heat.tempC + factors.ovenOffsetK;
-      const vapourPa = Math.min(STEAM_SHARE * pressurePa, saturationPressurePa(Math.min(gasC, 110)));
-      return {
-        ...inGas(CONVECTION.steam, STILL_MASS_TRANSFER, vapourPa, gasC),
-        condensing: condensingOn(shell, lidKind, boilingPointC(vapourPa)),
-      };
-    }
-    case 'simmer':
-      return {
-        ...onStove,
-        mode: 'held',
-        holdC: heldSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK,
-      };
-    case 'bath':
-      return { ...onStove, mode: 'held', holdC: heat.tempC, lidLeak: 0, headspaceDropK: 0 };
-    case 'power':
-      return { ...onStove, powerW: heat.powerW * factors.burner };
-    case 'off':
-      return onStove;
-  }
 }

@@ -23,11 +23,13 @@ describe('the time grid', () => {
             marksS: marks,
           });
           let t = 0;
+          let gap = 0;
           for (let i = 0; i < grid.count; i++) {
-            expect(grid.stepS[i]).toBeGreaterThan(0);
             t += grid.stepS[i] ?? 0;
-            expect(grid.endS[i]).toBeCloseTo(t, 6);
+            gap = Math.max(gap, Math.abs((grid.endS[i] ?? 0) - t));
           }
+          expect(Math.min(...grid.stepS)).toBeGreaterThan(0);
+          expect(gap).toBeLessThan(1e-6);
           expect(t).toBeCloseTo(21_600, 6);
           for (const mark of [...marks, 3600].filter((m) => m > 0)) expect([...grid.endS]).toContain(mark);
           expect([...grid.topUp].filter((u) => u >= 0)).toEqual([0]);
@@ -64,13 +66,16 @@ describe('the time grid', () => {
 
   it('warms a cold oven with its time constant', () => {
     const grid = makeTimeGrid({ ...bare, horizonS: 3600, rules: PLAIN_STEPS, coldStart: { dropK: 128, tauS: 420 } });
+    const at = grid.endS.indexOf(420);
+    // Over a step it counts what lies between its ends: the mean of the fall.
+    const mean = (128 * (Math.exp(-405 / 420) - Math.exp(-1))) / (15 / 420);
     expect(grid.airDropK[0]).toBeGreaterThan(120);
-    expect(grid.airDropK[grid.endS.indexOf(420)]).toBeCloseTo(128 / Math.E, 3);
+    expect(grid.airDropK[at]).toBeCloseTo(mean, 6);
   });
 
   it('uses far fewer steps for many particles', () => {
     const steps = (rules: typeof PLAIN_STEPS): number => makeTimeGrid({ ...bare, horizonS: 21_600, rules }).count;
     expect(steps(PLAIN_STEPS)).toBe(1440);
-    expect(steps(FAST_STEPS)).toBeLessThan(200);
+    expect(steps(FAST_STEPS)).toBeLessThan(80);
   });
 });
