@@ -5,7 +5,7 @@ import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest, lidInDoubt } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
-import { type RandomStream, randomStream, sobolNormals } from '../numbers';
+import { numbers, type RandomStream, randomStream, sobolNormals } from '../numbers';
 import { LIDS } from '../larder';
 import { type DetailedCourse, emptyCourses, FAST_CELLS, type RunCourse, runInto } from '../heat';
 
@@ -144,7 +144,7 @@ function simulateAll(of: Pick<Ensemble, 'assembly' | 'prior' | 'z' | 'ajar' | 'c
 }
 
 function demands(prior: Prior, z: Float64Array, count: number): Float64Array {
-  return Float64Array.from({ length: count }, (_, i) => demandOf(prior, z, i * UNKNOWN_COUNT));
+  return numbers(count, (i) => demandOf(prior, z, i * UNKNOWN_COUNT));
 }
 
 /** Parents for as many children, and what each child counts for as a logarithm. */
@@ -290,8 +290,8 @@ function guessedGain(previous: Ensemble, request: BraiseRequest, observations: r
   const known = previous.observations.length;
   const told = new Set([...previous.aside, ...Array(known).keys()]);
   const seen = placeRecords(now, observations, told).filter((s) => s.observation.atMin <= endMin);
-  return Float64Array.from(previous.courses, (course, i) =>
-    likelihoodOf(now, seen, course)(previous.demand[i] as number),
+  return numbers(previous.count, (i) =>
+    likelihoodOf(now, seen, previous.courses[i] as RunCourse)(previous.demand[i] as number),
   );
 }
 

@@ -1,8 +1,8 @@
 import { type Ensemble } from './ensemble';
 import { shareOfStep, stepAt } from './commonCourse';
-import { slowest, slowestGroupAt } from './horizon';
+import { slowest, slowestGroupAt, slowestIn } from './horizon';
 import { weights } from './resample';
-import { WeightedSample } from '../numbers';
+import { numbers, WeightedSample } from '../numbers';
 import { type Stage, stageIndex, STAGES, stageThresholds, type TargetStage } from '../tenderness';
 import { type Observation } from './observation';
 
@@ -81,11 +81,16 @@ function shortUntil(observations: readonly Observation[], stage: Exclude<Stage, 
 
 /** Moment this cook's fork finds each particle at `stage`, min; never one at which it was tried and found short. */
 export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): Float64Array {
+  return timesOf(ensemble, ensemble.courses.map(slowestIn(ensemble.request)), stage);
+}
+
+/** The same, where each particle's slowest group is at hand. */
+function timesOf(ensemble: Ensemble, slow: readonly Float64Array[], stage: Exclude<Stage, 'holds'>): Float64Array {
   const threshold = stageThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
   const { endS } = ensemble.assembly.grid;
   const short = shortUntil(ensemble.observations, stage);
-  return Float64Array.from(ensemble.courses, (course, i) =>
-    Math.max(short, crossingMin(slowest(course, ensemble.request), endS, threshold * (ensemble.demand[i] as number))),
+  return numbers(slow.length, (i) =>
+    Math.max(short, crossingMin(slow[i] as Float64Array, endS, threshold * (ensemble.demand[i] as number))),
   );
 }
 
@@ -105,10 +110,9 @@ const BAND_POINTS = 60;
 /** Bins of the scale from 0 to 5; quantiles are interpolated within a bin. */
 const BAND_BINS = 250;
 
-function scaleBand(ensemble: Ensemble, w: Float64Array, horizonMin: number): ScaleBand {
+function scaleBand(ensemble: Ensemble, slow: readonly Float64Array[], w: Float64Array, horizonMin: number): ScaleBand {
   const thresholds = stageThresholds(ensemble.request.cut);
   const twists = ensemble.request.cut.cookValue.twists;
-  const slow = ensemble.courses.map((course) => slowest(course, ensemble.request));
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
   const bins = new Float64Array(BAND_BINS + 1);
   const rows = minutes.map((m) => {
@@ -158,7 +162,7 @@ function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPo
   const dries = ensemble.courses.map((course, i) => course.dryS / 60 < (ready[i] as number));
   const chance = w.reduce((sum, x, i) => sum + (dries[i] === true ? x : 0), 0);
   if (chance === 0) return { chance, p50: Infinity };
-  const moments = Float64Array.from(ensemble.courses, (course) => course.dryS / 60);
+  const moments = numbers(ensemble.count, (i) => (ensemble.courses[i] as Ensemble['courses'][number]).dryS / 60);
   const among = w.map((x, i) => (dries[i] === true ? x / chance : 0));
   return { chance, p50: new WeightedSample(moments, among).quantile(0.5) };
 }
@@ -166,9 +170,10 @@ function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPo
 /** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
 export function summarise(ensemble: Ensemble): Forecast {
   const w = weights(ensemble);
+  const slow = ensemble.courses.map(slowestIn(ensemble.request));
   const horizonMin = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
   const etas = TIMED_STAGES.map((stage): StageEta => {
-    const sample = new WeightedSample(stageTimes(ensemble, stage), w);
+    const sample = new WeightedSample(timesOf(ensemble, slow, stage), w);
     return {
       stage,
       p10: sample.quantile(0.1),
@@ -177,7 +182,7 @@ export function summarise(ensemble: Ensemble): Forecast {
       reached: sample.shareBelow(horizonMin),
     };
   });
-  const ready = stageTimes(ensemble, targetOf(ensemble));
+  const ready = timesOf(ensemble, slow, targetOf(ensemble));
   const sample = new WeightedSample(ready, w);
   const falls = etas.find((e) => e.stage === 'falls')?.p90 ?? Infinity;
   return {
@@ -185,7 +190,7 @@ export function summarise(ensemble: Ensemble): Forecast {
     etas,
     readyPercentiles: Array.from({ length: 99 }, (_, i) => sample.quantile((i + 1) / 100)),
     horizonMin,
-    band: scaleBand(ensemble, w, Number.isFinite(falls) ? Math.min(horizonMin, falls * 1.1) : horizonMin),
+    band: scaleBand(ensemble, slow, w, Number.isFinite(falls) ? Math.min(horizonMin, falls * 1.1) : horizonMin),
     dry: dryPot(ensemble, w, ready),
   };
 }

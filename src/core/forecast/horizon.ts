@@ -2,6 +2,7 @@ import { assemble, NO_SURPRISES } from './assemble';
 import { type Observation } from './observation';
 import { demandSpread, kitchenPrior } from './prior';
 import { type BraiseRequest, cutOf } from './request';
+import { numbers } from '../numbers';
 import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type RunCourse } from '../heat';
 
 const SHORTEST_HORIZON_MIN = 180;
@@ -57,14 +58,27 @@ function inLeadTerms(request: BraiseRequest): number[] {
   return request.groups.map((group) => request.cut.cookValue.twists / cutOf(request, group).cookValue.twists);
 }
 
-/** Cook value of the slowest group at each step; other cuts count as far as they are on their own way to tender. */
+/**
+ * Cook value of the slowest group at each step of a course of `request`; other cuts count as far as they are on their own way
+ * to tender.
+ */
+export function slowestIn(request: BraiseRequest): (course: RunCourse) => Float64Array {
+  const factors = inLeadTerms(request);
+  const [only] = factors;
+  if (factors.length === 1 && only === 1) return (course) => course.slowCookValue[0] as Float64Array;
+  return ({ slowCookValue, liquidC }) =>
+    numbers(liquidC.length, (step) => {
+      let least = Infinity;
+      for (let g = 0; g < factors.length; g++) {
+        least = Math.min(least, ((slowCookValue[g] as Float64Array)[step] as number) * (factors[g] as number));
+      }
+      return least;
+    });
+}
+
+/** The same of one course. */
 export function slowest(course: RunCourse, request: BraiseRequest): Float64Array {
-  const [first, ...others] = course.slowCookValue;
-  if (!first) return new Float64Array(0);
-  const [factor = 1, ...factors] = inLeadTerms(request);
-  const lead = factor === 1 ? first : first.map((value) => value * factor);
-  if (others.length === 0) return lead;
-  return lead.map((value, i) => Math.min(value, ...others.map((o, g) => (o[i] as number) * (factors[g] as number))));
+  return slowestIn(request)(course);
 }
 
 /** Index of the group that is least far on its way to tender at `step`. */

@@ -3,7 +3,7 @@ import { weights } from './resample';
 import { readySample, stageTimes, targetOf } from './forecast';
 import { LEVEL_SD_L, type Prediction, probeLaw, stageChances } from './observation';
 import { type Cut } from '../larder';
-import { normalQuantile, WeightedSample } from '../numbers';
+import { normalQuantile, numbers, WeightedSample } from '../numbers';
 import { STAGES } from '../tenderness';
 
 /** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
@@ -22,13 +22,19 @@ const READINGS = 12;
 /** Particles that do not turn by the horizon count as this much later, so that widths stay finite. */
 const BEYOND = 1.1;
 
-function widthOf(times: Float64Array, w: Float64Array): number {
-  const sample = new WeightedSample(times, w);
+function widthOf(sample: WeightedSample): number {
   return sample.quantile(0.9) - sample.quantile(0.1);
 }
 
+/** What an ensemble says before a record, worked out once for all that might be recorded. */
+interface Before {
+  readonly w: Float64Array;
+  readonly times: WeightedSample;
+  readonly widthMin: number;
+}
+
 /** Expected window after a record with outcomes of likelihood `chance[outcome][particle]`. */
-function expectedWidth(times: Float64Array, w: Float64Array, chance: readonly Float64Array[]): number {
+function expectedWidth({ w, times, widthMin }: Before, chance: readonly Float64Array[]): number {
   let total = 0;
   let expected = 0;
   for (const likelihood of chance) {
@@ -36,21 +42,27 @@ function expectedWidth(times: Float64Array, w: Float64Array, chance: readonly Fl
     const mass = posterior.reduce((a, b) => a + b, 0);
     if (mass < 1e-6) continue;
     total += mass;
-    expected += mass * widthOf(times, posterior);
+    expected += mass * widthOf(times.weighing(posterior));
   }
-  return total > 0 ? expected / total : widthOf(times, w);
+  return total > 0 ? expected / total : widthMin;
+}
+
+/** Mean and spread of what is read in one kitchen. */
+interface Law {
+  readonly mean: number;
+  readonly sd: number;
 }
 
 /** Mean and spread of what a cook reads off a spoon's handle, l. */
-const levelLaw = (prediction: Prediction): { mean: number; sd: number } => ({
+const levelLaw = (prediction: Prediction): Law => ({
   mean: prediction.litres,
   sd: LEVEL_SD_L,
 });
 
 /** What an instrument may read over all kitchens, evenly in likelihood. */
-function readingsOf(laws: readonly { readonly mean: number; readonly sd: number }[], w: Float64Array): number[] {
+function readingsOf(laws: readonly Law[], w: Float64Array): number[] {
   const means = new WeightedSample(
-    Float64Array.from(laws, (l) => l.mean),
+    numbers(laws.length, (i) => (laws[i] as Law).mean),
     w,
   );
   const sd = laws.reduce((sum, l, i) => sum + l.sd * (w[i] as number), 0);
@@ -60,18 +72,12 @@ function readingsOf(laws: readonly { readonly mean: number; readonly sd: number 
   });
 }
 
-/** What an ensemble says before a record, worked out once for all that might be recorded. */
-interface Before {
-  readonly w: Float64Array;
-  readonly times: Float64Array;
-  readonly widthMin: number;
-}
-
 function before(ensemble: Ensemble): Before {
   const w = weights(ensemble);
   const horizon = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
-  const times = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
-  return { w, times, widthMin: widthOf(times, w) };
+  const finite = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
+  const times = new WeightedSample(finite, w);
+  return { w, times, widthMin: widthOf(times) };
 }
 
 /** Likelihood of each outcome of a record in each kitchen that predicts `predictions`. */
@@ -83,22 +89,27 @@ function chancesOf(
 ): Float64Array[] {
   if (kind === 'fork') {
     const rows = predictions.map((p) => stageChances(cut, p.progress));
-    return STAGES.map((_, stage) => Float64Array.from(rows, (row) => row[stage] as number));
+    return STAGES.map((_, stage) => numbers(rows.length, (i) => (rows[i] as number[])[stage] as number));
   }
   const laws = predictions.map((p) => (kind === 'probe' ? probeLaw(p, false) : levelLaw(p)));
   return readingsOf(laws, w).map((reading) =>
-    Float64Array.from(laws, (l) => Math.exp(-0.5 * ((reading - l.mean) / l.sd) ** 2) / l.sd),
+    numbers(laws.length, (i) => {
+      const { mean, sd } = laws[i] as Law;
+      const off = (reading - mean) / sd;
+      return Math.exp(-0.5 * off * off) / sd;
+    }),
   );
 }
 
 const KINDS = ['fork', 'probe', 'level'] as const;
 
 /** What a record of each kind at `atMin` would teach. `costMin` is what the look costs in heat. */
-function teachingsAt(ensemble: Ensemble, { w, times, widthMin }: Before, atMin: number, costMin: number): Teaching[] {
+function teachingsAt(ensemble: Ensemble, known: Before, atMin: number, costMin: number): Teaching[] {
+  const { w, widthMin } = known;
   const predictions = Array.from({ length: ensemble.count }, (_, i) => predictionOf(ensemble, i, atMin));
   return KINDS.map((kind) => {
     const chance = chancesOf(ensemble.request.cut, kind, predictions, w);
-    return { kind, atMin, widthMin, expectedWidthMin: expectedWidth(times, w, chance), costMin };
+    return { kind, atMin, widthMin, expectedWidthMin: expectedWidth(known, chance), costMin };
   });
 }
 

@@ -103,6 +103,17 @@ describe('a weighted sample', () => {
     );
   });
 
+  it('weighs the same values anew as if they had come so', () => {
+    const values = Float64Array.from([5, 1, 5, 3, Infinity, 1, 2]);
+    const weights = Float64Array.from([1, 0.2, 3, 0.5, 0.1, 2, 0.7]);
+    const anew = new WeightedSample(values, new Float64Array(7).fill(1)).weighing(weights);
+    const plain = new WeightedSample(values, weights);
+    for (const p of [0.05, 0.3, 0.5, 0.8, 0.95, 0.999]) expect(anew.quantile(p)).toBe(plain.quantile(p));
+    // Half of the weight lies on the two fives: between them there is nothing to pass through.
+    expect(plain.quantile(0.7)).toBe(5);
+    expect(plain.shareBelow(1)).toBeCloseTo(2.2 / 7.5, 12);
+  });
+
   it('keeps what never comes at infinity', () => {
     const sample = new WeightedSample(Float64Array.from([10, 20, Infinity, Infinity]), Float64Array.from([1, 1, 1, 1]));
     expect(sample.quantile(0.25)).toBe(10);

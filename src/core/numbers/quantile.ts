@@ -1,19 +1,26 @@
 /** Values with weights, sorted once; weights are normalised to sum 1. */
 export class WeightedSample {
   private readonly values: Float64Array;
+  /** Where each of the values it was given lies among the sorted. */
+  private readonly place: Uint32Array;
   private readonly cumulative: Float64Array;
 
-  constructor(values: Float64Array, weights: Float64Array) {
-    const order = Uint32Array.from(values.keys()).sort((a, b) => (values[a] as number) - (values[b] as number));
-    this.values = new Float64Array(values.length);
+  constructor(values: Float64Array, weights: Float64Array, sorted?: WeightedSample) {
+    this.values = sorted?.values ?? values.slice().sort();
+    this.place = sorted?.place ?? places(values, this.values);
     this.cumulative = new Float64Array(values.length);
+    for (let i = 0; i < values.length; i++) this.cumulative[this.place[i] as number] = weights[i] as number;
     let sum = 0;
-    order.forEach((from, to) => {
-      sum += weights[from] as number;
-      this.values[to] = values[from] as number;
-      this.cumulative[to] = sum;
-    });
-    for (let i = 0; i < this.cumulative.length; i++) this.cumulative[i] = (this.cumulative[i] as number) / sum;
+    for (let k = 0; k < values.length; k++) {
+      sum += this.cumulative[k] as number;
+      this.cumulative[k] = sum;
+    }
+    for (let k = 0; k < values.length; k++) this.cumulative[k] = (this.cumulative[k] as number) / sum;
+  }
+
+  /** The same values with other weights, in the order in which they were given first. */
+  weighing(weights: Float64Array): WeightedSample {
+    return new WeightedSample(this.values, weights, this);
   }
 
   /** Value below which a share `p` of the weight lies, by interpolation; Infinity if that share is not finite. */
@@ -46,4 +53,24 @@ export class WeightedSample {
     }
     return low === 0 ? 0 : (cumulative[low - 1] as number);
   }
+}
+
+/** Index in `sorted` of each of `values`; equal ones one after another. */
+function places(values: Float64Array, sorted: Float64Array): Uint32Array {
+  const taken = new Uint32Array(values.length);
+  const out = new Uint32Array(values.length);
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i] as number;
+    let low = 0;
+    let high = sorted.length - 1;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((sorted[middle] as number) < value) low = middle + 1;
+      else high = middle;
+    }
+    const before = taken[low] as number;
+    taken[low] = before + 1;
+    out[i] = low + before;
+  }
+  return out;
 }
