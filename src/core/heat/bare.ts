@@ -1,5 +1,5 @@
 import { type DryingLaw, dryingLaw, lookUp } from './drying';
-import { type Shells, slowCookRate } from './shells';
+import { type Shells } from './shells';
 import { latentHeatJKg } from './water';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
 
@@ -102,13 +102,14 @@ class Surface {
  */
 export function passBare(
   shells: Shells,
+  cells: number,
   setups: readonly BareBody[],
   stages: readonly HeatingStage[],
   pressurePa: number,
   lengthOf: (stepS: number) => number,
   afterStep?: (stepS: number) => void,
 ): BareResult {
-  const { bodies, cells } = shells;
+  const bodies = setups.length;
   const vapourKg = new Float64Array(bodies);
   const juice = new Float64Array(bodies);
   const slow = new Float64Array(bodies);
@@ -136,7 +137,7 @@ export function passBare(
         vapourKg[g] = (vapourKg[g] as number) + surface.dry(stage, meatW, cellC, shells.surfaceM2[g] as number, stepS);
         const rest = tabulatedJuiceShare(shells.mean[g] as number) * setup.maxJuiceFraction - (juice[g] as number);
         if (rest > 0) juice[g] = (juice[g] as number) + rest * settling;
-        slow[g] = (slow[g] as number) + (slowCookRate(shells, g) * stepS) / 60;
+        slow[g] = (slow[g] as number) + (shells.slowCookRate(g) * stepS) / 60;
       }
       afterStep?.(stepS);
     }

@@ -1,4 +1,4 @@
-import { type BodySetup, type Geometry } from './body';
+import { type BodySetup, type Geometry, geometryOf } from './body';
 import { type Shells } from './shells';
 import { tabulatedCookRate } from '../tenderness';
 
@@ -42,7 +42,7 @@ export class DetailRecorder {
   private readonly rates: Float64Array;
   private readonly cookValue: Float64Array;
   private shells: Shells | undefined;
-  private depths: readonly Float64Array[] = [];
+  private geometry: readonly Geometry[] = [];
   private lostBefore = new Float64Array(0);
   private startEnthalpyJ = 0;
   private heatInJ = 0;
@@ -74,7 +74,7 @@ export class DetailRecorder {
   /** The pieces as they are before anything happens to them. */
   begin(shells: Shells, setups: readonly BodySetup[]): void {
     this.shells = shells;
-    this.depths = setups.map((_, g) => (shells.geometry[g] as Geometry).depth);
+    this.geometry = setups.map((setup) => geometryOf(setup.pieces, this.cells));
     this.startEnthalpyJ = shells.enthalpyJ();
   }
 
@@ -112,7 +112,7 @@ export class DetailRecorder {
         this.cookValue[at] = (this.cookValue[at] as number) + (rate * stepS) / 120;
         profile[step * cells + i] = temp;
       }
-      const { firstMeat } = shells.geometry[g] as Geometry;
+      const { firstMeat } = this.geometry[g] as Geometry;
       (series.meanC[g] as Float64Array)[step] = shells.mean[g] as number;
       (series.meanCookValue[g] as Float64Array)[step] = shells.meatMean(g, this.cookValue);
       (series.coreCookValue[g] as Float64Array)[step] = this.cookValue[g * cells + firstMeat] as number;
@@ -129,7 +129,7 @@ export class DetailRecorder {
   }
 
   result(): DetailSeries {
-    return { ...this.series, depths: this.depths, lostBefore: this.lostBefore };
+    return { ...this.series, depths: this.geometry.map((piece) => piece.depth), lostBefore: this.lostBefore };
   }
 }
 

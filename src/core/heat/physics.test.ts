@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Shells } from './shells';
+import { loadShells } from './shells';
 import { componentProperties, mixtureProperties } from '../composition';
 import { equivalentBody, type PieceShape } from './shape';
 import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, saturationSlopePaK } from './water';
@@ -53,7 +53,6 @@ function thetaAfter(
   cells: number,
   steps: number,
 ): { centre: number; surface: number } {
-  const body = new Shells();
   const pieces = {
     shape: { beta, lengthM: 1 },
     volumeM3: 1 / (beta + 1),
@@ -62,7 +61,7 @@ function thetaAfter(
     coreBoneFraction: 0,
   };
   const setup = { pieces, stretch: 1, startTempC: 1, submergedFraction: 1, maxJuiceFraction: 0, edibleKg: 1 };
-  body.load([setup], cells, Float64Array.of(fourier / steps));
+  const body = loadShells([setup], cells, Float64Array.of(fourier / steps));
   for (let i = 0; i < steps; i++) {
     body.forward(0, 0, 1 / biot);
     body.backward(0, 0, 0);

@@ -1,3 +1,4 @@
+import { type BodySetup, geometryOf } from './body';
 import { bareLengths, type BareResult, passBare } from './bare';
 import { emptyCourses, LIQUID_HEAT_JKGK, type RunCourse, type RunSetup } from './course';
 import { DetailRecorder, type DetailSeries } from './detail';
@@ -21,10 +22,11 @@ import {
   POWER_W,
   TOP_RESISTANCE,
 } from './phase';
-import { Shells, slowCookRate } from './shells';
+import { loadShells, type Shells } from './shells';
 import { StageClock } from './stageClock';
 import { type Reading, type TimeGrid, type TopUp } from './timeGrid';
 import { boilingPointC, latentHeatJKg } from './water';
+import { numbers } from '../numbers';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
 
 /** The pot's own heat stands for at least so much liquid, kg: no pot is without a film. */
@@ -62,8 +64,6 @@ export function runDetailed(setup: RunSetup, grid: TimeGrid, cells: number): Det
   return { ...(course as RunCourse), ...detail.result() };
 }
 
-/** What every run uses again; a run leaves nothing in it that the next one reads. */
-const shells = new Shells();
 /** What surrounds the pot in the step in hand. */
 const around = new Float64Array(PHASE_SIZE);
 
@@ -83,9 +83,19 @@ export function runInto(
   const { pressurePa, vesselHeatJK, surfaceM2 } = setup;
   const [stillFilm, simmeringFilm, boilingFilm] = setup.liquidFilm;
   const boilC = boilingPointC(pressurePa);
-  const { slow, lost: juice } = startPieces(setup, grid, cells, detail);
-  const { bodies, film, offset, gain, mean, outside, edibleKg, maxJuice, temp, coreAt } = shells;
-  const rate = Float64Array.from({ length: bodies }, (_, g) => slowCookRate(shells, g));
+  const bodies = setup.bodies.length;
+  const lengths =
+    setup.history.length === 0 ? grid.lengths : Float64Array.from([...grid.lengths, ...bareLengths(setup.history)]);
+  const shells = loadShells(setup.bodies, cells, lengths);
+  const { slow, lost: juice } = startPieces(setup, lengths, shells, cells, detail);
+  const { film, offset, gain, mean, temp, forward, backward, slowCookRate } = shells;
+  const body = (of: (setup: BodySetup, g: number) => number): Float64Array =>
+    numbers(bodies, (g) => of(setup.bodies[g] as BodySetup, g));
+  const outside = body((b) => 1 - b.submergedFraction);
+  const edibleKg = body((b) => b.edibleKg);
+  const maxJuice = body((b) => b.maxJuiceFraction);
+  const coreAt = body((b, g) => g * cells + geometryOf(b.pieces, cells).firstMeat);
+  const rate = body((_, g) => slowCookRate(g));
   const settling = grid.lengths.map((stepS) => 1 - Math.exp(-stepS / JUICE_TIME_S));
   const stages = new StageClock(setup.stages, slow, setup.liquidTempC);
   const givers = new GivenWater(setup.vegetables, grid);
@@ -149,7 +159,7 @@ export function runInto(
     let piecesWK = 0;
     for (let g = 0; g < bodies; g++) {
       const resistance = under + (outside[g] as number) * above;
-      shells.forward(g, length, wet === 1 ? resistance : 1 / (wet / resistance + (1 - wet) * DRY_FILM));
+      forward(g, length, wet === 1 ? resistance : 1 / (wet / resistance + (1 - wet) * DRY_FILM));
       const filmWK = film[g] as number;
       piecesW += filmWK * (offset[g] as number);
       piecesWK += filmWK * (1 - (gain[g] as number));
@@ -221,9 +231,9 @@ export function runInto(
     const settled = settling[length] as number;
     let juiceKg = 0;
     for (let g = 0; g < bodies; g++) {
-      shells.backward(g, length, feltC);
+      backward(g, length, feltC);
       const before = rate[g] as number;
-      const after = slowCookRate(shells, g);
+      const after = slowCookRate(g);
       const cooked = (slow[g] as number) + (before + after) * halfMin;
       rate[g] = after;
       slow[g] = cooked;
@@ -250,13 +260,17 @@ export function runInto(
 }
 
 /** The pieces as the pot meets them, after whatever they went through before. */
-function startPieces(setup: RunSetup, grid: TimeGrid, cells: number, detail: DetailRecorder | undefined): BareResult {
-  const lengths =
-    setup.history.length === 0 ? grid.lengths : Float64Array.from([...grid.lengths, ...bareLengths(setup.history)]);
-  shells.load(setup.bodies, cells, lengths);
+function startPieces(
+  setup: RunSetup,
+  lengths: Float64Array,
+  shells: Shells,
+  cells: number,
+  detail: DetailRecorder | undefined,
+): BareResult {
   detail?.begin(shells, setup.bodies);
   const bare = passBare(
     shells,
+    cells,
     setup.bodies,
     setup.history,
     setup.pressurePa,
