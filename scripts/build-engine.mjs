@@ -4,9 +4,13 @@ import { build } from 'esbuild';
  * The engine as one file for the server's workers. Not an ES module: what lies in the scope of one is read through a cell at
  * every use, which makes the particles a third slower.
  */
-export async function buildEngine(outfile) {
+export function buildEngine(outfile) {
+  return bundle('src/engine/worker.ts', outfile);
+}
+
+async function bundle(entry, outfile) {
   await build({
-    entryPoints: ['src/engine/worker.ts'],
+    entryPoints: [entry],
     outfile,
     bundle: true,
     platform: 'node',
@@ -17,5 +21,5 @@ export async function buildEngine(outfile) {
   });
 }
 
-const [, script, outfile] = process.argv;
-if (script?.endsWith('build-engine.mjs')) await buildEngine(outfile ?? '.next/engine.cjs');
+const [, script, outfile = '.next/engine.cjs', entry] = process.argv;
+if (script?.endsWith('build-engine.mjs')) await (entry ? bundle(entry, outfile) : buildEngine(outfile));
