@@ -5,9 +5,11 @@ import {
   AJAR_CHANCE,
   assemble,
   type BraiseRequest,
+  bruteForce,
   chooseHorizonMin,
   crossingMin,
   demandOf,
+  type Ensemble,
   etaOf,
   INDEX,
   kitchenPrior,
@@ -135,6 +137,39 @@ interface Stagewise {
   readonly errors: number[];
 }
 
+/** A simulated braise after so many fork tests that have not found it. */
+interface Followed {
+  readonly tests: number;
+  readonly ensemble: Ensemble;
+  readonly request: BraiseRequest;
+  readonly truth: Truth;
+}
+
+/** Follows simulated braises of one departure, as many of each cut, from the plan to the test that finds it. */
+function* followed(departure: Departure, perCut: number): Generator<Followed> {
+  for (const [c, id] of SIMULATED.entries()) {
+    const row = PRACTICE_WINDOWS.find((w) => w.cut === id && w.method === 'oven');
+    if (!row) throw new Error(`No practice window of ${id} in the oven.`);
+    const bare = { ...practiceRequest(row), ...departure.said };
+    const start = priorEnsemble(bare);
+    const firstMin = Math.round(etaOf(summarise(start), 'twists').p10);
+    for (let k = 0; k < perCut; k++) {
+      const truth = new Truth(bare, randomStream(1000 * c + k + 17), departure, k);
+      let ensemble = start;
+      let request: BraiseRequest = bare;
+      for (let tests = 0; tests <= TESTS; tests++) {
+        yield { tests, ensemble, request, truth };
+        const atMin = firstMin + tests * BETWEEN_TESTS_MIN;
+        const looked = { ...request, openings: [...request.openings, { atMin, seconds: LOOK_S }] };
+        const felt = truth.fork(looked, atMin);
+        if (felt.kind === 'fork' && STAGES.indexOf(felt.stage) >= STAGES.indexOf('twists')) break;
+        ensemble = advance(ensemble, looked, [...ensemble.observations, felt]);
+        request = looked;
+      }
+    }
+  }
+}
+
 /** Coverage and error of the 80 % window at plan time and after each fork test that has not found it. */
 function coverage(departure: Departure): Stagewise[] {
   const stages = Array.from({ length: TESTS + 1 }, (_, tests): Stagewise => ({
@@ -145,38 +180,50 @@ function coverage(departure: Departure): Stagewise[] {
     widths: [],
     errors: [],
   }));
-  SIMULATED.forEach((id, c) => {
-    const row = PRACTICE_WINDOWS.find((w) => w.cut === id && w.method === 'oven');
-    if (!row) return;
-    const bare = { ...practiceRequest(row), ...departure.said };
-    const start = priorEnsemble(bare);
-    const firstMin = Math.round(etaOf(summarise(start), 'twists').p10);
-    for (let k = 0; k < departure.truths / SIMULATED.length; k++) {
-      const truth = new Truth(bare, randomStream(1000 * c + k + 17), departure, k);
-      let ensemble = start;
-      let request: BraiseRequest = bare;
-      for (let tests = 0; tests <= TESTS; tests++) {
-        const stage = stages[tests] as Stagewise;
-        const eta = etaOf(summarise(ensemble), 'twists');
-        const { found, itself } = truth.moments(request);
-        const lastMin = ensemble.observations.at(-1)?.atMin ?? 0;
-        const at = Math.max(found, lastMin);
-        stage.truths++;
-        if (at >= eta.p10 && at <= eta.p90) stage.covered++;
-        if (itself >= eta.p10 && itself <= eta.p90) stage.coveredItself++;
-        stage.widths.push(eta.p90 - eta.p10);
-        stage.errors.push(Math.abs(eta.p50 - at));
-        const atMin = firstMin + tests * BETWEEN_TESTS_MIN;
-        const looked = { ...request, openings: [...request.openings, { atMin, seconds: LOOK_S }] };
-        const felt = truth.fork(looked, atMin);
-        if (felt.kind === 'fork' && STAGES.indexOf(felt.stage) >= STAGES.indexOf('twists')) break;
-        ensemble = advance(ensemble, looked, [...ensemble.observations, felt]);
-        request = looked;
-      }
-    }
-  });
+  for (const { tests, ensemble, request, truth } of followed(departure, departure.truths / SIMULATED.length)) {
+    const stage = stages[tests] as Stagewise;
+    const eta = etaOf(summarise(ensemble), 'twists');
+    const { found, itself } = truth.moments(request);
+    const at = Math.max(found, ensemble.observations.at(-1)?.atMin ?? 0);
+    stage.truths++;
+    if (at >= eta.p10 && at <= eta.p90) stage.covered++;
+    if (itself >= eta.p10 && itself <= eta.p90) stage.coveredItself++;
+    stage.widths.push(eta.p90 - eta.p10);
+    stage.errors.push(Math.abs(eta.p50 - at));
+  }
   return stages;
 }
+
+const BRUTE_PARTICLES = 16_384;
+const BRUTE_PER_CUT = 6;
+
+/** How the 80 % window compares with that of brute force after so many tests. */
+interface Against {
+  readonly tests: number;
+  /** Ratio of the windows' widths, over that of the plans. */
+  readonly ratios: number[];
+  /** How far the medians lie apart, min. */
+  readonly apart: number[];
+}
+
+/** The 80 % window against brute force, after each fork test that has not found it. */
+function againstBruteForce(): Against[] {
+  const rows = Array.from({ length: TESTS + 1 }, (_, tests): Against => ({ tests, ratios: [], apart: [] }));
+  const [asTheLawHasIt] = DEPARTURES;
+  let planRatio = 1;
+  for (const { tests, ensemble, request } of followed(asTheLawHasIt as Departure, BRUTE_PER_CUT)) {
+    const ours = etaOf(summarise(ensemble), 'twists');
+    const brute = etaOf(summarise(bruteForce(request, ensemble.observations, BRUTE_PARTICLES)), 'twists');
+    const ratio = (ours.p90 - ours.p10) / (brute.p90 - brute.p10);
+    if (tests === 0) planRatio = ratio;
+    const row = rows[tests] as Against;
+    row.ratios.push(ratio / planRatio);
+    row.apart.push(Math.abs(ours.p50 - brute.p50));
+  }
+  return rows.slice(1);
+}
+
+const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
 
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
@@ -212,6 +259,7 @@ const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 /** Runs both calibrations and puts them into words and data. */
 export function calibrate(): { readonly text: string; readonly data: unknown } {
   const sets = DEPARTURES.map((departure) => ({ name: departure.name, stages: coverage(departure) }));
+  const against = againstBruteForce();
   const windows = practice();
   const inside = windows.filter(({ row, hours }) => hours[1] >= row.hours[0] && hours[1] <= row.hours[1]).length;
   const pans = PAN_FACES.map((faces) => ({ faces, ...panCoverage(PANS, faces) }));
@@ -225,6 +273,15 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
         (s) =>
           `| ${name} | ${String(s.tests)} | ${String(s.truths)} | ${percent(s.covered / s.truths)} | ${percent(s.coveredItself / s.truths)} | ${median(s.widths).toFixed(0)} | ${median(s.errors).toFixed(0)} |`,
       ),
+    ),
+    '',
+    `Against brute force (${String(BRUTE_PARTICLES)} kitchens weighed by all records at once), ${String(BRUTE_PER_CUT)} braises of each cut:`,
+    '',
+    '| fork tests that found it not | braises | width over brute force, both over the plan’s | medians apart, min |',
+    '| ---: | ---: | ---: | ---: |',
+    ...against.map(
+      (r) =>
+        `| ${String(r.tests)} | ${String(r.ratios.length)} | ${mean(r.ratios).toFixed(3)} | ${mean(r.apart).toFixed(1)} |`,
     ),
     '',
     `Pans drawn from their law, ${String(PANS)}: how often the 80 % window of the next face holds, and how often that window would about the minutes as planned.`,
@@ -257,6 +314,7 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
           medianErrorMin: median(s.errors),
         })),
       })),
+      againstBruteForce: against.map((r) => ({ tests: r.tests, ratio: mean(r.ratios), medianApartMin: mean(r.apart) })),
       pans,
       practice: windows.map(({ row, hours }) => ({ ...row, hours })),
     },

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { assemble, NO_SURPRISES } from './assemble';
+import { bruteForce } from './bruteForce';
 import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
 import { stepAt } from './commonCourse';
@@ -402,6 +403,34 @@ describe('the forecast', () => {
     expect(etaOf(summarise(cold), 'twists').p50).toBeGreaterThan(twists.p50 + 15);
     const fits = advance(ensemble, shortRibRequest(), [{ kind: 'liquidTemp', atMin: 60, tempC: 99 }]);
     expect(fits.surprise).toBeUndefined();
+  });
+
+  it('knows as much after two tests as very many kitchens weighed at once, to 5 % of the window', () => {
+    const ratios = ['beef_short_rib_english', 'lamb_shank', 'duck_leg'].map((id) => {
+      const cut = cutById(id);
+      const group = {
+        ...meatGroup(cut, { cutId: id, massKg: 1.5, pieces: 4, thicknessMm: cut.sizeMm.thickness, onBone: true }),
+        submergedFraction: 0.75,
+      };
+      const plan = priorEnsemble(shortRibRequest({ cut, groups: [group] }));
+      const { p10 } = etaOf(summarise(plan), 'twists');
+      const tests: Observation[] = [
+        { kind: 'fork', atMin: Math.round(p10), stage: 'drags' },
+        { kind: 'fork', atMin: Math.round(p10) + 20, stage: 'gives' },
+      ];
+      const request = {
+        ...plan.request,
+        openings: [...plan.request.openings, ...tests.map((t) => ({ atMin: t.atMin, seconds: 60 }))],
+      };
+      const ours = advance(advance(plan, request, tests.slice(0, 1)), request, tests);
+      const width = (of: typeof plan): number => {
+        const eta = etaOf(summarise(of), 'twists');
+        return eta.p90 - eta.p10;
+      };
+      return width(ours) / width(bruteForce(request, tests, 4096));
+    });
+    expect(Math.abs(ratios.reduce((a, b) => a + b, 0) / ratios.length - 1)).toBeLessThan(0.05);
+    for (const ratio of ratios) expect(Math.abs(ratio - 1)).toBeLessThan(0.15);
   });
 
   it('draws its particles anew when few still count, and weights stay a distribution', () => {
