@@ -38,6 +38,72 @@ describe('the time grid', () => {
     );
   });
 
+  it('cuts an eventful braise where something happens, shortly while it is open, recovers or has a new heat', () => {
+    const grid = makeTimeGrid({
+      horizonS: 9000,
+      rules: FAST_STEPS,
+      keyStartsS: [0, 1500],
+      restartsS: [0, 6000],
+      openings: [
+        { atS: 3000, durationS: 50, airDropK: 45, lidOff: true },
+        { atS: 5000, durationS: 20, airDropK: 0, lidOff: false },
+      ],
+      topUps: [
+        { atS: 3000, massKg: 0.1, tempC: 90 },
+        { atS: 3050, massKg: 0.2, tempC: 20 },
+      ],
+      readings: [{ atS: 4000, liquidC: 80 }],
+      marksS: [700],
+    });
+    const of = (from: number, ...runs: [times: number, stepS: number][]): number[] => {
+      let t = from;
+      return runs.flatMap(([times, stepS]) => Array.from({ length: times }, () => (t += stepS)));
+    };
+    const ends = [
+      ...of(0, [10, 60], [1, 100]),
+      ...of(700, [6, 120], [1, 80]),
+      ...of(1500, [8, 120], [2, 240], [1, 60]),
+      ...of(3000, [3, 15], [1, 5]),
+      ...of(3050, [10, 60]),
+      ...of(3650, [1, 240], [1, 110]),
+      ...of(4000, [4, 240], [1, 40]),
+      ...of(5000, [1, 15], [1, 5]),
+      ...of(5020, [4, 240], [1, 20]),
+      ...of(6000, [10, 60], [15, 120], [2, 240], [1, 120]),
+    ];
+    expect([...grid.endS]).toEqual(ends);
+    expect(grid.count).toBe(ends.length);
+    expect([...grid.stepS]).toEqual(ends.map((end, i) => end - (ends[i - 1] ?? 0)));
+    expect([...grid.length].map((k) => grid.lengths[k])).toEqual([...grid.stepS]);
+    expect(new Set(grid.lengths).size).toBe(grid.lengths.length);
+    const where = (of: (i: number) => boolean): number[] => ends.map((end) => end).filter((_, i) => of(i));
+    expect(where((i) => grid.key[i] === 0).at(-1)).toBe(1500);
+    expect(where((i) => grid.key[i] === 1)[0]).toBe(1620);
+    expect(where((i) => grid.lidOff[i] === 1)).toEqual([3015, 3030, 3045, 3050]);
+    expect(where((i) => grid.topUp[i] === 0)).toEqual([3015]);
+    expect(where((i) => grid.topUp[i] === 1)).toEqual([3110]);
+    expect(where((i) => grid.reading[i] === 0)).toEqual([4240]);
+    expect(where((i) => grid.topUp[i] !== -1 || grid.reading[i] !== -1)).toHaveLength(3);
+    expect(where((i) => grid.airDropK[i] === 45)).toEqual([3015, 3030, 3045, 3050]);
+    expect(where((i) => (grid.airDropK[i] ?? 0) > 0)[0]).toBe(3015);
+    // An opening that lets no air out leaves what the one before it let out.
+    const after = ends.indexOf(5015);
+    expect(grid.airDropK[after]).toBeCloseTo(45 * Math.exp(-(5007.5 - 3050) / 300), 3);
+  });
+
+  it('ends at its horizon, and leaves out what lies beyond', () => {
+    const grid = makeTimeGrid({
+      ...bare,
+      horizonS: 3000,
+      rules: FAST_STEPS,
+      openings: [{ atS: 2950, durationS: 100, airDropK: 45, lidOff: true }],
+      marksS: [-60, 3600],
+    });
+    expect(grid.endS[grid.count - 1]).toBe(3000);
+    expect(Math.min(...grid.endS)).toBe(60);
+    expect([...grid.lidOff].filter((off) => off === 1)).toHaveLength(4);
+  });
+
   it('takes the lid off for as long as the look lasts', () => {
     const grid = makeTimeGrid({
       ...bare,

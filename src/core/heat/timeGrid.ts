@@ -52,6 +52,8 @@ export interface TimeGrid {
 const AIR_RECOVERY_S = 300;
 /** Where in a step to look for its mean: Gauss's two points. */
 const GAUSS = 0.5 - Math.sqrt(1 / 12);
+/** After which steps need not be short for the air's sake. */
+const RECOVERED_AFTER_S = 2 * AIR_RECOVERY_S;
 const OPENING_STEP_S = 15;
 const RECOVERY_STEP_S = 60;
 
@@ -67,12 +69,24 @@ export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 21600, stepS: 960 },
 ];
 
-/** The step allowed at `atS`, where a new heat began at `calmFrom`: at most as long as so soon after the start. */
-function allowedStep(rules: readonly StepRule[], atS: number, calmFrom: number): number {
-  const sinceS = calmFrom > 0 ? atS - calmFrom : atS;
-  let step = rules[0]?.stepS ?? 15;
-  for (const rule of rules) if (sinceS >= rule.fromS) step = rule.stepS;
-  return step;
+/** The longest step so long after a heat began. */
+function allowedStep(rules: readonly StepRule[], sinceS: number): number {
+  return rules.findLast((rule) => rule.fromS <= sinceS)?.stepS ?? Infinity;
+}
+
+/** When an opening is over. */
+function shutS(opening: Opening): number {
+  return opening.atS + opening.durationS;
+}
+
+interface Step {
+  readonly endS: number;
+  readonly stepS: number;
+  readonly key: number;
+  readonly airDropK: number;
+  readonly lidOff: number;
+  readonly topUp: number;
+  readonly reading: number;
 }
 
 /**
@@ -93,64 +107,58 @@ export function makeTimeGrid(options: {
   readonly coldStart?: { readonly dropK: number; readonly tauS: number } | undefined;
 }): TimeGrid {
   const { horizonS, rules, keyStartsS, restartsS = [], openings, topUps, readings = [], marksS, coldStart } = options;
-  const breaks = new Set<number>([0, horizonS]);
-  for (const t of [...keyStartsS, ...restartsS, ...marksS, ...topUps.map((u) => u.atS), ...readings.map((r) => r.atS)])
-    breaks.add(t);
-  for (const o of openings) {
-    breaks.add(o.atS);
-    breaks.add(o.atS + o.durationS);
-    if (o.airDropK > 0) breaks.add(o.atS + o.durationS + 2 * AIR_RECOVERY_S);
-  }
+  const recoveries = openings
+    .filter((o) => o.airDropK > 0)
+    .map((o) => ({ fromS: shutS(o), toS: shutS(o) + RECOVERED_AFTER_S }));
+  const breaks = new Set([
+    0,
+    horizonS,
+    ...keyStartsS,
+    ...restartsS,
+    ...marksS,
+    ...[...topUps, ...readings, ...openings].map((act) => act.atS),
+    ...openings.map(shutS),
+    ...recoveries.map((r) => r.toS),
+  ]);
   const stops = [...breaks].filter((t) => t >= 0 && t <= horizonS).sort((x, y) => x - y);
-
-  const steps: { end: number; step: number; key: number; drop: number; off: number; topUp: number; reading: number }[] =
-    [];
   const dropAt = (atS: number): number =>
     airDropAt(openings, atS) + (coldStart ? coldStart.dropK * Math.exp(-atS / coldStart.tauS) : 0);
-  let key = 0;
-  let calmFrom = 0;
-  for (let s = 0; s + 1 < stops.length; s++) {
-    const from = stops[s] ?? 0;
-    const to = stops[s + 1] ?? 0;
-    while (key + 1 < keyStartsS.length && (keyStartsS[key + 1] ?? Infinity) <= from) key++;
-    calmFrom = restartsS.findLast((r) => r <= from) ?? calmFrom;
-    const pouring = topUps.findIndex((u) => u.atS === from);
-    const reading = readings.findIndex((r) => r.atS === from);
-    const open = openings.filter((o) => from >= o.atS && from < o.atS + o.durationS);
-    const recovering = openings.some(
-      (o) => o.airDropK > 0 && from >= o.atS + o.durationS && from < o.atS + o.durationS + 2 * AIR_RECOVERY_S,
-    );
-    let limit = allowedStep(rules, from, calmFrom);
-    if (recovering) limit = Math.min(limit, RECOVERY_STEP_S);
-    if (open.length > 0) limit = Math.min(limit, OPENING_STEP_S);
+  const steps: Step[] = [];
+  stops.slice(1).forEach((to, s) => {
+    const from = stops[s] as number;
+    const key = keyStartsS.findLastIndex((t) => t <= from);
+    const heatSinceS = restartsS.findLast((t) => t <= from) ?? 0;
+    const open = openings.filter((o) => from >= o.atS && from < shutS(o));
+    const recovering = recoveries.some((r) => from >= r.fromS && from < r.toS);
+    const most = open.length > 0 ? OPENING_STEP_S : recovering ? RECOVERY_STEP_S : Infinity;
     let t = from;
-    while (t < to - 1e-9) {
-      limit = Math.max(limit, open.length > 0 || recovering ? 0 : allowedStep(rules, t, calmFrom));
-      const remaining = to - t;
-      const step = remaining < limit * 1.0000001 ? remaining : limit;
-      const end = step === remaining ? to : t + step;
+    while (t < to) {
+      const limit = Math.min(most, allowedStep(rules, t - heatSinceS));
+      const last = to - t < limit * 1.0000001;
+      const stepS = last ? to - t : limit;
+      const endS = last ? to : t + limit;
       steps.push({
-        end,
-        step,
+        endS,
+        stepS,
         key,
-        drop: (dropAt(t + GAUSS * step) + dropAt(end - GAUSS * step)) / 2,
-        off: open.some((o) => o.lidOff) ? 1 : 0,
-        topUp: t === from ? pouring : -1,
-        reading: t === from ? reading : -1,
+        airDropK: (dropAt(t + GAUSS * stepS) + dropAt(endS - GAUSS * stepS)) / 2,
+        lidOff: open.some((o) => o.lidOff) ? 1 : 0,
+        topUp: t === from ? topUps.findIndex((u) => u.atS === from) : -1,
+        reading: t === from ? readings.findIndex((r) => r.atS === from) : -1,
       });
-      t = end;
+      t = endS;
     }
-  }
-  const lengths = [...new Set(steps.map((s) => s.step))];
+  });
+  const lengths = [...new Set(steps.map((s) => s.stepS))];
   return {
     count: steps.length,
     lengths: Float64Array.from(lengths),
-    length: Uint16Array.from(steps, (s) => lengths.indexOf(s.step)),
-    stepS: Float64Array.from(steps, (s) => s.step),
-    endS: Float64Array.from(steps, (s) => s.end),
+    length: Uint16Array.from(steps, (s) => lengths.indexOf(s.stepS)),
+    stepS: Float64Array.from(steps, (s) => s.stepS),
+    endS: Float64Array.from(steps, (s) => s.endS),
     key: Uint16Array.from(steps, (s) => s.key),
-    airDropK: Float64Array.from(steps, (s) => s.drop),
-    lidOff: Uint8Array.from(steps, (s) => s.off),
+    airDropK: Float64Array.from(steps, (s) => s.airDropK),
+    lidOff: Uint8Array.from(steps, (s) => s.lidOff),
     topUp: Int16Array.from(steps, (s) => s.topUp),
     reading: Int16Array.from(steps, (s) => s.reading),
   };
