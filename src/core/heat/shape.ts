@@ -20,8 +20,6 @@ const J01_SQUARED = 5.783186;
 /** Fit of the squared first eigenvalue (infinite Biot number) of the body with exponent beta: 2.4674 + 2.9303 b + 0.3855 b². */
 const EIGEN = { constant: 2.4674, linear: 2.9303, square: 0.3855 } as const;
 
-const MAX_BETA = 6;
-
 function moments(shape: PieceShape): { surfaceToVolume: number; eigenvalue: number } {
   if (shape.kind === 'cylinder') {
     const { diameterM: d, heightM: h } = shape;
@@ -48,20 +46,14 @@ export function equivalentBody(shape: PieceShape): EquivalentBody {
   return { beta, lengthM: (beta + 1) / surfaceToVolume, surfaceToVolume };
 }
 
+/**
+ * The exponent at which the fitted eigenvalue over (beta + 1)² is `g`: for boxes, lumps and cylinders `g` lies between 0.82, a
+ * cube, and 2.47, a slab, and there the quadratic has one root that is not negative.
+ */
 function solveBeta(g: number): number {
-  if (EIGEN.constant <= g) return 0;
+  if (g >= EIGEN.constant) return 0;
   const a = EIGEN.square - g;
   const b = EIGEN.linear - 2 * g;
   const c = EIGEN.constant - g;
-  const roots: number[] = [];
-  if (Math.abs(a) < 1e-12) {
-    roots.push(-c / b);
-  } else {
-    const discriminant = b * b - 4 * a * c;
-    if (discriminant < 0) return MAX_BETA;
-    const root = Math.sqrt(discriminant);
-    roots.push((-b - root) / (2 * a), (-b + root) / (2 * a));
-  }
-  const valid = roots.filter((beta) => beta >= 0);
-  return valid.length === 0 ? 0 : Math.min(MAX_BETA, ...valid);
+  return (-b - Math.sqrt(b * b - 4 * a * c)) / (2 * a);
 }

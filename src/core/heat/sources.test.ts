@@ -1,9 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { dryingLaw, lookUp } from './drying';
 import { type PotPhase } from './phase';
-import { AS_EXPECTED, type Heat, heldSimmerC, type KitchenFactors, potPhase, type PotShell } from './sources';
-import { saturationPressurePa, SEA_LEVEL_PA } from './water';
-import { type LidKind } from '../larder';
+import {
+  AS_EXPECTED,
+  coldStartDropK,
+  type Heat,
+  heldSimmerC,
+  type KitchenFactors,
+  openingDropK,
+  potPhase,
+  type PotShell,
+  smoothStep,
+} from './sources';
+import { boilingPointC, saturationPressurePa, SEA_LEVEL_PA } from './water';
+import { type LidKind, POT_MATTER } from '../larder';
 import { plainGasWK } from '../../testing/plainBraise';
 
 const SHELL: PotShell = {
@@ -117,6 +127,53 @@ describe('heat on a pot', () => {
   it('puts a burner’s power in and loses to the room; off, it only loses', () => {
     expect(phase({ kind: 'power', powerW: 700 })).toMatchObject({ mode: 'driven', powerW: 700, ambientC: 22 });
     expect(phase({ kind: 'off' })).toMatchObject({ mode: 'driven', powerW: 0, ambientC: 22 });
+    expect(into(phase({ kind: 'off' }))).toBeCloseTo(10 * (0.045 + 0.04 + 0.053), 12);
+    expect(into(phase({ kind: 'off' }, { lid: 'none' }))).toBeCloseTo(10 * (0.045 + 0.04) + 8 * 0.053, 12);
+  });
+
+  it('is held by the cook on a simmer, as this kitchen holds it, and in a bath as it is set', () => {
+    const off = { factors: { holdOffsetK: -1.5 } };
+    const { mode, holdC, ambientC } = phase({ kind: 'simmer', tempC: 96 }, off);
+    expect({ mode, ambientC }).toEqual({ mode: 'held', ambientC: 22 });
+    expect(holdC).toBeCloseTo(heldSimmerC(96, boilingPointC(SEA_LEVEL_PA)) - 1.5, 9);
+    expect(phase({ kind: 'bath', tempC: 70 }, off)).toMatchObject({ mode: 'held', holdC: 70, headspaceDropK: 0 });
+    expect(phase({ kind: 'simmer', tempC: 96 }).headspaceDropK).toBeGreaterThan(0);
+  });
+
+  it('lets the gas fall behind a door, and nothing else', () => {
+    const kinds: readonly Heat[] = [oven, fan, { kind: 'grill', tempC: 200 }, { kind: 'steamOven', tempC: 110 }];
+    for (const heat of kinds) expect(phase(heat).behindDoor, heat.kind).toBe(true);
+    for (const kind of ['simmer', 'bath'] as const) expect(phase({ kind, tempC: 90 }).behindDoor, kind).toBe(false);
+    expect([oven, fan].map(openingDropK)).toEqual([45, 60]);
+    expect(openingDropK({ kind: 'simmer', tempC: 96 })).toBe(0);
+  });
+
+  it('begins cold where there is air to warm', () => {
+    expect(coldStartDropK(oven)).toBe(128);
+    expect(coldStartDropK({ kind: 'grill', tempC: 200 })).toBe(178);
+    for (const heat of [{ kind: 'steamOven', tempC: 110 }, { kind: 'bath', tempC: 60 }, { kind: 'off' }] as const) {
+      expect(coldStartDropK(heat), heat.kind).toBeUndefined();
+    }
+  });
+
+  it('passes more or less to what stands out, as the kitchen has it', () => {
+    expect(phase(oven, { factors: { topFilm: 1.5 } }).topFilmWM2K).toBeCloseTo(1.5 * phase(oven).topFilmWM2K, 12);
+  });
+
+  it('condenses on all that steam reaches, through a lid by the steam inside, worked by hand', () => {
+    const steam = (lid: LidKind): number | undefined =>
+      phase({ kind: 'steamOven', tempC: 120 }, { lid }).condensing?.conductanceWK;
+    expect(steam('none')).toBeCloseTo(150 * (0.053 + 0.045 + 0.053), 9);
+    expect(steam('heavy')).toBeCloseTo(150 * (0.053 + 0.045) + (0.053 + 0.04) / (1 / 150 + 1 / 8), 9);
+    expect(phase({ kind: 'steamOven', tempC: 120 }, { factors: { ovenOffsetK: 8 } }).ambientC).toBe(128);
+  });
+
+  it('leads heat down the wall of an open pot as a fin does, worked by hand', () => {
+    const film = (5 + 0.9 * 4 * 5.670374e-8 * ((150 + 95) / 2 + 273.15) ** 3) * 1.3;
+    const decay = Math.sqrt((2 * film) / (POT_MATTER.castIron.conductivityWMK * 0.0035));
+    const fin = (2 * Math.PI * 0.26 * Math.tanh(decay * 0.049)) / decay;
+    const made = phase(oven, { lid: 'none', factors: { ovenFilm: 1.3 } });
+    expect(made.gas?.wallM2).toBeCloseTo(0.053 + 0.045 + fin, 12);
   });
 });
 
@@ -137,6 +194,12 @@ describe('a simmer held on the stove', () => {
   });
 });
 
+describe('a step without corners', () => {
+  it('runs from 0 to 1, a half at the middle, level at both ends', () => {
+    expect([1, 2, 2.5, 3, 4, 5].map((x) => smoothStep(x, 2, 4))).toEqual([0, 0, 0.15625, 0.5, 1, 1]);
+  });
+});
+
 describe('drying', () => {
   const law = dryingLaw(SEA_LEVEL_PA, 1500);
 
@@ -152,6 +215,26 @@ describe('drying', () => {
     expect(lookUp(law.slope, 80) / numeric).toBeCloseTo(1, 2);
     expect(lookUp(law.slope, 100)).toBe(0);
     expect(lookUp(law.drive, 200)).toBe(lookUp(law.drive, 110));
+  });
+
+  it('is another law in other air and on another mountain, asked for in any order', () => {
+    const asked = [
+      [SEA_LEVEL_PA, 1500],
+      [SEA_LEVEL_PA, 6000],
+      [80_000, 6000],
+      [80_000, 1500],
+      [SEA_LEVEL_PA, 1500],
+    ] as const;
+    for (const [pressurePa, airPa] of asked) {
+      const exact = Math.log((pressurePa - airPa) / (pressurePa - saturationPressurePa(70)));
+      expect(lookUp(dryingLaw(pressurePa, airPa).drive, 70)).toBeCloseTo(exact, 9);
+      const slope = lookUp(dryingLaw(pressurePa, airPa).slope, 70);
+      const numeric = (t: number): number => -Math.log(pressurePa - saturationPressurePa(t));
+      expect(slope / ((numeric(70.01) - numeric(69.99)) / 0.02)).toBeCloseTo(1, 4);
+    }
+    const held = Math.log((SEA_LEVEL_PA - 1500) / (0.03 * SEA_LEVEL_PA));
+    expect(lookUp(law.drive, 105)).toBeCloseTo(held, 12);
+    expect(lookUp(law.drive, -5)).toBe(lookUp(law.drive, 0));
   });
 
   it('takes moisture up from humid air when the surface is cold', () => {
