@@ -189,7 +189,7 @@ describe('laws of the pot', () => {
     );
   });
 
-  it('agrees on the coarse grid with the plain one to 1.5 % of the time', () => {
+  it('agrees on the coarse grid with the plain one to 1 % of the time in an oven and on a stove, to 1.5 % off early', () => {
     for (const cut of CUTS) {
       const request = shortRibRequest({
         cut,
@@ -208,7 +208,9 @@ describe('laws of the pot', () => {
         openings: [{ atMin: 60, seconds: 60 }],
       });
       const plain = plainTurns(request);
-      expect(Math.abs(fastTurns(request) / plain - 1), cut.id).toBeLessThan(0.015);
+      expect(Math.abs(fastTurns(request) / plain - 1), cut.id).toBeLessThan(0.01);
+      const simmered: BraiseRequest = { ...request, heats: [{ atMin: 0, heat: { kind: 'simmer', tempC: 96 } }] };
+      expect(Math.abs(fastTurns(simmered) / plainTurns(simmered) - 1), `${cut.id}, stove`).toBeLessThan(0.01);
       const offEarly: BraiseRequest = {
         ...request,
         heats: [...request.heats, { atMin: Math.round(plain * 0.92), heat: { kind: 'off' } }],
