@@ -15,8 +15,8 @@ import {
   coolingNow,
   type CookState,
   type CookView,
+  holdAhead,
   holdNow,
-  holdWaysNow,
   isTooFar,
   sauceAt,
   restOf,
@@ -27,7 +27,7 @@ import {
   warmBox,
 } from '@/core/cook';
 import { kg, litres as volume, moment, strength } from '@/core/message';
-import { COOLING_LIMITS, type CoolingLimit, type CoolingWay, type Held } from '@/core/keep';
+import { COOLING_LIMITS, type CoolingLimit, type CoolingWay } from '@/core/keep';
 import { KeptChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
@@ -94,27 +94,38 @@ const MIN_MS = 60_000;
 const SALT_BINDS_L = 0.005;
 const HOLD_SHOWN_MIN = 240;
 const COOL_SHOWN_MIN = 12 * 60;
-/** Of a course's steps so many are drawn as one. */
-const EVERY_STEPS = 30;
 
-function HoldChart({ ways, limitC, startMs }: { ways: readonly Held[]; limitC: number; startMs: number }) {
+/** The chart goes on from now in steps of this, ms: it is not drawn anew every few seconds. */
+const CHART_STEP_MS = 5 * MIN_MS;
+
+interface HoldChartProps {
+  readonly view: CookView;
+  readonly state: CookState;
+  readonly fromMs: number;
+  readonly now: number;
+  readonly untilMs: number;
+  readonly limitC: number;
+}
+
+function HoldChart({ view: { plan, live }, state, fromMs, now, untilMs, limitC }: HoldChartProps) {
   const w = useWords();
+  const drawnMs = Math.max(state.hold?.atMs ?? fromMs, Math.floor(now / CHART_STEP_MS) * CHART_STEP_MS);
   const lines = useMemo(
     () =>
-      ways.map((h) => ({
+      holdAhead(plan, state, live, drawnMs, untilMs).map((h) => ({
         name: w.text(`hold.${h.way}.short`),
-        points: Array.from(h.course.minutes).flatMap((m, i) =>
-          i % EVERY_STEPS === 0 && m <= HOLD_SHOWN_MIN ? [[m, h.course.liquidC[i] ?? 0] as const] : [],
-        ),
+        points: h.points
+          .map(([atMs, tempC]) => [(atMs - fromMs) / MIN_MS, tempC] as const)
+          .filter(([minute]) => minute <= HOLD_SHOWN_MIN),
       })),
-    [ways, w],
+    [plan, live, state, drawnMs, untilMs, fromMs, w],
   );
   const limits = useMemo(() => [limitC], [limitC]);
   return (
     <KeptChart
       lines={lines}
       limits={limits}
-      startMs={startMs}
+      startMs={fromMs}
       minutes={HOLD_SHOWN_MIN}
       label={w.text('hold.chart')}
       height={230}
@@ -149,9 +160,11 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
   const hold = holdNow(plan, state, live, now);
   const first = conducted.steps.find((p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'coming');
   const untilMs = first?.atMs ?? conducted.outlook.plateMs;
-  const ways = holdWaysNow(plan, live, Math.max(5, (untilMs - offMs) / MIN_MS));
   if (!hold) return null;
-  const kept = ways.map((h) => ({ ...h, stage: stageKept(state, live, h.gained) }));
+  const kept = holdAhead(plan, state, live, now, untilMs).map((h) => ({
+    ...h,
+    stage: stageKept(state, live, h.gained),
+  }));
   return (
     <Box aria-labelledby="hold">
       <h2 id="hold">{w.text('hold.title')}</h2>
@@ -166,7 +179,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
       </p>
       <Rows>
         {kept.map((h) => {
-          const short = h.safeMin < (untilMs - offMs) / MIN_MS;
+          const short = h.cold !== null && h.cold.midMs < untilMs;
           const far = isTooFar(h.stage, live.forecast.target);
           return (
             <li
@@ -195,10 +208,10 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
                   : h.way === 'oven'
                     ? w.text('hold.set', { temp: { as: 'temperature', value: h.setting } })
                     : w.text('hold.flameAt', { power: { as: 'power', value: h.setting } })}{' '}
-                {Number.isFinite(h.safeMin)
+                {h.cold
                   ? w.text('hold.safe', {
-                      low: moment(offMs + h.safeRange[0] * MIN_MS, now),
-                      high: moment(offMs + h.safeRange[1] * MIN_MS, now),
+                      low: moment(h.cold.lowMs, now),
+                      high: moment(h.cold.highMs, now),
                       limit: { as: 'temperature', value: hold.limitC },
                     })
                   : w.text('hold.never')}{' '}
@@ -209,7 +222,7 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
         })}
       </Rows>
       <HoldForks here={stageKept(state, live, 0)} ways={kept} />
-      <HoldChart ways={ways} limitC={hold.limitC} startMs={offMs} />
+      <HoldChart view={view} state={state} fromMs={offMs} now={now} untilMs={untilMs} limitC={hold.limitC} />
     </Box>
   );
 }

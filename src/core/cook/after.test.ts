@@ -3,7 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { conduct } from './conduct';
 import { type CookAct, type CookEvent } from './events';
 import { foldCook } from './fold';
-import { coolingClock, coolingNow, holdNow, holdWaysNow, isTooFar, stageKept, stageKeptPlanned } from './keepNow';
+import {
+  coolingClock,
+  coolingNow,
+  holdAhead,
+  holdNow,
+  holdWaysNow,
+  isTooFar,
+  stageKept,
+  stageKeptPlanned,
+} from './keepNow';
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { afterFate, BOX_FATES, newLot } from './lots';
@@ -312,6 +321,34 @@ describe('kept warm', () => {
       const held = after(plan, [5, { kind: 'hold', way }]);
       expect(holdNow(plan, held.state, held.live, held.at(300))?.coldMs).toBeNull();
     }
+  });
+
+  it('says of each way what it comes to from where the pot stands, and of the one it is kept in what is said of it now', () => {
+    for (const way of [undefined, ...HOLD_WAYS]) {
+      const { state, live, at } = after(plan, ...(way ? [[60, { kind: 'hold', way }] as const] : []));
+      const now = at(100);
+      const hold = holdNow(plan, state, live, now);
+      const ahead = holdAhead(plan, state, live, now, at(160));
+      expect(ahead.map((h) => h.way)).toEqual([...HOLD_WAYS]);
+      const own = ahead.find((h) => h.way === hold?.way);
+      expect(own?.cold === null).toBe(hold?.coldMs === null);
+      expect((own?.cold?.midMs ?? 0) / MIN_MS).toBeCloseTo((hold?.coldMs ?? 0) / MIN_MS, 6);
+      if (own?.cold) {
+        expect(own.cold.lowMs).toBeLessThan(own.cold.midMs);
+        expect(own.cold.highMs).toBeGreaterThan(own.cold.midMs);
+      }
+      // What it will be at the plate is where its own course then is.
+      expect(own?.atPlateC).toBeCloseTo(holdNow(plan, state, live, at(160))?.tempC ?? 0, 0);
+      expect(own?.points[0]?.[0] ?? 0).toBeLessThan(now);
+      for (const other of ahead) {
+        if (other.way !== hold?.way) expect(other.points[0]?.[0] ?? 0).toBeGreaterThanOrEqual(now);
+        expect(other.gained).toBeGreaterThan(0);
+        // Towels keep it no colder than a lid alone, whatever it stood in before.
+        if (other.way === 'towels') expect(other.atPlateC).toBeGreaterThanOrEqual((ahead[0]?.atPlateC ?? 0) - 0.2);
+      }
+    }
+    const { state, live, at } = after(plan);
+    expect(holdAhead(plan, { ...state, offHeatMs: undefined }, live, at(0), at(60))).toEqual([]);
   });
 
   it('goes on along the fork scale while it is hot, never back from what was felt', () => {

@@ -12,6 +12,7 @@ export { TROUBLE_IDS } from './troubleIds';
 export {
   coolingClock,
   coolingNow,
+  holdAhead,
   holdNow,
   holdWaysNow,
   holdWaysOf,

@@ -76,29 +76,109 @@ export interface HoldNow {
   readonly limitC: number;
 }
 
+/** Where on the course of its way the pot stands, and what it has come through. */
+interface Standing {
+  readonly way: HoldWay;
+  readonly sinceMs: number;
+  /** How far along the course of its way, min. */
+  readonly atMin: number;
+  readonly tempC: number;
+  /** Cook value the slowest quarter has gained since it came off the heat, min at 95 °C. */
+  readonly gained: number;
+}
+
+/** Where on its course a pot of `tempC` that is kept in that way begins; a heated one soon comes to its own heat. */
+const beginsAt = (one: Held, tempC: number): number =>
+  tempC >= OFF_HEAT_C || one.way === 'oven' || one.way === 'flame' ? 0 : onCourse(one, tempC);
+
+/** Cook value the slowest quarter gains between two points of a course, min at 95 °C. */
+const gainedBetween = ({ course }: Held, fromMin: number, toMin: number): number =>
+  Math.max(...course.gained.map((g) => courseAt(course, g, toMin) - courseAt(course, g, fromMin)));
+
+/** Until it was said how, it stood under its lid; from then on its own course, from where it was. */
+function standing({ hold }: CookState, offHeatMs: number, ways: readonly Held[], nowMs: number): Standing {
+  const way = hold?.way ?? 'lid';
+  const one = byWay(ways, way);
+  const lid = byWay(ways, 'lid');
+  const sinceMs = hold?.atMs ?? offHeatMs;
+  const stoodMin = Math.max(0, (sinceMs - offHeatMs) / MIN_MS);
+  const fromMin = beginsAt(one, courseAt(lid.course, lid.course.liquidC, stoodMin));
+  const atMin = fromMin + Math.max(0, (nowMs - sinceMs) / MIN_MS);
+  return {
+    way,
+    sinceMs,
+    atMin,
+    tempC: courseAt(one.course, one.course.liquidC, atMin),
+    gained: gainedBetween(lid, 0, stoodMin) + gainedBetween(one, fromMin, atMin),
+  };
+}
+
 /** Where the pot stands between the heat and the finish; undefined on the heat. */
 export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
   if (state.offHeatMs === undefined) return undefined;
-  const { offHeatMs, hold } = state;
-  const way = hold?.way ?? 'lid';
   const ways = holdWaysNow(plan, live, STEP_MIN);
-  const one = byWay(ways, way);
-  const lid = byWay(ways, 'lid');
-  const limitC = COOLING_LIMITS[plan.input.keeping.rule].hotC;
-  const startMs = hold?.atMs ?? offHeatMs;
-  // Until it was said how, it stood under its lid; from then on its own course, from where it was.
-  const stoodMin = Math.max(0, (startMs - offHeatMs) / MIN_MS);
-  const startC = courseAt(lid.course, lid.course.liquidC, stoodMin);
-  const aheadMin = startC >= OFF_HEAT_C || way === 'oven' || way === 'flame' ? 0 : onCourse(one, startC);
-  const sinceMin = Math.max(0, (nowMs - startMs) / MIN_MS) + aheadMin;
+  const { way, sinceMs, atMin, tempC } = standing(state, state.offHeatMs, ways, nowMs);
+  const leftMin = byWay(ways, way).safeMin - atMin;
   return {
     way,
-    said: hold !== undefined,
-    sinceMs: startMs,
-    tempC: courseAt(one.course, one.course.liquidC, sinceMin),
-    coldMs: Number.isFinite(one.safeMin) ? startMs + Math.max(0, one.safeMin - aheadMin) * MIN_MS : null,
-    limitC,
+    said: state.hold !== undefined,
+    sinceMs,
+    tempC,
+    coldMs: Number.isFinite(leftMin) ? nowMs + leftMin * MIN_MS : null,
+    limitC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
   };
+}
+
+/** One way to keep it warm from now on, from where the pot has come to. */
+export interface HoldAhead {
+  readonly way: HoldWay;
+  /** Liquid when finishing begins, °C. */
+  readonly atPlateC: number;
+  /** Cook value the slowest quarter gains between the heat and then, min at 95 °C. */
+  readonly gained: number;
+  /** When it will be under the limit for food kept hot: eight times in ten between the two; null where it never is. */
+  readonly cold: { readonly lowMs: number; readonly midMs: number; readonly highMs: number } | null;
+  /** The oven's setting, °C, or what a flame has to give, W; null elsewhere. */
+  readonly setting: number | null;
+  /** Its temperature by the clock, °C: as it was, for the way it is kept; from now on for the others. */
+  readonly points: readonly (readonly [atMs: number, tempC: number])[];
+}
+
+const POINTS_EVERY_STEPS = 30;
+
+/** What each way of keeping it warm comes to by `untilMs`; empty on the heat. */
+export function holdAhead(
+  plan: Plan,
+  state: CookState,
+  live: LiveForecast,
+  nowMs: number,
+  untilMs: number,
+): readonly HoldAhead[] {
+  const { offHeatMs } = state;
+  if (offHeatMs === undefined) return [];
+  const ways = holdWaysNow(plan, live, (untilMs - offHeatMs) / MIN_MS);
+  const here = standing(state, offHeatMs, ways, nowMs);
+  const leftMin = Math.max(0, (untilMs - nowMs) / MIN_MS);
+  return ways.map((one): HoldAhead => {
+    const { course, safeMin, safeRange } = one;
+    const atMin = one.way === here.way ? here.atMin : beginsAt(one, here.tempC);
+    const startMs = nowMs - atMin * MIN_MS;
+    const fromMs = one.way === here.way ? here.sinceMs : nowMs;
+    const onCourseMs = (minute: number): number => startMs + minute * MIN_MS;
+    return {
+      way: one.way,
+      atPlateC: courseAt(course, course.liquidC, atMin + leftMin),
+      gained: here.gained + gainedBetween(one, atMin, atMin + leftMin),
+      cold: Number.isFinite(safeMin)
+        ? { lowMs: onCourseMs(safeRange[0]), midMs: onCourseMs(safeMin), highMs: onCourseMs(safeRange[1]) }
+        : null,
+      setting: one.setting,
+      points: Array.from(course.minutes).flatMap((minute, n) => {
+        const atMs = onCourseMs(minute);
+        return n % POINTS_EVERY_STEPS === 0 && atMs >= fromMs ? [[atMs, course.liquidC[n] as number] as const] : [];
+      }),
+    };
+  });
 }
 
 /** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt. */

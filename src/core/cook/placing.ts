@@ -1,11 +1,10 @@
 import { chanceBy, DRY_WORTH_SAYING, etaOf, LOW_LITRES, readyEta } from '../forecast';
-import { COOLING_LIMITS } from '../keep';
 import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
 import { type Step } from '../steps';
 import { TARGETS } from '../tenderness';
 import { type CookActKind } from './events';
-import { holdWaysNow } from './keepNow';
+import { holdNow } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock, found, isBefore, type PlacedStep } from './placed';
 import { type CookState, eventsOf, MIN_MS } from './state';
@@ -266,14 +265,14 @@ export function place(
   };
 }
 
-/** Why and until when it is kept warm, and how long that is safe under its lid. */
-function holdWhy(plan: Plan, state: CookState, live: LiveForecast, startMs: number, nowMs: number): Message {
-  const offMs = state.offHeatMs ?? startMs;
-  const lid = holdWaysNow(plan, live, (startMs - offMs) / MIN_MS)[0];
+/** Why and until when it is kept warm, and how long that is safe as it stands: the step is done once a way is said. */
+function holdWhy(plan: Plan, state: CookState, live: LiveForecast, startMs: number, nowMs: number): Message | null {
+  const hold = holdNow(plan, state, live, nowMs);
+  if (!hold || hold.coldMs === null) return null;
   return say('conduct.keepWarm', {
     until: moment(startMs, nowMs),
-    limit: tempC(COOLING_LIMITS[plan.input.keeping.rule].hotC),
-    safe: moment(offMs + Math.min(lid?.safeMin ?? 0, 24 * 60) * MIN_MS, nowMs),
+    limit: tempC(hold.limitC),
+    safe: moment(hold.coldMs, nowMs),
   });
 }
 
