@@ -14,7 +14,6 @@ export {
   coolingNow,
   holdAhead,
   holdNow,
-  holdWaysNow,
   holdWaysOf,
   isTooFar,
   stageKept,
