@@ -1,3 +1,4 @@
 export { doneSign } from './doneSign';
-export { type Step, type StepRecord, stepsOf, type WorkStage, WORK_STAGES } from './steps';
+export { type Step, type StepRecord, type WorkStage, WORK_STAGES } from './step';
+export { stepsOf } from './steps';
 export { STEP_KINDS } from './kinds';

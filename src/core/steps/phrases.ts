@@ -1,0 +1,27 @@
+import { kg, listed, type Message, mm, nameOf, noun, say } from '../message';
+import { type Plan } from '../plan';
+
+/** Several things as one sentence. */
+export const all = (things: readonly Message[], join: 'comma' | 'semicolon' = 'comma'): Message =>
+  say('step.list', { things: listed(things, join) });
+
+/** So much of something, cut to a size where it is. */
+export const thing = (name: Message, kilos: number, cutMm?: number): Message =>
+  kilos > 0
+    ? say(cutMm === undefined ? 'step.amount' : 'step.amountCut', {
+        thing: name,
+        weight: kg(kilos),
+        ...(cutMm === undefined ? {} : { edge: mm(cutMm) }),
+      })
+    : name;
+
+/** The herbs that go in then. */
+export function herbList({ liquid }: Plan, when: 'start' | 'halfway' | 'end'): Message {
+  return all(
+    liquid.herbs.lines
+      .filter((l) => l.herb.when === when)
+      .map((l) =>
+        say('step.herb', { count: l.count, unit: noun(l.herb.unit, l.count), herb: nameOf('herb', l.herb.id) }),
+      ),
+  );
+}
