@@ -1,18 +1,18 @@
-const folder = process.env.MUTATE ?? '';
+const { MUTATE: folder = '', MUTATE_FILE: file = '', MUTATE_REPORT: report = '' } = process.env;
 
-/** Small changes to one folder of the core, run against the tests that lie in it. See `npm run mutate`. */
+/** Small changes to one file of the core, run against the tests that lie in its folder. See `npm run mutate`. */
 const config = {
   testRunner: 'vitest',
   vitest: { configFile: 'vitest.mutate.config.ts', related: false },
-  mutate: [`src/core/${folder}/**/*.ts`, '!src/core/**/*.test.ts'],
+  mutate: [`src/core/${folder}/${file}`],
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
   incremental: true,
-  incrementalFile: `.stryker/${folder}.json`,
+  incrementalFile: `.stryker/${folder}-${file.replaceAll('/', '-')}.incremental.json`,
   tempDirName: '.stryker/tmp',
-  reporters: ['clear-text', 'progress'],
-  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
-  thresholds: { high: 90, low: 80, break: 80 },
+  reporters: ['clear-text', 'json'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: false },
+  jsonReporter: { fileName: report },
   concurrency: 2,
   timeoutMS: 5_000,
 };
