@@ -51,7 +51,11 @@ const ACT_SCHEMAS = {
     text: typed(500, 'shape.note.long').min(1, 'shape.note.empty'),
   }),
   offHeat: z.strictObject({ kind: kind('offHeat') }),
-  hold: z.strictObject({ kind: kind('hold'), way: z.enum(HOLD_WAYS) }),
+  hold: z.strictObject({
+    kind: kind('hold'),
+    way: z.enum(HOLD_WAYS),
+    tempC: z.number('shape.probe.number').min(-5, 'shape.probe.limits').max(110, 'shape.probe.limits').optional(),
+  }),
   sauce: z.strictObject({
     kind: kind('sauce'),
     litres: z.number('shape.sauce').min(0.02, 'shape.sauce').max(20, 'shape.sauce'),

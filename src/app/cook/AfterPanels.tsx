@@ -109,7 +109,7 @@ interface HoldChartProps {
 
 function HoldChart({ view: { plan, live }, state, fromMs, now, untilMs, limitC }: HoldChartProps) {
   const w = useWords();
-  const drawnMs = Math.max(state.hold?.atMs ?? fromMs, Math.floor(now / CHART_STEP_MS) * CHART_STEP_MS);
+  const drawnMs = Math.max(fromMs, Math.floor(now / CHART_STEP_MS) * CHART_STEP_MS);
   const lines = useMemo(
     () =>
       holdAhead(plan, state, live, drawnMs, untilMs).map((h) => ({
@@ -153,10 +153,9 @@ function CoolChart({ ways, limit, startMs }: { ways: readonly CoolingWay[]; limi
 }
 
 /** Ways to keep it warm until finishing begins: how hot, how tender, until when. */
-export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps) {
+export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: AfterProps) {
   const w = useWords();
   const { plan, live } = view;
-  const offMs = state.offHeatMs ?? now;
   const hold = holdNow(plan, state, live, now);
   const first = conducted.steps.find((p) => p.step.stage === 'finish' && p.step.id !== 'hold' && p.status === 'coming');
   const untilMs = first?.atMs ?? conducted.outlook.plateMs;
@@ -175,7 +174,10 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
         })}{' '}
         {hold.coldMs === null
           ? w.text('hold.stays', { limit: { as: 'temperature', value: hold.limitC } })
-          : w.text('hold.until', { at: moment(hold.coldMs, now), limit: { as: 'temperature', value: hold.limitC } })}
+          : w.text(hold.coldMs < now ? 'hold.since' : 'hold.until', {
+              at: moment(hold.coldMs, now),
+              limit: { as: 'temperature', value: hold.limitC },
+            })}
       </p>
       <Rows>
         {kept.map((h) => {
@@ -208,21 +210,35 @@ export function HoldPanel({ view, state, conducted, now, onRecord }: AfterProps)
                   : h.way === 'oven'
                     ? w.text('hold.set', { temp: { as: 'temperature', value: h.setting } })
                     : w.text('hold.flameAt', { power: { as: 'power', value: h.setting } })}{' '}
-                {h.cold
-                  ? w.text('hold.safe', {
-                      low: moment(h.cold.lowMs, now),
-                      high: moment(h.cold.highMs, now),
-                      limit: { as: 'temperature', value: hold.limitC },
-                    })
-                  : w.text('hold.never')}{' '}
+                {h.cold === null
+                  ? w.text('hold.never')
+                  : h.cold.highMs < now
+                    ? w.text('hold.since', {
+                        at: moment(h.cold.midMs, now),
+                        limit: { as: 'temperature', value: hold.limitC },
+                      })
+                    : w.text('hold.safe', {
+                        low: moment(h.cold.lowMs, now),
+                        high: moment(h.cold.highMs, now),
+                        limit: { as: 'temperature', value: hold.limitC },
+                      })}{' '}
                 {far ? w.text('hold.far') : ''}
               </small>
             </li>
           );
         })}
       </Rows>
+      <Acts>
+        <Button
+          onPress={() => {
+            onAct('hold');
+          }}
+        >
+          {w.text('hold.askHot')}
+        </Button>
+      </Acts>
       <HoldForks here={stageKept(state, live, 0)} ways={kept} />
-      <HoldChart view={view} state={state} fromMs={offMs} now={now} untilMs={untilMs} limitC={hold.limitC} />
+      <HoldChart view={view} state={state} fromMs={hold.sinceMs} now={now} untilMs={untilMs} limitC={hold.limitC} />
     </Box>
   );
 }

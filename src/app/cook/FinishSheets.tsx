@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
 import { RUNGS, type Rung } from '@/core/choices';
 import { cautionFor } from '@/core/cautions';
-import { coolingNow, sauceNow, saltSays, STORE_PLACES, type StorePlace } from '@/core/cook';
+import { coolingNow, holdNow, OFF_HEAT_C, sauceNow, saltSays, STORE_PLACES, type StorePlace } from '@/core/cook';
 import { PUT_THINGS, putUnit, type PutThing } from '@/core/finish';
 import { bagFreezesMin, COOL_WAYS, HOLD_WAYS } from '@/core/keep';
 import { kg, litres as volume } from '@/core/message';
@@ -46,18 +46,39 @@ function Fault({ fault }: { fault: string | undefined }) {
   return fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>;
 }
 
-/** In which way it is kept warm. */
-export function HoldSheet({ onRecord }: SheetProps) {
+/** In which way it is kept warm, and how hot it is where that was measured. */
+export function HoldSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
+  const now = useNow(60_000);
+  const [tempC, setTempC] = useState<number>();
+  const [fault, submit] = useSubmit(onRecord);
+  const estimateC = Math.round(holdNow(plan, state, live, now)?.tempC ?? OFF_HEAT_C);
   return (
     <>
+      {tempC === undefined ? (
+        <Button
+          onPress={() => {
+            setTempC(estimateC);
+          }}
+        >
+          {w.text('hold.measure')}
+        </Button>
+      ) : (
+        <QuantityField
+          label={w.text('hold.measured')}
+          dimension="temperature"
+          value={tempC}
+          error={fault}
+          onChange={setTempC}
+        />
+      )}
       <p>{w.text('hold.ask')}</p>
       <Ways>
         {HOLD_WAYS.map((way) => (
           <Button
             key={way}
             onPress={() => {
-              onRecord({ kind: 'hold', way });
+              submit({ kind: 'hold', way, ...(tempC !== undefined && { tempC }) });
             }}
           >
             {w.text(`hold.${way}`)}

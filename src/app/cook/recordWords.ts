@@ -26,7 +26,10 @@ const RECORDED: Recorded = {
   trouble: ({ trouble }) => say('recorded.trouble', { trouble: say(`trouble.${trouble}`) }),
   note: ({ text }) => text,
   offHeat: () => say('recorded.offHeat'),
-  hold: ({ way }) => say('recorded.hold', { way: say(`hold.${way}.short`) }),
+  hold: ({ way, tempC: measured }) =>
+    measured === undefined
+      ? say('recorded.hold', { way: say(`hold.${way}.short`) })
+      : say('recorded.holdAt', { way: say(`hold.${way}.short`), temp: tempC(measured) }),
   sauce: ({ litres: much, rung }) =>
     rung === null
       ? say('recorded.sauce', { litres: litres(much) })

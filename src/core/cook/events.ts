@@ -29,8 +29,8 @@ export type CookAct =
   | { readonly kind: 'trouble'; readonly trouble: TroubleId }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'offHeat' }
-  /** Kept warm in this way from now on. */
-  | { readonly kind: 'hold'; readonly way: HoldWay }
+  /** Kept warm in this way from now on; as hot as it was measured, where it was. */
+  | { readonly kind: 'hold'; readonly way: HoldWay; readonly tempC?: number | undefined }
   /** So much sauce there is, and how thick it was found; null where that was not looked at. */
   | { readonly kind: 'sauce'; readonly litres: number; readonly rung: Rung | null }
   /** What the sauce is to be boiled down to. */

@@ -14,6 +14,7 @@ export {
   coolingNow,
   holdAhead,
   holdNow,
+  OFF_HEAT_C,
   holdWaysOf,
   isTooFar,
   stageKept,

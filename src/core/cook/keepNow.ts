@@ -17,12 +17,15 @@ import { type Plan, potContents } from '../plan';
 import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
 
 /** Off the heat a pot of braise is about so hot, °C. */
-const OFF_HEAT_C = 95;
+export const OFF_HEAT_C = 95;
 /** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
 const AFTER_MEAL_C = 85;
 /** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;
+/** Courses are worked out so far ahead, and where that is not enough so far, min. */
+const SHORT_MIN = 240;
+const LONG_MIN = 480;
 
 const held = new WeakMap<Plan, Map<string, readonly Held[]>>();
 const cooled = new WeakMap<Plan, Map<string, CoolingNow>>();
@@ -45,14 +48,15 @@ function byWay<W, T extends { readonly way: W }>(ways: readonly T[], way: W): T 
 /** Liquid in whole tenths of a litre, kg. */
 const tenthsKg = (litres: number): number => Math.max(STEP_L, Math.round(litres / STEP_L) * STEP_L) * WATER_KG_PER_L;
 
-/** Ways to keep the pot of a plan warm for so long from when it comes off the heat. */
-export function holdWaysOf(plan: Plan, liquidL: number, minutes: number): readonly Held[] {
+/** Ways to keep the pot of a plan warm for so long from `startC`, to the whole degree, by default that off the heat. */
+export function holdWaysOf(plan: Plan, liquidL: number, minutes: number, startC = OFF_HEAT_C): readonly Held[] {
   const kg = tenthsKg(liquidL);
   const rounded = Math.max(STEP_MIN, Math.round(minutes / STEP_MIN) * STEP_MIN);
-  return cached(held, plan, `${String(kg)} ${String(rounded)}`, () =>
+  const fromC = Math.round(startC);
+  return cached(held, plan, `${String(kg)} ${String(rounded)} ${String(fromC)}`, () =>
     heldWays(potContents(plan), {
       liquidKg: kg,
-      startC: OFF_HEAT_C,
+      startC: fromC,
       minutes: rounded,
       hotC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
     }),
@@ -60,8 +64,8 @@ export function holdWaysOf(plan: Plan, liquidL: number, minutes: number): readon
 }
 
 /** The same for the pot as it really stands. */
-export const holdWaysNow = (plan: Plan, live: LiveForecast, minutes: number): readonly Held[] =>
-  holdWaysOf(plan, live.finished.liquidL, minutes);
+export const holdWaysNow = (plan: Plan, live: LiveForecast, minutes: number, startC?: number): readonly Held[] =>
+  holdWaysOf(plan, live.finished.liquidL, minutes, startC);
 
 /** How the pot is being kept warm. */
 export interface HoldNow {
@@ -76,55 +80,64 @@ export interface HoldNow {
   readonly limitC: number;
 }
 
-/** Where on the course of its way the pot stands, and what it has come through. */
+/** Where a pot that was taken off the heat has come to. */
 interface Standing {
   readonly way: HoldWay;
   readonly sinceMs: number;
-  /** How far along the course of its way, min. */
+  /** The course it is on, and how far along it, min. */
+  readonly on: Held;
   readonly atMin: number;
   readonly tempC: number;
+  /** When it went under the limit, or will; null where it never does. */
+  readonly coldMs: number | null;
   /** Cook value the slowest quarter has gained since it came off the heat, min at 95 °C. */
   readonly gained: number;
 }
-
-/** Where on its course a pot of `tempC` that is kept in that way begins; a heated one soon comes to its own heat. */
-const beginsAt = (one: Held, tempC: number): number =>
-  tempC >= OFF_HEAT_C || one.way === 'oven' || one.way === 'flame' ? 0 : onCourse(one, tempC);
 
 /** Cook value the slowest quarter gains between two points of a course, min at 95 °C. */
 const gainedBetween = ({ course }: Held, fromMin: number, toMin: number): number =>
   Math.max(...course.gained.map((g) => courseAt(course, g, toMin) - courseAt(course, g, fromMin)));
 
-/** Until it was said how, it stood under its lid; from then on its own course, from where it was. */
-function standing({ hold }: CookState, offHeatMs: number, ways: readonly Held[], nowMs: number): Standing {
-  const way = hold?.way ?? 'lid';
-  const one = byWay(ways, way);
-  const lid = byWay(ways, 'lid');
-  const sinceMs = hold?.atMs ?? offHeatMs;
-  const stoodMin = Math.max(0, (sinceMs - offHeatMs) / MIN_MS);
-  const fromMin = beginsAt(one, courseAt(lid.course, lid.course.liquidC, stoodMin));
-  const atMin = fromMin + Math.max(0, (nowMs - sinceMs) / MIN_MS);
-  return {
-    way,
-    sinceMs,
-    atMin,
-    tempC: courseAt(one.course, one.course.liquidC, atMin),
-    gained: gainedBetween(lid, 0, stoodMin) + gainedBetween(one, fromMin, atMin),
-  };
+/**
+ * Follows the pot from the heat through every way it was said to be kept in: each goes on from where the last one brought it,
+ * or from what was measured. Under the limit once, it stays so until it is measured over it: being put somewhere hot does not
+ * make it hot.
+ */
+function standing(plan: Plan, state: CookState, live: LiveForecast, offHeatMs: number, nowMs: number): Standing {
+  const { hotC } = COOLING_LIMITS[plan.input.keeping.rule];
+  const said = eventsOf(state.events, 'hold').map(({ act, atMs }) => ({ ...act, fromMs: Math.max(atMs, offHeatMs) }));
+  const kept = [{ way: 'lid' as HoldWay, tempC: OFF_HEAT_C, fromMs: offHeatMs }, ...said];
+  let tempC = OFF_HEAT_C;
+  let gained = 0;
+  let coldMs: number | null = null;
+  let now: Standing | undefined;
+  for (const [i, { way, tempC: measuredC, fromMs }] of kept.entries()) {
+    const startC = measuredC ?? tempC;
+    if (measuredC !== undefined && measuredC >= hotC) coldMs = null;
+    if (startC < hotC) coldMs ??= fromMs;
+    const next = kept[i + 1]?.fromMs;
+    const atMin = Math.max(0, ((next ?? nowMs) - fromMs) / MIN_MS);
+    const on = byWay(holdWaysNow(plan, live, atMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, startC), way);
+    const crossesMs = fromMs + on.safeMin * MIN_MS;
+    if (coldMs === null && Number.isFinite(crossesMs) && (next === undefined || crossesMs <= next)) coldMs = crossesMs;
+    tempC = courseAt(on.course, on.course.liquidC, atMin);
+    gained += gainedBetween(on, 0, atMin);
+    now = { way, sinceMs: fromMs, on, atMin, tempC, coldMs, gained };
+  }
+  if (!now) throw new Error('a pot off the heat stands somewhere');
+  return now;
 }
 
 /** Where the pot stands between the heat and the finish; undefined on the heat. */
 export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
   if (state.offHeatMs === undefined) return undefined;
-  const ways = holdWaysNow(plan, live, STEP_MIN);
-  const { way, sinceMs, atMin, tempC } = standing(state, state.offHeatMs, ways, nowMs);
-  const leftMin = byWay(ways, way).safeMin - atMin;
+  const { way, sinceMs, tempC, coldMs } = standing(plan, state, live, state.offHeatMs, nowMs);
   return {
     way,
     said: state.hold !== undefined,
     sinceMs,
     tempC,
-    coldMs: Number.isFinite(leftMin) ? nowMs + leftMin * MIN_MS : null,
+    coldMs,
     limitC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
   };
 }
@@ -136,7 +149,10 @@ export interface HoldAhead {
   readonly atPlateC: number;
   /** Cook value the slowest quarter gains between the heat and then, min at 95 °C. */
   readonly gained: number;
-  /** When it will be under the limit for food kept hot: eight times in ten between the two; null where it never is. */
+  /**
+   * When it will be under the limit for food kept hot, eight times in ten between the two; the moment it went under where it is
+   * so already, whatever is done with it now; null where it never is.
+   */
   readonly cold: { readonly lowMs: number; readonly midMs: number; readonly highMs: number } | null;
   /** The oven's setting, °C, or what a flame has to give, W; null elsewhere. */
   readonly setting: number | null;
@@ -156,26 +172,28 @@ export function holdAhead(
 ): readonly HoldAhead[] {
   const { offHeatMs } = state;
   if (offHeatMs === undefined) return [];
-  const ways = holdWaysNow(plan, live, (untilMs - offHeatMs) / MIN_MS);
-  const here = standing(state, offHeatMs, ways, nowMs);
+  const here = standing(plan, state, live, offHeatMs, nowMs);
   const leftMin = Math.max(0, (untilMs - nowMs) / MIN_MS);
-  return ways.map((one): HoldAhead => {
-    const { course, safeMin, safeRange } = one;
-    const atMin = one.way === here.way ? here.atMin : beginsAt(one, here.tempC);
-    const startMs = nowMs - atMin * MIN_MS;
-    const fromMs = one.way === here.way ? here.sinceMs : nowMs;
-    const onCourseMs = (minute: number): number => startMs + minute * MIN_MS;
+  const isCold = here.coldMs !== null && here.coldMs < nowMs ? here.coldMs : undefined;
+  return holdWaysNow(plan, live, leftMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, here.tempC).map((fromHere): HoldAhead => {
+    const own = fromHere.way === here.way;
+    const { course, safeMin, safeRange, way, setting } = own ? here.on : fromHere;
+    const atMin = own ? here.atMin : 0;
+    const onCourseMs = (minute: number): number => nowMs + (minute - atMin) * MIN_MS;
     return {
-      way: one.way,
+      way,
       atPlateC: courseAt(course, course.liquidC, atMin + leftMin),
-      gained: here.gained + gainedBetween(one, atMin, atMin + leftMin),
-      cold: Number.isFinite(safeMin)
-        ? { lowMs: onCourseMs(safeRange[0]), midMs: onCourseMs(safeMin), highMs: onCourseMs(safeRange[1]) }
-        : null,
-      setting: one.setting,
+      gained: here.gained + gainedBetween(own ? here.on : fromHere, atMin, atMin + leftMin),
+      cold:
+        isCold !== undefined
+          ? { lowMs: isCold, midMs: isCold, highMs: isCold }
+          : Number.isFinite(safeMin)
+            ? { lowMs: onCourseMs(safeRange[0]), midMs: onCourseMs(safeMin), highMs: onCourseMs(safeRange[1]) }
+            : null,
+      setting,
       points: Array.from(course.minutes).flatMap((minute, n) => {
         const atMs = onCourseMs(minute);
-        return n % POINTS_EVERY_STEPS === 0 && atMs >= fromMs ? [[atMs, course.liquidC[n] as number] as const] : [];
+        return n % POINTS_EVERY_STEPS === 0 ? [[atMs, course.liquidC[n] as number] as const] : [];
       }),
     };
   });
@@ -204,12 +222,6 @@ function stageBy({ etas }: LiveForecast['forecast'], minutes: number, atLeast: n
 /** Whether a stage is beyond what was wanted. */
 export const isTooFar = (stage: Stage, target: TargetStage): boolean =>
   stageIndex(stage) >= stageIndex(TARGETS[target].until);
-
-/** Where on a course a pot that has come down to `tempC` stands, min. */
-function onCourse({ course }: Held, tempC: number): number {
-  const n = course.liquidC.findIndex((t) => t <= tempC);
-  return n < 0 ? 0 : (course.minutes[n] as number);
-}
 
 /** Ways to get the pot cold, and what a hot pot does to the fridge. */
 export interface CoolingNow {

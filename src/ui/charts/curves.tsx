@@ -296,7 +296,8 @@ export function KeptChart({
         yAxis: {
           type: 'value',
           ...HEAT_AXIS[units.temperature],
-          axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°' },
+          // The last step of the axis is half a step: its label would lie on the one below.
+          axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°', showMaxLabel: false },
           splitLine: { lineStyle: { color: c.line } },
         },
         series: lines.map((line, i) => ({
