@@ -9,7 +9,7 @@ import {
   lookCostMin,
   LOW_LITRES,
   readyEta,
-  stepAt,
+  placeAt,
   summarise,
   type Teaching,
 } from '../forecast';
@@ -75,7 +75,7 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
     lessons: following.lessons,
     lookCostMin: lookCost,
     liquidLowMin: low < 0 ? undefined : course.minutes[low],
-    finished: finishedPot(drawn, stepAt(drawn.assembly.grid, ready), finish),
+    finished: finishedPot(drawn, placeAt(drawn.assembly.grid, ready), finish),
     teachesMost: cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
     lidBack:
       cooking && LIDS[moment.lid].leak > 2 * LIDS[moment.plannedLid].leak

@@ -1,7 +1,14 @@
 import { type CookAct, type CookActKind, type StandingEvent } from './events';
 import { afterFate, newLot } from './lots';
 import { type CookState } from './state';
-import { type BraiseRequest, contentsAt, type Ensemble, litresForLevelAt, type Observation, stepAt } from '../forecast';
+import {
+  type BraiseRequest,
+  contentsAt,
+  type Ensemble,
+  litresForLevelAt,
+  type Observation,
+  placeAt,
+} from '../forecast';
 import { type Message, say } from '../message';
 import { afterRecord, OPEN_SECONDS } from '../plan';
 import { type HeatStage } from '../choices';
@@ -86,12 +93,12 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     happened: ({ addedL, addedTempC }, atMin) =>
       addedL > 0 ? { topUps: [{ atMin, litres: addedL, tempC: addedTempC }] } : {},
     observed: ({ levelMm, simmering }, atMin, ensemble) => {
-      const step = stepAt(ensemble.assembly.grid, atMin);
-      const rimMm = contentsAt(ensemble, step).pot.heightM * 1000;
+      const place = placeAt(ensemble.assembly.grid, atMin);
+      const rimMm = contentsAt(ensemble, place).pot.heightM * 1000;
       const marked = levelMm <= rimMm;
       return [
         { kind: 'simmering', atMin, simmering },
-        ...(marked ? [{ kind: 'level' as const, atMin, litres: litresForLevelAt(ensemble, step, levelMm) }] : []),
+        ...(marked ? [{ kind: 'level' as const, atMin, litres: litresForLevelAt(ensemble, place, levelMm) }] : []),
       ];
     },
     mark: 'look',

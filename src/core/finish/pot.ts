@@ -1,4 +1,4 @@
-import { boneFraction, cutOf, type Ensemble, litresAt } from '../forecast';
+import { boneFraction, cutOf, type Ensemble, litresAt, valueAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { potBaseM2 } from '../material';
 import { type FatWay, type Rung, type SolidsWay } from '../choices';
@@ -87,8 +87,8 @@ function fatLeftL(fatL: number, litres: number, baseM2: number, way: FatWay): nu
   return fatLeftMl(fatL * 1000, risen, inJug ? JUG.areaM2 : baseM2, way) / 1000;
 }
 
-/** The pot at `step` of the ensemble's nominal course. */
-export function finishedPot(ensemble: Ensemble, step: number, question: FinishQuestion): FinishedPot {
+/** The pot at a place of the ensemble's nominal course. */
+export function finishedPot(ensemble: Ensemble, place: number, question: FinishQuestion): FinishedPot {
   const { eaters, powerW, stockGelatinG, sauceLPerPlate } = question;
   const { altitudeM, pot } = ensemble.request;
   const { request, nominal } = ensemble;
@@ -100,18 +100,18 @@ export function finishedPot(ensemble: Ensemble, step: number, question: FinishQu
   request.groups.forEach((group, g) => {
     const cut = cutOf(request, group);
     const edible = group.massKg * (1 - boneFraction(cut, group.onBone));
-    const mean = (nominal.meanCookValue[g] as Float64Array)[step] as number;
-    const slow = (nominal.slowCookValue[g] as Float64Array)[step] as number;
+    const mean = valueAt(nominal.meanCookValue[g] as Float64Array, place);
+    const slow = valueAt(nominal.slowCookValue[g] as Float64Array, place);
     const fat = edible * cut.composition.fat * cut.fatRender;
     const melted = fat * (1 - Math.exp(-mean / (FAT_COOK_SHARE * cut.cookValue.twists)));
     fatKg += melted;
     collagenKg += (edible * cut.collagenGPerKg * (1 - 2 ** (-slow / cut.cookValue.twists))) / 1000;
-    const juice = (nominal.juiceFraction[g] as Float64Array)[step] as number;
+    const juice = valueAt(nominal.juiceFraction[g] as Float64Array, place);
     cookedKg += edible * (1 - juice) - melted;
     juiceKg += edible * juice;
     meatWaterKg += edible * Math.max(0.1, cut.composition.water - juice);
   });
-  const liquidL = litresAt(ensemble, step);
+  const liquidL = litresAt(ensemble, place);
   const looseL = sauceAfter(liquidL, question.solidsKg, question.solids);
   const wantedL = Math.max(sauceLPerPlate * eaters, question.leastL);
   const sauceL = question.reduce ? Math.min(looseL, wantedL) : looseL;

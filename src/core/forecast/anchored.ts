@@ -1,4 +1,4 @@
-import { commonCourse, stepAt } from './commonCourse';
+import { commonCourse, placeAt } from './commonCourse';
 import { type Ensemble } from './ensemble';
 import { LEVEL_SD_L } from './observation';
 import { litresAt } from './pot';
@@ -14,7 +14,7 @@ export function anchored(ensemble: Ensemble): Ensemble {
   let shown = ensemble;
   ensemble.observations.forEach((o, i) => {
     if (o.kind !== 'level' || (ensemble.aside.has(i) && !ensemble.corrected.includes(i))) return;
-    const off = litresAt(shown, stepAt(shown.assembly.grid, o.atMin)) - o.litres;
+    const off = litresAt(shown, placeAt(shown.assembly.grid, o.atMin)) - o.litres;
     if (Math.abs(off) <= FOLLOWED_SPREADS * LEVEL_SD_L) return;
     const corrections = [
       ...(shown.request.corrections ?? []).filter((c) => c.atMin !== o.atMin),

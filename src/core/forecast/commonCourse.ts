@@ -31,6 +31,22 @@ export function shareOfStep(grid: TimeGrid, step: number, atMin: number): number
   return Math.min(1, Math.max(0, 1 - ((grid.endS[step] as number) - atMin * 60) / (grid.stepS[step] as number)));
 }
 
+/**
+ * Where a moment lies among the ends of the steps: 3.25 is a quarter of the way from the end of step 3 to that of step 4. What
+ * is before the first counts as its end.
+ */
+export function placeAt(grid: TimeGrid, atMin: number): number {
+  const step = stepAt(grid, atMin);
+  return Math.max(0, step - 1 + shareOfStep(grid, step, atMin));
+}
+
+/** What a course has at a place among the ends of its steps, linear between them. */
+export function valueAt(series: ArrayLike<number>, place: number): number {
+  const before = Math.floor(place);
+  const from = series[before] as number;
+  return place === before ? from : from + (place - before) * ((series[before + 1] as number) - from);
+}
+
 /** Moments of records, which the grid must meet. */
 function recordMinutes(observations: readonly Observation[]): number[] {
   return [...new Set(observations.map((o) => o.atMin))].filter((m) => m > 0);

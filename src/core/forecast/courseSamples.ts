@@ -1,5 +1,5 @@
 import { type Ensemble } from './ensemble';
-import { stepAt } from './commonCourse';
+import { placeAt, valueAt } from './commonCourse';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { levelMmAt, litresAt } from './pot';
 
@@ -14,7 +14,8 @@ export interface CourseSamples {
 }
 
 const SAMPLES = 72;
-const AFTER_JUMP_MIN = 0.5;
+/** After a jump the first step takes so long. */
+const AFTER_JUMP_MIN = 1;
 
 /** Samples of the nominal course, of the slowest group where there are several, up to a little after the meat falls apart. */
 export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSamples {
@@ -26,15 +27,15 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
   // Where the pot was set to a reading it jumps: the moment before and the moment after are samples too.
   const jumps = (ensemble.request.corrections ?? []).flatMap(({ atMin }) => [atMin, atMin + AFTER_JUMP_MIN]);
   const minutes = [...new Set([...even, ...jumps.filter((m) => m > 0 && m < endMin)])].sort((a, b) => a - b);
-  const steps = minutes.map((m) => stepAt(assembly.grid, m));
-  const pick = (series: Float64Array): number[] => steps.map((s) => series[s] as number);
+  const places = minutes.map((m) => placeAt(assembly.grid, m));
+  const pick = (series: Float64Array): number[] => places.map((place) => valueAt(series, place));
   return {
     minutes,
     liquidC: pick(nominal.liquidC),
     coreC: pick(nominal.coreC[last] as Float64Array),
     meanC: pick(nominal.meanC[last] as Float64Array),
-    levelMm: steps.map((s) => levelMmAt(ensemble, s)),
-    litres: steps.map((s) => litresAt(ensemble, s)),
+    levelMm: places.map((place) => levelMmAt(ensemble, place)),
+    litres: places.map((place) => litresAt(ensemble, place)),
   };
 }
 

@@ -4,7 +4,8 @@ import { assemble, NO_SURPRISES } from './assemble';
 import { bruteForce } from './bruteForce';
 import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
-import { stepAt } from './commonCourse';
+import { placeAt, stepAt, valueAt } from './commonCourse';
+import { courseSamples } from './courseSamples';
 import { weights } from './resample';
 import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './forecast';
 import { lookCostMin } from './lookCost';
@@ -233,6 +234,32 @@ describe('the forecast', () => {
     forecast.etas.slice(1).forEach((eta, i) => {
       expect(eta.p50).toBeGreaterThan(forecast.etas[i]?.p50 ?? Infinity);
     });
+  });
+
+  it('draws a course without stairs, though its steps are longer than what is drawn', () => {
+    const { coreC, litres, levelMm, minutes } = courseSamples(ensemble, forecast);
+    const until = coreC.findIndex((c) => c > 95);
+    expect(until).toBeGreaterThan(20);
+    for (let i = 2; i < until; i++) {
+      const [before, here, now] = [coreC[i - 2] ?? 0, coreC[i - 1] ?? 0, coreC[i] ?? 0];
+      expect(now).toBeGreaterThan(here);
+      expect(now - here).toBeLessThan(2.5 * (here - before) + 0.5);
+    }
+    // A quarter of an hour in, what steams away shows from each sample to the next.
+    const from = minutes.findIndex((m) => m > 15);
+    expect(new Set(litres.slice(from)).size).toBe(litres.length - from);
+    expect(Math.max(...levelMm)).toBeLessThan(120);
+  });
+
+  it('finds a moment between the ends of steps', () => {
+    const { grid } = ensemble.assembly;
+    const [first = 0, second = 0] = grid.endS;
+    expect(placeAt(grid, 0)).toBe(0);
+    expect(placeAt(grid, first / 60)).toBe(0);
+    expect(placeAt(grid, (first + 0.25 * (second - first)) / 60)).toBeCloseTo(0.25, 9);
+    expect(placeAt(grid, 1e6)).toBe(grid.count - 1);
+    expect(valueAt([10, 20, 40], 1.25)).toBe(25);
+    expect(valueAt([10, 20, 40], 2)).toBe(40);
   });
 
   it('lies where short ribs are usually done, and never is a single time', () => {

@@ -1,4 +1,4 @@
-import { stepAt } from './commonCourse';
+import { placeAt } from './commonCourse';
 import { type Ensemble } from './ensemble';
 import { slowestGroup, stageTimes, targetOf } from './forecast';
 import { UNKNOWN_COUNT, unknownsOf } from './prior';
@@ -53,17 +53,24 @@ export function insideOf(ensemble: Ensemble, atMins: readonly number[]): Inside 
   });
   const depth = [...(runs[1]?.course.depths[group] ?? [])];
   const moments = atMins.map((atMin): InsideMoment => {
-    const last = stepAt(assembly.grid, Math.min(atMin, horizon));
+    const place = placeAt(assembly.grid, Math.min(atMin, horizon));
+    const last = Math.floor(place);
+    const beyond = place - last;
     const each = runs.map(({ course, needed }) => {
       const profile = course.profiles[group] as Float32Array;
       const cells = depth.length;
-      const tempC = Array.from({ length: cells }, (_, c) => profile[last * cells + c] as number);
+      const after = Math.min(last + 1, assembly.grid.count - 1);
+      const tempC = Array.from({ length: cells }, (_, c) => {
+        const from = profile[last * cells + c] as number;
+        return from + beyond * ((profile[after * cells + c] as number) - from);
+      });
       const gone = tempC.map((_, c) => {
         let cooked = 0;
         for (let step = 0; step <= last; step++) {
           cooked +=
             (tabulatedCookRate(profile[step * cells + c] as number) * (assembly.grid.stepS[step] as number)) / 60;
         }
+        cooked += (beyond * tabulatedCookRate(tempC[c] as number) * (assembly.grid.stepS[after] as number)) / 60;
         return Math.min(1, cooked / needed);
       });
       return { tempC, gone };

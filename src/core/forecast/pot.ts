@@ -1,29 +1,31 @@
 import { WATER_KG_PER_L } from '../heat';
+import { valueAt } from './commonCourse';
 import { type Ensemble } from './ensemble';
 import { levelForLitres, litresForLevel, type PotContents, shrunk, vegetablesKgAt } from '../material';
 
 type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal'>;
 
-/** Liquid in the pot at the end of `step` of the nominal course, litres, juices and top-ups included. */
-export function litresAt(pot: Pot, step: number): number {
-  return (pot.nominal.liquidKg[step] as number) / WATER_KG_PER_L;
+/** Liquid in the pot at a place of the nominal course, litres, juices and top-ups included. */
+export function litresAt(pot: Pot, place: number): number {
+  return valueAt(pot.nominal.liquidKg, place) / WATER_KG_PER_L;
 }
 
-/** What stands in the pot at `step`: meat and vegetables as far shrunk as the nominal course says. */
-export function contentsAt(pot: Pot, step: number): PotContents {
-  const juice = pot.nominal.juiceFraction.map((course) => course[step] as number);
-  const vegetablesKg = vegetablesKgAt(pot.request.vegetables, pot.nominal.liquidC, pot.assembly.grid, step);
+/** What stands in the pot there: meat and vegetables as far shrunk as the nominal course says. */
+export function contentsAt(pot: Pot, place: number): PotContents {
+  const juice = pot.nominal.juiceFraction.map((course) => valueAt(course, place));
+  const { grid } = pot.assembly;
+  const vegetablesKg = vegetablesKgAt(pot.request.vegetables, pot.nominal.liquidC, grid, Math.round(place));
   return shrunk(pot.assembly.contents, juice, vegetablesKg);
 }
 
-/** Height of the liquid's surface at `step`, mm. */
-export function levelMmAt(pot: Pot, step: number): number {
-  return levelForLitres(contentsAt(pot, step), litresAt(pot, step)) * 1000;
+/** Height of the liquid's surface there, mm. */
+export function levelMmAt(pot: Pot, place: number): number {
+  return levelForLitres(contentsAt(pot, place), litresAt(pot, place)) * 1000;
 }
 
-/** Litres of liquid that a level of `levelMm`, seen at `step`, stands for. */
-export function litresForLevelAt(pot: Pot, step: number, levelMm: number): number {
-  return litresForLevel(contentsAt(pot, step), levelMm / 1000);
+/** Litres of liquid that a level of `levelMm`, seen there, stands for. */
+export function litresForLevelAt(pot: Pot, place: number, levelMm: number): number {
+  return litresForLevel(contentsAt(pot, place), levelMm / 1000);
 }
 
 /** Less than this in the pot can catch, litres. */

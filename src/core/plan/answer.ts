@@ -6,7 +6,8 @@ import {
   lookCostMin,
   readySample,
   slowestGroup,
-  stepAt,
+  placeAt,
+  valueAt,
   summarise,
 } from '../forecast';
 import { USUAL_SAUCE_L_PER_PLATE } from '../choices';
@@ -63,7 +64,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
   const twists = etaOf(forecast, 'twists');
   const sample = readySample(ensemble);
   const group = slowestGroup(ensemble);
-  const tender = Number.isFinite(twists.p50) ? stepAt(assembly.grid, twists.p50) : undefined;
+  const tender = Number.isFinite(twists.p50) ? placeAt(assembly.grid, twists.p50) : undefined;
   const pot =
     tender === undefined
       ? undefined
@@ -80,8 +81,8 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
           stockGelatinG: 0,
         });
   const minutes = Array.from({ length: Math.floor(forecast.horizonMin) + 1 }, (_, i) => i);
-  const steps = minutes.map((m) => stepAt(assembly.grid, m));
-  const pick = (values: Float64Array): number[] => steps.map((s) => rounded(values[s] as number));
+  const places = minutes.map((m) => placeAt(assembly.grid, m));
+  const pick = (values: Float64Array): number[] => places.map((place) => rounded(valueAt(values, place)));
   const juice = nominal.juiceFraction[group] as Float64Array;
   const lead = request.groups[group];
   const water = (lead?.cut ?? request.cut).composition.water;
@@ -108,7 +109,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
             liquidL: rounded(pot.liquidL),
             fatL: rounded(pot.fatL),
             gelatinGPerL: rounded(pot.liquidL > 0 ? (pot.gelatinGPerL * pot.sauceL) / pot.liquidL : 0),
-            juiceShare: rounded(juice[tender] as number),
+            juiceShare: rounded(valueAt(juice, tender)),
           },
     series: {
       minute: minutes,
@@ -117,10 +118,10 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
       meanC: pick(nominal.meanC[group] as Float64Array),
       slowCookValueMin: pick(nominal.slowCookValue[group] as Float64Array),
       meanCookValueMin: pick(nominal.meanCookValue[group] as Float64Array),
-      waterL: steps.map((s) => rounded(litresAt(ensemble, s))),
-      levelMm: steps.map((s) => rounded(levelMmAt(ensemble, s))),
-      moistureShare: steps.map((s) => {
-        const lost = juice[s] as number;
+      waterL: places.map((place) => rounded(litresAt(ensemble, place))),
+      levelMm: places.map((place) => rounded(levelMmAt(ensemble, place))),
+      moistureShare: places.map((place) => {
+        const lost = valueAt(juice, place);
         return rounded(Math.max(0, (water - lost) / (1 - lost)));
       }),
     },

@@ -37,7 +37,8 @@ import {
   nominalEnsemble,
   priorEnsemble,
   readyEta,
-  stepAt,
+  placeAt,
+  valueAt,
   summarise,
 } from '../forecast';
 import { evenings, type Figure, type Message, minutes as time, nameOf, say, tempC } from '../message';
@@ -120,7 +121,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   if (!(surely <= LONGEST_BRAISE_MIN)) return { ok: false, faults: [neverTender(input, forecast)] };
 
   const cut = request.cut;
-  const step = stepAt(ensemble.assembly.grid, ready.p50);
+  const place = placeAt(ensemble.assembly.grid, ready.p50);
   const asked: Omit<FinishQuestion, 'leastL'> = {
     eaters: input.eaters,
     sauceLPerPlate: input.finish.sauceLPerPlate,
@@ -132,10 +133,10 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     stockGelatinG: filling.pour.gelatinG,
     rung: input.base.thicken === 'early' || input.base.thicken === 'roux' ? input.finish.rung : null,
   };
-  const leastL = bearableL(input, filling.pour, finishedPot(ensemble, step, { ...asked, leastL: 0 }), ready.p50);
+  const leastL = bearableL(input, filling.pour, finishedPot(ensemble, place, { ...asked, leastL: 0 }), ready.p50);
   const finishBy: FinishQuestion = { ...asked, leastL };
-  const finished = finishedPot(ensemble, step, finishBy);
-  const kitchen = mise(input, request, filling, atTarget(ensemble, step, ready.p50), finished);
+  const finished = finishedPot(ensemble, place, finishBy);
+  const kitchen = mise(input, request, filling, atTarget(ensemble, place, ready.p50), finished);
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
   const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW, input.keeping);
   const course = courseSamples(ensemble, forecast);
@@ -196,16 +197,16 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
 }
 
 /** Where the water stands at the target, from the nominal course. */
-function atTarget(ensemble: Ensemble, step: number, minutes: number): AtTarget {
+function atTarget(ensemble: Ensemble, place: number, minutes: number): AtTarget {
   const { request, nominal, assembly } = ensemble;
   const meatKg = request.groups.reduce((sum, group, g) => {
-    const given = ((nominal.juiceFraction[g] as Float64Array)[step] as number) - (nominal.lostBefore[g] as number);
+    const given = valueAt(nominal.juiceFraction[g] as Float64Array, place) - (nominal.lostBefore[g] as number);
     return sum + group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)) * given;
   }, 0);
   const giving = request.vegetables.filter((v) => v.waterShare > 0);
-  const vegetableKg = vegetableWaterKg(giving, nominal.liquidC, assembly.grid)[step] as number;
-  const evaporatedKg = nominal.evaporatedKg[step] as number;
-  const leftKg = nominal.liquidKg[step] as number;
+  const vegetableKg = valueAt(vegetableWaterKg(giving, nominal.liquidC, assembly.grid), place);
+  const evaporatedKg = valueAt(nominal.evaporatedKg, place);
+  const leftKg = valueAt(nominal.liquidKg, place);
   const pouredL = request.topUps.reduce((sum, t) => (t.atMin <= minutes ? sum + t.litres : sum), request.liquidL);
   const takenKg = pouredL * WATER_KG_PER_L + meatKg + vegetableKg - evaporatedKg - leftKg;
   return {

@@ -1,7 +1,7 @@
 import { meatGroup, type PlanInput } from '../choices';
 import { partsAsCooked } from '../prep';
 import { sizedParts } from './parts';
-import { boneFraction, type Ensemble, levelMmAt, lyingPieces, stepAt } from '../forecast';
+import { boneFraction, type Ensemble, levelMmAt, lyingPieces, placeAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { cutById, type Pot } from '../larder';
 import {
@@ -56,7 +56,7 @@ export interface PotPlan {
 
 /** The pot as it stands at the start, half way and when the target is reached at `readyMin`. */
 export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensemble, readyMin: number): PotPlan {
-  const levelMm = (atMin: number): number => levelMmAt(ensemble, stepAt(ensemble.assembly.grid, atMin));
+  const levelMm = (atMin: number): number => levelMmAt(ensemble, placeAt(ensemble.assembly.grid, atMin));
   const meatTop = meatHeightM(contents);
   const liquid = ensemble.request.liquidL;
   const start = levelForLitres(contents, liquid);
