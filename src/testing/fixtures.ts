@@ -123,6 +123,24 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
   };
 }
 
+/** Those ribs and two slices of shank, colder and half out of the liquid. */
+export function ribsAndShank(): BraiseRequest['groups'] {
+  return [
+    ...shortRibRequest().groups,
+    {
+      cut: cutById('beef_shank_cross'),
+      massKg: 0.8,
+      pieces: 2,
+      lengthM: 0.11,
+      widthM: 0.1,
+      thicknessM: 0.04,
+      onBone: true,
+      startTempC: 8,
+      submergedFraction: 0.5,
+    },
+  ];
+}
+
 /** The plan at one heat, under one lid, from first to last. */
 export function heated(input: PlanInput, heat: PlanHeat, lid: LidKind = mainStage(input).lid): PlanInput {
   return { ...input, course: wholeCourse(heat, lid) };

@@ -30,6 +30,7 @@ export const BATH_FILM: readonly [number, number, number] = [200, 200, 200];
 
 /** Specific heat of braising liquid, J/kgK. */
 export const LIQUID_HEAT_JKGK = 4100;
+
 /** Course of one run; every array has one entry per step of the grid, taken at the step's end. */
 export interface RunCourse {
   readonly liquidC: Float64Array;

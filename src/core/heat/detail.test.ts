@@ -3,26 +3,12 @@ import { PLAIN_CELLS, profileAt, runDetailed } from '.';
 import { geometryOf } from './body';
 import { FAST_STEPS } from './timeGrid';
 import { assemble, NO_SURPRISES } from '../forecast';
-import { cutById } from '../larder';
-import { shortRibRequest } from '../../testing/fixtures';
+import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 import { tabulatedCookRate } from '../tenderness';
 
 describe('a run in detail', () => {
   const request = shortRibRequest({
-    groups: [
-      ...shortRibRequest().groups,
-      {
-        cut: cutById('beef_shank_cross'),
-        massKg: 0.8,
-        pieces: 2,
-        lengthM: 0.11,
-        widthM: 0.1,
-        thicknessM: 0.04,
-        onBone: true,
-        startTempC: 8,
-        submergedFraction: 0.5,
-      },
-    ],
+    groups: ribsAndShank(),
   });
   const assembly = assemble(request, 240, FAST_STEPS, []);
   const { grid } = assembly;

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '.';
 import { assemble, type BraiseRequest, kitchenPrior, UNEVENTFUL, UNKNOWN_COUNT, unknownsOf } from '../forecast';
-import { cutById } from '../larder';
 import { normalQuantile, randomStream } from '../numbers';
-import { shortRibRequest } from '../../testing/fixtures';
+import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 import { plainBraise } from '../../testing/plainBraise';
 
 const BRAISES: Readonly<Record<string, Partial<BraiseRequest>>> = {
@@ -27,20 +26,7 @@ const BRAISES: Readonly<Record<string, Partial<BraiseRequest>>> = {
   'an open pot with two cuts': {
     ...UNEVENTFUL,
     lids: [{ atMin: 0, lid: 'none' }],
-    groups: [
-      ...shortRibRequest().groups,
-      {
-        cut: cutById('beef_shank_cross'),
-        massKg: 0.8,
-        pieces: 2,
-        lengthM: 0.11,
-        widthM: 0.1,
-        thicknessM: 0.04,
-        onBone: true,
-        startTempC: 8,
-        submergedFraction: 0.5,
-      },
-    ],
+    groups: ribsAndShank(),
   },
 };
 
