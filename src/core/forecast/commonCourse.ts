@@ -32,18 +32,18 @@ export function shareOfStep(grid: TimeGrid, step: number, atMin: number): number
 }
 
 /**
- * Where a moment lies among the ends of the steps: 3.25 is a quarter of the way from the end of step 3 to that of step 4. What
- * is before the first counts as its end.
+ * Where a moment lies among the ends of the steps: 3.25 is a quarter of the way from the end of step 3 to that of step 4, and
+ * -1 is the start.
  */
 export function placeAt(grid: TimeGrid, atMin: number): number {
   const step = stepAt(grid, atMin);
-  return Math.max(0, step - 1 + shareOfStep(grid, step, atMin));
+  return step - 1 + shareOfStep(grid, step, atMin);
 }
 
-/** What a course has at a place among the ends of its steps, linear between them. */
-export function valueAt(series: ArrayLike<number>, place: number): number {
+/** What a course has at a place among the ends of its steps, linear between them; it began with `start`. */
+export function valueAt(series: ArrayLike<number>, place: number, start = series[0] as number): number {
   const before = Math.floor(place);
-  const from = series[before] as number;
+  const from = before < 0 ? start : (series[before] as number);
   return place === before ? from : from + (place - before) * ((series[before + 1] as number) - from);
 }
 

@@ -1,6 +1,6 @@
 import { type Assembly, endsByStage } from './assemble';
-import { type CommonCourse, commonCourse } from './commonCourse';
-import { likelihoodOf, momentOn, placeRecords, predict } from './likelihood';
+import { type CommonCourse, commonCourse, placeAt } from './commonCourse';
+import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest, lidInDoubt } from './request';
@@ -297,5 +297,10 @@ function guessedGain(previous: Ensemble, request: BraiseRequest, observations: r
 
 /** What particle `i` predicts at `atMin`. */
 export function predictionOf(ensemble: Ensemble, i: number, atMin: number): Prediction {
-  return predict(ensemble, ensemble.courses[i] as RunCourse, ensemble.demand[i] as number, momentOn(ensemble, atMin));
+  return predict(
+    ensemble,
+    ensemble.courses[i] as RunCourse,
+    ensemble.demand[i] as number,
+    placeAt(ensemble.assembly.grid, atMin),
+  );
 }

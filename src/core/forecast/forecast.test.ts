@@ -254,7 +254,9 @@ describe('the forecast', () => {
   it('finds a moment between the ends of steps', () => {
     const { grid } = ensemble.assembly;
     const [first = 0, second = 0] = grid.endS;
-    expect(placeAt(grid, 0)).toBe(0);
+    expect(placeAt(grid, 0)).toBe(-1);
+    expect(valueAt([10, 20, 40], -1)).toBe(10);
+    expect(valueAt([10, 20, 40], -0.5, 6)).toBe(8);
     expect(placeAt(grid, first / 60)).toBe(0);
     expect(placeAt(grid, (first + 0.25 * (second - first)) / 60)).toBeCloseTo(0.25, 9);
     expect(placeAt(grid, 1e6)).toBe(grid.count - 1);

@@ -53,7 +53,7 @@ export function insideOf(ensemble: Ensemble, atMins: readonly number[]): Inside 
   });
   const depth = [...(runs[1]?.course.depths[group] ?? [])];
   const moments = atMins.map((atMin): InsideMoment => {
-    const place = placeAt(assembly.grid, Math.min(atMin, horizon));
+    const place = Math.max(0, placeAt(assembly.grid, Math.min(atMin, horizon)));
     const last = Math.floor(place);
     const beyond = place - last;
     const each = runs.map(({ course, needed }) => {

@@ -1,67 +1,46 @@
-import { type CommonCourse, shareOfStep, stepAt } from './commonCourse';
+import { type CommonCourse, placeAt, valueAt } from './commonCourse';
 import { logLikelihood, type Observation, type Prediction } from './observation';
 import { cutOf } from './request';
 import { type RunCourse, WATER_KG_PER_L } from '../heat';
 
-/** Where a moment lies on a grid. */
-export interface Moment {
-  readonly step: number;
-  readonly share: number;
-}
-
-/** The moment `atMin` on the grid of a common course. */
-export function momentOn(commonCourse: Pick<CommonCourse, 'assembly'>, atMin: number): Moment {
-  const { grid } = commonCourse.assembly;
-  const step = stepAt(grid, atMin);
-  return { step, share: shareOfStep(grid, step, atMin) };
-}
-
-/** A series at a moment, linear within the step. */
-function valueAt(series: Float64Array, { step, share }: Moment, start: number): number {
-  const to = series[step] as number;
-  if (share === 1) return to;
-  const from = step === 0 ? start : (series[step - 1] as number);
-  return from + share * (to - from);
-}
-
-/** What a course predicts for a moment, where the meat demands `demand` of the usual cook value. */
+/** What a course predicts at a place of its grid, where the meat demands `demand` of the usual cook value. */
 export function predict(
   frame: Pick<CommonCourse, 'assembly' | 'boilC'>,
   course: RunCourse,
   demand: number,
-  moment: Moment,
+  place: number,
 ): Prediction {
   const { request } = frame.assembly;
   let slow = Infinity;
   let core = Infinity;
   request.groups.forEach((group, g) => {
-    const cookValue = valueAt(course.slowCookValue[g] as Float64Array, moment, 0);
+    const cookValue = valueAt(course.slowCookValue[g] as Float64Array, place, 0);
     slow = Math.min(slow, cookValue / cutOf(request, group).cookValue.twists);
-    core = Math.min(core, valueAt(course.coreC[g] as Float64Array, moment, group.startTempC));
+    core = Math.min(core, valueAt(course.coreC[g] as Float64Array, place, group.startTempC));
   });
   return {
     progress: slow / demand,
     coreC: core,
-    liquidC: valueAt(course.liquidC, moment, request.liquidTempC),
+    liquidC: valueAt(course.liquidC, place, request.liquidTempC),
     boilC: frame.boilC,
-    litres: valueAt(course.liquidKg, moment, request.liquidL * WATER_KG_PER_L) / WATER_KG_PER_L,
+    litres: valueAt(course.liquidKg, place, request.liquidL * WATER_KG_PER_L) / WATER_KG_PER_L,
   };
 }
 
 /** A record placed on a grid. */
 export interface PlacedRecord {
   readonly observation: Observation;
-  readonly moment: Moment;
+  readonly place: number;
 }
 
-/** The records that count, with their moments; those whose place is in `aside` do not. */
+/** The records that count, with their places; those whose place is in `aside` do not. */
 export function placeRecords(
   frame: CommonCourse,
   observations: readonly Observation[],
   aside: ReadonlySet<number>,
 ): PlacedRecord[] {
   return observations.flatMap((observation, i) =>
-    aside.has(i) ? [] : [{ observation, moment: momentOn(frame, observation.atMin) }],
+    aside.has(i) ? [] : [{ observation, place: placeAt(frame.assembly.grid, observation.atMin) }],
   );
 }
 
@@ -75,7 +54,7 @@ export function likelihoodOf(
   let fixed = 0;
   const forks: { witness: PlacedRecord; prediction: Prediction }[] = [];
   for (const witness of seen) {
-    const prediction = predict(frame, course, 1, witness.moment);
+    const prediction = predict(frame, course, 1, witness.place);
     if (witness.observation.kind === 'fork') forks.push({ witness, prediction });
     else fixed += logLikelihood(cut, witness.observation, prediction);
   }

@@ -14,7 +14,12 @@ export function litresAt(pot: Pot, place: number): number {
 export function contentsAt(pot: Pot, place: number): PotContents {
   const juice = pot.nominal.juiceFraction.map((course) => valueAt(course, place));
   const { grid } = pot.assembly;
-  const vegetablesKg = vegetablesKgAt(pot.request.vegetables, pot.nominal.liquidC, grid, Math.round(place));
+  const vegetablesKg = vegetablesKgAt(
+    pot.request.vegetables,
+    pot.nominal.liquidC,
+    grid,
+    Math.max(0, Math.round(place)),
+  );
   return shrunk(pot.assembly.contents, juice, vegetablesKg);
 }
 
