@@ -167,6 +167,22 @@ function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPo
   return { chance, p50: new WeightedSample(moments, among).quantile(0.5) };
 }
 
+/** When the target is reached and whether the pot runs dry before: what two ways on are compared by. */
+export interface Readiness {
+  /** Min from the pieces meeting the liquid; Infinity where not by the horizon. */
+  readonly p50: number;
+  readonly p90: number;
+  readonly dry: DryPot;
+}
+
+/** The part of `summarise` that two ways on are compared by. */
+export function readiness(ensemble: Ensemble): Readiness {
+  const w = weights(ensemble);
+  const ready = stageTimes(ensemble, targetOf(ensemble));
+  const sample = new WeightedSample(ready, w);
+  return { p50: sample.quantile(0.5), p90: sample.quantile(0.9), dry: dryPot(ensemble, w, ready) };
+}
+
 /** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
 export function summarise(ensemble: Ensemble): Forecast {
   const w = weights(ensemble);

@@ -12,6 +12,8 @@ export {
   type DryPot,
   etaOf,
   type Forecast,
+  type Readiness,
+  readiness,
   readyEta,
   readySample,
   type ScaleBand,

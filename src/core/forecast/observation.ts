@@ -42,12 +42,17 @@ export const LEVEL_SD_L = 0.08;
  * Six shares, sum 1. A test that went wrong is one of wide spread: still likelier near than far.
  */
 export function stageChances(cut: Cut, progress: number): number[] {
-  const x = Math.log(Math.max(progress, 1e-9));
-  const below = stageThresholds(cut).map((t) => {
-    const gap = Math.log(t / cut.cookValue.twists) - x;
-    return (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
-  });
-  return [...below, 1].map((upper, i) => Math.max(LEAST_CHANCE, upper - (i === 0 ? 0 : (below[i - 1] as number))));
+  const cookValue = Math.max(progress, 1e-9) * cut.cookValue.twists;
+  const chances: number[] = [];
+  let before = 0;
+  for (const threshold of stageThresholds(cut)) {
+    const gap = Math.log(threshold / cookValue);
+    const below = (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
+    chances.push(Math.max(LEAST_CHANCE, below - before));
+    before = below;
+  }
+  chances.push(Math.max(LEAST_CHANCE, 1 - before));
+  return chances;
 }
 
 /** Mean and spread of a core reading by a probe, °C. */

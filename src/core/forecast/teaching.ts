@@ -3,7 +3,7 @@ import { weights } from './resample';
 import { readySample, stageTimes, targetOf } from './forecast';
 import { LEVEL_SD_L, type Prediction, probeLaw, stageChances } from './observation';
 import { type Cut } from '../larder';
-import { normalQuantile, numbers, WeightedSample } from '../numbers';
+import { numbers, WeightedSample } from '../numbers';
 import { STAGES } from '../tenderness';
 
 /** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
@@ -18,7 +18,6 @@ export interface Teaching {
   readonly costMin: number;
 }
 
-const READINGS = 12;
 /** Particles that do not turn by the horizon count as this much later, so that widths stay finite. */
 const BEYOND = 1.1;
 
@@ -35,11 +34,16 @@ interface Before {
 
 /** Expected window after a record with outcomes of likelihood `chance[outcome][particle]`. */
 function expectedWidth({ w, times, widthMin }: Before, chance: readonly Float64Array[]): number {
+  const posterior = new Float64Array(w.length);
   let total = 0;
   let expected = 0;
   for (const likelihood of chance) {
-    const posterior = w.map((x, i) => x * (likelihood[i] as number));
-    const mass = posterior.reduce((a, b) => a + b, 0);
+    let mass = 0;
+    for (let i = 0; i < w.length; i++) {
+      const here = (w[i] as number) * (likelihood[i] as number);
+      posterior[i] = here;
+      mass += here;
+    }
     if (mass < 1e-6) continue;
     total += mass;
     expected += mass * widthOf(times.weighing(posterior));
@@ -59,17 +63,22 @@ const levelLaw = (prediction: Prediction): Law => ({
   sd: LEVEL_SD_L,
 });
 
-/** What an instrument may read over all kitchens, evenly in likelihood. */
+/** Readings of an instrument by which all that it may read is summed up. */
+const READINGS = 12;
+/** They reach from this quantile of what the kitchens predict, and so many spreads of the instrument beyond it. */
+const OUTERMOST = 0.01;
+const BEYOND_SPREADS = 1.5;
+
+/** What an instrument may read over all kitchens, at even distances, so that each counts for its likelihood alone. */
 function readingsOf(laws: readonly Law[], w: Float64Array): number[] {
   const means = new WeightedSample(
     numbers(laws.length, (i) => (laws[i] as Law).mean),
     w,
   );
-  const sd = laws.reduce((sum, l, i) => sum + l.sd * (w[i] as number), 0);
-  return Array.from({ length: READINGS }, (_, i) => {
-    const p = (i + 0.5) / READINGS;
-    return means.quantile(p) + sd * normalQuantile(p);
-  });
+  const beyond = BEYOND_SPREADS * laws.reduce((sum, l, i) => sum + l.sd * (w[i] as number), 0);
+  const from = means.quantile(OUTERMOST) - beyond;
+  const to = means.quantile(1 - OUTERMOST) + beyond;
+  return Array.from({ length: READINGS }, (_, i) => from + ((to - from) * (i + 0.5)) / READINGS);
 }
 
 function before(ensemble: Ensemble): Before {

@@ -3,7 +3,9 @@ export class WeightedSample {
   private readonly values: Float64Array;
   /** Where each of the values it was given lies among the sorted. */
   private readonly place: Uint32Array;
+  /** Weight at or below each of the sorted, and of all. */
   private readonly cumulative: Float64Array;
+  private readonly total: number;
 
   constructor(values: Float64Array, weights: Float64Array, sorted?: WeightedSample) {
     this.values = sorted?.values ?? values.slice().sort();
@@ -15,7 +17,7 @@ export class WeightedSample {
       sum += this.cumulative[k] as number;
       this.cumulative[k] = sum;
     }
-    for (let k = 0; k < values.length; k++) this.cumulative[k] = (this.cumulative[k] as number) / sum;
+    this.total = sum;
   }
 
   /** The same values with other weights, in the order in which they were given first. */
@@ -26,11 +28,12 @@ export class WeightedSample {
   /** Value below which a share `p` of the weight lies, by interpolation; Infinity if that share is not finite. */
   quantile(p: number): number {
     const { values, cumulative } = this;
+    const wanted = p * this.total;
     let low = 0;
     let high = values.length - 1;
     while (low < high) {
       const middle = (low + high) >> 1;
-      if ((cumulative[middle] as number) < p) low = middle + 1;
+      if ((cumulative[middle] as number) < wanted) low = middle + 1;
       else high = middle;
     }
     const here = values[low] as number;
@@ -38,7 +41,7 @@ export class WeightedSample {
     const from = cumulative[low - 1] as number;
     const to = cumulative[low] as number;
     const before = values[low - 1] as number;
-    return to === from ? here : before + ((here - before) * (p - from)) / (to - from);
+    return to === from ? here : before + ((here - before) * (wanted - from)) / (to - from);
   }
 
   /** Share of the weight at or below `value`. */
@@ -51,7 +54,7 @@ export class WeightedSample {
       if ((values[middle] as number) <= value) low = middle + 1;
       else high = middle;
     }
-    return low === 0 ? 0 : (cumulative[low - 1] as number);
+    return low === 0 ? 0 : (cumulative[low - 1] as number) / this.total;
   }
 }
 

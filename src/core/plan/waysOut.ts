@@ -5,10 +5,9 @@ import {
   advance,
   DRY_WORTH_SAYING,
   type Ensemble,
-  type Forecast,
   type HeatThen,
-  readyEta,
-  summarise,
+  type Readiness,
+  readiness,
   type TimedHeat,
 } from '../forecast';
 import { cutById, lidsFor, type LidKind } from '../larder';
@@ -155,9 +154,9 @@ export function changedAt(
   ];
 }
 
-function heatedFrom(ensemble: Ensemble, from: PlanHeat, to: PlanHeat, atMin: number): Forecast {
+function heatedFrom(ensemble: Ensemble, from: PlanHeat, to: PlanHeat, atMin: number): Readiness {
   const request = { ...ensemble.request, heats: changedAt(ensemble.request.heats, from, to, atMin) };
-  return summarise(advance(ensemble, request, ensemble.observations));
+  return readiness(advance(ensemble, request, ensemble.observations));
 }
 
 /** A lid put on in a live pot, re-forecast from its present posterior. */
@@ -170,8 +169,7 @@ export interface LidWay {
 /** The braise with `lid` on from `atMin` on. */
 export function lidWay(ensemble: Ensemble, lid: LidKind, atMin: number): LidWay {
   const lids = [...ensemble.request.lids.filter((l) => l.atMin < atMin), { atMin, lid, recorded: true }];
-  const forecast = summarise(advance(ensemble, { ...ensemble.request, lids }, ensemble.observations));
-  return { lid, p50Min: readyEta(forecast).p50 };
+  return { lid, p50Min: readiness(advance(ensemble, { ...ensemble.request, lids }, ensemble.observations)).p50 };
 }
 
 const TOO_EARLY_MIN = 60;
@@ -184,12 +182,10 @@ const LOWEST_FIRST_C = [110, 120, 130, 140] as const;
  * minutes, or what helps makes it likelier by a tenth that the pot runs dry.
  */
 export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatWay[] {
-  const staying = summarise(ensemble);
-  const now = readyEta(staying);
+  const now = readiness(ensemble);
   const way = (says: Message, changed: PlanHeat): HeatWay => {
-    const forecast = heatedFrom(ensemble, heat, changed, atMin);
-    const eta = readyEta(forecast);
-    return { says, heat: changed, p50Min: eta.p50, p90Min: eta.p90, dryChance: forecast.dry.chance };
+    const { p50, p90, dry } = heatedFrom(ensemble, heat, changed, atMin);
+    return { says, heat: changed, p50Min: p50, p90Min: p90, dryChance: dry.chance };
   };
   if (now.p50 > readyByMin) {
     const tried: HeatWay[] = [];
@@ -201,7 +197,7 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
     } else if (heat.tempC < HOT_SIMMER_C) {
       tried.push(way(say('heatWay.simmerUp', { temp: tempC(HOT_SIMMER_C) }), { kind: 'simmer', tempC: HOT_SIMMER_C }));
     }
-    return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN && t.dryChance < staying.dry.chance + DRY_WORTH_SAYING);
+    return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN && t.dryChance < now.dry.chance + DRY_WORTH_SAYING);
   }
   if (heat.kind === 'oven' && now.p90 < readyByMin - TOO_EARLY_MIN) {
     // The lowest that fits is the one: each costs a whole forecast, and those above it are not asked for.
