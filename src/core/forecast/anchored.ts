@@ -1,4 +1,5 @@
-import { commonCourse, placeAt } from './commonCourse';
+import { commonCourse } from './commonCourse';
+import { placeAt } from './places';
 import { type Ensemble } from './ensemble';
 import { LEVEL_SD_L } from './observation';
 import { litresAt } from './pot';

@@ -1,5 +1,5 @@
 import { type Ensemble } from './ensemble';
-import { placeAt, valueAt } from './commonCourse';
+import { placeAt, valueAt } from './places';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { levelMmAt, litresAt } from './pot';
 

@@ -1,5 +1,6 @@
 import { type Assembly, endsByStage } from './assemble';
-import { type CommonCourse, commonCourse, placeAt } from './commonCourse';
+import { type CommonCourse, commonCourse } from './commonCourse';
+import { placeAt } from './places';
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation, type Prediction } from './observation';
 import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';

@@ -4,7 +4,7 @@ import { assemble, NO_SURPRISES } from './assemble';
 import { bruteForce } from './bruteForce';
 import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
-import { placeAt, stepAt, valueAt } from './commonCourse';
+import { placeAt, stepAt, valueAt } from './places';
 import { courseSamples } from './courseSamples';
 import { weights } from './resample';
 import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './forecast';

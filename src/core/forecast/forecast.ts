@@ -1,5 +1,5 @@
 import { type Ensemble } from './ensemble';
-import { shareOfStep, stepAt } from './commonCourse';
+import { shareOfStep, stepAt } from './places';
 import { slowest, slowestGroupAt, slowestIn } from './horizon';
 import { weights } from './resample';
 import { numbers, WeightedSample } from '../numbers';

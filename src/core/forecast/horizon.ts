@@ -1,4 +1,5 @@
 import { assemble, NO_SURPRISES } from './assemble';
+import { stepAt } from './places';
 import { type Observation } from './observation';
 import { demandSpread, kitchenPrior } from './prior';
 import { type BraiseRequest, cutOf } from './request';
@@ -6,7 +7,10 @@ import { numbers } from '../numbers';
 import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type RunCourse } from '../heat';
 
 const SHORTEST_HORIZON_MIN = 180;
+/** As far as the pot without surprises is followed to find that animal; where it is still cooking then, that is far enough. */
 const LONGEST_HORIZON_MIN = 120 * 60;
+/** A pot that puts on less than this share of what is needed in the later half of a run will not get there. */
+const STANDS_STILL = 0.001;
 const HORIZON_WHEN_NEVER_MIN = 24 * 60;
 /** The forecast runs until an animal, felt by a hand, this many spreads tougher than usual is in strings. */
 const HORIZON_SPREADS = 1.5;
@@ -33,22 +37,24 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   const after = latestMin(request, observations) + 30;
   if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
   const needed = request.cut.cookValue.strings * Math.exp(HORIZON_SPREADS * demandSpread(kitchenPrior(request)));
-  let horizon = 12 * 60;
+  let horizon = Math.max(12 * 60, 2 * after);
   for (;;) {
-    const assembly = assemble(request, Math.max(horizon, after), FAST_STEPS, []);
+    const assembly = assemble(request, horizon, FAST_STEPS, []);
     const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+    const { count, endS } = assembly.grid;
     const slow = slowest(course, request);
-    const step = slow.findIndex((c) => c >= needed);
-    if (step >= 0) {
+    const found = slow.findIndex((c) => c >= needed);
+    const lateBy = (slow[count - 1] as number) - (slow[stepAt(assembly.grid, horizon / 2)] as number);
+    if (found < 0 && lateBy < needed * STANDS_STILL) return Math.max(HORIZON_WHEN_NEVER_MIN, after);
+    if (found >= 0 || horizon >= LONGEST_HORIZON_MIN) {
+      const step = found >= 0 ? found : count - 1;
       const boilC = boilingPointC(pressureAtAltitudePa(request.altitudeM));
       const boils = (course.liquidC[step] as number) > boilC - BOILS_WITHIN_K;
       const held = request.heats.at(-1)?.heat.kind === 'simmer';
       const margin = boils || held ? HORIZON_MARGIN : COOL_HORIZON_MARGIN;
-      const found = ((assembly.grid.endS[step] as number) / 60) * margin;
-      return Math.max(SHORTEST_HORIZON_MIN, after, Math.ceil(found / 30) * 30);
+      const wanted = ((endS[step] as number) / 60) * margin;
+      return Math.max(SHORTEST_HORIZON_MIN, after, Math.ceil(wanted / 30) * 30);
     }
-    const reached = slow[slow.length - 1] ?? 0;
-    if (horizon >= LONGEST_HORIZON_MIN || reached < needed / 1000) return Math.max(HORIZON_WHEN_NEVER_MIN, after);
     horizon = Math.min(LONGEST_HORIZON_MIN, horizon * 4);
   }
 }

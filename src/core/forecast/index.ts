@@ -1,7 +1,7 @@
 export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from './assemble';
 export { anchored } from './anchored';
 export { bruteForce } from './bruteForce';
-export { placeAt, stepAt, valueAt } from './commonCourse';
+export { placeAt, stepAt, valueAt } from './places';
 export { type CourseSamples, courseSamples, sampleAt } from './courseSamples';
 export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 export {

@@ -1,12 +1,11 @@
-import { placeAt } from './commonCourse';
+import { placeAt } from './places';
 import { type Ensemble } from './ensemble';
 import { slowestGroup, stageTimes, targetOf } from './forecast';
 import { UNKNOWN_COUNT, unknownsOf } from './prior';
 import { cutOf } from './request';
 import { weights } from './resample';
-import { FAST_CELLS, runDetailed } from '../heat';
+import { FAST_CELLS, profileAt, runDetailed } from '../heat';
 import { WeightedSample } from '../numbers';
-import { tabulatedCookRate } from '../tenderness';
 
 /** The inside of the thickest piece at one moment, from the middle out: in early, likely and late kitchens. */
 export interface InsideMoment {
@@ -53,27 +52,10 @@ export function insideOf(ensemble: Ensemble, atMins: readonly number[]): Inside 
   });
   const depth = [...(runs[1]?.course.depths[group] ?? [])];
   const moments = atMins.map((atMin): InsideMoment => {
-    const place = Math.max(0, placeAt(assembly.grid, Math.min(atMin, horizon)));
-    const last = Math.floor(place);
-    const beyond = place - last;
+    const place = placeAt(assembly.grid, Math.min(atMin, horizon));
     const each = runs.map(({ course, needed }) => {
-      const profile = course.profiles[group] as Float32Array;
-      const cells = depth.length;
-      const after = Math.min(last + 1, assembly.grid.count - 1);
-      const tempC = Array.from({ length: cells }, (_, c) => {
-        const from = profile[last * cells + c] as number;
-        return from + beyond * ((profile[after * cells + c] as number) - from);
-      });
-      const gone = tempC.map((_, c) => {
-        let cooked = 0;
-        for (let step = 0; step <= last; step++) {
-          cooked +=
-            (tabulatedCookRate(profile[step * cells + c] as number) * (assembly.grid.stepS[step] as number)) / 60;
-        }
-        cooked += (beyond * tabulatedCookRate(tempC[c] as number) * (assembly.grid.stepS[after] as number)) / 60;
-        return Math.min(1, cooked / needed);
-      });
-      return { tempC, gone };
+      const { tempC, cookValue } = profileAt(course, group, place);
+      return { tempC: [...tempC], gone: Array.from(cookValue, (cooked) => Math.min(1, cooked / needed)) };
     });
     return { atMin, tempC: each.map((e) => e.tempC), gone: each.map((e) => e.gone) };
   });

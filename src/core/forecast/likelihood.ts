@@ -1,4 +1,5 @@
-import { type CommonCourse, placeAt, valueAt } from './commonCourse';
+import { type CommonCourse } from './commonCourse';
+import { placeAt, valueAt } from './places';
 import { logLikelihood, type Observation, type Prediction } from './observation';
 import { cutOf } from './request';
 import { type RunCourse, WATER_KG_PER_L } from '../heat';

@@ -1,6 +1,6 @@
 import { assemble, NO_SURPRISES } from './assemble';
 import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
-import { stepAt } from './commonCourse';
+import { stepAt } from './places';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '../heat';

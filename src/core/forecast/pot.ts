@@ -1,5 +1,5 @@
 import { WATER_KG_PER_L } from '../heat';
-import { valueAt } from './commonCourse';
+import { valueAt } from './places';
 import { type Ensemble } from './ensemble';
 import { levelForLitres, litresForLevel, type PotContents, shrunk, vegetablesKgAt } from '../material';
 

@@ -29,6 +29,9 @@ describe('a run in detail', () => {
         });
         before = now;
         if (step % 20 !== 0 && step !== grid.count - 1) continue;
+        profileAt(course, g, step).cookValue.forEach((value, i) => {
+          expect(value / (cooked[i] ?? 0)).toBeCloseTo(1, 4);
+        });
         const mean = (values: Float64Array): number => values.reduce((s, v, i) => s + v * (meatShare[i] ?? 0), 0);
         expect(course.meanC[g]?.[step]).toBeCloseTo(mean(now), 3);
         expect(course.meanCookValue[g]?.[step]).toBeCloseTo(mean(cooked), 3);

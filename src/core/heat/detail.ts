@@ -1,5 +1,6 @@
 import { type BodySetup, type Geometry, geometryOf } from './body';
 import { type Shells } from './shells';
+import { numbers } from '../numbers';
 import { tabulatedCookRate } from '../tenderness';
 
 /** The parts of a run that only drawings, proofs and single runs need; kept out of the particles' path. */
@@ -20,6 +21,8 @@ export interface DetailSeries {
   readonly suppliedW: Float64Array;
   /** Per body: temperature of every cell at each step's end, `count * cells` values. */
   readonly profiles: readonly Float32Array[];
+  /** Per body: cook value of every cell there, min. */
+  readonly cooked: readonly Float32Array[];
   /** Per body: where each of those cells lies, from 0 in the middle to 1 at the surface. */
   readonly depths: readonly Float64Array[];
 }
@@ -56,6 +59,7 @@ export class DetailRecorder {
     count: number,
   ) {
     const perBody = (): Float64Array[] => Array.from({ length: bodies }, () => new Float64Array(count));
+    const perCell = (): Float32Array[] => Array.from({ length: bodies }, () => new Float32Array(count * cells));
     this.series = {
       meanC: perBody(),
       meanCookValue: perBody(),
@@ -65,7 +69,8 @@ export class DetailRecorder {
       evaporationHeatJ: new Float64Array(count),
       energyResidualJ: new Float64Array(count),
       suppliedW: new Float64Array(count),
-      profiles: Array.from({ length: bodies }, () => new Float32Array(count * cells)),
+      profiles: perCell(),
+      cooked: perCell(),
     };
     this.rates = new Float64Array(bodies * cells);
     this.cookValue = new Float64Array(bodies * cells);
@@ -105,12 +110,15 @@ export class DetailRecorder {
     const { cells, series } = this;
     for (let g = 0; g < this.bodies; g++) {
       const profile = series.profiles[g] as Float32Array;
+      const cooked = series.cooked[g] as Float32Array;
       for (let i = 0; i < cells; i++) {
         const at = g * cells + i;
         const temp = shells.temp[at] as number;
         const rate = (this.rates[at] as number) + tabulatedCookRate(temp);
-        this.cookValue[at] = (this.cookValue[at] as number) + (rate * stepS) / 120;
+        const cookValue = (this.cookValue[at] as number) + (rate * stepS) / 120;
+        this.cookValue[at] = cookValue;
         profile[step * cells + i] = temp;
+        cooked[step * cells + i] = cookValue;
       }
       const { firstMeat } = this.geometry[g] as Geometry;
       (series.meanC[g] as Float64Array)[step] = shells.mean[g] as number;
@@ -133,16 +141,32 @@ export class DetailRecorder {
   }
 }
 
-/** The inside of a piece at one step of a detailed course, from the middle out. */
+/** The inside of a piece at one moment of a detailed course, from the middle out. */
 export interface Profile {
   /** 0 in the middle to 1 at the surface. */
   readonly depth: Float64Array;
-  readonly tempC: Float32Array;
+  readonly tempC: Float64Array;
+  /** Cook value so far, min. */
+  readonly cookValue: Float64Array;
 }
 
-/** How warm the pieces of one size class are inside at the end of `step`. */
-export function profileAt(course: DetailSeries, group: number, step: number): Profile {
+/**
+ * How warm the pieces of one size class are inside, and how far cooked, at a place among the ends of the steps: 3.25 is a
+ * quarter of the way from the end of step 3 to that of step 4. Before the end of the first step it is that end.
+ */
+export function profileAt(course: DetailSeries, group: number, place: number): Profile {
   const depth = course.depths[group] as Float64Array;
   const cells = depth.length;
-  return { depth, tempC: (course.profiles[group] as Float32Array).subarray(step * cells, (step + 1) * cells) };
+  const step = Math.max(0, Math.floor(place));
+  const share = Math.max(0, place - step);
+  const between = (values: Float32Array): Float64Array =>
+    numbers(cells, (i) => {
+      const from = values[step * cells + i] as number;
+      return share > 0 ? from + share * ((values[(step + 1) * cells + i] as number) - from) : from;
+    });
+  return {
+    depth,
+    tempC: between(course.profiles[group] as Float32Array),
+    cookValue: between(course.cooked[group] as Float32Array),
+  };
 }

@@ -67,6 +67,7 @@ export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 2400, stepS: 240 },
   { fromS: 7200, stepS: 480 },
   { fromS: 21600, stepS: 960 },
+  { fromS: 86400, stepS: 3600 },
 ];
 
 /** The longest step so long after a heat began. */
