@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { chanceBy } from './forecast';
-import { logLikelihood, type Prediction, probeLaw, stageChances } from './observation';
+import { logLikelihood, type Observation, type Prediction, probeLaw, spreadsOff, stageChances } from './observation';
 import { kitchenPrior } from './prior';
 import { normalCdf } from '../numbers';
 import { cutById } from '../larder';
@@ -49,6 +49,52 @@ describe('bubbles', () => {
       logLikelihood(CUT, { kind: 'simmering', atMin: 30, simmering }, { ...HERE, liquidC });
     expect(said(true, 96)).toBeCloseTo(said(false, 96), 6);
     expect(said(true, 99)).toBeGreaterThan(said(false, 99) + 2);
+  });
+});
+
+describe('what a record says of a kitchen', () => {
+  const seen: Readonly<Record<'probe' | 'bone' | 'liquidTemp' | 'level', (off: number) => Observation>> = {
+    probe: (off) => ({ kind: 'probe', atMin: 60, tempC: 80.6 + off * Math.hypot(1, 0.9), nearBone: false }),
+    bone: (off) => ({ kind: 'probe', atMin: 60, tempC: 80.6 + off * 2 * Math.hypot(1, 0.9), nearBone: true }),
+    liquidTemp: (off) => ({ kind: 'liquidTemp', atMin: 60, tempC: 95 + 1.5 * off }),
+    level: (off) => ({ kind: 'level', atMin: 60, litres: 0.8 + 0.08 * off }),
+  };
+  /** A bell with the tails of four degrees of freedom. */
+  const bell = (off: number): number => -2.5 * Math.log(1 + (off * off) / 4);
+
+  it('falls off as a bell with heavy tails, in spreads of what was read', () => {
+    for (const off of [-4, -0.5, 0, 1, 3]) {
+      const said = (kind: keyof typeof seen): number => logLikelihood(CUT, seen[kind](off), HERE);
+      expect(said('probe')).toBeCloseTo(bell(off) - Math.log(Math.hypot(1, 0.9)), 9);
+      expect(said('bone')).toBeCloseTo(bell(off) - Math.log(2 * Math.hypot(1, 0.9)), 9);
+      expect(said('liquidTemp')).toBeCloseTo(bell(off), 9);
+      expect(said('level')).toBeCloseTo(bell(off), 9);
+      for (const kind of ['probe', 'bone', 'liquidTemp', 'level'] as const) {
+        expect(spreadsOff(seen[kind](off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      }
+    }
+  });
+
+  it('is what a fork or an eye would say there, three in a hundred of them mistaken', () => {
+    const fork: Observation = { kind: 'fork', atMin: 60, stage: 'gives' };
+    expect(logLikelihood(CUT, fork, HERE)).toBe(Math.log(stageChances(CUT, 1)[2] ?? 0));
+    for (const liquidC of [90, 95, 97.2, 100]) {
+      const chance = normalCdf((liquidC - 96) / 1.5);
+      const said = (simmering: boolean): number =>
+        Math.exp(logLikelihood(CUT, { kind: 'simmering', atMin: 60, simmering }, { ...HERE, liquidC }));
+      expect(said(true)).toBeCloseTo(0.97 * chance + 0.015, 9);
+      expect(said(true) + said(false)).toBeCloseTo(1, 9);
+    }
+    expect(spreadsOff(fork, HERE)).toBeUndefined();
+    expect(spreadsOff({ kind: 'simmering', atMin: 60, simmering: false }, HERE)).toBeUndefined();
+  });
+
+  it('of a fork is never that it cannot be', () => {
+    for (const progress of [0, 1e-12, 1e6]) {
+      for (const chance of stageChances(CUT, progress)) expect(chance).toBeGreaterThanOrEqual(1e-9);
+    }
+    expect(stageChances(CUT, 0)[0]).toBeCloseTo(1, 6);
+    expect(stageChances(CUT, 1e6)[5]).toBeCloseTo(1, 6);
   });
 });
 
