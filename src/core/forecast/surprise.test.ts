@@ -83,6 +83,55 @@ describe('records that nothing explains', () => {
     expect([...both.aside].sort()).toEqual([0, 1]);
   });
 
+  it('are let go of by kind: a level that was mistyped takes no heat with it', () => {
+    const odd: Observation[] = [level(60, 0.1), { kind: 'liquidTemp', atMin: 62, tempC: 40 }];
+    // The level has to fit a pot that was cooled at 62 minutes.
+    const cooled = after(odd[1] as Observation);
+    const gone = after(...odd, level(80, predictionOf(cooled, 100, 80).litres));
+    expect(gone.surprise).toBe('letGo');
+    expect(gone.corrected).toEqual([1]);
+    expect([...gone.aside].sort()).toEqual([0, 1]);
+    expect(gone.request.corrections).toEqual([{ atMin: 62, tempC: 40 }]);
+  });
+
+  it('that were let go of stay so when something else is not explained, and those before them go on speaking', () => {
+    const cold: Observation = { kind: 'liquidTemp', atMin: 90, tempC: 40 };
+    const again = after(fits(30), level(60, 0.1), fits(80), cold);
+    expect(again.surprise).toBe('unexplained');
+    expect(again.corrected).toEqual([3]);
+    expect([...again.aside].sort()).toEqual([1, 3]);
+  });
+
+  it('silence those before them only as long as they hold themselves', () => {
+    const cold: Observation = { kind: 'liquidTemp', atMin: 65, tempC: 40 };
+    const cooled = after(fits(30), cold);
+    const odd = after(fits(30), level(60, 0.1), cold);
+    expect([...odd.aside].sort()).toEqual([0, 1, 2]);
+    const gone = after(fits(30), level(60, 0.1), cold, level(80, predictionOf(cooled, 100, 80).litres));
+    expect(gone.surprise).toBe('letGo');
+    expect([...gone.aside].sort()).toEqual([1, 2]);
+  });
+
+  it('are what only a kitchen explains that hardly counts', () => {
+    const litres = Array.from({ length: start.count }, (_, i) => predictionOf(start, i, 60).litres);
+    const full = litres.indexOf(Math.max(...litres));
+    const over = level(60, (litres[full] ?? 0) + 0.22);
+    expect(advance(start, request, [over]).surprise).toBeUndefined();
+    const none = start.logWeight.map((w, i) => ((litres[i] ?? 0) > (litres[full] ?? 0) - 0.2 ? w - 40 : w));
+    expect(advance({ ...start, logWeight: none }, request, [over]).surprise).toBe('unexplained');
+  });
+
+  it('are followed by as many kitchens of the same law as before', () => {
+    const prior = { ...start.prior, hand: { mean: 0.3, sd: 0.05 } };
+    const own = priorEnsemble(request, { particles: 64, prior });
+    const odd = advance(own, request, [level(60, 0.1)]);
+    expect(odd.surprise).toBe('unexplained');
+    expect(odd.count).toBe(64);
+    expect(odd.prior).toBe(prior);
+    const mean = odd.demand.reduce((a, b) => a + Math.log(b), 0) / 64;
+    expect(mean).toBeGreaterThan(0.2);
+  });
+
   it('are never what a fork feels or a probe reads', () => {
     const forked = after({ kind: 'fork', atMin: 30, stage: 'strings' });
     expect([forked.surprise, forked.corrected]).toEqual([undefined, []]);

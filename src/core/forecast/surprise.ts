@@ -8,7 +8,7 @@ const UNEXPLAINED_SPREADS = 3;
 /** Kitchens that count for less than this explain nothing. */
 const COUNTS = 1e-6;
 
-/** How many spreads a record lies off what the kitchen that explains it best predicts; 0 where nothing was read. */
+/** How many spreads a record lies off what the kitchen that explains it best predicts; 0 where the pot was not read. */
 function leastOff(ensemble: Ensemble, observation: Observation): number {
   const w = weights(ensemble);
   let least = Infinity;
@@ -76,8 +76,7 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
   const place = observations.length - 1;
   const last = observations[place];
   if (observations.length === previous.observations.length || !last) return { ...next, surprise: undefined };
-  if (!CORRECTS.includes(last.kind) || leastOff(next, last) <= UNEXPLAINED_SPREADS)
-    return { ...next, surprise: undefined };
+  if (leastOff(next, last) <= UNEXPLAINED_SPREADS) return { ...next, surprise: undefined };
   const doubtful = previous.corrected.filter((i) => observations[i]?.kind === last.kind);
   if (doubtful.length > 0) {
     const kept = previous.corrected.filter((i) => !doubtful.includes(i));
@@ -89,9 +88,6 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
     surprise: 'unexplained',
   };
 }
-
-/** Readings the pot can be set to. */
-const CORRECTS: readonly Observation['kind'][] = ['level', 'liquidTemp'];
 
 /** Places of records that were let go of: aside, and not for a later one of their kind that the pot was set to. */
 function droppedBy(ensemble: Ensemble): number[] {
