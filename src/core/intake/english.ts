@@ -575,7 +575,7 @@ const WISH: WishLexicon = {
     new RegExp(`\\b(?:at |by |around |about )?(?<hour>\\d{1,2})[:.](?<minute>\\d{2})(?:${CLOCK_HALF})?(?![\\d.])`),
     new RegExp(`\\b(?:at |by |around |about )?(?<hour>\\d{1,2})${CLOCK_HALF}(?!\\w)`),
     new RegExp(`\\b(?:at |by )?half (?:past )?(?<hour>${HOUR})\\b(?<thirty>)`),
-    /\b(?:at|by|around) (?<hour>\d{1,2})(?: o'?clock)?\b(?!\s*(?:°|º|degrees|[cf]\b|\d))/,
+    /\b(?:at|by|around) (?<hour>[01]?\d|2[0-4])(?: o'?clock)?\b(?!\s*(?:°|º|degrees|[cf]\b|\d))/,
     new RegExp(`\\b(?:at |by )?(?<hour>${HOUR}) ?o'?clock\\b`),
   ],
   morning: /^a/,
@@ -592,7 +592,7 @@ const WISH: WishLexicon = {
   ),
   mass: /(?<![\d.,])(?:\d+(?:[.,]\d+)?|\d*\s*[¼½¾])\s*(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)\b(?:\s*\d+\s*(?:oz|ounces?)\b)?/,
   degrees:
-    /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3})\b\s*(?:°|º|degrees?)?/,
+    /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3}|\d{2}(?=\s*(?:°|º|degrees?))|(?<=\boven (?:at )?)\d{2})\b\s*(?:°|º|degrees?)?/,
   places: [
     [/\b(?:in (?:a|the) )?steam oven\b/, 'steamOven'],
     [/\b(?:on (?:a|the) )?(?:hob|stove(?:top)?|burner|simmer(?:ed|ing)?)\b/, 'simmer'],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { mainStage, wholeCourse } from '../choices';
+import { mainStage, MODES, wholeCourse } from '../choices';
 import { planFromWish, readWish, type Wish } from './wish';
 import { makePlan } from '../plan';
 import { KINDS } from '../kinds';
@@ -111,6 +111,25 @@ describe('a braise said in one line', () => {
     });
     expect(readWish('oxtail 150', { pots, units: US }).heat).toEqual({ kind: 'oven', tempC: 150, fan: false });
     expect(read('oxtail 800')).toMatchObject({ heat: undefined, notUnderstood: ['800'] });
+  });
+
+  it('takes two figures for degrees where it says so, or of an oven', () => {
+    const oven = (tempC: number) => ({ kind: 'oven', tempC, fan: false });
+    for (const text of ['oven 85', 'oven at 85', '85 degrees', '85°', 'at 85c', '185 f'])
+      expect(read(`lamb shanks for 4, ${text}`), text).toMatchObject({ heat: oven(85), notUnderstood: [] });
+    expect(read('lamb shanks, oven at 7')).toMatchObject({ heat: undefined, minuteOfDay: 19 * 60 });
+    expect(read('lamb shanks, 85 in the oven at 19')).toMatchObject({ minuteOfDay: 19 * 60, notUnderstood: ['85'] });
+  });
+
+  it('refuses degrees that where it cooks has not, by name', () => {
+    expect(read('oxtail 90 f')).toMatchObject({ heat: undefined, notUnderstood: ['90 f'] });
+    expect(read('oxtail, oven 300 c')).toMatchObject({ heat: undefined, notUnderstood: ['300 c'] });
+    expect(read('oxtail on the stove, 150 c')).toMatchObject({
+      heat: { kind: 'simmer', tempC: 96 },
+      notUnderstood: ['150 c'],
+    });
+    expect(read('oxtail, steam oven 160')).toMatchObject({ notUnderstood: ['160'] });
+    expect(read('oxtail, fan').heat).toEqual({ kind: 'oven', tempC: MODES.fan.usualC, fan: true });
   });
 
   it('knows every cut of the larder by the name the larder gives it', () => {

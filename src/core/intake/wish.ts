@@ -3,7 +3,16 @@ import { ENGLISH } from './english';
 import { type Lexicon } from './lexicon';
 import { baseItem } from './plan';
 import { meaningOf } from './recipe';
-import { heatOf, LIMITS, mainStage, type PlanHeat, type PlanInput, wholeCourse } from '../choices';
+import {
+  type HeatMode,
+  heatOf,
+  LIMITS,
+  mainStage,
+  MODES,
+  type PlanHeat,
+  type PlanInput,
+  wholeCourse,
+} from '../choices';
 import { GAS_MARKS, METRIC, type UnitChoice } from '../quantity';
 import { edibleKgOf } from '../buy';
 import { garnishById, lidsFor, type LidKind, liquidById, type Pot } from '../larder';
@@ -44,7 +53,6 @@ const MINUTES_PER_HOUR = 60;
 const HOURS = 24;
 /** An hour up to this one, said without its half of the day, is of the evening. */
 const LATEST_BARE_EVENING = 11;
-const OVEN_C = [80, 250] as const;
 /** Where a line is cut: nothing reaches over it. */
 const CUT = ' | ';
 
@@ -118,28 +126,31 @@ function takeDay(line: Line, lexicon: Lexicon): WishDay | undefined {
 }
 
 const toC = (f: number): number => (f - 32) / 1.8;
-const ovenC = (c: number): boolean => c >= OVEN_C[0] && c <= OVEN_C[1];
 
-function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice): number | undefined {
+/** The degrees a line names, °C, where they can be `mode`'s; refused where they cannot. */
+function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice, mode: HeatMode): number | undefined {
+  const [low, high] = MODES[mode].limitsC;
+  const can = (c: number | undefined): boolean => c !== undefined && c >= low && c <= high;
   const gas = line.take(new RegExp(lexicon.gas.source, 'i'));
-  if (gas) return line.worth(gas, GAS_MARKS.find(([m]) => m === Number(gas[1]))?.[1]);
+  if (gas) return line.worth(gas, [GAS_MARKS.find(([m]) => m === Number(gas[1]))?.[1]].find(can));
   const found = line.take(lexicon.wish.degrees);
   if (!found) return undefined;
   const { value, unit, bare } = found.groups ?? {};
-  if (unit !== undefined) return lexicon.fahrenheit.test(unit) ? toC(Number(value)) : Number(value);
-  // Without its unit it is in the reader's own where an oven has it, in the other where only that makes an oven.
+  if (unit !== undefined)
+    return line.worth(found, [lexicon.fahrenheit.test(unit) ? toC(Number(value)) : Number(value)].find(can));
+  // Without its unit it is in the reader's own where it can be, in the other where only that can.
   const own = units.temperature === 'F' ? [toC(Number(bare)), Number(bare)] : [Number(bare), toC(Number(bare))];
-  return line.worth(found, own.find(ovenC));
+  return line.worth(found, own.find(can));
 }
 
 function takeHeat(line: Line, lexicon: Lexicon, units: UnitChoice): PlanHeat | undefined {
-  const place = lexicon.wish.places.find(([pattern]) => line.take(pattern) !== undefined)?.[1];
-  const degrees = takeDegrees(line, lexicon, units);
+  const named = lexicon.wish.places.find(([pattern]) => line.take(pattern) !== undefined)?.[1];
+  const mode = named ?? 'still';
+  const degrees = takeDegrees(line, lexicon, units, mode);
   line.take(lexicon.wish.oven);
-  if (place === 'simmer') return heatOf('simmer', degrees !== undefined && degrees <= 100 ? degrees : 96);
-  if (degrees === undefined) return place === undefined ? undefined : heatOf(place, place === 'steamOven' ? 100 : 150);
-  // What was said in the other's degrees comes to a round number of the reader's.
-  return heatOf(place ?? 'still', units.temperature === 'F' ? degrees : Math.round(degrees / 5) * 5);
+  if (degrees === undefined) return named && heatOf(named, MODES[named].usualC);
+  // What was said of an oven in the other's degrees comes to a round number of the reader's.
+  return heatOf(mode, mode === 'simmer' || units.temperature === 'F' ? degrees : Math.round(degrees / 5) * 5);
 }
 
 function takePot(line: Line, { wish }: Lexicon, pots: readonly Pot[]): Pot | undefined {
