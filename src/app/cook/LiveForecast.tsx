@@ -5,8 +5,8 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { outlookSays } from './outlookSays';
-import { type Conducted, type CookState, type CookView, eventsOf } from '@/core/cook';
-import { bandAt, readyEta, type sampleAt } from '@/core/forecast';
+import { type Conducted, type CookState, type CookView, eventsOf, stageAfter } from '@/core/cook';
+import { readyEta, type sampleAt } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
 import { stageIndex, STAGES } from '@/core/tenderness';
 import { minutes } from '@/core/message';
@@ -216,7 +216,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const twists = readyEta(view.live.forecast);
   const cooking = state.phase === 'braising';
-  const likely = STAGES[Math.min(5, Math.floor(bandAt(view.live.forecast.band, atMin)))];
+  const likely = stageAfter(state, view.live, atMin);
   return (
     <ForecastPanel aria-labelledby="forecast-title">
       <h2 id="forecast-title" className="visually-hidden">

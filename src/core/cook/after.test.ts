@@ -10,6 +10,7 @@ import {
   holdNow,
   holdWaysNow,
   isTooFar,
+  stageAfter,
   stageKept,
   stageKeptPlanned,
 } from './keepNow';
@@ -399,6 +400,31 @@ describe('kept warm', () => {
       before = stage(gained);
     }
     expect(before).toBe(stageIndex('strings'));
+  });
+
+  it('stands in the pot where the estimate has it, and is what was felt, no less, as soon as it is felt', () => {
+    const { live, state } = after(plan);
+    const sure = live.forecast.etas;
+    for (const eta of sure) {
+      const before = stageIndex(stageAfter(state, live, eta.p50 - 0.1));
+      expect(before, eta.stage).toBeLessThan(stageIndex(eta.stage));
+      expect(stageIndex(stageAfter(state, live, eta.p50)), eta.stage).toBe(stageIndex(eta.stage));
+    }
+    for (const stage of ['drags', 'gives', 'twists'] as const) {
+      const early = after(plan, [-120, { kind: 'fork', stage }]);
+      const min =
+        ((early.state.events.find((e) => e.act.kind === 'fork')?.atMs ?? 0) - (early.state.intoPotMs ?? 0)) / MIN_MS;
+      expect(stageAfter(early.state, early.live, min), stage).toBe(stage);
+    }
+    // The last word counts where two tests differ.
+    const [first, then] = [
+      [-60, { kind: 'fork', stage: 'twists' }],
+      [-59, { kind: 'fork', stage: 'drags' }],
+    ] as const;
+    const twice = after(plan, first, then);
+    const min =
+      ((twice.state.events.findLast((e) => e.act.kind === 'fork')?.atMs ?? 0) - (twice.state.intoPotMs ?? 0)) / MIN_MS;
+    expect(stageAfter(twice.state, twice.live, min)).toBe('drags');
   });
 
   it('is planned to be found as wanted off the heat, and too far only where it comes to what is too much', () => {

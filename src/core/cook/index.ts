@@ -17,6 +17,7 @@ export {
   OFF_HEAT_C,
   holdWaysOf,
   isTooFar,
+  stageAfter,
   stageKept,
   stageKeptPlanned,
 } from './keepNow';

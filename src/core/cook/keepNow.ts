@@ -199,12 +199,18 @@ export function holdAhead(
   });
 }
 
-/** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt. */
+/** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt last. */
 export function stageKept(state: CookState, live: LiveForecast, gainedMin: number): Stage {
   const { offHeatMs, intoPotMs } = state;
-  const felt = Math.max(0, ...eventsOf(state.events, 'fork').map((e) => stageIndex(e.act.stage)));
-  if (offHeatMs === undefined || intoPotMs === undefined) return STAGES[felt] as Stage;
-  return stageBy(live.forecast, (offHeatMs - intoPotMs) / MIN_MS + gainedMin, felt);
+  const onHeatMin =
+    offHeatMs === undefined || intoPotMs === undefined ? 0 : (offHeatMs - intoPotMs) / MIN_MS + gainedMin;
+  return stageAfter(state, live, onHeatMin);
+}
+
+/** Where on the fork scale it most likely stands so many minutes after it went into the pot: never short of what was felt last. */
+export function stageAfter(state: CookState, live: LiveForecast, minutes: number): Stage {
+  const felt = eventsOf(state.events, 'fork').at(-1);
+  return stageBy(live.forecast, minutes, felt ? stageIndex(felt.act.stage) : 0);
 }
 
 /** The same for a braise that is only planned: it comes off the heat when it is most likely as wanted. */

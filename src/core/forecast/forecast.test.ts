@@ -337,6 +337,28 @@ describe('the forecast', () => {
     }
   });
 
+  it('draws a band that comes to each stage when the stage is said to begin, with tests and without', () => {
+    const late = Math.round(etaOf(forecast, 'twists').p90);
+    const looked = shortRibRequest({ openings: [{ atMin: late, seconds: 60 }] });
+    const short = summarise(advance(ensemble, looked, [{ kind: 'fork', atMin: late, stage: 'drags' }]));
+    for (const { band, etas } of [forecast, short]) {
+      const apart = (band.minutes[1] ?? 0) - (band.minutes[0] ?? 0);
+      etas.forEach((eta, k) => {
+        for (const [of, at] of [
+          [band.p50, eta.p50],
+          [band.p10, eta.p90],
+          [band.p90, eta.p10],
+        ] as const) {
+          const reached = band.minutes.find((_, i) => (of[i] ?? 0) >= k + 1) ?? Infinity;
+          if (at < (band.minutes.at(-1) ?? 0)) expect(Math.abs(reached - at), eta.stage).toBeLessThan(apart + 1);
+        }
+      });
+    }
+    const then = short.band.minutes.findLastIndex((m) => m <= late);
+    expect(short.band.p90[then]).toBeLessThan(2);
+    expect(short.band.p90[then + 1]).toBeGreaterThan(2);
+  });
+
   it('has a p90 of every stage, also on the stove', () => {
     const stove = shortRibRequest({ heats: [{ atMin: 0, heat: { kind: 'simmer', tempC: 96 } }] });
     for (const eta of [...forecast.etas, ...summarise(priorEnsemble(stove)).etas]) {

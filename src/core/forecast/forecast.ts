@@ -72,11 +72,13 @@ export function slowestGroup(ensemble: Ensemble): number {
   return slowestGroupAt(nominal, request, step);
 }
 
-/** Until when the fork was tried and fell short of a stage, min; 0 where it was not, or has found it since. */
+/**
+ * Until when the fork was last tried and fell short of a stage, min; 0 where it never was. That it found one may have been a
+ * slip, and binds nothing: the likelihood weighs it.
+ */
 function shortUntil(observations: readonly Observation[], stage: Exclude<Stage, 'holds'>): number {
-  const wanted = stageIndex(stage);
-  const last = observations.findLast((o) => o.kind === 'fork');
-  return last?.kind === 'fork' && stageIndex(last.stage) < wanted ? last.atMin : 0;
+  const short = observations.filter((o) => o.kind === 'fork' && stageIndex(o.stage) < stageIndex(stage));
+  return Math.max(0, ...short.map((o) => o.atMin));
 }
 
 /** Moment this cook's fork finds each particle at `stage`, min; never one at which it was tried and found short. */
@@ -115,16 +117,20 @@ function scaleBand(ensemble: Ensemble, slow: readonly Float64Array[], w: Float64
   const twists = ensemble.request.cut.cookValue.twists;
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
   const bins = new Float64Array(BAND_BINS + 1);
+  const short = TIMED_STAGES.map((stage) => shortUntil(ensemble.observations, stage));
+  const binOf = (position: number): number => Math.floor((position * BAND_BINS) / thresholds.length);
   const rows = minutes.map((m) => {
     if (m === 0) return [0, 0, 0];
     const after = stepAt(ensemble.assembly.grid, m);
     const share = shareOfStep(ensemble.assembly.grid, after, m);
     bins.fill(0);
+    // Stages begin where bins do; those that a test fell short of are still to come.
+    const most = binOf(short.filter((until) => until < m).length + 1) - 1;
     slow.forEach((c, i) => {
       const before = after === 0 ? 0 : (c[after - 1] as number);
       const cookValue = before + share * ((c[after] as number) - before);
       const position = scalePosition(thresholds, twists, cookValue / (twists * (ensemble.demand[i] as number)));
-      const bin = Math.floor((position * BAND_BINS) / thresholds.length);
+      const bin = Math.min(most, binOf(position));
       bins[bin] = (bins[bin] as number) + (w[i] as number);
     });
     return [0.1, 0.5, 0.9].map((p) => (binQuantile(bins, p) * thresholds.length) / BAND_BINS);
@@ -235,11 +241,4 @@ export function chanceBy(forecast: Pick<Forecast, 'readyPercentiles'>, atMin: nu
     }
   }
   return 0.99;
-}
-
-/** Median position on the fork scale at `atMin`, from the band. */
-export function bandAt(band: ScaleBand, atMin: number): number {
-  const last = band.minutes.length - 1;
-  const found = band.minutes.findIndex((m) => m >= atMin);
-  return band.p50[found < 0 ? last : found] as number;
 }

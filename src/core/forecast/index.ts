@@ -5,7 +5,6 @@ export { placeAt, stepAt, valueAt } from './places';
 export { type CourseSamples, courseSamples, sampleAt } from './courseSamples';
 export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 export {
-  bandAt,
   chanceBy,
   crossingMin,
   DRY_WORTH_SAYING,

@@ -41,7 +41,10 @@ export function insideOf(ensemble: Ensemble, atMins: readonly number[]): Inside 
   const group = slowestGroup(ensemble);
   const { twists } = cutOf(request, request.groups[group] ?? {}).cookValue;
   const horizon = (assembly.grid.endS[assembly.grid.count - 1] as number) / 60;
-  const times = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * 1.1));
+  // What a test has ruled out makes many kitchens alike; which is early and which late their courses still tell.
+  const times = stageTimes({ ...ensemble, observations: [] }, targetOf(ensemble)).map((t) =>
+    Number.isFinite(t) ? t : horizon * 1.1,
+  );
   const w = weights(ensemble);
   const runs = KITCHENS.map((of) => {
     const i = particleAt(times, w, of);
