@@ -6,10 +6,10 @@ import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { outlookSays } from './outlookSays';
 import { type Conducted, type CookState, type CookView, eventsOf, stageAfter } from '@/core/cook';
-import { readyEta, type sampleAt } from '@/core/forecast';
+import { readyEta, type sampleAt, toLineL } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
 import { stageIndex, STAGES } from '@/core/tenderness';
-import { minutes } from '@/core/message';
+import { litres, minutes } from '@/core/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { CautionNote, Mute, Panel } from '@/ui/controls/Panel';
@@ -321,9 +321,11 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           ? ''
           : view.live.liquidLowMin === undefined
             ? w.text('liveForecast.liquidIsFineItWill')
-            : w.text('liveForecast.theLiquidWouldRunLow', {
-                liquidLow: w.clockBeside(moment(view.live.liquidLowMin), now),
-              })}{' '}
+            : view.live.liquidLowMin <= atMin
+              ? w.text('liveForecast.theLiquidIsLow', { pour: litres(toLineL(here)) })
+              : w.text('liveForecast.theLiquidWouldRunLow', {
+                  liquidLow: w.clockBeside(moment(view.live.liquidLowMin), now),
+                })}{' '}
         {cooking && headline.between && view.live.teachesMost ? (
           <>
             {w.text(`live.teaches.${view.live.teachesMost.kind}`, {

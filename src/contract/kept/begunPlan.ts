@@ -132,6 +132,11 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       },
     };
   },
+  // 7 had no course of what stands in the pot at its line: as much as went in, at first.
+  (plan) => {
+    const { course, liquidL } = plan as unknown as Plan;
+    return { ...plan, course: { ...course, lineL: course.minutes.map(() => liquidL) } };
+  },
 ]);
 
 export const begunPlanText = (plan: Plan): string => toWire(plan);

@@ -1,4 +1,4 @@
-import { LOW_LITRES, sampleAt } from '../forecast';
+import { sampleAt, toLineL } from '../forecast';
 import { litres, type Message, moment, say, tempC } from '../message';
 import { type Plan } from '../plan';
 import { coolingClock, holdNow } from './keepNow';
@@ -36,7 +36,7 @@ function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }
   const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
   const recent = read !== undefined && nowMs - read.atMs < READING_HOLDS_MIN * MIN_MS;
   const seen = recent && read.act.addedL < NEARLY_DRY_L ? read.act.levelMm : Infinity;
-  const toLine = litres(Math.max(0.2, LOW_LITRES * 2 - here.litres));
+  const toLine = litres(toLineL(here));
   const dryNow = seen === 0 || (read !== undefined && read.act.levelMm === 0 && here.litres < DRY_L);
   if (dryNow)
     return {

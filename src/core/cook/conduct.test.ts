@@ -6,13 +6,14 @@ import { foldCook } from './fold';
 import { learnAll, learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { TROUBLE_IDS } from './troubleIds';
-import { troublesNow } from './trouble';
+import { troubleFigures, troublesNow } from './trouble';
 import { mainStage, type PlanInput } from '../choices';
-import { readyEta, sampleAt } from '../forecast';
+import { readyEta, sampleAt, toLineL } from '../forecast';
 import { composePlan, type Plan } from '../plan';
 import { type Step, stepsOf } from '../steps';
 import { COOL_WAYS, HOLD_WAYS } from '../keep';
 import { LID_KINDS } from '../larder';
+import { litres } from '../message';
 import { STAGES, stageIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
@@ -354,6 +355,41 @@ describe('a pot that is dry, or nearly', () => {
       [min + 3, { kind: 'liquid', levelMm: 30, simmering: true, addedL: 0.8, addedTempC: 95 }],
     );
     expect(at(plan, min + 4, events, 64).alarm).toBeUndefined();
+  });
+
+  it('shows what was read at once, and one amount brings it back to its line wherever one is said', () => {
+    const min = pot(plan) + 120;
+    for (const levelMm of [0, 5, 20]) {
+      const read: CookAct = { kind: 'liquid', levelMm, simmering: true, addedL: 0, addedTempC: 95 };
+      const events = log(plan, [pot(plan), INTO], [min - 20, { kind: 'lid', lid: 'none' }], [min, read]);
+      const here = at(plan, min, events, 64);
+      const stands = sampleAt(here.live.course, 120);
+      expect(stands.levelMm, String(levelMm)).toBeCloseTo(levelMm, 0);
+      const pour = litres(toLineL(stands));
+      expect(pour.value).toBeGreaterThan(0.2);
+      const clock = { nowMs: firstMs(plan) + min * MIN_MS, potMs: plan.day.intoPotMs, plateMs: 0, chance: 1 };
+      const figures = troubleFigures(plan, foldCook(plan.input, events), here.live, clock);
+      expect(figures['toLine']).toEqual(pour);
+      expect(here.lidBack?.params?.['pour']).toEqual(pour);
+      if (levelMm < 10) expect(here.alarm?.do.params?.['pour']).toEqual(pour);
+      // Poured, it stands there, and nothing is low any more.
+      const full = at(
+        plan,
+        min + 1,
+        [
+          ...events,
+          {
+            ...(events.at(-1) as CookEvent),
+            id: 'poured',
+            atMs: clock.nowMs + MIN_MS,
+            act: { ...read, addedL: pour.value },
+          },
+        ],
+        64,
+      );
+      expect(sampleAt(full.live.course, 121).levelMm).toBeCloseTo(plan.pot.levelStartMm, -1);
+      expect(full.alarm).toBeUndefined();
+    }
   });
 
   it('says how it would go with the lid back on', () => {

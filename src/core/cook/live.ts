@@ -7,7 +7,7 @@ import {
   type Inside,
   insideOf,
   lookCostMin,
-  LOW_LITRES,
+  lowMin,
   readyEta,
   placeAt,
   summarise,
@@ -26,7 +26,7 @@ export interface LiveForecast {
   readonly lessons: readonly Lesson[];
   /** What one look of a minute would cost, min. */
   readonly lookCostMin: number;
-  /** When the liquid would fall to `LOW_LITRES` with nothing added; undefined if not before the meat falls apart. */
+  /** When the liquid falls to `LOW_LITRES` with nothing added, from now on; undefined if not before the meat falls apart. */
   readonly liquidLowMin: number | undefined;
   readonly finished: FinishedPot;
   /** The record that would narrow the window most for its cost; undefined when none is worth it. */
@@ -36,7 +36,7 @@ export interface LiveForecast {
   /** Changes of heat that would help when the forecast misses the plate, each forecast from here. */
   readonly heatWays: readonly HeatWay[];
   /** How it would go with the lid that is planned back on from now; undefined where it is on. */
-  readonly lidBack: (LidWay & { readonly toLineL: number }) | undefined;
+  readonly lidBack: LidWay | undefined;
 }
 
 /** Where a live cook stands on the clock, min from the pieces meeting the liquid. */
@@ -61,7 +61,6 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
   const cooking = moment.cooking && moment.atMin < horizonMin;
   const drawn = anchored(ensemble);
   const course = courseSamples(drawn, forecast);
-  const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) >= atMin);
   const twists = readyEta(forecast);
   const ready = Number.isFinite(twists.p50) ? Math.max(twists.p50, atMin) : horizonMin;
   const lookCost = lookCostMin(
@@ -74,12 +73,12 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
     course,
     lessons: following.lessons,
     lookCostMin: lookCost,
-    liquidLowMin: low < 0 ? undefined : course.minutes[low],
+    liquidLowMin: lowMin(course, atMin),
     finished: finishedPot(drawn, placeAt(drawn.assembly.grid, ready), finish),
     teachesMost: cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
     lidBack:
       cooking && LIDS[moment.lid].leak > 2 * LIDS[moment.plannedLid].leak
-        ? { ...lidWay(ensemble, moment.plannedLid, atMin), toLineL: ensemble.request.liquidL }
+        ? lidWay(ensemble, moment.plannedLid, atMin)
         : undefined,
     inside: cooking ? insideOf(ensemble, [atMin, (atMin + ready) / 2, ready]) : null,
     heatWays: cooking ? heatWays(ensemble, moment.heat, atMin, moment.readyByMin) : [],

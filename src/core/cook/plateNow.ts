@@ -1,4 +1,4 @@
-import { chanceBy, readyEta, sampleAt } from '../forecast';
+import { chanceBy, readyEta, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, minutes, moment, nameOf, say } from '../message';
 import { type Plan } from '../plan';
 import { type Alarm } from './alarms';
@@ -104,7 +104,7 @@ export function lidBackOf(state: CookState, live: LiveForecast, { potMs, nowMs }
   const params = {
     lid: nameOf('lid', lidBack.lid),
     back: moment(potMs + lidBack.p50Min * MIN_MS, nowMs),
-    pour: litres(Math.max(0.1, lidBack.toLineL - here.litres)),
+    pour: litres(toLineL(here)),
   };
   return Number.isFinite(now)
     ? say('conduct.lidBack', { ...params, open: moment(potMs + now * MIN_MS, nowMs) })

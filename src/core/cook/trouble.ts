@@ -1,4 +1,4 @@
-import { LOW_LITRES, readyEta, sampleAt } from '../forecast';
+import { readyEta, sampleAt, toLineL } from '../forecast';
 import { burnerNetW, POT_MATTER } from '../larder';
 import { rescues, shownAt } from '../finish';
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
@@ -182,7 +182,8 @@ export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast,
   const here = sampleAt(live.course, potted ? (nowMs - potMs) / MIN_MS : 0);
   const leftL = potted ? here.litres : plan.liquidL;
   const baseM2 = potBaseM2(potShape(plan.input.pot));
-  const toLineL = Math.max(LOW_LITRES / 2, plan.liquidL - leftL);
+  const pourL = toLineL(here);
+  const underMm = plan.pot.levelStartMm - here.levelMm;
   const eta = readyEta(live.forecast);
   const powerW = burnerNetW(plan.input.sear.burner);
   const { sear } = plan;
@@ -195,8 +196,10 @@ export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast,
   const bones = plan.parts.reduce((sum, p) => sum + p.part.pieces, 0);
   return {
     left: litres(leftL),
-    toLine: litres(toLineL),
-    perMm: litres(baseM2),
+    toLine: litres(pourL),
+    whole: litres(here.lineL),
+    // Meat takes room; above it there is only the pot.
+    perMm: litres(underMm >= 1 ? pourL / underMm : baseM2),
     level: mm(potted ? here.levelMm : plan.pot.levelStartMm),
     line: mm(plan.pot.levelStartMm),
     perBatch: planned,
@@ -205,7 +208,7 @@ export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast,
     recover: minutes(Math.max(1, sear.batches[0]?.recoverMinutes ?? 2)),
     face: minutes(sear.faceMinutes),
     simmer: minutes(Math.max(1, backToSimmerMin(plan, leftL, Math.min(cool, 80)))),
-    fromCold: minutes(Math.max(1, backToSimmerMin(plan, Math.max(leftL, toLineL), 20))),
+    fromCold: minutes(Math.max(1, backToSimmerMin(plan, Math.max(leftL, pourL), 20))),
     boilOff: minutes(boilAwayMinutes(0.1, powerW, baseM2)),
     hot: minutes(potStaysHotMin(plan, leftL)),
     limit: tempC(limit.hotC),

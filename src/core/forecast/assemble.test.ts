@@ -407,7 +407,10 @@ describe('the grid of a braise', () => {
       return (met[i] ?? 0) - (met[i - 1] ?? 0);
     };
     expect(stepAfter(71.3)).toBeCloseTo(60, 6);
-    expect(stepAfter(111.9)).toBeCloseTo(60, 6);
+    expect(stepAfter(111.9 + 1 / 60)).toBeCloseTo(60, 6);
+    // A second after it was poured into, or set to a reading, the pot has taken it.
+    expect(stepAfter(111.9)).toBeCloseTo(1, 6);
+    expect(stepAfter(97.1)).toBeCloseTo(1, 6);
     expect(stepAfter(141.7)).toBeGreaterThan(60);
   });
 

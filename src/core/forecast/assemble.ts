@@ -198,6 +198,8 @@ export interface Assembly {
 }
 
 const S_PER_MIN = 60;
+/** So long after something is poured in, or the pot set to a reading, the grid has a step's end: there it shows. */
+export const AFTER_JUMP_S = 1;
 
 /** A state of lid and turning, and from when on it is in force. */
 interface PotKey {
@@ -361,7 +363,7 @@ export function assemble(
       })),
     topUps,
     readings,
-    marksS: marksMin.map((m) => m * S_PER_MIN),
+    marksS: [...marksMin.map((m) => m * S_PER_MIN), ...[...topUps, ...readings].map(({ atS }) => atS + AFTER_JUMP_S)],
     coldStart: coldDropK === undefined ? undefined : { dropK: coldDropK, tauS: COLD_OVEN_TAU_S },
   });
   const filmBase = first?.kind === 'bath' ? BATH_FILM : CLEAR_LIQUID_FILM;

@@ -1,7 +1,8 @@
+import { AFTER_JUMP_S } from './assemble';
 import { type Ensemble } from './ensemble';
-import { placeAt, valueAt } from './places';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
-import { levelMmAt, litresAt } from './pot';
+import { placeAt, valueAt } from './places';
+import { levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
 
 /** The nominal course for drawing, one entry per sample. Levels over the base in mm, volumes in litres. */
 export interface CourseSamples {
@@ -11,23 +12,30 @@ export interface CourseSamples {
   readonly meanC: readonly number[];
   readonly levelMm: readonly number[];
   readonly litres: readonly number[];
+  /** What would be in the pot if it stood at its line, the level it began with. */
+  readonly lineL: readonly number[];
 }
 
 const SAMPLES = 72;
-/** After a jump the first step takes so long. */
-const AFTER_JUMP_MIN = 1;
+const AFTER_JUMP_MIN = AFTER_JUMP_S / 60;
 
 /** Samples of the nominal course, of the slowest group where there are several, up to a little after the meat falls apart. */
 export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSamples {
-  const { nominal, assembly } = ensemble;
+  const { nominal, assembly, request } = ensemble;
   const falls = etaOf(forecast, 'falls').p50;
   const endMin = Number.isFinite(falls) ? Math.min(forecast.horizonMin, falls * 1.1) : forecast.horizonMin;
   const last = slowestGroup(ensemble);
-  const even = Array.from({ length: SAMPLES + 1 }, (_, i) => (endMin * i) / SAMPLES);
-  // Where the pot was set to a reading it jumps: the moment before and the moment after are samples too.
-  const jumps = (ensemble.request.corrections ?? []).flatMap(({ atMin }) => [atMin, atMin + AFTER_JUMP_MIN]);
-  const minutes = [...new Set([...even, ...jumps.filter((m) => m > 0 && m < endMin)])].sort((a, b) => a - b);
-  const places = minutes.map((m) => placeAt(assembly.grid, m));
+  const at = (atMin: number): number => placeAt(assembly.grid, atMin);
+  const samples = new Map<number, number>();
+  for (let i = 0; i <= SAMPLES; i++) samples.set((endMin * i) / SAMPLES, at((endMin * i) / SAMPLES));
+  // Where something was poured in, or the pot set to a reading, it jumps: from the moment on it is as it is just after.
+  for (const { atMin } of [...request.topUps, ...(request.corrections ?? [])]) {
+    if (atMin <= 0 || atMin >= endMin) continue;
+    samples.set(atMin - AFTER_JUMP_MIN, at(atMin - AFTER_JUMP_MIN));
+    samples.set(atMin, at(atMin + AFTER_JUMP_MIN));
+  }
+  const minutes = [...samples.keys()].sort((a, b) => a - b);
+  const places = minutes.map((m) => samples.get(m) as number);
   const pick = (series: Float64Array): number[] => places.map((place) => valueAt(series, place));
   return {
     minutes,
@@ -36,6 +44,7 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
     meanC: pick(nominal.meanC[last] as Float64Array),
     levelMm: places.map((place) => levelMmAt(ensemble, place)),
     litres: places.map((place) => litresAt(ensemble, place)),
+    lineL: places.map((place) => litresForLevelAt(ensemble, place, assembly.levelM * 1000)),
   };
 }
 
@@ -43,6 +52,7 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
 export interface CourseMoment {
   readonly levelMm: number;
   readonly litres: number;
+  readonly lineL: number;
   readonly liquidC: number;
   readonly coreC: number;
   readonly meanC: number;
@@ -62,8 +72,28 @@ export function sampleAt(course: CourseSamples, atMin: number): CourseMoment {
   return {
     levelMm: mix(course.levelMm),
     litres: mix(course.litres),
+    lineL: mix(course.lineL),
     liquidC: mix(course.liquidC),
     coreC: mix(course.coreC),
     meanC: mix(course.meanC),
   };
+}
+
+/** Less than this is not worth the lid, l. */
+const LEAST_POUR_L = 0.1;
+
+/** What brings the pot back to its line, litres. */
+export function toLineL({ litres, lineL }: Pick<CourseMoment, 'litres' | 'lineL'>): number {
+  return Math.max(LEAST_POUR_L, lineL - litres);
+}
+
+/** When from `fromMin` on there is first less in the pot than can catch; undefined where that is not to come. */
+export function lowMin(course: CourseSamples, fromMin: number): number | undefined {
+  const { minutes, litres } = course;
+  if (sampleAt(course, fromMin).litres < LOW_LITRES) return fromMin;
+  const low = minutes.findIndex((m, i) => m > fromMin && (litres[i] as number) < LOW_LITRES);
+  if (low < 0) return undefined;
+  const [from, to] = [litres[low - 1] as number, litres[low] as number];
+  const [before, after] = [minutes[low - 1] as number, minutes[low] as number];
+  return Math.max(fromMin, before + ((after - before) * (from - LOW_LITRES)) / (from - to));
 }

@@ -34,6 +34,7 @@ import {
   type Forecast,
   lookCostMin,
   LOW_LITRES,
+  lowMin,
   nominalEnsemble,
   priorEnsemble,
   readyEta,
@@ -330,11 +331,11 @@ function topUpOf(
   readyMin: number,
   finished: FinishedPot,
 ): DayQuestion['topUp'] {
-  const low = course.litres.findIndex((l, i) => l < LOW_LITRES && (course.minutes[i] as number) < readyMin);
-  if (low < 0) return undefined;
+  const low = lowMin(course, 0);
+  if (low === undefined || low >= readyMin) return undefined;
   const wanted = wantedSauceL(input);
   return {
-    atMin: Math.max(0, (course.minutes[low] as number) - TOP_UP_EARLY_MIN),
+    atMin: Math.max(0, low - TOP_UP_EARLY_MIN),
     litres: Math.max(LEAST_TOP_UP_L, wanted - finished.liquidL),
   };
 }

@@ -341,6 +341,7 @@ export const liveForecast = {
   'liveForecast.forkScaleTheEstimateNow': 'Fork scale, the estimate now',
   'liveForecast.liquidIsFineItWill': 'Liquid is fine: it will not run low before the meat is done.',
   'liveForecast.theLiquidWouldRunLow': 'The liquid would run low at {liquidLow}.',
+  'liveForecast.theLiquidIsLow': 'The liquid is low: about {pour} brings it back to the line.',
   'liveForecast.cookValuesAreFittedTo': 'Times follow from how long kitchens braise this cut: the fork decides.',
   'liveForecast.readyMostLikely': '{says}: ready most likely',
   'liveForecast.iHaveDoneThat': 'I have done that',

@@ -128,7 +128,7 @@ export const trouble = {
   'trouble.catching.step': 'Pour {left} off the floor into a clean pot, hot stock to {line}',
   'trouble.scorched': 'It tastes burnt',
   'trouble.scorched.do':
-    'Meat out, rinse it in hot stock, wipe. Throw {left} of sauce away. Fresh stock, {toLine} or more, to {line}, new bay; simmer twenty to thirty minutes.',
+    'Meat out, rinse it in hot stock, wipe. Throw {left} of sauce away. Fresh stock to {line}, about {whole}, new bay; simmer twenty to thirty minutes.',
   'trouble.scorched.cost': 'Thirty to forty minutes, a plainer sauce; the plate moves past {plate} by as much.',
   'trouble.scorched.step': 'Fresh stock to {line}, simmer twenty minutes',
   'trouble.boilsOver': 'It boils over',
