@@ -5,7 +5,7 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { outlookSays } from './outlookSays';
-import { type Conducted, type CookState, type CookView, eventsOf, stageAfter } from '@/core/cook';
+import { type Conducted, type CookState, type CookView, eventsOf, recentOf, stageAfter } from '@/core/cook';
 import { readyEta, type sampleAt, toLineL } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
 import { stageIndex, STAGES } from '@/core/tenderness';
@@ -309,10 +309,10 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           <PotSection
             pot={view.plan.pot}
             liquidL={view.plan.liquidL}
-            evaporationMlPerHour={view.plan.liquid.water.perHour.value * 1000}
+            evaporationMlPerHour={here.steamLPerHour * 1000}
             heat={state.heat}
             lid={state.lid}
-            live={here}
+            live={{ ...here, probeC: recentOf(state, 'probe', now)?.act.tempC }}
           />
         </PotBox>
       )}

@@ -90,7 +90,7 @@ const LEARNED: Readonly<Partial<Record<Unknown, { readonly as: 'share' | 'degree
 export function learnedSays(w: Words, lesson: Lesson | KeptLesson | undefined): string {
   if (!lesson?.about) return '';
   const { unknown, value } = lesson.about;
-  if (unknown === 'unexplained' || unknown === 'letGo') return w.text(`learned.${unknown}`);
+  if (unknown === 'unexplained' || unknown === 'letGo' || unknown === 'farOff') return w.text(`learned.${unknown}`);
   if (unknown === 'lidAjar') return w.say(say('learned.lidAjar', { chance: share(value) }));
   const how = LEARNED[unknown];
   if (!how) return '';

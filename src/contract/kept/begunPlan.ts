@@ -132,10 +132,11 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       },
     };
   },
-  // 7 had no course of what stands in the pot at its line: as much as went in, at first.
+  // 7 had no course of what stands in the pot at its line, nor of its steam: as much as went in, and the mean.
   (plan) => {
-    const { course, liquidL } = plan as unknown as Plan;
-    return { ...plan, course: { ...course, lineL: course.minutes.map(() => liquidL) } };
+    const { course, liquid, liquidL } = plan as unknown as Plan;
+    const lineL = course.minutes.map(() => liquidL);
+    return { ...plan, course: { ...course, lineL, steamLPerHour: lineL.map(() => liquid.water.perHour.value) } };
   },
 ]);
 

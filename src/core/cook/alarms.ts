@@ -1,28 +1,24 @@
-import { sampleAt, toLineL } from '../forecast';
+import { drySinceMin, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, moment, say, tempC } from '../message';
 import { type Plan } from '../plan';
 import { coolingClock, holdNow } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
-import { type CookState, eventsOf, MIN_MS } from './state';
+import { type CookState, eventsOf, MIN_MS, recentOf } from './state';
 
 /** The pot wants something at once, whatever else is due. */
 export interface Alarm {
   readonly says: Message;
   readonly do: Message;
   readonly record: 'liquid' | 'hold' | 'cooled';
-  /** Since when it is known to be dry; left out while there is some liquid. */
-  readonly sinceMs?: number;
+  /** Since when it is dry, as somebody saw or by the estimate; left out while there is some liquid. */
+  readonly dry?: { readonly sinceMs: number; readonly seen: boolean };
 }
 
 /** With less than this in it a pot is as good as dry, l. */
 const NEARLY_DRY_L = 0.15;
 /** Or seen to stand lower than this on the floor, mm. */
 const NEARLY_DRY_MM = 10;
-/** Once seen dry it is dry until there is more than this, l. */
-const DRY_L = 0.05;
-/** A reading of the level speaks for so long, min; then the estimate does. */
-const READING_HOLDS_MIN = 20;
 
 /** So long before a limit is passed it is said. */
 const BEFORE_LIMIT_MIN = 15;
@@ -33,18 +29,28 @@ const THROWN_AFTER_MIN = 120;
 function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }: Clock): Alarm | undefined {
   if (!potted || state.phase !== 'braising') return undefined;
   const read = eventsOf(state.events, 'liquid').at(-1);
-  const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
-  const recent = read !== undefined && nowMs - read.atMs < READING_HOLDS_MIN * MIN_MS;
-  const seen = recent && read.act.addedL < NEARLY_DRY_L ? read.act.levelMm : Infinity;
+  const atMin = (nowMs - potMs) / MIN_MS;
+  const here = sampleAt(live.course, atMin);
+  const drySince = drySinceMin(live.course, atMin);
+  const recent = recentOf(state, 'liquid', nowMs);
+  const seen = recent && recent.act.addedL < NEARLY_DRY_L ? recent.act.levelMm : Infinity;
   const toLine = litres(toLineL(here));
-  const dryNow = seen === 0 || (read !== undefined && read.act.levelMm === 0 && here.litres < DRY_L);
-  if (dryNow)
+  if (read?.act.levelMm === 0 && (seen === 0 || drySince !== undefined)) {
     return {
       says: say('alarm.dry'),
       do: say('alarm.dry.do', { pour: toLine }),
       record: 'liquid',
-      sinceMs: read?.atMs ?? nowMs,
+      dry: { sinceMs: read.atMs, seen: true },
     };
+  }
+  if (seen === Infinity && drySince !== undefined) {
+    return {
+      says: say('alarm.dryLikely'),
+      do: say('alarm.dryLikely.do', { pour: toLine }),
+      record: 'liquid',
+      dry: { sinceMs: potMs + drySince * MIN_MS, seen: false },
+    };
+  }
   if (seen < NEARLY_DRY_MM || here.litres < NEARLY_DRY_L) {
     return {
       says: say('alarm.nearlyDry', { left: litres(Math.max(0, here.litres)) }),

@@ -392,6 +392,43 @@ describe('a pot that is dry, or nearly', () => {
     }
   });
 
+  it('that nobody looks at is low, then dry by the estimate, and every word of it keeps to the minute', () => {
+    const events = log(plan, [pot(plan), INTO], [pot(plan) + 5, { kind: 'lid', lid: 'none' }]);
+    const seen = new Set<string>();
+    for (let min = 20; min <= 420; min += 20) {
+      const here = at(plan, pot(plan) + min, events, 48);
+      const { litres: left } = sampleAt(here.live.course, min);
+      const nowMs = firstMs(plan) + (pot(plan) + min) * MIN_MS;
+      const why = here.steps.find((p) => p.step.id === 'topUp')?.why?.code;
+      const said = here.alarm?.says.code;
+      if (left < 0.05) {
+        expect([said, here.headline.says.code, here.headline.between], String(min)).toEqual([
+          'alarm.dryLikely',
+          'conduct.dryLikely',
+          null,
+        ]);
+        expect(here.headline.atMs).toBeLessThanOrEqual(nowMs);
+        expect(why).toBe('next.topUp.ran');
+      } else {
+        expect(said === 'alarm.nearlyDry', String(min)).toBe(left < 0.15);
+        expect(here.headline.between).not.toBeNull();
+        const lows = ['next.topUp.low', 'next.topUp.lowDry', 'next.topUp.mayBe'];
+        if (why && why !== 'next.topUp.mayBe') expect(lows.includes(why), String(min)).toBe(left < 0.25);
+      }
+      seen.add(why ?? '');
+    }
+    expect([...seen].filter((c) => c !== '')).toEqual(['next.topUp.dry', 'next.topUp.lowDry', 'next.topUp.ran']);
+  });
+
+  it('steams as much as is recorded to be over it', () => {
+    const min = pot(plan) + 40;
+    const shut = log(plan, [pot(plan), INTO]);
+    const open = log(plan, [pot(plan), INTO], [pot(plan) + 20, { kind: 'lid', lid: 'none' }]);
+    const steams = (events: readonly CookEvent[]): number =>
+      sampleAt(at(plan, min, events).live.course, 40).steamLPerHour;
+    expect(steams(open)).toBeGreaterThan(2.5 * steams(shut));
+  });
+
   it('says how it would go with the lid back on', () => {
     const min = pot(plan) + 60;
     const events = log(plan, [pot(plan), INTO], [min, { kind: 'lid', lid: 'none' }]);

@@ -38,5 +38,5 @@ export { boneStock, type BoxWarmed, restOf, secondMeals, warmBox } from './rest'
 export { simulatePot } from './simulatedPot';
 export { PACE, paceFrom } from './pace';
 export { foldCook, undoRefusal } from './fold';
-export { type CookState, eventsOf } from './state';
+export { type CookState, eventsOf, recentOf } from './state';
 export { type CookView } from './view';

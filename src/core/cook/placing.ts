@@ -1,4 +1,4 @@
-import { chanceBy, DRY_WORTH_SAYING, etaOf, LOW_LITRES, readyEta } from '../forecast';
+import { chanceBy, DRY_WORTH_SAYING, drySinceMin, etaOf, LOW_LITRES, readyEta } from '../forecast';
 import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
 import { type Step } from '../steps';
@@ -81,6 +81,20 @@ interface Asked {
   readonly missed?: boolean;
 }
 
+/** Why the pot wants hot liquid: that it will be low, is, may be dry, or by the estimate is. */
+function whyTopUp(live: LiveForecast, { potMs, nowMs }: Clock, lowMin: number): Message {
+  const { chance, p50 } = live.forecast.dry;
+  const nowMin = (nowMs - potMs) / MIN_MS;
+  const at = (min: number) => moment(potMs + min * MIN_MS, nowMs);
+  const drySince = drySinceMin(live.course, nowMin);
+  if (drySince !== undefined) return say('next.topUp.ran', { at: at(drySince) });
+  const low = litres(LOW_LITRES);
+  const isLow = lowMin <= nowMin;
+  if (chance < DRY_WORTH_SAYING) return say(isLow ? 'next.topUp.low' : 'next.topUp.why', { low });
+  if (p50 <= nowMin) return say('next.topUp.mayBe', { low });
+  return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', { low, at: at(p50), share: share(chance) });
+}
+
 /** When a step of the braise itself is due, and why; undefined while nothing asks for it. */
 function braiseDue(step: Step, plan: Plan, state: CookState, live: LiveForecast, clock: Clock): Asked | undefined {
   const { potMs, readyMs, nowMs } = clock;
@@ -131,17 +145,7 @@ function braiseDue(step: Step, plan: Plan, state: CookState, live: LiveForecast,
       return { dueMs: at(eta.p50 / 2), why: say('mark.turn.why'), missed: nowMs > at(eta.p10) };
     case 'topUp':
       if (live.liquidLowMin === undefined) return undefined;
-      return {
-        dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN),
-        why:
-          live.forecast.dry.chance >= DRY_WORTH_SAYING
-            ? say('next.topUp.dry', {
-                low: litres(LOW_LITRES),
-                at: moment(at(live.forecast.dry.p50), nowMs),
-                share: share(live.forecast.dry.chance),
-              })
-            : say('next.topUp.why', { low: litres(LOW_LITRES) }),
-      };
+      return { dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN), why: whyTopUp(live, clock, live.liquidLowMin) };
     case 'herbsHalf':
       return { dueMs: at(eta.p50 / 2), why: null };
     case 'test':

@@ -55,7 +55,10 @@ export function headlineOf(
       between: null,
     };
   // What a dry pot does to meat is roasting: nothing that was fitted to a braise speaks of it.
-  if (alarm?.sinceMs !== undefined) return { says: say('conduct.drySince'), atMs: alarm.sinceMs, between: null };
+  if (alarm?.dry) {
+    const { sinceMs, seen } = alarm.dry;
+    return { says: say(seen ? 'conduct.drySince' : 'conduct.dryLikely'), atMs: sinceMs, between: null };
+  }
   const eta = readyEta(forecast);
   const at = (min: number): number =>
     Number.isFinite(min) ? Math.max(potMs + min * MIN_MS, state.intoPotMs === undefined ? 0 : nowMs) : Infinity;

@@ -69,3 +69,16 @@ export function eventsOf<K extends CookAct['kind']>(
 ): (StandingEvent & { readonly act: ActOf<K> })[] {
   return events.filter((e): e is StandingEvent & { readonly act: ActOf<K> } => e.act.kind === kind);
 }
+
+/** A reading speaks for so long, min; then the estimate does. */
+const READING_HOLDS_MIN = 20;
+
+/** The last record of a kind, while it still speaks for the pot. */
+export function recentOf<K extends CookAct['kind']>(
+  state: CookState,
+  kind: K,
+  nowMs: number,
+): (StandingEvent & { readonly act: ActOf<K> }) | undefined {
+  const last = eventsOf(state.events, kind).at(-1);
+  return last && nowMs - last.atMs < READING_HOLDS_MIN * MIN_MS ? last : undefined;
+}

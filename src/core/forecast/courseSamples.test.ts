@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { courseSamples, type CourseSamples, lowMin, sampleAt, toLineL } from './courseSamples';
+import { courseSamples, type CourseSamples, drySinceMin, lowMin, sampleAt, toLineL } from './courseSamples';
 import { nominalEnsemble } from './ensemble';
 import { etaOf, summarise } from './forecast';
 import { placeAt, valueAt } from './places';
@@ -94,6 +94,7 @@ describe('when there is too little in the pot', () => {
       minutes: litres.map((_, i) => 10 * i),
       litres,
       lineL: flat,
+      steamLPerHour: flat,
       liquidC: flat,
       coreC: flat,
       meanC: flat,
@@ -112,6 +113,15 @@ describe('when there is too little in the pot', () => {
     expect(lowMin(course([0.2, 0.1, 1, 0.3, 0.2]), 20)).toBeCloseTo(35, 9);
   });
 
+  it('is dry since it fell to a twentieth of a litre, the last time it did', () => {
+    expect(drySinceMin(course([1, 0.5, 0.06]), 20)).toBeUndefined();
+    expect(drySinceMin(course([1, 0.25, 0, 0]), 10)).toBeUndefined();
+    expect(drySinceMin(course([1, 0.25, 0, 0]), 25)).toBeCloseTo(18, 9);
+    expect(drySinceMin(course([0.25, 0, 0.45, 0, 0]), 45)).toBeCloseTo(20 + (10 * 0.4) / 0.45, 9);
+    expect(drySinceMin(course([0, 0, 0]), 15)).toBe(0);
+    expect(drySinceMin(course([0, 0, 0.45]), 20)).toBeUndefined();
+  });
+
   it('is not to come where it never falls so far', () => {
     expect(lowMin(course([1, 0.8, 0.26]), 0)).toBeUndefined();
     expect(lowMin(course([0.1, 0.2, 0.8, 0.7]), 25)).toBeUndefined();
@@ -127,19 +137,44 @@ describe('a moment of it', () => {
     levelMm: [60, 58, 50],
     litres: [1.5, 1.4, 1],
     lineL: [1.5, 1.5, 2],
+    steamLPerHour: [0.5, 0.25, 0.125],
   };
 
   it('lies between the samples on both sides of it', () => {
     const moment = sampleAt(course, 20);
-    expect(moment).toEqual({ liquidC: 94, coreC: 50, meanC: 62.5, levelMm: 54, litres: 1.2, lineL: 1.75 });
+    expect(moment).toEqual({
+      liquidC: 94,
+      coreC: 50,
+      meanC: 62.5,
+      levelMm: 54,
+      litres: 1.2,
+      lineL: 1.75,
+      steamLPerHour: 0.1875,
+    });
     expect(sampleAt(course, 2.5).liquidC).toBe(60);
     expect(sampleAt(course, 10).litres).toBe(1.4);
   });
 
   it('is the start at the start, before it too, and the end from the end on', () => {
-    expect(sampleAt(course, 0)).toEqual({ liquidC: 50, coreC: 20, meanC: 25, levelMm: 60, litres: 1.5, lineL: 1.5 });
+    expect(sampleAt(course, 0)).toEqual({
+      liquidC: 50,
+      coreC: 20,
+      meanC: 25,
+      levelMm: 60,
+      litres: 1.5,
+      lineL: 1.5,
+      steamLPerHour: 0.5,
+    });
     expect(sampleAt(course, -5).litres).toBe(1.5);
     expect(sampleAt(course, 30).coreC).toBe(70);
-    expect(sampleAt(course, 300)).toEqual({ liquidC: 98, coreC: 70, meanC: 80, levelMm: 50, litres: 1, lineL: 2 });
+    expect(sampleAt(course, 300)).toEqual({
+      liquidC: 98,
+      coreC: 70,
+      meanC: 80,
+      levelMm: 50,
+      litres: 1,
+      lineL: 2,
+      steamLPerHour: 0.125,
+    });
   });
 });

@@ -2,7 +2,7 @@ import { AFTER_JUMP_S } from './assemble';
 import { type Ensemble } from './ensemble';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { placeAt, valueAt } from './places';
-import { levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
+import { DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES, steamLPerHourAt } from './pot';
 
 /** The nominal course for drawing, one entry per sample. Levels over the base in mm, volumes in litres. */
 export interface CourseSamples {
@@ -14,6 +14,8 @@ export interface CourseSamples {
   readonly litres: readonly number[];
   /** What would be in the pot if it stood at its line, the level it began with. */
   readonly lineL: readonly number[];
+  /** What goes off as steam, litres an hour. */
+  readonly steamLPerHour: readonly number[];
 }
 
 const SAMPLES = 72;
@@ -45,6 +47,7 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
     levelMm: places.map((place) => levelMmAt(ensemble, place)),
     litres: places.map((place) => litresAt(ensemble, place)),
     lineL: places.map((place) => litresForLevelAt(ensemble, place, assembly.levelM * 1000)),
+    steamLPerHour: places.map((place) => steamLPerHourAt(ensemble, place)),
   };
 }
 
@@ -53,6 +56,7 @@ export interface CourseMoment {
   readonly levelMm: number;
   readonly litres: number;
   readonly lineL: number;
+  readonly steamLPerHour: number;
   readonly liquidC: number;
   readonly coreC: number;
   readonly meanC: number;
@@ -73,6 +77,7 @@ export function sampleAt(course: CourseSamples, atMin: number): CourseMoment {
     levelMm: mix(course.levelMm),
     litres: mix(course.litres),
     lineL: mix(course.lineL),
+    steamLPerHour: mix(course.steamLPerHour),
     liquidC: mix(course.liquidC),
     coreC: mix(course.coreC),
     meanC: mix(course.meanC),
@@ -87,13 +92,24 @@ export function toLineL({ litres, lineL }: Pick<CourseMoment, 'litres' | 'lineL'
   return Math.max(LEAST_POUR_L, lineL - litres);
 }
 
+/** Where between two samples the liquid falls to `least` litres, min. */
+function fallsTo({ minutes, litres }: CourseSamples, low: number, least: number): number {
+  const [from, to] = [litres[low - 1] as number, litres[low] as number];
+  const [before, after] = [minutes[low - 1] as number, minutes[low] as number];
+  return before + ((after - before) * (from - least)) / (from - to);
+}
+
 /** When from `fromMin` on there is first less in the pot than can catch; undefined where that is not to come. */
 export function lowMin(course: CourseSamples, fromMin: number): number | undefined {
   const { minutes, litres } = course;
   if (sampleAt(course, fromMin).litres < LOW_LITRES) return fromMin;
   const low = minutes.findIndex((m, i) => m > fromMin && (litres[i] as number) < LOW_LITRES);
-  if (low < 0) return undefined;
-  const [from, to] = [litres[low - 1] as number, litres[low] as number];
-  const [before, after] = [minutes[low - 1] as number, minutes[low] as number];
-  return Math.max(fromMin, before + ((after - before) * (from - LOW_LITRES)) / (from - to));
+  return low < 0 ? undefined : Math.max(fromMin, fallsTo(course, low, LOW_LITRES));
+}
+
+/** Since when the pot has been dry at `atMin`; undefined where there is something in it. */
+export function drySinceMin(course: CourseSamples, atMin: number): number | undefined {
+  if (sampleAt(course, atMin).litres >= DRY_LITRES) return undefined;
+  const wet = course.minutes.findLastIndex((m, i) => m < atMin && (course.litres[i] as number) >= DRY_LITRES);
+  return wet < 0 ? 0 : Math.min(atMin, fallsTo(course, wet + 1, DRY_LITRES));
 }

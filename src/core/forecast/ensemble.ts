@@ -39,7 +39,7 @@ export interface Ensemble {
   /** Places of records that say nothing: those, others of their kind before them, and those let go of. */
   readonly aside: ReadonlySet<number>;
   /** What the last record turned out to be, beside what it says. */
-  readonly surprise?: 'unexplained' | 'letGo' | undefined;
+  readonly surprise?: 'unexplained' | 'letGo' | 'farOff' | undefined;
   /** How many times the particles have been drawn anew. */
   readonly renewals: number;
 }

@@ -71,7 +71,8 @@ describe('what a record says of a kitchen', () => {
       expect(said('level')).toBeCloseTo(bell(off), 9);
       expect(spreadsOff(seen.liquidTemp(off), HERE)).toBeCloseTo(Math.abs(off), 9);
       expect(spreadsOff(seen.level(off), HERE)).toBeCloseTo(Math.abs(off), 9);
-      expect(spreadsOff(seen.probe(off), HERE)).toBeUndefined();
+      expect(spreadsOff(seen.probe(off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      expect(spreadsOff(seen.bone(off), HERE)).toBeCloseTo(Math.abs(off), 9);
     }
   });
 

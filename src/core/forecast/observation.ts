@@ -85,13 +85,17 @@ export function logLikelihood(cut: Cut, observation: Observation, prediction: Pr
   }
 }
 
-/** How many spreads a reading of the pot lies off what a particle predicts; undefined for all the pot cannot be set to. */
+/** How many spreads a reading lies off what a particle predicts; undefined for what is felt or seen, not read. */
 export function spreadsOff(observation: Observation, prediction: Prediction): number | undefined {
   switch (observation.kind) {
     case 'liquidTemp':
       return Math.abs(observation.tempC - prediction.liquidC) / LIQUID_SD_K;
     case 'level':
       return Math.abs(observation.litres - prediction.litres) / LEVEL_SD_L;
+    case 'probe': {
+      const { mean, sd } = probeLaw(prediction, observation.nearBone);
+      return Math.abs(observation.tempC - mean) / sd;
+    }
     default:
       return undefined;
   }

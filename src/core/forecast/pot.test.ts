@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { nominalEnsemble } from './ensemble';
 import { placeAt, valueAt } from './places';
-import { contentsAt, levelMmAt, litresAt, litresForLevelAt } from './pot';
+import { contentsAt, levelMmAt, litresAt, litresForLevelAt, steamLPerHourAt } from './pot';
 import { WATER_KG_PER_L } from '../heat';
 import { levelForLitres, shrunk, vegetablesKgAt } from '../material';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
@@ -27,6 +27,24 @@ describe('the pot on its likely course', () => {
     expect(contentsAt(ensemble, place)).toEqual(shrunk(assembly.contents, juice, left(Math.round(place))));
     expect(contentsAt(ensemble, -1).vegetablesKg).toBe(left(0));
     expect(contentsAt(ensemble, -1).vegetablesKg).toBeGreaterThan(left(60));
+  });
+
+  it('steams away what is gone over the step there, an hour of it', () => {
+    const ensemble = pot();
+    const { evaporatedKg } = ensemble.nominal;
+    const { grid } = ensemble.assembly;
+    const at = (step: number): number =>
+      (((evaporatedKg[step] ?? 0) - (evaporatedKg[step - 1] ?? 0)) / WATER_KG_PER_L / (grid.stepS[step] ?? 1)) * 3600;
+    for (const step of [1, 30, grid.count - 1]) {
+      expect(steamLPerHourAt(ensemble, step)).toBeCloseTo(at(step), 12);
+      expect(steamLPerHourAt(ensemble, step - 0.3)).toBeCloseTo(at(step), 12);
+    }
+    expect(steamLPerHourAt(ensemble, 30)).toBeGreaterThan(0.03);
+    const first = ((evaporatedKg[0] ?? 0) / WATER_KG_PER_L / (grid.stepS[0] ?? 1)) * 3600;
+    expect(steamLPerHourAt(ensemble, -1)).toBeCloseTo(first, 12);
+    // An open pot steams several times as much.
+    const open = nominalEnsemble(shortRibRequest({ lids: [{ atMin: 0, lid: 'none' }] }));
+    expect(steamLPerHourAt(open, 30)).toBeGreaterThan(4 * steamLPerHourAt(ensemble, 30));
   });
 
   it('stands as high as that leaves room for, and a level stands for what that leaves', () => {

@@ -10,6 +10,15 @@ export function litresAt(pot: Pot, place: number): number {
   return valueAt(pot.nominal.liquidKg, place) / WATER_KG_PER_L;
 }
 
+/** What goes off as steam over the step in which a place lies, litres an hour. */
+export function steamLPerHourAt({ assembly, nominal }: Pot, place: number): number {
+  const { evaporatedKg } = nominal;
+  const step = Math.min(Math.max(0, Math.ceil(place)), evaporatedKg.length - 1);
+  const before = step === 0 ? 0 : (evaporatedKg[step - 1] as number);
+  const goneL = ((evaporatedKg[step] as number) - before) / WATER_KG_PER_L;
+  return (goneL / (assembly.grid.stepS[step] as number)) * 3600;
+}
+
 /** What stands in the pot there: meat and vegetables as far shrunk as the nominal course says. */
 export function contentsAt(pot: Pot, place: number): PotContents {
   const juice = pot.nominal.juiceFraction.map((course) => valueAt(course, place));
@@ -35,3 +44,6 @@ export function litresForLevelAt(pot: Pot, place: number, levelMm: number): numb
 
 /** Less than this in the pot can catch, litres. */
 export const LOW_LITRES = 0.25;
+
+/** With less than this a pot is dry, litres. */
+export const DRY_LITRES = 0.05;

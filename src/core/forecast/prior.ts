@@ -27,9 +27,9 @@ export type Unknown = (typeof UNKNOWNS)[number];
 
 /**
  * What a record can teach about: an unknown, whether the lid sits as it was said to; that it is a reading nothing explains,
- * or that an earlier one must have been wrong.
+ * that an earlier one must have been wrong, or that a probe cannot have been in the middle of the meat.
  */
-export const LEARNABLE = [...UNKNOWNS, 'lidAjar', 'unexplained', 'letGo'] as const;
+export const LEARNABLE = [...UNKNOWNS, 'lidAjar', 'unexplained', 'letGo', 'farOff'] as const;
 
 export type Learnable = (typeof LEARNABLE)[number];
 

@@ -132,11 +132,13 @@ describe('records that nothing explains', () => {
     expect(mean).toBeGreaterThan(0.2);
   });
 
-  it('are never what a fork feels or a probe reads', () => {
+  it('are never what a fork feels, nor is the pot set to what a probe reads: it is said to be far off', () => {
     const forked = after({ kind: 'fork', atMin: 30, stage: 'strings' });
     expect([forked.surprise, forked.corrected]).toEqual([undefined, []]);
     const probed = after({ kind: 'probe', atMin: 90, tempC: 30, nearBone: false });
-    expect([probed.surprise, probed.corrected]).toEqual([undefined, []]);
+    expect([probed.surprise, probed.corrected, probed.aside.size]).toEqual(['farOff', [], 0]);
+    const near: Observation = { kind: 'probe', atMin: 90, tempC: predictionOf(start, 100, 90).coreC, nearBone: false };
+    expect(after(near).surprise).toBeUndefined();
   });
 
   it('do not come from the braise going on without a record', () => {

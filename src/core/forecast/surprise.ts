@@ -8,7 +8,7 @@ const UNEXPLAINED_SPREADS = 3;
 /** Kitchens that count for less than this explain nothing. */
 const COUNTS = 1e-6;
 
-/** How many spreads a record lies off what the kitchen that explains it best predicts; 0 where the pot was not read. */
+/** How many spreads a record lies off what the kitchen that explains it best predicts; 0 where nothing was read. */
 function leastOff(ensemble: Ensemble, observation: Observation): number {
   const w = weights(ensemble);
   let least = Infinity;
@@ -77,6 +77,8 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
   const last = observations[place];
   if (observations.length === previous.observations.length || !last) return { ...next, surprise: undefined };
   if (leastOff(next, last) <= UNEXPLAINED_SPREADS) return { ...next, surprise: undefined };
+  // A probe beside the bone, or in the pan's air, says nothing of the pot: it is doubted, and hardly counts.
+  if (last.kind === 'probe') return { ...next, surprise: 'farOff' };
   const doubtful = previous.corrected.filter((i) => observations[i]?.kind === last.kind);
   if (doubtful.length > 0) {
     const kept = previous.corrected.filter((i) => !doubtful.includes(i));

@@ -33,8 +33,14 @@ interface PotSectionProps {
   readonly evaporationMlPerHour: number;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
-  /** In a live cook: where things stand by the estimate. */
-  readonly live?: { readonly levelMm: number; readonly litres: number; readonly coreC: number; readonly meanC: number };
+  /** In a live cook: where things stand by the estimate, and what a probe read of late. */
+  readonly live?: {
+    readonly levelMm: number;
+    readonly litres: number;
+    readonly coreC: number;
+    readonly meanC: number;
+    readonly probeC?: number | undefined;
+  };
   /** Lets the level line be dragged; called with the share of the meat's height. */
   readonly onLevel?: (share: number) => void;
 }
@@ -221,7 +227,12 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         </text>
         {live ? (
           <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle">
-            {w.text('potSection.middleOfTheMeatAbout2', { core: w.quantity(live.coreC, 'temperature') })}
+            {live.probeC === undefined
+              ? w.text('potSection.middleOfTheMeatAbout2', { core: w.quantity(live.coreC, 'temperature') })
+              : w.text('potSection.middleRead', {
+                  read: w.quantity(live.probeC, 'temperature'),
+                  core: w.quantity(live.coreC, 'temperature'),
+                })}
           </text>
         ) : (
           <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">

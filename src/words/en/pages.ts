@@ -639,6 +639,7 @@ export const potSection = {
   'potSection.middle': 'Middle of the meat about {core}.',
   'potSection.ofMeat': 'of meat',
   'potSection.middleOfTheMeatAbout2': 'middle of the meat about {core}',
+  'potSection.middleRead': 'middle: {read} by the probe, {core} by estimate',
   'potSection.acrossFull': '{diameter} across · {full} full · {layers, plural, =1 {one layer} other {# layers}}',
   'potSection.deep': '{litres}, {level} deep',
 } as const;

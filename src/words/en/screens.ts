@@ -313,6 +313,8 @@ export const records = {
   'learned.lidAjar': 'The lid may not sit, {chance} sure. Look at it, or measure how deep the liquid stands.',
   'learned.unexplained':
     'Nothing the plan knows explains this reading. The forecast goes on from it, and takes less for granted of what brought it there.',
+  'learned.farOff':
+    'No middle of this pot reads so by now: it hardly counts. Try again in the thickest part, clear of bone and wall.',
   'learned.letGo': 'An earlier reading does not fit what came after it, and counts no more.',
   'learned.burner.more': 'The burner seems to put in {by} more than reckoned.',
   'learned.burner.less': 'The burner seems to put in {by} less than reckoned.',

@@ -505,6 +505,7 @@ export const steps = {
   'conduct.look.again': 'On the hob once every {time}: the flame, the level, the smell.',
   'conduct.headline': '{Says}',
   'conduct.drySince': 'Dry, seen at',
+  'conduct.dryLikely': 'Dry by the estimate, since about',
   'conduct.found': '{Target}, found at',
   'conduct.lidBack': 'As it is, {open}. With the {lid} back on from now, {back}; pour in about {pour}, hot.',
   'conduct.lidBack.never':
@@ -518,6 +519,9 @@ export const steps = {
   'alarm.dry': 'The pot is dry',
   'alarm.dry.do':
     'Heat off. Two minutes, then meat into a clean pot and {pour} of boiling stock; hot glass or clay cracks on cold liquid. Record what you poured.',
+  'alarm.dryLikely': 'By the estimate the pot is dry',
+  'alarm.dryLikely.do':
+    'Look, lid away from your face. Dry: heat off, two minutes, meat into a clean pot and {pour} of boiling stock; hot glass or clay cracks on cold liquid. Still wet: record how deep it stands.',
   'alarm.nearlyDry': 'Only about {left} is left in the pot',
   'alarm.nearlyDry.do':
     'Heat down. {pour} of hot liquid down the side now, then record it. A sticky smell: do not scrape.',

@@ -3,6 +3,11 @@ export const next = {
   'next.offHeat.past': 'It is past what you wanted: every minute more takes it further.',
   'next.offHeat.there': 'Your last test found it there: {feel}. It stays good for about {good} more.',
   'next.bubbles.why': 'On the hob the flame settles in the first quarter hour.',
+  'next.topUp.low': 'Less than {low} is left, and it can catch.',
+  'next.topUp.lowDry':
+    'Less than {low} is left. With nothing added the pot runs dry at about {at} ({share} of such evenings, before the meat is ready), and then it roasts and burns.',
+  'next.topUp.mayBe': 'Less than {low} is left, and it may be dry already.',
+  'next.topUp.ran': 'By the estimate it has been dry since about {at}: it roasts, and burns.',
   'next.topUp.why': 'By then less than {low} would be left, and it could catch.',
   'next.topUp.dry':
     'By then less than {low} would be left. With nothing added the pot runs dry at about {at} ({share} of such evenings, before the meat is ready), and then it roasts and burns.',
