@@ -1,4 +1,4 @@
-import { chanceBy, DRY_WORTH_SAYING, drySinceMin, etaOf, LOW_LITRES, readyEta } from '../forecast';
+import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, drySinceMin, etaOf, lowMin, LOW_LITRES, readyEta } from '../forecast';
 import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
 import { type Step } from '../steps';
@@ -81,18 +81,20 @@ interface Asked {
   readonly missed?: boolean;
 }
 
-/** Why the pot wants hot liquid: that it will be low, is, may be dry, or by the estimate is. */
-function whyTopUp(live: LiveForecast, { potMs, nowMs }: Clock, lowMin: number): Message {
-  const { chance, p50 } = live.forecast.dry;
+/** Why the pot wants hot liquid: that it will be low or is, how likely it runs dry and when, or that it has. */
+function whyTopUp(live: LiveForecast, { potMs, nowMs }: Clock, fromMin: number): Message {
+  const { chance } = live.forecast.dry;
   const nowMin = (nowMs - potMs) / MIN_MS;
   const at = (min: number) => moment(potMs + min * MIN_MS, nowMs);
   const drySince = drySinceMin(live.course, nowMin);
   if (drySince !== undefined) return say('next.topUp.ran', { at: at(drySince) });
   const low = litres(LOW_LITRES);
-  const isLow = lowMin <= nowMin;
+  const isLow = fromMin <= nowMin;
   if (chance < DRY_WORTH_SAYING) return say(isLow ? 'next.topUp.low' : 'next.topUp.why', { low });
-  if (p50 <= nowMin) return say('next.topUp.mayBe', { low });
-  return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', { low, at: at(p50), share: share(chance) });
+  const params = { low, share: share(chance) };
+  const dries = lowMin(live.course, nowMin, DRY_LITRES);
+  if (dries === undefined) return say(isLow ? 'next.topUp.lowMay' : 'next.topUp.may', params);
+  return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', { ...params, at: at(dries) });
 }
 
 /** When a step of the braise itself is due, and why; undefined while nothing asks for it. */

@@ -17,15 +17,33 @@ export interface CommonCourse {
   readonly boilC: number;
 }
 
-/** The common course of a request, its records' moments on the grid. */
-export function commonCourse(request: BraiseRequest, observations: readonly Observation[], prior: Prior): CommonCourse {
+/** One kitchen of the law: its normals, whether its lid fails to sit, and what its meat demands of the usual. */
+export interface Kitchen {
+  readonly z: Float64Array;
+  readonly ajar: boolean;
+  readonly demand: number;
+}
+
+/** The kitchen without surprises. */
+const USUAL: Kitchen = { z: new Float64Array(UNKNOWN_COUNT), ajar: false, demand: 1 };
+
+/** The course of one kitchen, in every detail. */
+export function courseIn({ z, ajar, demand }: Kitchen, assembly: Assembly, prior: Prior): DetailedCourse {
+  return runDetailed(assembly.setup(unknownsOf(prior, z, 0, ajar), demand), assembly.grid, FAST_CELLS);
+}
+
+/** The common course of a request, its records' moments on the grid; that of another kitchen than the usual where one is given. */
+export function commonCourse(
+  request: BraiseRequest,
+  observations: readonly Observation[],
+  prior: Prior,
+  kitchen = USUAL,
+): CommonCourse {
   const horizon = chooseHorizonMin(request, observations);
   const assembly = assemble(request, horizon, FAST_STEPS, recordMinutes(observations));
-  const centre = unknownsOf(prior, new Float64Array(UNKNOWN_COUNT), 0);
-  const nominal = runDetailed(assembly.setup(centre), assembly.grid, FAST_CELLS);
   return {
     assembly,
-    nominal,
+    nominal: courseIn(kitchen, assembly, prior),
     boilC: boilingPointC(pressureAtAltitudePa(request.altitudeM)),
   };
 }

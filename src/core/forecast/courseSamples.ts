@@ -99,12 +99,12 @@ function fallsTo({ minutes, litres }: CourseSamples, low: number, least: number)
   return before + ((after - before) * (from - least)) / (from - to);
 }
 
-/** When from `fromMin` on there is first less in the pot than can catch; undefined where that is not to come. */
-export function lowMin(course: CourseSamples, fromMin: number): number | undefined {
+/** When from `fromMin` on there is first less than `least` litres in the pot; undefined where that is not to come. */
+export function lowMin(course: CourseSamples, fromMin: number, least = LOW_LITRES): number | undefined {
   const { minutes, litres } = course;
-  if (sampleAt(course, fromMin).litres < LOW_LITRES) return fromMin;
-  const low = minutes.findIndex((m, i) => m > fromMin && (litres[i] as number) < LOW_LITRES);
-  return low < 0 ? undefined : Math.max(fromMin, fallsTo(course, low, LOW_LITRES));
+  if (sampleAt(course, fromMin).litres < least) return fromMin;
+  const low = minutes.findIndex((m, i) => m > fromMin && (litres[i] as number) < least);
+  return low < 0 ? undefined : Math.max(fromMin, fallsTo(course, low, least));
 }
 
 /** Since when the pot has been dry at `atMin`; undefined where there is something in it. */

@@ -24,7 +24,7 @@ export { type Inside, type InsideMoment, insideOf } from './inside';
 export { lookCostMin } from './lookCost';
 export { slowestAtTarget } from './nominal';
 export { type Observation, stageChances } from './observation';
-export { contentsAt, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
+export { contentsAt, DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
 export {
   demandOf,
   INDEX,

@@ -10,13 +10,21 @@ export function litresAt(pot: Pot, place: number): number {
   return valueAt(pot.nominal.liquidKg, place) / WATER_KG_PER_L;
 }
 
-/** What goes off as steam over the step in which a place lies, litres an hour. */
+/** Steam is told by so much time under the lid, s. */
+const STEAM_OVER_S = 600;
+
+/** What goes off as steam from a place on, litres an hour: looks with the lid lifted left out. */
 export function steamLPerHourAt({ assembly, nominal }: Pot, place: number): number {
   const { evaporatedKg } = nominal;
-  const step = Math.min(Math.max(0, Math.ceil(place)), evaporatedKg.length - 1);
-  const before = step === 0 ? 0 : (evaporatedKg[step - 1] as number);
-  const goneL = ((evaporatedKg[step] as number) - before) / WATER_KG_PER_L;
-  return (goneL / (assembly.grid.stepS[step] as number)) * 3600;
+  const { count, lidOff, stepS } = assembly.grid;
+  let seconds = 0;
+  let goneKg = 0;
+  for (let step = Math.min(Math.max(0, Math.ceil(place)), count - 1); step < count && seconds < STEAM_OVER_S; step++) {
+    if (lidOff[step] === 1) continue;
+    seconds += stepS[step] as number;
+    goneKg += (evaporatedKg[step] as number) - (step === 0 ? 0 : (evaporatedKg[step - 1] as number));
+  }
+  return seconds > 0 ? ((goneKg / WATER_KG_PER_L) * 3600) / seconds : 0;
 }
 
 /** What stands in the pot there: meat and vegetables as far shrunk as the nominal course says. */

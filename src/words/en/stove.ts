@@ -6,7 +6,10 @@ export const next = {
   'next.topUp.low': 'Less than {low} is left, and it can catch.',
   'next.topUp.lowDry':
     'Less than {low} is left. With nothing added the pot runs dry at about {at} ({share} of such evenings, before the meat is ready), and then it roasts and burns.',
-  'next.topUp.mayBe': 'Less than {low} is left, and it may be dry already.',
+  'next.topUp.may':
+    'By then less than {low} would be left, and {share} of such evenings the pot runs dry before the meat is ready.',
+  'next.topUp.lowMay':
+    'Less than {low} is left, and {share} of such evenings the pot runs dry before the meat is ready.',
   'next.topUp.ran': 'By the estimate it has been dry since about {at}: it roasts, and burns.',
   'next.topUp.why': 'By then less than {low} would be left, and it could catch.',
   'next.topUp.dry':
