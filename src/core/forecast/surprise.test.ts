@@ -139,6 +139,14 @@ describe('records that nothing explains', () => {
     expect([probed.surprise, probed.corrected, probed.aside.size]).toEqual(['farOff', [], 0]);
     const near: Observation = { kind: 'probe', atMin: 90, tempC: predictionOf(start, 100, 90).coreC, nearBone: false };
     expect(after(near).surprise).toBeUndefined();
+    // Once a fork has said otherwise, one that only odd kitchens explain is far off too.
+    const cold: Observation = { kind: 'probe', atMin: 121, tempC: 76, nearBone: false };
+    const tender: Observation[] = [
+      { kind: 'fork', atMin: 100, stage: 'gives' },
+      { kind: 'fork', atMin: 120, stage: 'twists' },
+    ];
+    expect(after(...tender, cold).surprise).toBe('farOff');
+    expect(after(...tender, { ...cold, tempC: 96 }).surprise).toBeUndefined();
   });
 
   it('do not come from the braise going on without a record', () => {

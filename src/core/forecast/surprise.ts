@@ -21,6 +21,14 @@ function leastOff(ensemble: Ensemble, observation: Observation): number {
   return least;
 }
 
+/** Share of what is believed after a reading that explains it. */
+function believedShare(ensemble: Ensemble, observation: Observation): number {
+  return weights(ensemble).reduce((sum, w, i) => {
+    const off = spreadsOff(observation, predictionOf(ensemble, i, observation.atMin)) ?? 0;
+    return off <= UNEXPLAINED_SPREADS ? sum + w : sum;
+  }, 0);
+}
+
 /** The request with the pot set to the readings at these places. */
 function correctedBy(
   request: BraiseRequest,
@@ -76,9 +84,9 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
   const place = observations.length - 1;
   const last = observations[place];
   if (observations.length === previous.observations.length || !last) return { ...next, surprise: undefined };
-  if (leastOff(next, last) <= UNEXPLAINED_SPREADS) return { ...next, surprise: undefined };
   // A probe beside the bone, or in the pan's air, says nothing of the pot: it is doubted, and hardly counts.
-  if (last.kind === 'probe') return { ...next, surprise: 'farOff' };
+  if (last.kind === 'probe') return { ...next, surprise: believedShare(next, last) < 0.5 ? 'farOff' : undefined };
+  if (leastOff(next, last) <= UNEXPLAINED_SPREADS) return { ...next, surprise: undefined };
   const doubtful = previous.corrected.filter((i) => observations[i]?.kind === last.kind);
   if (doubtful.length > 0) {
     const kept = previous.corrected.filter((i) => !doubtful.includes(i));
