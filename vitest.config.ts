@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
 const here = (path: string): string => new URL(path, import.meta.url).pathname;
@@ -28,7 +29,8 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
+          // Each has a server and a browser of its own.
+          maxWorkers: Math.min(2, availableParallelism()),
         },
       },
     ],

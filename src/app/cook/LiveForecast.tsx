@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
-import styled from 'styled-components';
+import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { outlookSays } from './outlookSays';
 import { type Conducted, type CookState, type CookView, eventsOf, recentOf, stageAfter } from '@/core/cook';
@@ -85,6 +85,30 @@ const PotBox = styled.div`
     width: 100%;
     max-width: 540px;
     margin: 0 auto;
+  }
+`;
+
+/** The pot leaves room at its sides: on a wide screen what is said of it stands there. A chart has the whole width. */
+const Drawn = styled.div<{ readonly $beside: boolean }>`
+  display: contents;
+  @media (min-width: 1101px) {
+    ${({ $beside }) =>
+      $beside &&
+      css`
+        && {
+          display: flex;
+          flex: 1 1 200px;
+        }
+        gap: 16px;
+        min-height: 200px;
+        && > :first-child {
+          flex: 1 1 0;
+        }
+        > :last-child {
+          width: 216px;
+          align-self: center;
+        }
+      `}
   }
 `;
 
@@ -216,7 +240,9 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const twists = readyEta(view.live.forecast);
   const cooking = state.phase === 'braising';
-  const likely = stageAfter(state, view.live, atMin);
+  // What a dry pot does to meat is roasting: no stage is said of it.
+  const likely = conducted.alarm?.dry ? undefined : stageAfter(state, view.live, atMin);
+  const chart = shown === 'fork' || (shown === 'piece' && view.live.inside !== null);
   return (
     <ForecastPanel aria-labelledby="forecast-title">
       <h2 id="forecast-title" className="visually-hidden">
@@ -282,60 +308,62 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
           ))}
         </Chips>
       </Tools>
-      {shown === 'fork' ? (
-        <ChartBox>
-          <ScaleChart
-            band={view.live.forecast.band}
-            startMs={startMs}
-            readyMs={moment(twists.p50)}
-            target={view.live.forecast.target}
-            nowMs={cooking ? now : undefined}
-            tests={eventsOf(state.events, 'fork').map((e) => ({
-              atMs: e.atMs,
-              stageIndex: stageIndex(e.act.stage),
-            }))}
-            height="100%"
+      <Drawn $beside={!chart}>
+        {shown === 'fork' ? (
+          <ChartBox>
+            <ScaleChart
+              band={view.live.forecast.band}
+              startMs={startMs}
+              readyMs={moment(twists.p50)}
+              target={view.live.forecast.target}
+              nowMs={cooking ? now : undefined}
+              tests={eventsOf(state.events, 'fork').map((e) => ({
+                atMs: e.atMs,
+                stageIndex: stageIndex(e.act.stage),
+              }))}
+              height="100%"
+            />
+          </ChartBox>
+        ) : shown === 'piece' && view.live.inside ? (
+          <InsidePiece
+            inside={view.live.inside}
+            names={view.live.inside.moments.map((m, i) =>
+              i === 0 ? w.text('inside.now') : w.text('inside.at', { at: w.clockBeside(moment(m.atMin), now) }),
+            )}
           />
-        </ChartBox>
-      ) : shown === 'piece' && view.live.inside ? (
-        <InsidePiece
-          inside={view.live.inside}
-          names={view.live.inside.moments.map((m, i) =>
-            i === 0 ? w.text('inside.now') : w.text('inside.at', { at: w.clockBeside(moment(m.atMin), now) }),
-          )}
-        />
-      ) : (
-        <PotBox>
-          <PotSection
-            pot={view.plan.pot}
-            liquidL={view.plan.liquidL}
-            evaporationMlPerHour={here.steamLPerHour * 1000}
-            heat={state.heat}
-            lid={state.lid}
-            live={{ ...here, probeC: recentOf(state, 'probe', now)?.act.tempC }}
-          />
-        </PotBox>
-      )}
-      <Mute>
-        {!cooking || conducted.alarm
-          ? ''
-          : view.live.liquidLowMin === undefined
-            ? w.text('liveForecast.liquidIsFineItWill')
-            : view.live.liquidLowMin <= atMin
-              ? w.text('liveForecast.theLiquidIsLow', { pour: litres(toLineL(here)) })
-              : w.text('liveForecast.theLiquidWouldRunLow', {
-                  liquidLow: w.clockBeside(moment(view.live.liquidLowMin), now),
-                })}{' '}
-        {cooking && headline.between && view.live.teachesMost ? (
-          <>
-            {w.text(`live.teaches.${view.live.teachesMost.kind}`, {
-              at: w.clockBeside(moment(view.live.teachesMost.atMin), now),
-              by: minutes(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin),
-            })}{' '}
-          </>
-        ) : null}
-        {w.text('liveForecast.cookValuesAreFittedTo')}
-      </Mute>
+        ) : (
+          <PotBox>
+            <PotSection
+              pot={view.plan.pot}
+              liquidL={view.plan.liquidL}
+              evaporationMlPerHour={here.steamLPerHour * 1000}
+              heat={state.heat}
+              lid={state.lid}
+              live={{ ...here, probeC: recentOf(state, 'probe', now)?.act.tempC }}
+            />
+          </PotBox>
+        )}
+        <Mute>
+          {!cooking || conducted.alarm
+            ? ''
+            : view.live.liquidLowMin === undefined
+              ? w.text('liveForecast.liquidIsFineItWill')
+              : view.live.liquidLowMin <= atMin
+                ? w.text('liveForecast.theLiquidIsLow', { pour: litres(toLineL(here)) })
+                : w.text('liveForecast.theLiquidWouldRunLow', {
+                    liquidLow: w.clockBeside(moment(view.live.liquidLowMin), now),
+                  })}{' '}
+          {cooking && headline.between && view.live.teachesMost ? (
+            <>
+              {w.text(`live.teaches.${view.live.teachesMost.kind}`, {
+                at: w.clockBeside(moment(view.live.teachesMost.atMin), now),
+                by: minutes(view.live.teachesMost.widthMin - view.live.teachesMost.expectedWidthMin),
+              })}{' '}
+            </>
+          ) : null}
+          {w.text('liveForecast.cookValuesAreFittedTo')}
+        </Mute>
+      </Drawn>
       {cooking && headline.between && view.live.heatWays.length > 0 ? (
         <Ways aria-label={w.text('liveForecast.whatTheHeatCouldDo')}>
           {view.live.heatWays.map((way) => (
