@@ -259,6 +259,13 @@ describe('the card', () => {
     expect(early.outlook.plateMs).toBe(plan.day.serveMs);
   });
 
+  it('that is on hours too early is not told to begin later', () => {
+    const hours = -5 * HOUR_MIN;
+    const on = at(plan, hours + 30, log(plan, [hours, INTO]));
+    expect(on.outlook.ways.map((x) => x.code)).toEqual(['conduct.way.early']);
+    expect(english(on.outlook.ways[0] ?? [])).not.toContain('begin later');
+  });
+
   it('counts from the facts, not from the plan’s clock, when it begins two hours late', () => {
     const late = at(plan, 2 * HOUR_MIN, []);
     expect((late.intoPotMs - plan.day.intoPotMs) / MIN_MS).toBeCloseTo(120, 0);

@@ -81,8 +81,7 @@ export function outlookOf(plan: Plan, live: LiveForecast, state: CookState, cloc
   const chance = plan.ahead || settled ? (lateMin < SLIPPED_MIN ? 1 : 0) : chanceBy(live.forecast, readyBy);
   const slipped = lateMin >= SLIPPED_MIN || chance < UNLIKELY;
   const earlyMin = (plateMs - finishMin * MIN_MS - Math.max(offMs, clock.nowMs)) / MIN_MS;
-  const begun = potted || state.events.length > 0;
-  const early = begun && !plan.ahead && earlyMin > TOO_EARLY_MIN;
+  const early = potted && !plan.ahead && earlyMin > TOO_EARLY_MIN;
   const ways =
     !slipped || plan.ahead
       ? early

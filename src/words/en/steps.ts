@@ -514,7 +514,7 @@ export const steps = {
   'conduct.way.smaller': 'Cut it smaller: record it as a new plan from Other ways.',
   'conduct.way.heat': '{says}: {at}.',
   'conduct.way.early':
-    'It would stand ready {time} before the plate: begin later, or cool it in ice and warm it through.',
+    'It would stand ready {time} before the plate: eat sooner, or cool it in ice and warm it through.',
   'conduct.way.later': 'Plates at {at}.',
   'alarm.dry': 'The pot is dry',
   'alarm.dry.do':
