@@ -8,6 +8,7 @@ const NEARLY_ALL = 0.95;
 export function outlookSays(w: Words, { outlook }: Conducted, now: number): string {
   const at = w.clockBeside(outlook.plateMs, now);
   if (outlook.served) return w.text('outlook.served', { at });
+  if (outlook.dry) return w.text('outlook.dry', { at });
   if (outlook.lateMin >= 1) {
     return w.text('outlook.late', { at, late: w.quantity(outlook.lateMin, 'minutes') });
   }

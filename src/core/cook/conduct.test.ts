@@ -415,10 +415,12 @@ describe('a pot that is dry, or nearly', () => {
           null,
         ]);
         expect(here.headline.atMs).toBeLessThanOrEqual(nowMs);
+        expect([here.outlook.dry, here.outlook.ways]).toEqual([true, []]);
         expect(why).toBe('next.topUp.ran');
       } else {
         expect(said === 'alarm.nearlyDry', String(min)).toBe(left < 0.15);
         expect(here.headline.between).not.toBeNull();
+        expect(here.outlook.dry).toBe(false);
         const lows = ['next.topUp.low', 'next.topUp.lowDry', 'next.topUp.lowMay'];
         if (why) expect(lows.includes(why), String(min)).toBe(left < 0.25);
       }

@@ -117,7 +117,7 @@ export function conduct(plan: Plan, state: CookState, live: LiveForecast, nowMs:
     return place(step, plan, state, live, clock, chain.starts, closed);
   });
   const alarm = alarmNow(plan, state, live, clock, closed, begun);
-  const outlook = outlookOf(plan, live, state, clock, offMs);
+  const outlook = outlookOf(plan, live, state, clock, offMs, alarm);
   const figures = troubleFigures(plan, state, live, { nowMs, potMs, plateMs, chance: outlook.chance });
   const troubled = troublesOf(state, figures);
   const urgent = troubled.find((t) => t.placed.status === 'due' && troubleNow(t.id, figures).urgent === true)?.placed;

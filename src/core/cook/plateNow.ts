@@ -13,6 +13,8 @@ export interface PlateOutlook {
   readonly wantedMs: number;
   /** It is on the table, at `plateMs`. */
   readonly served: boolean;
+  /** The pot is dry: nothing is foreseen of it. */
+  readonly dry: boolean;
   /** Share of evenings like this in which it is met. */
   readonly chance: number;
   /** Later than wanted by so much, min; 0 where it is met. */
@@ -70,13 +72,21 @@ export function headlineOf(
 }
 
 /** What becomes of the plate, and what to do where it has slipped. */
-export function outlookOf(plan: Plan, live: LiveForecast, state: CookState, clock: Clock, offMs: number): PlateOutlook {
+export function outlookOf(
+  plan: Plan,
+  live: LiveForecast,
+  state: CookState,
+  clock: Clock,
+  offMs: number,
+  alarm: Alarm | undefined,
+): PlateOutlook {
   const { plateMs, potMs, finishMin, potted } = clock;
   const wantedMs = plan.day.serveMs;
   const lateMin = Math.max(0, (plateMs - wantedMs) / MIN_MS);
   const readyBy = (wantedMs - finishMin * MIN_MS - potMs) / MIN_MS;
   if (state.servedMs !== undefined)
-    return { plateMs, wantedMs, served: true, chance: lateMin < SLIPPED_MIN ? 1 : 0, lateMin, ways: [] };
+    return { plateMs, wantedMs, served: true, dry: false, chance: lateMin < SLIPPED_MIN ? 1 : 0, lateMin, ways: [] };
+  if (alarm?.dry) return { plateMs, wantedMs, served: false, dry: true, chance: 0, lateMin, ways: [] };
   const settled = state.offHeatMs !== undefined || offMs !== clock.readyMs;
   const chance = plan.ahead || settled ? (lateMin < SLIPPED_MIN ? 1 : 0) : chanceBy(live.forecast, readyBy);
   const slipped = lateMin >= SLIPPED_MIN || chance < UNLIKELY;
@@ -94,7 +104,7 @@ export function outlookOf(plan: Plan, live: LiveForecast, state: CookState, cloc
           ),
           say('conduct.way.later', { at: moment(plateMs, clock.nowMs) }),
         ];
-  return { plateMs, wantedMs, served: false, chance, lateMin, ways };
+  return { plateMs, wantedMs, served: false, dry: false, chance, lateMin, ways };
 }
 
 /** What putting the lid back on would bring. */

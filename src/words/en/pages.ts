@@ -482,6 +482,7 @@ export const nextCard = {
   'outlook.onTime': 'Plates at {at}, met {chance}.',
   'outlook.sure': 'Plates at {at}, met nearly every evening.',
   'outlook.late': 'Plates not before {at}, {late} later than wanted.',
+  'outlook.dry': 'Plates at {at}: nobody can tell while the pot is dry.',
   'outlook.served': 'On the table at {at}.',
   'outlook.settled': 'Plates at {at}.',
   'nextCard.inTheLog': 'In the log',
