@@ -1,4 +1,3 @@
-import { availableParallelism } from 'node:os';
 import { defineConfig } from 'vitest/config';
 
 const here = (path: string): string => new URL(path, import.meta.url).pathname;
@@ -29,8 +28,7 @@ export default defineConfig({
           include: ['e2e/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 120_000,
-          // Each has a server and a browser of its own.
-          maxWorkers: Math.min(2, availableParallelism()),
+          fileParallelism: false,
         },
       },
     ],
