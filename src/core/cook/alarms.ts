@@ -25,13 +25,21 @@ const BEFORE_LIMIT_MIN = 15;
 /** What was meant to be kept hot and was under the limit for longer is thrown away, min. Usual food-safety guidance. */
 const THROWN_AFTER_MIN = 120;
 
+/** Since when the pot is dry by the estimate, ms; undefined where it is not, or somebody saw liquid in it of late. */
+export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs }: Clock): number | undefined {
+  const recent = recentOf(state, 'liquid', nowMs);
+  if (recent && (recent.act.levelMm > 0 || recent.act.addedL >= NEARLY_DRY_L)) return undefined;
+  const since = drySinceMin(live.course, (nowMs - potMs) / MIN_MS);
+  return since === undefined ? undefined : potMs + since * MIN_MS;
+}
+
 /** A pot that is dry, or all but. */
-function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }: Clock): Alarm | undefined {
+function dryAlarm(state: CookState, live: LiveForecast, clock: Clock): Alarm | undefined {
+  const { nowMs, potMs, potted } = clock;
   if (!potted || state.phase !== 'braising') return undefined;
   const read = eventsOf(state.events, 'liquid').at(-1);
-  const atMin = (nowMs - potMs) / MIN_MS;
-  const here = sampleAt(live.course, atMin);
-  const drySince = drySinceMin(live.course, atMin);
+  const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
+  const drySince = drySinceMs(state, live, clock);
   const recent = recentOf(state, 'liquid', nowMs);
   const seen = recent && recent.act.addedL < NEARLY_DRY_L ? recent.act.levelMm : Infinity;
   const toLine = litres(toLineL(here));
@@ -43,12 +51,12 @@ function dryAlarm(state: CookState, live: LiveForecast, { nowMs, potMs, potted }
       dry: { sinceMs: read.atMs, seen: true },
     };
   }
-  if (seen === Infinity && drySince !== undefined) {
+  if (drySince !== undefined) {
     return {
       says: say('alarm.dryLikely'),
       do: say('alarm.dryLikely.do', { pour: toLine }),
       record: 'liquid',
-      dry: { sinceMs: potMs + drySince * MIN_MS, seen: false },
+      dry: { sinceMs: drySince, seen: false },
     };
   }
   if (seen < NEARLY_DRY_MM || here.litres < NEARLY_DRY_L) {

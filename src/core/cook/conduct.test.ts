@@ -379,6 +379,10 @@ describe('a pot that is dry, or nearly', () => {
       expect(figures['toLine']).toEqual(pour);
       expect(here.lidBack?.params?.['pour']).toEqual(pour);
       if (levelMm < 10) expect(here.alarm?.do.params?.['pour']).toEqual(pour);
+      // What was seen a moment ago is not said to have been dry for long, nor what is dry to be only low.
+      const said = [here.alarm?.says.code, here.steps.find((p) => p.step.id === 'topUp')?.why?.code];
+      if (levelMm === 0) expect(said).toEqual(['alarm.dry', 'next.topUp.ran']);
+      if (levelMm === 5) expect(said).toEqual(['alarm.nearlyDry', 'next.topUp.lowDry']);
       // Poured, it stands there, and nothing is low any more.
       const full = at(
         plan,

@@ -1,6 +1,7 @@
-import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, drySinceMin, etaOf, lowMin, LOW_LITRES, readyEta } from '../forecast';
+import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, etaOf, lowMin, LOW_LITRES, readyEta } from '../forecast';
 import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
+import { drySinceMs } from './alarms';
 import { type Step } from '../steps';
 import { TARGETS } from '../tenderness';
 import { type CookActKind } from './events';
@@ -82,19 +83,19 @@ interface Asked {
 }
 
 /** Why the pot wants hot liquid: that it will be low or is, how likely it runs dry and when, or that it has. */
-function whyTopUp(live: LiveForecast, { potMs, nowMs }: Clock, fromMin: number): Message {
+function whyTopUp(state: CookState, live: LiveForecast, clock: Clock, fromMin: number): Message {
+  const { potMs, nowMs } = clock;
   const { chance } = live.forecast.dry;
   const nowMin = (nowMs - potMs) / MIN_MS;
-  const at = (min: number) => moment(potMs + min * MIN_MS, nowMs);
-  const drySince = drySinceMin(live.course, nowMin);
-  if (drySince !== undefined) return say('next.topUp.ran', { at: at(drySince) });
+  const drySince = drySinceMs(state, live, clock);
+  if (drySince !== undefined) return say('next.topUp.ran', { at: moment(drySince, nowMs) });
   const low = litres(LOW_LITRES);
   const isLow = fromMin <= nowMin;
   if (chance < DRY_WORTH_SAYING) return say(isLow ? 'next.topUp.low' : 'next.topUp.why', { low });
   const params = { low, share: share(chance) };
   const dries = lowMin(live.course, nowMin, DRY_LITRES);
   if (dries === undefined) return say(isLow ? 'next.topUp.lowMay' : 'next.topUp.may', params);
-  return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', { ...params, at: at(dries) });
+  return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', { ...params, at: moment(potMs + dries * MIN_MS, nowMs) });
 }
 
 /** When a step of the braise itself is due, and why; undefined while nothing asks for it. */
@@ -147,7 +148,7 @@ function braiseDue(step: Step, plan: Plan, state: CookState, live: LiveForecast,
       return { dueMs: at(eta.p50 / 2), why: say('mark.turn.why'), missed: nowMs > at(eta.p10) };
     case 'topUp':
       if (live.liquidLowMin === undefined) return undefined;
-      return { dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN), why: whyTopUp(live, clock, live.liquidLowMin) };
+      return { dueMs: at(live.liquidLowMin - TOP_UP_AHEAD_MIN), why: whyTopUp(state, live, clock, live.liquidLowMin) };
     case 'herbsHalf':
       return { dueMs: at(eta.p50 / 2), why: null };
     case 'test':
