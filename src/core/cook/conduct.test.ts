@@ -440,6 +440,9 @@ describe('a pot that is dry, or nearly', () => {
     const steams = (events: readonly CookEvent[]): number =>
       sampleAt(at(plan, min, events).live.course, 40).steamLPerHour;
     expect(steams(open)).toBeGreaterThan(2.5 * steams(shut));
+    // From the moment the lid is off, not by and by.
+    const off = at(plan, pot(plan) + 20, open).live.course;
+    expect(sampleAt(off, 20).steamLPerHour).toBeGreaterThan(2 * sampleAt(off, 19.9).steamLPerHour);
   });
 
   it('says how it would go with the lid back on', () => {

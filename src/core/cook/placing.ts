@@ -176,8 +176,8 @@ function braiseDue(step: Step, plan: Plan, state: CookState, live: LiveForecast,
 
 /** When so much is left in the pot, by the estimate; undefined where it does not come down to it. */
 function leftMs({ course }: LiveForecast, left: number, potMs: number): number | undefined {
-  const i = course.litres.findIndex((l) => l <= left);
-  return i < 0 ? undefined : potMs + (course.minutes[i] as number) * MIN_MS;
+  const min = lowMin(course, 0, left);
+  return min === undefined ? undefined : potMs + min * MIN_MS;
 }
 
 function testDue(live: LiveForecast, state: CookState, { potMs, nowMs }: Clock): Asked {

@@ -2,7 +2,8 @@ import { AFTER_JUMP_S } from './assemble';
 import { type Ensemble } from './ensemble';
 import { etaOf, type Forecast, slowestGroup } from './forecast';
 import { placeAt, valueAt } from './places';
-import { DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES, steamLPerHourAt } from './pot';
+import { contentsAt, DRY_LITRES, litresAt, LOW_LITRES, steamLPerHourAt } from './pot';
+import { levelForLitres, litresForLevel } from '../material';
 
 /** The nominal course for drawing, one entry per sample. Levels over the base in mm, volumes in litres. */
 export interface CourseSamples {
@@ -30,23 +31,25 @@ export function courseSamples(ensemble: Ensemble, forecast: Forecast): CourseSam
   const at = (atMin: number): number => placeAt(assembly.grid, atMin);
   const samples = new Map<number, number>();
   for (let i = 0; i <= SAMPLES; i++) samples.set((endMin * i) / SAMPLES, at((endMin * i) / SAMPLES));
-  // Where something was poured in, or the pot set to a reading, it jumps: from the moment on it is as it is just after.
-  for (const { atMin } of [...request.topUps, ...(request.corrections ?? [])]) {
+  // Where something was poured in, the pot set to a reading, or heat or lid changed, it jumps: from then on it is as just after.
+  for (const { atMin } of [...request.topUps, ...(request.corrections ?? []), ...request.heats, ...request.lids]) {
     if (atMin <= 0 || atMin >= endMin) continue;
     samples.set(atMin - AFTER_JUMP_MIN, at(atMin - AFTER_JUMP_MIN));
     samples.set(atMin, at(atMin + AFTER_JUMP_MIN));
   }
   const minutes = [...samples.keys()].sort((a, b) => a - b);
   const places = minutes.map((m) => samples.get(m) as number);
+  const contents = places.map((place) => contentsAt(ensemble, place));
+  const litres = places.map((place) => litresAt(ensemble, place));
   const pick = (series: Float64Array): number[] => places.map((place) => valueAt(series, place));
   return {
     minutes,
     liquidC: pick(nominal.liquidC),
     coreC: pick(nominal.coreC[last] as Float64Array),
     meanC: pick(nominal.meanC[last] as Float64Array),
-    levelMm: places.map((place) => levelMmAt(ensemble, place)),
-    litres: places.map((place) => litresAt(ensemble, place)),
-    lineL: places.map((place) => litresForLevelAt(ensemble, place, assembly.levelM * 1000)),
+    levelMm: contents.map((held, i) => levelForLitres(held, litres[i] as number) * 1000),
+    litres,
+    lineL: contents.map((held) => litresForLevel(held, assembly.levelM)),
     steamLPerHour: places.map((place) => steamLPerHourAt(ensemble, place)),
   };
 }

@@ -13,13 +13,14 @@ export function litresAt(pot: Pot, place: number): number {
 /** Steam is told by so much time under the lid, s. */
 const STEAM_OVER_S = 600;
 
-/** What goes off as steam from a place on, litres an hour: looks with the lid lifted left out. */
+/** What goes off as steam from a place on under the lid that is on there, litres an hour: looks are left out. */
 export function steamLPerHourAt({ assembly, nominal }: Pot, place: number): number {
   const { evaporatedKg } = nominal;
-  const { count, lidOff, stepS } = assembly.grid;
+  const { count, key, lidOff, stepS } = assembly.grid;
+  const first = Math.min(Math.max(0, Math.ceil(place)), count - 1);
   let seconds = 0;
   let goneKg = 0;
-  for (let step = Math.min(Math.max(0, Math.ceil(place)), count - 1); step < count && seconds < STEAM_OVER_S; step++) {
+  for (let step = first; step < count && key[step] === key[first] && seconds < STEAM_OVER_S; step++) {
     if (lidOff[step] === 1) continue;
     seconds += stepS[step] as number;
     goneKg += (evaporatedKg[step] as number) - (step === 0 ? 0 : (evaporatedKg[step - 1] as number));

@@ -15,7 +15,8 @@ export function reasonsFor(
   lookMin: number,
 ): Message[] {
   const { nominal, assembly, request } = ensemble;
-  const step = stepAt(assembly.grid, readyEta(forecast).p50);
+  const eta = readyEta(forecast);
+  const step = stepAt(assembly.grid, eta.p50);
   const group = slowestGroup(ensemble);
   const core = nominal.coreC[group] as Float64Array;
   const warm = core.findIndex((t) => t >= MELTS_C);
@@ -34,7 +35,7 @@ export function reasonsFor(
       ? say('reason.staysBelow', { thick, melts })
       : say('reason.thick', { thick, melts, after: minutes((assembly.grid.endS[warm] as number) / 60) }),
     nominal.dryS <= (assembly.grid.endS[step] as number)
-      ? say('reason.runsDry', { at: minutes(nominal.dryS / 60) })
+      ? say('reason.runsDry', { at: minutes(Math.min(forecast.dry.p50, eta.p50)) })
       : say(mainStage(input).heat.kind === 'simmer' ? 'reason.liquidHeld' : 'reason.liquidEnds', {
           ends: tempC(nominal.liquidC[step] as number),
         }),
