@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { act, screen } from '@testing-library/react';
-import { hydrateRoot } from 'react-dom/client';
+import { type ReactNode, useLayoutEffect } from 'react';
+import { createRoot, hydrateRoot } from 'react-dom/client';
 import { describe, expect, it, vi } from 'vitest';
 import { drawnLate, fetchLate, late, Unboxed } from './late';
 import { shown } from '@/testing/screen';
@@ -26,6 +27,9 @@ function script() {
   );
   return {
     load,
+    letIt: () => {
+      let_();
+    },
     comes: () =>
       act(async () => {
         let_();
@@ -63,6 +67,48 @@ describe('a late part', () => {
     expect(load).toHaveBeenCalledTimes(2);
     await comes();
     expect(screen.getByText('after all')).toBeTruthy();
+  });
+});
+
+describe('a late part whose script comes while it is being drawn', () => {
+  /** Drawn as in a browser, where the script may come between the drawing and what follows from it. */
+  async function drawnAsItComes(Part: (props: { readonly text: string }) => ReactNode, comes: () => void) {
+    const Comes = () => {
+      useLayoutEffect(comes);
+      return null;
+    };
+    const page = document.createElement('div');
+    document.body.append(page);
+    const root = createRoot(page);
+    vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', false);
+    root.render(
+      <>
+        <Comes />
+        <Part text="here" />
+      </>,
+    );
+    await vi.waitFor(() => {
+      expect(page.textContent).toBe('here');
+    });
+    root.unmount();
+    vi.unstubAllGlobals();
+    page.remove();
+  }
+
+  it('is drawn all the same', async () => {
+    const { load, letIt } = script();
+    const Part = late(load);
+    const fetched = fetchLate();
+    await drawnAsItComes(Part, letIt);
+    await fetched;
+  });
+
+  it('is drawn all the same in a box', async () => {
+    const { load, letIt } = script();
+    const Part = drawnLate(load);
+    const fetched = fetchLate();
+    await drawnAsItComes((props) => <Part box={Unboxed} {...props} />, letIt);
+    await fetched;
   });
 });
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { type ComponentType, lazy, type ReactNode, type Ref, useEffect, useReducer, useRef } from 'react';
+import { type ComponentType, lazy, type ReactNode, type Ref, useEffect, useRef, useSyncExternalStore } from 'react';
 import styled from 'styled-components';
 
 const unfetched = new Set<() => Promise<void>>();
@@ -14,18 +14,23 @@ export async function fetchLate(): Promise<void> {
 
 /** A part's script, fetched once: when there is time, or at the latest when it is wanted. */
 class PartScript<P> {
-  loaded: ComponentType<P> | undefined;
+  private loaded: ComponentType<P> | undefined;
   private coming: Promise<void> | undefined;
+  private readonly waiting = new Set<() => void>();
 
   constructor(private readonly load: () => Promise<ComponentType<P>>) {
     unfetched.add(this.ready);
   }
+
+  /** The component; undefined until its script has come. */
+  readonly arrived = (): ComponentType<P> | undefined => this.loaded;
 
   readonly ready = (): Promise<void> => {
     this.coming ??= this.load().then(
       (component) => {
         this.loaded = component;
         unfetched.delete(this.ready);
+        for (const tell of this.waiting) tell();
       },
       (failure: unknown) => {
         // Without a line to the server now: asked for again the next time it is wanted.
@@ -35,25 +40,22 @@ class PartScript<P> {
     );
     return this.coming;
   };
+
+  /** Wants it: has it fetched, and `tell` called when it has come. Gives what ends that. */
+  readonly want = (tell: () => void): (() => void) => {
+    this.waiting.add(tell);
+    this.ready().catch(() => undefined);
+    return () => {
+      this.waiting.delete(tell);
+    };
+  };
 }
 
-/** The component once its script has come, which it sets about fetching. */
-function useArrived<P>(part: PartScript<P>): ComponentType<P> | undefined {
-  const [, redraw] = useReducer((n: number) => n + 1, 0);
-  useEffect(() => {
-    if (part.loaded) return undefined;
-    let gone = false;
-    part.ready().then(
-      () => {
-        if (!gone) redraw();
-      },
-      () => undefined,
-    );
-    return () => {
-      gone = true;
-    };
-  }, [part]);
-  return part.loaded;
+const NOT_YET = (): undefined => undefined;
+
+/** The component once its script has come, which it sets about fetching; it may come at any moment, also while drawing. */
+function useArrived<P>({ want, arrived }: PartScript<P>): ComponentType<P> | undefined {
+  return useSyncExternalStore(want, arrived, NOT_YET);
 }
 
 /**

@@ -39,6 +39,15 @@ describe('steps of a plan', () => {
     expect(moved(change(h, { eaters: 6 }, 0), { kind: 'open', input: other })).toEqual(begun(other));
   });
 
+  it('go on top of what is found unsaved after the plan was opened', () => {
+    const unsaved = { ...OXTAIL_PLAN, eaters: 7, title: 'Harbour oxtail' };
+    expect(moved(begun(OXTAIL_PLAN), { kind: 'found', input: unsaved, atMs: 0 })).toEqual(begun(unsaved));
+    const typed = change(change(begun(OXTAIL_PLAN), { title: 'Oxtails' }, 0), { lie: 'upright' }, 10);
+    const both = moved(typed, { kind: 'found', input: unsaved, atMs: 20 });
+    expect(both.input).toEqual({ ...unsaved, title: 'Oxtails', lie: 'upright' });
+    expect(moved(both, { kind: 'undo' }).input).toEqual(unsaved);
+  });
+
   it('say in which parts they differ, an emptied field too', () => {
     expect(partsChanged(OXTAIL_PLAN, { ...OXTAIL_PLAN, eaters: Number.NaN, lie: 'upright' })).toEqual([
       'eaters',

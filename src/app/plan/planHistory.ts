@@ -20,6 +20,8 @@ export type PlanMove =
   | { readonly kind: 'change'; readonly part: Partial<PlanInput>; readonly atMs: number }
   | { readonly kind: 'undo' }
   | { readonly kind: 'redo' }
+  /** What was unsaved of it turns up after it was opened: what has been changed meanwhile goes on top. */
+  | { readonly kind: 'found'; readonly input: PlanInput; readonly atMs: number }
   /** Another plan altogether: nothing to take back. */
   | { readonly kind: 'open'; readonly input: PlanInput };
 
@@ -38,6 +40,11 @@ export function moved(history: PlanHistory, move: PlanMove): PlanHistory {
   switch (move.kind) {
     case 'open':
       return begun(move.input);
+    case 'found': {
+      const meanwhile = partsChanged(past[0] ?? input, input);
+      const part: Partial<PlanInput> = Object.fromEntries(meanwhile.map((name) => [name, input[name]]));
+      return moved(begun(move.input), { kind: 'change', part, atMs: move.atMs });
+    }
     case 'change': {
       const next = { ...input, ...move.part };
       const changed = partsChanged(input, next);

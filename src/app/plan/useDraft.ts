@@ -49,9 +49,11 @@ export function useDraft(planId: string | null, start: KeptPlan): Draft {
       const opened = await openDraft(planId);
       if (gone) return;
       setSlot(opened);
-      if (!opened.found) return;
-      setHistory(begun(opened.found.input));
-      setBasedOnMs(opened.found.basedOnMs);
+      const { found } = opened;
+      if (!found) return;
+      const atMs = performance.now();
+      setHistory((before) => moved(before, { kind: 'found', input: found.input, atMs }));
+      setBasedOnMs(found.basedOnMs);
       setRestored(true);
     };
     open().catch((failure: unknown) => {
