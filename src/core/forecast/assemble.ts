@@ -29,7 +29,6 @@ import {
   type PieceShape,
   potPhase,
   type PotShell,
-  smoothStep,
   type StageEnd,
   pressureAtAltitudePa,
   type RunSetup,
@@ -38,6 +37,7 @@ import {
   type TopUp,
   WATER_KG_PER_L,
 } from '../heat';
+import { smoothStep } from '../numbers';
 import { type Composition, mixtureProperties } from '../composition';
 import { type Cut, type LidKind, POT_MATTER } from '../larder';
 import { type BraiseRequest, cutOf, type HeatEnd, type HeatThen, type TimedHeat } from './request';
@@ -132,7 +132,7 @@ export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
 function oneByOne(cut: Cut, group: MeatGroup): LyingPieces {
   const volumeM3 = groupMaterial(cut, group).volumeM3 / group.pieces;
   const { lengthM, widthM, thicknessM } = group;
-  if (cut.form === 'cubes' || group.pieces > 14) {
+  if (cut.form === 'cubes') {
     return { count: group.pieces, footprintM2: volumeM3 / thicknessM, heightM: thicknessM, volumeM3, profile: 'heap' };
   }
   if (group.upright === true) {

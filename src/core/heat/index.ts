@@ -15,7 +15,6 @@ export {
   type KitchenFactors,
   potPhase,
   type PotShell,
-  smoothStep,
 } from './sources';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';
 export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, WATER_KG_PER_L } from './water';

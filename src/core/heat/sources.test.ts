@@ -10,7 +10,6 @@ import {
   openingDropK,
   potPhase,
   type PotShell,
-  smoothStep,
 } from './sources';
 import { boilingPointC, saturationPressurePa, SEA_LEVEL_PA } from './water';
 import { type LidKind, POT_MATTER } from '../larder';
@@ -191,12 +190,6 @@ describe('a simmer held on the stove', () => {
     for (let c = 70; c < 100; c += 0.25) {
       expect(heldSimmerC(c + 0.25, 100)).toBeGreaterThanOrEqual(heldSimmerC(c, 100));
     }
-  });
-});
-
-describe('a step without corners', () => {
-  it('runs from 0 to 1, a half at the middle, level at both ends', () => {
-    expect([1, 2, 2.5, 3, 4, 5].map((x) => smoothStep(x, 2, 4))).toEqual([0, 0, 0.15625, 0.5, 1, 1]);
   });
 });
 

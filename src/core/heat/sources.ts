@@ -1,4 +1,5 @@
 import { ROOM_C } from '../material';
+import { smoothStep } from '../numbers';
 import { blackFilm, type Condensing, type GasFilm, INNER_FILM, type PotPhase } from './phase';
 import { boilingPointC, saturationPressurePa } from './water';
 import { type LidKind, LIDS, type PotMaterial, POT_MATTER } from '../larder';
@@ -97,12 +98,6 @@ export function openingDropK(heat: Heat): number {
 /** How far the air lacks of its setting when nothing was warmed up, K; undefined where there is nothing to warm. */
 export function coldStartDropK(heat: Heat): number | undefined {
   return AIR[heat.kind].beginsCold && 'tempC' in heat ? heat.tempC - ROOM_C : undefined;
-}
-
-/** 0 up to `from`, 1 from `to` on, without a corner between. */
-export function smoothStep(x: number, from: number, to: number): number {
-  const t = Math.min(1, Math.max(0, (x - from) / (to - from)));
-  return t * t * (3 - 2 * t);
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { roundPot } from './pot';
+import { potBaseM2, roundPot } from './pot';
 import { arrange, levelForLitres, litresForLevel, type PotContents, shrunk, submergedShare } from './geometry';
 
 const pot = roundPot(0.26, 0.12);
@@ -83,9 +83,48 @@ describe('liquid in a pot', () => {
 });
 
 describe('laying pieces', () => {
-  it('starts a second layer when the base is full', () => {
-    const many = arrange(pot, { ...block, count: 9, footprintM2: 0.01 });
-    expect(many.layers).toBe(3);
-    expect(many.stackHeightM).toBeCloseTo(0.18, 9);
+  const legs = (count: number, pot_ = pot) =>
+    arrange(pot_, { count, footprintM2: 0.0095, heightM: 0.032, volumeM3: 0.00018, profile: 'prism' });
+
+  it('lies as high as it takes once the base is full, and never higher than one on the other', () => {
+    const many = arrange(pot, { ...block, count: 6, footprintM2: 0.01, volumeM3: 0.0006 });
+    // Six of 0.01 m² on four fifths of 0.0531.
+    expect(many.layers).toBeCloseTo(0.06 / (0.8 * Math.PI * 0.13 ** 2), 9);
+    expect(many.stackHeightM).toBeCloseTo(many.layers * 0.06, 9);
+    expect(many.coverage).toBeCloseTo(0.8, 9);
+    expect(arrange(pot, { ...block, count: 2, footprintM2: 0.05, volumeM3: 0.003 }).layers).toBe(2);
+    expect(arrange(pot, { ...block, count: 1, footprintM2: 0.05, volumeM3: 0.003 }).layers).toBe(1);
+  });
+
+  it('fills two fifths and more of the room with legs laid by hand, three fifths with as many as are thrown in', () => {
+    const solid = (count: number): number => (count * 0.00018) / (potBaseM2(pot) * legs(count).stackHeightM);
+    expect(solid(6)).toBeCloseTo((0.8 * 0.00018) / (0.0095 * 0.032), 9);
+    expect(solid(20)).toBeCloseTo(0.62, 9);
+    expect(solid(14)).toBeGreaterThan(solid(10));
+  });
+
+  it('goes up by no step: a piece more takes its part of the room, and a wider pot a little less height', () => {
+    for (let count = 1; count < 40; count++) {
+      const [now, next] = [legs(count).stackHeightM, legs(count + 1).stackHeightM];
+      expect(next).toBeGreaterThanOrEqual(now);
+      expect(next - now, String(count)).toBeLessThanOrEqual(0.0095 * 0.032 * (1 / (0.8 * potBaseM2(pot))) + 1e-12);
+    }
+    const heights = Array.from({ length: 100 }, (_, i) => legs(9, roundPot(0.24 + i / 1000, 0.12)).stackHeightM);
+    heights.slice(1).forEach((high, i) => {
+      expect((heights[i] as number) - high).toBeLessThan(0.001);
+      expect(high).toBeLessThanOrEqual(heights[i] as number);
+    });
+  });
+
+  it('takes rolls in whole layers, and what there is of another over them', () => {
+    const rolls = (count: number) =>
+      arrange(pot, { count, footprintM2: 0.0095, heightM: 0.05, volumeM3: 0.00037, profile: 'roll' });
+    const [one, more] = [rolls(4), rolls(6)];
+    expect(one.layers).toBe(1);
+    expect(submergedShare(one, 0.025)).toBeCloseTo(0.5, 9);
+    expect(more.layers).toBeGreaterThan(1.2);
+    // The first layer whole, and none of what lies over it.
+    expect(submergedShare(more, 0.05)).toBeCloseTo(1 / more.layers, 9);
+    expect(submergedShare(more, 0.025)).toBeCloseTo(0.5 / more.layers, 9);
   });
 });

@@ -1,3 +1,4 @@
+import { smoothStep } from '../numbers';
 import { potBaseM2, type PotShape } from './pot';
 
 /** One size class of pieces as it lies in the pot. */
@@ -17,60 +18,58 @@ export interface LyingPieces {
 /** How the pieces settle. */
 export interface Arrangement {
   readonly pieces: LyingPieces;
-  readonly perLayer: number;
+  /** How many pieces lie one above the other, on the whole: from 1, and not in whole steps, since pieces yield. */
   readonly layers: number;
   /** Height of the top of the meat, m. */
   readonly stackHeightM: number;
-  /** Share of the base covered by the lowest layer, 0 to 1. */
+  /** Share of the base that meat of the lowest layer covers, 0 to 1. */
   readonly coverage: number;
 }
 
 /** Share of the base that pieces laid by hand can cover: straight sides leave less over. Modeller's judgement. */
 const LAYER_PACKING: Readonly<Record<PotShape['shape'], number>> = { round: 0.8, oval: 0.8, rectangle: 0.9 };
-/** Share of a heap of cubes that is meat; the rest fills with liquid. */
+/** Share of a heap that is meat; the rest fills with liquid. */
 const HEAP_SOLID = 0.62;
+/** So many pieces are laid by hand, and so many thrown in; between the two by degrees. Modeller's judgement. */
+const BY_HAND = { all: 8, none: 20 } as const;
 /** Share of a layer of cut vegetables that is vegetable. */
 const VEGETABLE_SOLID = 0.55;
 const VEGETABLE_DENSITY_KGM3 = 1000;
 
+/** Share of the room they lie in that the pieces fill. */
+function solidShare(pot: PotShape, { count, footprintM2, heightM, volumeM3, profile }: LyingPieces): number {
+  if (profile === 'heap' || footprintM2 === 0) return HEAP_SOLID;
+  const laid = (LAYER_PACKING[pot.shape] * volumeM3) / (footprintM2 * heightM);
+  return laid + (HEAP_SOLID - laid) * smoothStep(count, BY_HAND.all, BY_HAND.none);
+}
+
+/** Ground the pieces would take in one layer, m². */
+function groundM2(pot: PotShape, pieces: LyingPieces): number {
+  return (pieces.count * pieces.volumeM3) / (solidShare(pot, pieces) * pieces.heightM);
+}
+
 /**
- * Lays several sizes side by side, each on its share of the base: what it covers, or its part of the crowd when there is
+ * Lays several sizes side by side, each on its share of the base: what it takes, or its part of the crowd when there is
  * not room for all in one layer.
  */
 export function arrangeAll(pot: PotShape, groups: readonly LyingPieces[]): Arrangement[] {
-  const ground = groups.map((g) => (g.profile === 'heap' ? heapGroundM2(g) : g.count * g.footprintM2));
+  const ground = groups.map((pieces) => groundM2(pot, pieces));
   const total = ground.reduce((a, b) => a + b, 0);
   return groups.map((pieces, i) => arrange(pot, pieces, (ground[i] as number) / total));
 }
 
-/** Ground a heap would cover one piece deep, m². */
-function heapGroundM2(pieces: LyingPieces): number {
-  return (pieces.count * pieces.volumeM3) / (HEAP_SOLID * pieces.heightM);
-}
-
-/** Lays the pieces in as few layers as the base allows; `share` of the base is theirs. */
+/** Lays the pieces in one layer, or as much higher as they need; `share` of the base is theirs. */
 export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangement {
-  const base = potBaseM2(pot) * share;
-  if (pieces.profile === 'heap') {
-    const stack = (pieces.count * pieces.volumeM3) / (HEAP_SOLID * base);
-    const layers = Math.max(1, Math.round(stack / pieces.heightM));
-    return {
-      pieces,
-      perLayer: Math.ceil(pieces.count / layers),
-      layers,
-      stackHeightM: Math.max(stack, pieces.heightM),
-      coverage: Math.min(1, stack / pieces.heightM) * share,
-    };
-  }
-  const fits = Math.max(1, Math.floor((LAYER_PACKING[pot.shape] * base) / pieces.footprintM2));
-  const perLayer = Math.min(fits, Math.ceil(pieces.count / (pieces.leastLayers ?? 1)));
-  const layers = Math.ceil(pieces.count / perLayer);
+  const { count, footprintM2, heightM, leastLayers = 1 } = pieces;
+  const base = potBaseM2(pot);
+  const needed = Math.max(leastLayers, groundM2(pot, pieces) / (base * share));
+  // At the most each lies on top of the last.
+  const layers = Math.min(count, Math.max(1, needed));
   return {
     pieces,
-    perLayer: Math.min(perLayer, pieces.count),
     layers,
-    stackHeightM: layers * pieces.heightM,
-    coverage: Math.min(1, (Math.min(perLayer, pieces.count) * pieces.footprintM2) / base) * share,
+    stackHeightM: layers * heightM,
+    coverage: Math.min(share, (count * footprintM2) / (layers * base)),
   };
 }
 
@@ -84,16 +83,16 @@ function rollShareBelow(h: number): number {
 
 /** Share of the meat's volume that lies below `levelM`, 0 to 1. */
 export function submergedShare(arrangement: Arrangement, levelM: number): number {
-  const { pieces, layers, stackHeightM, perLayer } = arrangement;
+  const { pieces, layers, stackHeightM } = arrangement;
   if (levelM <= 0) return 0;
-  if (pieces.profile === 'heap') return Math.min(1, levelM / stackHeightM);
+  if (pieces.profile !== 'roll') return Math.min(1, levelM / stackHeightM);
+  // Whole layers, and over them what there is of another, lower by as much as it is less.
   let below = 0;
-  for (let layer = 0; layer < layers; layer++) {
-    const inLayer = Math.min(perLayer, pieces.count - layer * perLayer);
-    const h = Math.min(1, Math.max(0, levelM / pieces.heightM - layer));
-    below += inLayer * (pieces.profile === 'roll' ? rollShareBelow(h) : h);
+  for (let from = 0; from < layers; from++) {
+    const part = Math.min(1, layers - from);
+    below += part * rollShareBelow((levelM * layers - from * stackHeightM) / (part * stackHeightM));
   }
-  return below / pieces.count;
+  return below / layers;
 }
 
 /** Everything solid in the pot. */
@@ -122,12 +121,7 @@ function vegetableVolumeM3(contents: PotContents): number {
 
 /** Ground that meat takes from the vegetables, m². */
 function coveredM2(contents: PotContents): number {
-  const base = potBaseM2(contents.pot);
-  return contents.arrangements.reduce(
-    (sum, a) =>
-      sum + (a.pieces.profile === 'heap' ? HEAP_SOLID * base * a.coverage : a.perLayer * a.pieces.footprintM2),
-    0,
-  );
+  return potBaseM2(contents.pot) * contents.arrangements.reduce((sum, a) => sum + a.coverage, 0);
 }
 
 function solidsBelowM3(contents: PotContents, levelM: number): number {

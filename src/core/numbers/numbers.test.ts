@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { WeightedSample } from './quantile';
 import { normalCdf, normalQuantile, randomStream, sobolNormals } from './random';
+import { smoothStep } from './smoothStep';
 
 describe('random numbers', () => {
   it('are the same for the same seed, lie in (0, 1) and fill it evenly', () => {
@@ -119,5 +120,11 @@ describe('a weighted sample', () => {
     expect(sample.quantile(0.25)).toBe(10);
     expect(sample.quantile(0.9)).toBe(Infinity);
     expect(sample.shareBelow(1e9)).toBe(0.5);
+  });
+});
+
+describe('a step without corners', () => {
+  it('runs from 0 to 1, a half at the middle, level at both ends', () => {
+    expect([1, 2, 2.5, 3, 4, 5].map((x) => smoothStep(x, 2, 4))).toEqual([0, 0, 0.15625, 0.5, 1, 1]);
   });
 });

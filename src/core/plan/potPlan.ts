@@ -8,7 +8,6 @@ import {
   bedHeightM,
   levelForLitres,
   meatHeightM,
-  potBaseM2,
   potShape,
   potVolumeL,
   type PotContents,
@@ -54,6 +53,9 @@ export interface PotPlan {
   readonly vegetablesKg: number;
 }
 
+/** A layer that is fuller than full by no more than this is still one. */
+const SQUEEZED = 0.1;
+
 /** The pot as it stands at the start, half way and when the target is reached at `readyMin`. */
 export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensemble, readyMin: number): PotPlan {
   const levelMm = (atMin: number): number => levelMmAt(ensemble, placeAt(ensemble.assembly.grid, atMin));
@@ -64,10 +66,7 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
   const top = Math.max(start, meatTop) * 1000;
   const room = potVolumeL(potShape(input.pot));
   const lead = cutById(input.meat.cutId);
-  const ground = contents.arrangements.map((a) =>
-    a.pieces.profile === 'heap' ? a.coverage : (a.perLayer * a.pieces.footprintM2) / potBaseM2(contents.pot),
-  );
-  const covered = ground.reduce((a, b) => a + b, 0);
+  const covered = contents.arrangements.reduce((sum, a) => sum + a.coverage, 0);
   const submerged = submergedShares(contents, start);
   const bedMm = bedHeightM(contents) * 1000;
   const sizes = sizedParts(input);
@@ -94,11 +93,11 @@ export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensem
       acrossMm: across,
       heightMm: lying.heightM * 1000,
       profile: lying.profile,
-      perLayer: a.perLayer,
-      layers: a.layers,
+      perLayer: Math.ceil(part.pieces / a.layers),
+      layers: Math.ceil(a.layers - SQUEEZED),
       bottomMm: bedMm,
       topMm: bedMm + a.stackHeightM * 1000,
-      groundShare: (ground[i] ?? 0) / Math.max(1, covered),
+      groundShare: a.coverage / Math.max(1, covered),
       bone: part.onBone && boneFraction(cut, true) > 0 ? cut.boneMode : 'none',
     };
   });

@@ -35,12 +35,17 @@ function groupInSection(group: PotGroup, from: number, width: number): Box[] {
   const across = Math.min(group.acrossMm, width - 4);
   const most = Math.max(1, Math.floor(width / (across + 2)));
   const perRow = Math.min(most, Math.max(1, Math.round(Math.sqrt(group.perLayer * 1.4))));
+  const left = group.count - (group.layers - 1) * group.perLayer;
+  const inTopRow = Math.max(1, Math.round((perRow * left) / group.perLayer));
+  // Pieces that yield lie less than their height over those beneath.
+  const rise = (group.topMm - group.bottomMm - group.heightMm) / Math.max(1, group.layers - 1);
   for (let layer = 0; layer < group.layers; layer++) {
-    const gap = (width - perRow * across) / (perRow + 1);
-    for (let i = 0; i < perRow; i++) {
+    const count = layer === group.layers - 1 ? Math.min(perRow, inTopRow) : perRow;
+    const gap = (width - count * across) / (count + 1);
+    for (let i = 0; i < count; i++) {
       boxes.push({
         x: from + gap + i * (across + gap),
-        y: group.bottomMm + layer * group.heightMm,
+        y: group.bottomMm + layer * rise,
         w: across,
         h: group.heightMm,
         group,
