@@ -24,6 +24,11 @@ const WALL = 11;
 const LABEL_PITCH = 36;
 const NARROW_PITCH = 19;
 
+/** The pot's handles, how far under its rim. */
+const HANDLE = { under: 26, thick: 11 } as const;
+/** How high a figure beside the pot is. */
+const FIGURE_HIGH = 14;
+
 /** How the lines of the levels are broken. */
 const DASH = { now: 'none', half: '2 5', end: '7 6' } as const;
 
@@ -98,7 +103,9 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
     sorted.map((l) => up(l.mm)),
     narrow ? NARROW_PITCH : LABEL_PITCH,
   );
-  const shift = middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2;
+  // Beside the figures alone the pot's handle is in the way: they begin under it.
+  const highest = narrow ? rim + HANDLE.under + HANDLE.thick / 2 + FIGURE_HIGH : top;
+  const shift = Math.max(middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2, highest - (wanted[0] ?? 0));
   const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));
   const beside = narrow ? { ruler: 34, labels: 22 } : { ruler: 62, labels: 46 };
   const layers = Math.max(...pot.groups.map((g) => g.layers));
@@ -178,9 +185,9 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
         strokeLinejoin="round"
       />
       <path
-        d={`M${String(left - 34)} ${String(rim + 26)} H${String(left - 8)} M${String(right + 8)} ${String(rim + 26)} H${String(right + 34)}`}
+        d={`M${String(left - 34)} ${String(rim + HANDLE.under)} H${String(left - 8)} M${String(right + 8)} ${String(rim + HANDLE.under)} H${String(right + 34)}`}
         stroke="#17363c"
-        strokeWidth="11"
+        strokeWidth={HANDLE.thick}
         strokeLinecap="round"
       />
       <LidDrawing lid={lid} left={left} right={right} rim={rim} />
