@@ -1,4 +1,4 @@
-import { drySinceMin, sampleAt, toLineL } from '../forecast';
+import { drySinceMin, lowL, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, moment, say, tempC } from '../message';
 import { type Plan } from '../plan';
 import { coolingClock, holdNow } from './keepNow';
@@ -15,8 +15,9 @@ export interface Alarm {
   readonly dry?: { readonly sinceMs: number; readonly seen: boolean };
 }
 
-/** With less than this in it a pot is as good as dry, l. */
+/** With less than this in it a pot is as good as dry, l, or with so much of what is low in it. */
 const NEARLY_DRY_L = 0.15;
+const NEARLY_DRY_OF_LOW = 0.6;
 /** Or seen to stand lower than this on the floor, mm. */
 const NEARLY_DRY_MM = 10;
 
@@ -59,7 +60,7 @@ function dryAlarm(state: CookState, live: LiveForecast, clock: Clock): Alarm | u
       dry: { sinceMs: drySince, seen: false },
     };
   }
-  if (seen < NEARLY_DRY_MM || here.litres < NEARLY_DRY_L) {
+  if (seen < NEARLY_DRY_MM || here.litres < NEARLY_DRY_OF_LOW * lowL(live.course)) {
     return {
       says: say('alarm.nearlyDry', { left: litres(Math.max(0, here.litres)) }),
       do: say('alarm.nearlyDry.do', { pour: toLine }),

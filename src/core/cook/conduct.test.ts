@@ -333,6 +333,20 @@ describe('a pot that is dry, or nearly', () => {
     expect(here.alarm !== undefined || here.live.liquidLowMin !== undefined).toBe(true);
   });
 
+  it('is none in a packed pot that stands at its line with little in it, from its first minute on', () => {
+    const stout = [{ id: 'stout', litres: 0.2, when: 'start' }] as const;
+    const packed = planned({ ...OXTAIL_PLAN, liquid: { ...OXTAIL_PLAN.liquid, fill: false, parts: stout } }, 64);
+    expect(packed.liquidL).toBeGreaterThan(0.1);
+    expect(packed.liquidL).toBeLessThan(0.25);
+    expect(packed.dayQuestion.topUp).toBeUndefined();
+    expect(packed.watch.map((m) => m.code)).not.toContain('watch.low');
+    for (const min of [0, 1, 20, 60]) {
+      const here = at(packed, pot(packed) + min, log(packed, [pot(packed), INTO]), 64);
+      expect(here.alarm, String(min)).toBeUndefined();
+      expect(here.live.liquidLowMin ?? Infinity, String(min)).toBeGreaterThan(readyEta(packed.forecast).p50);
+    }
+  });
+
   it('is believed: the estimate goes on from what was seen, and doubts itself', () => {
     const min = pot(plan) + 120;
     const on = log(plan, [pot(plan), INTO]);

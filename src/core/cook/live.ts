@@ -26,7 +26,7 @@ export interface LiveForecast {
   readonly lessons: readonly Lesson[];
   /** What one look of a minute would cost, min. */
   readonly lookCostMin: number;
-  /** When the liquid falls to `LOW_LITRES` with nothing added, from now on; undefined if not before the meat falls apart. */
+  /** When the liquid falls so far that it can catch, with nothing added, from now on; undefined if not before the meat falls apart. */
   readonly liquidLowMin: number | undefined;
   readonly finished: FinishedPot;
   /** The record that would narrow the window most for its cost; undefined when none is worth it. */

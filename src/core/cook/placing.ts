@@ -1,4 +1,4 @@
-import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, etaOf, lowMin, LOW_LITRES, readyEta } from '../forecast';
+import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, etaOf, lowL, lowMin, readyEta } from '../forecast';
 import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
 import { drySinceMs } from './alarms';
@@ -89,7 +89,7 @@ function whyTopUp(state: CookState, live: LiveForecast, clock: Clock, fromMin: n
   const nowMin = (nowMs - potMs) / MIN_MS;
   const drySince = drySinceMs(state, live, clock);
   if (drySince !== undefined) return say('next.topUp.ran', { at: moment(drySince, nowMs) });
-  const low = litres(LOW_LITRES);
+  const low = litres(lowL(live.course));
   const isLow = fromMin <= nowMin;
   if (chance < DRY_WORTH_SAYING) return say(isLow ? 'next.topUp.low' : 'next.topUp.why', { low });
   const params = { low, share: share(chance) };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { courseSamples, type CourseSamples, drySinceMin, lowMin, sampleAt, toLineL } from './courseSamples';
+import { courseSamples, type CourseSamples, drySinceMin, lowL, lowMin, sampleAt, toLineL } from './courseSamples';
 import { nominalEnsemble } from './ensemble';
 import { etaOf, summarise } from './forecast';
 import { placeAt, valueAt } from './places';
@@ -111,6 +111,13 @@ describe('when there is too little in the pot', () => {
     expect(lowMin(course([1, 0.5, 0.2, 0.1]), 19)).toBe(19);
     expect(lowMin(course([0.1, 0.1]), 0)).toBe(0);
     expect(lowMin(course([0.2, 0.1, 1, 0.3, 0.2]), 20)).toBeCloseTo(35, 9);
+  });
+
+  it('is three quarters of the line where the line itself is low: what was poured is not too little', () => {
+    const packed = { ...course([0.2, 0.18, 0.14]), lineL: [0.2, 0.21, 0.22] };
+    expect(lowL(course([1]))).toBe(0.25);
+    expect(lowL(packed)).toBeCloseTo(0.15, 12);
+    expect(lowMin(packed, 0)).toBeCloseTo(10 + (10 * 0.03) / 0.04, 9);
   });
 
   it('is dry since it fell to a twentieth of a litre, the last time it did', () => {

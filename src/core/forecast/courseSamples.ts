@@ -102,8 +102,16 @@ function fallsTo({ minutes, litres }: CourseSamples, low: number, least: number)
   return before + ((after - before) * (from - least)) / (from - to);
 }
 
+/** A pot that was filled with less than this can be low and stand at its line: low is then this share of the line. */
+const LOW_OF_LINE = 0.75;
+
+/** Less than this in the pot can catch, litres: a packed one stands deep with little in it. */
+export function lowL({ lineL }: CourseSamples): number {
+  return Math.min(LOW_LITRES, LOW_OF_LINE * (lineL[0] as number));
+}
+
 /** When from `fromMin` on there is first less than `least` litres in the pot; undefined where that is not to come. */
-export function lowMin(course: CourseSamples, fromMin: number, least = LOW_LITRES): number | undefined {
+export function lowMin(course: CourseSamples, fromMin: number, least = lowL(course)): number | undefined {
   const { minutes, litres } = course;
   if (sampleAt(course, fromMin).litres < least) return fromMin;
   const low = minutes.findIndex((m, i) => m > fromMin && (litres[i] as number) < least);

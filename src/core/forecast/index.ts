@@ -2,7 +2,7 @@ export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from '.
 export { anchored } from './anchored';
 export { bruteForce } from './bruteForce';
 export { placeAt, stepAt, valueAt } from './places';
-export { type CourseSamples, courseSamples, drySinceMin, lowMin, sampleAt, toLineL } from './courseSamples';
+export { type CourseSamples, courseSamples, drySinceMin, lowL, lowMin, sampleAt, toLineL } from './courseSamples';
 export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 export {
   chanceBy,

@@ -187,7 +187,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
       watch: [
-        ...thingsToWatch(input, cut, pot, finished, forecast, kitchen),
+        ...thingsToWatch(input, cut, pot, finished, forecast, course, kitchen),
         ...aheadWatch(ahead),
         ...bareWatch(input, ensemble),
         ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageSays(s) })),

@@ -4,7 +4,7 @@ import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
 import { boilingAtC } from './engineRequest';
 import { cutDoubt } from '../buy';
-import { DRY_WORTH_SAYING, etaOf, type Forecast, LOW_LITRES, readyEta } from '../forecast';
+import { type CourseSamples, DRY_WORTH_SAYING, etaOf, type Forecast, lowL, readyEta } from '../forecast';
 import { heldSimmerC } from '../heat';
 import { type Cut } from '../larder';
 import { kg, litres, type Message, minutes, mm, say, share, tempC } from '../message';
@@ -42,15 +42,15 @@ function simmerWatch({ course, altitudeM }: PlanInput): Message[] {
 }
 
 /** What the pot should be watched for: how its liquid falls and rises. */
-function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: FinishedPot): Message[] {
+function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: FinishedPot, low: number): Message[] {
   const { dry } = forecast;
   return [
     ...(pot.levelEndMm < pot.levelStartMm * FALLS_SHARE ? [say('watch.falls')] : []),
     ...(pot.levelEndMm > pot.heightMm - HEADROOM_MM ? [say('watch.rises', { deep: mm(pot.levelEndMm) })] : []),
     ...(dry.chance >= DRY_WORTH_SAYING
       ? [say('watch.boilsDry', { share: share(dry.chance), at: minutes(dry.p50) })]
-      : finished.liquidL < LOW_LITRES
-        ? [say('watch.low', { low: litres(LOW_LITRES) })]
+      : finished.liquidL < low
+        ? [say('watch.low', { low: litres(low) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
     ...(input.course.every((s) => s.lid === 'none' && s.heat.kind !== 'steamOven') ? [say('watch.noLid')] : []),
@@ -65,6 +65,7 @@ export function thingsToWatch(
   pot: PotPlan,
   finished: FinishedPot,
   forecast: Forecast,
+  course: CourseSamples,
   kitchen: Mise,
 ): Message[] {
   const { buy, sear, salt } = kitchen;
@@ -85,7 +86,7 @@ export function thingsToWatch(
     ...(doubt ? [doubt] : []),
     ...(sear.verdict === 'sears' ? [] : [sear.says]),
     ...(salt.tooSalty && !dry ? [salt.says] : []),
-    ...potWatch(input, pot, forecast, finished),
+    ...potWatch(input, pot, forecast, finished, lowL(course)),
     ...kitchen.liquid.says.filter(({ code }) => !dry || !OF_SAUCE.includes(code)),
     ...(until - readyEta(forecast).p50 < QUICKLY_PAST_MIN ? [say('watch.passesQuickly')] : []),
     ...(cut.confidence === 'low' ? [say('watch.fewKitchens')] : []),

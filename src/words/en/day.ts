@@ -77,7 +77,7 @@ export const marks = {
   'mark.level.why': 'Half way: see that the liquid stands where it should.',
   'mark.heat.why': 'As planned: from here on the braise goes on like this.',
   'mark.topUp': 'top up',
-  'mark.topUp.why': 'Soon after less than {l_0_25} would be left. Pour in about {pour}, hot.',
+  'mark.topUp.why': 'Soon after it would run low, and could catch. Pour in about {pour}, hot.',
   'mark.add.why': 'Counted back from the end, so that it is done and not mush.',
   'mark.forkTest': 'fork test',
   'mark.firstTest.why': 'One kitchen in ten is ready by now: the first test that can pay for the heat it costs.',
