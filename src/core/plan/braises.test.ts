@@ -107,9 +107,10 @@ describe('braises as cooks say them', () => {
       expect(bought).toContain(`garnish.${id}`);
     }
     expect(said).not.toMatch(/NaN|undefined|Infinity/);
-    // Nothing that is eaten in bites is strained away unlifted.
+    // Nothing that is eaten in bites is strained away unlifted, and what is lifted out goes back.
     const bites = input.base.items.some((i) => i.fate === 'bite' && i.kg > 0);
-    if (bites && input.finish.solids !== 'leave') expect(said).toContain('keep them warm');
+    if (bites && input.finish.solids !== 'leave') expect(said).toContain('keep warm');
+    expect(said.includes('ack into the sauce, to warm through')).toBe(/keep (them )?warm, to go|slotted spoon and keep/.test(said));
   });
 
   it.each(PLANS)('%s: its stages follow one another to the end, each on the line', (_, input, plan) => {

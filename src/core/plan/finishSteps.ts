@@ -24,6 +24,15 @@ function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message
   return input.base.items.filter((i) => i.kg > 0 && fates.includes(i.fate)).map((i) => nameOf('garnish', i.id));
 }
 
+/** What is lifted out before the sauce is made and goes back into it. */
+function vegBack(input: PlanInput): FinishStep[] {
+  const lifted = solidsStep(input).some((s) => s.says.code === 'finish.liftBites');
+  const all = solidsStep(input).some((s) => s.says.code === 'finish.solids.lift');
+  if (!lifted && !all) return [];
+  const says = lifted ? say('finish.bitesBack', { things: listed(fated(input, 'bite')) }) : say('finish.vegBack');
+  return [{ work: 'vegBack', says, minutes: BACK_MIN }];
+}
+
 function solidsStep(input: PlanInput): FinishStep[] {
   const bites = fated(input, 'bite');
   const picked = fated(input, 'picked');
@@ -79,6 +88,7 @@ export type FinishWork =
   | 'boneOut'
   | 'shred'
   | 'meltIn'
+  | 'vegBack'
   | 'slice'
   | 'warmThrough'
   | 'enrich'
@@ -95,6 +105,7 @@ export interface FinishStep {
 
 const LIFT_MIN = 4;
 const PICK_MIN = 2;
+const BACK_MIN = 1;
 const SOLIDS_MIN = { leave: 0, lift: 2, strain: 4, press: 6, blend: 6 } as const;
 const SOLIDS_WORK = { lift: 'vegOut', strain: 'strain', press: 'press', blend: 'blend' } as const;
 const THICKEN_MIN = 6;
@@ -211,6 +222,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
     ...(melts
       ? [{ work: 'meltIn', says: say('finish.meat.melt'), minutes: SHRED_MIN_PER_KG * finished.cookedKg } as const]
       : []),
+    ...vegBack(input),
     ...(cold
       ? [
           {

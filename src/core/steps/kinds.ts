@@ -114,6 +114,7 @@ export const STEP_KINDS = {
   boneOut: { hands: 'all', stay: false, place: 'board', spread: [0.5, 2], care: 'bones' },
   shred: { hands: 'all', stay: false, place: 'board', spread: [0.67, 1.67], care: 'bones' },
   meltIn: { hands: 'all', stay: false, place: 'burner', spread: [0.67, 1.67], care: 'bones' },
+  vegBack: { hands: 'all', stay: false, place: 'burner', spread: [0.5, 2], care: 'finish' },
   slice: { hands: 'all', stay: false, place: 'board', spread: [0.5, 1.5], care: 'finish' },
   warmThrough: { hands: 'some', stay: false, place: 'burner', spread: [0.6, 1.7], care: 'reheat' },
   enrich: { hands: 'all', stay: true, place: 'burner', spread: [0.5, 2], care: null },

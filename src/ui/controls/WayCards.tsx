@@ -26,7 +26,8 @@ const Card = styled(RadioButton)`
   border: 2px solid var(--edge);
   background: var(--plate);
   border-radius: 12px;
-  padding: 9px 12px;
+  /* Five beside one another have room for their longest word. */
+  padding: 9px clamp(6px, 8%, 12px);
   cursor: pointer;
   display: block;
   min-height: 48px;
