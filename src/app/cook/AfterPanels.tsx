@@ -455,7 +455,7 @@ export function CoolPanel(of: AfterProps) {
 function Cooling({ view, state, now, onAct, onRecord }: AfterProps) {
   const w = useWords();
   const { plan, live } = view;
-  const { ways, limit, fridge, iceKg } = coolingNow(plan, state, live);
+  const { ways, limit, fridge, iceKg } = coolingNow(plan, state, live, now);
   const clock = coolingClock(plan, state, live);
   const temp = (value: number) => ({ as: 'temperature', value }) as const;
   return (

@@ -332,8 +332,8 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
     },
   );
 
-  const onRecord = (recorded: CookAct): void => {
-    live.record(recorded);
+  const onRecord = (recorded: CookAct, agoMin = 0): void => {
+    live.record(recorded, agoMin);
     if (recorded.kind === 'finished') setLeaving(true);
   };
 
@@ -372,20 +372,6 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                 </Button>
               </AlarmBox>
             ) : null}
-            {state.phase === 'finished' ? (
-              <InTheLog>
-                <h1>{w.text('nextCard.inTheLog')}</h1>
-                <p>{w.text('nextCard.thisBraiseIsFinishedUndo')}</p>
-                <Button
-                  $tone="hands"
-                  onPress={() => {
-                    router.push(`/log/${view.id}`);
-                  }}
-                >
-                  {w.text('nextCard.seeHowItWent')}
-                </Button>
-              </InTheLog>
-            ) : null}
             {placed === undefined ? null : (
               <StepCard
                 conducted={conducted}
@@ -413,6 +399,20 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                 }}
               />
             )}
+            {state.phase === 'finished' ? (
+              <InTheLog>
+                <h1>{w.text('nextCard.inTheLog')}</h1>
+                <p>{w.text('nextCard.thisBraiseIsFinishedUndo')}</p>
+                <Button
+                  $tone="hands"
+                  onPress={() => {
+                    router.push(`/log/${view.id}`);
+                  }}
+                >
+                  {w.text('nextCard.seeHowItWent')}
+                </Button>
+              </InTheLog>
+            ) : null}
             <p role="status" className="visually-hidden">
               {lastEvent
                 ? [actSays(w, lastEvent.act), lessonSays(w, lastLesson)].filter((t) => t !== '').join('. ')

@@ -1,11 +1,20 @@
 'use client';
 
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
 import { RUNGS, type Rung } from '@/core/choices';
 import { cautionFor } from '@/core/cautions';
-import { coolingNow, holdNow, OFF_HEAT_C, sauceNow, saltSays, STORE_PLACES, type StorePlace } from '@/core/cook';
+import {
+  type CookState,
+  coolingNow,
+  holdNow,
+  OFF_HEAT_C,
+  sauceNow,
+  saltSays,
+  STORE_PLACES,
+  type StorePlace,
+} from '@/core/cook';
 import { PUT_THINGS, putUnit, type PutThing } from '@/core/finish';
 import { bagFreezesMin, COOL_WAYS, HOLD_WAYS } from '@/core/keep';
 import { kg, litres as volume } from '@/core/message';
@@ -218,13 +227,47 @@ export function CountedSheet({ plan, state, onRecord }: SheetProps) {
   );
 }
 
+/** How long ago it can be said to have been, min: what is left of a meal is told of late. */
+const AGO_MIN = [0, 15, 30, 60, 90, 120, 180, 240] as const;
+
+/** When it was, since the meat came off the heat or the meal was over; nothing to choose from a moment after that. */
+function useAgo({ servedMs, offHeatMs }: CookState): readonly [agoMin: number, field: ReactNode] {
+  const w = useWords();
+  const [agoMin, setAgoMin] = useState(0);
+  const now = useNow(60_000);
+  const sinceMin = (now - (servedMs ?? offHeatMs ?? now)) / 60_000;
+  const options = AGO_MIN.filter((ago) => ago === 0 || ago < sinceMin);
+  return [
+    agoMin,
+    options.length < 2 ? null : (
+      <SelectField
+        label={w.text('record.when')}
+        value={String(agoMin)}
+        sections={[
+          {
+            options: options.map((ago) => ({
+              id: String(ago),
+              label: ago === 0 ? w.text('common.now') : w.text('record.ago', { time: w.quantity(ago, 'minutes') }),
+            })),
+          },
+        ]}
+        onChange={(id) => {
+          setAgoMin(Number(id));
+        }}
+      />
+    ),
+  ];
+}
+
 /** In which way it is cooled, each against the local limit. */
 export function CoolingSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
-  const { ways, iceKg } = coolingNow(plan, state, live);
+  const [agoMin, when] = useAgo(state);
+  const { ways, iceKg } = coolingNow(plan, state, live, useNow(60_000) - agoMin * 60_000);
   return (
     <>
       <p>{w.text('cooling.ask')}</p>
+      {when}
       <Ways>
         {COOL_WAYS.map((way) => {
           const found = ways.find((c) => c.way === way);
@@ -232,7 +275,7 @@ export function CoolingSheet({ plan, state, live, onRecord }: SheetProps) {
             <Button
               key={way}
               onPress={() => {
-                onRecord({ kind: 'cooling', way });
+                onRecord({ kind: 'cooling', way }, agoMin);
               }}
             >
               <span>
@@ -290,7 +333,10 @@ export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
   const [boxes, setBoxes] = useState(fewest);
   const [weightKg, setWeightKg] = useState(Math.round((leftKg / fewest) * 20) / 20);
   const [place, setPlace] = useState<StorePlace>('fridge');
-  const [fault, submit] = useSubmit(onRecord);
+  const [agoMin, when] = useAgo(state);
+  const [fault, submit] = useSubmit((act) => {
+    onRecord(act, agoMin);
+  });
   return (
     <>
       <p>{w.text('record.stored.how', { box: { as: 'length', value: plan.input.keeping.boxMm } })}</p>
@@ -310,6 +356,7 @@ export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
           setPlace(id as StorePlace);
         }}
       />
+      {when}
       <Fault fault={fault} />
       <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
       <SheetActions>

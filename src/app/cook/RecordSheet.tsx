@@ -21,8 +21,8 @@ export function RecordSheet({
       {Body ? (
         <Body
           {...props}
-          onRecord={(act) => {
-            props.onRecord(act);
+          onRecord={(...said) => {
+            props.onRecord(...said);
             props.onClose();
           }}
         />

@@ -32,7 +32,8 @@ export interface SheetProps {
   /** Where the estimate has the liquid now, mm. */
   readonly levelMm: number;
   readonly live: CookView['live'];
-  readonly onRecord: (act: CookAct) => void;
+  /** `agoMin`: it was so long ago; left out for now. */
+  readonly onRecord: (act: CookAct, agoMin?: number) => void;
 }
 
 const Stages = styled.div`

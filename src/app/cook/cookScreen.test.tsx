@@ -10,7 +10,7 @@ import { type UnitChoice } from '@/core/quantity';
 import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
-import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
+import { BROKEN, choose, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { type OutboxRow } from '@/ui/outbox/record';
 
@@ -374,6 +374,24 @@ describe('the cook screen', () => {
         expect(sent(server.calls)).toEqual([{ kind: 'hold', way: 'flame' }]);
       });
       expect(container.textContent).toContain('On the lowest flame, lid on, about');
+    });
+
+    it('says that what is left stands too long, and takes that it was cooled an hour ago', async () => {
+      const server = stubServer(() => ({ data: {} }));
+      const nowMs = INTO_MS + (220 + 150) * MIN_MS;
+      vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
+      const { hand } = shown(<CookScreen aside={[]} first={view([IN, off, eaten], nowMs)} night={false} />, { nowMs });
+      expect(screen.getByRole('alert').textContent).toContain('has stood for over two hours');
+      await hand.click(press('Say how it cools'));
+      const sheet = within(screen.getByRole('dialog', { name: 'Cool it' }));
+      await choose(hand, /When/, /^1.h 00 ago$/);
+      await hand.click(sheet.getByRole('button', { name: /^Pot in ice water/ }));
+      await waitFor(() => {
+        expect(sent(server.calls)).toEqual([{ kind: 'cooling', way: 'ice' }]);
+      });
+      const { atMs } = server.calls[0]?.body as NewEvent;
+      expect(Math.round((nowMs - atMs) / MIN_MS)).toBe(60);
+      expect(screen.queryByRole('alert')).toBeNull();
     });
 
     it('draws the sauce: a row of keys is one line, what goes in is weighed, what is missing is named', async () => {

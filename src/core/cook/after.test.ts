@@ -475,7 +475,7 @@ describe('what is left', () => {
     for (const [rule, limit] of Object.entries(COOLING_LIMITS)) {
       const of = { ...plan, input: { ...plan.input, keeping: { ...plan.input.keeping, rule: rule as 'us' } } };
       const { state, live, at } = after(of, [60, { kind: 'served' }], [100, { kind: 'cooling', way: 'stand' }]);
-      const { ways } = coolingNow(of, state, live);
+      const { ways } = coolingNow(of, state, live, at(100));
       expect(ways.find((c) => c.way === 'stand')?.safe, rule).toBe(false);
       const clock = coolingClock(of, state, live);
       if (!clock) throw new Error('nothing cools');
@@ -489,6 +489,62 @@ describe('what is left', () => {
       );
       expect(conduct(of, cold.state, cold.live, at(230)).alarm).toBeUndefined();
     }
+  });
+
+  it('is warned of while nobody cools it: soon, now, and when it is not good any more', () => {
+    const { state, live, at } = after(plan, [60, { kind: 'served' }]);
+    const said = (min: number) => conduct(plan, state, live, at(min)).alarm;
+    expect(said(61)).toBeUndefined();
+    expect(said(60 + 104)).toBeUndefined();
+    expect(said(60 + 106)?.says.code).toBe('alarm.restSoon');
+    expect(said(60 + 121)).toMatchObject({ says: { code: 'alarm.restOut' }, record: 'cooling' });
+    const cold = holdNow(plan, state, live, at(61))?.coldMs ?? 0;
+    expect(cold).toBeGreaterThan(at(60));
+    expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
+    expect(english(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.do)).toContain('throw it away');
+    for (const last of [
+      { kind: 'cooling', way: 'ice' },
+      { ...done('cool'), how: 'skipped' },
+    ] as const) {
+      const told = after(plan, [60, { kind: 'served' }], [90, last]);
+      expect(conduct(plan, told.state, told.live, told.at(60 + 121)).alarm, last.kind).toBeUndefined();
+    }
+    // Kept over the limit, as somebody measured, it is not under it since before.
+    const hot = after(plan, [60, { kind: 'served' }], [300, { kind: 'hold', way: 'flame', tempC: 88 }]);
+    const later = conduct(plan, hot.state, hot.live, cold + 121 * MIN_MS).alarm;
+    expect(later?.says.code).toBe('alarm.restOut');
+  });
+
+  it('is warned of too where it was cooked ahead and is not being cooled', () => {
+    const { day } = plan.input;
+    const ahead = planned({
+      ...OXTAIL_PLAN,
+      day: { ...day, ahead: { fridgeByMs: plan.day.intoPotMs + 8 * 3_600_000 } },
+    });
+    const { state, live, at } = after(ahead);
+    expect(conduct(ahead, state, live, at(1)).alarm).toBeUndefined();
+    const cold = holdNow(ahead, state, live, at(1))?.coldMs ?? 0;
+    expect(conduct(ahead, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.held.tooLong');
+    const cooled = after(ahead, [10, { kind: 'cooling', way: 'ice' }], [60, { kind: 'cooled', tempC: 4 }]);
+    expect(conduct(ahead, cooled.state, cooled.live, cold + 121 * MIN_MS).alarm).toBeUndefined();
+  });
+
+  it('has lost heat, and its clock has run, for as long as it stood before it was cooled', () => {
+    const cooled = (min: number) => {
+      const { state, live, at } = after(plan, [60, { kind: 'served' }], [60 + min, { kind: 'cooling', way: 'ice' }]);
+      const clock = coolingClock(plan, state, live);
+      if (!clock) throw new Error('nothing cools');
+      return { clock, beganMs: at(60 + min), now: coolingNow(plan, state, live, at(60 + min)) };
+    };
+    const [soon, late] = [cooled(10), cooled(240)];
+    expect(soon.clock.startsMs).toBeGreaterThan(soon.beganMs);
+    expect(late.now.startC).toBeLessThan(soon.now.startC);
+    // It was under the limit long before anybody cooled it, at the same moment whenever that is done.
+    expect(late.clock.startsMs).toBeLessThan(late.beganMs - 30 * MIN_MS);
+    expect(Math.abs(cooled(300).clock.startsMs - late.clock.startsMs)).toBeLessThanOrEqual(5 * MIN_MS);
+    expect(late.clock.coldByMs - late.clock.startsMs).toBe(COOLING_LIMITS.us.cold.min * MIN_MS);
+    expect(soon.clock.safe).toBe(true);
+    expect(cooled(500).clock.safe).toBe(false);
   });
 
   it('keeps three days from when it was served, is frozen, thawed for a day, and never eaten twice', () => {

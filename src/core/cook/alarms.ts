@@ -1,7 +1,7 @@
 import { drySinceMin, lowL, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, moment, say, tempC } from '../message';
 import { type Plan } from '../plan';
-import { coolingClock, holdNow } from './keepNow';
+import { coolingClock, holdNow, KEPT_WARM_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
 import { type CookState, eventsOf, MIN_MS, recentOf } from './state';
@@ -10,7 +10,7 @@ import { type CookState, eventsOf, MIN_MS, recentOf } from './state';
 export interface Alarm {
   readonly says: Message;
   readonly do: Message;
-  readonly record: 'liquid' | 'hold' | 'cooled';
+  readonly record: 'liquid' | 'hold' | 'cooled' | 'cooling';
   /** Since when it is dry, as somebody saw or by the estimate; left out while there is some liquid. */
   readonly dry?: { readonly sinceMs: number; readonly seen: boolean };
 }
@@ -25,6 +25,8 @@ const NEARLY_DRY_MM = 10;
 const BEFORE_LIMIT_MIN = 15;
 /** What was meant to be kept hot and was under the limit for longer is thrown away, min. Usual food-safety guidance. */
 const THROWN_AFTER_MIN = 120;
+/** What is left of a meal is being cooled so long after it at the latest, min. Usual food-safety guidance. */
+const REST_COOLS_WITHIN_MIN = 120;
 
 /** Since when the pot is dry by the estimate, ms; undefined where it is not, or somebody saw liquid in it of late. */
 export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs }: Clock): number | undefined {
@@ -95,9 +97,9 @@ function keptAlarm(
       ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
       : { says: say('alarm.coolSoon', params), do: say('alarm.coolSoon.do', params), record: 'cooled' };
   }
-  // On the way to the plate it is hot again; on it, it is eaten.
-  const eaten = state.servedMs !== undefined || state.finishedMs !== undefined;
-  if (begun || eaten || plan.ahead) return undefined;
+  if (state.servedMs !== undefined) return restAlarm(plan, state, live, nowMs, closed);
+  // On the way to the plate it is hot again.
+  if (begun || state.finishedMs !== undefined || closed('fridge')) return undefined;
   const hold = holdNow(plan, state, live, nowMs);
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
   const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
@@ -108,6 +110,32 @@ function keptAlarm(
     says: say(nowMs > hold.coldMs ? 'alarm.heldCold' : 'alarm.heldSoon', params),
     do: say('alarm.held.do', params),
     record: 'hold',
+  };
+}
+
+/** What is left of a meal and is not being cooled: soon it should be, and in the end it is not good any more. */
+function restAlarm(
+  plan: Plan,
+  state: CookState,
+  live: LiveForecast,
+  nowMs: number,
+  closed: (id: string) => boolean,
+): Alarm | undefined {
+  // What was warmed again is not kept a second time.
+  if (plan.ahead || state.servedMs === undefined || closed('cool')) return undefined;
+  // Half a day later it is in the log, and nobody is asked any more.
+  if (state.phase === 'finished' && nowMs - state.servedMs > KEPT_WARM_MS) return undefined;
+  const dueMs = state.servedMs + REST_COOLS_WITHIN_MIN * MIN_MS;
+  const rest = holdNow(plan, state, live, nowMs);
+  if (rest?.coldMs != null && nowMs > rest.coldMs + THROWN_AFTER_MIN * MIN_MS) {
+    const params = { at: moment(rest.coldMs, nowMs), limit: tempC(rest.limitC) };
+    return { says: say('alarm.restCold', params), do: say('alarm.restCold.do'), record: 'cooling' };
+  }
+  if (nowMs < dueMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+  return {
+    says: nowMs > dueMs ? say('alarm.restOut') : say('alarm.restSoon', { by: moment(dueMs, nowMs) }),
+    do: say('alarm.rest.do'),
+    record: 'cooling',
   };
 }
 

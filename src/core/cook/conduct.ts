@@ -5,6 +5,7 @@ import { type Plan } from '../plan';
 import { type Step, stepsOf, type WorkStage } from '../steps';
 import { type Alarm, alarmNow } from './alarms';
 import { besideOf, marksOf, spansOf } from './dayNow';
+import { KEPT_WARM_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { atPace, paceOf } from './pace';
 import { type Clock, found, isBefore, type PlacedStep } from './placed';
@@ -53,9 +54,6 @@ export interface Conducted {
   /** What is still to come on the line. */
   readonly marks: readonly DayMark[];
 }
-
-/** So long after a meal what is left of it may still be cooled and kept, ms; after that it is not any more. */
-export const KEPT_WARM_MS = 12 * 3_600_000;
 
 /** What is put off least, most pressing first. */
 const PRESSING: readonly string[] = [

@@ -1,6 +1,6 @@
 export { type Account, accountOf, isLate, type KeptLesson, type KeptSauce, keptReady, recordsMark } from './account';
 export { actualSpans, recordMarks } from './actualDay';
-export { type Conducted, conduct, KEPT_WARM_MS, type Timer } from './conduct';
+export { type Conducted, conduct, type Timer } from './conduct';
 export { type PlacedStep } from './placed';
 export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
 export { type Learning, learnNothing, learnOne, type Lesson } from './learning';
@@ -12,6 +12,7 @@ export { TROUBLE_IDS } from './troubleIds';
 export {
   coolingClock,
   coolingNow,
+  KEPT_WARM_MS,
   holdAhead,
   holdNow,
   OFF_HEAT_C,

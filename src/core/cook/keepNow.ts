@@ -12,6 +12,7 @@ import {
   heldWays,
   type HoldWay,
   potInFridge,
+  reaches,
 } from '../keep';
 import { type Plan, potContents } from '../plan';
 import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
@@ -20,9 +21,12 @@ import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../te
 export const OFF_HEAT_C = 95;
 /** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
 const AFTER_MEAL_C = 85;
+/** So long after a meal what is left of it may still be cooled and kept, ms; after that it is not any more. */
+export const KEPT_WARM_MS = 12 * 3_600_000;
 /** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;
+const STEP_C = 2;
 /** Courses are worked out so far ahead, and where that is not enough so far, min. */
 const SHORT_MIN = 240;
 const LONG_MIN = 480;
@@ -90,8 +94,20 @@ interface Standing {
   readonly tempC: number;
   /** When it went under the limit, or will; null where it never does. */
   readonly coldMs: number | null;
-  /** Cook value the slowest quarter has gained since it came off the heat, min at 95 °C. */
+  /** Cook value the slowest quarter has gained since then, min at 95 °C. */
   readonly gained: number;
+}
+
+/** From when on a pot is followed, and how hot it was then. */
+interface From {
+  readonly ms: number;
+  readonly tempC: number;
+}
+
+/** From when on what is in the pot only stands: since the heat, or what is left of a meal since it was served. */
+function standsFrom({ offHeatMs, servedMs }: CookState): From | undefined {
+  if (servedMs !== undefined) return { ms: servedMs, tempC: AFTER_MEAL_C };
+  return offHeatMs === undefined ? undefined : { ms: offHeatMs, tempC: OFF_HEAT_C };
 }
 
 /** Cook value the slowest quarter gains between two points of a course, min at 95 °C. */
@@ -99,26 +115,35 @@ const gainedBetween = ({ course }: Held, fromMin: number, toMin: number): number
   Math.max(...course.gained.map((g) => courseAt(course, g, toMin) - courseAt(course, g, fromMin)));
 
 /**
- * Follows the pot from the heat through every way it was said to be kept in: each goes on from where the last one brought it,
- * or from what was measured. Under the limit once, it stays so until it is measured over it: being put somewhere hot does not
- * make it hot.
+ * Follows the pot through every way it was said to be kept in: each goes on from where the last one brought it, or from what
+ * was measured. Under the limit once, it stays so until it is measured over it: being put somewhere hot does not make it hot.
  */
-function standing(plan: Plan, state: CookState, live: LiveForecast, offHeatMs: number, nowMs: number): Standing {
-  const { hotC } = COOLING_LIMITS[plan.input.keeping.rule];
-  const said = eventsOf(state.events, 'hold').map(({ act, atMs }) => ({ ...act, fromMs: Math.max(atMs, offHeatMs) }));
-  const kept = [{ way: 'lid' as HoldWay, tempC: OFF_HEAT_C, fromMs: offHeatMs }, ...said];
-  let tempC = OFF_HEAT_C;
+function standing(
+  plan: Plan,
+  state: CookState,
+  live: LiveForecast,
+  from: From,
+  nowMs: number,
+  limitC: number = COOLING_LIMITS[plan.input.keeping.rule].hotC,
+): Standing {
+  const isRest = state.servedMs === from.ms;
+  const said = eventsOf(state.events, 'hold')
+    // How the whole pot was kept says nothing of what is left of it.
+    .filter(({ atMs }) => !isRest || atMs > from.ms)
+    .map(({ act, atMs }) => ({ ...act, fromMs: Math.max(atMs, from.ms) }));
+  const kept = [{ way: 'lid' as HoldWay, tempC: from.tempC, fromMs: from.ms }, ...said];
+  let { tempC } = from;
   let gained = 0;
   let coldMs: number | null = null;
   let now: Standing | undefined;
   for (const [i, { way, tempC: measuredC, fromMs }] of kept.entries()) {
     const startC = measuredC ?? tempC;
-    if (measuredC !== undefined && measuredC >= hotC) coldMs = null;
-    if (startC < hotC) coldMs ??= fromMs;
+    if (measuredC !== undefined && measuredC >= limitC) coldMs = null;
+    if (startC < limitC) coldMs ??= fromMs;
     const next = kept[i + 1]?.fromMs;
     const atMin = Math.max(0, ((next ?? nowMs) - fromMs) / MIN_MS);
     const on = byWay(holdWaysNow(plan, live, atMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, startC), way);
-    const crossesMs = fromMs + on.safeMin * MIN_MS;
+    const crossesMs = fromMs + reaches(on.course, 'liquidC', limitC, 'down') * MIN_MS;
     if (coldMs === null && Number.isFinite(crossesMs) && (next === undefined || crossesMs <= next)) coldMs = crossesMs;
     tempC = courseAt(on.course, on.course.liquidC, atMin);
     gained += gainedBetween(on, 0, atMin);
@@ -128,10 +153,11 @@ function standing(plan: Plan, state: CookState, live: LiveForecast, offHeatMs: n
   return now;
 }
 
-/** Where the pot stands between the heat and the finish; undefined on the heat. */
+/** Where the pot stands between the heat and the finish, or what is left of the meal after it; undefined on the heat. */
 export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
-  if (state.offHeatMs === undefined) return undefined;
-  const { way, sinceMs, tempC, coldMs } = standing(plan, state, live, state.offHeatMs, nowMs);
+  const from = standsFrom(state);
+  if (!from) return undefined;
+  const { way, sinceMs, tempC, coldMs } = standing(plan, state, live, from, nowMs);
   return {
     way,
     said: state.hold !== undefined,
@@ -172,7 +198,7 @@ export function holdAhead(
 ): readonly HoldAhead[] {
   const { offHeatMs } = state;
   if (offHeatMs === undefined) return [];
-  const here = standing(plan, state, live, offHeatMs, nowMs);
+  const here = standing(plan, state, live, { ms: offHeatMs, tempC: OFF_HEAT_C }, nowMs);
   const leftMin = Math.max(0, (untilMs - nowMs) / MIN_MS);
   const isCold = here.coldMs !== null && here.coldMs < nowMs ? here.coldMs : undefined;
   return holdWaysNow(plan, live, leftMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, here.tempC).map((fromHere): HoldAhead => {
@@ -239,15 +265,23 @@ export interface CoolingNow {
   readonly iceKg: number;
 }
 
-/** How what is in the pot would cool, counted for all of it: less of it cools sooner. */
-export function coolingNow(plan: Plan, state: CookState, live: LiveForecast): CoolingNow {
+/**
+ * How what is in the pot cools from when it was begun, or would from now on, counted for all of it: less of it cools sooner.
+ * What it lost and how long it was warm while it stood are counted.
+ */
+export function coolingNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): CoolingNow {
   const kg = tenthsKg(live.finished.liquidL);
-  const startC = state.servedMs === undefined ? OFF_HEAT_C : AFTER_MEAL_C;
   const { rule, boxMm } = plan.input.keeping;
-  return cached(cooled, plan, `${String(kg)} ${String(startC)}`, () => {
+  const limit = COOLING_LIMITS[rule];
+  const beginsMs = state.cooling?.atMs ?? nowMs;
+  const from = standsFrom(state);
+  const stood = from && standing(plan, state, live, from, beginsMs, limit.fromC);
+  const startC = Math.min(from?.tempC ?? OFF_HEAT_C, Math.ceil((stood?.tempC ?? OFF_HEAT_C) / STEP_C) * STEP_C);
+  const underMs = stood?.coldMs == null ? 0 : Math.max(0, beginsMs - stood.coldMs);
+  const underMin = Math.ceil(underMs / MIN_MS / STEP_MIN) * STEP_MIN;
+  return cached(cooled, plan, `${String(kg)} ${String(startC)} ${String(underMin)}`, () => {
     const contents = potContents(plan);
-    const limit = COOLING_LIMITS[rule];
-    const { ways, iceKg } = coolingWays(contents, { liquidKg: kg, startC, boxMm, limit });
+    const { ways, iceKg } = coolingWays(contents, { liquidKg: kg, startC, boxMm, limit, underMin });
     const fridge = potInFridge(contents, kg, startC);
     return {
       limit,
@@ -288,19 +322,23 @@ function downTo(points: CoolingWay['points'], tempC: number): number | undefined
 export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): CoolingClock | undefined {
   const { cooling } = state;
   if (!cooling) return undefined;
-  const now = coolingNow(plan, state, live);
+  const now = coolingNow(plan, state, live, cooling.atMs);
   const way = byWay(now.ways, cooling.way);
-  const at = (min: number): number => cooling.atMs + min * MIN_MS;
   const { fromC, warm, cold } = now.limit;
   const read = eventsOf(state.events, 'cooled').findLast((e) => e.atMs >= cooling.atMs);
   const tempC = read?.act.tempC ?? Infinity;
+  const at = (min: number): number => cooling.atMs + min * MIN_MS;
   // Measured, the course goes on from there, sooner or later than it was thought to.
   const stands = read && downTo(way.points, tempC);
   const byMs = read && stands !== undefined ? read.atMs - at(stands) : 0;
   const startsMs =
-    read && tempC <= fromC
-      ? Math.max(cooling.atMs, Math.min(at(way.clockMin) + byMs, read.atMs))
-      : Math.max(at(way.clockMin) + byMs, read?.atMs ?? 0);
+    read && tempC > fromC
+      ? Math.max(at(way.clockMin) + byMs, read.atMs)
+      : way.clockMin <= 0
+        ? at(way.clockMin)
+        : read
+          ? Math.max(cooling.atMs, Math.min(at(way.clockMin) + byMs, read.atMs))
+          : at(way.clockMin);
   const reaches = (isThere: boolean, min: number): number => {
     const likely = at(way.clockMin + min) + byMs;
     return isThere && read ? Math.min(likely, read.atMs) : Math.max(likely, read?.atMs ?? 0);

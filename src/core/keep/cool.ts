@@ -54,9 +54,12 @@ function run(contents: Contents, liquidKg: number, startC: number, phases: reado
   });
 }
 
-/** A course against a limit: when its clock starts, and how long to warm and to cold from there. */
-function against(course: KeptCourse, limit: CoolingLimit) {
-  const clockMin = reaches(course, 'hottestC', limit.fromC, 'down');
+/**
+ * A course against a limit: when its clock starts, and how long to warm and to cold from there. `underMin` is how long it had
+ * been under where the clock starts before.
+ */
+function against(course: KeptCourse, limit: CoolingLimit, underMin = 0) {
+  const clockMin = reaches(course, 'hottestC', limit.fromC, 'down') - underMin;
   const warmMin = reaches(course, 'hottestC', limit.warm?.tempC ?? TEPID_C, 'down') - clockMin;
   const coldMin = reaches(course, 'hottestC', limit.cold.tempC, 'down') - clockMin;
   return {
@@ -79,7 +82,13 @@ function iceKg(contents: Contents, liquidKg: number, fromC: number, toC: number)
  * Cools an open pot in ice water, stirred, only as long as it takes for the fridge to finish within the limit. The meat stays
  * in its liquid. Vegetables are left out.
  */
-export function coolPot(contents: Contents, liquidKg: number, limit: CoolingLimit, startC = HOT_C): Cooled {
+export function coolPot(
+  contents: Contents,
+  liquidKg: number,
+  limit: CoolingLimit,
+  startC = HOT_C,
+  underMin = 0,
+): Cooled {
   const ice = { fromMin: 0, where: { kind: 'bath', waterC: 0, stirred: true, lid: false } } as const;
   const standing = run(contents, liquidKg, startC, [{ fromMin: 0, where: { kind: 'room', lid: true } }]);
   const inIce = run(contents, liquidKg, startC, [ice]);
@@ -91,7 +100,7 @@ export function coolPot(contents: Contents, liquidKg: number, limit: CoolingLimi
       ice,
       { fromMin: iceMin, where: { kind: 'fridge', airC: FRIDGE_C, lid: true } },
     ]);
-    const found = against(course, limit);
+    const found = against(course, limit, underMin);
     return {
       iceMin,
       handoverC,
@@ -118,6 +127,7 @@ export type CoolWay = (typeof COOL_WAYS)[number];
 /** How one way of cooling goes, min from now. */
 export interface CoolingWay {
   readonly way: CoolWay;
+  /** When the clock starts; under 0 where it has. */
   readonly clockMin: number;
   readonly warmMin: number;
   readonly coldMin: number;
@@ -135,16 +145,23 @@ const BOX_FROM_C = 75;
  */
 export function coolingWays(
   contents: Contents,
-  q: { readonly liquidKg: number; readonly startC: number; readonly boxMm: number; readonly limit: CoolingLimit },
+  q: {
+    readonly liquidKg: number;
+    readonly startC: number;
+    readonly boxMm: number;
+    readonly limit: CoolingLimit;
+    /** How long it has been under where the clock starts, min. */
+    readonly underMin?: number;
+  },
 ): { readonly ways: readonly CoolingWay[]; readonly iceKg: number } {
-  const { limit } = q;
-  const ice = coolPot(contents, q.liquidKg, limit, q.startC);
+  const { limit, underMin = 0 } = q;
+  const ice = coolPot(contents, q.liquidKg, limit, q.startC, underMin);
   const pot = (where: KeptPhase['where']) => {
     const course = run(contents, q.liquidKg, q.startC, [{ fromMin: 0, where }]);
-    return { ...against(course, limit), points: pointsOf(course) };
+    return { ...against(course, limit, underMin), points: pointsOf(course) };
   };
   const films = BOX_FILMS.still;
-  const [clockMin = 0, warm = Infinity, cold = Infinity] = layerTimes(
+  const [under = 0, warm = Infinity, cold = Infinity] = layerTimes(
     {
       depthM: q.boxMm / 1000,
       startC: Math.min(q.startC, BOX_FROM_C),
@@ -155,6 +172,7 @@ export function coolingWays(
     },
     [limit.fromC, limit.warm?.tempC ?? TEPID_C, limit.cold.tempC],
   );
+  const clockMin = under - underMin;
   const boxes = { clockMin, warmMin: warm - clockMin, coldMin: cold - clockMin };
   const ways: CoolingWay[] = [
     {
@@ -170,7 +188,7 @@ export function coolingWays(
       ...boxes,
       points: [
         [0, Math.min(q.startC, BOX_FROM_C)],
-        [clockMin, limit.fromC],
+        ...(q.startC > limit.fromC ? [[under, limit.fromC] as const] : []),
         [warm, limit.warm?.tempC ?? TEPID_C],
         [cold, limit.cold.tempC],
       ],

@@ -23,4 +23,4 @@ export {
 } from './held';
 export { COOLING_LIMITS, type CoolingLimit, KEEPS } from './limits';
 export { type KeptPot, potLoss } from './potLoss';
-export { courseAt } from './potCourse';
+export { courseAt, reaches } from './potCourse';

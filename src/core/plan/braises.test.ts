@@ -110,7 +110,9 @@ describe('braises as cooks say them', () => {
     // Nothing that is eaten in bites is strained away unlifted, and what is lifted out goes back.
     const bites = input.base.items.some((i) => i.fate === 'bite' && i.kg > 0);
     if (bites && input.finish.solids !== 'leave') expect(said).toContain('keep warm');
-    expect(said.includes('ack into the sauce, to warm through')).toBe(/keep (them )?warm, to go|slotted spoon and keep/.test(said));
+    expect(said.includes('ack into the sauce, to warm through')).toBe(
+      /keep (them )?warm, to go|slotted spoon and keep/.test(said),
+    );
   });
 
   it.each(PLANS)('%s: its stages follow one another to the end, each on the line', (_, input, plan) => {

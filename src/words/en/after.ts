@@ -42,6 +42,13 @@ export const after = {
     'Measure it. Warm it up to a simmer now, or cool it down now in ice water. Follow your local food-safety guidance.',
   'alarm.held.tooLong':
     'That is more than two hours: warming it up does not make it safe. Throw it away, unless you measured it hotter: then say how it is kept. Follow your local food-safety guidance.',
+  'alarm.restSoon': 'Cool what is left by {by}',
+  'alarm.restOut': 'What is left has stood for over two hours',
+  'alarm.rest.do':
+    'Into ice water or a shallow dish now, then the fridge. Cooled already: say how, and when. Nothing left: “Leave it out”. Follow your local food-safety guidance.',
+  'alarm.restCold': 'By the estimate what is left has been under {limit} since about {at}',
+  'alarm.restCold.do':
+    'That is more than two hours: throw it away. Cooled in time: say how, and when. Nothing left, or thrown away: “Leave it out”. Follow your local food-safety guidance.',
   'alarm.coolSoon': 'To {to} by {by}',
   'alarm.coolSoon.do':
     'Measure the hottest spot. More ice, stir, or out into shallow boxes. Follow your local food-safety guidance.',

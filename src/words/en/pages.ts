@@ -127,6 +127,9 @@ export const cookScreen = {
   'cookScreen.inThePot': 'In the pot at {at}; as wanted, most likely, {ready}.',
   'alarm.record.liquid': 'Record what is in it',
   'alarm.record.hold': 'Say how it is kept',
+  'record.when': 'When',
+  'record.ago': '{time} ago',
+  'alarm.record.cooling': 'Say how it cools',
   'alarm.record.cooled': 'I measured it',
   'cookScreen.theDay': 'The day',
 } as const;
