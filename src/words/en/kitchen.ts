@@ -279,5 +279,5 @@ export const cautions = {
   'caution.serve':
     'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats. Follow your local food-safety guidance.',
   'caution.store':
-    'Cool in ice water or a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 to 4 days, reheat to {C_74}. Follow your local food-safety guidance.',
+    'Cool in ice water or a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 days, warmed once and hot to its middle. Follow your local food-safety guidance.',
 } as const;
