@@ -33,6 +33,7 @@ import { PUT_THINGS, type PutThing, rescues, withPut } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
 import { COOLING_LIMITS, HOLD_WAYS, KEEPS } from '../keep';
 import { potShape } from '../material';
+import { tempC } from '../message';
 import { composePlan, finishSteps, type Plan } from '../plan';
 import { SAUCE_SALT } from '../season';
 import { stageIndex } from '../tenderness';
@@ -480,7 +481,9 @@ describe('what is left', () => {
       const clock = coolingClock(of, state, live);
       if (!clock) throw new Error('nothing cools');
       expect(clock.coldByMs - clock.startsMs).toBe(limit.cold.min * MIN_MS);
-      expect(conduct(of, state, live, clock.coldByMs + MIN_MS).alarm?.says.code, rule).toBe('alarm.notCold');
+      const late = conduct(of, state, live, clock.coldByMs + MIN_MS).alarm;
+      expect(late?.says.code, rule).toBe('alarm.notCold');
+      expect(late?.do.params?.['hot'], rule).toEqual(tempC(limit.reheatC));
       const cold = after(
         of,
         [60, { kind: 'served' }],
@@ -502,6 +505,10 @@ describe('what is left', () => {
     expect(cold).toBeGreaterThan(at(60));
     expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
     expect(english(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.do)).toContain('throw it away');
+    const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
+    const logged = after(plan, [60, { kind: 'served' }], [61, { kind: 'finished', verdict }]);
+    expect(conduct(plan, logged.state, logged.live, at(60 + 11 * 60)).alarm?.says.code).toBe('alarm.restCold');
+    expect(conduct(plan, logged.state, logged.live, at(60 + 13 * 60)).alarm).toBeUndefined();
     for (const last of [
       { kind: 'cooling', way: 'ice' },
       { ...done('cool'), how: 'skipped' },

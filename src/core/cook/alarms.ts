@@ -82,6 +82,9 @@ function keptAlarm(
   begun: boolean,
 ): Alarm | undefined {
   if (state.offHeatMs === undefined) return undefined;
+  // Half a day later it is in the log, and nobody is asked any more.
+  if (state.phase === 'finished' && nowMs - (state.servedMs ?? state.finishedMs ?? nowMs) > KEPT_WARM_MS)
+    return undefined;
   if (state.cooling && !closed(plan.ahead ? 'fridge' : 'portion')) {
     const clock = coolingClock(plan, state, live);
     if (!clock) return undefined;
@@ -92,6 +95,7 @@ function keptAlarm(
     const params = {
       by: moment(due, nowMs),
       to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC),
+      hot: tempC(clock.limit.reheatC),
     };
     return nowMs > due
       ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
@@ -123,8 +127,6 @@ function restAlarm(
 ): Alarm | undefined {
   // What was warmed again is not kept a second time.
   if (plan.ahead || state.servedMs === undefined || closed('cool')) return undefined;
-  // Half a day later it is in the log, and nobody is asked any more.
-  if (state.phase === 'finished' && nowMs - state.servedMs > KEPT_WARM_MS) return undefined;
   const dueMs = state.servedMs + REST_COOLS_WITHIN_MIN * MIN_MS;
   const rest = holdNow(plan, state, live, nowMs);
   if (rest?.coldMs != null && nowMs > rest.coldMs + THROWN_AFTER_MIN * MIN_MS) {

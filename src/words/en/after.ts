@@ -54,7 +54,7 @@ export const after = {
     'Measure the hottest spot. More ice, stir, or out into shallow boxes. Follow your local food-safety guidance.',
   'alarm.notCold': 'It should have been at {to} by {by}',
   'alarm.notCold.do':
-    'Measure the hottest spot. If it is still warmer, bring it to {C_74} at once and cool it again with ice, or throw it away. When nobody knows, throw it away. Follow your local food-safety guidance.',
+    'Measure the hottest spot. If it is still warmer, bring it to {hot} at once and cool it again with ice, or throw it away. When nobody knows, throw it away. Follow your local food-safety guidance.',
   'saucePanel.title': 'The sauce',
   'saucePanel.measured': 'About {litres} by what was measured: {salt} of salt, {rung}.',
   'saucePanel.estimated': 'About {litres} by the estimate: {salt} of salt, {rung}.',

@@ -275,9 +275,9 @@ export const cautions = {
   'caution.bones':
     'Feel every piece for splinters. Cooked bones splinter: none for dogs or cats. Follow your local food-safety guidance.',
   'caution.reheat':
-    'Warm it once only, through and through to {C_74} or what your local guidance asks; what stood warm overnight is thrown away, boiled again or not. Follow your local food-safety guidance.',
+    'Warm it once only, through and through, to {C_74} or more; what stood warm overnight is thrown away, boiled again or not. Follow your local food-safety guidance.',
   'caution.serve':
     'Bone chips, bay leaf and twine can choke. Cooked bones splinter and onion sauce poisons: nothing of this for dogs or cats. Follow your local food-safety guidance.',
   'caution.store':
-    'Cool in ice water or a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 days, warmed once and hot to its middle. Follow your local food-safety guidance.',
+    'Cool in ice water or a shallow dish, in the fridge within 2 h (1 h in a hot room), eat within 3 days, reheat to {C_74} or more. Follow your local food-safety guidance.',
 } as const;

@@ -180,7 +180,7 @@ export const panels = {
   'after.lift': 'Bay, herbs and strings out, and counted.',
   'after.cool': 'Into ice water in its liquid, stirred now and then.',
   'after.fridge': 'Cold through; the fat sets on top.',
-  'after.reheat': 'In its sauce on a gentle flame, turned now and then, to {C_74} in the middle.',
+  'after.reheat': 'In its sauce on a gentle flame, turned now and then, to {warm} in the middle.',
   'after.keep': 'Lid on over the lowest flame: hot, over {limit}, until the plates.',
   'after.plate': 'Plate and carry.',
   'place.board': 'at the board',
@@ -194,7 +194,7 @@ export const panels = {
   'reserve.none': 'Nothing is kept in reserve: {of} meet the plate.',
   'reserve.kept': 'Reserve, so that {of} meet the plate: {kept}.',
   'serve.cold':
-    'The meat cools in its liquid, in the pot or in a thin bowl. Cold, the fat lifts off in one piece and the bones slide out clean. Warm it to {C_74} through and through, once.',
+    'The meat cools in its liquid, in the pot or in a thin bowl. Cold, the fat lifts off in one piece and the bones slide out clean. Warm it to {warm} through and through, once.',
   'serve.stands': 'stands {time}',
   'sheet.writeBelow': '{what}: write it down below',
   'sheet.reallyAt': 'Really at',

@@ -381,7 +381,7 @@ describe('finish and serve', () => {
     const { hand, now } = open(ServeForm, { serveAtMs: NOON_MS + 30 * HOUR_MS });
     await hand.click(screen.getByRole('radio', { name: /Ahead/ }));
     expect(now().day.ahead?.fridgeByMs).toBe(hourOn(now().serveAtMs, -1, 21, OPTIONS.timeZone));
-    expect(document.body.textContent).toContain('eat within 3 days');
+    expect(document.body.textContent).toContain('reheat to 74 °C');
     await hand.click(screen.getByRole('radio', { name: /The same day/ }));
     expect(now().day.ahead).toBeNull();
   });

@@ -23,7 +23,8 @@ const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat',
 /** What is done after the heat, the sauce and what is in it. */
 export function FinishPanel({ plan, input, change }: PanelProps) {
   const w = useWords();
-  const limit = tempC(COOLING_LIMITS[input.keeping.rule].hotC);
+  const { hotC, reheatC } = COOLING_LIMITS[input.keeping.rule];
+  const limit = tempC(hotC);
   const hot = time(potStaysHotMin(plan, plan.finished.liquidL));
   return (
     <Body>
@@ -42,7 +43,7 @@ export function FinishPanel({ plan, input, change }: PanelProps) {
                     ))}
                   </Steps>
                 ) : (
-                  w.text(`after.${id}`, { limit, hot })
+                  w.text(`after.${id}`, { limit, hot, warm: tempC(reheatC) })
                 )}
               </span>
               <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
