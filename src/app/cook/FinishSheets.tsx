@@ -228,7 +228,7 @@ export function CountedSheet({ plan, state, onRecord }: SheetProps) {
 }
 
 /** How long ago it can be said to have been, min: what is left of a meal is told of late. */
-const AGO_MIN = [0, 15, 30, 60, 90, 120, 180, 240] as const;
+const AGO_MIN = [0, 15, 30, 60, 90, 120, 180, 240, 360, 480, 600] as const;
 
 /** When it was, since the meat came off the heat or the meal was over; nothing to choose from a moment after that. */
 function useAgo({ servedMs, offHeatMs }: CookState): readonly [agoMin: number, field: ReactNode] {

@@ -25,12 +25,14 @@ function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message
 }
 
 /** What is lifted out before the sauce is made and goes back into it. */
-function vegBack(input: PlanInput): FinishStep[] {
-  const lifted = solidsStep(input).some((s) => s.says.code === 'finish.liftBites');
-  const all = solidsStep(input).some((s) => s.says.code === 'finish.solids.lift');
-  if (!lifted && !all) return [];
-  const says = lifted ? say('finish.bitesBack', { things: listed(fated(input, 'bite')) }) : say('finish.vegBack');
-  return [{ work: 'vegBack', says, minutes: BACK_MIN }];
+function vegBack(input: PlanInput, out: readonly FinishStep[]): FinishStep[] {
+  const lifted = (code: string): boolean => out.some((s) => s.says.code === code);
+  if (lifted('finish.liftBites')) {
+    const things = listed(fated(input, 'bite'));
+    return [{ work: 'vegBack', says: say('finish.bitesBack', { things }), minutes: BACK_MIN }];
+  }
+  if (!lifted('finish.solids.lift')) return [];
+  return [{ work: 'vegBack', says: say('finish.vegBack'), minutes: BACK_MIN }];
 }
 
 function solidsStep(input: PlanInput): FinishStep[] {
@@ -139,6 +141,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
   const slices = input.result === 'slices' && meat === 'whole';
   const out = reduce || solids !== 'leave' || meat !== 'whole' || slices;
   const enrich = enriching(input);
+  const vegOut = solidsStep(input);
   const grams = base.flour?.value ?? 0;
   const lastSpices = input.season.spices
     .filter((s) => s.when === 'end' && s.grams > 0)
@@ -186,7 +189,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
       : []),
     ...(marrow > 0 ? [{ work: 'marrowOut', says: say('finish.marrow', { count: marrow }), minutes: 1 } as const] : []),
     ...(cold ? parted : []),
-    ...solidsStep(input),
+    ...vegOut,
     ...(cold ? [] : fatStep),
     finished.reduceMinutes > 0
       ? {
@@ -222,7 +225,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
     ...(melts
       ? [{ work: 'meltIn', says: say('finish.meat.melt'), minutes: SHRED_MIN_PER_KG * finished.cookedKg } as const]
       : []),
-    ...vegBack(input),
+    ...vegBack(input, vegOut),
     ...(cold
       ? [
           {
