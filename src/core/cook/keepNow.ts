@@ -339,7 +339,7 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
         : read
           ? Math.max(cooling.atMs, Math.min(at(way.clockMin) + byMs, read.atMs))
           : at(way.clockMin);
-  const reaches = (isThere: boolean, min: number): number => {
+  const comesTo = (isThere: boolean, min: number): number => {
     const likely = at(way.clockMin + min) + byMs;
     return isThere && read ? Math.min(likely, read.atMs) : Math.max(likely, read?.atMs ?? 0);
   };
@@ -347,7 +347,7 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   const isCold = tempC <= cold.tempC;
   const warmByMs = warm ? startsMs + warm.min * MIN_MS : null;
   const coldByMs = startsMs + cold.min * MIN_MS;
-  const [warmMs, coldMs] = [reaches(isWarm, way.warmMin), reaches(isCold, way.coldMin)];
+  const [warmMs, coldMs] = [comesTo(isWarm, way.warmMin), comesTo(isCold, way.coldMin)];
   return {
     limit: now.limit,
     startsMs,
