@@ -40,6 +40,7 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
   const preferences = new logging.Preferences();
   preferences.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(preferences);
+  options.setUserPreferences({ intl: { accept_languages: 'en-GB' } });
   const driver = chrome.Driver.createSession(options, new chrome.ServiceBuilder('/usr/bin/chromedriver').build());
   await setViewport(driver, width, height);
   const wait = driver.wait.bind(driver);

@@ -126,12 +126,12 @@ describe('every screen', () => {
 
   it('has no metric figure for a reader of US units', async () => {
     const { driver } = here;
-    await choose({ 'even-ember-units': 'us-F' });
+    await choose({ 'even-ember-units': 'us-F', 'even-ember-language': 'en-US' });
     const metric = new Set<string>();
     await walk(async (where) => {
       for (const text of await driver.executeScript<string[]>(SHOWN)) {
-        // Salt in a sauce is in grams a litre for everybody.
-        const rest = untyped(text).replaceAll(/\d+ g a litre/g, ' ');
+        // Salt in a sauce is in grams per litre for everybody.
+        const rest = untyped(text).replaceAll(/\d+ g per liter/g, ' ');
         if (/\d\s?(kg|g|ml|l|mm|cm|°C)\b|g\/(kg|l)\b/.test(rest)) metric.add(`${where}: ${text}`);
       }
     });

@@ -8,6 +8,7 @@ import { warmSays } from './warmSays';
 import { Button } from '@/ui/controls/Button';
 import { linkButton } from '@/ui/controls/Button';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const Lots = styled.ul`
   display: grid;
@@ -93,12 +94,12 @@ export function Shelf({ cookId, title, lots, now, warmed, onRecord }: ShelfProps
             {FATES_OF[place].map((fate) => (
               <Button
                 key={fate}
-                aria-label={w.text('shelf.act', { fate: { code: `fate.${fate}` }, title })}
+                aria-label={w.text('shelf.act', { fate: say(`fate.${fate}`), title })}
                 onPress={() => {
                   onRecord({ kind: 'box', lot: lot.id, count: 1, fate });
                 }}
               >
-                {w.title({ code: `fate.${fate}` })}
+                {w.title(say(`fate.${fate}`))}
               </Button>
             ))}
             <LabelLink href={`/labels/${cookId}`}>{w.text('shelf.labels')}</LabelLink>

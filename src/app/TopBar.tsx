@@ -8,7 +8,7 @@ import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { DISPLAY } from '@/ui/theme';
 import { type Theme, THEME_COOKIE } from '@/ui/themeChoice';
-import { UnitsMenu } from './UnitsMenu';
+import { SettingsMenu } from './SettingsMenu';
 import { useWords } from '@/ui/KitchenContext';
 
 const Bar = styled.header`
@@ -171,7 +171,7 @@ export function TopBar({ theme }: { theme: Theme | undefined }) {
             </Link>
           ))}
         </Nav>
-        <UnitsMenu />
+        <SettingsMenu />
         <ThemeButton
           onPress={toggle}
           aria-label={shown === 'dark' ? w.text('topBar.daylightColours') : w.text('topBar.nightKitchenColours')}

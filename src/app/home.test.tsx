@@ -24,6 +24,7 @@ import { type OutboxRow } from '@/ui/outbox/record';
 import { router, standAt } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
+import { say } from '@/core/message';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
@@ -298,7 +299,7 @@ describe('the plans', () => {
   });
 
   it('are deleted only after a second word, and say so when it failed', async () => {
-    const server = stubServer(() => ({ status: 404, data: { says: { code: 'http.noPlan' } } }));
+    const server = stubServer(() => ({ status: 404, data: { says: say('http.noPlan') } }));
     const { hand } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />, { units: US });
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     expect(server.calls).toEqual([]);
@@ -317,8 +318,8 @@ describe('the plans', () => {
 
 describe('what cannot be read', () => {
   const aside = [
-    { table: 'plans' as const, id: 'p7', title: 'Old shanks', why: { code: 'aside.notJson' } },
-    { table: 'events' as const, id: 'e7', title: null, why: { code: 'aside.shape', params: { where: 'act.kind' } } },
+    { table: 'plans' as const, id: 'p7', title: 'Old shanks', why: say('aside.notJson') },
+    { table: 'events' as const, id: 'e7', title: null, why: say('aside.shape', { where: 'act.kind' }) },
   ];
 
   it('says which and why, is taken out as it is, and a plan or braise is removed after a second word', async () => {
@@ -474,7 +475,7 @@ describe('the bar above', () => {
     const server = stubServer(({ body }) =>
       (body as { timeZone: string }).timeZone === 'Europe/Lisbon'
         ? { data: {} }
-        : { status: 400, data: { says: { code: 'shape.timeZone' } } },
+        : { status: 400, data: { says: say('shape.timeZone') } },
     );
     const { hand } = shown(<TopBar theme="light" />);
     await hand.click(screen.getByRole('button', { name: 'Units and clock: g · °C' }));
@@ -496,7 +497,7 @@ describe('taking in', () => {
   it('goes to what was in the file, or says why not', async () => {
     let good = true;
     stubServer(() =>
-      good ? { status: 201, data: { href: '/plan/p5' } } : { status: 422, data: { says: { code: 'file.notOurs' } } },
+      good ? { status: 201, data: { href: '/plan/p5' } } : { status: 422, data: { says: say('file.notOurs') } },
     );
     const { hand, container } = shown(<ImportButton />);
     const input = container.querySelector('input[type="file"]') as HTMLInputElement;

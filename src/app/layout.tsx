@@ -12,7 +12,6 @@ import { TopBar } from './TopBar';
 import { PageContent, SkipLink } from './Way';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
-import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
 import { buildId } from '@/server/build';
 import { presentMs } from '@/server/clock';
 import { Trouble } from './Trouble';
@@ -20,9 +19,8 @@ import { startTrouble } from '@/server/database';
 import { lookedAt } from '@/server/looking';
 import { timeZoneOf } from '@/server/kitchens';
 import { fridgeBoxes } from '@/server/shelf';
-import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { languageOf } from '@/words/languages';
-import { copyMadeMs, pageWords, servedKitchen } from './pageWords';
+import { copyMadeMs, pageWords, readerChoice, servedKitchen } from './pageWords';
 
 export async function generateMetadata(): Promise<Metadata> {
   return {
@@ -48,8 +46,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     ownTimeZone: kitchen.timeZone,
     renderedAtMs: presentMs(),
     build: buildId(),
-    units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
-    language: languageFromText(jar.get(LANGUAGE_COOKIE)?.value),
+    ...(await readerChoice()),
   };
   return (
     <html lang={languageOf(setting.language).tag} className={FONTS} data-theme={theme}>

@@ -7,6 +7,7 @@ import { standAt } from '@/testing/navigation';
 import { BROKEN, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { type OutboxRow } from '@/ui/outbox/record';
+import { say } from '@/core/message';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 const kept = vi.hoisted((): { rows: OutboxRow[] } => ({ rows: [] }));
@@ -32,7 +33,7 @@ beforeEach(() => {
 describe('what is not with the server', () => {
   it('is said on every page, with why and what to do, and nothing where nothing is', async () => {
     stubServer(() => 'down');
-    kept.rows = [row('w', 60_000), row('r', 90_000, { refused: { code: 'http.noBraise' } })];
+    kept.rows = [row('w', 60_000), row('r', 90_000, { refused: say('http.noBraise') })];
     const { container, unmount } = shown(<OutboxNote />);
     expect(await screen.findByText('2 records on this device are not with the server')).toBeTruthy();
     expect(container.textContent).toContain('It is kept on this device and sent as soon as the server answers.');
@@ -56,7 +57,7 @@ describe('what is not with the server', () => {
 
   it('goes when it is thrown away, after a second word', async () => {
     stubServer(() => 'down');
-    kept.rows = [row('r', 90_000, { refused: { code: 'http.noBraise' } })];
+    kept.rows = [row('r', 90_000, { refused: say('http.noBraise') })];
     const { hand, container } = shown(<OutboxNote />);
     await hand.click(await screen.findByRole('button', { name: /^Throw “Fork: drags/ }));
     expect(container.textContent).not.toBe('');

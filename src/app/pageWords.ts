@@ -1,5 +1,5 @@
 import 'server-only';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
@@ -8,10 +8,11 @@ import { listCopies } from '@/server/copies';
 import { dataFolder, type Database, startTrouble } from '@/server/database';
 import { lookedAt } from '@/server/looking';
 import { PLAIN_KITCHEN, readKitchen, timeZoneOf } from '@/server/kitchens';
-import { LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
+import { guessedUnits, LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
-import { languageOf } from '@/words/languages';
+import { type LanguageId, languageOf } from '@/words/languages';
 import { type Words, wordsFor } from '@/words/words';
+import { type UnitChoice } from '@/core/quantity';
 
 /** The kitchen on record, read once a request; a plain one while nothing can be served. */
 export const servedKitchen = cache(async (): Promise<Kitchen> =>
@@ -34,12 +35,18 @@ export async function keptTitle(
   return found?.ok ? found.value.input.title : undefined;
 }
 
+/** Language and units of whoever asks for a page: as they chose, else as their browser suggests. */
+export const readerChoice = cache(async (): Promise<{ readonly language: LanguageId; readonly units: UnitChoice }> => {
+  const jar = await cookies();
+  const accepted = (await headers()).get('accept-language');
+  return {
+    language: languageFromText(jar.get(LANGUAGE_COOKIE)?.value, accepted),
+    units: unitsFromText(jar.get(UNITS_COOKIE)?.value, guessedUnits(accepted)),
+  };
+});
+
 /** The words for whoever asks for a page. */
 export async function pageWords(): Promise<Words> {
-  const jar = await cookies();
-  return wordsFor({
-    units: unitsFromText(jar.get(UNITS_COOKIE)?.value),
-    language: languageOf(languageFromText(jar.get(LANGUAGE_COOKIE)?.value)),
-    timeZone: timeZoneOf(await servedKitchen()),
-  });
+  const { language, units } = await readerChoice();
+  return wordsFor({ units, language: languageOf(language), timeZone: timeZoneOf(await servedKitchen()) });
 }

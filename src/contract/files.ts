@@ -44,7 +44,10 @@ export type ReadFile =
 
 function damage(error: unknown): Message {
   if (error instanceof VersionError) {
-    return say(`file.tooNew.${error.what}`, { version: error.version, present: error.present });
+    return say(`file.tooNew.${error.what === 'account' || error.what === 'begun plan' ? 'file' : error.what}`, {
+      version: error.version,
+      present: error.present,
+    });
   }
   if (!(error instanceof z.ZodError)) throw error;
   return say('file.damaged', { fault: shapeFault(error) });

@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { type Message, say } from '../core/message';
+import { type Message, say, storedMessage } from '../core/message';
 
 /** Codes of what a schema itself says of a fault, see `fault()`; anything else is told by where it lies. */
 const CODE = /^shape\.\w+(\.\w+)*$/;
@@ -7,6 +7,6 @@ const CODE = /^shape\.\w+(\.\w+)*$/;
 /** The first fault of a shape: in its own words, or where it lies. */
 export function shapeFault(error: z.ZodError): Message {
   const issue = error.issues[0];
-  if (issue && CODE.test(issue.message)) return say(issue.message);
+  if (issue && CODE.test(issue.message)) return storedMessage({ code: issue.message });
   return say('shape.notAsDescribed', { where: issue?.path.join('.') ?? '', why: issue?.message ?? '' });
 }

@@ -9,6 +9,7 @@ import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../testing/words';
 import { languageOf } from '../words/languages';
 import { wordsFor } from '../words/words';
+import { say } from '../core/message';
 
 function planned(): Plan {
   const result = composePlan(
@@ -98,7 +99,7 @@ describe('the plan as a recipe', () => {
 describe('the shopping list', () => {
   it('buys meat untrimmed and vegetables unpeeled, by aisle in order', () => {
     const lines = shoppingList(plan);
-    expect(lines[0]).toMatchObject({ aisle: 'butcher', name: { code: 'cut.beef_oxtail.full' } });
+    expect(lines[0]).toMatchObject({ aisle: 'butcher', name: say('cut.beef_oxtail.full') });
     const onion = lines.find((l) => l.name.code === 'garnish.onion');
     const planned_ = OXTAIL_PLAN.base.items.find((i) => i.id === 'onion');
     expect(onion?.amount).toMatchObject({ kind: 'mass', kg: (planned_?.kg ?? 0) / 0.88 });

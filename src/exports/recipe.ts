@@ -1,5 +1,5 @@
 import { cautionFor } from '../core/cautions';
-import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC } from '../core/message';
+import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
 import { sideById } from '../core/larder';
 import { doneSign } from '../core/steps';
 import { firstStage, heatSays, sidesOf } from '../core/choices';
@@ -71,15 +71,16 @@ function baseSteps({ base }: Plan): Message[] {
   );
 }
 
+const pourParams = ({ liquid, pouredL }: Plan['liquid']['pours'][number]) => ({
+  liquid: nameOf('liquid', liquid.id),
+  volume: litres(pouredL),
+});
+
 function liquidSteps({ liquid }: Plan): Message[] {
   const { wine } = liquid;
   return [
     ...liquid.pours.map((p) =>
-      say(p.note ? 'recipe.pourNoted' : 'recipe.pour', {
-        liquid: nameOf('liquid', p.liquid.id),
-        volume: litres(p.pouredL),
-        ...(p.note ? { note: p.note } : {}),
-      }),
+      p.note ? say('recipe.pourNoted', { ...pourParams(p), note: p.note }) : say('recipe.pour', pourParams(p)),
     ),
     ...(wine && wine.target.value < wine.pouredL - 0.005
       ? [say('recipe.boilDown', { volume: litres(wine.target.value), time: minutes(wine.minutes.value) })]
@@ -172,7 +173,7 @@ export function instructions(plan: Plan, words: Words): InstructionSection[] {
       say('recipe.beside'),
       sidesOf(plan.input).flatMap((id) =>
         sideById(id).steps.map((s) =>
-          say('recipe.sideStep', { side: nameOf('side', id), step: say(`side.${id}.${s.id}`) }),
+          say('recipe.sideStep', { side: nameOf('side', id), step: ofRow('side', id, s.id) }),
         ),
       ),
     ],
@@ -183,11 +184,10 @@ export function instructions(plan: Plan, words: Words): InstructionSection[] {
 }
 
 function shoppingWords(line: ShoppingLine, words: Words): string {
-  return words.text(line.note ? 'recipe.shoppingNoted' : 'recipe.shopping', {
-    amount: amountWords(line, words),
-    what: line.name,
-    ...(line.note ? { note: line.note } : {}),
-  });
+  const said = { amount: amountWords(line, words), what: line.name };
+  return line.note
+    ? words.text('recipe.shoppingNoted', { ...said, note: line.note })
+    : words.text('recipe.shopping', said);
 }
 
 /** The plan as a schema.org Recipe, for a `script` of type `application/ld+json` or a file of its own. */

@@ -15,11 +15,11 @@ describe('a route that answers', () => {
     const bindings: unknown[] = [];
     const route = answering((_: Request, name: string) => {
       bindings.push(log().bindings().requestId);
-      return Promise.resolve(refuse(404, say('http.noPlan', { name })));
+      return Promise.resolve(refuse(404, say('begin.called', { cut: name, liquid: 'stout' })));
     });
     const response = await route(request('r1'), 'stew');
     expect(response.status).toBe(404);
-    expect(await response.json()).toEqual({ says: say('http.noPlan', { name: 'stew' }) });
+    expect(await response.json()).toEqual({ says: say('begin.called', { cut: 'stew', liquid: 'stout' }) });
     await route(request(), 'stew');
     expect(bindings[0]).toBe('r1');
     expect(bindings[1]).toMatch(/^[\da-f-]{36}$/);

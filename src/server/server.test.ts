@@ -35,6 +35,7 @@ import { type PlanInput } from '../core/choices';
 import { foldCook } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 import { english } from '../testing/words';
+import { say } from '../core/message';
 
 // The engine may run in the server's workers only: on its own thread every run of the heat is an error.
 vi.mock('../core/heat', async (original) => ({
@@ -220,9 +221,9 @@ describe('cooks', () => {
     const into = at(0, { kind: 'intoPot' });
     expect((await appendEvent(db, one, into)).ok).toBe(true);
     const elsewhere = await appendEvent(db, other, into);
-    expect(elsewhere).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idElsewhere' } });
+    expect(elsewhere).toMatchObject({ ok: false, status: 409, says: say('refused.idElsewhere') });
     const otherwise = await appendEvent(db, one, { ...into, atMs: into.atMs + 1 });
-    expect(otherwise).toMatchObject({ ok: false, status: 409, says: { code: 'refused.idOtherwise' } });
+    expect(otherwise).toMatchObject({ ok: false, status: 409, says: say('refused.idOtherwise') });
     expect((await cookAt(one)).events).toHaveLength(1);
   });
 

@@ -7,7 +7,7 @@ export const US: UnitChoice = { weight: 'us', temperature: 'F' };
 
 /** English, metric, with a clock in UTC. */
 export const WORDS: Words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
-export const US_WORDS: Words = wordsFor({ units: US, language: languageOf('en'), timeZone: 'UTC' });
+export const US_WORDS: Words = wordsFor({ units: US, language: languageOf('en-US'), timeZone: 'UTC' });
 
 /** What a message, or several, says in English; nothing where there is none. */
 export function english(message: Message | readonly Message[] | undefined): string {

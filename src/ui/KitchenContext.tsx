@@ -4,6 +4,7 @@ import { I18nProvider } from 'react-aria-components';
 import { useServerInsertedHTML } from 'next/navigation';
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { kitchenNow, onClock } from './serverClock';
+import { LANGUAGE_COOKIE } from './languageChoice';
 import { UNITS_COOKIE, unitsToText } from './unitChoice';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { type LanguageId, languageOf } from '@/words/languages';
@@ -26,6 +27,7 @@ export interface KitchenSetting {
 interface Kitchen extends KitchenSetting {
   readonly words: Words;
   readonly setUnits: (units: UnitChoice) => void;
+  readonly setLanguage: (language: LanguageId) => void;
 }
 
 /** Marks what a page brings of the words, as JSON. */
@@ -64,11 +66,24 @@ const Context = createContext<Kitchen>({
   language: 'en',
   words: wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' }),
   setUnits: () => undefined,
+  setLanguage: () => undefined,
 });
+
+function remember(cookie: string, value: string): void {
+  document.cookie = `${cookie}=${value}; path=/; max-age=31536000; samesite=lax`;
+}
+
+/** Another language or other units need sentences that the page did not bring. */
+function whenWordsAreHere(then: () => void): void {
+  void whenAllWords()
+    .catch(() => undefined)
+    .then(then);
+}
 
 export function KitchenProvider({ setting, children }: { setting: KitchenSetting; children: ReactNode }) {
   const [units, setUnits] = useState(setting.units);
-  const { timeZone, ownTimeZone, renderedAtMs, build, language } = setting;
+  const [language, setLanguage] = useState(setting.language);
+  const { timeZone, ownTimeZone, renderedAtMs, build } = setting;
   const words = usePageWords({ units, language: languageOf(language), timeZone });
   const kitchen = useMemo(
     (): Kitchen => ({
@@ -80,13 +95,17 @@ export function KitchenProvider({ setting, children }: { setting: KitchenSetting
       language,
       words,
       setUnits: (next) => {
-        // Some words are others in other units, and the page did not bring those.
-        void whenAllWords()
-          .catch(() => undefined)
-          .then(() => {
-            setUnits(next);
-          });
-        document.cookie = `${UNITS_COOKIE}=${unitsToText(next)}; path=/; max-age=31536000; samesite=lax`;
+        remember(UNITS_COOKIE, unitsToText(next));
+        whenWordsAreHere(() => {
+          setUnits(next);
+        });
+      },
+      setLanguage: (next) => {
+        remember(LANGUAGE_COOKIE, next);
+        whenWordsAreHere(() => {
+          document.documentElement.lang = languageOf(next).tag;
+          setLanguage(next);
+        });
       },
     }),
     [timeZone, ownTimeZone, renderedAtMs, build, units, language, words],

@@ -7,9 +7,10 @@ export function unitsToText(choice: UnitChoice): string {
   return `${choice.weight}-${choice.temperature}`;
 }
 
-/** A choice from a cookie; metric where it says nothing we know. */
-export function unitsFromText(text: string | undefined): UnitChoice {
-  const [weight, temperature] = (text ?? '').split('-');
+/** The choice in a cookie; what was guessed where there is none, metric for what it says that we do not know. */
+export function unitsFromText(text: string | undefined, guessed: UnitChoice = METRIC): UnitChoice {
+  if (text === undefined) return guessed;
+  const [weight, temperature] = text.split('-');
   return {
     weight: weight === 'us' ? 'us' : METRIC.weight,
     temperature: temperature === 'F' ? 'F' : METRIC.temperature,

@@ -1,7 +1,7 @@
-import { type AllWords, tablesOf } from './tables';
+import { type AllWords, tableOf } from './tables';
 
 /** On the server, on the command line and in tests all words are at hand. In a browser: `allWordsLater.ts`. */
 export const allWords: AllWords = {
-  now: tablesOf,
+  now: tableOf,
   whenAll: () => Promise.resolve(),
 };

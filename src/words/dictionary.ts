@@ -1,10 +1,7 @@
 import { allWords } from '#all-words';
-import { type Code } from './en';
-import { type Language } from './languages';
-import { type Tables } from './tables';
-import { type UnitChoice } from '../core/quantity';
-
-export { type Code };
+import { type Language, type LanguageId, languageOf } from './languages';
+import { type Table } from './tables';
+import { type Code } from '../core/message';
 
 /** Words a page has brought with it, by code; null for a code that has none. */
 export type Brought = Readonly<Record<string, string | null>>;
@@ -20,28 +17,22 @@ export const whenAllWords = (): Promise<void> => allWords.whenAll();
 
 /** Whether there are words for what somebody else calls a code; ask once all words are at hand. */
 export function isCode(code: string): code is Code {
-  return Object.hasOwn(allWords.now('en')?.words ?? {}, code);
+  return Object.hasOwn(allWords.now('en') ?? {}, code);
 }
 
-const FIGURE = /^figure\.(.+)\.(label|formula|changes)$/;
-
-type Lookup = Readonly<Record<string, string | undefined>>;
-
-function found(tables: Tables, code: string, units: UnitChoice): string | undefined {
-  const figure = FIGURE.exec(code);
-  if (figure) {
-    const figures: Readonly<Record<string, Lookup | undefined>> = tables.figures as never;
-    return figures[figure[1] ?? '']?.[figure[2] ?? ''];
-  }
-  const american: Lookup = units.weight === 'us' ? tables.american : {};
-  return american[code] ?? (tables.words as Lookup)[code];
+/** The sentence of a code in a language, or in those it falls back to; undefined where there is none. */
+function found(table: Table, code: string, { fallback }: Language): string | undefined {
+  const own = (table as Readonly<Record<string, string | undefined>>)[code];
+  if (own !== undefined || fallback === null) return own;
+  const next = allWords.now(fallback);
+  return next && found(next, code, languageOf(fallback));
 }
 
 let edition = 0;
 const listeners = new Set<() => void>();
 let missed: Promise<void> | undefined;
 
-/** Calls back when words have come that were asked for before they were there. Gives what ends it. */
+/** Calls back when words have come that were asked for before they were there. Returns an unsubscribe function. */
 export function onWords(listener: () => void): () => void {
   listeners.add(listener);
   return () => {
@@ -66,13 +57,13 @@ function missing(): void {
 }
 
 /**
- * Finds the words of a code in one language; those of US units first where those are read. Words that are still on
- * their way are empty until they have come; undefined where there are none.
+ * Finds the sentence of a code for readers of one language: its own, else that of its fallback. Sentences still on their
+ * way are empty until they have come; undefined where there is none.
  */
-export function dictionary({ id }: Language, units: UnitChoice): (code: string) => string | undefined {
+export function dictionary(id: LanguageId): (code: string) => string | undefined {
   return (code) => {
-    const tables = allWords.now(id);
-    if (tables) return found(tables, code, units);
+    const table = allWords.now(id);
+    if (table) return found(table, code, languageOf(id));
     if (Object.hasOwn(brought, code)) return brought[code] ?? undefined;
     missing();
     return '';

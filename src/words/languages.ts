@@ -3,17 +3,24 @@ export interface Language {
   readonly id: LanguageId;
   /** For numbers, lists, dates and plurals, a BCP 47 tag. */
   readonly tag: string;
-  /** For dates and times of readers of US units. */
-  readonly americanTag: string;
+  /** Where to look for a sentence this language does not have; British English has them all. */
+  readonly fallback: LanguageId | null;
+  /** Its name for itself, as Settings lists it. */
+  readonly name: string;
 }
 
-/** The pseudo-language is for tests alone. */
 const LANGUAGES = {
-  en: { id: 'en', tag: 'en-GB', americanTag: 'en-US' },
-  pseudo: { id: 'pseudo', tag: 'en-GB', americanTag: 'en-GB' },
-} as const;
+  en: { id: 'en', tag: 'en-GB', fallback: null, name: 'English (UK)' },
+  'en-US': { id: 'en-US', tag: 'en-US', fallback: 'en', name: 'English (US)' },
+  de: { id: 'de', tag: 'de-DE', fallback: 'en', name: 'Deutsch (the stove’s first screen so far)' },
+  /** For tests alone. */
+  pseudo: { id: 'pseudo', tag: 'en-GB', fallback: 'en', name: 'Pseudo' },
+} as const satisfies Record<string, Language>;
 
-export type LanguageId = keyof typeof LANGUAGES;
+export type LanguageId = 'en' | 'en-US' | 'de' | 'pseudo';
+
+/** The languages a cook can choose. */
+export const CHOOSABLE_LANGUAGES: readonly Language[] = [LANGUAGES.en, LANGUAGES['en-US'], LANGUAGES.de];
 
 export function isLanguageId(id: string | undefined): id is LanguageId {
   return id !== undefined && Object.hasOwn(LANGUAGES, id);

@@ -1,18 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  formatLength,
-  formatMass,
-  formatMinutes,
-  formatTemperature,
-  formatTemperatureStep,
-  formatVolume,
-  roundForKitchen,
-  withFraction,
-} from './measure';
+import { roundForKitchen, withFraction } from './measure';
 import { clock, clockBeside, day, dayFrom } from './moments';
-import { GAS_MARKS, METRIC } from '../core/quantity';
+import { GAS_MARKS } from '../core/quantity';
 import { NOON_MS } from '../testing/fixtures';
-import { US, WORDS } from '../testing/words';
+import { US_WORDS, WORDS } from '../testing/words';
 
 const DAY_MS = 86_400_000;
 
@@ -24,42 +15,42 @@ describe('reading', () => {
     [0.012, '12 g'],
     [0.0043, '4.5 g'],
   ])('%s kg is %s', (kg, text) => {
-    expect(formatMass(kg, METRIC)).toBe(text);
+    expect(WORDS.quantity(kg, 'mass')).toBe(text);
   });
 
   it('uses pounds and ounces, cups and spoons, inches, °F', () => {
-    expect(formatMass(1, US)).toBe('2 lb 3 oz');
-    expect(formatMass(0.2, US)).toBe('7 oz');
-    expect(formatMass(0.01, US)).toBe('⅜ oz');
-    expect(formatMass(0.90718474, US)).toBe('2 lb');
-    expect(formatVolume(0.69, US)).toBe('3 cups');
-    expect(formatVolume(0.24, US)).toBe('1 cup');
-    expect(formatVolume(0.1, US)).toBe('3½ fl oz');
-    expect(formatVolume(0.03, US)).toBe('2 tbsp');
-    expect(formatVolume(0.005, US)).toBe('1 tsp');
-    expect(formatLength(45, US)).toBe('1¾ in');
-    expect(formatLength(45.4, METRIC)).toBe('45 mm');
-    expect(formatTemperature(150, US)).toBe('300 °F');
-    expect(formatTemperature(95, US)).toBe('203 °F');
-    expect(formatTemperature(150.4, METRIC)).toBe('150 °C');
-    expect(formatTemperatureStep(8, US)).toBe('14 °F');
+    expect(US_WORDS.quantity(1, 'mass')).toBe('2 lb 3 oz');
+    expect(US_WORDS.quantity(0.2, 'mass')).toBe('7 oz');
+    expect(US_WORDS.quantity(0.01, 'mass')).toBe('⅜ oz');
+    expect(US_WORDS.quantity(0.90718474, 'mass')).toBe('2 lb');
+    expect(US_WORDS.quantity(0.69, 'volume')).toBe('3 cups');
+    expect(US_WORDS.quantity(0.24, 'volume')).toBe('1 cup');
+    expect(US_WORDS.quantity(0.1, 'volume')).toBe('3½ fl oz');
+    expect(US_WORDS.quantity(0.03, 'volume')).toBe('2 tbsp');
+    expect(US_WORDS.quantity(0.005, 'volume')).toBe('1 tsp');
+    expect(US_WORDS.quantity(45, 'length')).toBe('1¾ in');
+    expect(WORDS.quantity(45.4, 'length')).toBe('45 mm');
+    expect(US_WORDS.quantity(150, 'temperature')).toBe('300 °F');
+    expect(US_WORDS.quantity(95, 'temperature')).toBe('203 °F');
+    expect(WORDS.quantity(150.4, 'temperature')).toBe('150 °C');
+    expect(US_WORDS.quantity(8, 'temperatureStep')).toBe('14 °F');
   });
 
   it('rounds to what a jug can tell', () => {
     expect(roundForKitchen(237.4)).toBe(240);
     expect(roundForKitchen(13.4)).toBe(13);
     expect(roundForKitchen(67)).toBe(65);
-    expect(formatVolume(1.237, METRIC)).toBe('1.25 l');
-    expect(formatVolume(0.0374, METRIC)).toBe('35 ml');
+    expect(WORDS.quantity(1.237, 'volume')).toBe('1.25 l');
+    expect(WORDS.quantity(0.0374, 'volume')).toBe('35 ml');
   });
 
   it('says short times in seconds and long ones in hours', () => {
-    expect(formatMinutes(0.75)).toBe('45 s');
-    expect(formatMinutes(1)).toBe('1 min');
+    expect(WORDS.quantity(0.75, 'minutes')).toBe('45 s');
+    expect(WORDS.quantity(1, 'minutes')).toBe('1 min');
     expect(WORDS.range(1, 3, 'minutes')).toBe('1 to 3 min');
-    expect(formatMinutes(3.5)).toBe('3½ min');
-    expect(formatMinutes(12.2)).toBe('12 min');
-    expect(formatMinutes(125)).toBe('2 h 05');
+    expect(WORDS.quantity(3.5, 'minutes')).toBe('3½ min');
+    expect(WORDS.quantity(12.2, 'minutes')).toBe('12 min');
+    expect(WORDS.quantity(125, 'minutes')).toBe('2 h 05');
     expect(WORDS.range(9, 16, 'minutes')).toBe('9 to 16 min');
     expect(WORDS.range(55, 70, 'minutes')).toBe('55 min to 1 h 10');
     expect(WORDS.range(125, 190, 'minutes')).toBe('2 h 05 to 3 h 10');

@@ -1,19 +1,28 @@
-import { type Measure } from '../core/message';
-import { M_PER_FOOT, KG_PER_OZ, L_PER_FL_OZ, MM_PER_INCH, toUnit, type UnitChoice, UNITS } from '../core/quantity';
+import { type Code, type Measure, type ParamsOf } from '../core/message';
+import {
+  type Dimension,
+  M_PER_FOOT,
+  KG_PER_OZ,
+  L_PER_FL_OZ,
+  MM_PER_INCH,
+  toUnit,
+  type UnitChoice,
+  UNITS,
+} from '../core/quantity';
 
-/** Who reads: in which units, and in the number signs of which language (a BCP 47 tag). */
+type UnitCode = Extract<Code, `unit.${string}`>;
+
+/** Who reads: in which units, in the number signs of which language (a BCP 47 tag), with which words for units. */
 export interface Reader extends UnitChoice {
-  readonly language?: string;
+  readonly language: string;
+  /** An amount with its unit, as the reader's language writes it. */
+  readonly unit: <C extends UnitCode>(code: C, ...params: ParamsOf<C>) => string;
 }
 
 const formatters = new Map<string, Intl.NumberFormat>();
 
 /** A number with up to so many decimals, as the reader's language writes it. */
-export function formatNumber(
-  value: number,
-  decimals: number,
-  { language = 'en-GB' }: Pick<Reader, 'language'>,
-): string {
+export function formatNumber(value: number, decimals: number, { language }: Pick<Reader, 'language'>): string {
   const key = `${language}${String(decimals)}`;
   let formatter = formatters.get(key);
   if (!formatter) {
@@ -56,64 +65,98 @@ export function withFraction(value: number, parts: 2 | 4 | 8): string {
 }
 
 /** Weight for reading, e.g. "1.8 kg", "420 g", "4.5 g", "3 lb 15 oz", "¼ oz". */
-export function formatMass(kg: number, choice: Reader): string {
-  if (choice.weight === 'us') {
+function formatMass(kg: number, reader: Reader): string {
+  const { unit } = reader;
+  if (reader.weight === 'us') {
     const exact = toUnit(kg, UNITS.oz);
-    if (Math.abs(exact) < 4) return `${withFraction(exact, Math.abs(exact) < 1 ? 8 : 4)} oz`;
+    if (Math.abs(exact) < 4) return unit('unit.oz', { amount: withFraction(exact, Math.abs(exact) < 1 ? 8 : 4) });
     const ounces = Math.round(exact);
-    const pounds = Math.floor(ounces / 16);
-    const rest = ounces % 16;
-    if (pounds === 0) return `${String(rest)} oz`;
-    return rest === 0 ? `${String(pounds)} lb` : `${String(pounds)} lb ${String(rest)} oz`;
+    const pounds = String(Math.floor(ounces / 16));
+    const rest = String(ounces % 16);
+    if (ounces < 16) return unit('unit.oz', { amount: rest });
+    return rest === '0' ? unit('unit.lb', { amount: pounds }) : unit('unit.lbOz', { pounds, ounces: rest });
   }
   const grams = kg * 1000;
-  if (Math.abs(grams) < 10) return `${formatNumber(Math.round(grams * 2) / 2, 1, choice)} g`;
+  if (Math.abs(grams) < 10) return unit('unit.g', { amount: formatNumber(Math.round(grams * 2) / 2, 1, reader) });
   const rounded = roundForKitchen(grams);
-  return rounded >= 1000 ? `${formatNumber(rounded / 1000, 2, choice)} kg` : `${String(rounded)} g`;
+  return rounded >= 1000
+    ? unit('unit.kg', { amount: formatNumber(rounded / 1000, 2, reader) })
+    : unit('unit.g', { amount: String(rounded) });
 }
 
 /** Volume for reading, e.g. "690 ml", "1.2 l", "2¾ cups", "3½ fl oz", "1½ tsp". */
-export function formatVolume(litres: number, choice: Reader): string {
-  if (choice.weight === 'us') {
+function formatVolume(litres: number, reader: Reader): string {
+  const { unit } = reader;
+  if (reader.weight === 'us') {
     const cups = toUnit(litres, UNITS.cup);
-    if (Math.abs(cups) >= 0.95) return `${withFraction(cups, 4)} ${Math.round(cups * 4) === 4 ? 'cup' : 'cups'}`;
+    if (Math.abs(cups) >= 0.95) {
+      return unit('unit.cups', { amount: withFraction(cups, 4), count: Math.round(cups * 4) / 4 });
+    }
     const ounces = toUnit(litres, UNITS.flOz);
-    if (Math.abs(ounces) >= 2) return `${withFraction(ounces, 2)} fl oz`;
+    if (Math.abs(ounces) >= 2) return unit('unit.flOz', { amount: withFraction(ounces, 2) });
     const spoons = toUnit(litres, UNITS.tbsp);
     return Math.abs(spoons) >= 0.9
-      ? `${withFraction(spoons, 2)} tbsp`
-      : `${withFraction(toUnit(litres, UNITS.tsp), 4)} tsp`;
+      ? unit('unit.tbsp', { amount: withFraction(spoons, 2) })
+      : unit('unit.tsp', { amount: withFraction(toUnit(litres, UNITS.tsp), 4) });
   }
   const ml = roundForKitchen(litres * 1000);
-  return Math.abs(ml) >= 1000 ? `${formatNumber(ml / 1000, 2, choice)} l` : `${String(ml)} ml`;
+  return Math.abs(ml) >= 1000
+    ? unit('unit.l', { amount: formatNumber(ml / 1000, 2, reader) })
+    : unit('unit.ml', { amount: String(ml) });
 }
 
 /** Length for reading, e.g. "45 mm", "1¾ in". */
-export function formatLength(mm: number, choice: Reader): string {
-  return choice.weight === 'us' ? `${withFraction(toUnit(mm, UNITS.inch), 8)} in` : `${String(Math.round(mm))} mm`;
+function formatLength(mm: number, { weight, unit }: Reader): string {
+  return weight === 'us'
+    ? unit('unit.in', { amount: withFraction(toUnit(mm, UNITS.inch), 8) })
+    : unit('unit.mm', { amount: String(Math.round(mm)) });
 }
 
+const DEGREES = { C: 'unit.celsius', F: 'unit.fahrenheit' } as const;
+
 /** Temperature for reading, e.g. "150 °C", "300 °F" (Fahrenheit over 212 to the nearest 5, as dials are marked). */
-export function formatTemperature(tempC: number, choice: Reader): string {
-  if (choice.temperature === 'C') return `${String(Math.round(tempC))} °C`;
-  const f = toUnit(tempC, UNITS.fahrenheit);
-  return `${String(f > 212 ? Math.round(f / 5) * 5 : Math.round(f))} °F`;
+function formatTemperature(tempC: number, { temperature, unit }: Reader): string {
+  const shown = temperature === 'C' ? tempC : toUnit(tempC, UNITS.fahrenheit);
+  const step = temperature === 'F' && shown > 212 ? 5 : 1;
+  return unit(DEGREES[temperature], { amount: String(Math.round(shown / step) * step) });
 }
 
 /** A rise or fall of temperature, to a tenth where it is small, e.g. "8 °C", "14 °F", "0.6 °C". */
-export function formatTemperatureStep(kelvin: number, choice: Reader): string {
-  const step = choice.temperature === 'C' ? kelvin : kelvin * 1.8;
-  return `${formatNumber(step, Math.abs(step) < 2 ? 1 : 0, choice)} °${choice.temperature}`;
+function formatTemperatureStep(kelvin: number, reader: Reader): string {
+  const step = reader.temperature === 'C' ? kelvin : kelvin * 1.8;
+  return reader.unit(DEGREES[reader.temperature], {
+    amount: formatNumber(step, Math.abs(step) < 2 ? 1 : 0, reader),
+  });
+}
+
+/** An amount that is already in the unit the reader types it in, with up to so many decimals. */
+export function formatInDisplayUnit(value: number, dimension: Dimension, decimals: number, reader: Reader): string {
+  const { unit } = reader;
+  const us = reader.weight === 'us';
+  const amount = formatNumber(value, decimals, reader);
+  switch (dimension) {
+    case 'mass':
+      return unit(us ? 'unit.lb' : 'unit.kg', { amount });
+    case 'volume':
+      return us ? unit('unit.cups', { amount, count: value }) : unit('unit.ml', { amount });
+    case 'length':
+      return unit(us ? 'unit.in' : 'unit.mm', { amount });
+    case 'temperature':
+    case 'temperatureStep':
+      return unit(DEGREES[reader.temperature], { amount });
+  }
 }
 
 /** Minutes for reading, e.g. "45 s", "12 min", "2 h 05". */
-export function formatMinutes(minutes: number): string {
-  if (minutes <= 0) return '0 min';
-  if (minutes < 1.5 && minutes !== 1) return `${String(Math.round((minutes * 60) / 5) * 5)} s`;
+function formatMinutes(minutes: number, { unit }: Reader): string {
+  if (minutes <= 0) return unit('unit.min', { amount: '0' });
+  if (minutes < 1.5 && minutes !== 1) return unit('unit.s', { amount: String(Math.round((minutes * 60) / 5) * 5) });
   const whole = Math.round(minutes);
-  if (whole < 60)
-    return `${minutes < 5 && Math.abs(minutes - whole) > 0.2 ? withFraction(minutes, 2) : String(whole)} min`;
-  return `${String(Math.floor(whole / 60))} h ${String(whole % 60).padStart(2, '0')}`;
+  if (whole < 60) {
+    const half = minutes < 5 && Math.abs(minutes - whole) > 0.2;
+    return unit('unit.min', { amount: half ? withFraction(minutes, 2) : String(whole) });
+  }
+  return unit('unit.hours', { hours: String(Math.floor(whole / 60)), minutes: String(whole % 60).padStart(2, '0') });
 }
 
 const MM2_PER_IN2 = MM_PER_INCH ** 2;
@@ -131,7 +174,8 @@ export function formatMeasure(
 ): string {
   if (!Number.isFinite(value)) return '–';
   const us = reader.weight === 'us';
-  const number = (v: number, decimals: number): string => formatNumber(v, decimals, reader);
+  const { unit } = reader;
+  const amount = (v: number, decimals: number) => ({ amount: formatNumber(v, decimals, reader) });
   switch (as) {
     case 'mass':
       return formatMass(value, reader);
@@ -140,32 +184,34 @@ export function formatMeasure(
     case 'length':
       return formatLength(value, reader);
     case 'altitude':
-      return us ? `${number(value / M_PER_FOOT, 0)} ft` : `${number(value, 0)} m`;
+      return us ? unit('unit.ft', amount(value / M_PER_FOOT, 0)) : unit('unit.m', amount(value, 0));
     case 'area':
-      return us ? `${number((value * 1e6) / MM2_PER_IN2, 0)} in²` : `${number(value * 1e4, 0)} cm²`;
+      return us ? unit('unit.in2', amount((value * 1e6) / MM2_PER_IN2, 0)) : unit('unit.cm2', amount(value * 1e4, 0));
     case 'temperature':
       return formatTemperature(value, reader);
     case 'temperatureStep':
       return formatTemperatureStep(value, reader);
     case 'minutes':
-      return formatMinutes(value);
+      return formatMinutes(value, reader);
     case 'count':
-      return number(value, 0);
+      return formatNumber(value, 0, reader);
     case 'number':
-      return number(value, 2);
+      return formatNumber(value, 2, reader);
     case 'teaspoons':
-      return `${withFraction(value, 4)} tsp`;
+      return unit('unit.tsp', { amount: withFraction(value, 4) });
     case 'share':
-      return `${number(value * 100, 0)} %`;
+      return unit('unit.percent', amount(value * 100, 0));
     case 'gramsPerKg':
-      return us ? `${number(value / 10, 2)} %` : `${number(value, 1)} g/kg`;
+      return us ? unit('unit.percent', amount(value / 10, 2)) : unit('unit.gPerKg', amount(value, 1));
     case 'gramsPerL':
-      return us ? `${number((value / G_PER_OZ) * L_PER_QUART, 1)} oz/qt` : `${number(value, 0)} g/l`;
+      return us
+        ? unit('unit.ozPerQt', amount((value / G_PER_OZ) * L_PER_QUART, 1))
+        : unit('unit.gPerL', amount(value, 0));
     case 'money':
       return value.toFixed(2);
     case 'energy':
-      return `${number(value, value < 1 ? 2 : 1)} kWh`;
+      return unit('unit.kWh', amount(value, value < 1 ? 2 : 1));
     case 'power':
-      return `${number(value, 0)} W`;
+      return unit('unit.W', amount(value, 0));
   }
 }

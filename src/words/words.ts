@@ -1,9 +1,10 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import { dictionary, type Code } from './dictionary';
+import { dictionary } from './dictionary';
 import { type Language } from './languages';
-import { formatMeasure, formatNumber, type Reader } from './measure';
+import { formatInDisplayUnit, formatMeasure, formatNumber, type Reader } from './measure';
 import { clock, clockBeside, day, dayFrom, hoursOf, weekday } from './moments';
 import {
+  type Code,
   type Entry,
   type Figure,
   type FigureInput,
@@ -12,8 +13,11 @@ import {
   type NamedTable,
   type Param,
   type Params,
+  type ParamsOf,
   type Quantity,
   type QuantityRange,
+  nameOf,
+  say,
 } from '../core/message';
 import { likeId, OWN_TABLES, ownOf } from '../core/own';
 import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
@@ -36,9 +40,12 @@ const WRITTEN_AS: Readonly<Record<string, Measure>> = {
   gL: 'gramsPerL',
 };
 
+/** Stands for what an old file says in a sentence or with a parameter that is no more. */
+const NO_SENTENCE = '…';
+
 /** How many figures to say an entry with, tried from the fewest. */
 const FIGURES = [3, 4, 5, 6] as const;
-const MOST_DECIMALS = 6;
+const MAX_DECIMALS = 6;
 const DIMENSIONS = ['mass', 'volume', 'length', 'temperature', 'temperatureStep'] as const;
 
 /** Under half an eighth of an ounce a weight is not nought but too little to say in ounces, kg. */
@@ -83,15 +90,15 @@ export class Words {
     private readonly parsed = new Map<string, IntlMessageFormat>(),
     private readonly heard?: Map<string, string | null>,
   ) {
-    const lookup = dictionary(audience.language, audience.units);
+    const lookup = dictionary(audience.language.id);
     this.lookup = (named) => {
       const code = named.includes('~') ? ofItsLike(named) : named;
       const words = lookup(code);
       this.heard?.set(code, words ?? null);
       return words;
     };
-    this.reader = { ...audience.units, language: audience.language.tag };
-    this.locale = audience.units.weight === 'us' ? audience.language.americanTag : audience.language.tag;
+    this.locale = audience.language.tag;
+    this.reader = { ...audience.units, language: this.locale, unit: (code, ...params) => this.text(code, ...params) };
   }
 
   /** Hours of the reader's clock. */
@@ -104,18 +111,25 @@ export class Words {
     return (this.lookup(code) ?? '') !== '';
   }
 
-  /** The text of a code that is one of the words' own. */
-  text(code: Code, params: Params = {}): string {
-    return this.say({ code, params });
+  /** The text of a code, with all the parameters its sentence takes. */
+  text<C extends Code>(code: C, ...params: ParamsOf<C>): string {
+    return this.say(say(code, ...params));
   }
 
-  /** The text of what the core says. Throws `RangeError` for a code without words or words without their parameter. */
+  /**
+   * The text of a message. One read from an old file may name a sentence that is gone, or lack a parameter a sentence has
+   * gained since: it is shown as far as it can be.
+   */
   say(message: Message): string {
-    const own = ownName(message.code);
+    return this.sentence(message.code, message.params ?? {});
+  }
+
+  private sentence(code: string, params: Params): string {
+    const own = ownName(code);
     if (own !== undefined) return own;
-    const format = this.formatOf(message.code);
+    const format = this.formatOf(code);
     const values: Record<string, string | number> = {};
-    for (const name of argumentsOf(format)) values[name] = this.argument(name, message);
+    for (const name of argumentsOf(format)) values[name] = this.argument(name, params);
     return String(format.format(values));
   }
 
@@ -126,7 +140,7 @@ export class Words {
 
   /** The name of a row of the larder within a sentence. */
   name(table: NamedTable, id: string): string {
-    return this.say({ code: `${table}.${id}` });
+    return this.say(nameOf(table, id));
   }
 
   /** The name of a row of the larder standing alone. */
@@ -184,16 +198,16 @@ export class Words {
 
   /** A figure's label as it stands alone, its formula or what would change it. */
   about(figure: Figure, part: 'label' | 'formula' | 'changes'): string {
-    return this.capital(this.say({ code: `figure.${figure.id}.${part}`, params: figure.params ?? {} }));
+    return this.capital(this.sentence(`figure.${figure.id}.${part}`, figure.params ?? {}));
   }
 
   /** A figure's label within a sentence. */
   figureName(figure: Figure): string {
-    return this.say({ code: `figure.${figure.id}.label`, params: figure.params ?? {} });
+    return this.sentence(`figure.${figure.id}.label`, figure.params ?? {});
   }
 
   inputLabel(input: FigureInput): string {
-    return this.say({ code: `input.${input.id}`, params: input.params ?? {} });
+    return this.sentence(`input.${input.id}`, input.params ?? {});
   }
 
   capital(text: string): string {
@@ -233,15 +247,14 @@ export class Words {
     // What was parsed for a page before this one is looked up for it all the same.
     const words = format && !this.heard ? undefined : this.lookup(code);
     if (!format) {
-      if (words === undefined) throw new RangeError(`There are no words for “${code}”.`);
-      format = new IntlMessageFormat(words, this.audience.language.tag, undefined, { ignoreTag: true });
+      format = new IntlMessageFormat(words ?? NO_SENTENCE, this.audience.language.tag, undefined, { ignoreTag: true });
       if (words !== '') this.parsed.set(code, format);
     }
     return format;
   }
 
   /** What stands for an argument: as named, or with a capital where the words name it so. */
-  private argument(name: string, { code, params = {} }: Message): string | number {
+  private argument(name: string, params: Params): string | number {
     const known = params[name];
     if (known !== undefined) return this.param(known);
     const lower = name.charAt(0).toLowerCase() + name.slice(1);
@@ -249,7 +262,7 @@ export class Words {
     if (small !== undefined) return this.capital(String(this.param(small)));
     const written = WRITTEN.exec(name);
     const as = WRITTEN_AS[written?.[1] ?? ''];
-    if (as === undefined) throw new RangeError(`The words of “${code}” want “${name}”, which was not given.`);
+    if (as === undefined) return NO_SENTENCE;
     return this.quantity(Number((written?.[2] ?? '').replace('_', '.')), as);
   }
 
@@ -263,7 +276,9 @@ export class Words {
     const [low, high] = limits.map(inUnit) as [number, number];
     const value = inUnit(entered);
     const plain = FIGURES.map((figures) => Number(value.toPrecision(figures))).find((v) => v < low || v > high);
-    return `${formatNumber(plain ?? value, MOST_DECIMALS, this.reader)}${unit ? ` ${unit.symbol}` : ''}`;
+    return dimension
+      ? formatInDisplayUnit(plain ?? value, dimension, MAX_DECIMALS, this.reader)
+      : formatNumber(plain ?? value, MAX_DECIMALS, this.reader);
   }
 
   private param(param: Param): string | number {

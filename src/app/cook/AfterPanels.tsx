@@ -26,7 +26,7 @@ import {
   saltSays,
   warmBox,
 } from '@/core/cook';
-import { kg, litres as volume, moment, strength } from '@/core/message';
+import { kg, litres as volume, moment, strength, say } from '@/core/message';
 import { COOLING_LIMITS, type CoolingLimit, type CoolingWay } from '@/core/keep';
 import { KeptChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
@@ -169,7 +169,7 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
       <h2 id="hold">{w.text('hold.title')}</h2>
       <p>
         {w.text(hold.said ? 'hold.now' : 'hold.nowUnsaid', {
-          way: { code: `hold.${hold.way}` },
+          way: say(`hold.${hold.way}`),
           temp: { as: 'temperature', value: hold.tempC },
         })}{' '}
         {hold.coldMs === null
@@ -191,7 +191,7 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
             >
               <b>{w.text(`hold.${h.way}`)}</b>
               <Button
-                aria-label={w.text('hold.take', { way: { code: `hold.${h.way}.short` } })}
+                aria-label={w.text('hold.take', { way: say(`hold.${h.way}.short`) })}
                 onPress={() => {
                   onRecord({ kind: 'hold', way: h.way });
                 }}
@@ -204,7 +204,7 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
                   at: moment(untilMs, now),
                   gained: { as: 'minutes', value: h.gained },
                 })}{' '}
-                {w.text('hold.stage', { stage: { code: `stage.${h.stage}` } })}{' '}
+                {w.text('hold.stage', { stage: say(`stage.${h.stage}`) })}{' '}
                 {h.setting === null
                   ? ''
                   : h.way === 'oven'
@@ -256,7 +256,7 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
         {w.text(known.measured ? 'saucePanel.measured' : 'saucePanel.estimated', {
           litres: { as: 'volume', value: sauce.litres },
           salt: { as: 'saltStrength', value: known.now.saltShare },
-          rung: { code: `rung.${known.now.rung}` },
+          rung: say(`rung.${known.now.rung}`),
         })}{' '}
         {known.boiling
           ? w.text('saucePanel.boiling', {
@@ -509,7 +509,7 @@ function Cooling({ view, state, now, onAct, onRecord }: AfterProps) {
               {w.text(`cooling.${c.way}`, { ice: kg(iceKg), box: { as: 'length', value: plan.input.keeping.boxMm } })}
             </b>
             <Button
-              aria-label={w.text('cooling.take', { way: { code: `cooling.${c.way}.short` } })}
+              aria-label={w.text('cooling.take', { way: say(`cooling.${c.way}.short`) })}
               onPress={() => {
                 onRecord({ kind: 'cooling', way: c.way });
               }}
@@ -536,7 +536,7 @@ function Cooling({ view, state, now, onAct, onRecord }: AfterProps) {
         ))}
       </Rows>
       <CoolChart ways={ways} limit={limit} startMs={state.cooling?.atMs ?? now} />
-      <Mute>{w.text('cooling.guidance', { rule: { code: `rule.${plan.input.keeping.rule}` } })}</Mute>
+      <Mute>{w.text('cooling.guidance', { rule: say(`rule.${plan.input.keeping.rule}`) })}</Mute>
     </>
   );
 }

@@ -17,7 +17,7 @@ import {
 } from '@/core/cook';
 import { PUT_THINGS, putUnit, type PutThing } from '@/core/finish';
 import { bagFreezesMin, COOL_WAYS, HOLD_WAYS } from '@/core/keep';
-import { kg, litres as volume } from '@/core/message';
+import { kg, litres as volume, say } from '@/core/message';
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
@@ -120,7 +120,7 @@ export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
         label={w.text('record.sauce.rung')}
         columns={2}
         value={rung}
-        ways={RUNGS.map((id) => ({ id, name: w.title({ code: `rung.${id}` }), why: w.text(`rung.${id}.sign`) }))}
+        ways={RUNGS.map((id) => ({ id, name: w.title(say(`rung.${id}`)), why: w.text(`rung.${id}.sign`) }))}
         onChange={(id) => {
           setRung(id as Rung);
         }}
@@ -158,7 +158,7 @@ export function PutSheet({ plan, state, live, onRecord }: SheetProps) {
       <SelectField
         label={w.text('record.put.what')}
         value={thing}
-        sections={[{ options: PUT_THINGS.map((id) => ({ id, label: w.title({ code: `put.${id}` }) })) }]}
+        sections={[{ options: PUT_THINGS.map((id) => ({ id, label: w.title(say(`put.${id}`)) })) }]}
         onChange={(id) => {
           setThing(id as PutThing);
           setAmount(Math.max(0, usual[id as PutThing] ?? 0));
@@ -199,7 +199,7 @@ export function CountedSheet({ plan, state, onRecord }: SheetProps) {
       <Counts>
         {plan.countOut.map((c, i) => (
           <li key={JSON.stringify(c.what)}>
-            <span>{w.title({ code: 'recipe.times', params: { count: c.count, what: c.what } })}</span>
+            <span>{w.title(say('recipe.times', { count: c.count, what: c.what }))}</span>
             <NumberField
               label={w.text('record.counted.out', { what: c.what })}
               value={out[i] ?? 0}

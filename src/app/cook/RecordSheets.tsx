@@ -315,7 +315,7 @@ export function FinishSheet({ onRecord }: SheetProps) {
   const finish = (): void => {
     const missing = SCORES.find((s) => verdict[s] === 0);
     if (missing !== undefined) {
-      setFault(w.text('record.finished.missing', { question: { code: `score.${missing}.ask` } }));
+      setFault(w.text('record.finished.missing', { question: say(`score.${missing}.ask`) }));
       return;
     }
     const found = faultIn({ kind: 'finished', verdict });

@@ -1,7 +1,7 @@
 'use client';
 
 import { type SauceNow } from '@/core/cook';
-import { kg } from '@/core/message';
+import { kg, say, nameOf } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
 
 /** What brings the sauce to its rung at its aim, in two halves. */
@@ -13,13 +13,13 @@ export function RungDose({ known }: { readonly known: Pick<SauceNow, 'dose'> }) 
   return (
     <p>
       {all < 0.5
-        ? w.text('saucePanel.thickEnough', { rung: { code: `rung.${dose.rung}` } })
+        ? w.text('saucePanel.thickEnough', { rung: say(`rung.${dose.rung}`) })
         : w.text('saucePanel.dose', {
-            by: { code: `thickener.${dose.by}` },
-            rung: { code: `rung.${dose.rung}` },
+            by: nameOf('thickener', dose.by),
+            rung: say(`rung.${dose.rung}`),
             first: kg(dose.firstG / 1000),
             rest: kg(dose.restG / 1000),
-            sign: { code: `rung.${dose.rung}.sign` },
+            sign: say(`rung.${dose.rung}.sign`),
           })}
     </p>
   );

@@ -13,6 +13,7 @@ import { Panel } from '@/ui/controls/Panel';
 import { MenuPlate, usePlate } from '@/ui/controls/usePlate';
 import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const Card = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
@@ -131,7 +132,7 @@ export function StepCard({
   return (
     <Card $now={due} aria-label={w.text('nextCard.nextAction')}>
       <p>
-        <b>{w.title({ code: `workStage.${step.stage}` })}</b> ·{' '}
+        <b>{w.title(say(`workStage.${step.stage}`))}</b> ·{' '}
         {due
           ? w.text('common.now')
           : w.text('common.nextInAt', {

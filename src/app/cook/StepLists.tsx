@@ -9,6 +9,7 @@ import { type Conducted, type PlacedStep } from '@/core/cook';
 import { WORK_STAGES, type WorkStage } from '@/core/steps';
 import { Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const Box = styled(Panel)<{ $order: number }>`
   padding: 10px 16px;
@@ -176,8 +177,8 @@ export function AllSteps({ conducted, stages }: { conducted: Conducted; stages: 
       {WORK_STAGES.filter((s) => stages.includes(s)).map((stage) => {
         const steps = conducted.steps.filter((p) => p.step.stage === stage);
         return steps.length === 0 ? null : (
-          <section key={stage} aria-label={w.title({ code: `workStage.${stage}` })}>
-            <h3>{w.title({ code: `workStage.${stage}` })}</h3>
+          <section key={stage} aria-label={w.title(say(`workStage.${stage}`))}>
+            <h3>{w.title(say(`workStage.${stage}`))}</h3>
             <ul>
               {steps.map(({ step, status }) => {
                 const Icon = ICONS[status];

@@ -6,6 +6,7 @@ import { type Sauce } from '@/core/finish';
 import { type Plan } from '@/core/plan';
 import { Mute } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { say, nameOf } from '@/core/message';
 
 const Kinds = styled.details`
   summary {
@@ -37,7 +38,7 @@ export function Thickeners({ plan, sauce }: { readonly plan: Plan; readonly sauc
   if (kinds.length === 0) return null;
   return (
     <Kinds>
-      <summary>{w.text('thickeners.title', { rung: { code: `rung.${plan.input.finish.rung}` } })}</summary>
+      <summary>{w.text('thickeners.title', { rung: say(`rung.${plan.input.finish.rung}`) })}</summary>
       <table>
         <thead>
           <tr>
@@ -49,7 +50,7 @@ export function Thickeners({ plan, sauce }: { readonly plan: Plan; readonly sauc
         <tbody>
           {kinds.map(({ by, grams, left }) => (
             <tr key={by}>
-              <td>{w.title({ code: `thickener.${by}` })}</td>
+              <td>{w.title(nameOf('thickener', by))}</td>
               <td>{w.quantity(grams / 1000, 'mass')}</td>
               <td>{w.quantity(left, 'share')}</td>
             </tr>

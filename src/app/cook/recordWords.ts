@@ -72,10 +72,11 @@ export function lessonSays(w: Words, lesson: Lesson | KeptLesson | undefined): s
     : moved;
 }
 
-type Unknown = NonNullable<Lesson['about']>['unknown'];
+/** What is worth a sentence when a record has taught something about it. */
+type Sayable = 'toughness' | 'lidLeak' | 'thickness' | 'ovenOffset' | 'hold' | 'meatStart' | 'liquidStart' | 'burner';
 
 /** How an unknown is said: as a share more or less than usual, or as degrees; under `least` it is not worth a word. */
-const LEARNED: Readonly<Partial<Record<Unknown, { readonly as: 'share' | 'degrees'; readonly least: number }>>> = {
+const LEARNED: Readonly<Record<Sayable, { readonly as: 'share' | 'degrees'; readonly least: number }>> = {
   toughness: { as: 'share', least: 0.005 },
   lidLeak: { as: 'share', least: 0.1 },
   thickness: { as: 'share', least: 0.02 },
@@ -86,16 +87,18 @@ const LEARNED: Readonly<Partial<Record<Unknown, { readonly as: 'share' | 'degree
   burner: { as: 'share', least: 0.02 },
 };
 
+const isSayable = (unknown: string): unknown is Sayable => Object.hasOwn(LEARNED, unknown);
+
 /** The unknown a record taught most about, as a sentence; empty when nothing stood out. */
 export function learnedSays(w: Words, lesson: Lesson | KeptLesson | undefined): string {
   if (!lesson?.about) return '';
   const { unknown, value } = lesson.about;
   if (unknown === 'unexplained' || unknown === 'letGo' || unknown === 'farOff') return w.text(`learned.${unknown}`);
   if (unknown === 'lidAjar') return w.say(say('learned.lidAjar', { chance: share(value) }));
+  if (!isSayable(unknown)) return '';
   const how = LEARNED[unknown];
-  if (!how) return '';
   const more = how.as === 'share' ? value - 1 : value;
   if (Math.abs(more) < how.least) return '';
   const by = how.as === 'share' ? share(Math.abs(more)) : kelvin(Math.abs(more));
-  return w.say(say(`learned.${unknown}.${more > 0 ? 'more' : 'less'}`, { by }));
+  return w.text(`learned.${unknown}.${more > 0 ? 'more' : 'less'}`, { by });
 }

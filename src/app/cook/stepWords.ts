@@ -1,16 +1,17 @@
 import { type PlacedStep } from '@/core/cook';
 import { type Step } from '@/core/steps';
 import { type Words } from '@/words/words';
+import { ofRow } from '@/core/message';
 
 /** What to do, standing alone. */
 export function stepTitle(w: Words, step: Step): string {
-  return w.title(step.title ?? { code: `step.${step.kind}.do` });
+  return w.title(step.title ?? ofRow('step', step.kind, 'do'));
 }
 
 /** What a kind of step says of a part of it, where it says anything. */
 function ofKind(w: Words, step: Step, part: 'sign' | 'little' | 'much' | 'late'): string | undefined {
-  const code = `step.${step.kind}.${part}`;
-  return w.has(code) ? w.title({ code }) : undefined;
+  const message = ofRow('step', step.kind, part);
+  return w.has(message.code) ? w.title(message) : undefined;
 }
 
 /** The sign to stop at, what too little and too much look like, where it can still go in if it was forgotten. */

@@ -5,6 +5,7 @@ import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const BOX_MM = [10, 200] as const;
 const BOX_L = [0.1, 10] as const;
@@ -28,7 +29,7 @@ export function KeepingFields({
           {
             options: COOLING_RULES.map((id) => ({
               id,
-              label: w.title({ code: `rule.${id}` }),
+              label: w.title(say(`rule.${id}`)),
               why: w.text(`rule.${id}.why`),
             })),
           },

@@ -23,6 +23,7 @@ import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
 import { useUnits, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { type Words } from '@/words/words';
+import { nameOf } from '@/core/message';
 
 const Cards = styled.ul`
   display: grid;
@@ -335,7 +336,7 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
             return thing === undefined ? null : (
               <li key={id}>
                 <span>
-                  <b>{thing.name}</b> {w.text('kitchen.own.like', { like: { code: `${thing.table}.${thing.like}` } })}
+                  <b>{thing.name}</b> {w.text('kitchen.own.like', { like: nameOf(thing.table, thing.like) })}
                 </span>
                 <Button
                   aria-label={w.text('kitchen.own.forget', { name: thing.name })}

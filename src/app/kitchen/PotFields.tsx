@@ -22,6 +22,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const Lids = styled(CheckboxGroup)`
   display: flex;
@@ -137,7 +138,7 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
         <SelectField
           label={w.text('potFields.material')}
           value={pot.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title({ code: `material.${id}` }) })) }]}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title(say(`material.${id}`)) })) }]}
           onChange={(material) => {
             set({ material: material as PotMaterial });
           }}

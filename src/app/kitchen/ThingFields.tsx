@@ -20,6 +20,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 interface FieldsProps<T> {
   readonly thing: T;
@@ -65,7 +66,7 @@ export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
         <SelectField
           label={w.text('potFields.material')}
           value={thing.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title({ code: `material.${id}` }) })) }]}
+          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title(say(`material.${id}`)) })) }]}
           onChange={(material) => {
             set({ material: material as PotMaterial });
           }}
@@ -168,7 +169,7 @@ export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
         <SelectField
           label={w.text('burnerFields.kind')}
           value={thing.kind}
-          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.title({ code: `burner.${id}` }) })) }]}
+          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.title(say(`burner.${id}`)) })) }]}
           onChange={(id) => {
             const kind = id as BurnerKind;
             onChange({ ...thing, kind, ...(ring && { powerW: USUAL_RING_W[kind][ring] }) });
@@ -182,7 +183,7 @@ export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
             {
               options: RINGS.map((id) => ({
                 id,
-                label: w.title({ code: `burnerFields.ring.${id}` }),
+                label: w.title(say(`burnerFields.ring.${id}`)),
                 why: w.quantity(USUAL_RING_W[thing.kind][id], 'power'),
               })),
             },

@@ -11,6 +11,7 @@ import { type LogPage } from '@/server/entries';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
+import { ofRow } from '@/core/message';
 
 const Row = styled.li`
   display: grid;
@@ -121,7 +122,7 @@ export function LogList({ entries, page, pages, all, inside, waiting, aside }: L
                       <Link href={`/log/${e.id}`}>{e.title}</Link>
                     </h2>
                     <Mute>
-                      {w.day(e.finishedMs)} · {w.title({ code: `cut.${e.cutId}.full` })}, {w.quantity(e.massKg, 'mass')}
+                      {w.day(e.finishedMs)} · {w.title(ofRow('cut', e.cutId, 'full'))}, {w.quantity(e.massKg, 'mass')}
                     </Mute>
                   </div>
                   <Difference entry={e} />

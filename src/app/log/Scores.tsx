@@ -1,6 +1,7 @@
 'use client';
 
 import { type Verdict } from '@/core/cook';
+import { type Code } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
 
 /** What is scored, each from 1 to 5. */
@@ -11,6 +12,25 @@ export const POINTS = [1, 2, 3, 4, 5] as const;
 /** The score that needs no mention where things are said in short. */
 const RIGHT: Readonly<Partial<Record<(typeof SCORES)[number], number>>> = { sauce: 3, salt: 3 };
 
+/** Answers said otherwise where their question does not stand beside them. */
+const SAID_ALONE: Readonly<
+  Partial<
+    Record<
+      (typeof SCORES)[number],
+      Readonly<Partial<Record<number, `score.${'sauce' | 'salt'}.${1 | 2 | 3 | 4 | 5}.said` & Code>>>
+    >
+  >
+> = {
+  sauce: {
+    1: 'score.sauce.1.said',
+    2: 'score.sauce.2.said',
+    3: 'score.sauce.3.said',
+    4: 'score.sauce.4.said',
+    5: 'score.sauce.5.said',
+  },
+  salt: { 3: 'score.salt.3.said' },
+};
+
 /** A verdict in words. `short` leaves out what was right. */
 export function Scores({ verdict, short = false }: { verdict: Verdict; short?: boolean }) {
   const w = useWords();
@@ -18,9 +38,7 @@ export function Scores({ verdict, short = false }: { verdict: Verdict; short?: b
     const points = POINTS.find((p) => p === verdict[s]);
     if (points === undefined) return [];
     if (short && points === RIGHT[s]) return [];
-    // Some answers are said otherwise where their question does not stand beside them.
-    const said = `score.${s}.${points}.said`;
-    return [w.say({ code: w.has(said) ? said : `score.${s}.${points}` })];
+    return [w.text(SAID_ALONE[s]?.[points] ?? `score.${s}.${points}`)];
   });
   return <>{w.text('score.all', { parts: w.list(parts, 'comma') })}</>;
 }

@@ -108,7 +108,7 @@ function TaskRow({ task, day, fixed, onFix }: TaskRowProps) {
           range: w.range(task.rangeMin.low, task.rangeMin.high, 'minutes'),
           place:
             task.burner === undefined
-              ? { code: `place.${task.place}` }
+              ? say(`place.${task.place}`)
               : say('servePanel.onBurner', { burner: task.burner }),
           hands,
           to: moment(task.toMs),

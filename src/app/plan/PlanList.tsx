@@ -15,6 +15,7 @@ import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { type PlanInput } from '@/core/choices';
+import { ofRow } from '@/core/message';
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -99,7 +100,7 @@ export function PlanList({ plans, aside, page, pages }: PlanListProps) {
                   </h2>
                   <Mute>
                     {w.text('planList.for', {
-                      cutId: w.title({ code: `cut.${input.meat.cutId}.full` }),
+                      cutId: w.title(ofRow('cut', input.meat.cutId, 'full')),
                       mass: w.quantity(input.meat.massKg, 'mass'),
                       eaters: input.eaters,
                       renderedAt:

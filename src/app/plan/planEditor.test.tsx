@@ -16,6 +16,7 @@ import { stubServer } from '@/testing/server';
 import '@/workers/plan.worker';
 import { draftText } from '@/testing/drafts';
 import { WORDS } from '@/testing/words';
+import { say } from '@/core/message';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -182,7 +183,7 @@ describe('the plan screen', () => {
         basedOnMs: 3,
       }),
     );
-    const server = stubServer(() => ({ status: 409, data: { says: { code: 'http.changedElsewhere' } } }));
+    const server = stubServer(() => ({ status: 409, data: { says: say('http.changedElsewhere') } }));
     const { hand } = open();
     await screen.findByText('Here is what you had not kept.');
     await waitFor(() => {
@@ -273,7 +274,7 @@ describe('the plan screen', () => {
     const server = stubServer(({ body }) =>
       (body as { basedOnMs: number | null }).basedOnMs === null
         ? { data: { id: 'p1', updatedAtMs: 12 } }
-        : { status: 409, data: { says: { code: 'http.changedElsewhere' } } },
+        : { status: 409, data: { says: say('http.changedElsewhere') } },
     );
     const { hand } = open();
     await verdict();

@@ -3,7 +3,7 @@ import { type Plan, platesFed } from '@/core/plan';
 import { cutById, isCutId, isGarnishId } from '@/core/larder';
 import { type Decision } from './decisions';
 import { potSize } from './potSize';
-import { noun } from '@/core/message';
+import { noun, say, ofRow } from '@/core/message';
 import { canRoll, partsAsCooked } from '@/core/prep';
 import { type Words } from '@/words/words';
 
@@ -66,7 +66,7 @@ export function sentences(
   return {
     meat: {
       text: w.text(others.length > 0 ? 'sentence.meatWith' : 'sentence.meat', {
-        cut: cut ? { code: `cut.${cut.id}.full` } : { code: 'decision.meat' },
+        cut: cut ? ofRow('cut', cut.id, 'full') : say('decision.meat'),
         weight: w.quantity(meat.massKg, 'mass'),
         others: w.list(others),
       }),
@@ -90,7 +90,7 @@ export function sentences(
       detail: fig((p) =>
         w.text(p.salt.now.value > 0 ? 'sentence.salt' : 'sentence.noSaltYet', {
           salt: w.figure(p.salt.now),
-          when: { code: `way.saltWhen.${season.when}` },
+          when: say(`way.saltWhen.${season.when}`),
         }),
       ),
       figure: sear.depth === 'none' ? w.text('sentence.none') : fig((p) => w.quantity(p.work.sear, 'minutes')),
@@ -109,7 +109,7 @@ export function sentences(
       detail:
         baseKg > 0
           ? w.text(base.pasteWhen === 'none' ? 'sentence.onion' : 'sentence.onionAndPaste', {
-              onion: { code: `way.onion.${base.onion}` },
+              onion: say(`way.onion.${base.onion}`),
             })
           : w.text('sentence.straightIn'),
       figure: fig((p) => w.quantity(p.work.base, 'minutes')),

@@ -3,6 +3,7 @@ import { KINDS, type OwnKind } from '@/core/kinds';
 import { CUTS, type Garnish, GARNISHES, LID_KINDS, type LidKind, lidsFor, type Pot } from '@/core/larder';
 import { type WayCard } from '@/ui/controls/WayCards';
 import { type Words } from '@/words/words';
+import { say, ofRow } from '@/core/message';
 
 const LEVEL_IDS = ['shallow', 'half', 'threeQuarters', 'covered'] as const;
 
@@ -12,7 +13,7 @@ export const LEVELS = LEVEL_IDS.map((id) => ({ id, level: LEVEL_SHARES[id] }));
 export function levelWays(w: Words): readonly WayCard[] {
   return LEVEL_IDS.map((id) => ({
     id,
-    name: w.title({ code: `way.level.${id}` }),
+    name: w.title(say(`way.level.${id}`)),
     why: w.text(`way.level.${id}.why`),
   }));
 }
@@ -90,7 +91,7 @@ export function cutSections(w: Words) {
     title: w.text(`species.${species}`),
     options: CUTS.filter((c) => c.species === species).map((c) => ({
       id: c.id,
-      label: w.title({ code: `cut.${c.id}.full` }),
+      label: w.title(ofRow('cut', c.id, 'full')),
     })),
   }));
 }
@@ -103,7 +104,7 @@ export function kindSections(w: Words, own: readonly OwnKind[]) {
       : []),
     {
       title: w.text('baseForm.ours'),
-      options: KINDS.map((k) => ({ id: k.id, label: w.label('kind', k.id), why: w.say({ code: `kind.${k.id}.why` }) })),
+      options: KINDS.map((k) => ({ id: k.id, label: w.label('kind', k.id), why: w.say(ofRow('kind', k.id, 'why')) })),
     },
   ];
 }

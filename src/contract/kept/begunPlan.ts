@@ -6,7 +6,7 @@ import { type DryPot } from '../../core/forecast';
 import { ROOM_C } from '../../core/material';
 import { WATER_KG_PER_L } from '../../core/heat';
 import { COOLING_LIMITS, reheatPot } from '../../core/keep';
-import { input as from, minutes, tempC } from '../../core/message';
+import { input as from, minutes, tempC, storedMessage } from '../../core/message';
 import { type Plan, potContents } from '../../core/plan';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
@@ -41,7 +41,7 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       heat: work.heat,
       place: work.place,
       warmsMin,
-      says: { code: `heat.${String(work.heat)}` },
+      says: storedMessage({ code: `heat.${String(work.heat)}` }),
     };
     return {
       ...plan,

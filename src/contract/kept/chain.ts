@@ -3,13 +3,16 @@ import { type z } from 'zod';
 /** What was kept or sent, as JSON gives it. */
 export type Json = Readonly<Record<string, unknown>>;
 
+/** What is kept in shapes that change with time. */
+export type KeptShape = 'record' | 'kitchen' | 'file' | 'account' | 'plan' | 'begun plan';
+
 /** Brings data of one version to the next; total on what that version could hold, and never changed once released. */
 export type Step = (data: Json) => Json;
 
 /** Data that says it is of a version this app does not know. */
 export class VersionError extends Error {
   constructor(
-    readonly what: string,
+    readonly what: KeptShape,
     readonly version: number,
     readonly present: number,
   ) {
@@ -19,7 +22,7 @@ export class VersionError extends Error {
 
 /** A shape that is kept, the version it has now, and how every earlier one becomes it. */
 export interface Chain<T> {
-  readonly what: string;
+  readonly what: KeptShape;
   /** The present version; versions count from 1. */
   readonly version: number;
   readonly schema: z.ZodType<T>;
@@ -42,7 +45,7 @@ function stepped(older: Json, step: Step): Json {
 }
 
 /** A chain whose `steps[v - 1]` leads from version v to v + 1. Nothing is told by what the data look like. */
-export function chainOf<T>(what: string, schema: z.ZodType<T>, steps: readonly Step[]): Chain<T> {
+export function chainOf<T>(what: KeptShape, schema: z.ZodType<T>, steps: readonly Step[]): Chain<T> {
   const present = steps.length + 1;
   const upgraded = (data: unknown, version: number): unknown => {
     if (!Number.isInteger(version) || version < 1 || version > present) {

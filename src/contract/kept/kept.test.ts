@@ -29,7 +29,7 @@ it('what screens write is of the version its chain ends at', () => {
 });
 
 describe('a chain', () => {
-  const chain = chainOf('A thing', z.strictObject({ c: z.number() }), [
+  const chain = chainOf('file', z.strictObject({ c: z.number() }), [
     ({ a }) => ({ b: Number(a) + 1 }),
     ({ b }) => ({ c: Number(b) * 10 }),
   ]);

@@ -1,4 +1,4 @@
-import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say } from '../message';
+import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say, ofRow } from '../message';
 import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
 import { likeId } from '../own';
 import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf, type Rung } from '../choices';
@@ -85,8 +85,8 @@ function panStep(item: BaseItem, garnish: Garnish): BaseStep {
     kg: item.kg,
     cutMm,
     minutes: whole ? 0 : (garnish.pan?.minutes ?? 0),
-    look: whole ? say('look.wholeGarlic') : garnish.pan ? say(`garnish.${garnish.id}.look`) : WITH_THE_LIQUID,
-    why: garnish.noted ? say(`garnish.${garnish.id}.note`) : undefined,
+    look: whole ? say('look.wholeGarlic') : garnish.pan ? ofRow('garnish', garnish.id, 'look') : WITH_THE_LIQUID,
+    why: garnish.noted ? ofRow('garnish', garnish.id, 'note') : undefined,
     stay: garlic && !whole,
   };
 }
@@ -129,7 +129,16 @@ const spiceStep = ({ id, grams }: Seasoning['spices'][number]): Pick<BaseStep, '
   cutMm: undefined,
 });
 
-function pasteStep(kg: number, when: WayOf<'pasteWhen'>): BaseStep {
+type PasteWhen = Exclude<WayOf<'pasteWhen'>, 'none'>;
+
+const PASTE_WHY: Readonly<Record<PasteWhen, Message>> = {
+  beforeWine: say('base.paste.beforeWine'),
+  afterWine: say('base.paste.afterWine'),
+  inStock: say('base.paste.inStock'),
+  late: say('base.paste.late'),
+};
+
+function pasteStep(kg: number, when: PasteWhen): BaseStep {
   const raw = when === 'inStock' || when === 'late';
   return {
     id: 'paste',
@@ -138,7 +147,7 @@ function pasteStep(kg: number, when: WayOf<'pasteWhen'>): BaseStep {
     cutMm: undefined,
     minutes: when === 'late' ? LATE_PASTE_MIN : raw ? 0 : PASTE_MIN,
     look: say(raw ? 'look.dissolved' : 'look.rustRed'),
-    why: say(`base.paste.${when}`),
+    why: PASTE_WHY[when],
     stay: !raw,
   };
 }

@@ -1,15 +1,4 @@
-import {
-  figure,
-  type Figure,
-  input as from,
-  kg,
-  type Message,
-  money,
-  nameOf,
-  type Params,
-  say,
-  share,
-} from '../message';
+import { figure, type Figure, input as from, kg, type Message, money, nameOf, say, share } from '../message';
 import { BIRDS, type Cut, cutById, CUTS } from '../larder';
 import { type Appetite, type MeatPart, type ResultId } from '../choices';
 
@@ -134,12 +123,14 @@ function otherForm(cut: Cut, part: MeatPart, eaters: number, appetite: Appetite)
   const wantedKg = eaters * rawPerEaterKg(cut, onBone, appetite);
   const servedPerKg = edibleShare(cut, onBone) * cookedShare(cut);
   const here = edibleShare(cut, part.onBone) * cookedShare(cut);
-  const worth: Params = part.pricePerKg === null ? {} : { price: money((part.pricePerKg * servedPerKg) / here) };
+  const weight = kg(wantedKg);
+  const says = (pricePerKg: number | null): Message => {
+    if (pricePerKg === null) return say(onBone ? 'buy.other.onBone' : 'buy.other.offBone', { weight });
+    const price = money((pricePerKg * servedPerKg) / here);
+    return say(onBone ? 'buy.other.onBone.priced' : 'buy.other.offBone.priced', { weight, price });
+  };
   return {
-    says: say(`buy.other.${onBone ? 'on' : 'off'}Bone${part.pricePerKg === null ? '' : '.priced'}`, {
-      weight: kg(wantedKg),
-      ...worth,
-    }),
+    says: says(part.pricePerKg),
     wantedKg,
     servedPerKg,
   };
@@ -221,7 +212,7 @@ export function cutsFor(result: ResultId, species?: Cut['species']): CutAdvice[]
   return CUTS.filter((c) => species === undefined || c.species === species)
     .map((cut): CutAdvice => {
       const { score, why } = judge(cut, result);
-      return { cut, score, why: say(`suits.${why}`), cookValue: cut.cookValue.twists };
+      return { cut, score, why: nameOf('suits', why), cookValue: cut.cookValue.twists };
     })
     .filter((a) => a.score > 0)
     .sort((a, b) => b.score - a.score);
@@ -230,7 +221,7 @@ export function cutsFor(result: ResultId, species?: Cut['species']): CutAdvice[]
 /** What can be said against a cut for the wanted result; undefined when it suits. */
 export function cutDoubt(cutId: string, result: ResultId): Message | undefined {
   const { score, why } = judge(cutById(cutId), result);
-  return score <= 0 ? say('watch.doubt', { cut: nameOf('cut', cutId), why: say(`suits.${why}`) }) : undefined;
+  return score <= 0 ? say('watch.doubt', { cut: nameOf('cut', cutId), why: nameOf('suits', why) }) : undefined;
 }
 
 const GELATIN_AIM_G_KG = 16;

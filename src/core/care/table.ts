@@ -1,4 +1,4 @@
-import { listed, type Message, nameOf, say } from '../message';
+import { listed, type Message, nameOf, say, ofRow } from '../message';
 import {
   type Avoided,
   type Cut,
@@ -82,7 +82,7 @@ function sourcesOf(input: PlanInput, cuts: readonly Cut[]): ReadonlyMap<Avoided,
   for (const { name, brings, hidden } of ingredients(input)) {
     for (const avoided of brings) once(row(avoided).sources, name);
     for (const { avoided, why } of hidden) {
-      once(row(avoided).hidden, say('table.hidden', { name, why: say(`hidden.${why}`) }));
+      once(row(avoided).hidden, say('table.hidden', { name, why: nameOf('hidden', why) }));
     }
   }
   for (const { id, litres } of input.liquid.parts) {
@@ -124,7 +124,7 @@ export function tableCare(input: PlanInput, cuts: readonly Cut[], strings: numbe
         .map((h) => say('choke.herb', { count: h.count, herb: nameOf('herb', h.id) })),
       ...[...input.base.items, ...(input.prepare.filling?.items ?? [])]
         .filter((i) => i.kg > 0 && garnishById(i.id).chokes)
-        .map((i) => say(`garnish.${i.id}.choke`)),
+        .map((i) => ofRow('garnish', i.id, 'choke')),
     ],
   };
 }

@@ -2,6 +2,7 @@ import { RECORDS } from './records';
 import { type CookState } from './state';
 import { say } from '../message';
 import { type Day, type DayMark, type DaySpan } from '../schedule';
+import { type CookActKind } from './events';
 
 /** As much of the planned day as the real one is set against. */
 type PlannedDay = Pick<Day, 'spans' | 'startMs' | 'intoPotMs'>;
@@ -38,19 +39,27 @@ export function actualSpans(day: PlannedDay, state: CookState, endMs: number): D
   return spans;
 }
 
+/** What a record's mark on the line is called. */
+const RECORD_MARKS: Readonly<Partial<Record<CookActKind, Pick<DayMark, 'label' | 'why'>>>> = {
+  fork: { label: say('recordMark.fork'), why: say('recordMark.fork.why') },
+  turned: { label: say('recordMark.turned'), why: say('recordMark.turned.why') },
+  liquid: { label: say('recordMark.liquid'), why: say('recordMark.liquid.why') },
+};
+
 /** Records worth a mark on the line, oldest first. */
 export function recordMarks(state: CookState): DayMark[] {
   return state.events.flatMap((e): DayMark[] => {
     const kind = RECORDS[e.act.kind].mark;
-    return kind === undefined
+    const said = RECORD_MARKS[e.act.kind];
+    return kind === undefined || said === undefined
       ? []
       : [
           {
             id: e.id,
             kind,
-            label: say(`recordMark.${e.act.kind}`),
+            label: said.label,
             atMs: e.atMs,
-            why: say(`recordMark.${e.act.kind}.why`),
+            why: said.why,
           },
         ];
   });

@@ -33,7 +33,7 @@ import { PUT_THINGS, type PutThing, rescues, withPut } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
 import { COOLING_LIMITS, HOLD_WAYS, KEEPS } from '../keep';
 import { potShape } from '../material';
-import { tempC } from '../message';
+import { tempC, say } from '../message';
 import { composePlan, finishSteps, type Plan } from '../plan';
 import { SAUCE_SALT } from '../season';
 import { stageIndex } from '../tenderness';
@@ -500,7 +500,7 @@ describe('what is left', () => {
     expect(said(61)).toBeUndefined();
     expect(said(60 + 104)).toBeUndefined();
     expect(said(60 + 106)?.says.code).toBe('alarm.restSoon');
-    expect(said(60 + 121)).toMatchObject({ says: { code: 'alarm.restOut' }, record: 'cooling' });
+    expect(said(60 + 121)).toMatchObject({ says: say('alarm.restOut'), record: 'cooling' });
     const cold = holdNow(plan, state, live, at(61))?.coldMs ?? 0;
     expect(cold).toBeGreaterThan(at(60));
     expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');

@@ -92,14 +92,17 @@ function keptAlarm(
     const { warm } = clock.limit;
     const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
     if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
-    const params = {
+    const limit = {
       by: moment(due, nowMs),
       to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC),
-      hot: tempC(clock.limit.reheatC),
     };
     return nowMs > due
-      ? { says: say('alarm.notCold', params), do: say('alarm.notCold.do', params), record: 'cooled' }
-      : { says: say('alarm.coolSoon', params), do: say('alarm.coolSoon.do', params), record: 'cooled' };
+      ? {
+          says: say('alarm.notCold', limit),
+          do: say('alarm.notCold.do', { hot: tempC(clock.limit.reheatC) }),
+          record: 'cooled',
+        }
+      : { says: say('alarm.coolSoon', limit), do: say('alarm.coolSoon.do'), record: 'cooled' };
   }
   if (state.servedMs !== undefined) return restAlarm(plan, state, live, nowMs, closed);
   // On the way to the plate it is hot again.
@@ -108,11 +111,11 @@ function keptAlarm(
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
   const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
   if (nowMs > hold.coldMs + THROWN_AFTER_MIN * MIN_MS) {
-    return { says: say('alarm.heldCold', params), do: say('alarm.held.tooLong', params), record: 'hold' };
+    return { says: say('alarm.heldCold', params), do: say('alarm.held.tooLong'), record: 'hold' };
   }
   return {
     says: say(nowMs > hold.coldMs ? 'alarm.heldCold' : 'alarm.heldSoon', params),
-    do: say('alarm.held.do', params),
+    do: say('alarm.held.do'),
     record: 'hold',
   };
 }

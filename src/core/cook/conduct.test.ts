@@ -13,7 +13,7 @@ import { composePlan, type Plan } from '../plan';
 import { type Step, stepsOf } from '../steps';
 import { COOL_WAYS, HOLD_WAYS } from '../keep';
 import { LID_KINDS } from '../larder';
-import { litres } from '../message';
+import { litres, ofRow } from '../message';
 import { STAGES, stageIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
@@ -102,7 +102,7 @@ describe('the steps of a plan', () => {
       expect(new Set(ids).size).toBe(ids.length);
       for (const step of steps) {
         for (const before of step.after) expect(ids, `${step.id} after ${before}`).toContain(before);
-        const says = english(step.title ?? { code: `step.${step.kind}.do` });
+        const says = english(step.title ?? ofRow('step', step.kind, 'do'));
         expect(says).not.toMatch(/NaN|undefined|Infinity/);
         if (step.what) expect(english(step.what)).not.toMatch(/NaN|undefined|Infinity/);
         expect(step.minutes.low).toBeLessThanOrEqual(step.minutes.likely);

@@ -1,6 +1,6 @@
 import { type DayMark, type DaySpan } from '../schedule';
 import { readyEta } from '../forecast';
-import { type Message, type Params, say } from '../message';
+import { type Message, type Params, ofRow } from '../message';
 import { type Plan } from '../plan';
 import { type Step, stepsOf, type WorkStage } from '../steps';
 import { type Alarm, alarmNow } from './alarms';
@@ -191,7 +191,7 @@ function timersOf(placed: readonly PlacedStep[], state: CookState, nowMs: number
     return [
       {
         id: step.id,
-        name: step.what ?? step.title ?? say(`step.${step.kind}.do`),
+        name: step.what ?? step.title ?? ofRow('step', step.kind, 'do'),
         endsMs: atMs + step.minutes.likely * MIN_MS,
         step: step.id,
       },

@@ -1,4 +1,4 @@
-import { say } from '../message';
+import { say, ofRow } from '../message';
 import { type Plan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
 import { type Clock, isBefore, type PlacedStep } from './placed';
@@ -25,7 +25,7 @@ export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
 export function marksOf(placed: readonly PlacedStep[]): DayMark[] {
   return placed.flatMap(({ step, status, atMs, why }): DayMark[] =>
     step.mark && step.kind !== 'sideOther' && (status === 'due' || status === 'coming')
-      ? [{ id: step.id, ...step.mark, atMs, why: why ?? step.title ?? say(`step.${step.kind}.do`) }]
+      ? [{ id: step.id, ...step.mark, atMs, why: why ?? step.title ?? ofRow('step', step.kind, 'do') }]
       : [],
   );
 }

@@ -9,6 +9,7 @@ import { recipeJsonLd } from '../../exports/recipe';
 import { findRecipe } from '../../contract/recipe';
 import { NOON_MS, HOUR_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { ofRow } from '../message';
 
 const taken = (line: string): Taken => {
   const read = readIngredient(line).taken;
@@ -76,7 +77,7 @@ describe('a line of ingredients', () => {
 describe('the words of the larder', () => {
   it('mean themselves: every cut, vegetable, liquid, herb and spice by its own name', () => {
     const misses = [
-      ...CUTS.map((c) => [WORDS.say({ code: `cut.${c.id}.full` }), 'cut', c.id] as const),
+      ...CUTS.map((c) => [WORDS.say(ofRow('cut', c.id, 'full')), 'cut', c.id] as const),
       ...GARNISHES.map((g) => [WORDS.name('garnish', g.id), 'garnish', g.id] as const),
       ...LIQUIDS.map((l) => [WORDS.name('liquid', l.id), 'liquid', l.id] as const),
       ...HERBS.map((h) => [WORDS.name('herb', h.id), 'herb', h.id] as const),

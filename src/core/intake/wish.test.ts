@@ -7,6 +7,7 @@ import { cutById, CUTS } from '../larder';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { US, WORDS } from '@/testing/words';
+import { ofRow } from '../message';
 
 const { pots } = SALTMARSH_ROW;
 const read = (text: string): Wish => readWish(text, { pots });
@@ -134,7 +135,7 @@ describe('a braise said in one line', () => {
 
   it('knows every cut of the larder by the name the larder gives it', () => {
     const unknown = CUTS.filter((c) => {
-      const { cutId } = read(`${WORDS.say({ code: `cut.${c.id}.full` })} for 4`);
+      const { cutId } = read(`${WORDS.say(ofRow('cut', c.id, 'full'))} for 4`);
       return cutId === undefined || cutById(cutId).species !== c.species;
     });
     expect(unknown.map((c) => c.id)).toEqual([]);

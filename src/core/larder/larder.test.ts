@@ -12,6 +12,7 @@ import { LID_KINDS, LIDS, POT_MATTER } from './vessels';
 import { mixtureProperties } from '../composition';
 import { potShape, usualPotKg } from '../material';
 import { WORDS } from '../../testing/words';
+import { ofRow } from '../message';
 
 const unique = (ids: readonly string[]): void => {
   expect(new Set(ids).size).toBe(ids.length);
@@ -63,13 +64,13 @@ describe('cuts', () => {
       expect(cut.typicalPieceKg).toBeLessThan(boxKg * density * 1.35);
       expect(cut.typicalPieceKg).toBeGreaterThan(boxKg * density * 0.25);
     }
-    expect(WORDS.say({ code: `cut.${cut.id}.sign` }).length).toBeGreaterThan(8);
+    expect(WORDS.say(ofRow('cut', cut.id, 'sign')).length).toBeGreaterThan(8);
     expect(cut.source.length).toBeGreaterThan(8);
     expect(cut.minSafeTempC).toBeGreaterThanOrEqual(BIRDS.includes(cut.species) ? 74 : 60);
   });
 
   it('are named with their animal, once', () => {
-    const full = (id: string): string => WORDS.say({ code: `cut.${id}.full` });
+    const full = (id: string): string => WORDS.say(ofRow('cut', id, 'full'));
     expect(full('pork_cheek')).toBe('pork cheek');
     expect(full('beef_oxtail')).toBe('oxtail');
     unique(CUTS.map((c) => full(c.id)));

@@ -5,6 +5,7 @@ import { herbPlan, usualHerbCount } from './herbs';
 import { boilAwayMinutes, pourPlan, type PourQuestion } from './pour';
 import { herbById, HERBS, liquidById, LIQUIDS } from '../larder';
 import { english } from '../../testing/words';
+import { say } from '../message';
 
 const QUESTION: PourQuestion = {
   wantedL: 1,
@@ -211,10 +212,10 @@ describe('herbs', () => {
       { id: 'bay', count: 2 },
       { id: 'thyme', count: 5 },
     ];
-    expect(herbPlan(herbs, 'bundle', 1).countOut).toEqual([{ what: { code: 'countOut.bundle' }, count: 1 }]);
+    expect(herbPlan(herbs, 'bundle', 1).countOut).toEqual([{ what: say('countOut.bundle'), count: 1 }]);
     const shedding = [...herbs, { id: 'peppercorn', count: 8 }];
     expect(herbPlan(shedding, 'bundle', 1).countOut.reduce((sum, c) => sum + c.count, 0)).toBe(2);
-    expect(herbPlan(herbs, 'cloth', 1).countOut).toEqual([{ what: { code: 'countOut.packet' }, count: 1 }]);
+    expect(herbPlan(herbs, 'cloth', 1).countOut).toEqual([{ what: say('countOut.packet'), count: 1 }]);
     expect(herbPlan(herbs, 'loose', 1).countOut.map((c) => [english(c.what), c.count])).toEqual([
       ['bay leaf, leaves', 2],
       ['thyme, sprigs', 5],

@@ -7,6 +7,7 @@ import { slowestAtTarget } from '../forecast';
 import { type PlanInput, wholeCourse } from '../choices';
 import { type LidKind, type PotMaterial } from '../larder';
 import { OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
+import { say } from '../message';
 
 const AT: AtTarget = {
   minutes: 180,
@@ -151,7 +152,7 @@ describe('what to mind about what is poured', () => {
     }
     expect(codes(['stout'], { reduce: 'half' })).toEqual([]);
     expect(liquidAdvice(input({ reduce: 'syrup' }), pour(['stout']), 0, NO_HERBS)[0]?.params).toEqual({
-      beer: { code: 'liquid.stout' },
+      beer: say('liquid.stout'),
     });
   });
 
@@ -169,7 +170,7 @@ describe('what to mind about what is poured', () => {
   it('is sugar that catches, herbs, and stock in stages; what was measured is never scolded', () => {
     expect(codes(['water'], {}, 200)).toEqual([]);
     expect(liquidAdvice(input(), pour(['water']), 201, NO_HERBS)).toEqual([
-      { code: 'advice.sugarCatches', params: { sugar: { as: 'gramsPerL', value: 201 } } },
+      say('advice.sugarCatches', { sugar: { as: 'gramsPerL', value: 201 } }),
     ]);
     expect(codes(['water'], { thicken: 'early' })).toEqual(['advice.stockInStages']);
     expect(codes(['water'], { thicken: 'roux' })).toEqual(['advice.stockInStages']);

@@ -1,4 +1,4 @@
-import { figure, type Figure, input as from } from '../message';
+import { figure, type Figure, input as from, type FigureOf } from '../message';
 import { type BraiseRequest, slowestAtTarget } from '../forecast';
 import { type PlanInput, type WayOf } from '../choices';
 import { garnishById } from '../larder';
@@ -38,8 +38,12 @@ export function waterBalance(
 ): WaterBalance {
   const hours = at.minutes / 60;
   const minutes = from('onTheHeat', at.minutes, 'minutes');
-  const volume = (id: string, value: number, inputs: Figure['inputs'], sure: Figure['sure'] = 'estimate'): Figure =>
-    figure(`liquid.${id}`, value, 'volume', sure, inputs);
+  const volume = (
+    id: FigureOf<'liquid'>,
+    value: number,
+    inputs: Figure['inputs'],
+    sure: Figure['sure'] = 'estimate',
+  ): Figure => figure(`liquid.${id}`, value, 'volume', sure, inputs);
   const simmering = slowestAtTarget({ ...request, liquidTempC: startC.simmer }).atMin;
   const cold = slowestAtTarget({ ...request, liquidTempC: startC.cold }).atMin;
   return {

@@ -1,3 +1,4 @@
+import { type FigureId, type InputId } from './catalogue';
 import { type Measure, type Params } from './message';
 
 /** How far a figure can be trusted: arithmetic, a model's estimate, or kitchen practice put into a number. */
@@ -26,13 +27,13 @@ export interface Figure {
   readonly params?: Params;
 }
 
-export function input(id: string, value: number, as: Measure, params?: Params): FigureInput {
+export function input(id: InputId, value: number, as: Measure, params?: Params): FigureInput {
   return params === undefined ? { id, value, as } : { id, value, as, params };
 }
 
 /** A figure, its range and params where it has any. */
 export function figure(
-  id: string,
+  id: FigureId,
   value: number,
   as: Measure,
   sure: Sureness,

@@ -1,3 +1,4 @@
+export { type Code, type FigureId, type FigureOf, type ParameterOf, type Sentences } from './catalogue';
 export { figure, type Figure, type FigureInput, input } from './figure';
 export {
   type Entry,
@@ -16,11 +17,14 @@ export {
   type NamedTable,
   nameOf,
   noun,
+  ofRow,
   type Param,
   type Params,
+  type ParamsOf,
   type Quantity,
   type QuantityRange,
   say,
+  storedMessage,
   share,
   strength,
   tempC,

@@ -1,3 +1,5 @@
+import { type Code, type ParameterOf } from './catalogue';
+
 /** What a number measures: kg, l, mm, °C, K, min, and plain numbers by how they are read. */
 export type Measure =
   | 'mass'
@@ -59,20 +61,55 @@ export type Param = string | number | Quantity | QuantityRange | Entry | Moment 
 
 export type Params = Readonly<Record<string, Param>>;
 
-/** What the core has to say: a code and what belongs to it. The words are `src/words`' business. */
+declare const checked: unique symbol;
+
+/**
+ * What the core has to say: a code that has an English sentence, with what that sentence needs. Made by `say` alone, which
+ * checks both; what comes from a file is taken over by `storedMessage`.
+ */
 export interface Message {
+  readonly [checked]: true;
   readonly code: string;
   readonly params?: Params;
 }
 
+/** The parameters a code's sentence takes: none, or every one of them. */
+export type ParamsOf<C extends Code> = [ParameterOf<C>] extends [never]
+  ? readonly [params?: Readonly<Record<string, never>>]
+  : readonly [params: Readonly<Record<ParameterOf<C>, Param>>];
+
 /** `code` is looked up in the words of the reader's language. */
-export function say(code: string, params?: Params): Message {
-  return params === undefined ? { code } : { code, params };
+export function say<C extends Code>(code: C, ...[params]: ParamsOf<C>): Message {
+  return (params === undefined ? { code } : { code, params }) as Message;
 }
 
-/** The name of a row of the larder, e.g. of the cut "beef_oxtail". */
+/** A message read from a file: its code may be one that no sentence is left for. */
+export function storedMessage(message: { readonly code: string; readonly params?: Params }): Message {
+  return message as Message;
+}
+
+/** The name of a row of the larder, e.g. of the cut "beef_oxtail". That every row has its sentences, its tests see to. */
 export function nameOf(table: NamedTable, id: string): Message {
-  return { code: `${table}.${id}` };
+  return storedMessage({ code: `${table}.${id}` });
+}
+
+/** What is said of rows besides their name. */
+interface RowParts {
+  readonly cut: 'full' | 'sign' | 'connective';
+  readonly garnish: 'look' | 'note' | 'choke';
+  readonly herb: 'dried';
+  readonly fat: 'why';
+  readonly kind: 'why';
+  readonly thickener: 'why';
+  readonly way: 'why';
+  /** `buy`, or the id of one of its steps. */
+  readonly side: string;
+  readonly step: 'do' | 'sign' | 'little' | 'much' | 'late';
+}
+
+/** One part of what is said of a row, e.g. the sign by which a cut is ready. */
+export function ofRow<T extends keyof RowParts>(table: T, id: string, part: RowParts[T]): Message {
+  return storedMessage({ code: `${table}.${id}.${part}` });
 }
 
 export type NamedTable =
@@ -91,11 +128,17 @@ export type NamedTable =
   | 'rung'
   | 'thickener'
   | 'vessel'
-  | 'decision';
+  | 'decision'
+  | 'swap'
+  | 'suits'
+  | 'hidden'
+  | 'trim'
+  /** Of an option of technique, `topic.option`. */
+  | 'way';
 
 /** What so many pieces or herbs are called. */
 export function noun(id: string, count: number): Message {
-  return { code: `noun.${id}`, params: { count } };
+  return storedMessage({ code: `noun.${id}`, params: { count } });
 }
 
 const quantity =

@@ -9,7 +9,16 @@ import {
   type Reheating,
   reheatPot,
 } from '../keep';
-import { figure, type Figure, input as from, type Message, minutes as time, say, tempC } from '../message';
+import {
+  figure,
+  type Figure,
+  input as from,
+  type Message,
+  minutes as time,
+  say,
+  tempC,
+  type FigureOf,
+} from '../message';
 import { type BraiseRequest } from '../forecast';
 import { FRIDGE_C, ROOM_C } from '../material';
 import { type FinishedPot } from '../finish';
@@ -75,7 +84,7 @@ function aheadFigures(
     inAll: time(limit.cold.min),
     hot: tempC(limit.reheatC),
   };
-  const minutes = (id: string, value: number, inputs: Figure['inputs'] = pot): Figure =>
+  const minutes = (id: FigureOf<'care'>, value: number, inputs: Figure['inputs'] = pot): Figure =>
     figure(`care.${id}`, value, 'minutes', 'estimate', inputs, { params });
   return {
     ice: figure('care.ice', cooling.iceKg, 'mass', 'estimate', [

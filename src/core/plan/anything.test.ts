@@ -26,6 +26,7 @@ import { planInputSchema } from '../../contract/plan';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 import { rounds } from '../../testing/soak';
+import { say } from '../message';
 
 const some = <T>(items: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...items);
 const wayWith = (id: WayTopic) => some([...WAYS[id].ways]) as fc.Arbitrary<never>;
@@ -170,7 +171,7 @@ describe('any dinner', () => {
       fc.property(anyPlan, some(HEAT_MODES), (input, mode) => {
         const ways = [input, withHeat(input, heatOf(mode, MODES[mode].usualC))].map((way, i) => ({
           id: String(i),
-          says: { code: 'compare.asPlanned' },
+          says: say('differs.nothing'),
           input: way,
         }));
         const { results, faults } = compareWays(ways);

@@ -17,7 +17,7 @@ import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineReques
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
 import { likeId } from '../own';
-import { kg, litres, type Measure, mm, nameOf, noun, type Params, say, share } from '../message';
+import { type Code, kg, litres, type Measure, type Message, mm, nameOf, noun, say, share } from '../message';
 import { levelForLitres, liesIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
@@ -34,15 +34,17 @@ const TOO_FULL = { tooFull: true } as const;
 
 const inKg = ([low, high]: readonly [number, number]): readonly [number, number] => [low / 1000, high / 1000];
 
-/** A fault of a field, said by `fault.` and the code. */
-function fault(field: PlanField, code: string, params?: Params, more: Pick<PlanFault, 'tooFull'> = {}): PlanFault {
-  return { field, says: say(`fault.${code}`, params), ...more };
+function fault(field: PlanField, says: Message, more: Pick<PlanFault, 'tooFull'> = {}): PlanFault {
+  return { field, says, ...more };
 }
+
+/** What a field is called in its own fault. */
+type FieldName = Extract<Code, `field.${string}`> extends `field.${infer Name}` ? Name : never;
 
 /** Beyond the limits of what can be planned, or no number at all; `name` is one of the words' `field`. */
 function outside(
   field: PlanField,
-  name: string,
+  name: FieldName,
   value: number,
   limits: readonly [low: number, high: number],
   as: Measure = 'number',
@@ -50,18 +52,23 @@ function outside(
   const [low, high] = limits;
   if (Number.isFinite(value) && value >= low && value <= high) return [];
   const said = { name: say(`field.${name}`), limits: { as, low, high } };
-  if (!Number.isFinite(value)) return [fault(field, 'noNumber', said)];
-  return [fault(field, value < low ? 'tooLittle' : 'tooMuch', { ...said, entry: { as, entered: value, limits } })];
+  if (!Number.isFinite(value)) return [fault(field, say('fault.noNumber', said))];
+  return [
+    fault(
+      field,
+      say(value < low ? 'fault.tooLittle' : 'fault.tooMuch', { ...said, entry: { as, entered: value, limits } }),
+    ),
+  ];
 }
 
-function whole(field: PlanField, name: string, value: number): PlanFault[] {
+function whole(field: PlanField, name: FieldName, value: number): PlanFault[] {
   return Number.isFinite(value) && !Number.isInteger(value)
-    ? [fault(field, 'notWhole', { name: say(`field.${name}`), value: { as: 'number', value } })]
+    ? [fault(field, say('fault.notWhole', { name: say(`field.${name}`), value: { as: 'number', value } }))]
     : [];
 }
 
-function unknownId(field: PlanField, name: string, id: string, known: boolean): PlanFault[] {
-  return known ? [] : [fault(field, 'unknown', { name: say(`field.${name}`), id })];
+function unknownId(field: PlanField, name: FieldName, id: string, known: boolean): PlanFault[] {
+  return known ? [] : [fault(field, say('fault.unknown', { name: say(`field.${name}`), id }))];
 }
 
 function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
@@ -73,7 +80,7 @@ function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
     ...(part.pricePerKg === null ? [] : outside(`${field}.pricePerKg`, 'price', part.pricePerKg, LIMITS.pricePerKg)),
     ...(part.grossKg === null || part.grossKg >= part.massKg
       ? []
-      : [fault(`${field}.grossKg`, 'grossUnderNet', { gross: kg(part.grossKg), net: kg(part.massKg) })]),
+      : [fault(`${field}.grossKg`, say('fault.grossUnderNet', { gross: kg(part.grossKg), net: kg(part.massKg) }))]),
   ];
 }
 
@@ -103,7 +110,7 @@ function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
   const [least, most] = LIMITS.aheadHours;
   return hours >= least && hours <= most
     ? []
-    : [fault('day.ahead', 'fridgeTime', { least, most, now: { as: 'count', value: hours } })];
+    : [fault('day.ahead', say('fault.fridgeTime', { least, most, now: { as: 'count', value: hours } }))];
 }
 
 function checkRest(input: PlanInput): PlanFault[] {
@@ -163,20 +170,22 @@ function checkCourse({ bare, course, result }: PlanInput): PlanFault[] {
           ...outside('bare.minutes', 'bareTime', bare.minutes, LIMITS.bareMin, 'minutes'),
           ...outside('bare.tempC', 'bareHeat', bare.tempC, LIMITS.bareC, 'temperature'),
         ]),
-    ...(course.length > LIMITS.stages[1] ? [fault('course', 'tooManyStages', { most: LIMITS.stages[1] })] : []),
+    ...(course.length > LIMITS.stages[1]
+      ? [fault('course', say('fault.tooManyStages', { most: LIMITS.stages[1] }))]
+      : []),
     ...course.flatMap(({ heat, until }, i): PlanFault[] => {
       const mode = heatMode(heat);
       const field = `course.${String(i)}` as `course.${number}`;
       const ends = (until.kind === 'end') === (i === last);
       return [
         ...outside(`${field}.heat.tempC`, `heat.${mode}`, heat.tempC, MODES[mode].limitsC, 'temperature'),
-        ...(ends ? [] : [fault(`${field}.until`, i === last ? 'stageNeedsEnd' : 'stageEndsEarly')]),
+        ...(ends ? [] : [fault(`${field}.until`, say(i === last ? 'fault.stageNeedsEnd' : 'fault.stageEndsEarly'))]),
         ...(until.kind === 'minutes' || until.kind === 'before'
           ? outside(`${field}.until`, 'stageTime', until.minutes, LIMITS.stageMin, 'minutes')
           : []),
         ...(until.kind === 'left' ? outside(`${field}.until`, 'stageLeft', until.litres, LIMITS.leftL, 'volume') : []),
         ...(until.kind === 'stage' && TARGET_STAGES.indexOf(until.stage) >= softest
-          ? [fault(`${field}.until`, 'stageTooSoft', { stage: nameOf('stage', until.stage) })]
+          ? [fault(`${field}.until`, say('fault.stageTooSoft', { stage: nameOf('stage', until.stage) }))]
           : []),
       ];
     }),
@@ -193,7 +202,7 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   if (unknown.length > 0) return unknown;
   const faults = [...parts.flatMap((part, i) => checkPart(part, meatField(i))), ...checkRest(input)];
   if (parts.length > LIMITS.meats[1]) {
-    faults.push(fault('also', 'tooManyMeats', { meats: parts.length, most: LIMITS.meats[1] }));
+    faults.push(fault('also', say('fault.tooManyMeats', { meats: parts.length, most: LIMITS.meats[1] })));
   }
   if (faults.length > 0) return faults;
   const unsafe = checkBeans(input);
@@ -201,14 +210,14 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const crowding = checkFit(input);
   if (crowding.length > 0) return crowding;
   if (!Number.isFinite(input.serveAtMs) || input.serveAtMs <= nowMs) {
-    return [fault('serveAtMs', 'past')];
+    return [fault('serveAtMs', say('fault.past'))];
   }
   return [];
 }
 
 function checkBeans(input: PlanInput): PlanFault[] {
   if (!input.base.items.some((i) => likeId(i.id) === 'beansDry' && i.kg > 0)) return [];
-  return [fault('base.items', 'dryBeans')];
+  return [fault('base.items', say('fault.dryBeans'))];
 }
 
 function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFault[] {
@@ -218,16 +227,24 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
   const piece = noun(cut.pieceNoun, 1);
   const longest = Math.max(size.lengthMm, size.widthMm);
   if (cut.form !== 'cubes' && longest > LONGEST * size.thicknessMm) {
-    return [fault(`${field}.thicknessMm`, 'tooLong', { thickness: mm(size.thicknessMm), piece, long: mm(longest) })];
+    return [
+      fault(
+        `${field}.thicknessMm`,
+        say('fault.tooLong', { thickness: mm(size.thicknessMm), piece, long: mm(longest) }),
+      ),
+    ];
   }
   if (Math.min(size.lengthMm, size.widthMm) < size.thicknessMm / 4) {
     return [
-      fault(`${field}.thicknessMm`, 'thinStick', {
-        piece,
-        weight: kg(part.massKg / part.pieces),
-        thickness: mm(size.thicknessMm),
-        usual: mm(cut.sizeMm.thickness),
-      }),
+      fault(
+        `${field}.thicknessMm`,
+        say('fault.thinStick', {
+          piece,
+          weight: kg(part.massKg / part.pieces),
+          thickness: mm(size.thicknessMm),
+          usual: mm(cut.sizeMm.thickness),
+        }),
+      ),
     ];
   }
   const upright = input.lie === 'upright' && cut.form !== 'cubes';
@@ -241,15 +258,14 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
     return [
       fault(
         'pot.id',
-        upright ? 'doesNotStand' : 'doesNotLie',
-        {
+        say(upright ? 'fault.doesNotStand' : 'fault.doesNotLie', {
           piece,
           long: mm(size.lengthMm),
           wide: mm(size.widthMm),
           pot: pot.name,
           across: mm(Math.max(pot.lengthMm, pot.widthMm)),
           wanted: mm(Math.ceil((disc ? longest : Math.hypot(ground, other) * BEND) / 10) * 10),
-        },
+        }),
         TOO_FULL,
       ),
     ];
@@ -272,14 +288,13 @@ function checkFit(input: PlanInput): PlanFault[] {
     return [
       fault(
         'meat.massKg',
-        'moreMeatThanPot',
-        {
+        say('fault.moreMeatThanPot', {
           meat: kg(massKg),
           high: mm(topMm),
           pot: pot.name,
           deep: mm(pot.heightMm),
           takes: kg(Math.floor(most * 10) / 10),
-        },
+        }),
         TOO_FULL,
       ),
     ];
@@ -290,8 +305,11 @@ function checkFit(input: PlanInput): PlanFault[] {
     return [
       fault(
         'base.items',
-        'moreVegetablesThanRoom',
-        { high: mm(vegetablesMm), pot: pot.name, fit: kg(Math.floor(most * 20) / 20) },
+        say('fault.moreVegetablesThanRoom', {
+          high: mm(vegetablesMm),
+          pot: pot.name,
+          fit: kg(Math.floor(most * 20) / 20),
+        }),
         TOO_FULL,
       ),
     ];
@@ -300,19 +318,18 @@ function checkFit(input: PlanInput): PlanFault[] {
     return [
       fault(
         'liquid.level',
-        'wouldBoilOver',
-        {
+        say('fault.wouldBoilOver', {
           deep: mm(levelMm),
           headroom: mm(HEADROOM_MM),
           fits: share(Math.floor((room / topMm) * 100) / 100),
           pot: pot.name,
-        },
+        }),
         TOO_FULL,
       ),
     ];
   }
   if (poured.totalL < LEAST_LIQUID_L) {
-    return [fault('liquid.level', 'couldBoilDry', { least: litres(LEAST_LIQUID_L) })];
+    return [fault('liquid.level', say('fault.couldBoilDry', { least: litres(LEAST_LIQUID_L) }))];
   }
   return [];
 }

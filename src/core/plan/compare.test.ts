@@ -4,6 +4,7 @@ import { compareWays, difference, type Way, type WayResult, waysToCompare } from
 import { composePlan } from './plan';
 import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english } from '../../testing/words';
+import { say } from '../message';
 
 describe('ways to compare', () => {
   it('begins with the plan as it is and offers nothing that is the same', () => {
@@ -79,7 +80,7 @@ describe('ways compared', () => {
 
   it('says why a way cannot be cooked', () => {
     const impossible = { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 0 } };
-    const compared = compareWays([{ id: 'plan', says: { code: 'compare.asPlanned' }, input: impossible }]);
+    const compared = compareWays([{ id: 'plan', says: say('differs.nothing'), input: impossible }]);
     expect(compared.results).toHaveLength(0);
     expect(english(compared.faults[0]?.fault)).toMatch(/\w/);
   });

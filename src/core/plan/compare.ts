@@ -15,7 +15,7 @@ import { composePlan, type Plan } from './plan';
 import { lidsFor } from '../larder';
 import { smallerPieces } from './waysOut';
 import { DRY_L } from './watch';
-import { type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
+import { type Code, type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
 import { type MinutesRange } from '../schedule';
 
 /** A way to cook the same meat, to be set beside others. */
@@ -158,10 +158,12 @@ function widthMin(r: WayResult): number {
   return (r.ready.p90Ms - r.ready.p10Ms) / 60_000;
 }
 
+type Difference = Extract<Code, `differs.${string}.less`> extends `differs.${infer Of}.less` ? Of : never;
+
 /** How `other` differs from `base`, in one sentence; what differs by less than can be told apart is left out. */
 export function difference(base: WayResult, other: WayResult): Message {
   const parts: Message[] = [];
-  const part = (code: string, by: number, least: number, quantity: (value: number) => Param): void => {
+  const part = (code: Difference, by: number, least: number, quantity: (value: number) => Param): void => {
     if (Math.abs(by) >= least)
       parts.push(say(`differs.${code}.${by < 0 ? 'less' : 'more'}`, { by: quantity(Math.abs(by)) }));
   };

@@ -5,6 +5,7 @@ import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSetti
 import { burnerKWh, ovenKWh } from '../heat';
 import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
+import { say } from '../message';
 
 describe('heats', () => {
   it('are named as a cook sets them', () => {
@@ -30,7 +31,7 @@ describe('heats', () => {
       const { day } = made.plan;
       expect(day.tasks.find((t) => t.id === 'braise')).toMatchObject({
         place: MODES[mode].place,
-        label: { code: `task.braise.${mode}` },
+        label: say(`task.braise.${mode}`),
       });
       expect(day.tasks.some((t) => t.id === 'oven')).toBe(MODES[mode].warmsMin > 0);
       expect(day.marks.some((m) => m.label.code === 'mark.bubbles')).toBe(mode === 'simmer');

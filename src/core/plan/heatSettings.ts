@@ -13,7 +13,7 @@ import {
 import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './engineRequest';
 import { slowestAtTarget } from '../forecast';
-import { litres, type Message, minutes as time, type Params, say, tempC } from '../message';
+import { litres, type Message, minutes as time, say, tempC } from '../message';
 
 /** The same braise somewhere else: the setting that takes about as long, and what changes. */
 export interface SettingElsewhere {
@@ -59,18 +59,15 @@ function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHe
 }
 
 /** What is done otherwise in each place, whatever the braise; the words say what and why. */
-const RULES: Readonly<Record<HeatMode, readonly string[]>> = {
+type Rule = 'oneLook' | 'setLower' | 'lookEarly' | 'movePieces' | 'lidOff' | 'reduceAfter' | 'outdoors' | 'testEarly';
+
+const RULES: Readonly<Record<HeatMode, readonly Rule[]>> = {
   still: ['oneLook'],
   fan: ['setLower'],
   simmer: ['lookEarly', 'movePieces'],
   steamOven: ['lidOff', 'reduceAfter'],
   grill: ['outdoors', 'testEarly'],
 };
-
-const change = (code: string, what: Params = {}, why: Params = what): SettingElsewhere['changes'][number] => ({
-  what: say(`elsewhere.${code}`, what),
-  why: say(`elsewhere.${code}.why`, why),
-});
 
 /** The warmest the liquid gets before the meat is ready; a look just before does not count, °C. */
 function warmestC(plan: Plan): number {
@@ -89,22 +86,27 @@ function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['c
   return [
     ...(Math.abs(steam) > SAME_L
       ? [
-          change(
-            steam > 0 ? 'pourMore' : 'pourLess',
-            { by: litres(Math.abs(steam)) },
-            { there: litres(other.liquid.water.perHour.value), here: litres(plan.liquid.water.perHour.value) },
-          ),
+          {
+            what: say(`elsewhere.${steam > 0 ? 'pourMore' : 'pourLess'}`, { by: litres(Math.abs(steam)) }),
+            why: say(`elsewhere.${steam > 0 ? 'pourMore' : 'pourLess'}.why`, {
+              there: litres(other.liquid.water.perHour.value),
+              here: litres(plan.liquid.water.perHour.value),
+            }),
+          },
         ]
       : []),
     ...(Math.abs(warmer) > SAME_K
       ? [
-          change(warmer > 0 ? 'warmer' : 'cooler', {
-            there: tempC(warmestC(other)),
-            here: tempC(warmestC(plan)),
-          }),
+          {
+            what: say(`elsewhere.${warmer > 0 ? 'warmer' : 'cooler'}`, {
+              there: tempC(warmestC(other)),
+              here: tempC(warmestC(plan)),
+            }),
+            why: say(`elsewhere.${warmer > 0 ? 'warmer' : 'cooler'}.why`),
+          },
         ]
       : []),
-    ...RULES[mode].map((rule) => change(rule)),
+    ...RULES[mode].map((rule) => ({ what: say(`elsewhere.${rule}`), why: say(`elsewhere.${rule}.why`) })),
   ];
 }
 

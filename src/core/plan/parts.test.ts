@@ -6,7 +6,7 @@ import { habit, type MeatPart, type PlanInput, usualLevel, WAY_TOPICS, WAYS } fr
 import { composePlan, type Plan } from './plan';
 import { scaled } from './scale';
 import { startPlan, usualMeat } from './start';
-import { type Figure } from '../message';
+import { type Figure, ofRow } from '../message';
 import { etaOf, readyEta } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
@@ -323,7 +323,7 @@ describe('a kitchen’s own way', () => {
     for (const id of WAY_TOPICS) {
       const ways: readonly string[] = WAYS[id].ways;
       expect(ways, id).toContain(habit({}, id));
-      for (const way of ways) expect(WORDS.say({ code: `way.${id}.${way}.why` }).length, way).toBeGreaterThan(5);
+      for (const way of ways) expect(WORDS.say(ofRow('way', `${id}.${way}`, 'why')).length, way).toBeGreaterThan(5);
     }
   });
 });

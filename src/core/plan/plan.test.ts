@@ -6,6 +6,7 @@ import { potFilling } from './engineRequest';
 import { cutById, CUTS } from '../larder';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { say } from '../message';
 
 function plan(input: PlanInput): Plan {
   const result = makePlan(input, { nowMs: NOON_MS, particles: 128 });
@@ -212,8 +213,8 @@ describe('pieces', () => {
   });
 
   it('names cuts without doubling the animal', () => {
-    expect(WORDS.title({ code: 'cut.lamb_shank.full' })).toBe('Lamb shank');
-    expect(WORDS.title({ code: 'cut.mutton_shoulder_cubes.full' })).toBe('Mutton shoulder cubes');
-    expect(WORDS.title({ code: 'cut.beef_oxtail.full' })).toBe('Oxtail');
+    expect(WORDS.title(say('cut.lamb_shank.full'))).toBe('Lamb shank');
+    expect(WORDS.title(say('cut.mutton_shoulder_cubes.full'))).toBe('Mutton shoulder cubes');
+    expect(WORDS.title(say('cut.beef_oxtail.full'))).toBe('Oxtail');
   });
 });

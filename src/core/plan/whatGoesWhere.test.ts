@@ -9,6 +9,7 @@ import { contentsOf } from './engineRequest';
 import { shoppingList } from '../shopping';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { say, ofRow, nameOf } from '../message';
 
 function planned(part: Partial<PlanInput>): Plan {
   const made = composePlan({ ...OXTAIL_PLAN, ...part }, 0);
@@ -148,7 +149,7 @@ describe('a filling', () => {
     const bought = shoppingList(full).map((l) => l.name.code);
     for (const id of ['cheeseHard', 'breadcrumbsDry', 'pineNut']) expect(bought).toContain(`garnish.${id}`);
     expect(english(full.prep.steps.find((s) => s.id === 'mix')?.says)).toContain('grating cheese 60 g');
-    const salt = full.salt.sources.find((s) => english(s.name) === english({ code: 'ingredient.filling' }));
+    const salt = full.salt.sources.find((s) => english(s.name) === english(say('ingredient.filling')));
     expect(salt?.grams).toBeCloseTo(
       0.06 * garnishById('cheeseHard').saltGPerKg +
         0.08 * garnishById('breadcrumbsDry').saltGPerKg +
@@ -221,8 +222,8 @@ describe('a thing of the cook’s own', () => {
   it('goes by its own name wherever a name stands, and by its like’s words elsewhere', () => {
     const id = ownId({ table: 'cut', like: 'beef_cheek', name: 'buffalo cheek {a.b}~' });
     expect(WORDS.name('cut', id)).toBe('buffalo cheek {a.b}~');
-    expect(WORDS.title({ code: `cut.${id}.full` })).toBe('Buffalo cheek {a.b}~');
-    expect(WORDS.say({ code: `trim.${id}` })).toBe(WORDS.say({ code: 'trim.beef_cheek' }));
+    expect(WORDS.title(ofRow('cut', id, 'full'))).toBe('Buffalo cheek {a.b}~');
+    expect(WORDS.say(nameOf('trim', id))).toBe(WORDS.say(say('trim.beef_cheek')));
     const plan = planned({ meat: { ...OXTAIL_PLAN.meat, cutId: id, onBone: false, pieces: 5, thicknessMm: 55 } });
     expect(english(plan.prep.steps.map((s) => s.title))).toContain('buffalo cheek {a.b}~');
     const wider = plan.day.ready.p50Ms - plan.day.intoPotMs;

@@ -169,7 +169,7 @@ export function prepPlan(
     step(
       'trim',
       say('prep.trim', { cut: nameOf('cut', cut.id) }),
-      say(OWN_TRIM.includes(likeId(cut.id)) ? `trim.${cut.id}` : 'trim.common'),
+      nameOf('trim', OWN_TRIM.includes(likeId(cut.id)) ? cut.id : 'common'),
       Math.max(MIN_TRIM_MIN, TRIM_MIN_PER_KG * part.massKg),
       [
         figure(

@@ -11,7 +11,6 @@ export type Dimension = 'mass' | 'volume' | 'length' | 'temperature' | 'temperat
 
 /** One unit: `si = value * scale + shift`. */
 export interface Unit {
-  readonly symbol: string;
   readonly dimension: Dimension;
   readonly scale: number;
   readonly shift: number;
@@ -26,8 +25,7 @@ export const MM_PER_INCH = 25.4;
 /** For heights over the sea. */
 export const M_PER_FOOT = 0.3048;
 
-const unit = (symbol: string, dimension: Dimension, scale: number, written: readonly string[], shift = 0): Unit => ({
-  symbol,
+const unit = (dimension: Dimension, scale: number, written: readonly string[], shift = 0): Unit => ({
   dimension,
   scale,
   shift,
@@ -36,27 +34,27 @@ const unit = (symbol: string, dimension: Dimension, scale: number, written: read
 
 /** Every unit that can be typed. Cups, spoons, pints and quarts are US customary. */
 export const UNITS = {
-  g: unit('g', 'mass', 0.001, ['g', 'gram', 'grams', 'gramme', 'grammes', 'gr']),
-  kg: unit('kg', 'mass', 1, ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms']),
-  oz: unit('oz', 'mass', KG_PER_OZ, ['oz', 'ounce', 'ounces']),
-  lb: unit('lb', 'mass', 16 * KG_PER_OZ, ['lb', 'lbs', 'pound', 'pounds', '#']),
-  ml: unit('ml', 'volume', 0.001, ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc']),
-  cl: unit('cl', 'volume', 0.01, ['cl']),
-  dl: unit('dl', 'volume', 0.1, ['dl']),
-  l: unit('l', 'volume', 1, ['l', 'litre', 'litres', 'liter', 'liters']),
-  tsp: unit('tsp', 'volume', L_PER_FL_OZ / 6, ['tsp', 'tsps', 'teaspoon', 'teaspoons']),
-  tbsp: unit('tbsp', 'volume', L_PER_FL_OZ / 2, ['tbsp', 'tbsps', 'tablespoon', 'tablespoons']),
-  flOz: unit('fl oz', 'volume', L_PER_FL_OZ, ['fl oz', 'floz', 'fluid ounce', 'fluid ounces']),
-  cup: unit('cup', 'volume', 8 * L_PER_FL_OZ, ['cup', 'cups', 'c']),
-  pint: unit('pint', 'volume', 16 * L_PER_FL_OZ, ['pint', 'pints', 'pt']),
-  quart: unit('quart', 'volume', 32 * L_PER_FL_OZ, ['quart', 'quarts', 'qt', 'qts']),
-  mm: unit('mm', 'length', 1, ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters']),
-  cm: unit('cm', 'length', 10, ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters']),
-  inch: unit('in', 'length', MM_PER_INCH, ['in', 'inch', 'inches', '"', '″', '”']),
-  celsius: unit('°C', 'temperature', 1, ['°c', 'c', 'celsius', 'degrees c', 'deg c', 'ºc']),
-  fahrenheit: unit('°F', 'temperature', 5 / 9, ['°f', 'f', 'fahrenheit', 'degrees f', 'deg f', 'ºf'], -160 / 9),
-  kelvinStep: unit('°C', 'temperatureStep', 1, ['°c', 'c', 'k']),
-  fahrenheitStep: unit('°F', 'temperatureStep', 5 / 9, ['°f', 'f']),
+  g: unit('mass', 0.001, ['g', 'gram', 'grams', 'gramme', 'grammes', 'gr']),
+  kg: unit('mass', 1, ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms']),
+  oz: unit('mass', KG_PER_OZ, ['oz', 'ounce', 'ounces']),
+  lb: unit('mass', 16 * KG_PER_OZ, ['lb', 'lbs', 'pound', 'pounds', '#']),
+  ml: unit('volume', 0.001, ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc']),
+  cl: unit('volume', 0.01, ['cl']),
+  dl: unit('volume', 0.1, ['dl']),
+  l: unit('volume', 1, ['l', 'litre', 'litres', 'liter', 'liters']),
+  tsp: unit('volume', L_PER_FL_OZ / 6, ['tsp', 'tsps', 'teaspoon', 'teaspoons']),
+  tbsp: unit('volume', L_PER_FL_OZ / 2, ['tbsp', 'tbsps', 'tablespoon', 'tablespoons']),
+  flOz: unit('volume', L_PER_FL_OZ, ['fl oz', 'floz', 'fluid ounce', 'fluid ounces']),
+  cup: unit('volume', 8 * L_PER_FL_OZ, ['cup', 'cups', 'c']),
+  pint: unit('volume', 16 * L_PER_FL_OZ, ['pint', 'pints', 'pt']),
+  quart: unit('volume', 32 * L_PER_FL_OZ, ['quart', 'quarts', 'qt', 'qts']),
+  mm: unit('length', 1, ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters']),
+  cm: unit('length', 10, ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters']),
+  inch: unit('length', MM_PER_INCH, ['in', 'inch', 'inches', '"', '″', '”']),
+  celsius: unit('temperature', 1, ['°c', 'c', 'celsius', 'degrees c', 'deg c', 'ºc']),
+  fahrenheit: unit('temperature', 5 / 9, ['°f', 'f', 'fahrenheit', 'degrees f', 'deg f', 'ºf'], -160 / 9),
+  kelvinStep: unit('temperatureStep', 1, ['°c', 'c', 'k']),
+  fahrenheitStep: unit('temperatureStep', 5 / 9, ['°f', 'f']),
 } as const satisfies Record<string, Unit>;
 
 /** The unit in which a bare number of `dimension` is understood under `choice`. */

@@ -5,6 +5,7 @@ import { cautionFor } from '../cautions';
 import { boilAwayMinutes } from '../liquid';
 import { NOON_MS, inOnePlace } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { say } from '../message';
 
 const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
@@ -234,7 +235,7 @@ describe('a whole day, line by line', () => {
     const d = day(
       { topUp: { atMin: 100, litres: 0.3 } },
       {
-        looks: [{ atMin: 80 }, { atMin: 120, adds: { code: 'herb.rosemary' } }],
+        looks: [{ atMin: 80 }, { atMin: 120, adds: say('herb.rosemary') }],
         lastHerbs: ['parsley'],
         lateChop: { minutes: 4, neededAtMin: 120 },
       },

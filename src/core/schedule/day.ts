@@ -118,13 +118,7 @@ export function layOutDay(question: DayQuestion): Day {
   const panStart = pan ? plus(serveMs, pan.startMin) : intoPotMs;
   const searEnd = plus(panStart, work.work.sear);
   const baseEnd = plus(searEnd, work.work.base);
-  const span = (
-    id: string,
-    kind: DaySpan['kind'],
-    fromMs: number,
-    toMs: number,
-    label = say(`span.${id}`),
-  ): DaySpan => ({
+  const span = (id: string, kind: DaySpan['kind'], fromMs: number, toMs: number, label: Message): DaySpan => ({
     id,
     label,
     kind,
@@ -133,7 +127,9 @@ export function layOutDay(question: DayQuestion): Day {
   });
   const salt = at('salt');
   const spans = [
-    ...(salt ? [span('salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin))] : []),
+    ...(salt
+      ? [span('salt', 'hands', plus(serveMs, salt.startMin), plus(serveMs, salt.endMin), say('span.salt'))]
+      : []),
     ...(meat
       ? [
           span(
@@ -141,6 +137,7 @@ export function layOutDay(question: DayQuestion): Day {
             'hands',
             plus(serveMs, meat.startMin),
             Math.min(plus(serveMs, meat.endMin), bare ? plus(serveMs, bare.startMin) : panStart),
+            say('span.prep'),
           ),
         ]
       : []),
@@ -155,9 +152,9 @@ export function layOutDay(question: DayQuestion): Day {
           ),
         ]
       : []),
-    span('sear', 'hands', panStart, searEnd),
-    span('base', 'hands', searEnd, Math.min(baseEnd, intoPotMs)),
-    span('liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs),
+    span('sear', 'hands', panStart, searEnd, say('span.sear')),
+    span('base', 'hands', searEnd, Math.min(baseEnd, intoPotMs), say('span.base')),
+    span('liquid', 'hands', Math.min(baseEnd, intoPotMs), intoPotMs, say('span.liquid')),
     ...work.stages.map((s, i) =>
       span(
         i === 0 ? 'braise' : `braise-${String(i + 1)}`,
@@ -167,11 +164,11 @@ export function layOutDay(question: DayQuestion): Day {
         say(`span.braise.${s.heat}`),
       ),
     ),
-    span('reserve', 'wait', tenderMs, finishStart),
+    span('reserve', 'wait', tenderMs, finishStart, say('span.reserve')),
     ...afterSpans(solution, (id, kind, fromMin, toMin, label) =>
       span(id, kind, plus(serveMs, fromMin), plus(serveMs, toMin), label),
     ),
-    span('plate', 'serve', plus(serveMs, plate.startMin), serveMs),
+    span('plate', 'serve', plus(serveMs, plate.startMin), serveMs, say('span.plate')),
   ].filter((s) => s.toMs > s.fromMs);
   const burners = burnerOf(solution);
   const tasks = solution.placed
@@ -250,21 +247,21 @@ function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
 /** What lies between the end of the braise and the plate. */
 function afterSpans(
   { placed }: Solution,
-  span: (id: string, kind: DaySpan['kind'], fromMin: number, toMin: number, label?: Message) => DaySpan,
+  span: (id: string, kind: DaySpan['kind'], fromMin: number, toMin: number, label: Message) => DaySpan,
 ): DaySpan[] {
   const at = (id: string): PlacedTask | undefined => placed.find((p) => p.task.id === id);
   const [lift, reduce, cool, unfat, reheat, plate] = ['lift', 'reduce', 'cool', 'unfat', 'reheat', 'plate'].map(at);
   if (!lift) return [];
   if (!cool || !unfat || !reheat) {
-    return [span('finish', 'hands', lift.startMin, (reduce ?? lift).endMin)];
+    return [span('finish', 'hands', lift.startMin, (reduce ?? lift).endMin, say('span.finish'))];
   }
   return [
-    span('lift', 'hands', lift.startMin, lift.endMin),
-    span('cool', 'wait', cool.startMin, cool.endMin),
-    span('fridge', 'wait', cool.endMin, unfat.startMin),
+    span('lift', 'hands', lift.startMin, lift.endMin, say('span.lift')),
+    span('cool', 'wait', cool.startMin, cool.endMin, say('span.cool')),
+    span('fridge', 'wait', cool.endMin, unfat.startMin, say('span.fridge')),
     span('finish', 'hands', unfat.startMin, (reduce ?? unfat).endMin, say('span.finishCold')),
-    span('reheat', 'heat', reheat.startMin, reheat.endMin),
-    span('keep', 'wait', reheat.endMin, plate?.startMin ?? reheat.endMin),
+    span('reheat', 'heat', reheat.startMin, reheat.endMin, say('span.reheat')),
+    span('keep', 'wait', reheat.endMin, plate?.startMin ?? reheat.endMin, say('span.keep')),
   ];
 }
 

@@ -5,12 +5,13 @@ import { HEAT_MODES } from '../choices';
 import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
 import { sideAmounts, sideById, SIDES } from '../larder';
+import { say } from '../message';
 
 const ONE: Resources = { cooks: 1, burners: 2, ovens: 1 };
 const work = (minutes: number, hands = true): Segment => ({ minutes, hands });
 const task = (id: string, segments: readonly Segment[], part: Partial<Task> = {}): Task => ({
   id,
-  label: { code: 'task.gone' },
+  label: say('task.gone'),
   segments,
   place: 'board',
   splits: false,

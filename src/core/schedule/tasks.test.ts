@@ -5,6 +5,7 @@ import { type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
 import { sideById, SIDES } from '../larder';
 import { MODES } from '../choices';
+import { say } from '../message';
 
 const DAY: DayWork = {
   work: { prep: 20, sear: 25, base: 16, liquid: 14, finish: 33, plate: 5 },
@@ -76,7 +77,7 @@ describe('the work of a day as tasks', () => {
     expect(byId(SIMMERED).has('oven')).toBe(false);
     expect(byId(SIMMERED).get('braise')?.place).toBe('burner');
     expect(byId(GRILLED).get('oven')).toMatchObject({
-      label: { code: 'task.light.grill' },
+      label: say('task.light.grill'),
       place: 'grill',
     });
   });

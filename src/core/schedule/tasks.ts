@@ -1,7 +1,8 @@
 import { type Segment, type Task } from './solve';
-import { type Message, nameOf, say } from '../message';
+import { type Message, nameOf, say, ofRow } from '../message';
 import { marginMin } from './workTime';
 import { type Side, sideById, type SideStep } from '../larder';
+import { type HeatMode } from '../choices';
 
 /** Minutes each part of the work takes. */
 export interface WorkMinutes {
@@ -35,7 +36,7 @@ export interface DayWork {
   /** Moments the pot is opened for, and what goes in then, if anything does. */
   readonly looks: readonly { readonly atMin: number; readonly adds?: Message }[];
   /** How the pot is mainly heated: its words are `task.light` and `task.braise`. */
-  readonly heat: string;
+  readonly heat: HeatMode;
   /** Where the pot mainly is. */
   readonly place: 'oven' | 'burner' | 'grill';
   /** Where it is from when on, the first from the start, and what is done to it then. */
@@ -55,7 +56,7 @@ export interface DayWork {
 export interface StageWork {
   readonly fromMin: number;
   /** Its words are `task.light` and `span.braise`. */
-  readonly heat: string;
+  readonly heat: HeatMode;
   readonly place: 'oven' | 'burner' | 'grill';
   /** How long that warms before the pot comes. */
   readonly warmsMin: number;
@@ -289,8 +290,24 @@ export function warmings({ stages }: Pick<DayWork, 'stages'>): { readonly id: st
 
 const AHEAD_LIFT_MIN = 3;
 
+/** Tasks called by one name whatever the plan. */
+type NamedTask =
+  | 'plate'
+  | 'salt'
+  | 'reduce'
+  | 'lift'
+  | 'cool'
+  | 'reheat'
+  | 'unfat'
+  | 'unfatAndBone'
+  | 'takeOut'
+  | 'pan'
+  | 'meat'
+  | 'chop'
+  | 'lateChop';
+
 type TaskRow = [
-  id: string,
+  task: NamedTask | Pick<Task, 'id' | 'label'>,
   place: Task['place'],
   segments: readonly Segment[],
   endsBy: Task['endsBy'],
@@ -323,7 +340,7 @@ export function sideTasks(side: Side, eaters: number, confidence: number): Task[
   return runs.map(({ place, splits, steps }, i): Task => {
     const next = runs[i + 1];
     const name = nameOf('side', side.id);
-    const doing = steps[0] && say(`side.${side.id}.${steps[0].id}`);
+    const doing = steps[0] && ofRow('side', side.id, steps[0].id);
     const segments = steps
       .flatMap((step) => stepSegments(step, Math.max(1, Math.round(step.baseMin + step.perEaterMin * eaters))))
       .filter((s) => s.minutes > 0);
@@ -354,12 +371,11 @@ export function sideTasks(side: Side, eaters: number, confidence: number): Task[
 /** Everything that has to be done on the day, and what each has to be done before; and the reserve that is in it. */
 export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; readonly reserve: Reserve } {
   const { work } = day;
-  const task = (...[id, place, segments, endsBy, more]: TaskRow): Task[] =>
+  const task = (...[named, place, segments, endsBy, more]: TaskRow): Task[] =>
     segments.some((s) => s.minutes > 0)
       ? [
           {
-            id,
-            label: say(`task.${id}`),
+            ...(typeof named === 'string' ? { id: named, label: say(`task.${named}`) } : named),
             place,
             segments: segments.filter((s) => s.minutes > 0),
             endsBy,
@@ -385,13 +401,10 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
     ),
     ...(day.bare
       ? task(
-          'bare',
+          { id: 'bare', label: say(day.bare.smoke ? 'task.bare.smoke' : 'task.bare.warm') },
           day.bare.smoke ? 'grill' : 'oven',
           bareSegments(day.bare.minutes),
           [{ task: 'pan', offsetMin: 0 }],
-          {
-            label: say(day.bare.smoke ? 'task.bare.smoke' : 'task.bare.warm'),
-          },
         )
       : []),
     ...task(
@@ -407,9 +420,12 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
         })
       : []),
     ...warmings(day).flatMap(({ id, stage }) =>
-      task(id, stage.place, [free(stage.warmsMin)], [{ task: 'braise', offsetMin: whole(stage.fromMin) }], {
-        label: say(`task.light.${stage.heat}`),
-      }),
+      task(
+        { id, label: say(`task.light.${stage.heat}`) },
+        stage.place,
+        [free(stage.warmsMin)],
+        [{ task: 'braise', offsetMin: whole(stage.fromMin) }],
+      ),
     ),
   ];
   const reserve = reserveOf(day, byHand);
@@ -418,9 +434,12 @@ export function dayTasks(day: DayWork): { readonly tasks: readonly Task[]; reado
       ...byHand.map((t) =>
         t.id === 'reheat' ? { ...t, endsBy: [{ task: 'plate', offsetMin: 0 - Math.round(reserve.plateMin) }] } : t,
       ),
-      ...task('braise', day.place, braiseSegments(day, reserve.handsMin), [{ task: 'lift', offsetMin: 0 }], {
-        label: say(`task.braise.${day.heat}`),
-      }),
+      ...task(
+        { id: 'braise', label: say(`task.braise.${day.heat}`) },
+        day.place,
+        braiseSegments(day, reserve.handsMin),
+        [{ task: 'lift', offsetMin: 0 }],
+      ),
       ...day.sides.flatMap((id) => sideTasks(sideById(id), day.eaters, day.confidence)),
     ],
     reserve,

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { saltBalance, saltInSpoons, saltPlan, type SaltQuestion, SAUCE_SALT, usualSaltG } from './salt';
-import { type Figure } from '../message';
+import { type Figure, say } from '../message';
 import { english } from '../../testing/words';
 import { saidIn } from '../../testing/said';
 
-const STOCK = { code: 'liquid.stockUnsalted' };
+const STOCK = say('liquid.stockUnsalted');
 
 const QUESTION: SaltQuestion = {
   addedG: 14,

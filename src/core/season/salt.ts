@@ -1,6 +1,17 @@
 import { saltDiffusion, saltEvened } from './saltMove';
 import { WATER_KG_PER_L } from '../heat';
-import { figure, type Figure, input as from, kg, litres, type Message, nameOf, say, strength } from '../message';
+import {
+  figure,
+  type Figure,
+  input as from,
+  kg,
+  litres,
+  type Message,
+  nameOf,
+  say,
+  strength,
+  type FigureOf,
+} from '../message';
 import { SALT_CRYSTALS, type SaltCrystalId } from '../larder';
 
 /** Grams of salt on a kilogram of net boneless meat, ours. */
@@ -160,7 +171,7 @@ export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystal
         ? say('salt.seasonLast', { grams: kg(atEnd / 1000), aim: strength(SAUCE_SALT.aim) })
         : say('salt.right');
   const nowG = q.when === 'hold' ? 0 : q.addedG - hold;
-  const ends = (id: string, value: number): Figure =>
+  const ends = (id: FigureOf<'season'>, value: number): Figure =>
     figure(`season.${id}`, value, 'saltStrength', 'estimate', [
       from('saltInAll', held.totalG / 1000, 'mass'),
       from('liquidWhenTender', q.liquidKg / WATER_KG_PER_L, 'volume'),

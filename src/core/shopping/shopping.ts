@@ -1,6 +1,6 @@
 import { sidesOf } from '../choices';
 import { type Garnish, garnishById, herbById, type Liquid, sideAmounts, sideById } from '../larder';
-import { type Message, nameOf, noun, say } from '../message';
+import { type Message, nameOf, noun, say, ofRow } from '../message';
 import { enriching, type Plan } from '../plan';
 
 export const AISLES = ['butcher', 'greengrocer', 'dry', 'bottles', 'cupboard'] as const;
@@ -53,7 +53,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     lines.push(
       mass(
         'butcher',
-        say(`cut.${cut.id}.full`),
+        ofRow('cut', cut.id, 'full'),
         gross,
         cut.form === 'cubes'
           ? say('shop.onePiece')
@@ -129,7 +129,7 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
     lines.push(
       mass(
         side.steps.some((s) => s.place === 'board' && s.splits) ? 'greengrocer' : 'dry',
-        say(`side.${id}.buy`),
+        ofRow('side', id, 'buy'),
         sideAmounts(side, input.eaters).kg,
       ),
     );

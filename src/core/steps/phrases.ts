@@ -8,11 +8,9 @@ export const all = (things: readonly Message[], join: 'comma' | 'semicolon' = 'c
 /** So much of something, cut to a size where it is. */
 export const thing = (name: Message, kilos: number, cutMm?: number): Message =>
   kilos > 0
-    ? say(cutMm === undefined ? 'step.amount' : 'step.amountCut', {
-        thing: name,
-        weight: kg(kilos),
-        ...(cutMm === undefined ? {} : { edge: mm(cutMm) }),
-      })
+    ? cutMm === undefined
+      ? say('step.amount', { thing: name, weight: kg(kilos) })
+      : say('step.amountCut', { thing: name, weight: kg(kilos), edge: mm(cutMm) })
     : name;
 
 /** The herbs that go in then. */

@@ -3,7 +3,6 @@ import { type Stretch } from './emberScale';
 import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule';
 import { moment } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
-import { type Code } from '@/words/dictionary';
 import { type Words } from '@/words/words';
 
 /** Where the band lies and how tall its kinds are, px of the drawing. */
@@ -46,7 +45,12 @@ export function Bands({
   thin = 1,
   said,
   x,
-}: Drawn & { readonly spans: readonly DaySpan[]; readonly y: number; readonly thin?: number; readonly said?: Code }) {
+}: Drawn & {
+  readonly spans: readonly DaySpan[];
+  readonly y: number;
+  readonly thin?: number;
+  readonly said?: 'line.went';
+}) {
   const w = useWords();
   return spans.map((s) => {
     const height = (low(s) ? BAND.heat : BAND.hands) * thin;

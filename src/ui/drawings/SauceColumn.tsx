@@ -8,6 +8,7 @@ import { type SauceAt } from '@/core/cook';
 import { type Sauce } from '@/core/finish';
 import { Mute } from '../controls/Panel';
 import { useWords } from '../KitchenContext';
+import { say } from '@/core/message';
 
 const Pair = styled.figure`
   display: grid;
@@ -255,7 +256,7 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
         <Ladder aria-label={w.text('sauceColumn.ladder')}>
           {RUNGS.map((rung) => (
             <li key={rung} data-here={rung === shown.rung ? '' : undefined} aria-current={rung === shown.rung}>
-              <b>{w.title({ code: `rung.${rung}` })}</b>
+              <b>{w.title(say(`rung.${rung}`))}</b>
               {rung === shown.rung ? `: ${w.text(`rung.${rung}.sign`)}` : ''}
             </li>
           ))}

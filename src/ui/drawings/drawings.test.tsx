@@ -10,6 +10,7 @@ import { type PlanInput, mainStage } from '@/core/choices';
 import { STAGES } from '@/core/tenderness';
 import { OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
+import { say } from '@/core/message';
 
 function plan(input: PlanInput = OXTAIL_PLAN): Plan {
   const result = composePlan(input, 64);
@@ -70,7 +71,7 @@ describe('the ember line by hand', () => {
     const conflict = {
       task: 'meat',
       atMs: day.intoPotMs,
-      says: { code: 'conflict.cannotBegin', params: { task: { code: 'task.meat' } } },
+      says: say('conflict.cannotBegin', { task: say('task.meat') }),
     };
     expect(line({ day: { conflicts: [conflict] } })).toContain('cannot begin then.');
     expect(line({ day: { conflicts: [conflict] } })).toContain('var(--danger)');

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { centredWithin, fitting, namedAt, textWidth, withoutCollisions } from './emberLabels';
 import { WORDS } from '@/testing/words';
+import { storedMessage } from '@/core/message';
 
 const span = (code: string, kind: 'hands' | 'heat', minutes: number) => ({
   id: 'x',
-  label: { code },
+  label: storedMessage({ code }),
   kind,
   fromMs: 0,
   toMs: minutes * 60_000,

@@ -1,5 +1,6 @@
 import { type DaySpan } from '@/core/schedule';
 import { type Words } from '@/words/words';
+import { storedMessage } from '@/core/message';
 
 /** About how wide a text comes out, in the drawing's units. */
 export function textWidth(text: string, size: number): number {
@@ -29,7 +30,7 @@ export function centredWithin(x: number, text: string, size: number, width: numb
 /** The longest wording of a span that fits into its width; empty if none does. */
 export function fitting(w: Words, span: DaySpan, width: number): string {
   const name = w.say(span.label);
-  const short = { code: `${span.label.code}.short` };
+  const short = storedMessage({ code: `${span.label.code}.short` });
   const minutes = w.quantity((span.toMs - span.fromMs) / 60_000, 'minutes');
   const wordings = [
     ...(span.kind === 'hands' ? [w.text('line.named', { name, minutes })] : []),

@@ -5,6 +5,7 @@ import { type OutboxRow } from './record';
 import { noteClock } from '../serverClock';
 import { type NewEvent } from '@/contract/cook';
 import { type Call, stubServer } from '@/testing/server';
+import { say } from '@/core/message';
 
 /** What the device keeps; `full` as a device does that has no room. */
 const device = vi.hoisted((): { rows: Map<string, OutboxRow>; full: boolean } => ({ rows: new Map(), full: false }));
@@ -107,7 +108,7 @@ describe('a record', () => {
 
   it('that was refused stays, with why, through a reload; it is sent again or thrown away by hand alone', async () => {
     let refuses = true;
-    const says = { code: 'http.noBraise' };
+    const says = say('http.noBraise');
     const { calls } = stubServer(() => (refuses ? { status: 404, data: { says } } : { data: {} }));
     const first = opened();
     first.box.record('c1', 'Oxtail', NOTE('one'));

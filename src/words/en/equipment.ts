@@ -49,7 +49,7 @@ export const equipment = {
   'potFields.floorWidth': 'Base width',
   'potFields.weight': 'Weight with its lid',
   'potFields.panWeight': 'Weight',
-  'potFields.weightLimits': 'Anything from {g_200} to {kg_30} works.',
+  'potFields.weightLimits': 'Anything from {kg_0_2} to {kg_30} works.',
   'potFields.usualWeight': 'Haven’t weighed it? One like it is about {weight}.',
   'potFields.limits': 'Anything from {least} to {most} works.',
   'potFields.lids': 'Lids you have for it',

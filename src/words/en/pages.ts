@@ -823,11 +823,12 @@ export const topBar = {
 } as const;
 
 export const unitsMenu = {
+  'unitsMenu.language': 'Language',
   'unitsMenu.asThisMachine': 'Same as this device: {timeZone}',
   'unitsMenu.asThisMachine2': 'Same as this device',
   'unitsMenu.timeZoneOfTheKitchen': 'Kitchen time zone',
   'unitsMenu.lb': 'lb',
-  'unitsMenu.unitsAndClock': 'Units and clock: {shown}',
+  'unitsMenu.unitsAndClock': 'Settings: {shown}',
   'unitsMenu.weightsAndMeasures': 'Weights and measures',
   'unitsMenu.metric': 'Metric',
   'unitsMenu.gKgMlMm': 'g, kg, ml, mm',
@@ -836,7 +837,7 @@ export const unitsMenu = {
   'unitsMenu.temperature': 'Temperature',
   'unitsMenu.celsius': 'Celsius',
   'unitsMenu.fahrenheit': 'Fahrenheit',
-  'unitsMenu.unitsAndClock2': 'Units and clock',
+  'unitsMenu.unitsAndClock2': 'Settings',
 } as const;
 
 export const verdict = {

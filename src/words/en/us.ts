@@ -1,7 +1,7 @@
-import { type Code } from './index';
+import { type Sentences } from '../../core/message';
 
-/** Words that a reader of US units has for the same things. */
-export const american: Partial<Record<Code, string>> = {
+/** What American readers call things by another name, or spell another way. All else is British English. */
+export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'herb.coriander': 'cilantro leaves',
   'heat.simmer': 'stovetop, {temp} or hotter',
   'wayOut.ontoHob': 'Simmer on the stovetop instead, at {temp} or hotter',
@@ -13,11 +13,6 @@ export const american: Partial<Record<Code, string>> = {
     'On the bone you need {weight}: more flavor and marrow, and a bone that tells you when it’s done. Worth up to {price} per kilo.',
   'buy.other.onBone':
     'On the bone you need {weight}: more flavor and marrow, and a bone that tells you when it’s done.',
-  'typed.notUnderstood.mass': '“{text}” isn’t a weight we know. Try 2 lb 3 oz or 12 oz.',
-  'typed.notUnderstood.volume': '“{text}” isn’t a volume we know. Try 3 cups, 1 quart or 2 tbsp.',
-  'typed.notUnderstood.length': '“{text}” isn’t a length we know. Try 1½ in.',
-  'typed.notUnderstood.temperature': '“{text}” isn’t a temperature we know. Try 300 °F.',
-  'typed.notUnderstood.temperatureStep': '“{text}” isn’t a temperature difference we know. Try 9 °F.',
   'input.strengthOfThis': 'one gram thickens like this much cornstarch',
   'measure.saltALitre': '{grams, number} g per liter',
   'way.saltWhen.overnight.why': 'salt works inward; pat dry again before searing',
@@ -383,4 +378,9 @@ export const american: Partial<Record<Code, string>> = {
     'Smaller pieces need more. Leftover flour has touched raw meat: cook it into the sauce or throw it out.',
   'figure.energy.both.formula':
     'On the stovetop: heat taken up by pot, meat and steam, divided by the share of burner power that arrives. In the oven: heat in its body, losses through its walls, and what the pot takes up.',
+  'typed.notUnderstood.mass': '“{text}” isn’t a weight we know. Try 2 lb 3 oz or 12 oz.',
+  'typed.notUnderstood.volume': '“{text}” isn’t a volume we know. Try 3 cups, 1 quart or 2 tbsp.',
+  'typed.notUnderstood.length': '“{text}” isn’t a length we know. Try 1½ in.',
+  'typed.notUnderstood.temperature': '“{text}” isn’t a temperature we know. Try 300 °F.',
+  'typed.notUnderstood.temperatureStep': '“{text}” isn’t a temperature difference we know. Try 9 °F.',
 };

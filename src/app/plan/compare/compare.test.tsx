@@ -11,6 +11,7 @@ import { router } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import '@/workers/plan.worker';
+import { say } from '@/core/message';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -112,7 +113,7 @@ describe('ways side by side', () => {
   });
 
   it('does not keep a way over a plan that was changed elsewhere', async () => {
-    stubServer(() => ({ status: 409, data: { says: { code: 'http.changedElsewhere' } } }));
+    stubServer(() => ({ status: 409, data: { says: say('http.changedElsewhere') } }));
     const { hand } = await open();
     await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
     expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('Load this page again');

@@ -24,6 +24,7 @@ import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
+import { say, nameOf } from '@/core/message';
 
 export function FinishForm(props: FormProps) {
   const { input, plan, faults, change } = props;
@@ -106,7 +107,7 @@ export function FinishForm(props: FormProps) {
               {
                 options: RUNGS.map((id) => ({
                   id,
-                  label: w.title({ code: `rung.${id}` }),
+                  label: w.title(say(`rung.${id}`)),
                   why: w.text(`rung.${id}.sign`),
                 })),
               },
@@ -123,7 +124,7 @@ export function FinishForm(props: FormProps) {
                 {
                   options: END_THICKENERS.map((id) => ({
                     id,
-                    label: w.title({ code: `thickener.${id}` }),
+                    label: w.title(nameOf('thickener', id)),
                     why: w.text(`thickener.${id}.why`),
                   })),
                 },

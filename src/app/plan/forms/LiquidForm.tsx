@@ -15,6 +15,7 @@ import { Switch } from '@/ui/controls/Switch';
 import { Slider } from '@/ui/controls/Slider';
 import { IconButton, TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
+import { ofRow, nameOf } from '@/core/message';
 
 /** Kinds of liquid, in the order offered. */
 const LIQUID_KINDS = [...new Set(LIQUIDS.map((l) => l.kind))];
@@ -88,7 +89,7 @@ export function LiquidForm(props: FormProps) {
                         options: liquidById(p.id).swaps.map((s) => ({
                           id: s.id,
                           label: w.label('liquid', s.id),
-                          why: w.text('swap.choice', { factor: s.factor, changes: { code: `swap.${s.changes}` } }),
+                          why: w.text('swap.choice', { factor: s.factor, changes: nameOf('swap', s.changes) }),
                         })),
                       },
                     ]}
@@ -256,7 +257,7 @@ export function LiquidForm(props: FormProps) {
                 <Trash2 size={17} aria-hidden />
               </IconButton>
             </div>
-            {herbById(h.id).dried ? <small>{w.say({ code: `herb.${h.id}.dried` })}</small> : null}
+            {herbById(h.id).dried ? <small>{w.say(ofRow('herb', h.id, 'dried'))}</small> : null}
           </li>
         ))}
       </Rows>

@@ -30,6 +30,7 @@ import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
+import { say } from '@/core/message';
 
 interface PartFieldsProps {
   readonly part: MeatPart;
@@ -278,7 +279,7 @@ export function MeatForm(props: FormProps) {
           {
             options: RESULTS.filter((id) => id !== 'falls' || boned).map((id) => ({
               id,
-              label: w.title({ code: `result.${id}` }),
+              label: w.title(say(`result.${id}`)),
               why: w.text(`result.${id}.why`),
             })),
           },

@@ -14,7 +14,7 @@ import {
 import { edibleKgOf } from '@/core/buy';
 import { meatParts, SPICE_TIMES } from '@/core/choices';
 import { OwnThing, ownSections } from './OwnThing';
-import { tempC } from '@/core/message';
+import { tempC, say, ofRow } from '@/core/message';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
@@ -187,7 +187,7 @@ export function SearForm(props: FormProps) {
               id: b.id,
               label: b.name,
               why: w.text('searForm.wWReachThePan', {
-                kind: { code: `burnerKind.${b.kind}` },
+                kind: say(`burnerKind.${b.kind}`),
                 power: w.quantity(b.powerW, 'power'),
                 reaches: w.quantity(burnerNetW(b), 'power'),
               }),
@@ -207,7 +207,7 @@ export function SearForm(props: FormProps) {
             options: FATS.map((f) => ({
               id: f.id,
               label: w.label('fat', f.id),
-              why: w.text('fat.choice', { smoke: tempC(f.smokeC), why: { code: `fat.${f.id}.why` } }),
+              why: w.text('fat.choice', { smoke: tempC(f.smokeC), why: ofRow('fat', f.id, 'why') }),
             })),
           },
         ]}

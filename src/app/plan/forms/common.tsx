@@ -11,6 +11,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
+import { nameOf, ofRow } from '@/core/message';
 
 export interface FormProps {
   readonly kitchen: Kitchen;
@@ -66,18 +67,18 @@ export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit
   const { ways, usual } = WAYS[topic];
   const w = useWords();
   const own = habit(kitchen.habits, topic);
-  const nameOf = (id: string): string => {
-    const name = w.title({ code: `way.${topic}.${id}` });
+  const optionName = (id: string): string => {
+    const name = w.title(nameOf('way', `${topic}.${id}`));
     if (id === own && own !== usual) return w.text('way.yours', { name });
     return id === usual ? w.text('way.usual', { name }) : name;
   };
-  const whyOf = (id: string): string => w.say({ code: `way.${topic}.${id}.why` });
+  const whyOf = (id: string): string => w.say(ofRow('way', `${topic}.${id}`, 'why'));
   return (
     <div>
       <SelectField
         label={w.text(`ways.${topic}`)}
         value={value}
-        sections={[{ options: ways.map((id) => ({ id, label: nameOf(id), why: whyOf(id) })) }]}
+        sections={[{ options: ways.map((id) => ({ id, label: optionName(id), why: whyOf(id) })) }]}
         onChange={(id) => {
           onChange(id as WayOf<Id>);
         }}

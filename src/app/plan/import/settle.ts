@@ -1,7 +1,7 @@
 import { type ReadLine, type Role, type Taken } from '@/core/intake';
 import { CUTS, FATS, GARNISHES, HERBS, liquidById, LIQUIDS, SPICES } from '@/core/larder';
 import { type Dimension } from '@/core/quantity';
-import { type Message, say } from '@/core/message';
+import { type Message, say, ofRow } from '@/core/message';
 import { type Option } from '@/ui/controls/options';
 
 import { type Words } from '@/words/words';
@@ -37,7 +37,7 @@ export function choices(w: Words): readonly { readonly title: string; readonly o
   return [
     {
       title: w.text('settle.meat'),
-      options: CUTS.map((c) => ({ id: key('cut', c.id), label: w.title({ code: `cut.${c.id}.full` }) })),
+      options: CUTS.map((c) => ({ id: key('cut', c.id), label: w.title(ofRow('cut', c.id, 'full')) })),
     },
     { title: w.text('settle.garnish'), options: rows('garnish', GARNISHES) },
     { title: w.text('settle.liquid'), options: rows('liquid', LIQUIDS) },

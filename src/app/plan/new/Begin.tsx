@@ -21,6 +21,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { CutPicture } from '@/ui/drawings/CutPicture';
 import { useKitchen, useNow, useUnits, useWords } from '@/ui/KitchenContext';
+import { say, ofRow, nameOf } from '@/core/message';
 
 const USUAL_EATERS = 4;
 const AS_USUAL = 'usual';
@@ -143,12 +144,10 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
   ];
   const begin = (): void => {
     if (cutId === undefined || !whole) return;
-    const cut = { code: `cut.${cutId}.full` };
+    const cut = ofRow('cut', cutId, 'full');
     const [liquid] = wish.liquids;
     const title =
-      liquid === undefined
-        ? w.title(cut)
-        : w.title({ code: 'begin.called', params: { cut, liquid: { code: `liquid.${liquid}` } } });
+      liquid === undefined ? w.title(cut) : w.title(say('begin.called', { cut, liquid: nameOf('liquid', liquid) }));
     onBegin(planFromWish({ ...wish, title, cutId, eaters, serveAtMs }, kitchen, kind));
   };
   const pick = (id: string): void => {
@@ -248,7 +247,7 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
                   }}
                 >
                   <CutPicture cut={cutById(id)} />
-                  {w.title({ code: `cut.${id}.full` })}
+                  {w.title(ofRow('cut', id, 'full'))}
                 </Picture>
               </li>
             ))}

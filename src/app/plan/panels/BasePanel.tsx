@@ -7,6 +7,7 @@ import { Mute } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 function Step({ step, at }: { step: BaseStep; at?: string | undefined }) {
   const w = useWords();
@@ -38,7 +39,7 @@ function Forgotten() {
       <SelectField
         label={w.text('basePanel.whatWasLeftOut')}
         value={id}
-        sections={[{ options: FORGOTTEN.map((f) => ({ id: f, label: w.title({ code: `forgotten.${f}` }) })) }]}
+        sections={[{ options: FORGOTTEN.map((f) => ({ id: f, label: w.title(say(`forgotten.${f}`)) })) }]}
         onChange={setId}
       />
       {found ? (

@@ -14,6 +14,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { Figures, Why } from '@/ui/controls/Why';
 import { ForkScale } from '@/ui/drawings/ForkScale';
 import { useWords } from '@/ui/KitchenContext';
+import { say, ofRow } from '@/core/message';
 
 const SHOWN = 6;
 
@@ -48,7 +49,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
     return w.text(ratio < 0.85 ? 'otherCut.sooner' : 'otherCut.asLong');
   };
   return (
-    <Part title={w.text('otherCut.head', { result: { code: `result.${input.result}` } })}>
+    <Part title={w.text('otherCut.head', { result: say(`result.${input.result}`) })}>
       <SelectField
         label={w.text('meatPanel.animal')}
         value={species}
@@ -68,7 +69,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
         {advice.map((a) => (
           <li key={a.cut.id}>
             <span>
-              <b>{w.title({ code: `cut.${a.cut.id}.full` })}</b>
+              <b>{w.title(ofRow('cut', a.cut.id, 'full'))}</b>
               <br />
               <small>
                 {w.say(a.why)}; {slower(a.cookValue)}
@@ -112,7 +113,7 @@ export function MeatPanel(props: PanelProps) {
       />
       <p>
         <b>{w.text('meatPanel.ready')}</b> {w.say(doneSign(cut.id, plan.forecast.target))}.{' '}
-        <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say({ code: `cut.${cut.id}.connective` })}.
+        <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say(ofRow('cut', cut.id, 'connective'))}.
       </p>
       <Part title={w.text('meatPanel.whatToBuy')}>
         <Figures

@@ -13,6 +13,7 @@ import { amountWords, instructions } from '@/exports/recipe';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { CutSize } from '@/ui/drawings/CutSize';
 import { useWords } from '@/ui/KitchenContext';
+import { say } from '@/core/message';
 
 const Sheet = styled.main`
   max-width: 1000px;
@@ -437,7 +438,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
                       id={`${m.id}-${column}`}
                       column={w.text(`sheet.${column}`)}
                       label={w.text('sheet.blank', {
-                        column: { code: `sheet.${column}` },
+                        column: say(`sheet.${column}`),
                         look: m.label,
                         number: i + 1,
                       })}

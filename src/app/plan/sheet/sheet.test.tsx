@@ -10,6 +10,7 @@ import { type UnitChoice } from '@/core/quantity';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { english } from '@/testing/words';
+import { say } from '@/core/message';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 
@@ -122,14 +123,11 @@ describe('the bench sheet', () => {
         faults={[
           {
             field: 'course.0.heat.tempC',
-            says: {
-              code: 'fault.tooMuch',
-              params: {
-                name: { code: 'field.heat.still' },
-                entry: { as: 'temperature', entered: 482.2, limits: [80, 240] },
-                limits: { as: 'temperature', low: 80, high: 240 },
-              },
-            },
+            says: say('fault.tooMuch', {
+              name: say('field.heat.still'),
+              entry: { as: 'temperature', entered: 482.2, limits: [80, 240] },
+              limits: { as: 'temperature', low: 80, high: 240 },
+            }),
           },
         ]}
       />,

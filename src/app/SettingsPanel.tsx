@@ -7,6 +7,8 @@ import { FaultNote } from '@/ui/controls/Panel';
 import { WayCards } from '@/ui/controls/WayCards';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
+import { CHOOSABLE_LANGUAGES, isLanguageId } from '@/words/languages';
+import { SelectField } from '@/ui/controls/SelectField';
 
 const MACHINE = 'machine';
 
@@ -45,11 +47,19 @@ function TimeZoneField() {
   );
 }
 
-export function UnitsBoard() {
+export function SettingsPanel() {
   const w = useWords();
-  const { units, setUnits } = useKitchen();
+  const { units, setUnits, language, setLanguage } = useKitchen();
   return (
     <>
+      <SelectField
+        label={w.text('unitsMenu.language')}
+        value={language}
+        sections={[{ options: CHOOSABLE_LANGUAGES.map(({ id, name }) => ({ id, label: name })) }]}
+        onChange={(id) => {
+          if (isLanguageId(id)) setLanguage(id);
+        }}
+      />
       <WayCards
         label={w.text('unitsMenu.weightsAndMeasures')}
         value={units.weight}

@@ -22,10 +22,10 @@ const Open = styled(Button)`
   }
 `;
 
-const Board = late(async () => (await import('./UnitsBoard')).UnitsBoard);
+const Settings = late(async () => (await import('./SettingsPanel')).SettingsPanel);
 
-/** What amounts are shown in and, typed without a unit, taken for; where the kitchen's clock runs. */
-export function UnitsMenu() {
+/** Language, units and the kitchen's clock. */
+export function SettingsMenu() {
   const w = useWords();
   const { units } = useKitchen();
   const { open, face, plate } = usePlate('dialog');
@@ -37,7 +37,7 @@ export function UnitsMenu() {
       </Open>
       {open ? (
         <PopPlate {...plate} widthPx={320} label={w.text('unitsMenu.unitsAndClock2')}>
-          <Board />
+          <Settings />
         </PopPlate>
       ) : null}
     </>
