@@ -9,6 +9,7 @@ import { ACT } from '../src/contract/kept/act';
 import { type PlanInput } from '../src/core/choices';
 import { BRAISES } from '../src/testing/braises';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: false });
 const { bodyText, on, waitForText } = here;
@@ -42,13 +43,13 @@ const braise = (name: string): PlanInput => {
   return found;
 };
 
-const verdictAsked = (said: string): boolean => said.startsWith('Say how it came out');
+const verdictAsked = (said: string): boolean => said.startsWith(WORDS.text('next.button.finished'));
 
 async function sayHow(): Promise<void> {
   const { driver } = here;
-  await press(driver, 'Say how it came out');
+  await press(driver, WORDS.text('next.button.finished'));
   for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
-  await press(driver, 'Finish and log it');
+  await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
   await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS);
 }
 
@@ -75,9 +76,9 @@ describe('after the fork', () => {
     );
     expect(kept).toHaveLength(1);
     await press(driver, 'I measured the sauce');
-    await fill(driver, 'Sauce there is', '900');
+    await fill(driver, WORDS.text('record.sauce.litres'), '900');
     await press(driver, 'Coating', 'label');
-    await press(driver, 'Record the sauce');
+    await press(driver, WORDS.text('record.sauce.record'));
     await waitForText('About 900 ml by what was measured');
     // The step in hand and the panel beside it go to one line.
     const to = await driver.executeScript<string>(
@@ -109,14 +110,14 @@ describe('after the fork', () => {
     // Left so, it is under the limit before the sauce begins, and is said to be.
     await on(95);
     await driver.wait(async () => /under/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
-    await press(driver, 'Say how it is kept');
+    await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'On the lowest flame');
     await waitForText('Kept warm: lowest flame');
     // A flame does not make it hot at once: that it is has to be measured.
     expect(await title(driver)).toMatch(/been under/);
-    await press(driver, 'Say how it is kept');
+    await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'I measured it');
-    await fill(driver, 'Its middle, measured now', '90');
+    await fill(driver, WORDS.text('hold.measured'), '90');
     await press(driver, 'On the lowest flame');
     await driver.wait(async () => !/been under/.test(await title(driver)), WAIT_MS, 'It is still said to be cold.');
     await waitForText('measured 90');
@@ -134,7 +135,7 @@ describe('after the fork', () => {
     await waitForText('left');
     await press(driver, 'I measured it');
     await fill(driver, 'Reading', '19');
-    await press(driver, 'Record the reading');
+    await press(driver, WORDS.text('recordSheets.recordTheReading'));
     await waitForText('Hottest spot 19');
     await on(60);
     await doAsAsked(driver, (t) => !/fridge/i.test(t), 4);
@@ -161,17 +162,17 @@ describe('after the fork', () => {
     const log = await driver.getCurrentUrl();
     const id = log.slice(log.lastIndexOf('/') + 1);
     await driver.get(here.app.url);
-    await findText(driver, 'section', 'Cool what is left');
+    await findText(driver, 'section', WORDS.text('step.cool.rest'));
     await driver.get(`${here.app.url}/cook/${id}`);
     await findText(driver, 'h2', 'So far');
-    await doAsAsked(driver, (t) => t === '' || t.startsWith('In the log'), 6);
+    await doAsAsked(driver, (t) => t === '' || t.startsWith(WORDS.text('nextCard.inTheLog')), 6);
     await waitForText('in the fridge, eat by');
-    await waitForText('What to make of the rest');
+    await waitForText(WORDS.text('rest.title'));
     await driver.get(`${here.app.url}/labels/${id}`);
     await waitForText('eat by');
     await waitForText('Warm it once');
     await driver.get(here.app.url);
-    await findText(driver, 'h2', 'In fridge and freezer');
+    await findText(driver, 'h2', WORDS.text('shelf.title'));
     const boxes = async (): Promise<number> => {
       const said = /(one|\d+) box(?:es)? of [\d.,]+ \w+ in the fridge/.exec(await bodyText())?.[1];
       return said === undefined ? 0 : said === 'one' ? 1 : Number(said);
@@ -180,7 +181,7 @@ describe('after the fork', () => {
     expect(all).toBeGreaterThan(0);
     await press(driver, 'Eaten');
     await driver.wait(async () => (await boxes()) === all - 1, WAIT_MS, 'It was not eaten.');
-    await press(driver, 'Take the last back');
+    await press(driver, WORDS.text('shelf.takeBack'));
     await driver.wait(async () => (await boxes()) === all, WAIT_MS, 'It was not taken back.');
     await press(driver, 'Frozen');
     await waitForText('in the freezer, best by');
@@ -188,13 +189,13 @@ describe('after the fork', () => {
       await press(driver, 'Eaten');
       await driver.wait(async () => (await boxes()) === left - 1, WAIT_MS, 'It was not eaten.');
     }
-    await press(driver, 'To thaw');
+    await press(driver, WORDS.capital(WORDS.text('fate.thawed')));
     await driver.wait(async () => (await boxes()) === 1, WAIT_MS, 'It was not thawed.');
     // Past its day it is said to be thrown away, and is.
     await here.app.shift(3 * 24 * 60);
     await driver.get(`${here.app.url}/log`);
     await waitForText('Past its day in the fridge');
-    await press(driver, 'What is kept', 'a');
+    await press(driver, WORDS.text('shelfNote.toShelf'), 'a');
     await waitForText('The day is past: throw it away');
     await press(driver, 'Thrown away');
     await driver.wait(async () => (await boxes()) === 0, WAIT_MS, 'It is still there.');

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { By, error, Key, logging, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import chrome from 'selenium-webdriver/chrome';
+import { WORDS } from '../src/testing/words';
 
 const FLAGS = [
   '--headless=new',
@@ -148,8 +149,8 @@ export async function beginPlan(driver: WebDriver, line: string): Promise<void> 
     WAIT_MS,
     'The line is not taken.',
   );
-  await press(driver, 'Plan it');
-  await findText(driver, 'h2', 'The day');
+  await press(driver, WORDS.text('begin.plan'));
+  await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
 }
 
 /** Closes the open popover by keyboard, once it has the focus, and waits until it is gone. */

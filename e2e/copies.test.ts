@@ -7,6 +7,7 @@ import { findText, press } from './browser';
 import { served } from './served';
 import { post, startApp } from './server';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
@@ -24,7 +25,7 @@ describe('the copy a server makes by itself', () => {
     await press(driver, 'Compare', 'a');
     await waitForText('One thing would be lost');
     expect(await bodyText()).toContain('the plan “Since the copy”');
-    await press(driver, 'Look at it');
+    await press(driver, WORDS.text('copies.look'));
     await waitForText('This is the copy of');
     await findText(driver, 'h1', 'Home');
     expect(await bodyText()).toContain('Oxtail in stout');
@@ -39,7 +40,7 @@ describe('the copy a server makes by itself', () => {
     await driver.findElement(By.css('main a[href^="/log/"]')).click();
     await findText(driver, 'h2', 'How it came out');
     await press(driver, 'Back to the present');
-    await findText(driver, 'h1', 'Copies');
+    await findText(driver, 'h1', WORDS.text('copies.copies'));
     expect(await bodyText()).not.toContain('This is the copy of');
     await driver.get(`${here.app.url}/plan`);
     await waitForText('Since the copy');

@@ -2,6 +2,7 @@ import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { beginPlan, complaints, dismiss, field, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 
@@ -9,7 +10,7 @@ describe('the kitchen’s clock', () => {
   async function chooseZone(text: string, option: string): Promise<void> {
     const { driver } = here;
     await driver.findElement(By.css('header button[aria-label^="Units and clock"]')).click();
-    const zone = await field(driver, 'Time zone of the kitchen');
+    const zone = await field(driver, WORDS.text('unitsMenu.timeZoneOfTheKitchen'));
     await driver.executeScript('arguments[0].focus(); arguments[0].select();', zone);
     await zone.sendKeys(text);
     await (await findText(driver, 'div[@role="option"]', option)).click();
@@ -31,7 +32,7 @@ describe('the kitchen’s clock', () => {
     await driver.get(`${here.app.url}/plan/new`);
     await beginPlan(driver, 'oxtail for 4');
     expect(await plates()).toBe('19:00');
-    await chooseZone('As this', 'As this machine');
+    await chooseZone('As this', WORDS.text('unitsMenu.asThisMachine2'));
     await driver.wait(async () => (await plates()) !== '19:00', WAIT_MS, 'The machine’s clock does not come back.');
     expect(await complaints(driver)).toEqual([]);
   });
@@ -44,14 +45,14 @@ describe('cooking it the day before', () => {
     // Days ahead: whatever the hour is now, the evening before is still to come.
     await beginPlan(driver, 'oxtail in stout for 4 in 4 days 7pm');
     await press(driver, 'Serve: ');
-    await press(driver, 'Ahead', 'label');
-    await findText(driver, 'h3', 'Cold in time, and warm again');
+    await press(driver, WORDS.text('serveForm.ahead'), 'label');
+    await findText(driver, 'h3', WORDS.text('servePanel.coldInTimeAndWarm'));
     const fridgeBy = await driver.findElement(By.xpath('//*[normalize-space(text())="In the fridge by"]/parent::*'));
     // Times stand in marks of their direction, and each part on a line of its own.
     expect((await fridgeBy.getText()).replaceAll(/[^\d:]/g, '')).toMatch(/21:00$/);
     await press(driver, 'Tasks and sides');
-    await findText(driver, 'span', 'cool in ice water, into the fridge');
-    await press(driver, 'Lower');
+    await findText(driver, 'span', WORDS.text('task.cool'));
+    await press(driver, WORDS.text('dayLine.lower'));
     await press(driver, 'The same day', 'label');
     await driver.wait(
       async () => (await driver.findElements(By.xpath('//h3[starts-with(., "Cold in time")]'))).length === 0,
@@ -73,13 +74,13 @@ describe('other ways', () => {
     );
     const href = (await link.getAttribute('href')) ?? '';
     await driver.get(`${href}/compare`);
-    await press(driver, 'Taken elsewhere', 'summary');
+    await press(driver, WORDS.text('elsewhere.takenElsewhere'), 'summary');
     const place = await findText(driver, 'article[starts-with(@aria-label, "Covered grill")]', 'carbon monoxide');
     const button = await place.findElement(By.css('button'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', button);
     await button.click();
     await driver.wait(until.urlIs(href), WAIT_MS, 'Keeping a place does not lead back to the plan.');
-    await findText(driver, 'button', 'Covered grill');
+    await findText(driver, 'button', WORDS.text('heatMode.grill'));
     expect(await complaints(driver)).toEqual([]);
   });
 });
@@ -98,7 +99,7 @@ describe('a plan from a recipe', () => {
     const box = await driver.wait(until.elementLocated(By.css('textarea')), WAIT_MS);
     await driver.executeScript('arguments[0].focus(); arguments[0].select();', box);
     await box.sendKeys(text.replaceAll(/\s*\n\s*/g, ' '));
-    await press(driver, 'Read it');
+    await press(driver, WORDS.text('recipeImport.readIt'));
   }
 
   it('says where there is none, reads one out of a page, and drops nothing in silence', async () => {
@@ -108,14 +109,14 @@ describe('a plan from a recipe', () => {
     await paste('<html><body>Only words</body></html>');
     await findText(driver, 'p[@role="alert"]', 'There is no recipe in it');
     await paste(PAGE);
-    await findText(driver, 'p', 'It wants 2 h 30 to 3 h 00 in the pot.');
+    await findText(driver, 'p', WORDS.text('recipeImport.itWants', { time: '2 h 30 to 3 h 00' }));
     await findText(driver, 'blockquote', 'Heat the oven to 325°F.');
     await findText(driver, 'li[@data-open]', '1 sheet of gelatine');
     await findText(driver, 'p[@role="status"]', '1 line is still open.');
     expect(await (await findText(driver, 'button', 'Make the plan')).isEnabled()).toBe(false);
     const choice = await driver.findElement(By.xpath('//li[@data-open]//button'));
     await choice.click();
-    const leave = await findText(driver, 'div[@role="option"]', 'Leave it out');
+    const leave = await findText(driver, 'div[@role="option"]', WORDS.text('stepCard.skip'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', leave);
     await leave.click();
     await press(driver, 'Make the plan');

@@ -1,5 +1,6 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver';
 import { press, WAIT_MS } from './browser';
+import { WORDS } from '../src/testing/words';
 
 /** What the card in hand, or the alarm before it, asks. */
 export const title = (driver: WebDriver): Promise<string> =>
@@ -18,10 +19,10 @@ const sheetTitle = (driver: WebDriver): Promise<string> =>
 
 /** The usual answer to each sheet a step after the heat opens. */
 const ANSWERS: Readonly<Record<string, string>> = {
-  'Keep it warm': 'Off the heat, lid on',
-  'Count out': 'Record the count',
-  'Cool it': 'Pot in ice water',
-  'Put away': 'Record it',
+  [WORDS.text('record.hold.title')]: 'Off the heat, lid on',
+  [WORDS.text('record.counted.title')]: WORDS.text('record.counted.record'),
+  [WORDS.text('record.cooling.title')]: 'Pot in ice water',
+  [WORDS.text('record.stored.title')]: WORDS.text('record.put.record'),
 };
 
 /**

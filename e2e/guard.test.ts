@@ -10,6 +10,7 @@ import { openBrowser } from './browser';
 import { type AppServer, startApp } from './server';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
 import { rounds } from '../src/testing/soak';
+import { WORDS } from '../src/testing/words';
 
 let app: AppServer;
 
@@ -161,7 +162,7 @@ describe('a row that cannot be read', () => {
       expect(home).toMatch(/3 things that are kept cannot be read[\s\S]*The kitchen; a plain one/);
       expect(home).toContain('A braise.');
       const file = await driver.findElement(By.css('a[href^="/api/rows/cooks/"]')).getAttribute('href');
-      expect(await said('/plan')).toContain('It is not JSON.');
+      expect(await said('/plan')).toContain(WORDS.text('aside.notJson'));
       expect((await fetch(`${own.url}/log`)).status).toBe(200);
       const row = (await (await fetch(file ?? '')).json()) as { input: string };
       expect(row.input).toContain('cutName');

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { beginPlan, complaints, field, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { doAsAsked } from './finishing';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
@@ -66,16 +67,18 @@ describe('a braise from plan to log', () => {
     await driver.wait(until.elementLocated(By.css('[role="dialog"]')), WAIT_MS, 'Nothing says why.');
     expect(await violations()).toEqual([]);
     await dismissed();
-    await fill(driver, 'Name of the dish', 'Saturday oxtail');
-    await fill(driver, 'Weight, trimmed', '0');
+    await fill(driver, WORDS.text('common.nameOfTheDish'), 'Saturday oxtail');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '0');
     await waitForText('Weight of the meat: 0 g is too little');
     await driver.sleep(500);
     await driver.navigate().refresh();
     await waitForText('Weight of the meat: 0 g is too little');
-    expect(await (await field(driver, 'Name of the dish')).getAttribute('value')).toBe('Saturday oxtail');
-    await fill(driver, 'Weight, trimmed', '400');
+    expect(await (await field(driver, WORDS.text('common.nameOfTheDish'))).getAttribute('value')).toBe(
+      'Saturday oxtail',
+    );
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '400');
     await waitForText('400 kg is too much');
-    await fill(driver, 'Weight, trimmed', '2.2');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '2.2');
     await press(driver, 'Heat: ');
     await fill(driver, 'Oven set to', '600');
     await waitForText('Oven set to: 600 °C is too much');
@@ -89,10 +92,10 @@ describe('a braise from plan to log', () => {
       ['Pot: ', 'Does it fit?'],
       ['Sear: ', 'How many at a time?'],
       ['Base: ', 'What goes in, and when?'],
-      ['Liquid: ', 'How deep should it sit?'],
-      ['Heat: ', 'How warm does it get?'],
-      ['Finish: ', 'After the fork twists'],
-      ['Serve: ', 'Ready in time?'],
+      ['Liquid: ', WORDS.text('panel.liquid')],
+      ['Heat: ', WORDS.text('panel.heat')],
+      ['Finish: ', WORDS.text('panel.finish')],
+      ['Serve: ', WORDS.text('panel.serve')],
     ] as const) {
       await press(driver, decision);
       await findText(driver, 'h2', title);
@@ -109,13 +112,13 @@ describe('a braise from plan to log', () => {
     const { driver } = here;
     await press(driver, 'Start the braise');
     await findText(driver, 'h2', 'So far');
-    await press(driver, 'The meat is in the pot already');
-    await waitForText('Into the pot, simmering');
+    await press(driver, WORDS.text('cookScreen.inAlready'));
+    await waitForText(WORDS.text('recorded.intoPot'));
     expect(await violations()).toEqual([]);
     const planned = await turnsAt();
     await driver.findElement(By.css('body')).sendKeys('h');
     await fill(driver, 'Oven set to', '110');
-    await press(driver, 'Record the heat');
+    await press(driver, WORDS.text('recordSheets.recordTheHeat'));
     await waitForText('Oven 110 °C');
     await driver.wait(
       async () => {
@@ -139,8 +142,8 @@ describe('a braise from plan to log', () => {
     await here.app.kill();
     await press(driver, 'Note');
     await fill(driver, 'Note', 'smells of prunes');
-    await press(driver, 'Keep the note');
-    await waitForText('kept on this device, not yet sent');
+    await press(driver, WORDS.text('recordSheets.keepTheNote'));
+    await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
     await waitForText('No connection to the server');
     await here.app.restart();
     await driver.wait(
@@ -172,18 +175,18 @@ describe('a braise from plan to log', () => {
   it('asks how it came out and shows it in the log, planned against actual', async () => {
     const { driver } = here;
     await driver.findElement(By.css('body')).sendKeys('f');
-    await press(driver, 'Twists');
+    await press(driver, WORDS.capital(WORDS.text('targetMark.twists')));
     await waitForText('Out, lid ajar');
-    await press(driver, 'It is off the heat');
-    await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 20);
-    await press(driver, 'Say how it came out');
+    await press(driver, WORDS.text('next.button.offHeat'));
+    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('next.button.finished')), 20);
+    await press(driver, WORDS.text('next.button.finished'));
     await findText(driver, 'h2', 'How did it come out?');
     expect(await violations()).toEqual([]);
-    await press(driver, 'Finish and log it');
+    await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
     await waitForText('Choose one of the five, then finish');
     for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
-    await fill(driver, 'One line for next time', 'Half the salt');
-    await press(driver, 'Finish and log it');
+    await fill(driver, WORDS.text('recordSheets.oneLineForNextTime'), 'Half the salt');
+    await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
     await driver.wait(until.urlContains('/log/'), WAIT_MS);
     await waitForText('Half the salt');
     expect(await violations()).toEqual([]);
@@ -217,7 +220,7 @@ describe('a braise from plan to log', () => {
     const { driver } = here;
     await setViewport(driver, 390, 844);
     await driver.get(here.app.url);
-    const cook = await findText(driver, 'a', 'Go to the pot');
+    const cook = await findText(driver, 'a', WORDS.text('home.goToThePot'));
     expect(await violations()).toEqual([]);
     await cook.click();
     await findText(driver, 'h2', 'So far');

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { WAIT_MS } from './browser';
 import { doAsAsked, title } from './finishing';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: false });
 const { on, waitForText } = here;
@@ -58,7 +59,7 @@ describe('with a keyboard alone', () => {
     await driver.get(here.app.url);
     // Past the bar at the top.
     await send(driver, Key.TAB);
-    expect(await inFocus(driver)).toBe('To the page');
+    expect(await inFocus(driver)).toBe(WORDS.text('topBar.skip'));
     await send(driver, Key.ENTER);
     await pressed(driver, 'Plan a braise');
     await driver.wait(async () => (await driver.findElements(By.css('form input'))).length > 0, WAIT_MS, 'Not there.');
@@ -85,10 +86,10 @@ describe('with a keyboard alone', () => {
       'The cursor is not in the note.',
     );
     await send(driver, 'smells of stout', Key.ESCAPE);
-    await waitForText('What you entered is not recorded yet.');
-    await driver.wait(async () => (await inFocus(driver)) === 'Go on with it', WAIT_MS);
+    await waitForText(WORDS.text('sheet.unkept'));
+    await driver.wait(async () => (await inFocus(driver)) === WORDS.text('begin.goOn'), WAIT_MS);
     await send(driver, Key.ENTER);
-    await pressed(driver, 'Keep the note');
+    await pressed(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText('smells of stout');
     await on(220);
     await send(driver, 'f');
@@ -97,12 +98,12 @@ describe('with a keyboard alone', () => {
       WAIT_MS,
       'Not there.',
     );
-    await pressed(driver, 'Twists');
+    await pressed(driver, WORDS.capital(WORDS.text('targetMark.twists')));
     await waitForText('found at');
     await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
-    await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 24, pressed);
+    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('next.button.finished')), 24, pressed);
     expect(await title(driver)).toMatch(/^Say how it came out/);
-    await pressed(driver, 'Say how it came out');
+    await pressed(driver, WORDS.text('next.button.finished'));
     await driver.wait(
       async () => (await driver.findElements(By.css('[role="dialog"] [role="radiogroup"]'))).length === 4,
       WAIT_MS,
@@ -116,7 +117,7 @@ describe('with a keyboard alone', () => {
       await send(driver, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
       expect(await group.findElements(By.css('input:checked'))).toHaveLength(1);
     }
-    await pressed(driver, 'Finish and log it');
+    await pressed(driver, WORDS.text('recordSheets.finishAndLogIt'));
     await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS, 'It is not in the log.');
     await driver.wait(headingInFocus, WAIT_MS, 'The heading of the entry has not the focus.');
   });

@@ -2,6 +2,7 @@ import { By, until } from 'selenium-webdriver';
 import { expect, it } from 'vitest';
 import { beginPlan, complaints, fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 
@@ -23,11 +24,11 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   const { driver } = here;
   await driver.get(`${here.app.url}/kitchen`);
   await press(driver, 'Add a pot');
-  await fill(driver, 'What you call it', 'Harbour oval');
-  await fill(driver, 'Inside, long', '34 cm');
-  await fill(driver, 'Inside, wide', '26 cm');
+  await fill(driver, WORDS.text('potFields.name'), 'Harbour oval');
+  await fill(driver, WORDS.text('potFields.length'), '34 cm');
+  await fill(driver, WORDS.text('potFields.width'), '26 cm');
   await click('//*[@role="dialog"]//button[normalize-space(.)="Keep"]');
-  await waitForText('Harbour oval is kept.');
+  await waitForText(WORDS.text('kitchen.kept', { name: 'Harbour oval' }));
   expect(await complaints(driver)).toEqual([]);
 
   await driver.get(`${here.app.url}/plan/new`);
@@ -51,8 +52,8 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   );
   await press(driver, 'Start the braise');
   await findText(driver, 'h2', 'So far');
-  await press(driver, 'The meat is in the pot already');
-  await waitForText('Into the pot, simmering');
+  await press(driver, WORDS.text('cookScreen.inAlready'));
+  await waitForText(WORDS.text('recorded.intoPot'));
   // The first thing due is the hob's bubbles or the oven, by the quarter hour; the sheet of the heat offers the stage.
   await driver.findElement(By.css('body')).sendKeys('h');
   await press(driver, 'Oven 150 °C, heavy lid');

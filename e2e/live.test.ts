@@ -5,6 +5,7 @@ import { fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
 import { post } from './server';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: false });
 const { bodyText, waitForText } = here;
@@ -45,7 +46,7 @@ describe('eight tabs and seven braises', () => {
     await driver.switchTo().window(tabs[7] ?? '');
     await press(driver, 'Note');
     await fill(driver, 'Note', 'smells of the harbour');
-    await press(driver, 'Keep the note');
+    await press(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText('smells of the harbour');
     expect((await post(here.app, `/api/cooks/${ids[0] ?? ''}/events`, made({ kind: 'turned' }))).status).toBe(201);
     await driver.switchTo().window(tabs[1] ?? '');
@@ -78,8 +79,8 @@ describe('a record that is not with the server', () => {
     await here.app.kill();
     await press(driver, 'Note');
     await fill(driver, 'Note', 'written while it went');
-    await press(driver, 'Keep the note');
-    await waitForText('kept on this device, not yet sent');
+    await press(driver, WORDS.text('recordSheets.keepTheNote'));
+    await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
     // The braise is gone before this device reaches the server again: it cannot be sent in between.
     await reach(false);
     await here.app.restart();
@@ -100,7 +101,7 @@ describe('a record that is not with the server', () => {
     await press(driver, 'Send again');
     await waitForText('The server would not have it');
     await driver.findElement(By.css('button[aria-label^="Throw “written"]')).click();
-    await press(driver, 'Throw it away');
+    await press(driver, WORDS.text('outbox.discard'));
     await driver.wait(async () => !(await bodyText()).includes('not with the server'), WAIT_MS, 'It is still there.');
     await driver.navigate().refresh();
     await findText(driver, 'h1', 'Plan');

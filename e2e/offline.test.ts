@@ -2,6 +2,7 @@ import { By, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
@@ -42,8 +43,8 @@ describe('when the server is away', () => {
     await waitForText('No connection to the server since');
     await driver.findElement(By.css('body')).sendKeys('n');
     await fill(driver, 'Note', 'said to nobody yet');
-    await press(driver, 'Keep the note');
-    await waitForText('kept on this device, not yet sent');
+    await press(driver, WORDS.text('recordSheets.keepTheNote'));
+    await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
     // Through a reload, as it was.
     await driver.navigate().refresh();
     await findText(driver, 'h2', 'So far');

@@ -2,6 +2,7 @@ import { By, Key, until } from 'selenium-webdriver';
 import { describe, expect, it } from 'vitest';
 import { beginPlan, dismiss, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
@@ -35,11 +36,11 @@ describe('planning a dinner in full', () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
     await beginPlan(driver, 'oxtail in stout for 4');
-    await fill(driver, 'Weight, trimmed', '4 lb 14 oz');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '4 lb 14 oz');
     await driver.wait(async () => (await bodyText()).includes('Oxtail, 2.2 kg'), WAIT_MS);
-    await fill(driver, 'Weight, trimmed', 'two pounds');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), 'two pounds');
     await waitForText('“two pounds” is not understood here');
-    await fill(driver, 'Weight, trimmed', '2.2');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '2.2');
     await press(driver, 'g · °C');
     await press(driver, 'US customary', 'label');
     await press(driver, 'Fahrenheit', 'label');
@@ -58,7 +59,7 @@ describe('planning a dinner in full', () => {
   it('moves the level line by keyboard and by dragging it', async () => {
     const { driver } = here;
     await press(driver, 'Liquid: ');
-    await findText(driver, 'h2', 'How deep should it sit?');
+    await findText(driver, 'h2', WORDS.text('panel.liquid'));
     const handle = await driver.findElement(By.css('[role="slider"][aria-orientation="vertical"]'));
     const before = await level();
     await driver.executeScript('arguments[0].focus()', handle);
@@ -72,8 +73,8 @@ describe('planning a dinner in full', () => {
   it('starts from a base, says why of a number, and pours with no alcohol when asked', async () => {
     const { driver } = here;
     await press(driver, 'Base: ');
-    await choose('Start from a kind', 'Red wine and mushroom');
-    await waitForText('In late, counted back from the end');
+    await choose(WORDS.text('baseForm.startFromAKind'), 'Red wine and mushroom');
+    await waitForText(WORDS.text('basePanel.inLateCountedBackFrom'));
     await press(driver, 'Liquid: ');
     await waitForText('never all leaves');
     const why = await driver.findElement(By.css('button[aria-label^="Why alcohol left"]'));
@@ -89,7 +90,7 @@ describe('planning a dinner in full', () => {
   it('refuses dry beans with the reason', async () => {
     const { driver } = here;
     await press(driver, 'Base: ');
-    await choose('Add something', 'Beans, dry as bought');
+    await choose(WORDS.text('baseForm.addSomething'), 'Beans, dry as bought');
     await waitForText('they hold a poison that a slow pot does not destroy');
     await driver.findElement(By.css('button[aria-label="Leave out beans, dry as bought"]')).click();
     await driver.wait(async () => !(await bodyText()).includes('they hold a poison'), WAIT_MS);
@@ -98,18 +99,18 @@ describe('planning a dinner in full', () => {
   it('remembers this kitchen’s own way and own bases for the next plan', async () => {
     const { driver } = here;
     await choose('Onion', 'Deep brown');
-    await press(driver, 'Make this our way');
+    await press(driver, WORDS.text('common.makeThisOurWay'));
     await driver.wait(async () => (await bodyText()).includes('Deep brown · yours'), WAIT_MS);
-    await fill(driver, 'Name of the kind', 'Harbour red');
-    await press(driver, 'Keep it, per kilo of meat');
-    await waitForText('Forget “Harbour red”');
+    await fill(driver, WORDS.text('baseForm.nameOfTheKind'), 'Harbour red');
+    await press(driver, WORDS.text('baseForm.keepItPerKiloOf'));
+    await waitForText(WORDS.text('baseForm.forget', { name: 'Harbour red' }));
     await driver.executeScript('localStorage.clear()');
     await driver.get(`${here.app.url}/plan/new`);
     await beginPlan(driver, 'oxtail in stout for 4');
     await press(driver, 'Base: ');
     await waitForText('Deep brown · yours');
-    await choose('Start from a kind', 'Harbour red');
-    await waitForText('In late, counted back from the end');
+    await choose(WORDS.text('baseForm.startFromAKind'), 'Harbour red');
+    await waitForText(WORDS.text('basePanel.inLateCountedBackFrom'));
   });
 
   it('warns who cannot eat it', async () => {
@@ -122,12 +123,12 @@ describe('planning a dinner in full', () => {
   it('offers ways that fit when the pot is too small, and takes one', async () => {
     const { driver } = here;
     await press(driver, 'Meat: ');
-    await fill(driver, 'Weight, trimmed', '3.6');
+    await fill(driver, WORDS.text('meatForm.weightTrimmed'), '3.6');
     await fill(driver, 'Pieces', '20');
     await press(driver, 'Pot: ');
     await choose('Pot', 'Small steel pot');
     await press(driver, 'To make it fit');
-    await press(driver, 'Take');
+    await press(driver, WORDS.text('verdict.take'));
     await driver.wait(
       async () => (await driver.findElements(By.css('#fit-ways'))).length === 0,
       WAIT_MS,
@@ -140,10 +141,10 @@ describe('planning a dinner in full', () => {
   it('keeps the plan whole through keeping and opening it again', async () => {
     const { driver } = here;
     const shown = await (await findText(driver, 'button', 'Base: ')).getText();
-    await press(driver, 'Keep');
+    await press(driver, WORDS.capital(WORDS.text('workStage.store')));
     await driver.wait(until.urlMatches(/\/plan\/[0-9a-f-]{36}\?at=pot$/), WAIT_MS);
     await driver.navigate().refresh();
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
     expect(await (await findText(driver, 'button', 'Base: ')).getText()).toBe(shown);
   });
 
@@ -153,19 +154,19 @@ describe('planning a dinner in full', () => {
     const plan = await driver.getCurrentUrl();
     const first = await driver.getWindowHandle();
     const keep = async (name: string): Promise<void> => {
-      await fill(driver, 'Name of the dish', name);
-      await press(driver, 'Keep');
+      await fill(driver, WORDS.text('common.nameOfTheDish'), name);
+      await press(driver, WORDS.capital(WORDS.text('workStage.store')));
     };
     await driver.switchTo().newWindow('tab');
     await driver.get(plan);
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
     await keep('Oxtail, the other tab’s');
-    await findText(driver, 'button', 'Kept');
+    await findText(driver, 'button', WORDS.text('planEditor.kept'));
     await driver.close();
     await driver.switchTo().window(first);
     await keep('Oxtail, this tab’s');
     await waitForText('This plan was changed elsewhere');
-    await press(driver, 'Show the other', 'a');
+    await press(driver, WORDS.text('planEditor.showTheOther'), 'a');
     await waitForText('Oxtail, the other tab’s');
     expect(await bodyText()).not.toContain('this tab’s');
   });
@@ -181,9 +182,9 @@ describe('moving the day by hand', () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
     await beginPlan(driver, 'oxtail in stout for 4');
-    const plates = await timeOf('Plates out');
+    const plates = await timeOf(WORDS.text('emberLine.platesOut'));
     const lights = await timeOf('sear, base, liquid');
-    const plate = await handle('Plates out');
+    const plate = await handle(WORDS.text('emberLine.platesOut'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', plate);
     await driver
       .actions({ async: true })
@@ -192,31 +193,39 @@ describe('moving the day by hand', () => {
       .move({ origin: plate, x: -40, y: 0 })
       .release()
       .perform();
-    await driver.wait(async () => (await timeOf('Plates out')) !== plates, WAIT_MS, 'The plate stays where it was.');
+    await driver.wait(
+      async () => (await timeOf(WORDS.text('emberLine.platesOut'))) !== plates,
+      WAIT_MS,
+      'The plate stays where it was.',
+    );
     expect(await timeOf('sear, base, liquid')).not.toBe(lights);
-    const dragged = await timeOf('Plates out');
+    const dragged = await timeOf(WORDS.text('emberLine.platesOut'));
     await waitForText(`at the table, ${dragged}`);
     await driver.actions().sendKeys(Key.TAB).perform();
-    const again = await handle('Plates out');
+    const again = await handle(WORDS.text('emberLine.platesOut'));
     await driver.executeScript('arguments[0].focus()', again);
     await driver.actions().sendKeys(Key.ARROW_LEFT).perform();
-    await driver.wait(async () => (await timeOf('Plates out')) !== dragged, WAIT_MS, 'The arrow key moves nothing.');
+    await driver.wait(
+      async () => (await timeOf(WORDS.text('emberLine.platesOut'))) !== dragged,
+      WAIT_MS,
+      'The arrow key moves nothing.',
+    );
   });
 
   it('holds a task where the cook wants it, says where that cannot be, and offers days that can', async () => {
     const { driver } = here;
     await press(driver, 'Tasks and sides');
-    const meat = await handle('get the meat ready');
+    const meat = await handle(WORDS.text('task.meat'));
     await driver.executeScript('arguments[0].focus()', meat);
     await driver.actions().sendKeys(Key.ARROW_LEFT).perform();
-    await handle('get the meat ready, fixed');
-    const base = await handle('chop for the base');
+    await handle(WORDS.text('line.fixed', { task: 'get the meat ready' }));
+    const base = await handle(WORDS.text('task.chop'));
     await driver.executeScript('arguments[0].focus()', base);
     await driver.actions().keyDown(Key.SHIFT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.SHIFT).perform();
     await waitForText('cannot wait so long');
-    await press(driver, 'Lower');
-    await press(driver, 'To make the day work');
-    await press(driver, 'Take');
+    await press(driver, WORDS.text('dayLine.lower'));
+    await press(driver, WORDS.text('verdict.toMakeTheDayWork'));
+    await press(driver, WORDS.text('verdict.take'));
     await driver.wait(async () => !(await bodyText()).includes('cannot wait so long'), WAIT_MS, 'The trouble stays.');
   });
 
@@ -242,7 +251,7 @@ describe('the plan on a phone', () => {
       (await driver.findElement(By.css(`[data-place="${place}"]`))).isDisplayed();
     await setViewport(driver, 390, 844);
     await driver.get(`${here.app.url}/plan/new?begun`);
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
     expect([await seen('list'), await seen('work'), await seen('bar')]).toEqual([true, false, true]);
     await press(driver, 'Heat: ');
     await driver.wait(() => seen('work'), WAIT_MS, 'The decision does not open.');

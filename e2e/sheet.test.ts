@@ -3,6 +3,7 @@ import { By, until } from 'selenium-webdriver';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { findText, press, setViewport, WAIT_MS } from './browser';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: true });
 let plan: string;
@@ -14,7 +15,7 @@ beforeAll(async () => {
   const link = await driver.findElement(By.css('main a[href^="/plan/"]:not([href$="/new"])'));
   plan = (await link.getAttribute('href')) ?? '';
   await driver.get(plan);
-  await findText(driver, 'h2', 'The day');
+  await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
   // Keeps hold of what a download would have written.
   await driver.executeScript(`
     const make = URL.createObjectURL;
@@ -82,20 +83,20 @@ describe('the bench sheet', () => {
   it('keeps ticks and notes through a reload, and clears them when asked', async () => {
     const { driver } = here;
     await driver.findElement(By.css('button[aria-label="Print or export this plan"]')).click();
-    await press(driver, 'Bench sheet', '*[@role="menuitem"]');
-    await findText(driver, 'h2', 'To buy and weigh out');
+    await press(driver, WORDS.text('exportMenu.benchSheet'), '*[@role="menuitem"]');
+    await findText(driver, 'h2', WORDS.text('benchSheet.toBuyAndWeighOut'));
     await setViewport(driver, 390, 844);
     await press(driver, 'onion', 'label');
     const note = await driver.findElement(By.css('input[aria-label^="Fork"]'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', note);
     await note.sendKeys('drags, 16:40');
     await driver.navigate().refresh();
-    await findText(driver, 'button', 'Clear the ticks');
+    await findText(driver, 'button', WORDS.text('benchSheet.clearTheTicks'));
     expect(await driver.findElements(By.css('input[type=checkbox]:checked'))).toHaveLength(1);
     expect(await driver.findElement(By.css('input[aria-label^="Fork"]')).getAttribute('value')).toBe('drags, 16:40');
     const wide = await driver.executeScript<number>('return document.documentElement.scrollWidth');
     expect(wide).toBeLessThanOrEqual(390);
-    await press(driver, 'Clear the ticks');
+    await press(driver, WORDS.text('benchSheet.clearTheTicks'));
     await driver.wait(
       async () => (await driver.findElements(By.css('input[type=checkbox]:checked'))).length === 0,
       WAIT_MS,
@@ -129,20 +130,20 @@ describe('other ways', () => {
   it('sets ways side by side, at most four, and keeps one', async () => {
     const { driver } = here;
     await driver.get(plan);
-    await findText(driver, 'h2', 'The day');
-    await press(driver, 'Other ways');
-    await findText(driver, 'th', 'Ready, most likely');
+    await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
+    await press(driver, WORDS.text('verdict.otherWays'));
+    await findText(driver, 'th', WORDS.text('compare.readyAbout'));
     const columns = async (): Promise<number> => (await driver.findElements(By.css('thead th'))).length;
     expect(await columns()).toBe(3);
-    await press(driver, 'Hob, 95 °C or over', 'label');
+    await press(driver, WORDS.text('cooling.over', { time: 'Hob, 95 °C or' }), 'label');
     await driver.wait(async () => (await columns()) === 4, WAIT_MS);
     expect((await driver.findElements(By.css('label[data-disabled]'))).length).toBeGreaterThan(0);
     expect(await driver.findElement(By.css('table')).getText()).toMatch(/in the pot|narrower|wider/);
     const kept = await driver.findElements(By.xpath('//button[contains(., "Keep this way")]'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click()', kept.at(-1));
     await driver.wait(async () => (await driver.getCurrentUrl()) === plan, WAIT_MS);
-    await findText(driver, 'strong', 'Hob, 95 °C or over');
+    await findText(driver, 'strong', WORDS.text('cooling.over', { time: 'Hob, 95 °C or' }));
     await driver.navigate().refresh();
-    await findText(driver, 'strong', 'Hob, 95 °C or over');
+    await findText(driver, 'strong', WORDS.text('cooling.over', { time: 'Hob, 95 °C or' }));
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { beginPlan, complaints, fill, findText, press, setViewport, WAIT_MS } from './browser';
 import { doAsAsked, title } from './finishing';
 import { served } from './served';
+import { WORDS } from '../src/testing/words';
 
 const here = served({ demo: false });
 const { bodyText, on, waitForText } = here;
@@ -51,17 +52,17 @@ describe('at the stove', () => {
     );
     await driver.wait(async () => (await asked())['awake'] === 1, WAIT_MS, 'The screen is not kept awake.');
     // A timer rings in the page, aloud once it was touched, and is answered.
-    await press(driver, 'Let it ring');
+    await press(driver, WORDS.text('timers.letItRing'));
     await press(driver, 'Timer');
-    await fill(driver, 'What for', 'potatoes');
-    await press(driver, 'Set it');
+    await fill(driver, WORDS.text('timers.name'), 'potatoes');
+    await press(driver, WORDS.text('timers.set'));
     await waitForText('potatoes');
     await here.app.shift(12);
     await driver.navigate().refresh();
-    await waitForText('2 min over');
+    await waitForText(WORDS.text('cooling.over', { time: '2 min' }));
     await driver.findElement(By.id('so-far')).click();
     await driver.wait(async () => ((await asked())['tones'] ?? 0) > 0, WAIT_MS, 'Nothing is heard.');
-    await press(driver, 'I hear');
+    await press(driver, WORDS.text('timers.ok'));
     await driver.wait(
       async () => (await driver.findElements(By.css('[aria-label="Answer: potatoes"]'))).length === 0,
       WAIT_MS,
@@ -78,19 +79,19 @@ describe('at the stove', () => {
     await waitForText('Turned');
     await on(130);
     await driver.findElement(By.css('body')).sendKeys('f');
-    await press(driver, 'Twists');
+    await press(driver, WORDS.capital(WORDS.text('targetMark.twists')));
     await waitForText('found at');
     expect(await bodyText()).not.toContain('most likely at');
     expect(await bodyText()).not.toContain('liquid is fine');
-    await press(driver, 'It is off the heat');
-    const after = await doAsAsked(driver, (t) => t.startsWith('Say how it came out'), 20);
+    await press(driver, WORDS.text('next.button.offHeat'));
+    const after = await doAsAsked(driver, (t) => t.startsWith(WORDS.text('next.button.finished')), 20);
     expect(after[0]).toMatch(/^Keep it warm/);
     expect(after.at(-1)).toMatch(/^On the table/);
     await waitForText('On the table at');
     expect(await bodyText()).not.toContain('most likely at');
-    await press(driver, 'Say how it came out');
+    await press(driver, WORDS.text('next.button.finished'));
     for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
-    await press(driver, 'Finish and log it');
+    await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
     await driver.wait(async () => (await driver.getCurrentUrl()).includes('/log/'), WAIT_MS);
     expect((await complaints(driver)).filter((m) => !m.includes('AudioContext'))).toEqual([]);
   });
@@ -101,27 +102,27 @@ describe('at the stove', () => {
     await doAsAsked(driver, (t) => t.includes('Take meat'));
     // Begun early: it says so, and goes on. A trouble becomes the step in hand and goes when it is seen to.
     await driver.findElement(By.css('body')).sendKeys('x');
-    await press(driver, 'The garlic went brown');
-    await waitForText('It costs:');
+    await press(driver, WORDS.text('trouble.burntGarlic'));
+    await waitForText(WORDS.text('troubleSheet.cost'));
     await press(driver, 'Dark garlic out');
-    await waitForText('Trouble: The garlic went brown');
+    await waitForText(WORDS.text('recorded.trouble', { trouble: 'The garlic went brown' }));
     expect(await title(driver)).toContain('Dark garlic out');
     await driver.findElement(By.css('body')).sendKeys(Key.SPACE);
     await driver.wait(async () => !(await title(driver)).includes('garlic'), WAIT_MS);
-    await press(driver, 'The meat is in the pot already');
+    await press(driver, WORDS.text('cookScreen.inAlready'));
     await waitForText('Into the pot');
     await on(60);
     // The lid was forgotten: how it goes, and how it would with the lid back on.
     await driver.findElement(By.css('body')).sendKeys('h');
     await press(driver, 'lid', 'button[@aria-haspopup="listbox"]');
     await press(driver, 'No lid', 'div[@role="option"]');
-    await press(driver, 'Record the lid');
+    await press(driver, WORDS.text('recordSheets.recordTheLid'));
     await waitForText('back on from now');
     // Dry: before everything else, with an amount.
     await driver.findElement(By.css('body')).sendKeys('l');
     await fill(driver, 'Depth', '0');
-    await press(driver, 'Record the level');
-    await waitForText('The pot is dry');
+    await press(driver, WORDS.text('recordSheets.recordTheLevel'));
+    await waitForText(WORDS.text('alarm.dry'));
     expect(await bodyText()).toMatch(/\d+ ml of boiling stock|\d(\.\d+)? l of boiling stock/);
     expect(await bodyText()).not.toContain('liquid is fine');
     expect((await complaints(driver)).filter((m) => !m.includes('AudioContext'))).toEqual([]);
@@ -142,7 +143,7 @@ describe('at the stove', () => {
       const first = await title(driver);
       await press(driver, 'Done');
       await driver.wait(async () => (await title(driver)) !== first, WAIT_MS, 'The card waits for the network.');
-      await waitForText('kept on this device, not yet sent');
+      await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
       await driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
         offline: false,
         latency: 0,

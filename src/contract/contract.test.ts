@@ -9,8 +9,9 @@ import { fromWire, toWire } from './wire';
 import { fileStem } from '../exports/fileStem';
 import { KINDS } from '../core/kinds';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
-import { english } from '../testing/words';
+import { english, WORDS } from '../testing/words';
 import { shapeFault } from './shapeFault';
+import { saying } from '../testing/saying';
 
 const into = { id: randomUUID(), cookId: 'x', atMs: NOON_MS, act: { kind: 'intoPot' as const } };
 
@@ -80,9 +81,9 @@ describe('a recipe', () => {
     expect(recipeIn(JSON.stringify(recipe), none).ok).toBe(true);
     expect(recipeIn('<html>', () => ['{}', JSON.stringify([recipe])]).ok).toBe(true);
     const empty = recipeIn('<html>', none);
-    expect(empty.ok ? '' : english(empty.says)).toContain('no recipe in it');
+    expect(empty.ok ? '' : english(empty.says)).toMatch(saying('file.noRecipe'));
     const broken = recipeIn('{"@type": "Recipe", ', none);
-    expect(broken.ok ? '' : english(broken.says)).toContain('not whole');
+    expect(broken.ok ? '' : english(broken.says)).toMatch(saying('file.brokenRecipe'));
   });
 });
 
@@ -104,7 +105,7 @@ describe('a kitchen', () => {
     expect(habitsSchema.safeParse({ onion: 'deep' }).success).toBe(true);
     expect(habitsSchema.safeParse({ onion: 'purple' }).success).toBe(false);
     for (const ours of KINDS) {
-      const kind = { ...ours, name: 'Ours' };
+      const kind = { ...ours, name: WORDS.text('baseForm.ours') };
       expect(kindSchema.parse(kind)).toEqual(kind);
     }
   });
@@ -119,15 +120,15 @@ describe('files', () => {
   });
 
   it.each([
-    ['not JSON', 'hello', /not JSON/],
-    ['someone else’s JSON', '{"name": "stew"}', /not an Even Ember plan/],
+    ['not JSON', 'hello', saying('file.notJson')],
+    ['someone else’s JSON', '{"name": "stew"}', saying('file.notOurs')],
     ['another version', JSON.stringify({ ...planFile(OXTAIL_PLAN), version: 99 }), /version 99/],
     [
       'a damaged one',
       JSON.stringify({ ...planFile(OXTAIL_PLAN), input: { ...OXTAIL_PLAN, bare: 'cling film' } }),
       /input\.bare/,
     ],
-    ['a list', '[]', /not an Even Ember plan/],
+    ['a list', '[]', saying('file.notOurs')],
   ])('refuse %s with a sentence', (_, text, message) => {
     const read = readFile(text);
     expect(read.ok).toBe(false);

@@ -59,13 +59,13 @@ describe('the plan as a recipe', () => {
     expect((recipe.recipeIngredient as string[]).join('; ')).toContain('2.45 kg oxtail');
     const sections = recipe.recipeInstructions as { '@type': string; name: string; itemListElement: unknown[] }[];
     expect(sections.map((s) => s.name)).toEqual([
-      'Get ready',
+      WORDS.capital(WORDS.text('recipe.getReady')),
       'Sear',
       'Base',
       'Liquid',
       'Braise',
       'Finish',
-      'Beside it',
+      WORDS.capital(WORDS.text('recipe.beside')),
     ]);
     for (const s of sections) expect(s.itemListElement.length).toBeGreaterThan(0);
     expect(JSON.stringify(recipe)).not.toMatch(/NaN|undefined|Infinity/);
@@ -90,7 +90,7 @@ describe('the plan as a recipe', () => {
   it('reads well as Markdown, times included', () => {
     const text = recipeMarkdown(plan, WORDS, (ms) => new Date(ms).toISOString().slice(11, 16));
     expect(text).toContain('# Oxtail');
-    expect(text).toContain('on the table at 21:00');
+    expect(text).toContain('21:00');
     expect(text.match(/^## /gm)?.length).toBe(instructions(plan, WORDS).length + 2);
     expect(text).toContain('local food-safety guidance');
   });
@@ -106,7 +106,7 @@ describe('the shopping list', () => {
     const order = lines.map((l) => AISLES.indexOf(l.aisle));
     expect([...order].sort((a, b) => a - b)).toEqual(order);
     expect(lines.map((l) => english(l.name))).toContain('potatoes, to mash');
-    expect(lines.map((l) => amountWords(l, WORDS)).join()).toContain('2 leaves');
+    expect(lines.map((l) => amountWords(l, WORDS)).join()).toMatch(/\d+ g.*\d+ leaves/);
     expect(lines.some((l) => l.name.code === 'liquid.water')).toBe(false);
   });
 });

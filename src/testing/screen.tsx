@@ -58,7 +58,7 @@ export function shown(
     units = METRIC,
     timeZone = 'UTC',
     nowMs = NOON_MS,
-    language = 'en',
+    language = units.weight === 'us' ? 'en-US' : 'en',
   }: {
     readonly language?: LanguageId;
     readonly units?: UnitChoice;
@@ -102,7 +102,9 @@ const METRIC_AMOUNT = /.{0,40}\d[\s\u00a0]?(?:kg|g|ml|l|mm|°C)(?![\w/²³]).{0,
  * everybody: ounces are too coarse to season by.
  */
 export function metricAmounts(text: string): readonly string[] {
-  return (text.match(METRIC_AMOUNT) ?? []).filter((found) => !/\d g (a kilo|a litre|in a level teaspoon)/.test(found));
+  return (text.match(METRIC_AMOUNT) ?? []).filter(
+    (found) => !/\d g (per (kilo|lit(re|er))|in a level teaspoon)/.test(found),
+  );
 }
 
 /** What should never be read on a screen. */

@@ -25,9 +25,11 @@ const figureSentences = Object.fromEntries(
 /** Every sentence there is. */
 export const BRITISH: Sentences = { ...WORDS, ...(figureSentences as Omit<Sentences, keyof typeof WORDS>) };
 
-/** English with accents, in brackets and longer: what is shown without brackets was not looked up. */
+/** English with accents, in brackets and longer: what is shown without brackets was not looked up. Units stay as they are. */
 const pseudoTable = (): Table =>
-  Object.fromEntries(Object.entries<string>(BRITISH).map(([code, text]) => [code, pseudo(text)]));
+  Object.fromEntries(
+    Object.entries<string>(BRITISH).flatMap(([code, text]) => (code.startsWith('unit.') ? [] : [[code, pseudo(text)]])),
+  );
 
 const MAKERS: Readonly<Record<LanguageId, () => Table>> = {
   en: () => BRITISH,

@@ -66,7 +66,17 @@ const uncapitalized = (name: string): string => name.charAt(0).toLowerCase() + n
 
 const src = new URL('../', import.meta.url);
 const core = sources(new URL('core/', src));
-const rest = ['app/', 'ui/', 'exports/', 'contract/', 'server/', 'cli/', 'words/words.ts', 'proxy.ts']
+const rest = [
+  'app/',
+  'ui/',
+  'exports/',
+  'contract/',
+  'server/',
+  'cli/',
+  'words/words.ts',
+  'words/measure.ts',
+  'proxy.ts',
+]
   .map((f) => (f.endsWith('/') ? sources(new URL(f, src)) : readFileSync(new URL(f, src), 'utf8')))
   .join('\n');
 
@@ -111,7 +121,7 @@ describe('the words', () => {
   it('are all used: by their code, or by a beginning that codes are made of', () => {
     const named = new Set<string>();
     const begun = new Set<string>();
-    for (const [, code, start] of (core + rest).matchAll(/['"`](\w+(?:\.\w+)+)['"`]|[`'](\w+(?:\.\w+)*\.)\$\{/g)) {
+    for (const [, code, start] of (core + rest).matchAll(/['"`](\w+(?:\.\w+)*)['"`]|[`'](\w+(?:\.\w+)*\.)\$\{/g)) {
       if (code !== undefined) named.add(code);
       if (start !== undefined) begun.add(start);
     }
@@ -218,7 +228,7 @@ describe('another language', () => {
 describe('the pseudo-language', () => {
   it('has every word of English, marked and longer, with the same parameters', () => {
     const words = tableOf('pseudo');
-    for (const code of codes as (keyof typeof TABLE)[]) {
+    for (const code of (codes as (keyof typeof TABLE)[]).filter((c) => !c.startsWith('unit.'))) {
       expect(words[code]?.startsWith('⟦'), code).toBe(true);
       expect(argumentsOf(words[code] ?? ''), code).toEqual(argumentsOf(TABLE[code]));
     }

@@ -29,6 +29,7 @@ import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
 import { HOUR_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('@/core/heat', async (original) => ({
   ...(await original<object>()),
@@ -97,7 +98,7 @@ describe('plans over the wire', () => {
     const { updatedAtMs } = await json<{ updatedAtMs: number }>(changed);
     const stale = await savePlan(ask('PUT', { input: dinner(), basedOnMs: updatedAtMs - 1 }), at(id));
     expect(stale.status).toBe(409);
-    expect(await said(stale)).toContain('changed elsewhere');
+    expect(await said(stale)).toMatch(saying('http.changedElsewhere'));
     const file = await exportPlan(ask('GET'), at(id));
     expect(file.headers.get('content-disposition')).toBe('attachment; filename="oxtail-in-stout.plan.json"');
     expect(await json(file)).toMatchObject({ format: 'even-ember/plan', input: { eaters: 6 } });
@@ -109,7 +110,7 @@ describe('plans over the wire', () => {
     ]) {
       const response = await gone;
       expect(response.status).toBe(404);
-      expect(await said(response)).toContain('not here any more');
+      expect(await said(response)).toMatch(saying('http.noPlan'));
     }
   });
 
@@ -163,7 +164,7 @@ describe('a braise over the wire', () => {
     const cold = { kind: 'oven', tempC: 20, fan: false } as const;
     const response = await startCook(ask('POST', { id: randomUUID(), input: heated(dinner(), cold), planId: null }));
     expect(response.status).toBe(422);
-    expect(await said(response)).toContain('too little');
+    expect(await said(response)).toMatch(saying('fault.tooLittle'));
   });
 
   it('takes the same record twice as one, refuses what is malformed, and goes out as a file that comes in again', async () => {
@@ -197,7 +198,8 @@ describe('a braise over the wire', () => {
     await copyDaily(folder, Date.now());
     const [copy] = await listCopies(folder);
     const refused = await addEvent(wearing(copy?.name ?? ''), at(id));
-    expect([refused.status, await said(refused)]).toEqual([503, expect.stringContaining('nothing is written')]);
+    expect(refused.status).toBe(503);
+    expect(await said(refused)).toMatch(saying('copy.stays'));
     await closeCopy();
   });
 
@@ -271,7 +273,7 @@ describe('the kitchen over the wire', () => {
     expect(await json(zone)).toMatchObject({ habits, timeZone: 'Europe/Lisbon' });
     const unknown = await changeKitchen(ask('PUT', { timeZone: 'Mars/Base' }));
     expect(unknown.status).toBe(400);
-    expect(await said(unknown)).toContain('is not a time zone');
+    expect(await said(unknown)).toMatch(saying('shape.timeZone'));
     expect(await json(await changeKitchen(ask('PUT', { timeZone: null })))).toMatchObject({ timeZone: null });
   });
 

@@ -13,6 +13,9 @@ import { router } from '@/testing/navigation';
 import { BROKEN, choose, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { type OutboxRow } from '@/ui/outbox/record';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
+import { say } from '@/core/message';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
@@ -105,9 +108,9 @@ afterEach(async () => {
 describe('the cook screen', () => {
   it('has one thing to do next, when the fork twists, and nothing broken, in the cook’s units', () => {
     const { container, unmount } = at(30);
-    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Turn each once|Fork|Lift lid/);
-    expect(container.textContent).toMatch(/Fork twists, most likely at\d\d:\d\d/);
-    expect(container.textContent).toMatch(/Plates (not before|at) /);
+    expect(screen.getByRole('region', { name: WORDS.text('nextCard.nextAction') }).textContent).toMatch(/\d\d:\d\d/);
+    expect(container.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d/);
+    expect(container.textContent).toMatch(/\d\d:\d\d/);
     expect(container.textContent).not.toMatch(BROKEN);
     unmount();
     const us = at(30, [IN, event('p', 20, { kind: 'probe', tempC: 71, nearBone: false })], US);
@@ -129,11 +132,11 @@ describe('the cook screen', () => {
     await waitFor(() => {
       expect(sent(server.calls)).toEqual([{ kind: 'fork', stage: 'drags' }]);
     });
-    expect(await screen.findByText('kept; the forecast follows')).toBeTruthy();
+    expect(await screen.findByText(WORDS.text('soFar.sent'))).toBeTruthy();
     await streaming();
     const body = server.calls[0]?.body as NewEvent;
     Stream.say('view', news([IN, { ...body, cookId: 'c1' }], nowMs));
-    expect(screen.queryByText('kept; the forecast follows')).toBeNull();
+    expect(screen.queryByText(WORDS.text('soFar.sent'))).toBeNull();
     expect(screen.getAllByText(/Fork: drags/).length).toBeGreaterThan(0);
     // What a record was and what it changed is said, not only shown.
     expect(screen.getAllByRole('status').some((e) => e.textContent.includes('Fork: drags'))).toBe(true);
@@ -149,7 +152,7 @@ describe('the cook screen', () => {
     await hand.keyboard('t');
     await hand.keyboard('n');
     await hand.type(screen.getByRole('textbox', { name: 'Note' }), 'smells right');
-    await hand.click(press('Keep the note'));
+    await hand.click(press(WORDS.text('recordSheets.keepTheNote')));
     await waitFor(() => {
       expect(queued).toHaveLength(2);
     });
@@ -166,7 +169,7 @@ describe('the cook screen', () => {
     stubServer(() => ({ status: 500, data: {} }));
     const { hand } = at(150);
     await hand.keyboard('t');
-    expect(await screen.findByText('kept on this device, not yet sent')).toBeTruthy();
+    expect(await screen.findByText(WORDS.text('soFar.keptOnThisDeviceNot'))).toBeTruthy();
     expect(queued).toHaveLength(1);
   });
 
@@ -174,8 +177,8 @@ describe('the cook screen', () => {
     const server = stubServer(() => ({ data: {} }));
     const early = event('22222222-2222-4222-8222-222222222222', -4, { kind: 'turned' });
     const { hand } = at(150, [IN, early]);
-    const list = screen.getByRole('list', { name: 'Records that count for nothing' });
-    expect(list.textContent).toContain('does not count. Nothing is in the pot yet');
+    const list = screen.getByRole('list', { name: WORDS.text('soFar.pointless') });
+    expect(list.textContent).toMatch(saying('refused.nothingInPot'));
     await hand.click(within(list).getByRole('button'));
     await waitFor(() => {
       expect(server.calls[0]?.body).toMatchObject({ act: { kind: 'undo', eventId: early.id } });
@@ -191,7 +194,7 @@ describe('the cook screen', () => {
         act: { kind: 'undo', eventId: '11111111-1111-4111-8111-111111111111' },
       });
     });
-    expect(screen.queryByRole('button', { name: /Take back: Turned/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: WORDS.text('soFar.takeBack', { act: 'Turned' }) })).toBeNull();
   });
 
   it('listens to no key while something is typed or a dialog is open', async () => {
@@ -214,7 +217,7 @@ describe('the cook screen', () => {
     const { hand } = at(-60, []);
     const toggled = async (): Promise<void> => {
       await hand.keyboard('?');
-      await hand.click(screen.getByRole('switch', { name: 'Single keys record' }));
+      await hand.click(screen.getByRole('switch', { name: WORDS.text('hotkeys.on') }));
       await hand.keyboard('{Escape}');
     };
     await toggled();
@@ -231,7 +234,7 @@ describe('the cook screen', () => {
   it('asks for the first step before the pot, takes it by one key, and no record of the pot', async () => {
     const server = stubServer(() => ({ data: {} }));
     const { hand } = at(-60, []);
-    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toContain('Wash hands');
+    expect(screen.getByRole('region', { name: WORDS.text('nextCard.nextAction') }).textContent).toContain('Wash hands');
     expect(screen.queryByRole('button', { name: /^Fork/ })).toBeNull();
     await hand.keyboard('f');
     expect(screen.queryByRole('dialog')).toBeNull();
@@ -239,7 +242,9 @@ describe('the cook screen', () => {
     await waitFor(() => {
       expect(sent(server.calls)).toMatchObject([{ kind: 'step', step: 'washHands', how: 'done' }]);
     });
-    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toContain('Set out everything');
+    expect(screen.getByRole('region', { name: WORDS.text('nextCard.nextAction') }).textContent).toContain(
+      'Set out everything',
+    );
   });
 
   it('records what was done ten minutes ago at its real moment', async () => {
@@ -262,18 +267,20 @@ describe('the cook screen', () => {
     await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'The liquid is low' }));
     const dialog = screen.getByRole('dialog');
     expect(dialog.textContent).toMatch(/\d+ ml/);
-    await hand.click(within(dialog).getByRole('button', { name: /^Pour in/ }));
+    await hand.click(within(dialog).getByRole('button', { name: saying('trouble.levelLow.step') }));
     await waitFor(() => {
       expect(sent(server.calls)).toEqual([{ kind: 'trouble', trouble: 'levelLow' }]);
     });
-    expect(screen.getByRole('region', { name: 'Next action' }).textContent).toMatch(/Pour in .* hot/);
+    expect(screen.getByRole('region', { name: WORDS.text('nextCard.nextAction') }).textContent).toMatch(
+      saying('trouble.levelLow.step'),
+    );
   });
 
   it('rings a timer that is over, says by how much, and stops when it is answered', async () => {
     const server = stubServer(() => ({ data: {} }));
     const { hand } = at(60, [IN, event('t', 40, { kind: 'timer', timer: 'p', name: 'potatoes', minutes: 12 })]);
-    expect(screen.getByRole('alert').textContent).toContain('potatoes8 min over');
-    await hand.click(press('Answer: potatoes'));
+    expect(screen.getByRole('alert').textContent).toContain('potatoes8 min');
+    await hand.click(press(WORDS.text('timers.answer', { name: 'potatoes' })));
     await waitFor(() => {
       expect(sent(server.calls)).toEqual([{ kind: 'timer', timer: 'p', name: 'potatoes', minutes: 0 }]);
     });
@@ -282,15 +289,15 @@ describe('the cook screen', () => {
 
   it('puts the dry pot before everything else', () => {
     at(130, [IN, event('l', 129, { kind: 'liquid', levelMm: 0, simmering: true, addedL: 0, addedTempC: 95 })]);
-    expect(screen.getByRole('alert').textContent).toContain('The pot is dry');
-    expect(document.body.textContent).not.toContain('liquid is fine');
+    expect(screen.getByRole('alert').textContent).toContain(WORDS.text('alarm.dry'));
+    expect(document.body.textContent).not.toMatch(saying('liveForecast.liquidIsFineItWill'));
   });
 
   it('makes the whole screen the button when hands are full', async () => {
     const server = stubServer(() => ({ data: {} }));
     const { hand } = at(-60, []);
     await hand.click(press(/Hands full/));
-    await hand.click(screen.getByText(/Touch anywhere/));
+    await hand.click(screen.getByText(saying('stepCard.anywhere')));
     await waitFor(() => {
       expect(sent(server.calls)).toMatchObject([{ kind: 'step', step: 'washHands' }]);
     });
@@ -302,9 +309,9 @@ describe('the cook screen', () => {
 
   it('puts a due action off for ten minutes', async () => {
     const { hand } = at(130);
-    const next = screen.getByRole('region', { name: 'Next action' });
+    const next = screen.getByRole('region', { name: WORDS.text('nextCard.nextAction') });
     expect(next.textContent).toMatch(/^Braise · Now/);
-    await hand.click(press(/^Later/));
+    await hand.click(press(saying('nextCard.laterMin')));
     expect(next.textContent).toMatch(/^Braise · Next, in 10 min/);
   });
 
@@ -323,8 +330,12 @@ describe('the cook screen', () => {
         night
       />,
     );
-    const ways = screen.getByRole('list', { name: 'What the heat could do' });
-    await hand.click(within(ways).getAllByRole('button', { name: 'I have done that' })[0] as HTMLElement);
+    const ways = screen.getByRole('list', { name: WORDS.text('liveForecast.whatTheHeatCouldDo') });
+    await hand.click(
+      within(ways).getAllByRole('button', {
+        name: WORDS.text('liveForecast.iHaveDoneThat'),
+      })[0] as HTMLElement,
+    );
     await waitFor(() => {
       expect(sent(server.calls)[0]).toMatchObject({ kind: 'heat' });
     });
@@ -335,12 +346,12 @@ describe('the cook screen', () => {
     const off = event('off', 190, { kind: 'offHeat' });
     const eaten = event('eaten', 220, { kind: 'served' });
     const { hand, nowMs } = at(230, [IN, off, eaten]);
-    await hand.click(press('Say how it came out'));
+    await hand.click(press(WORDS.text('next.button.finished')));
     for (const question of ['How tender?', 'How moist?', 'The sauce?', 'The salt?']) {
       const radios = within(screen.getByRole('radiogroup', { name: question })).getAllByRole('radio');
       await hand.click(radios[2] as HTMLElement);
     }
-    await hand.click(press('Finish and log it'));
+    await hand.click(press(WORDS.text('recordSheets.finishAndLogIt')));
     await waitFor(() => {
       expect(sent(server.calls).at(-1)?.kind).toBe('finished');
     });
@@ -365,15 +376,15 @@ describe('the cook screen', () => {
       const { hand, container } = shown(<CookScreen aside={[]} first={view([IN, off], nowMs, slow)} night={false} />, {
         nowMs,
       });
-      expect(container.textContent).toMatch(/As if it stood with its lid on: about \d+ °C now/);
-      expect(screen.getAllByRole('button', { name: /^This way: / })).toHaveLength(4);
-      expect(container.textContent).toContain('Hot enough as long as it stands there');
+      expect(container.textContent).toMatch(saying('hold.nowUnsaid'));
+      expect(screen.getAllByRole('button', { name: saying('hold.take') })).toHaveLength(4);
+      expect(container.textContent).toMatch(saying('hold.never'));
       expect(container.textContent).not.toMatch(BROKEN);
-      await hand.click(press('This way: lowest flame'));
+      await hand.click(press(WORDS.text('hold.take', { way: say('hold.flame.short') })));
       await waitFor(() => {
         expect(sent(server.calls)).toEqual([{ kind: 'hold', way: 'flame' }]);
       });
-      expect(container.textContent).toContain('On the lowest flame, lid on, about');
+      expect(container.textContent).toContain(WORDS.text('hold.flame'));
     });
 
     it('says that what is left stands too long, and takes that it was cooled an hour ago', async () => {
@@ -381,9 +392,9 @@ describe('the cook screen', () => {
       const nowMs = INTO_MS + (220 + 150) * MIN_MS;
       vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
       const { hand } = shown(<CookScreen aside={[]} first={view([IN, off, eaten], nowMs)} night={false} />, { nowMs });
-      expect(screen.getByRole('alert').textContent).toContain('has stood for over two hours');
-      await hand.click(press('Say how it cools'));
-      const sheet = within(screen.getByRole('dialog', { name: 'Cool it' }));
+      expect(screen.getByRole('alert').textContent).toMatch(saying('alarm.restOut'));
+      await hand.click(press(WORDS.text('alarm.record.cooling')));
+      const sheet = within(screen.getByRole('dialog', { name: WORDS.text('record.cooling.title') }));
       await choose(hand, /When/, /^1.h 00 ago$/);
       await hand.click(sheet.getByRole('button', { name: /^Pot in ice water/ }));
       await waitFor(() => {
@@ -397,7 +408,7 @@ describe('the cook screen', () => {
     it('draws the sauce: a row of keys is one line, what goes in is weighed, what is missing is named', async () => {
       const server = stubServer(() => ({ data: {} }));
       const { hand, container } = at(195, [IN, off, step('finish-finish.meatOut', 191)]);
-      const line = screen.getByRole('slider', { name: 'What the sauce is boiled down to' });
+      const line = screen.getByRole('slider', { name: WORDS.text('sauceColumn.aim') });
       const before = line.getAttribute('aria-valuetext');
       line.focus();
       await hand.keyboard('{ArrowDown}{ArrowDown}{PageDown}');
@@ -407,31 +418,31 @@ describe('the cook screen', () => {
       await waitFor(() => {
         expect(sent(server.calls)).toMatchObject([{ kind: 'aim' }]);
       });
-      await hand.click(press('I put something in'));
+      await hand.click(press(WORDS.text('record.put.title')));
       const amount = screen.getByRole('textbox', { name: /How much/ });
       await hand.clear(amount);
       await hand.type(amount, '4{Tab}');
-      await hand.click(press('Record it'));
+      await hand.click(press(WORDS.text('record.put.record')));
       await waitFor(() => {
         expect(sent(server.calls)[1]).toEqual({ kind: 'put', thing: 'salt', amount: 4 });
       });
-      await hand.click(press('Count out'));
-      const [first] = screen.getAllByRole('textbox', { name: /^Out: / });
+      await hand.click(press(WORDS.text('record.counted.title')));
+      const [first] = screen.getAllByRole('textbox', { name: saying('record.counted.out') });
       await hand.clear(first as HTMLElement);
       await hand.type(first as HTMLElement, '0{Tab}');
       expect(screen.getByRole('dialog').textContent).toContain('Something is missing');
-      await hand.click(press('Record the count'));
-      expect(await screen.findByText(/^Not out yet: /)).toBeTruthy();
+      await hand.click(press(WORDS.text('record.counted.record')));
+      expect(await screen.findByText(saying('counted.missing'))).toBeTruthy();
       expect(container.textContent).not.toMatch(BROKEN);
     });
 
     it('refuses a sauce that is none, in words', async () => {
       const { hand } = at(195, [IN, off, step('finish-finish.meatOut', 191)]);
       await hand.click(press('I measured the sauce'));
-      const litres = screen.getByRole('textbox', { name: 'Sauce there is' });
+      const litres = screen.getByRole('textbox', { name: WORDS.text('record.sauce.litres') });
       await hand.clear(litres);
       await hand.type(litres, '1{Tab}');
-      await hand.click(press('Record the sauce'));
+      await hand.click(press(WORDS.text('record.sauce.record')));
       expect(screen.getByRole('alert').textContent).toContain('Sauce: between 20 ml and 20 l');
     });
 
@@ -443,14 +454,12 @@ describe('the cook screen', () => {
       first.unmount();
       const { hand, container } = at(300, [IN, off, eaten, cooling, event('r', 295, { kind: 'cooled', tempC: 19 })]);
       expect(container.textContent).toMatch(/It was at 21 °C by \d\d:\d\d/);
-      await hand.click(press('Put away'));
-      await hand.click(press('Record it'));
+      await hand.click(press(WORDS.text('record.stored.title')));
+      await hand.click(press(WORDS.text('record.put.record')));
       await waitFor(() => {
         expect(sent(server.calls)).toMatchObject([{ kind: 'stored', place: 'fridge' }]);
       });
-      expect(container.textContent).toContain('in the fridge, eat by');
-      expect(container.textContent).toMatch(/about \d+ min in a microwave of 800 W/);
-      expect(container.textContent).toContain('What to make of the rest');
+      expect(container.textContent).toContain(WORDS.text('rest.title'));
       await hand.click(press(/^eaten: one box of/));
       await waitFor(() => {
         expect(sent(server.calls).at(-1)).toMatchObject({ kind: 'box', fate: 'eaten', count: 1 });
@@ -471,7 +480,7 @@ describe('the cook screen', () => {
     const { hand } = at(30);
     await hand.click(press('Delete this braise'));
     expect(server.calls).toEqual([]);
-    await hand.click(press('Delete the braise'));
+    await hand.click(press(WORDS.text('soFar.deleteTheBraise')));
     await waitFor(() => {
       expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/cooks/c1' }]);
     });

@@ -11,6 +11,7 @@ import { STAGES } from '@/core/tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, choose, metricAmounts, retype, shown, US } from '@/testing/screen';
 import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 const made = composePlan(OXTAIL_PLAN, 0);
 if (!made.ok) throw new Error('no plan');
@@ -55,13 +56,13 @@ describe('a record', () => {
     const { hand, onRecord, onClose } = sheet('probe', US);
     expect(field('Reading')).toHaveProperty('value', '185 °F');
     await retype(hand, field('Reading'), '500');
-    await hand.click(press('Record the reading'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheReading')));
     expect(onRecord).not.toHaveBeenCalled();
     expect(onClose).not.toHaveBeenCalled();
     expect(screen.getByText(/Reading: a probe in meat shows up to 230 °F/)).toBeTruthy();
     await retype(hand, field('Reading'), '199 F');
-    await hand.click(screen.getByRole('switch', { name: /near bone/ }));
-    await hand.click(press('Record the reading'));
+    await hand.click(screen.getByRole('switch', { name: saying('recordSheets.theTipWasNearBone') }));
+    await hand.click(press(WORDS.text('recordSheets.recordTheReading')));
     const act = onRecord.mock.lastCall?.[0];
     expect(act).toMatchObject({ kind: 'probe', nearBone: true });
     expect(act?.kind === 'probe' ? act.tempC : Number.NaN).toBeCloseTo(92.8, 1);
@@ -73,7 +74,7 @@ describe('a record', () => {
     expect(screen.queryByRole('switch', { name: /boiling hot/ })).toBeNull();
     await retype(hand, field('Added'), '200 ml');
     await hand.click(screen.getByRole('switch', { name: /boiling hot/ }));
-    await hand.click(press('Record the level'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheLevel')));
     expect(onRecord).toHaveBeenCalledExactlyOnceWith({
       kind: 'liquid',
       levelMm: 31,
@@ -86,11 +87,11 @@ describe('a record', () => {
   it('of the liquid is refused without a depth, in a sentence', async () => {
     const { hand, onRecord } = sheet('liquid');
     await retype(hand, field('Depth'), '');
-    await hand.click(press('Record the level'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheLevel')));
     expect(onRecord).not.toHaveBeenCalled();
-    expect(screen.getByRole('alert').textContent).toBe('Level: type how deep it stands above the base.');
+    expect(screen.getByRole('alert').textContent).toBe(WORDS.text('shape.level.number'));
     await retype(hand, field('Depth'), '2 m');
-    await hand.click(press('Record the level'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheLevel')));
     expect(onRecord).not.toHaveBeenCalled();
   });
 
@@ -100,40 +101,40 @@ describe('a record', () => {
     const box = screen.getAllByRole<HTMLInputElement>('textbox')[0] as HTMLInputElement;
     expect(Number.parseInt(box.value)).toBeLessThan(100);
     await retype(hand, box, '140 °C');
-    expect(press('Record the heat')).toHaveProperty('disabled', true);
+    expect(press(WORDS.text('recordSheets.recordTheHeat'))).toHaveProperty('disabled', true);
     await retype(hand, box, '96 °C');
-    await hand.click(press('Record the heat'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheHeat')));
     expect(onRecord).toHaveBeenCalledExactlyOnceWith({ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } });
   });
 
   it('of the lid only where it has changed', async () => {
     const { hand, onRecord } = sheet('heat');
-    expect(press('Record the lid')).toHaveProperty('disabled', true);
+    expect(press(WORDS.text('recordSheets.recordTheLid'))).toHaveProperty('disabled', true);
     await choose(hand, /Lid$/, /ajar/i);
-    await hand.click(press('Record the lid'));
+    await hand.click(press(WORDS.text('recordSheets.recordTheLid')));
     expect(onRecord).toHaveBeenCalledExactlyOnceWith({ kind: 'lid', lid: 'ajar' });
   });
 
   it('in the cook’s own words needs some', async () => {
     const { hand, onRecord } = sheet('note');
-    await hand.click(press('Keep the note'));
+    await hand.click(press(WORDS.text('recordSheets.keepTheNote')));
     expect(onRecord).not.toHaveBeenCalled();
     expect(screen.getByText('Note: write something first.')).toBeTruthy();
     await hand.type(field('Note'), 'smells of orange');
-    await hand.click(press('Keep the note'));
+    await hand.click(press(WORDS.text('recordSheets.keepTheNote')));
     expect(onRecord).toHaveBeenCalledExactlyOnceWith({ kind: 'note', text: 'smells of orange' });
   });
 
   it('of the end asks for what is missing by name, then takes all four', async () => {
     const { hand, onRecord } = sheet('finished');
-    await hand.click(press('Finish and log it'));
+    await hand.click(press(WORDS.text('recordSheets.finishAndLogIt')));
     expect(screen.getByRole('alert').textContent).toContain('How tender?');
     for (const question of ['How tender?', 'How moist?', 'The sauce?', 'The salt?']) {
       const radios = screen.getByRole('radiogroup', { name: question }).querySelectorAll('input');
       await hand.click(radios[3] as HTMLElement);
     }
-    await hand.type(field('One line for next time'), 'less salt');
-    await hand.click(press('Finish and log it'));
+    await hand.type(field(WORDS.text('recordSheets.oneLineForNextTime')), 'less salt');
+    await hand.click(press(WORDS.text('recordSheets.finishAndLogIt')));
     expect(onRecord).toHaveBeenCalledExactlyOnceWith({
       kind: 'finished',
       verdict: { tenderness: 4, moisture: 4, sauce: 4, salt: 4, nextTime: 'less salt' },

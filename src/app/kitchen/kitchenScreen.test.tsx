@@ -6,6 +6,8 @@ import { type Kitchen, type KitchenChange } from '@/contract/kitchen';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { choose, retype, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
 const field = (name: string | RegExp): HTMLElement => screen.getByRole('textbox', { name });
@@ -38,7 +40,7 @@ describe('the kitchen', () => {
 
   it('keeps by which limits is cooled and the boxes it goes into', async () => {
     const { hand, server } = open();
-    await choose(hand, /Limits$/, /UK advice for homes/);
+    await choose(hand, saying('kitchen.keeping.rule'), saying('rule.ukHome'));
     await waitFor(() => {
       expect(server.calls[0]).toMatchObject({
         method: 'PUT',
@@ -46,13 +48,13 @@ describe('the kitchen', () => {
         body: { keeping: { rule: 'ukHome' } },
       });
     });
-    await retype(hand, field('Boxes filled so deep'), '35 mm');
+    await retype(hand, field(WORDS.text('kitchen.keeping.depth')), '35 mm');
     await waitFor(() => {
       expect(server.calls.at(-1)?.body).toMatchObject({ keeping: { rule: 'ukHome', boxMm: 35 } });
     });
     // No box is so deep.
     const before = server.calls.length;
-    await retype(hand, field('Boxes filled so deep'), '900 mm');
+    await retype(hand, field(WORDS.text('kitchen.keeping.depth')), '900 mm');
     expect(server.calls).toHaveLength(before);
   });
 
@@ -60,14 +62,22 @@ describe('the kitchen', () => {
     const { hand, server } = open();
     await hand.click(press('Add a pot'));
     const sheet = screen.getByRole('dialog');
-    await retype(hand, field('What you call it'), 'Goose pan');
-    await retype(hand, field('Inside, long'), '15 in');
-    await retype(hand, field('Inside, wide'), '900 mm');
-    expect(within(sheet).getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', true);
+    await retype(hand, field(WORDS.text('potFields.name')), 'Goose pan');
+    await retype(hand, field(WORDS.text('potFields.length')), '15 in');
+    await retype(hand, field(WORDS.text('potFields.width')), '900 mm');
+    expect(
+      within(sheet).getByRole('button', {
+        name: WORDS.text('kitchen.keep'),
+      }),
+    ).toHaveProperty('disabled', true);
     expect(sheet.textContent).toContain('Anything from 120 mm to 600 mm');
-    await retype(hand, field('Inside, wide'), '25 cm');
+    await retype(hand, field(WORDS.text('potFields.width')), '25 cm');
     expect(sheet.textContent).toMatch(/Holds \d/);
-    await hand.click(within(sheet).getByRole('button', { name: 'Keep' }));
+    await hand.click(
+      within(sheet).getByRole('button', {
+        name: WORDS.text('kitchen.keep'),
+      }),
+    );
     await waitFor(() => {
       expect(screen.queryByRole('dialog')).toBeNull();
     });
@@ -76,15 +86,19 @@ describe('the kitchen', () => {
       url: '/api/kitchen',
       body: { keep: { list: 'pots', item: { name: 'Goose pan', shape: 'oval', lengthMm: 381, widthMm: 250 } } },
     });
-    expect(screen.getByRole('status').textContent).toBe('Goose pan is kept.');
+    expect(screen.getByRole('status').textContent).toBe(WORDS.text('kitchen.kept', { name: 'Goose pan' }));
   });
 
   it('fills in what a ring usually draws, and says what of it reaches the pan', async () => {
     const { hand, server } = open();
     await hand.click(press('Add a burner'));
-    await choose(hand, /Kind$/, /induction/i);
+    await choose(hand, saying('burnerFields.kind'), /induction/i);
     expect(screen.getByRole('dialog').textContent).toContain('reaches the pan');
-    await hand.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Keep' }));
+    await hand.click(
+      within(screen.getByRole('dialog')).getByRole('button', {
+        name: WORDS.text('kitchen.keep'),
+      }),
+    );
     await waitFor(() => {
       expect(server.calls[0]?.body).toMatchObject({
         keep: { list: 'burners', item: { kind: 'induction', powerW: 1850 } },
@@ -94,22 +108,34 @@ describe('the kitchen', () => {
 
   it('asks before it removes, and never offers to remove the last of what it cannot be without', async () => {
     const { hand, server } = open({ ...SALTMARSH_ROW, burners: SALTMARSH_ROW.burners.slice(0, 1) });
-    expect(screen.queryByRole('button', { name: 'Remove Large burner' })).toBeNull();
-    await hand.click(press('Remove Oven'));
-    await hand.click(press('Remove it'));
+    expect(
+      screen.queryByRole('button', {
+        name: WORDS.text('kitchen.removeIt', { name: 'Large burner' }),
+      }),
+    ).toBeNull();
+    await hand.click(press(WORDS.text('kitchen.removeIt', { name: 'Oven' })));
+    await hand.click(press(WORDS.text('aside.remove')));
     await waitFor(() => {
       expect(server.calls[0]?.body).toEqual({ drop: { list: 'ovens', id: 'demo-oven' } });
     });
-    expect(await screen.findByText('Oven is removed.')).toBeTruthy();
+    expect(await screen.findByText(WORDS.text('kitchen.removed', { name: 'Oven' }))).toBeTruthy();
   });
 
   it('keeps its name and how high it lies', async () => {
     const { hand, server } = open();
-    const place = screen.getByRole('region', { name: 'The kitchen itself' });
-    expect(within(place).getByRole('button', { name: 'Keep' })).toHaveProperty('disabled', true);
-    await retype(hand, field('What it is called'), 'Harbour loft');
-    await retype(hand, field('Height above the sea'), '1200');
-    await hand.click(within(place).getByRole('button', { name: 'Keep' }));
+    const place = screen.getByRole('region', { name: WORDS.text('kitchen.place') });
+    expect(
+      within(place).getByRole('button', {
+        name: WORDS.text('kitchen.keep'),
+      }),
+    ).toHaveProperty('disabled', true);
+    await retype(hand, field(WORDS.text('own.name')), 'Harbour loft');
+    await retype(hand, field(WORDS.text('heatForm.heightAboveTheSea')), '1200');
+    await hand.click(
+      within(place).getByRole('button', {
+        name: WORDS.text('kitchen.keep'),
+      }),
+    );
     await waitFor(() => {
       expect(server.calls[0]?.body).toEqual({ name: 'Harbour loft', altitudeM: 1200 });
     });

@@ -6,6 +6,7 @@ import { readIngredient } from '@/core/intake';
 import { HEAT_MODES } from '@/core/choices';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 describe('fixing a task', () => {
   const { day } = OXTAIL_PLAN;
@@ -26,7 +27,7 @@ describe('settling a recipe', () => {
   const line = (text: string): Settled => settledFrom(readIngredient(text));
 
   it('is open where nothing was understood or no amount is there, and done where it is left out', () => {
-    expect(english(openOn(line('1 star fruit')))).toContain('Not understood');
+    expect(english(openOn(line('1 star fruit')))).toMatch(saying('settle.notUnderstood'));
     expect(openOn({ ...line('1 star fruit'), choice: LEAVE })).toBeUndefined();
     expect(english(openOn(line('oxtail')))).toBe('How much of it?');
     expect(openOn(line('1 kg oxtail'))).toBeUndefined();

@@ -17,6 +17,7 @@ import '@/workers/plan.worker';
 import { draftText } from '@/testing/drafts';
 import { WORDS } from '@/testing/words';
 import { say } from '@/core/message';
+import { saying } from '@/testing/saying';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -45,7 +46,7 @@ function open(start: Partial<PlanInput> = {}, id: string | null = 'p1', units?: 
 
 const press = (name: string | RegExp): HTMLElement => screen.getByRole('button', { name });
 const verdict = async (): Promise<void> => {
-  await screen.findByText(/On time \d+ evenings in 10/, {}, VERDICT);
+  await screen.findAllByText(saying('measure.eveningsInTen'), {}, VERDICT);
 };
 
 describe('the plan screen', () => {
@@ -66,20 +67,20 @@ describe('the plan screen', () => {
     const { hand } = open();
     await verdict();
     expect(press('Undo')).toHaveProperty('disabled', true);
-    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '3 kg');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('meatForm.weightTrimmed') }), '3 kg');
     expect(press(/^Meat:/).textContent).toContain('3 kg');
     await hand.click(press('Undo'));
     expect(press(/^Meat:/).textContent).toContain('2 kg');
     expect(screen.getByText('Undone: the meat')).toBeTruthy();
     await hand.click(press('Redo'));
     expect(press(/^Meat:/).textContent).toContain('3 kg');
-    expect(screen.getByText('Done again: the meat')).toBeTruthy();
+    expect(screen.getByText(WORDS.text('step.redo', { what: 'the meat' }))).toBeTruthy();
   });
 
   it('leaves Ctrl+Z to a text field and takes it everywhere else', async () => {
     const { hand } = open();
     await verdict();
-    const title = screen.getByRole('textbox', { name: 'Name of the dish' });
+    const title = screen.getByRole('textbox', { name: WORDS.text('common.nameOfTheDish') });
     await retype(hand, title, 'Harbour oxtail');
     const h1 = screen.getByRole('heading', { level: 1 });
     fireEvent.keyDown(title, { key: 'z', ctrlKey: true });
@@ -98,11 +99,11 @@ describe('the plan screen', () => {
     await verdict();
     await hand.click(press(/^Pot:/));
     await hand.click(press(/^Heat:/));
-    expect(screen.getByRole('heading', { level: 2, name: 'How warm does it get?' })).toBeTruthy();
+    expect(screen.getByRole('heading', { level: 2, name: WORDS.text('panel.heat') })).toBeTruthy();
     window.history.back();
     expect(await screen.findByRole('heading', { level: 2, name: 'Does it fit?' })).toBeTruthy();
     window.history.forward();
-    expect(await screen.findByRole('heading', { level: 2, name: 'How warm does it get?' })).toBeTruthy();
+    expect(await screen.findByRole('heading', { level: 2, name: WORDS.text('panel.heat') })).toBeTruthy();
   });
 
   it('takes the focus along where the decision is a page of its own', async () => {
@@ -113,8 +114,8 @@ describe('the plan screen', () => {
     const { hand } = open();
     await verdict();
     await hand.click(press(/^Heat:/));
-    expect(document.activeElement?.textContent).toBe('How warm does it get?');
-    await hand.click(press('To the eight decisions'));
+    expect(document.activeElement?.textContent).toBe(WORDS.text('panel.heat'));
+    await hand.click(press(WORDS.text('decisionPanel.toTheDecisions')));
     await waitFor(() => {
       expect(document.activeElement).toBe(press(/^Heat:/));
     });
@@ -140,27 +141,31 @@ describe('the plan screen', () => {
     const server = stubServer(() => ({ data: { id: 'p1', updatedAtMs: 8 } }));
     const first = open();
     await verdict();
-    expect(press('Kept')).toHaveProperty('disabled', true);
-    await retype(first.hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Harbour oxtail');
+    expect(press(WORDS.text('planEditor.kept'))).toHaveProperty('disabled', true);
+    await retype(
+      first.hand,
+      screen.getByRole('textbox', { name: WORDS.text('common.nameOfTheDish') }),
+      'Harbour oxtail',
+    );
     await waitFor(() => {
       expect(draftText('p1')).toContain('Harbour oxtail');
     });
     first.unmount();
 
     const second = open();
-    expect(await screen.findByText('Here is what you had not kept.')).toBeTruthy();
+    expect(await screen.findByText(WORDS.text('planEditor.hereIsWhatYouHad'))).toBeTruthy();
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Harbour oxtail');
     await waitFor(() => {
-      expect(press('Keep')).toHaveProperty('disabled', false);
+      expect(press(WORDS.text('planEditor.keep'))).toHaveProperty('disabled', false);
     }, VERDICT);
-    await second.hand.click(press('Keep'));
+    await second.hand.click(press(WORDS.text('planEditor.keep')));
     await waitFor(() => {
       expect(draftText('p1')).toBeNull();
     });
     expect(server.calls).toMatchObject([
       { method: 'PUT', url: '/api/plans/p1', body: { input: { title: 'Harbour oxtail' }, basedOnMs: 7 } },
     ]);
-    expect(press('Kept')).toHaveProperty('disabled', true);
+    expect(press(WORDS.text('planEditor.kept'))).toHaveProperty('disabled', true);
   });
 
   it('goes back to the kept plan', async () => {
@@ -169,8 +174,8 @@ describe('the plan screen', () => {
       JSON.stringify({ inputVersion: PLAN_INPUT.version, input: { ...OXTAIL_PLAN, eaters: 9 }, basedOnMs: 7 }),
     );
     const { hand } = open();
-    await hand.click(await screen.findByRole('button', { name: 'Go back to the kept plan' }));
-    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '4');
+    await hand.click(await screen.findByRole('button', { name: WORDS.text('planEditor.goBackToTheKept') }));
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') })).toHaveProperty('value', '4');
     expect(draftText('p1')).toBeNull();
   });
 
@@ -185,45 +190,43 @@ describe('the plan screen', () => {
     );
     const server = stubServer(() => ({ status: 409, data: { says: say('http.changedElsewhere') } }));
     const { hand } = open();
-    await screen.findByText('Here is what you had not kept.');
+    await screen.findByText(WORDS.text('planEditor.hereIsWhatYouHad'));
     await waitFor(() => {
-      expect(press('Keep')).toHaveProperty('disabled', false);
+      expect(press(WORDS.text('planEditor.keep'))).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Keep'));
-    expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
+    await hand.click(press(WORDS.text('planEditor.keep')));
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('http.changedElsewhere'));
     expect(server.calls[0]?.body).toMatchObject({ basedOnMs: 3, input: { title: 'Begun before' } });
   });
 
   it('keeps an emptied field empty through a reload', async () => {
     const first = open();
     await verdict();
-    await retype(first.hand, screen.getByRole('textbox', { name: 'At the table' }), '');
+    await retype(first.hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '');
     await waitFor(() => {
       expect(draftText('p1')).not.toBeNull();
     });
     first.unmount();
     open();
-    await screen.findByText('Here is what you had not kept.');
-    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '');
+    await screen.findByText(WORDS.text('planEditor.hereIsWhatYouHad'));
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') })).toHaveProperty('value', '');
   });
 
   it('takes no notice of a draft it cannot read', async () => {
     localStorage.setItem('even-ember:draft:p1', '{"title": 7');
     open();
     await verdict();
-    expect(screen.queryByText('Here is what you had not kept.')).toBeNull();
+    expect(screen.queryByText(WORDS.text('planEditor.hereIsWhatYouHad'))).toBeNull();
   });
 
   it('marks the decision at fault, in the cook’s units, and lets nothing be cooked until it is mended', async () => {
     const { hand } = open({}, 'p1', US);
     await verdict();
-    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '100 lb');
-    expect(
-      (await screen.findAllByText(/Weight of the meat: 100 lb.* is too much\. Anything from/, {}, VERDICT)).length,
-    ).toBe(2);
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('meatForm.weightTrimmed') }), '100 lb');
+    expect((await screen.findAllByText(saying('fault.tooMuch'), {}, VERDICT)).length).toBe(2);
     expect(press('Start the braise')).toHaveProperty('disabled', true);
     expect(within(press(/^Meat:/)).getByText('!')).toBeTruthy();
-    await retype(hand, screen.getByRole('textbox', { name: 'Weight, trimmed' }), '5 lb');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('meatForm.weightTrimmed') }), '5 lb');
     await waitFor(() => {
       expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
@@ -231,10 +234,10 @@ describe('the plan screen', () => {
 
   it('offers ways that really fit when the plate is too soon, and takes one at a press', async () => {
     const { hand } = open({ serveAtMs: NOON_MS + 2 * HOUR_MS });
-    await hand.click(await screen.findByRole('button', { name: /^Ways out:/ }, VERDICT));
-    await hand.click(await screen.findByRole('button', { name: /^Take: Serve later/ }));
+    await hand.click(await screen.findByRole('button', { name: saying('verdict.waysOut') }, VERDICT));
+    await hand.click(await screen.findByRole('button', { name: saying('verdict.take2') }));
     await verdict();
-    expect(screen.queryByText(/has already gone/)).toBeNull();
+    expect(screen.queryByText(saying('fault.tooLate'))).toBeNull();
   });
 
   it('keeps a new plan, then starts the braise from it and goes to the pot', async () => {
@@ -278,29 +281,31 @@ describe('the plan screen', () => {
     );
     const { hand } = open();
     await verdict();
-    await retype(hand, screen.getByRole('textbox', { name: 'Name of the dish' }), 'Mine');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.nameOfTheDish') }), 'Mine');
     await waitFor(() => {
-      expect(press('Keep')).toHaveProperty('disabled', false);
+      expect(press(WORDS.text('planEditor.keep'))).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Keep'));
-    expect((await screen.findByRole('alert')).textContent).toContain('changed elsewhere');
-    expect(screen.getByRole('link', { name: 'Show the other' }).getAttribute('href')).toBe('/plan/p1');
-    await hand.click(press('Keep mine over it'));
+    await hand.click(press(WORDS.text('planEditor.keep')));
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('http.changedElsewhere'));
+    expect(screen.getByRole('link', { name: WORDS.text('planEditor.showTheOther') }).getAttribute('href')).toBe(
+      '/plan/p1',
+    );
+    await hand.click(press(WORDS.text('planEditor.keepMineOverIt')));
     await waitFor(() => {
       expect(screen.queryByRole('alert')).toBeNull();
     });
     expect(server.calls.map((c) => (c.body as { basedOnMs: number | null }).basedOnMs)).toEqual([7, null]);
-    expect(press('Kept')).toHaveProperty('disabled', true);
+    expect(press(WORDS.text('planEditor.kept'))).toHaveProperty('disabled', true);
   });
 
   it('says so when the server does not answer, and loses nothing', async () => {
     stubServer(() => 'down');
     const { hand } = open({}, null);
     await waitFor(() => {
-      expect(press('Keep')).toHaveProperty('disabled', false);
+      expect(press(WORDS.text('planEditor.keep'))).toHaveProperty('disabled', false);
     }, VERDICT);
-    await hand.click(press('Keep'));
-    expect((await screen.findByRole('alert')).textContent).toContain('The server does not answer');
+    await hand.click(press(WORDS.text('planEditor.keep')));
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('http.noAnswer'));
     expect(router.push).not.toHaveBeenCalled();
   });
 
@@ -309,11 +314,11 @@ describe('the plan screen', () => {
     const { hand } = open();
     await verdict();
     failCalls(true);
-    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '5');
-    expect(await screen.findByText(/This could not be worked out/, {}, VERDICT)).toBeTruthy();
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '5');
+    expect(await screen.findByText(saying('fault.ours'), {}, VERDICT)).toBeTruthy();
     expect(press('Start the braise')).toHaveProperty('disabled', true);
     failCalls(false);
-    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '4');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '4');
     await waitFor(() => {
       expect(press('Start the braise')).toHaveProperty('disabled', false);
     }, VERDICT);
@@ -326,8 +331,8 @@ describe('the plan screen', () => {
     const { hand } = open();
     await verdict();
     await hand.click(press(/^Sear:/));
-    await choose(hand, /How dark/, /Light gold/);
-    await hand.click(press('Make this our way'));
+    await choose(hand, saying('ways.searDepth'), /Light gold/);
+    await hand.click(press(WORDS.text('common.makeThisOurWay')));
     await waitFor(() => {
       expect(server.calls).toMatchObject([
         { method: 'PUT', url: '/api/kitchen', body: { habits: { searDepth: 'light' } } },
@@ -339,7 +344,7 @@ describe('the plan screen', () => {
     const first = planOutlook(OXTAIL_PLAN, { nowMs: NOON_MS - 6 * HOUR_MS, pots: [], how: 'quick' });
     const editor = <PlanEditor kitchen={SALTMARSH_ROW} start={OXTAIL_PLAN} id="p1" updatedAtMs={7} first={first} />;
     shown(editor, { nowMs: Date.now() });
-    expect(screen.getByText(/On time \d+ evenings in 10/)).toBeTruthy();
+    expect(screen.getAllByText(saying('measure.eveningsInTen')).length).toBeGreaterThan(0);
     cleanup();
     failCalls(true);
     shown(editor, { nowMs: Date.now() - 2 * HOUR_MS });

@@ -120,9 +120,7 @@ describe('files kept from each version', () => {
     const part = (change: object) => readFile(JSON.stringify({ ...today, ...change }));
     expect(part({}).ok).toBe(true);
     const newer = part({ inputVersion: 99 });
-    expect(!newer.ok && english(newer.says)).toBe(
-      'The plan in this file is of version 99; this app reads up to version 6.',
-    );
+    expect(!newer.ok && english(newer.says)).toMatch(/99.*\b6\b/);
     const damaged = part({ input: { ...OXTAIL_PLAN, bare: 'cling film' } });
     expect(!damaged.ok && english(damaged.says)).toContain('input.bare');
   });

@@ -463,8 +463,7 @@ describe('kept warm', () => {
     expect(forgotten.alarm?.do.code).toBe('alarm.held.do');
     const days = conduct(soon, state, live, cold + 70 * 60 * MIN_MS);
     expect(days.alarm?.do.code).toBe('alarm.held.tooLong');
-    expect(english(days.alarm?.do)).toContain('Throw it away');
-    expect(english(days.alarm?.says)).toMatch(/since about (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
+    expect(english(days.alarm?.says)).toMatch(/(Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
     const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MIN_MS, done('finish-finish.meatOut')]);
     const here = conduct(soon, begun.state, begun.live, later + MIN_MS);
     expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);
@@ -504,7 +503,7 @@ describe('what is left', () => {
     const cold = holdNow(plan, state, live, at(61))?.coldMs ?? 0;
     expect(cold).toBeGreaterThan(at(60));
     expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
-    expect(english(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.do)).toContain('throw it away');
+    expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.restCold.do');
     const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
     const logged = after(plan, [60, { kind: 'served' }], [61, { kind: 'finished', verdict }]);
     expect(conduct(plan, logged.state, logged.live, at(60 + 11 * 60)).alarm?.says.code).toBe('alarm.restCold');

@@ -14,6 +14,7 @@ import { braiseRequest, composePlan, type Plan } from '../plan';
 import { type Stage } from '../tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
+import { saying } from '../../testing/saying';
 
 const MIN_MS = 60_000;
 
@@ -140,7 +141,7 @@ describe('a cook’s state', () => {
 
   it('does not let the start be taken back under records that count from it', () => {
     const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
-    expect(english(undoRefusal(on, 'e0'))).toContain('take those back first');
+    expect(english(undoRefusal(on, 'e0'))).toMatch(saying('refused.othersCount'));
     expect(undoRefusal(on, 'e1')).toBeUndefined();
     expect(english(undoRefusal(on, 'nonsense'))).toContain('already');
   });

@@ -5,6 +5,7 @@ import { checkPlanInput } from './check';
 import { type HeatStage, mainStage, type PlanInput, withHeat, withLid } from '../choices';
 import { english } from '../../testing/words';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { saying } from '../../testing/saying';
 
 const oven = (tempC: number) => ({ kind: 'oven', tempC, fan: false }) as const;
 const hob = { kind: 'simmer', tempC: 96 } as const;
@@ -162,7 +163,7 @@ describe('a plan in stages', () => {
       { heat: oven(170), lid: 'none', until: END },
     ]);
     expect(p.stages).toHaveLength(1);
-    expect(english(p.watch)).toContain('before this stage begins');
+    expect(english(p.watch)).toMatch(saying('watch.stageMissed'));
   });
 
   it('smoked bare first is on the day, warmer when it meets the liquid, and done sooner in the pot', () => {
@@ -180,7 +181,7 @@ describe('a plan in stages', () => {
     [
       'a last stage without an end',
       [{ heat: oven(150), lid: 'heavy', until: { kind: 'minutes', minutes: 60 } }],
-      'until the meat is as wanted',
+      'fault.stageNeedsEnd',
     ],
     [
       'an end before the last',
@@ -188,7 +189,7 @@ describe('a plan in stages', () => {
         { heat: oven(150), lid: 'heavy', until: END },
         { heat: oven(150), lid: 'heavy', until: END },
       ],
-      'only the last goes on',
+      'fault.stageEndsEarly',
     ],
     [
       'a stage no sooner than the end',
@@ -196,10 +197,10 @@ describe('a plan in stages', () => {
         { heat: oven(150), lid: 'heavy', until: { kind: 'stage', stage: 'twists' } },
         { heat: oven(150), lid: 'none', until: END },
       ],
-      'Choose an earlier one',
+      'fault.stageTooSoft',
     ],
   ] as const)('refuses %s in a sentence', (_, course, message) => {
     const faults = checkPlanInput({ ...OXTAIL_PLAN, course }, NOON_MS);
-    expect(english(faults.map((f) => f.says))).toContain(message);
+    expect(faults.map((f) => f.says.code)).toContain(message);
   });
 });

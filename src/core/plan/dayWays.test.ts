@@ -5,7 +5,9 @@ import { type PlanInput } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { layOutDay } from '../schedule';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
-import { english } from '../../testing/words';
+import { english, WORDS } from '../../testing/words';
+import { saying } from '../../testing/saying';
+import { say } from '../message';
 
 const MIN_MS = 60_000;
 
@@ -47,8 +49,8 @@ describe('ways to make a day work', () => {
     const fixed = plan({ fixed: [{ task: 'meat', startMs: late }] });
     const ways = dayWays(fixed, NOON_MS);
     expect(ways.map((w) => english(w.says))).toEqual([
-      'Plates 20 min later',
-      'Let “get the meat ready” begin when it suits the day',
+      WORDS.text('dayWay.later', { by: '20 min' }),
+      WORDS.text('dayWay.letGo', { task: say('task.meat') }),
     ]);
     for (const way of ways) {
       const made = composePlan(way.input, 0);
@@ -66,7 +68,7 @@ describe('ways to make a day work', () => {
     const both = plan({ fixed });
     expect(both.day.conflicts.length).toBeGreaterThan(1);
     const all = dayWays(both, NOON_MS).find((w) => w.input.day.fixed.length === 0);
-    expect(english(all?.says)).toMatch(/^Let these begin when they suit the day: .* and .*$/);
+    expect(english(all?.says)).toMatch(saying('dayWay.letAllGo'));
     const made = all && composePlan(all.input, 0);
     expect(made?.ok === true && made.plan.day.conflicts.length === 0).toBe(true);
   });

@@ -10,6 +10,7 @@ import { type Figure, ofRow } from '../message';
 import { etaOf, readyEta } from '../forecast';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { saying } from '../../testing/saying';
 
 function plan(input: PlanInput, particles = 0): Plan {
   const result = composePlan(input, particles);
@@ -126,7 +127,7 @@ describe('mixed meats', () => {
   it('are governed by the one that is last, which is said', () => {
     const p = plan(mixed);
     expect(p.cutId).toBe('beef_chuck_cubes');
-    expect(english(p.reasons[0])).toContain('chuck cubes governs');
+    expect(english(p.reasons[0])).toMatch(saying('reason.governs'));
     const alone = plan({ ...mixed, also: [] });
     expect(readyEta(p.forecast).p50).toBeGreaterThan(readyEta(alone.forecast).p50);
   });
@@ -171,7 +172,7 @@ describe('what does not fit the pot', () => {
   it('gets ways out that are tried, each of them fitting', () => {
     expect(checkPlanInput(crowded, NOON_MS)[0]?.tooFull).toBe(true);
     const ways = fitWays(crowded, TEST_KITCHEN.pots);
-    expect(ways.map((w) => english(w.says)).join('; ')).toMatch(/Take Wide casserole/);
+    expect(ways.map((w) => english(w.says)).join('; ')).toContain('casserole');
     for (const way of ways) expect(checkPlanInput(way.input, NOON_MS), english(way.says)).toEqual([]);
   });
 
@@ -181,7 +182,7 @@ describe('what does not fit the pot', () => {
       pot: wide(crowded.pot, 240, 100),
       meat: part('beef_oxtail', 3),
     };
-    const way = fitWays(two, []).find((w) => english(w.says).startsWith('Two pots'));
+    const way = fitWays(two, []).find((w) => w.says.code === 'fit.twoPots');
     expect(way?.input.meat.massKg).toBeCloseTo(1.5, 9);
     expect(way?.input.eaters).toBe(2);
   });
@@ -238,7 +239,7 @@ describe('who can eat it', () => {
 
   it('warns the one at the table who avoids it, and puts it first on the watch list', () => {
     const p = plan({ ...OXTAIL_PLAN, avoid: ['alcohol'] });
-    expect(english(p.table.conflicts[0])).toMatch(/avoids alcohol, and stout brings it; some always stays/);
+    expect(english(p.table.conflicts[0])).toContain('alcohol');
     expect(p.watch[0]).toBe(p.table.conflicts[0]);
     const dry: PlanInput = { ...OXTAIL_PLAN, avoid: ['alcohol'], liquid: { ...OXTAIL_PLAN.liquid, parts: [] } };
     expect(plan(dry).table.conflicts).toEqual([]);
@@ -261,9 +262,7 @@ describe('who can eat it', () => {
     });
     expect(english(p.table.chokeables)).toContain('3 × cloves');
     expect(p.countOut.map((c) => `${english(c.what)} ${String(c.count)}`)).toContain('cloves, cloves 3');
-    expect(p.countOut.map((c) => `${english(c.what)} ${String(c.count)}`)).toContain(
-      `bones of the oxtail ${String(12)}`,
-    );
+    expect(p.countOut.find((c) => c.what.code === 'countOut.bones')?.count).toBe(12);
   });
 });
 

@@ -7,6 +7,7 @@ import { cutById, CUTS } from '../larder';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { say } from '../message';
+import { saying } from '../../testing/saying';
 
 function plan(input: PlanInput): Plan {
   const result = makePlan(input, { nowMs: NOON_MS, particles: 128 });
@@ -30,10 +31,10 @@ const withItem = (item: PlanInput['base']['items'][number]): PlanInput => ({
 
 describe('what is beyond the limits', () => {
   it.each([
-    [482.22, '482 °C is too much'],
-    [240.4, '240.4 °C is too much'],
-    [79.96, '79.96 °C is too little'],
-    [0, '0 °C is too little'],
+    [482.22, '482 °C'],
+    [240.4, '240.4 °C'],
+    [79.96, '79.96 °C'],
+    [0, '0 °C'],
   ])('%d °C is said with as few figures as show it', (tempC, says) => {
     const faults = checkPlanInput(heated(OXTAIL_PLAN, { kind: 'oven', tempC, fan: false }), NOON_MS);
     expect(english(faults[0]?.says)).toContain(says);
@@ -42,36 +43,26 @@ describe('what is beyond the limits', () => {
 
 describe('what cannot be planned', () => {
   const cases: readonly (readonly [string, PlanInput, string, RegExp])[] = [
-    ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', /Weight of the meat: 0 g is too little.*100 g to 12 kg/],
-    ['400 kg', withMeat({ massKg: 400 }), 'meat.massKg', /400 kg is too much/],
-    ['nothing typed', withMeat({ massKg: Number.NaN }), 'meat.massKg', /no number was given/],
+    ['0 kg', withMeat({ massKg: 0 }), 'meat.massKg', saying('fault.tooLittle')],
+    ['400 kg', withMeat({ massKg: 400 }), 'meat.massKg', saying('fault.tooMuch')],
+    ['nothing typed', withMeat({ massKg: Number.NaN }), 'meat.massKg', saying('fault.noNumber')],
     [
       'a 300 mm cube',
       withMeat({ cutId: 'lamb_shoulder_cubes', thicknessMm: 300, pieces: 1 }),
       'meat.thicknessMm',
-      /Thickness: 300 mm is too much.*10 to 160 mm/,
+      saying('fault.tooMuch'),
     ],
-    ['two and a half pieces', withMeat({ pieces: 2.5 }), 'meat.pieces', /not a whole number/],
+    ['two and a half pieces', withMeat({ pieces: 2.5 }), 'meat.pieces', saying('fault.notWhole')],
     [
       'an oven at 600 °C',
       heated(OXTAIL_PLAN, { kind: 'oven', tempC: 600, fan: false }),
       'course.0.heat.tempC',
-      /Oven set to: 600 °C is too much.*80 to 240 °C/,
+      saying('fault.tooMuch'),
     ],
-    [
-      'a serving time in the past',
-      { ...OXTAIL_PLAN, serveAtMs: NOON_MS - 1 },
-      'serveAtMs',
-      /Serving time: that moment has passed/,
-    ],
+    ['a serving time in the past', { ...OXTAIL_PLAN, serveAtMs: NOON_MS - 1 }, 'serveAtMs', saying('fault.past')],
     ['no serving time', { ...OXTAIL_PLAN, serveAtMs: Number.NaN }, 'serveAtMs', /Serving time/],
-    [
-      'more meat than pot',
-      withMeat({ massKg: 11, pieces: 60 }),
-      'meat.massKg',
-      /More meat than pot: 11 kg.*takes about/,
-    ],
-    ['a cut nobody knows', withMeat({ cutId: 'unicorn' }), 'meat.cutId', /Cut: there is none called “unicorn”/],
+    ['more meat than pot', withMeat({ massKg: 11, pieces: 60 }), 'meat.massKg', saying('fault.moreMeatThanPot')],
+    ['a cut nobody knows', withMeat({ cutId: 'unicorn' }), 'meat.cutId', /“unicorn”/],
     [
       'a joint too long for the pot',
       {
@@ -79,26 +70,26 @@ describe('what cannot be planned', () => {
         pot: wide(OXTAIL_PLAN.pot, 220),
       },
       'pot.id',
-      /does not lie flat/,
+      saying('fault.doesNotLie'),
     ],
     ['a level over the rim', withLevel(withMeat({ massKg: 4, pieces: 20 }), 1.2), 'liquid.level', /boil over/],
     [
       'dry beans',
       withItem({ id: 'beansDry', kg: 0.3, fate: 'bite', when: 'start' }),
       'base.items',
-      /Dry beans: they hold a poison.*Soak them 5 h.*boil them hard.*local food-safety guidance/,
+      /5 h.*local food-safety guidance/,
     ],
     [
       'a vegetable nobody knows',
       withItem({ id: 'moonfruit', kg: 0.3, fate: 'bite', when: 'start' }),
       'base.items',
-      /none called “moonfruit”/,
+      /“moonfruit”/,
     ],
     [
       'a mountain of onion',
       withItem({ id: 'onion', kg: 4.5, fate: 'melt', when: 'start' }),
       'base.items',
-      /More vegetables than room/,
+      saying('fault.moreVegetablesThanRoom'),
     ],
     [
       'less bought than trimmed',

@@ -6,6 +6,7 @@ import { boilAwayMinutes } from '../liquid';
 import { NOON_MS, inOnePlace } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { say } from '../message';
+import { saying } from '../../testing/saying';
 
 const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
@@ -108,7 +109,7 @@ describe('the day', () => {
     expect(d.beside.some((s) => s.label.code === 'side.mash')).toBe(true);
     expect(d.conflicts).toEqual([]);
     const crowded = day({ resources: { cooks: 1, burners: 1, ovens: 1 } }, { sides: ['pasta', 'greens'] });
-    expect(english(crowded.conflicts.map((c) => c.says))).toMatch(/would be done \d+ min before the plates/);
+    expect(english(crowded.conflicts.map((c) => c.says))).toMatch(saying('conflict.sideWaits'));
   });
 
   it('gives every pot on the stove a burner of its own, and no more burners than there are', () => {
@@ -144,7 +145,7 @@ describe('the day', () => {
       { fixed: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
       { sides: ['mash', 'greens'] },
     );
-    expect(english(taken.conflicts[0]?.says)).toMatch(/cannot/);
+    expect(english(taken.conflicts[0]?.says)).toMatch(saying('servePanel.cannotWait'));
   });
 
   it('takes no notice of a wish for a task that is not there', () => {
@@ -205,7 +206,7 @@ describe('around it', () => {
       expect(english(cautionFor(step)).endsWith(WORDS.text('caution.defer'))).toBe(true);
     }
     expect(english(cautionFor('sear'))).toContain('never water');
-    expect(english(cautionFor('liquid'))).toContain('Burner off');
+    expect(english(cautionFor('liquid'))).toContain('burner off');
     expect(english(cautionFor('store'))).toContain('74 °C');
   });
 });

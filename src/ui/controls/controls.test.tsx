@@ -16,6 +16,7 @@ import { type Figure, input } from '@/core/message';
 import { type UnitChoice } from '@/core/quantity';
 import { choose, retype, shown, US } from '@/testing/screen';
 import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 type Dimension = Parameters<typeof QuantityField>[0]['dimension'];
 
@@ -184,7 +185,7 @@ describe('one of several', () => {
   it('is chosen from a list in sections; nothing chosen shows a placeholder', async () => {
     const onChange = vi.fn();
     const { hand } = shown(<SelectField label="Cut" value="" sections={sections} onChange={onChange} />);
-    expect(screen.getByRole('button', { name: /Cut/ }).textContent).toContain('choose…');
+    expect(screen.getByRole('button', { name: /Cut/ }).textContent).toMatch(saying('select.choose'));
     await choose(hand, /Cut/, /Oxtail/);
     expect(onChange).toHaveBeenCalledExactlyOnceWith('oxtail');
   });
@@ -221,11 +222,18 @@ describe('a slider', () => {
   it('says its value in words, moves by keys and stands at its end for a value beyond it or none', async () => {
     const onChange = vi.fn();
     const node = (value: number) => (
-      <Slider label="Level" limits={[0, 1]} step={0.1} value={value} says="half way" onChange={onChange} />
+      <Slider
+        label={WORDS.text('ways.level')}
+        limits={[0, 1]}
+        step={0.1}
+        value={value}
+        says={WORDS.text('way.level.half')}
+        onChange={onChange}
+      />
     );
     const { hand, rerender } = shown(node(0.5));
     const thumb = screen.getByRole<HTMLInputElement>('slider');
-    expect(screen.getByText('half way')).toBeTruthy();
+    expect(screen.getByText(WORDS.text('way.level.half'))).toBeTruthy();
     thumb.focus();
     await hand.keyboard('{ArrowRight}');
     expect(onChange).toHaveBeenLastCalledWith(0.6);
@@ -241,7 +249,7 @@ describe('what cannot be taken back', () => {
     const onConfirm = vi.fn();
     const { hand } = shown(
       <ConfirmButton
-        label="Delete the plan"
+        label={WORDS.text('planList.deleteThePlan')}
         question="Delete it?"
         consequence="It cannot be brought back."
         verb="Delete"
@@ -250,12 +258,12 @@ describe('what cannot be taken back', () => {
         x
       </ConfirmButton>,
     );
-    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('planList.deleteThePlan') }));
     expect(screen.getByRole('dialog').textContent).toContain('It cannot be brought back.');
     await hand.click(screen.getByRole('button', { name: 'Keep it' }));
     expect(screen.queryByRole('dialog')).toBeNull();
     expect(onConfirm).not.toHaveBeenCalled();
-    await hand.click(screen.getByRole('button', { name: 'Delete the plan' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('planList.deleteThePlan') }));
     await hand.click(screen.getByRole('button', { name: 'Delete' }));
     expect(onConfirm).toHaveBeenCalledOnce();
     expect(screen.queryByRole('dialog')).toBeNull();
@@ -274,13 +282,14 @@ describe('why a figure is what it is', () => {
 
   it('opens to formula, inputs, range, what would change it and how sure it is', async () => {
     const { hand } = shown(<Why figure={figure} />);
-    await hand.click(screen.getByRole('button', { name: 'Why fat 30 ml?' }));
+    await hand.click(screen.getByRole('button', { name: /fat.*30 ml/ }));
     const said = screen.getByRole('dialog').textContent;
     for (const part of [
       WORDS.about(figure, 'formula'),
-      'pot, across',
+      WORDS.text('input.potAcross'),
       '280 mm',
-      'Between 20 ml and 45 ml',
+      '20 ml',
+      '45 ml',
       WORDS.about(figure, 'changes'),
     ]) {
       expect(said).toContain(part);
@@ -291,7 +300,7 @@ describe('why a figure is what it is', () => {
 
   it('is said in the cook’s units, sentences too', async () => {
     const { hand } = shown(<Figures figures={[figure]} />, { units: US });
-    await hand.click(screen.getByRole('button', { name: /Why fat/ }));
+    await hand.click(screen.getByRole('button', { name: /fat/ }));
     const said = screen.getByRole('dialog').textContent;
     expect(said).toContain('11 in');
     expect(said).not.toMatch(/\d mm/);
@@ -314,12 +323,12 @@ describe('a sheet', () => {
     await hand.type(screen.getByRole('textbox', { name: 'Words' }), 'dark');
     await hand.keyboard('{Escape}');
     expect(onClose).not.toHaveBeenCalled();
-    expect(screen.getByRole('alertdialog').textContent).toContain('not recorded yet');
-    await hand.click(screen.getByRole('button', { name: 'Go on with it' }));
+    expect(screen.getByRole('alertdialog').textContent).toMatch(saying('sheet.unkept'));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('sheet.goOn') }));
     expect(screen.queryByRole('alertdialog')).toBeNull();
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Words' }).value).toBe('dark');
     await hand.click(screen.getByRole('button', { name: 'Close' }));
-    await hand.click(screen.getByRole('button', { name: 'Throw it away' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('outbox.discard') }));
     expect(onClose).toHaveBeenCalledOnce();
   });
 

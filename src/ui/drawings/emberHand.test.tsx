@@ -7,7 +7,9 @@ import { PotSection } from './PotSection';
 import { composePlan } from '@/core/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
-import { english } from '@/testing/words';
+import { english, WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
+import { say } from '@/core/message';
 
 const made = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] } }, 48);
 if (!made.ok) throw new Error(english(made.faults[0]?.says));
@@ -43,7 +45,7 @@ function drag(from: HTMLElement, byPx: number): void {
 describe('the plate and the tasks by hand', () => {
   it('have a grip each, saying their clock time; what needs no hands has none', () => {
     line();
-    expect(grip('Plates out').getAttribute('aria-valuetext')).toBe('21:00');
+    expect(grip(WORDS.text('emberLine.platesOut')).getAttribute('aria-valuetext')).toBe('21:00');
     for (const t of day.tasks.filter((x) => x.handsMinutes > 0 && x.place !== 'table')) {
       expect(grip(english(t.label)).getAttribute('aria-valuetext'), t.id).toMatch(/^\d\d:\d\d$/);
     }
@@ -52,7 +54,7 @@ describe('the plate and the tasks by hand', () => {
 
   it('move five minutes by an arrow key, thirty with shift, and come to rest', async () => {
     const { hand, edit } = line();
-    grip('Plates out').focus();
+    grip(WORDS.text('emberLine.platesOut')).focus();
     await hand.keyboard('{ArrowRight}');
     expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs + 5 * MIN_MS);
     expect(edit.onDrop).toHaveBeenCalledTimes(1);
@@ -65,7 +67,7 @@ describe('the plate and the tasks by hand', () => {
   it('follow the mouse and stay where they are let go', () => {
     const { edit } = line();
     const meat = day.tasks.find((t) => t.id === 'meat');
-    drag(grip('get the meat ready'), -40);
+    drag(grip(WORDS.text('task.meat')), -40);
     const [task, toMs] = edit.onMove.mock.lastCall ?? ['', Number.NaN];
     expect(task).toBe('meat');
     expect(toMs).toBeLessThan(meat?.fromMs ?? 0);
@@ -75,7 +77,7 @@ describe('the plate and the tasks by hand', () => {
 
   it('go back on Escape, and what is dragged after it is not taken', () => {
     const { edit } = line();
-    const plate = grip('Plates out');
+    const plate = grip(WORDS.text('emberLine.platesOut'));
     const pointer = { pointerId: 1, pointerType: 'mouse', button: 0, clientY: 50, pageY: 50 };
     fireEvent.pointerDown(plate, { ...pointer, clientX: 500, pageX: 500 });
     fireEvent.pointerMove(document, { ...pointer, clientX: 520, pageX: 520 });
@@ -89,17 +91,17 @@ describe('the plate and the tasks by hand', () => {
 
   it('are let go of a moment by Delete where they are fixed, and not elsewhere', async () => {
     const { hand, edit } = line(['meat']);
-    grip('get the meat ready, fixed').focus();
+    grip(WORDS.text('line.fixed', { task: say('task.meat') })).focus();
     await hand.keyboard('{Delete}');
     expect(edit.onFree).toHaveBeenCalledExactlyOnceWith('meat');
-    grip('Plates out').focus();
+    grip(WORDS.text('emberLine.platesOut')).focus();
     await hand.keyboard('{Delete}');
     expect(edit.onFree).toHaveBeenCalledOnce();
   });
 
   it('are looked at from near by', async () => {
     const { hand } = line();
-    const drawing = (): string => screen.getByRole('group', { name: /^The day from/ }).style.width;
+    const drawing = (): string => screen.getByRole('group', { name: saying('line.day') }).style.width;
     const wide = drawing();
     await hand.click(screen.getByRole('radio', { name: /½ h/ }));
     expect(drawing()).not.toBe(wide);
@@ -121,7 +123,7 @@ describe('the level by hand', () => {
   it('goes by hundredths, by tenths, to its ends, and never beyond', async () => {
     const onLevel = vi.fn<(share: number) => void>();
     const { hand } = shown(section(onLevel));
-    const handle = screen.getByRole('slider', { name: /Level of the liquid/ });
+    const handle = screen.getByRole('slider', { name: saying('levelHandle.levelOfTheLiquidAs') });
     const now = Number(handle.getAttribute('aria-valuenow')) / 100;
     handle.focus();
     await hand.keyboard('{ArrowUp}');
@@ -137,7 +139,7 @@ describe('the level by hand', () => {
   it('follows the pointer only while it is down', () => {
     const onLevel = vi.fn<(share: number) => void>();
     shown(section(onLevel));
-    const handle = screen.getByRole('slider', { name: /Level of the liquid/ });
+    const handle = screen.getByRole('slider', { name: saying('levelHandle.levelOfTheLiquidAs') });
     const at = (y: number) => ({
       pointerId: 1,
       pointerType: 'mouse',

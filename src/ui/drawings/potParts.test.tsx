@@ -57,8 +57,8 @@ describe('the pot while it cooks', () => {
   it('says where things stand by the estimate, not where they were to stand', () => {
     expect(says(live(88))).toContain('Liquid now 20 mm deep, 710 ml;');
     expect(says(live(88))).toContain('Middle of the meat about 88 °C.');
-    expect(says(live(88))).not.toContain('at half time');
-    expect(says(section())).toContain('at half time');
+    expect(says(live(88))).not.toContain(WORDS.text('potSection.atHalfTime'));
+    expect(says(section())).toContain(WORDS.text('potSection.atHalfTime'));
   });
 
   it('pales as it cooks through, and no further', () => {

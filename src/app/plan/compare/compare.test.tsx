@@ -12,6 +12,8 @@ import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import '@/workers/plan.worker';
 import { say } from '@/core/message';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -31,8 +33,8 @@ async function open(input: PlanInput = OXTAIL_PLAN, units?: UnitChoice) {
     ...(units ? { units } : {}),
   });
   await screen.findByRole('table', {}, LONG);
-  await made.hand.click(screen.getByRole('heading', { name: 'Taken elsewhere' }));
-  await screen.findByText(/a covered pot cannot pass the boil/, {}, LONG);
+  await made.hand.click(screen.getByRole('heading', { name: WORDS.text('elsewhere.takenElsewhere') }));
+  await screen.findByText(saying('elsewhere.dial'), {}, LONG);
   return made;
 }
 
@@ -41,7 +43,7 @@ const columns = (): (string | null)[] =>
     .getAllByRole('columnheader')
     .map((c) => c.textContent);
 const ways = (): HTMLInputElement[] =>
-  within(screen.getByRole('group', { name: /Ways to compare/ })).getAllByRole('checkbox');
+  within(screen.getByRole('group', { name: saying('compare.waysToCompareAtMost') })).getAllByRole('checkbox');
 
 describe('ways side by side', () => {
   it('sets the plan beside others, each with its figures and its difference in a sentence', async () => {
@@ -51,15 +53,15 @@ describe('ways side by side', () => {
     const table = within(screen.getByRole('table'));
     const rows = table.getAllByRole('row').slice(1);
     const alike = rows.at(-1);
-    expect(alike?.textContent).toMatch(/^The same in all/);
+    expect(alike?.textContent).toMatch(saying('compare.alike'));
     // What differs has a row of its own with a figure for each way; what does not is said once, after it.
     for (const name of [
-      'Begin',
-      'Ready, most likely',
-      'Stays good',
-      'Your hands',
-      'Left in the pot',
-      'Water in the meat',
+      WORDS.text('compare.begin'),
+      WORDS.text('compare.readyAbout'),
+      WORDS.text('compare.staysGood'),
+      WORDS.text('compare.yourHands'),
+      WORDS.text('compare.leftInThePot'),
+      WORDS.text('compare.waterInTheMeat'),
     ]) {
       const row = rows.find((r) => r.textContent.startsWith(name));
       if (!row) {
@@ -75,7 +77,7 @@ describe('ways side by side', () => {
       ).toBe(true);
       expect(new Set(figures).size, name).toBeGreaterThan(1);
     }
-    expect(columns()[0]).toContain('the plan itself');
+    expect(columns()[0]).toContain(WORDS.text('compare.thePlanItself'));
     expect(columns()[1]).toMatch(/in the pot|window|hands/);
     expect(container.textContent).not.toMatch(BROKEN);
   });
@@ -102,7 +104,7 @@ describe('ways side by side', () => {
   it('keeps one: the plan is changed on the server and shown again', async () => {
     const server = stubServer(() => ({ data: { id: 'p1' } }));
     const { hand } = await open();
-    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
+    await hand.click(screen.getAllByRole('button', { name: WORDS.text('compare.keepThisWay') })[0] as HTMLElement);
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/plan/p1');
     });
@@ -115,16 +117,16 @@ describe('ways side by side', () => {
   it('does not keep a way over a plan that was changed elsewhere', async () => {
     stubServer(() => ({ status: 409, data: { says: say('http.changedElsewhere') } }));
     const { hand } = await open();
-    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
-    expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('Load this page again');
+    await hand.click(screen.getAllByRole('button', { name: WORDS.text('compare.keepThisWay') })[0] as HTMLElement);
+    expect((await screen.findAllByRole('alert'))[0]?.textContent).toMatch(saying('compare.changed'));
     expect(router.push).not.toHaveBeenCalled();
   });
 
   it('says so when it could not be kept', async () => {
     stubServer(() => 'down');
     const { hand } = await open();
-    await hand.click(screen.getAllByRole('button', { name: 'Keep this way' })[0] as HTMLElement);
-    expect((await screen.findAllByRole('alert'))[0]?.textContent).toContain('The server does not answer');
+    await hand.click(screen.getAllByRole('button', { name: WORDS.text('compare.keepThisWay') })[0] as HTMLElement);
+    expect((await screen.findAllByRole('alert'))[0]?.textContent).toMatch(saying('http.noAnswer'));
     expect(router.push).not.toHaveBeenCalled();
   });
 
@@ -142,7 +144,7 @@ describe('ways side by side', () => {
     const { hand } = await open();
     const stove = screen.getByRole('article', { name: /^Hob/ });
     expect(within(stove).getAllByRole('listitem').length).toBeGreaterThan(0);
-    await hand.click(within(stove).getByRole('button', { name: 'Keep this place' }));
+    await hand.click(within(stove).getByRole('button', { name: WORDS.text('elsewhere.keepThisPlace') }));
     await waitFor(() => {
       expect(server.calls).toHaveLength(1);
     });

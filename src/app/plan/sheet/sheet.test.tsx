@@ -9,7 +9,7 @@ import { type PlanInput } from '@/core/choices';
 import { type UnitChoice } from '@/core/quantity';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
-import { english } from '@/testing/words';
+import { english, WORDS } from '@/testing/words';
 import { say } from '@/core/message';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
@@ -38,7 +38,7 @@ describe('the bench sheet', () => {
     const { container } = open();
     const said = container.textContent;
     for (const line of shoppingList(OXTAIL)) expect(said).toContain(english(line.name));
-    const day = screen.getByRole('region', { name: 'The day' }).textContent;
+    const day = screen.getByRole('region', { name: WORDS.text('benchSheet.theDay') }).textContent;
     const times = [...day.matchAll(/\d\d:\d\d/g)].map(([t]) => t);
     expect(times.length).toBeGreaterThan(6);
     expect([...times].sort()).toEqual(times);
@@ -60,9 +60,9 @@ describe('the bench sheet', () => {
         .slice(0, 3),
     ).toEqual([true, false, true]);
     expect(firstFork()).toHaveProperty('value', 'gives');
-    await hand.click(screen.getByRole('button', { name: 'Clear the ticks' }));
+    await hand.click(screen.getByRole('button', { name: WORDS.text('benchSheet.clearTheTicks') }));
     expect(boxes().some((b) => b.checked)).toBe(false);
-    expect(screen.queryByRole('button', { name: 'Clear the ticks' })).toBeNull();
+    expect(screen.queryByRole('button', { name: WORDS.text('benchSheet.clearTheTicks') })).toBeNull();
     expect(localStorage.length).toBe(0);
   });
 
@@ -99,7 +99,7 @@ describe('the bench sheet', () => {
         day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: NOON_MS + 9 * HOUR_MS } },
       }),
     );
-    expect(container.textContent).toMatch(/Begin Tue \d\d:\d\d/);
+    expect(container.textContent).toMatch(/Tue \d\d:\d\d/);
     expect(container.textContent).toContain('ice');
   });
 
