@@ -4,7 +4,7 @@ import { Hand } from 'lucide-react';
 import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { hasSheet } from './records';
-import { isDue, stepSigns, stepTitle } from './stepWords';
+import { isDue, stepHow, stepSigns, stepTitle } from './stepWords';
 import { cautionFor } from '@/core/cautions';
 import { type Conducted, type PlacedStep } from '@/core/cook';
 import { type StepRecord } from '@/core/steps';
@@ -142,6 +142,7 @@ export function StepCard({
       </p>
       <h1>{stepTitle(w, step)}</h1>
       {step.what ? <What>{w.title(step.what)}</What> : null}
+      <p>{stepHow(w, step)}</p>
       {placed.why ? <p>{w.say(placed.why)}</p> : null}
       {drawn ? <HandDrawing of={drawn} /> : null}
       <Signs>

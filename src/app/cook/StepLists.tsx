@@ -187,7 +187,7 @@ export function AllSteps({ conducted, stages }: { conducted: Conducted; stages: 
                     <Icon size={16} aria-label={w.text(`stepStatus.${status}`)} />
                     <span>
                       {stepTitle(w, step)}
-                      {step.what && step.title === null ? ` ${w.title(step.what)}` : ''}
+                      {step.what && step.title === null ? `: ${w.title(step.what)}` : ''}
                     </span>
                   </li>
                 );

@@ -1,11 +1,16 @@
 import { type PlacedStep } from '@/core/cook';
-import { type Step } from '@/core/steps';
+import { howOf, type Step, titleOf } from '@/core/steps';
 import { type Words } from '@/words/words';
 import { ofRow } from '@/core/message';
 
-/** What to do, standing alone. */
+/** What a step is called, standing alone. */
 export function stepTitle(w: Words, step: Step): string {
-  return w.title(step.title ?? ofRow('step', step.kind, 'do'));
+  return w.title(titleOf(step));
+}
+
+/** How it is done, in one line. */
+export function stepHow(w: Words, step: Step): string {
+  return w.title(howOf(step));
 }
 
 /** What a kind of step says of a part of it, where it says anything. */
@@ -27,7 +32,7 @@ export function stepSigns(w: Words, step: Step) {
 /** The name a step goes by in the records: what to do and of what, not too long. */
 export function stepName(w: Words, step: Step): string {
   const what = step.what ? w.title(step.what) : '';
-  const name = step.title === null && what !== '' ? `${stepTitle(w, step)} ${what}` : stepTitle(w, step);
+  const name = step.title === null && what !== '' ? `${stepTitle(w, step)}: ${what}` : stepTitle(w, step);
   return name.slice(0, 200).trim();
 }
 

@@ -1,8 +1,8 @@
 import { type DayMark, type DaySpan } from '../schedule';
 import { readyEta } from '../forecast';
-import { type Message, type Params, ofRow } from '../message';
+import { type Message, type Params, } from '../message';
 import { type Plan } from '../plan';
-import { type Step, stepsOf, type WorkStage } from '../steps';
+import { type Step, stepsOf, type WorkStage, titleOf } from '../steps';
 import { type Alarm, alarmNow } from './alarms';
 import { besideOf, marksOf, spansOf } from './dayNow';
 import { KEPT_WARM_MS } from './keepNow';
@@ -191,7 +191,7 @@ function timersOf(placed: readonly PlacedStep[], state: CookState, nowMs: number
     return [
       {
         id: step.id,
-        name: step.what ?? step.title ?? ofRow('step', step.kind, 'do'),
+        name: titleOf(step),
         endsMs: atMs + step.minutes.likely * MIN_MS,
         step: step.id,
       },

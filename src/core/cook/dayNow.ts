@@ -1,8 +1,9 @@
-import { say, ofRow } from '../message';
+import { say, } from '../message';
 import { type Plan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
 import { type Clock, isBefore, type PlacedStep } from './placed';
 import { type CookState, MIN_MS } from './state';
+import { titleOf } from '../steps';
 
 /** Side dishes as they now lie, and what is still to be chopped. */
 export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
@@ -25,7 +26,7 @@ export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
 export function marksOf(placed: readonly PlacedStep[]): DayMark[] {
   return placed.flatMap(({ step, status, atMs, why }): DayMark[] =>
     step.mark && step.kind !== 'sideOther' && (status === 'due' || status === 'coming')
-      ? [{ id: step.id, ...step.mark, atMs, why: why ?? step.title ?? ofRow('step', step.kind, 'do') }]
+      ? [{ id: step.id, ...step.mark, atMs, why: why ?? titleOf(step) }]
       : [],
   );
 }

@@ -70,7 +70,7 @@ export function troublesOf(
   return state.troubles.map(({ id, eventId, atMs }) => {
     const stepId = `trouble-${eventId}`;
     const was = state.steps.get(stepId);
-    const { step: title, care, do: what } = troubleNow(id, figures);
+    const { says: title, step: how, care, do: what } = troubleNow(id, figures);
     const step: Step = {
       id: stepId,
       kind: 'trouble',
@@ -83,6 +83,7 @@ export function troublesOf(
               ? 'finish'
               : 'store',
       title,
+      how,
       what,
       sign: null,
       minutes: { low: 1, likely: 5, high: 15 },

@@ -104,7 +104,7 @@ interface RowParts {
   readonly way: 'why';
   /** `buy`, or the id of one of its steps. */
   readonly side: string;
-  readonly step: 'do' | 'sign' | 'little' | 'much' | 'late';
+  readonly step: 'title' | 'do' | 'sign' | 'little' | 'much' | 'late';
 }
 
 /** One part of what is said of a row, e.g. the sign by which a cut is ready. */

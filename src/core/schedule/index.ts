@@ -7,5 +7,5 @@ export {
   type DayTask,
   layOutDay,
 } from './day';
-export { type DayWork, type Reserve, type StageWork, type WorkMinutes } from './tasks';
+export { type DayWork, type Reserve, type StageWork, warmings, type WorkMinutes } from './tasks';
 export { type MinutesRange } from './workTime';

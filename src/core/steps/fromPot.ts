@@ -24,7 +24,7 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     seq.begin('store');
     then('coolAhead', 'cool', {
       minutes: ahead.cooling.iceMin,
-      title: say('next.cool'),
+      how: say('next.cool'),
       what: say('next.cool.why', { time: time(ahead.cooling.iceMin), ice: kg(ahead.cooling.iceKg) }),
       sign: say('next.cool.sign'),
       record: 'cooling',
@@ -54,7 +54,7 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     steps.findIndex((s) => s.kind === 'liftOut'),
   );
   for (const [i, { says, kind, minutes }] of steps.entries()) {
-    then(`finish-${says.code}`, kind, { title: says, minutes: Math.max(SHORTEST_MIN, minutes) });
+    then(`finish-${says.code}`, kind, { how: says, minutes: Math.max(SHORTEST_MIN, minutes) });
     if (i === outAt) counted();
   }
   seq.begin('serve');
@@ -80,7 +80,8 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     const many = task.pieces.length;
     for (const [i, piece] of task.pieces.entries()) {
       seq.add(many > 1 ? `${task.id}-${String(i)}` : task.id, 'sideOther', {
-        title: task.label,
+        title: say('step.side', { side: nameOf('side', task.sideId) }),
+        how: task.label,
         mark: { kind: 'add', label: nameOf('side', task.sideId) },
         minutes: (piece.toMs - piece.fromMs) / 60_000,
         due: { kind: 'beforePlate', minutes: (plan.day.serveMs - piece.fromMs) / 60_000 },
@@ -106,7 +107,7 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
 }
 
 /** How what has become of the meat is put on a plate; as usual where it is whole and holds together. */
-function platedAs({ input }: Plan): Partial<Pick<Step, 'title' | 'sign'>> {
+function platedAs({ input }: Plan): Partial<Pick<Step, 'how' | 'sign'>> {
   const how =
     input.finish.meat !== 'whole'
       ? 'pulled'
@@ -115,5 +116,5 @@ function platedAs({ input }: Plan): Partial<Pick<Step, 'title' | 'sign'>> {
         : input.result !== 'tender' && input.meat.onBone
           ? 'offBone'
           : undefined;
-  return how === undefined ? {} : { title: say(`step.plate.${how}`), sign: say(`step.plate.${how}.sign`) };
+  return how === undefined ? {} : { how: say(`step.plate.${how}`), sign: say(`step.plate.${how}.sign`) };
 }

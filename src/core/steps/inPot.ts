@@ -87,7 +87,7 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
         due: { kind: 'heat', index: i },
         record: 'heat',
         mark: { kind: 'heat', label: plan.dayQuestion.work.stages[i]?.says ?? heatSays(stage.heat) },
-        title: plan.dayQuestion.work.stages[i]?.says ?? heatSays(stage.heat),
+        how: plan.dayQuestion.work.stages[i]?.says ?? heatSays(stage.heat),
         care: MODES[heatMode(stage.heat)].care,
       }),
     );
@@ -99,9 +99,8 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
       later({
         due: { kind: 'beforeReady', minutes: LATE_POUR_MIN },
         mark: { kind: 'add', label: nameOf('liquid', what.id) },
-        title: say('step.pourIn', {
-          pour: say('step.pour', { volume: litres(pouredL), liquid: nameOf('liquid', what.id) }),
-        }),
+        title: say('step.putIn', { what: nameOf('liquid', what.id) }),
+        what: say('step.pour', { volume: litres(pouredL), liquid: nameOf('liquid', what.id) }),
       }),
     );
   }

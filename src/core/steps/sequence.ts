@@ -37,6 +37,7 @@ export class Sequence {
     const [low, high] = row.spread;
     this.steps.push({
       title: null,
+      how: null,
       what: null,
       sign: null,
       hands: row.hands,

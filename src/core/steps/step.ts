@@ -47,8 +47,10 @@ export interface Step {
   readonly id: string;
   readonly kind: StepKind;
   readonly stage: WorkStage;
-  /** What to do where the kind alone does not say it. */
+  /** What it is called where its kind does not say it: the act and its object. */
   readonly title: Message | null;
+  /** How it is done, in one line, where its kind does not say it. */
+  readonly how: Message | null;
   /** Of what, how much, in which size. */
   readonly what: Message | null;
   /** What to stop at, where it is this plan's own. */

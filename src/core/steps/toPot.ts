@@ -6,6 +6,7 @@ import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
 import { likeId } from '../own';
 import { type Plan } from '../plan';
+import { warmings } from '../schedule';
 
 /** Getting ready: hands, board, meat, then what is done to it in the plan's order. */
 export function readySteps(plan: Plan, seq: Sequence): void {
@@ -40,7 +41,7 @@ export function readySteps(plan: Plan, seq: Sequence): void {
   seq.then('meatOut', 'meatOut', { minutes: 0.5, what: all(pieces) });
   for (const [i, step] of prep.steps.entries()) {
     const id = `prep-${String(i)}-${step.id}`;
-    const own = { minutes: step.minutes, title: step.title, what: step.says };
+    const own = { minutes: step.minutes, title: step.title, how: step.says };
     switch (step.id) {
       case 'trim':
         seq.then(id, 'trimWeigh', own);
@@ -87,8 +88,9 @@ export function readySteps(plan: Plan, seq: Sequence): void {
     });
   }
   for (const mark of plan.day.marks.filter((m) => m.kind === 'oven')) {
+    const warmed = warmings(plan.dayQuestion.work).find(({ id }) => id === mark.id);
     seq.add(`warm-${mark.id}`, 'lightOven', {
-      title: mark.label,
+      title: warmed ? say(`step.light.${warmed.stage.heat}`) : null,
       mark: { kind: 'oven', label: mark.label },
       minutes: 1,
       due: { kind: 'beforePot', minutes: (plan.day.intoPotMs - mark.atMs) / 60_000 },
@@ -224,7 +226,7 @@ export function liquidSteps(plan: Plan, seq: Sequence): void {
   for (const { liquid: what, pouredL } of liquid.pours) {
     const amount = say('step.pour', { volume: litres(pouredL), liquid: nameOf('liquid', what.id) });
     if (isReducible(what)) {
-      chain.push([`pour-${what.id}`, 'pourIn', { minutes: 0.5, title: say('step.pourIn', { pour: amount }) }]);
+      chain.push([`pour-${what.id}`, 'pourIn', { minutes: 0.5, what: amount }]);
     }
   }
   if (down) {
@@ -256,12 +258,7 @@ export function liquidSteps(plan: Plan, seq: Sequence): void {
       kind,
       {
         minutes: kind === 'tomatoesIn' ? 4 : kind === 'pourIn' ? 0.5 : 1.5,
-        title: kind === 'pourIn' ? say('step.pourIn', { pour: amount }) : null,
-        what: filler
-          ? say('step.toTheLine', { pour: amount, deep: mm(plan.pot.levelStartMm) })
-          : kind === 'pourIn'
-            ? null
-            : amount,
+        what: filler ? say('step.toTheLine', { pour: amount, deep: mm(plan.pot.levelStartMm) }) : amount,
       },
     ]);
   }
@@ -287,7 +284,7 @@ export function liquidSteps(plan: Plan, seq: Sequence): void {
   seq.then('meatBack', 'meatBack', {
     minutes: 1,
     record: 'intoPot',
-    title: simmer ? null : say('step.meatCold'),
+    how: simmer ? null : say('step.meatCold'),
     what: say('step.meatBack', {
       pieces: plan.parts.reduce((sum, p) => sum + p.part.pieces, 0),
       noun: noun(plan.parts[0]?.cut.pieceNoun ?? 'piece', 2),

@@ -12,6 +12,7 @@ import * as pages from './pages';
 import * as plan from './plan';
 import * as screens from './screens';
 import { steps } from './steps';
+import { stepTitles } from './stepTitles';
 import * as stove from './stove';
 import { trouble } from './trouble';
 import { vessels } from './vessels';
@@ -88,6 +89,7 @@ export const WORDS = {
   ...larderMore,
   ...own,
   ...steps,
+  ...stepTitles,
   ...trouble,
   ...vessels,
   ...pages.forkScale,

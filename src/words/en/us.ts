@@ -116,6 +116,7 @@ export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'wayOut.halve': 'Cut each {piece} in half crosswise',
   'elsewhere.set.grill': 'Grill held at {temp}',
   'kind.cider-mustard': 'Hard cider and mustard',
+  'step.light.grill': 'Light the grill',
   'task.light.grill': 'light the grill',
   'task.braise.grill': 'braise in the covered grill',
   'span.braise.grill': 'grill',
