@@ -2,7 +2,7 @@ import { cautionFor } from '../core/cautions';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
 import { sideById } from '../core/larder';
 import { doneSign } from '../core/steps';
-import { firstStage, heatSays, sidesOf } from '../core/choices';
+import { firstStage, heatSays, sidesOf, safetyParams } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
@@ -54,7 +54,7 @@ function bareSteps({ input }: Plan): Message[] {
     ? []
     : [
         say(bare.smoke ? 'recipe.smoked' : 'recipe.warmed', { heat: tempC(bare.tempC), time: minutes(bare.minutes) }),
-        cautionFor(bare.smoke ? 'grill' : 'potIntoOven'),
+        cautionFor(bare.smoke ? 'grill' : 'potIntoOven', input.keeping.rule),
       ];
 }
 
@@ -145,7 +145,9 @@ function finishSteps(plan: Plan): Message[] {
           }),
         ]
       : []),
-    ...(ahead ? [say('recipe.cool', { time: minutes(ahead.cooling.iceMin) })] : []),
+    ...(ahead
+      ? [say('recipe.cool', { ...safetyParams(plan.input.keeping.rule), time: minutes(ahead.cooling.iceMin) })]
+      : []),
     ...steps(plan).map((s) => s.says),
     ...liquid.herbs.lines
       .filter((l) => l.herb.when === 'end')

@@ -4,9 +4,8 @@ import { type Database } from './database';
 import { work } from './engine';
 import { STORED_ACT } from './migrations';
 import { parted } from './aside';
-import { type PlanInput } from '../core/choices';
+import { type PlanInput, FREEZER_MONTHS } from '../core/choices';
 import { foldCook, type Lot } from '../core/cook';
-import { KEEPS } from '../core/keep';
 import { type WarmedBox } from '../engine/jobs';
 
 /** What is kept of one braise. */
@@ -26,7 +25,7 @@ const DAY_MS = 86_400_000;
 const LONGEST_MS = 365 * DAY_MS;
 
 /** As long as a box is good in the freezer, and a week: out of it, it stands in the fridge again. */
-const LATELY_MS = (KEEPS.freezerMonths * 30 + 7) * DAY_MS;
+const LATELY_MS = (FREEZER_MONTHS * 30 + 7) * DAY_MS;
 
 /** So long after its last box was eaten a braise is still on the shelf, ms. */
 const TAKEN_BACK_MS = 600_000;

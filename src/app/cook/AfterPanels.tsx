@@ -27,12 +27,13 @@ import {
   warmBox,
 } from '@/core/cook';
 import { kg, litres as volume, moment, strength, say } from '@/core/message';
-import { COOLING_LIMITS, type CoolingLimit, type CoolingWay } from '@/core/keep';
+import { type CoolingWay } from '@/core/keep';
 import { KeptChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useWords } from '@/ui/KitchenContext';
+import { SAFETY_LIMITS, type CoolingLimit } from '@/core/choices';
 
 const Box = styled.section`
   display: grid;
@@ -388,7 +389,7 @@ function RestOfIt({ view, state, now }: Pick<AfterProps, 'view' | 'state' | 'now
         ) : null}
       </Rows>
       <Mute>
-        {w.text('rest.hot', { hot: { as: 'temperature', value: COOLING_LIMITS[plan.input.keeping.rule].reheatC } })}
+        {w.text('rest.hot', { hot: { as: 'temperature', value: SAFETY_LIMITS[plan.input.keeping.rule].reheatC } })}
       </Mute>
     </section>
   );

@@ -374,6 +374,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
             ) : null}
             {placed === undefined ? null : (
               <StepCard
+                rule={view.plan.input.keeping.rule}
                 conducted={conducted}
                 now={now}
                 putOffUntil={putOff !== undefined && putOff.step === placed.step.id ? putOff.untilMs : 0}
@@ -586,6 +587,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
           }}
         />
         <TroubleSheet
+          rule={view.plan.input.keeping.rule}
           isOpen={troubled}
           conducted={conducted}
           onTrouble={(trouble) => {

@@ -3,7 +3,7 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
-import { RUNGS, type Rung } from '@/core/choices';
+import { RUNGS, type Rung, SAFETY_LIMITS } from '@/core/choices';
 import { cautionFor } from '@/core/cautions';
 import {
   type CookState,
@@ -94,7 +94,7 @@ export function HoldSheet({ plan, state, live, onRecord }: SheetProps) {
           </Button>
         ))}
       </Ways>
-      <CautionNote>{w.say(cautionFor('hold'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('hold', plan.input.keeping.rule))}</CautionNote>
     </>
   );
 }
@@ -212,7 +212,7 @@ export function CountedSheet({ plan, state, onRecord }: SheetProps) {
         ))}
       </Counts>
       {missing.length > 0 ? <FaultNote role="alert">{w.text('record.counted.missing')}</FaultNote> : null}
-      <CautionNote>{w.say(cautionFor('serve'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('serve', plan.input.keeping.rule))}</CautionNote>
       <SheetActions>
         <Button
           $tone="main"
@@ -289,7 +289,7 @@ export function CoolingSheet({ plan, state, live, onRecord }: SheetProps) {
           );
         })}
       </Ways>
-      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('store', plan.input.keeping.rule))}</CautionNote>
     </>
   );
 }
@@ -350,7 +350,10 @@ export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
         ways={STORE_PLACES.map((id) => ({
           id,
           name: w.text(`store.${id}`),
-          why: w.text(`store.${id}.why`, { time: { as: 'minutes', value: bagFreezesMin(BAG_M) } }),
+          why: w.text(`store.${id}.why`, {
+            days: SAFETY_LIMITS[plan.input.keeping.rule].fridgeDays,
+            time: { as: 'minutes', value: bagFreezesMin(BAG_M) },
+          }),
         }))}
         onChange={(id) => {
           setPlace(id as StorePlace);
@@ -358,7 +361,7 @@ export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
       />
       {when}
       <Fault fault={fault} />
-      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('store', plan.input.keeping.rule))}</CautionNote>
       <SheetActions>
         <Button
           $tone="main"

@@ -361,7 +361,6 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
               })}{' '}
             </>
           ) : null}
-          {w.text('liveForecast.cookValuesAreFittedTo')}
         </Mute>
       </Drawn>
       {cooking && headline.between && view.live.heatWays.length > 0 ? (

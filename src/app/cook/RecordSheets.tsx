@@ -114,7 +114,7 @@ export function ForkSheet({ plan, onRecord }: SheetProps) {
           </StageButton>
         ))}
       </Stages>
-      <CautionNote>{w.say(cautionFor('open'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('open', plan.input.keeping.rule))}</CautionNote>
     </>
   );
 }
@@ -142,7 +142,7 @@ export function ProbeSheet({ plan, onRecord }: SheetProps) {
         {w.text(cut.restMinutes > 0 ? 'record.probe.safeAndRest' : 'record.probe.safe', {
           least: temperature(cut.minSafeTempC),
           rest: { as: 'minutes', value: cut.restMinutes },
-          care: cautionFor('open'),
+          care: cautionFor('open', plan.input.keeping.rule),
         })}
       </CautionNote>
       <SheetActions>
@@ -184,7 +184,7 @@ export function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <CautionNote>
         {w.text('recordSheets.thePotIsDeep', {
-          cautionFor: w.say(cautionFor('open')),
+          cautionFor: w.say(cautionFor('open', plan.input.keeping.rule)),
           height: w.quantity(plan.pot.heightMm, 'length'),
         })}
       </CautionNote>
@@ -308,7 +308,7 @@ export function NoteSheet({ onRecord }: SheetProps) {
   );
 }
 
-export function FinishSheet({ onRecord }: SheetProps) {
+export function FinishSheet({ plan, onRecord }: SheetProps) {
   const w = useWords();
   const [verdict, setVerdict] = useState<Verdict>({ tenderness: 0, moisture: 0, sauce: 0, salt: 0, nextTime: '' });
   const [fault, setFault] = useState<string>();
@@ -345,7 +345,7 @@ export function FinishSheet({ onRecord }: SheetProps) {
         }}
       />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
-      <CautionNote>{w.say(cautionFor('store'))}</CautionNote>
+      <CautionNote>{w.say(cautionFor('store', plan.input.keeping.rule))}</CautionNote>
       <SheetActions>
         <Button $tone="main" onPress={finish}>
           {w.text('recordSheets.finishAndLogIt')}

@@ -14,6 +14,7 @@ import { MenuPlate, usePlate } from '@/ui/controls/usePlate';
 import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
+import { type CoolingRule } from '@/core/choices';
 
 const Card = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
@@ -94,6 +95,8 @@ const MAY_BE_LEFT: readonly StepRecord[] = ['hold', 'counted', 'cooling', 'store
 const CAN_WAIT: readonly (StepRecord | null)[] = ['fork', 'turned', 'liquid'];
 
 interface StepCardProps {
+  /** The kitchen's food-safety rule. */
+  readonly rule: CoolingRule;
   readonly conducted: Conducted;
   readonly now: number;
   readonly putOffUntil: number;
@@ -108,6 +111,7 @@ interface StepCardProps {
 
 /** The step in hand, large: what, how much, the sign to stop at, what too little and too much look like, the caution. */
 export function StepCard({
+  rule,
   conducted,
   now,
   putOffUntil,
@@ -152,19 +156,26 @@ export function StepCard({
             <dd>{sign}</dd>
           </div>
         )}
-        {little === undefined ? null : (
-          <div>
-            <dt>{w.text('stepCard.notYet')}</dt>
-            <dd>{little}</dd>
-          </div>
-        )}
-        {much === undefined ? null : (
-          <div>
-            <dt>{w.text('stepCard.tooFar')}</dt>
-            <dd>{much}</dd>
-          </div>
-        )}
       </Signs>
+      {little === undefined && much === undefined ? null : (
+        <details>
+          <summary>{w.text('stepCard.wrong')}</summary>
+          <Signs>
+            {little === undefined ? null : (
+              <div>
+                <dt>{w.text('stepCard.notYet')}</dt>
+                <dd>{little}</dd>
+              </div>
+            )}
+            {much === undefined ? null : (
+              <div>
+                <dt>{w.text('stepCard.tooFar')}</dt>
+                <dd>{much}</dd>
+              </div>
+            )}
+          </Signs>
+        </details>
+      )}
       <Buttons>
         <ActButton
           $now={due}
@@ -222,7 +233,10 @@ export function StepCard({
           <Hand size={20} aria-hidden />
         </Button>
       </Buttons>
-      {step.care ? <p style={{ fontSize: 'calc(14rem / 16)' }}>{w.say(cautionFor(step.care))}</p> : null}
+      <p style={{ fontSize: 'calc(14rem / 16)' }}>
+        {step.care ? `${w.say(cautionFor(step.care, rule))} ` : ''}
+        {w.text('caution.defer')}
+      </p>
       <p role="status" className="visually-hidden">
         {due ? `${w.text('common.now')}: ${stepTitle(w, step)}` : stepTitle(w, step)}
       </p>

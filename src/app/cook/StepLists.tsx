@@ -173,29 +173,32 @@ const Stages = styled.div`
 export function AllSteps({ conducted, stages }: { conducted: Conducted; stages: readonly WorkStage[] }) {
   const w = useWords();
   return (
-    <Stages>
-      {WORK_STAGES.filter((s) => stages.includes(s)).map((stage) => {
-        const steps = conducted.steps.filter((p) => p.step.stage === stage);
-        return steps.length === 0 ? null : (
-          <section key={stage} aria-label={w.title(say(`workStage.${stage}`))}>
-            <h3>{w.title(say(`workStage.${stage}`))}</h3>
-            <ul>
-              {steps.map(({ step, status }) => {
-                const Icon = ICONS[status];
-                return (
-                  <li key={step.id} data-status={status}>
-                    <Icon size={16} aria-label={w.text(`stepStatus.${status}`)} />
-                    <span>
-                      {stepTitle(w, step)}
-                      {step.what && step.title === null ? `: ${w.title(step.what)}` : ''}
-                    </span>
-                  </li>
-                );
-              })}
-            </ul>
-          </section>
-        );
-      })}
-    </Stages>
+    <details>
+      <summary>{w.text('stepLists.all')}</summary>
+      <Stages>
+        {WORK_STAGES.filter((s) => stages.includes(s)).map((stage) => {
+          const steps = conducted.steps.filter((p) => p.step.stage === stage);
+          return steps.length === 0 ? null : (
+            <section key={stage} aria-label={w.title(say(`workStage.${stage}`))}>
+              <h3>{w.title(say(`workStage.${stage}`))}</h3>
+              <ul>
+                {steps.map(({ step, status }) => {
+                  const Icon = ICONS[status];
+                  return (
+                    <li key={step.id} data-status={status}>
+                      <Icon size={16} aria-label={w.text(`stepStatus.${status}`)} />
+                      <span>
+                        {stepTitle(w, step)}
+                        {step.what && step.title === null ? `: ${w.title(step.what)}` : ''}
+                      </span>
+                    </li>
+                  );
+                })}
+              </ul>
+            </section>
+          );
+        })}
+      </Stages>
+    </details>
   );
 }

@@ -84,8 +84,8 @@ export function TimerBar({ timers, onAnswer, onMore, onSet }: TimerBarProps) {
   const [minutes, setMinutes] = useState(10);
   const fits = minutes >= TIMER_LIMITS[0] && minutes <= TIMER_LIMITS[1];
   const withheld = [
-    ...(alarms.sound === 'on' ? [] : [w.text(alarms.sound === 'none' ? 'timers.noSound' : 'timers.soundAfterTouch')]),
-    ...(alarms.notice === 'on' ? [] : [w.text(alarms.notice === 'ask' ? 'timers.noticeAsk' : 'timers.noNotice')]),
+    ...(alarms.sound === 'none' ? [w.text('timers.noSound')] : []),
+    ...(alarms.notice === 'on' || alarms.notice === 'ask' ? [] : [w.text('timers.noNotice')]),
     ...(alarms.awake === 'on' ? [] : [w.text('timers.notAwake')]),
   ];
   return (
@@ -133,7 +133,7 @@ export function TimerBar({ timers, onAnswer, onMore, onSet }: TimerBarProps) {
         <Plus size={18} aria-hidden /> {w.text('timers.timer')}
       </Button>
       {alarms.sound === 'ask' || alarms.notice === 'ask' ? (
-        <Button onPress={alarms.ask}>
+        <Button onPress={alarms.ask} aria-description={w.text('timers.soundAfterTouch')}>
           <Bell size={18} aria-hidden /> {w.text('timers.letItRing')}
         </Button>
       ) : null}

@@ -11,6 +11,7 @@ import { Button } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { useWords } from '@/ui/KitchenContext';
+import { type CoolingRule } from '@/core/choices';
 
 const Troubles = styled.ul`
   display: grid;
@@ -61,6 +62,8 @@ const Forgotten = styled.ul`
 `;
 
 interface TroubleSheetProps {
+  /** The kitchen's food-safety rule. */
+  readonly rule: CoolingRule;
   readonly isOpen: boolean;
   readonly conducted: Conducted;
   readonly onTrouble: (trouble: Trouble) => void;
@@ -70,7 +73,7 @@ interface TroubleSheetProps {
 }
 
 /** Something is wrong: what cooks say, and the answer with the figures of this pot as it stands. */
-export function TroubleSheet({ isOpen, conducted, onTrouble, onIn, onClose }: TroubleSheetProps) {
+export function TroubleSheet({ rule, isOpen, conducted, onTrouble, onIn, onClose }: TroubleSheetProps) {
   const w = useWords();
   const [chosen, setChosen] = useState<Trouble['id']>();
   const troubles = troublesNow(conducted.figures, conducted.stage);
@@ -124,7 +127,7 @@ export function TroubleSheet({ isOpen, conducted, onTrouble, onIn, onClose }: Tr
               <p>
                 <b>{w.text('troubleSheet.cost')}</b> {w.say(trouble.cost)}
               </p>
-              <CautionNote>{w.say(cautionFor(trouble.care))}</CautionNote>
+              <CautionNote>{w.say(cautionFor(trouble.care, rule))}</CautionNote>
               <Button
                 $tone="hands"
                 onPress={() => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { COOLING_RULES, type CoolingRule, type Keeping } from '@/core/choices';
+import { COOLING_RULES, type CoolingRule, type Keeping, safetyParams } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
@@ -30,7 +30,7 @@ export function KeepingFields({
             options: COOLING_RULES.map((id) => ({
               id,
               label: w.title(say(`rule.${id}`)),
-              why: w.text(`rule.${id}.why`),
+              why: w.text(`rule.${id}.why`, safetyParams(id)),
             })),
           },
         ]}

@@ -150,7 +150,7 @@ export function DayDock({ plan, input, change }: DayDockProps) {
       >
         <Head>
           <h2 id="the-day">{w.text('dayLine.theDay', { serve: w.dayFrom(day.serveMs, nowMs) })}</h2>
-          <Mute>{w.text('dayLine.tallAndBrightYourHands')}</Mute>
+          {up ? <Mute>{w.text('dayLine.tallAndBrightYourHands')}</Mute> : null}
           <Pull
             aria-expanded={up}
             onPress={() => {

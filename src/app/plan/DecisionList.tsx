@@ -82,9 +82,11 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
     color: var(--danger);
     background: var(--plate);
   }
+  strong {
+    display: -webkit-box;
+  }
   strong,
   small {
-    display: -webkit-box;
     -webkit-box-orient: vertical;
     overflow: hidden;
     overflow-wrap: anywhere;
@@ -96,7 +98,9 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
     font-size: 0.9688rem;
     line-height: 1.15;
   }
+  /* What the open panel shows as well is left to it where both are in view. */
   small {
+    display: none;
     align-self: start;
     -webkit-line-clamp: 1;
     color: ${({ $open }) => ($open ? 'var(--on-enamel-mute)' : 'var(--mute)')};
@@ -114,6 +118,7 @@ const StepButton = styled(AriaButton)<{ $open: boolean }>`
     background: none;
     color: inherit;
     small {
+      display: -webkit-box;
       color: var(--mute);
     }
   }

@@ -11,6 +11,7 @@ import { Mute, Panel } from '@/ui/controls/Panel';
 import { IconButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
 import { drawnLate } from '@/ui/late';
+import { Guidance } from '@/ui/controls/Guidance';
 
 const Work = styled(Panel)`
   container: work / inline-size;
@@ -118,7 +119,6 @@ export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPane
         <h2 id="drawing-title" tabIndex={-1}>
           {w.text(`panel.${decision}`)}
         </h2>
-        <Mute>{w.text(`panel.${decision}.note`)}</Mute>
       </Head>
       <Halves>
         <DecisionForm {...props} plan={plan} box={Form} />
@@ -130,6 +130,7 @@ export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPane
           </Shown>
         )}
       </Halves>
+      <Guidance />
     </Work>
   );
 }

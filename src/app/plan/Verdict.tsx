@@ -240,6 +240,7 @@ function WhyThisTime({ plan }: { plan: Plan }) {
       {open ? (
         <PopPlate {...plate} widthPx={400} title={w.text('verdict.whyThisTime')}>
           <Lines>
+            <li>{w.text('verdict.goodFor', { goodFor: w.quantity(plan.goodForMin, 'minutes') })}</li>
             {plan.reasons.map((r) => (
               <li key={r.code}>{w.say(r)}</li>
             ))}
@@ -355,7 +356,7 @@ function Forecast({ plan, nowMs, stale }: { plan: Plan; nowMs: number; stale: bo
         <p>{w.text('common.between', { p10: w.clock(day.ready.p10Ms), p90: w.clock(day.ready.p90Ms) })}</p>
         <WindowBar plan={plan} />
         <p>
-          {w.text('verdict.goodFor', { goodFor: w.quantity(plan.goodForMin, 'minutes') })} <WhyThisTime plan={plan} />
+          <WhyThisTime plan={plan} />
         </p>
       </Dark>
       <Panel>

@@ -5,9 +5,10 @@ import { fromWire, toWire } from '../wire';
 import { type DryPot } from '../../core/forecast';
 import { ROOM_C } from '../../core/material';
 import { WATER_KG_PER_L } from '../../core/heat';
-import { COOLING_LIMITS, reheatPot } from '../../core/keep';
+import { reheatPot } from '../../core/keep';
 import { input as from, minutes, tempC, storedMessage } from '../../core/message';
 import { type Plan, potContents } from '../../core/plan';
+import { SAFETY_LIMITS } from '../../core/choices';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
 const planSchema = z.custom<Plan>(
@@ -113,7 +114,7 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       potContents(plan as unknown as Plan),
       finished.sauceL * WATER_KG_PER_L,
       ahead.reheating.powerW,
-      COOLING_LIMITS[input.keeping.rule].reheatC,
+      SAFETY_LIMITS[input.keeping.rule].reheatC,
     );
     const { ovenMin, ovenC } = reheating;
     const { reheat } = ahead.figures;

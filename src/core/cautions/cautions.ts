@@ -1,4 +1,5 @@
 import { type Message, say } from '../message';
+import { type CoolingRule, safetyParams } from '../choices';
 
 /** A step of the work at which something can hurt someone. */
 export type CareStep =
@@ -20,7 +21,7 @@ export type CareStep =
   | 'reheat'
   | 'store';
 
-/** The caution that belongs to a step; its words end with the reminder that local guidance decides. */
-export function cautionFor(step: CareStep): Message {
-  return say(`caution.${step}`);
+/** The caution that belongs to a step, with the figures of the kitchen's own rule. That local guidance decides is said once a screen. */
+export function cautionFor(step: CareStep, rule: CoolingRule): Message {
+  return say(`caution.${step}`, safetyParams(rule));
 }

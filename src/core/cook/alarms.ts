@@ -5,6 +5,7 @@ import { coolingClock, holdNow, KEPT_WARM_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
 import { type CookState, eventsOf, MIN_MS, recentOf } from './state';
+import { SAFETY_LIMITS, safetyParams } from '../choices';
 
 /** The pot wants something at once, whatever else is due. */
 export interface Alarm {
@@ -23,10 +24,6 @@ const NEARLY_DRY_MM = 10;
 
 /** So long before a limit is passed it is said. */
 const BEFORE_LIMIT_MIN = 15;
-/** What was meant to be kept hot and was under the limit for longer is thrown away, min. Usual food-safety guidance. */
-const THROWN_AFTER_MIN = 120;
-/** What is left of a meal is being cooled so long after it at the latest, min. Usual food-safety guidance. */
-const REST_COOLS_WITHIN_MIN = 120;
 
 /** Since when the pot is dry by the estimate, ms; undefined where it is not, or somebody saw liquid in it of late. */
 export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs }: Clock): number | undefined {
@@ -107,11 +104,16 @@ function keptAlarm(
   if (state.servedMs !== undefined) return restAlarm(plan, state, live, nowMs, closed);
   // On the way to the plate it is hot again.
   if (begun || state.finishedMs !== undefined || closed('fridge')) return undefined;
+  const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
   const hold = holdNow(plan, state, live, nowMs);
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
   const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
-  if (nowMs > hold.coldMs + THROWN_AFTER_MIN * MIN_MS) {
-    return { says: say('alarm.heldCold', params), do: say('alarm.held.tooLong'), record: 'hold' };
+  if (nowMs > hold.coldMs + outMin * MIN_MS) {
+    return {
+      says: say('alarm.heldCold', params),
+      do: say('alarm.held.tooLong', safetyParams(plan.input.keeping.rule)),
+      record: 'hold',
+    };
   }
   return {
     says: say(nowMs > hold.coldMs ? 'alarm.heldCold' : 'alarm.heldSoon', params),
@@ -130,15 +132,23 @@ function restAlarm(
 ): Alarm | undefined {
   // What was warmed again is not kept a second time.
   if (plan.ahead || state.servedMs === undefined || closed('cool')) return undefined;
-  const dueMs = state.servedMs + REST_COOLS_WITHIN_MIN * MIN_MS;
+  const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
+  const dueMs = state.servedMs + outMin * MIN_MS;
   const rest = holdNow(plan, state, live, nowMs);
-  if (rest?.coldMs != null && nowMs > rest.coldMs + THROWN_AFTER_MIN * MIN_MS) {
+  if (rest?.coldMs != null && nowMs > rest.coldMs + outMin * MIN_MS) {
     const params = { at: moment(rest.coldMs, nowMs), limit: tempC(rest.limitC) };
-    return { says: say('alarm.restCold', params), do: say('alarm.restCold.do'), record: 'cooling' };
+    return {
+      says: say('alarm.restCold', params),
+      do: say('alarm.restCold.do', safetyParams(plan.input.keeping.rule)),
+      record: 'cooling',
+    };
   }
   if (nowMs < dueMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
   return {
-    says: nowMs > dueMs ? say('alarm.restOut') : say('alarm.restSoon', { by: moment(dueMs, nowMs) }),
+    says:
+      nowMs > dueMs
+        ? say('alarm.restOut', safetyParams(plan.input.keeping.rule))
+        : say('alarm.restSoon', { by: moment(dueMs, nowMs) }),
     do: say('alarm.rest.do'),
     record: 'cooling',
   };

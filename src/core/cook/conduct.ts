@@ -1,6 +1,6 @@
 import { type DayMark, type DaySpan } from '../schedule';
 import { readyEta } from '../forecast';
-import { type Message, type Params, } from '../message';
+import { type Message } from '../message';
 import { type Plan } from '../plan';
 import { type Step, stepsOf, type WorkStage, titleOf } from '../steps';
 import { type Alarm, alarmNow } from './alarms';
@@ -14,7 +14,7 @@ import { type Headline, headlineOf, lidBackOf, outlookOf, type PlateOutlook } fr
 import { finishingNow } from './sauceNow';
 import { type CookState, MIN_MS } from './state';
 import { doneBy, finishBegun, finishLeftMin, LEFT_OVER, passedSteps, troublesOf, withFinish } from './stepsNow';
-import { troubleFigures, troubleNow } from './trouble';
+import { troubleFigures, troubleNow, type TroubleFigures } from './trouble';
 
 /** A timer that runs, rings or waits to be answered. */
 export interface Timer {
@@ -45,7 +45,7 @@ export interface Conducted {
   readonly outlook: PlateOutlook;
   readonly intoPotMs: number;
   /** Figures of this pot as it stands, for whatever goes wrong. */
-  readonly figures: Params;
+  readonly figures: TroubleFigures;
   /** How it would go with the lid as planned; null where it is on as planned or nothing is won. */
   readonly lidBack: Message | null;
   readonly spans: readonly DaySpan[];

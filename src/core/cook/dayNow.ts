@@ -1,4 +1,4 @@
-import { say, } from '../message';
+import { say } from '../message';
 import { type Plan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
 import { type Clock, isBefore, type PlacedStep } from './placed';

@@ -3,8 +3,6 @@ import { type LiveForecast } from './live';
 import { readyEta } from '../forecast';
 import { WATER_KG_PER_L } from '../heat';
 import {
-  COOLING_LIMITS,
-  type CoolingLimit,
   type CoolingWay,
   coolingWays,
   courseAt,
@@ -16,6 +14,7 @@ import {
 } from '../keep';
 import { type Plan, potContents } from '../plan';
 import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
+import { SAFETY_LIMITS, type CoolingLimit } from '../choices';
 
 /** Off the heat a pot of braise is about so hot, °C. */
 export const OFF_HEAT_C = 95;
@@ -62,7 +61,7 @@ export function holdWaysOf(plan: Plan, liquidL: number, minutes: number, startC 
       liquidKg: kg,
       startC: fromC,
       minutes: rounded,
-      hotC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
+      hotC: SAFETY_LIMITS[plan.input.keeping.rule].hotC,
     }),
   );
 }
@@ -124,7 +123,7 @@ function standing(
   live: LiveForecast,
   from: From,
   nowMs: number,
-  limitC: number = COOLING_LIMITS[plan.input.keeping.rule].hotC,
+  limitC: number = SAFETY_LIMITS[plan.input.keeping.rule].hotC,
 ): Standing {
   const isRest = state.servedMs === from.ms;
   const said = eventsOf(state.events, 'hold')
@@ -164,7 +163,7 @@ export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs:
     sinceMs,
     tempC,
     coldMs,
-    limitC: COOLING_LIMITS[plan.input.keeping.rule].hotC,
+    limitC: SAFETY_LIMITS[plan.input.keeping.rule].hotC,
   };
 }
 
@@ -272,7 +271,7 @@ export interface CoolingNow {
 export function coolingNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): CoolingNow {
   const kg = tenthsKg(live.finished.liquidL);
   const { rule, boxMm } = plan.input.keeping;
-  const limit = COOLING_LIMITS[rule];
+  const limit = SAFETY_LIMITS[rule];
   const beginsMs = state.cooling?.atMs ?? nowMs;
   const from = standsFrom(state);
   const stood = from && standing(plan, state, live, from, beginsMs, limit.fromC);

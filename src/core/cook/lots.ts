@@ -1,4 +1,4 @@
-import { KEEPS } from '../keep';
+import { type SafetyLimits, FREEZER_MONTHS } from '../choices';
 
 /** Where boxes are put. */
 export const STORE_PLACES = ['fridge', 'freezer'] as const;
@@ -31,6 +31,7 @@ export function newLot(
   stored: { readonly boxes: number; readonly grams: number; readonly place: StorePlace },
   storedMs: number,
   cookedMs: number,
+  { fridgeDays }: Pick<SafetyLimits, 'fridgeDays'>,
 ): Lot {
   const cold = stored.place === 'fridge';
   return {
@@ -39,8 +40,8 @@ export function newLot(
     grams: stored.grams,
     fridge: cold ? stored.boxes : 0,
     freezer: cold ? 0 : stored.boxes,
-    eatByMs: cookedMs + KEEPS.fridgeDays * DAY_MS,
-    freezerByMs: storedMs + KEEPS.freezerMonths * MONTH_MS,
+    eatByMs: cookedMs + fridgeDays * DAY_MS,
+    freezerByMs: storedMs + FREEZER_MONTHS * MONTH_MS,
   };
 }
 
@@ -59,7 +60,7 @@ export function afterFate(lot: Lot, fate: BoxFate, count: number, atMs: number):
   const left = { ...lot, [from]: lot[from] - count };
   switch (fate) {
     case 'frozen':
-      return { ...left, freezer: lot.freezer + count, freezerByMs: atMs + KEEPS.freezerMonths * MONTH_MS };
+      return { ...left, freezer: lot.freezer + count, freezerByMs: atMs + FREEZER_MONTHS * MONTH_MS };
     case 'thawed':
       return { ...left, fridge: lot.fridge + count, eatByMs: atMs + THAWED_MS };
     default:

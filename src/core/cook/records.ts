@@ -11,7 +11,7 @@ import {
 } from '../forecast';
 import { type Message, say } from '../message';
 import { afterRecord, OPEN_SECONDS } from '../plan';
-import { type HeatStage } from '../choices';
+import { type HeatStage, SAFETY_LIMITS } from '../choices';
 import { type DayMark } from '../schedule';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
@@ -189,7 +189,10 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   stored: {
     refusal: offHeatFirst,
     becomes: (act, atMs, state, id) => ({
-      lots: [...state.lots, newLot(id, act, atMs, state.servedMs ?? state.offHeatMs ?? atMs)],
+      lots: [
+        ...state.lots,
+        newLot(id, act, atMs, state.servedMs ?? state.offHeatMs ?? atMs, SAFETY_LIMITS[state.input.keeping.rule]),
+      ],
     }),
     openSeconds: 0,
     movesForecast: false,

@@ -1,11 +1,11 @@
 import { type CookState } from './state';
 import { type LiveForecast } from './live';
 import { sauceNow } from './sauceNow';
-import { type PlanInput } from '../choices';
+import { type PlanInput, SAFETY_LIMITS } from '../choices';
 import { boneFraction } from '../forecast';
 import { doseFor, saltTo, type Sauce, shownAt } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
-import { boxInMicrowaveMin, COOLING_LIMITS, reheatPot } from '../keep';
+import { boxInMicrowaveMin, reheatPot } from '../keep';
 import { roundPot } from '../material';
 import { type Plan, potContents } from '../plan';
 import { SAUCE_SALT } from '../season';
@@ -41,7 +41,7 @@ export function warmBox(plan: { readonly input: PlanInput }, grams: number): Box
   warmed.set(input, known);
   const found = known.get(grams);
   if (found) return found;
-  const toC = COOLING_LIMITS[input.keeping.rule].reheatC;
+  const toC = SAFETY_LIMITS[input.keeping.rule].reheatC;
   const kg = grams / 1000;
   const contents = potContents(plan);
   const allL = contents.groups.reduce((sum, g) => sum + g.pieces.volumeM3 * 1000, 0);

@@ -1,9 +1,8 @@
-import { type Params } from '../message';
 import { type Finishing, finishSteps } from '../plan';
 import { type Step, STEP_KINDS } from '../steps';
 import { type PlacedStep, type StepStatus } from './placed';
 import { type CookState, eventsOf } from './state';
-import { troubleNow } from './trouble';
+import { troubleNow, type TroubleFigures } from './trouble';
 import { type TroubleId } from './troubleIds';
 
 /** Records that do steps: what each step was done by, and when. */
@@ -65,7 +64,7 @@ export function passedSteps(steps: readonly Step[], done: ReturnType<typeof done
 /** Troubles that were told of, as steps of the day. */
 export function troublesOf(
   state: CookState,
-  figures: Params,
+  figures: TroubleFigures,
 ): { readonly id: TroubleId; readonly placed: PlacedStep }[] {
   return state.troubles.map(({ id, eventId, atMs }) => {
     const stepId = `trouble-${eventId}`;

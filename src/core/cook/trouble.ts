@@ -2,22 +2,9 @@ import { readyEta, sampleAt, toLineL } from '../forecast';
 import { burnerNetW, POT_MATTER } from '../larder';
 import { rescues, shownAt } from '../finish';
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
-import { COOLING_LIMITS, staysHotMin } from '../keep';
+import { staysHotMin } from '../keep';
 import { potBaseM2, potShape } from '../material';
-import {
-  kg,
-  litres,
-  type Message,
-  minutes,
-  mm,
-  moment,
-  noun,
-  type Params,
-  say,
-  share,
-  strength,
-  tempC,
-} from '../message';
+import { kg, litres, type Message, minutes, mm, moment, noun, say, share, strength, tempC } from '../message';
 import { boilAwayMinutes } from '../liquid';
 import { type CareStep } from '../cautions';
 import { type Plan, potContents } from '../plan';
@@ -27,6 +14,7 @@ import { type LiveForecast } from './live';
 import { saltSays, sauceStands } from './sauceNow';
 import { type CookState, MIN_MS } from './state';
 import { TROUBLE_IDS, type TroubleId } from './troubleIds';
+import { SAFETY_LIMITS, safetyParams } from '../choices';
 
 /** What is common to all of one trouble; what it says is words. */
 interface TroubleRow {
@@ -151,7 +139,7 @@ export function potStaysHotMin(plan: Plan, liquidL: number): number {
       potContents(plan),
       (tenths / 10) * WATER_KG_PER_L,
       COOLS_FROM_C,
-      COOLING_LIMITS[plan.input.keeping.rule].hotC,
+      SAFETY_LIMITS[plan.input.keeping.rule].hotC,
     );
   known.set(tenths, found);
   return found;
@@ -176,7 +164,7 @@ export interface TroubleClock {
 }
 
 /** Figures of this pot as it stands that the words of troubles are filled with. */
-export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast, clock: TroubleClock): Params {
+export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast, clock: TroubleClock) {
   const { nowMs, potMs, plateMs, chance } = clock;
   const potted = state.intoPotMs !== undefined;
   const here = sampleAt(live.course, potted ? (nowMs - potMs) / MIN_MS : 0);
@@ -192,7 +180,9 @@ export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast,
   const sauce = sauceStands(plan, state, live, nowMs);
   const shape = potShape(plan.input.pot);
   const saved = rescues(sauce, plan.input.finish.rung, shape);
-  const limit = COOLING_LIMITS[plan.input.keeping.rule];
+  const limit = SAFETY_LIMITS[plan.input.keeping.rule];
+  const { out, outHot, warm, warmIn } = safetyParams(plan.input.keeping.rule);
+  const safety = { out, outHot, warm, warmIn };
   const bones = plan.parts.reduce((sum, p) => sum + p.part.pieces, 0);
   return {
     left: litres(leftL),
@@ -250,6 +240,7 @@ export function troubleFigures(plan: Plan, state: CookState, live: LiveForecast,
     within: minutes(limit.cold.min),
     from: tempC(limit.fromC),
     again: tempC(limit.reheatC),
+    ...safety,
     liquidC: { as: 'temperature', value: cool },
     thick: mm(Math.max(...plan.parts.map((p) => p.size.thicknessMm))),
     high: mm(plan.input.pot.heightMm - 30),
@@ -262,7 +253,10 @@ function thawMin(thicknessM: number): number {
   return 45 * (thicknessM / 0.025) ** 1.3;
 }
 
-function troubleOf(id: TroubleId, figures: Params): Trouble {
+/** What the answers to all problems say of this pot. */
+export type TroubleFigures = ReturnType<typeof troubleFigures>;
+
+function troubleOf(id: TroubleId, figures: TroubleFigures): Trouble {
   return {
     id,
     ...TROUBLES[id],
@@ -274,12 +268,12 @@ function troubleOf(id: TroubleId, figures: Params): Trouble {
 }
 
 /** Every trouble as it stands, those of the present stage first. */
-export function troublesNow(figures: Params, stage: WorkStage): readonly Trouble[] {
+export function troublesNow(figures: TroubleFigures, stage: WorkStage): readonly Trouble[] {
   const all = TROUBLE_IDS.map((id) => troubleOf(id, figures));
   return [...all.filter((t) => t.stages.includes(stage)), ...all.filter((t) => !t.stages.includes(stage))];
 }
 
 /** One trouble with the figures of this pot. */
-export function troubleNow(id: TroubleId, figures: Params): Trouble {
+export function troubleNow(id: TroubleId, figures: TroubleFigures): Trouble {
   return troubleOf(id, figures);
 }

@@ -1,11 +1,12 @@
 import { type Contents } from './held';
 import { BOX_FILMS, freezeMin, layerTimes, microwaveMin } from './layer';
-import { type CoolingLimit, FRIDGE_FROM_C } from './limits';
+import { FRIDGE_FROM_C } from './limits';
 import { type KeptCourse, keptCourse, type KeptPhase, reaches } from './potCourse';
 import { warmFridge, type WarmedFridge } from './fridge';
 import { LIQUID_HEAT_JKGK } from '../heat';
 import { POT_MATTER } from '../larder';
 import { FRIDGE_C } from '../material';
+import { type CoolingLimit } from '../choices';
 
 /** How a pot of braise goes from hot to cold. Minutes from when it begins to cool. */
 export interface Cooling {

@@ -21,6 +21,5 @@ export {
   type HoldWay,
   staysHotMin,
 } from './held';
-export { COOLING_LIMITS, type CoolingLimit, KEEPS } from './limits';
 export { type KeptPot, potLoss } from './potLoss';
 export { courseAt, reaches } from './potCourse';

@@ -2,19 +2,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   coolingWays,
-  COOLING_LIMITS,
   coolPot,
   contentsOfBraise,
   courseAt,
   HOLD_WAYS,
   heldWays,
   holdingW,
-  KEEPS,
   potInFridge,
   reheatPot,
   staysHotMin,
 } from '.';
-import { COOLING_RULES } from '../choices';
+import { COOLING_RULES, SAFETY_LIMITS } from '../choices';
 import { roundPot } from '../material';
 import { shortRibRequest } from '../../testing/fixtures';
 
@@ -66,7 +64,7 @@ describe('kept warm', () => {
 describe('cooled', () => {
   it('is within every local limit by way of ice water, and would not be if it just stood there', () => {
     for (const rule of COOLING_RULES) {
-      const limit = COOLING_LIMITS[rule];
+      const limit = SAFETY_LIMITS[rule];
       const cooled = coolPot(RIBS, 1.2, limit);
       if (rule !== 'ukChill') expect(cooled.safe, rule).toBe(true);
       expect(cooled.standingC).toBeGreaterThan(limit.warm?.tempC ?? limit.cold.tempC);
@@ -88,12 +86,12 @@ describe('cooled', () => {
         pot: { ...roundPot(0.32, 0.2), massKg: 8, material: 'castIron' },
       }),
     );
-    expect(coolPot(most, 4, COOLING_LIMITS.us).iceMin).toBeGreaterThan(coolPot(RIBS, 1.2, COOLING_LIMITS.us).iceMin);
+    expect(coolPot(most, 4, SAFETY_LIMITS.us).iceMin).toBeGreaterThan(coolPot(RIBS, 1.2, SAFETY_LIMITS.us).iceMin);
   });
 
   it('in a shallow box is quicker than in a deep one, and hot warms the whole fridge', () => {
     const boxes = (boxMm: number): number =>
-      coolingWays(RIBS, { liquidKg: 1.2, startC: 60, boxMm, limit: COOLING_LIMITS.us }).ways.find(
+      coolingWays(RIBS, { liquidKg: 1.2, startC: 60, boxMm, limit: SAFETY_LIMITS.us }).ways.find(
         (c) => c.way === 'boxes',
       )?.coldMin ?? 0;
     expect(boxes(25)).toBeLessThan(boxes(50));
@@ -102,7 +100,7 @@ describe('cooled', () => {
     expect(hot.airPeakC).toBeGreaterThan(8);
     expect(hot.foodOver5Min).toBeGreaterThan(60);
     expect(tepid.foodOver5Min).toBe(0);
-    expect(KEEPS.fridgeDays).toBeLessThanOrEqual(4);
+    expect(SAFETY_LIMITS.us.fridgeDays).toBeLessThanOrEqual(4);
   });
 });
 

@@ -1,14 +1,6 @@
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
-import { type PlanInput } from '../choices';
-import {
-  contentsOfBraise,
-  type CoolingLimit,
-  COOLING_LIMITS,
-  type Cooling,
-  coolPot,
-  type Reheating,
-  reheatPot,
-} from '../keep';
+import { type PlanInput, SAFETY_LIMITS, type CoolingLimit, type CoolingRule, safetyParams } from '../choices';
+import { contentsOfBraise, type Cooling, coolPot, type Reheating, reheatPot } from '../keep';
 import {
   figure,
   type Figure,
@@ -52,7 +44,7 @@ export function aheadOf(
   keeping: PlanInput['keeping'],
 ): Ahead {
   const contents = contentsOfBraise(request);
-  const limit = COOLING_LIMITS[keeping.rule];
+  const limit = SAFETY_LIMITS[keeping.rule];
   const cooled = coolPot(contents, finished.liquidL * WATER_KG_PER_L, limit);
   const { iceMin, handoverC, fridgeMin, warmMin, coldMin, safe, clockMin, standingC, iceKg } = cooled;
   const cooling: Cooling = { iceMin, handoverC, fridgeMin, warmMin, coldMin, safe, clockMin, standingC, iceKg };
@@ -101,8 +93,8 @@ function aheadFigures(
 }
 
 /** What to watch when it is cooked ahead. */
-export function aheadWatch(ahead: Ahead | null): Message[] {
-  return ahead === null || ahead.cooling.safe ? [] : [say('watch.notColdInTime')];
+export function aheadWatch(ahead: Ahead | null, rule: CoolingRule): Message[] {
+  return ahead === null || ahead.cooling.safe ? [] : [say('watch.notColdInTime', safetyParams(rule))];
 }
 
 /** From the fridge to the boil, min. */

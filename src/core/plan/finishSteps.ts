@@ -1,8 +1,7 @@
-import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
+import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput, SAFETY_LIMITS } from '../choices';
 import { type Ahead } from './ahead';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
-import { COOLING_LIMITS } from '../keep';
 import { cutById } from '../larder';
 import { type SaltPlan } from '../season';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
@@ -231,7 +230,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
           {
             work: 'warmThrough',
             says: say('finish.warm', {
-              hot: tempC(COOLING_LIMITS[input.keeping.rule].reheatC),
+              hot: tempC(SAFETY_LIMITS[input.keeping.rule].reheatC),
               time: minutes(ahead?.reheating.minutes ?? 0),
               oven: tempC(ahead?.reheating.ovenC ?? 0),
               ovenTime: minutes(ahead?.reheating.ovenMin ?? 0),

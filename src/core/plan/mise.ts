@@ -92,7 +92,7 @@ export function mise(
     rung: input.finish.rung,
     thickener: input.finish.thickener,
   });
-  const prep = prepPlan(parts, input.prepare, input.season);
+  const prep = prepPlan(parts, input.prepare, input.season, input.keeping.rule);
   const herbs = herbPlan(input.liquid.herbs, input.liquid.herbForm, request.liquidL);
   const sugarG = pour.sugarG + input.base.items.reduce((sum, i) => sum + i.kg * garnishById(i.id).sugarGPerKg, 0);
   const sugarGPerL = finished.sauceL > 0 ? sugarG / finished.sauceL : 0;

@@ -12,6 +12,8 @@ import {
   type PlanFault,
   fatWayOf,
   type PlanInput,
+  safetyParams,
+  SAFETY_LIMITS,
 } from '../choices';
 import { energyFigure } from './energy';
 import { mise, type Mise } from './mise';
@@ -188,7 +190,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
       watch: [
         ...thingsToWatch(input, cut, pot, finished, forecast, course, kitchen),
-        ...aheadWatch(ahead),
+        ...aheadWatch(ahead, input.keeping.rule),
         ...bareWatch(input, ensemble),
         ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageSays(s) })),
         ...day.conflicts.map((c) => c.says),
@@ -221,15 +223,14 @@ function atTarget(ensemble: Ensemble, place: number, minutes: number): AtTarget 
   };
 }
 
-/** Minutes within which raw meat should be through the warmth in which germs grow, and what it then has to have reached. */
-const THROUGH_MIN = 240;
-const THROUGH_C = 60;
-
 /** Meat that is still cold in the middle after long in smoke or warm air. */
-function bareWatch({ bare }: PlanInput, { nominal }: Ensemble): Message[] {
-  if (bare === null || bare.minutes < THROUGH_MIN) return [];
-  const coldest = Math.min(...nominal.coreC.map((core) => core[0] ?? THROUGH_C));
-  return coldest >= THROUGH_C ? [] : [say('watch.bareSlow', { time: time(bare.minutes), core: tempC(coldest) })];
+function bareWatch({ bare, keeping }: PlanInput, { nominal }: Ensemble): Message[] {
+  const { slow } = SAFETY_LIMITS[keeping.rule];
+  if (bare === null || bare.minutes < slow.min) return [];
+  const coldest = Math.min(...nominal.coreC.map((core) => core[0] ?? slow.toC));
+  return coldest >= slow.toC
+    ? []
+    : [say('watch.bareSlow', { ...safetyParams(keeping.rule), time: time(bare.minutes), core: tempC(coldest) })];
 }
 
 /** What is done where one stage gives way to the next: what changes about heat and lid. */

@@ -30,7 +30,7 @@ const NOW = { when: 'before', spices: [] } as const;
 describe('getting the meat ready', () => {
   it('always dries and never rinses', () => {
     for (const cut of CUTS) {
-      const plan = prepPlan([row(cut.id, 1.5)], PLAIN, NOW);
+      const plan = prepPlan([row(cut.id, 1.5)], PLAIN, NOW, 'us');
       const dry = plan.steps.find((s) => s.id === 'dry');
       expect(english(dry?.says), cut.id).toMatch(saying('prep.dry.how'));
       expect(plan.minutes).toBeGreaterThan(3);
@@ -38,14 +38,14 @@ describe('getting the meat ready', () => {
   });
 
   it('counts what trimming took when both weights are known', () => {
-    const plan = prepPlan([row('beef_cheek', 1.2, { grossKg: 1.5 })], PLAIN, NOW);
+    const plan = prepPlan([row('beef_cheek', 1.2, { grossKg: 1.5 })], PLAIN, NOW, 'us');
     expect(plan.steps[0]?.figures[0]?.value).toBeCloseTo(0.3, 12);
     expect(english(plan.steps[0]?.says)).toContain('silverskin');
   });
 
   it('ties rolls and thick roasts with counted strings, not shanks, thin slabs or cubes', () => {
     const strings = (cutId: string, kg: number, tie: Preparation['tie'] = 'auto'): number =>
-      prepPlan([row(cutId, kg, { onBone: cutById(cutId).bone === 'yes' })], { ...PLAIN, tie }, NOW).strings;
+      prepPlan([row(cutId, kg, { onBone: cutById(cutId).bone === 'yes' })], { ...PLAIN, tie }, NOW, 'us').strings;
     expect(strings('veal_breast', 1.5)).toBe(Math.round(250 / 35) - 1);
     expect(strings('beef_chuck_roast', 1.8)).toBeGreaterThan(2);
     expect(strings('lamb_shank', 1.6)).toBe(0);
@@ -59,6 +59,7 @@ describe('getting the meat ready', () => {
       [row('beef_flank', 0.9, { pieces: 1 })],
       { ...PLAIN, filling: { rolls: 8, items: [{ id: 'breadcrumbsDry', kg: 0.24 }] } },
       NOW,
+      'us',
     );
     expect(plan.strings).toBe(16);
     const fill = plan.steps.find((s) => s.id === 'fill');
@@ -70,9 +71,9 @@ describe('getting the meat ready', () => {
   });
 
   it('says how long meat may stand out, and does not count waiting as work', () => {
-    const plan = prepPlan([row('lamb_shank', 1.6)], { ...PLAIN, temper: 'hour' }, { ...NOW, when: 'overnight' });
+    const plan = prepPlan([row('lamb_shank', 1.6)], { ...PLAIN, temper: 'hour' }, { ...NOW, when: 'overnight' }, 'us');
     expect(plan.steps.map((s) => s.id)).toEqual(['trim', 'salt', 'dry', 'temper']);
-    expect(english(plan.steps.at(-1)?.says)).toContain('1 h in a hot room');
+    expect(english(plan.steps.at(-1)?.says)).toContain('2 h 00');
     expect(plan.minutes).toBeLessThan(30);
   });
 });

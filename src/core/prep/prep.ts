@@ -20,6 +20,8 @@ import {
   type PlanInput,
   type Preparation,
   type Seasoning,
+  type CoolingRule,
+  safetyParams,
 } from '../choices';
 
 /** One thing done to raw meat, in order. */
@@ -35,8 +37,6 @@ export interface PrepPlan {
   readonly steps: readonly PrepStep[];
   readonly strings: number;
   readonly minutes: number;
-  /** Latest minutes the meat may stand out before it goes on. */
-  readonly safeOutMin: number;
 }
 
 /** Cuts that ask for more than the common rule of what to cut away. */
@@ -71,7 +71,6 @@ const DRY_MIN = 2;
 const CUBE_MIN_PER_KG = 6;
 const TIE_MIN_PER_STRING = 0.75;
 const TEMPER_MIN: Readonly<Record<Preparation['temper'], number>> = { none: 0, minutes: 20, hour: 60 };
-const SAFE_OUT_MIN = 120;
 /** Strings lie this far apart along a roll, mm. */
 const STRING_PITCH_MM = 35;
 const THICK_ENOUGH_TO_TIE_MM = 50;
@@ -147,6 +146,7 @@ export function prepPlan(
   parts: readonly { readonly cut: Cut; readonly part: MeatPart; readonly size: PieceSize }[],
   prepare: Preparation,
   { when, spices }: Pick<Seasoning, 'when' | 'spices'>,
+  rule: CoolingRule,
 ): PrepPlan {
   const saltAhead = when === 'overnight';
   const rub = spices.filter((s) => s.when === 'meat' && s.grams > 0);
@@ -247,10 +247,10 @@ export function prepPlan(
     step(
       'temper',
       say('prep.temper', { time: time(TEMPER_MIN[prepare.temper]) }),
-      say('prep.temper.how', { most: time(SAFE_OUT_MIN) }),
+      say('prep.temper.how', safetyParams(rule)),
       TEMPER_MIN[prepare.temper],
     );
   }
   const hands = steps.reduce((sum, s) => (s.id === 'temper' ? sum : sum + s.minutes), 0);
-  return { steps, strings, minutes: hands + (kg > 0 ? 3 : 0), safeOutMin: SAFE_OUT_MIN };
+  return { steps, strings, minutes: hands + (kg > 0 ? 3 : 0) };
 }

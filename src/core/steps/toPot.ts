@@ -1,7 +1,7 @@
 import { type StepKind } from './kinds';
 import { all, herbList, thing } from './phrases';
 import { type Part, type Sequence } from './sequence';
-import { firstStage, heatMode, MODES } from '../choices';
+import { firstStage, heatMode, MODES, safetyParams } from '../choices';
 import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
 import { likeId } from '../own';
@@ -106,6 +106,7 @@ export function searSteps(plan: Plan, seq: Sequence): void {
     seq.then('bare', 'smokeFirst', {
       minutes: input.bare.minutes,
       title: say(input.bare.smoke ? 'task.bare.smoke' : 'task.bare.warm'),
+      sign: say('step.smokeFirst.sign', safetyParams(input.keeping.rule)),
       care: input.bare.smoke ? 'grill' : 'bare',
     });
   }

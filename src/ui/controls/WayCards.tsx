@@ -71,11 +71,21 @@ interface WayCardsProps {
   readonly ways: readonly WayCard[];
   readonly columns?: number;
   readonly hideLabel?: boolean;
+  /** Only the chosen one says why. */
+  readonly terse?: boolean;
   readonly onChange: (id: string) => void;
 }
 
 /** Named ways of doing one thing, each with a line of why; the default is marked. */
-export function WayCards({ label, value, ways, columns = ways.length, hideLabel = false, onChange }: WayCardsProps) {
+export function WayCards({
+  label,
+  value,
+  ways,
+  columns = ways.length,
+  hideLabel = false,
+  terse = false,
+  onChange,
+}: WayCardsProps) {
   const w = useWords();
   return (
     <Cards
@@ -90,7 +100,7 @@ export function WayCards({ label, value, ways, columns = ways.length, hideLabel 
         <RadioField key={s.id} value={s.id}>
           <Card>
             <strong>{s.name}</strong>
-            {s.why === '' ? null : (
+            {s.why === '' || (terse && s.id !== value) ? null : (
               <small>{s.isDefault === true ? w.text('way.usualWhy', { why: s.why }) : s.why}</small>
             )}
           </Card>

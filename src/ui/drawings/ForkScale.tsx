@@ -150,7 +150,7 @@ export function ForkScale({ marked, notes = {} }: ForkScaleProps) {
         <Step key={stage} $marked={stage === marked} aria-current={stage === marked ? 'step' : undefined}>
           <ForkPicture stage={stage} size={70} />
           <h3>{w.label('stage', stage)}</h3>
-          <p>{w.text(`stage.${stage}.feel`)}</p>
+          {stage === marked || notes[stage] === undefined ? <p>{w.text(`stage.${stage}.feel`)}</p> : null}
           {notes[stage] === undefined ? null : <b>{notes[stage]}</b>}
         </Step>
       ))}

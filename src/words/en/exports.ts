@@ -22,7 +22,7 @@ export const recipe = {
   'recipe.countOut': 'Take out and count: {things}.',
   'recipe.times': '{count, number} × {what}',
   'recipe.cool':
-    'Cool it in its liquid: {time} in ice water, stirring now and then, then the fridge; from {C_57} to {C_21} within two hours and to {C_5} within six. Next day the fat lifts off in one piece and the bones slide out.',
+    'Cool it in its liquid: {time} in ice water, stirring now and then, then the fridge; from {clock} to {warm} within {warmIn} and to {cold} within {coldIn}. Next day the fat lifts off in one piece and the bones slide out.',
   'recipe.getReady': 'prep',
   'recipe.braising': 'braise',
   'recipe.beside': 'on the side',

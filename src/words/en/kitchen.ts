@@ -50,7 +50,7 @@ export const prep = {
   'prep.dry.how': 'Wet meat spits and steams. Don’t rinse it: that spreads germs and makes it wetter.',
   'prep.temper': '{time} out of the fridge',
   'prep.temper.how':
-    'It warms the outside by a few degrees, no more. At most {most} out of the fridge in total, 1 h in a hot room.',
+    'It warms the outside by a few degrees, no more. At most {out} out of the fridge in total, {outHot} in a hot room.',
 } as const;
 
 /** At the counter, and which cut suits what. */
@@ -246,39 +246,36 @@ export const table = {
 
 /** The caution at each step; local guidance decides. */
 export const cautions = {
+  'caution.title': 'Take care',
   'caution.defer': 'Follow your local food-safety guidance.',
   'caution.rawMeat':
-    'Don’t rinse raw meat: it spreads germs. Wash hands, board and knife, and keep raw juices off anything eaten raw. Out of the fridge: 2 h at most, 1 h in a hot room. Follow your local food-safety guidance.',
+    'Don’t rinse raw meat: it spreads germs. Wash hands, board and knife, and keep raw juices off anything eaten raw. Out of the fridge: {out} at most, {outHot} in a hot room.',
   'caution.sear':
-    'Hot fat: dry the meat and lay it away from you. If it catches fire: heat off, lid on, never water. Put seared meat on a clean plate. Follow your local food-safety guidance.',
+    'Hot fat: dry the meat and lay it away from you. If it catches fire: heat off, lid on, never water. Put seared meat on a clean plate.',
   'caution.base':
-    'Paste, flour and sugar stick and can burn you: stay with them. Sharp knife and steady board for hard roots; gloves or oiled hands for chilli, kept away from your eyes. Never put dry beans straight into a slow braise. Follow your local food-safety guidance.',
+    'Paste, flour and sugar stick and can burn you: stay with them. Sharp knife and steady board for hard roots; gloves or oiled hands for chilli, kept away from your eyes. Never put dry beans straight into a slow braise.',
   'caution.liquid':
-    'Turn the burner off before you add wine; pour from a cup and stand back. Some alcohol always remains. Follow your local food-safety guidance.',
+    'Turn the burner off before you add wine; pour from a cup and stand back. Some alcohol always remains.',
   'caution.potIntoOven':
-    'A full pot is heavy and its knob gets hot: use two dry oven gloves, clear your path, leave a cloth on the lid. Follow your local food-safety guidance.',
-  'caution.potOnStove':
-    'Stay within earshot: a pot that boils dry can catch fire. Check your smoke alarm works. Follow your local food-safety guidance.',
+    'A full pot is heavy and its knob gets hot: use two dry oven gloves, clear your path, leave a cloth on the lid.',
+  'caution.potOnStove': 'Stay within earshot: a pot that boils dry can catch fire. Check your smoke alarm works.',
   'caution.steamOven':
-    'Open the door away from your face and let the steam out before reaching in. Use two dry oven gloves: steam goes through wet cloth. Follow your local food-safety guidance.',
+    'Open the door away from your face and let the steam out before reaching in. Use two dry oven gloves: steam goes through wet cloth.',
   'caution.bare':
-    'Fire and smoke outdoors only, and watch it. The middle of the meat must go from {C_5} to {C_60} within about four hours; never stop halfway and finish later. Follow your local food-safety guidance.',
+    'Fire and smoke outdoors only, and watch it. The middle of the meat must go from {slowFrom} to {slowTo} within {slowIn}; never stop halfway and finish later.',
   'caution.grill':
-    'Outdoors only: charcoal and gas give off carbon monoxide. Level ground, nothing flammable within reach, never unattended; ash stays hot for a day. Use two dry oven gloves for the pot. Follow your local food-safety guidance.',
-  'caution.open':
-    'Lift the lid away from your face: steam burns. Use two dry oven gloves. Follow your local food-safety guidance.',
+    'Outdoors only: charcoal and gas give off carbon monoxide. Level ground, nothing flammable within reach, never unattended; ash stays hot for a day. Use two dry oven gloves for the pot.',
+  'caution.open': 'Lift the lid away from your face: steam burns. Use two dry oven gloves.',
   'caution.finish':
-    'Take out and count bones, bay leaves and string before you strain or blend; never fill a blender more than half with hot liquid. Follow your local food-safety guidance.',
-  'caution.hold':
-    'Keep it above the hot-holding limit, checked with a thermometer, or cool it straight away. Follow your local food-safety guidance.',
+    'Take out and count bones, bay leaves and string before you strain or blend; never fill a blender more than half with hot liquid.',
+  'caution.hold': 'Keep it above the hot-holding limit, checked with a thermometer, or cool it straight away.',
   'caution.blend':
-    'Hot sauce erupts: heat off, bones, bay and string counted out, jug half full, lid vented under a cloth. Follow your local food-safety guidance.',
-  'caution.bones':
-    'Feel every piece for splinters. Cooked bones splinter: never give them to dogs or cats. Follow your local food-safety guidance.',
+    'Hot sauce erupts: heat off, bones, bay and string counted out, jug half full, lid vented under a cloth.',
+  'caution.bones': 'Feel every piece for splinters. Cooked bones splinter: never give them to dogs or cats.',
   'caution.reheat':
-    'Reheat once only, all the way through, to {C_74} or more; throw away anything left warm overnight, even if you boil it again. Follow your local food-safety guidance.',
+    'Reheat once only, all the way through, to {reheat} or more; throw away anything left warm overnight, even if you boil it again.',
   'caution.serve':
-    'Bone chips, bay leaves and string can choke. Cooked bones splinter, and onion sauce is poisonous to dogs and cats: give them neither. Follow your local food-safety guidance.',
+    'Bone chips, bay leaves and string can choke. Cooked bones splinter, and onion sauce is poisonous to dogs and cats: give them neither.',
   'caution.store':
-    'Cool in ice water or a shallow dish and refrigerate within 2 h (1 h in a hot room). Eat within 3 days, reheated to {C_74} or more. Follow your local food-safety guidance.',
+    'Cool in ice water or a shallow dish and refrigerate within {out} ({outHot} in a hot room). Eat within {days, plural, one {a day} other {# days}}, reheated to {reheat} or more.',
 } as const;

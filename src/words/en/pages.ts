@@ -25,7 +25,7 @@ export const baseForm = {
 
 export const basePanel = {
   'basePanel.cut': 'cut {size}',
-  'basePanel.stayWithIt': '· don’t leave it',
+  'basePanel.stayWithIt': ', don’t leave it',
   'basePanel.until': '{Look}. {why}',
   'basePanel.forgotSomething': 'Forgot something?',
   'basePanel.whatWasLeftOut': 'What you left out',
@@ -34,7 +34,9 @@ export const basePanel = {
   'basePanel.theBaseInOrder': 'The flavour base, in order',
   'basePanel.from': 'Starts at {start}.',
   'basePanel.curedPork': 'The cured pork renders about {rendered}.',
-  'basePanel.aBrightEdge': 'Bright edge: don’t walk away. Keep {fatKept} of the fat. {fatSays}',
+  'basePanel.aBrightEdge': 'Bright edge: don’t walk away.',
+  'basePanel.theFat': 'The fat',
+  'basePanel.keepFat': 'Keep {fatKept} of it. {fatSays}',
   'basePanel.inLateCountedBackFrom': 'Added late, timed from the end',
   'basePanel.fromTheStartTheyWould':
     'Added at the start they’d turn to mush. Add them hot, and bring it back to a simmer.',
@@ -347,7 +349,6 @@ export const liveForecast = {
   'liveForecast.liquidIsFineItWill': 'There’s enough liquid to last until the meat is done.',
   'liveForecast.theLiquidWouldRunLow': 'The liquid will run low at about {liquidLow}.',
   'liveForecast.theLiquidIsLow': 'The liquid is low: add about {pour} to bring it back to the line.',
-  'liveForecast.cookValuesAreFittedTo': 'Times are based on how long cooks braise this cut. The fork decides.',
   'liveForecast.readyMostLikely': '{says}: ready most likely',
   'liveForecast.iHaveDoneThat': 'Done',
   'liveForecast.whatTheHeatCouldDo': 'If you change the heat',
@@ -402,6 +403,8 @@ export const meatForm = {
   'meatForm.thicknessAtTheThickest': 'Thickest part',
   'meatForm.measuredNotGuessed': 'I measured this',
   'meatForm.onTheBone': 'on the bone',
+  'meatForm.more': 'Appetite, preparation, more meat',
+  'meatForm.boughtAt': 'Bought weight and price',
   'meatForm.asBought': 'Weight as bought',
   'meatForm.priceAKilo': 'Price per kilo',
   'meatForm.appetite': 'Appetite',
@@ -431,7 +434,7 @@ export const meatPanel = {
   'meatPanel.any': 'Any',
   'meatPanel.swapIn': 'Use this cut',
   'meatPanel.ready': 'Done when:',
-  'meatPanel.whatHoldsItTogether': 'What to know about this cut:',
+  'meatPanel.whatHoldsItTogether': 'About this cut',
   'meatPanel.whatToBuy': 'What to buy',
   'meatPanel.thisMeatIsPoorIn':
     'This meat has little gelatin: {trotter} of split trotter in the pot gives the sauce body; lift it out at the end.',
@@ -444,11 +447,13 @@ export const nextCard = {
   'stepCard.earlier': 'Earlier…',
   'stepCard.ago': 'I did that {time} ago',
   'stepCard.skip': 'Skip',
+  'stepCard.wrong': 'If it looks wrong',
   'stepCard.notYet': 'Not enough:',
   'stepCard.tooFar': 'Too much:',
   'stepCard.handsFull': 'Hands full? Tap anywhere',
   'stepCard.leaveHandsFull': 'Back',
   'stepCard.anywhere': 'Tap anywhere, or press any key, when it’s done.',
+  'stepLists.all': 'All steps',
   'stepLists.done': 'Done: {step}',
   'stepLists.sameOpening': 'While the lid is off',
   'stepLists.meanwhile': 'While you wait',
@@ -472,7 +477,6 @@ export const nextCard = {
   'timers.over': '{time} over',
   'timers.noSound': 'This browser can’t play sound.',
   'timers.soundAfterTouch': 'Tap the page once to turn on sound.',
-  'timers.noticeAsk': 'Allow notifications to get alarms on a locked screen.',
   'timers.noNotice': 'You won’t get alarms while the screen is locked.',
   'timers.notAwake': 'This screen may go to sleep.',
   'timers.letItRing': 'Allow alarms',
@@ -782,8 +786,7 @@ export const servePanel = {
   'servePanel.somebodyHereAvoidsIt': '· someone here avoids it',
   'servePanel.inThePot': 'in the pot',
   'servePanel.mayBe': 'may contain',
-  'servePanel.aReminderNotALabel':
-    'A reminder, not an allergen label: check what you bought. Follow your local food-safety guidance.',
+  'servePanel.aReminderNotALabel': 'A reminder, not an allergen label: check what you bought.',
 } as const;
 
 export const sheet = {

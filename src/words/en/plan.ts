@@ -110,7 +110,7 @@ export const watching = {
     'It could boil dry before it’s ready, about {at} after it goes in (in {share} of kitchens). A dry pot roasts and burns. Use more liquid, a tighter lid, or add hot stock halfway.',
   'watch.stageMissed': 'The meat will be done before this stage starts: {stage}.',
   'watch.bareSlow':
-    'After {time} without liquid the middle has only reached {core}: raw meat should be past {C_60} within about four hours. Use more heat, thinner pieces or less time. Follow your local food-safety guidance.',
+    'After {time} without liquid the middle has only reached {core}: raw meat should be past {slowTo} within {slowIn}. Use more heat, thinner pieces or less time.',
   'watch.simmerByEye':
     'A simmer judged by eye runs at about {held}, whatever you aim for; the forecast assumes that. To go lower you need a thermometer.',
   'watch.low': 'Less than {low} is left at the end: it can scorch. Start with more liquid or use a tighter lid.',
@@ -119,7 +119,7 @@ export const watching = {
   'watch.passesQuickly': 'It goes past its best quickly: stay close once it’s tender.',
   'watch.fewKitchens': 'We have little data on this cut: trust the fork over the clock.',
   'watch.notColdInTime':
-    'Even in ice water this pot won’t be cold within six hours: take the meat out, cut anything over {mm_50}, and cool meat and liquid separately in shallow dishes. Follow your local food-safety guidance.',
+    'Even in ice water this pot won’t be cold within {coldIn}: take the meat out, cut anything over {mm_50}, and cool meat and liquid separately in shallow dishes.',
 } as const;
 
 /** The heat within a sentence, and the choice of it. */
@@ -218,8 +218,7 @@ export const waysOut = {
   'elsewhere.reduceAfter': 'Reduce the whole sauce afterwards',
   'elsewhere.reduceAfter.why': 'It doesn’t reduce while it braises.',
   'elsewhere.outdoors': 'Outdoors, and never unattended',
-  'elsewhere.outdoors.why':
-    'It gives off carbon monoxide, and a fire needs watching. Follow your local food-safety guidance.',
+  'elsewhere.outdoors.why': 'It gives off carbon monoxide, and a fire needs watching.',
   'elsewhere.testEarly': 'Fork-test early, and more than once',
   'elsewhere.testEarly.why':
     'Its temperature swings by {K_15} or more, twice as much as an oven’s, so the time is less certain.',

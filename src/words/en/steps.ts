@@ -70,7 +70,7 @@ export const steps = {
   'step.lightOven.much': 'An empty oven kept hot for an hour.',
   'step.lightOven.late': 'Keep the pot on low heat, lid on, until the oven is hot; you only lose minutes.',
   'step.smokeFirst.do': 'Smoke only for the planned time, then straight into simmering liquid.',
-  'step.smokeFirst.sign': 'Dry, dark bark; the middle past {C_60} within 4 h.',
+  'step.smokeFirst.sign': 'Dry, dark bark; the middle past {slowTo} within {slowIn}.',
   'step.smokeFirst.little': 'Pale, damp surface with little smoke flavour.',
   'step.smokeFirst.much': 'Bitter, sooty crust.',
   'step.smokeFirst.late': 'Too late once it’s in liquid: use a little smoked salt or smoked bacon.',

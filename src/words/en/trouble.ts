@@ -147,7 +147,7 @@ export const trouble = {
   'trouble.lidOffLong.step': 'Lid on; {toLine} of hot stock; baste the tops',
   'trouble.ovenOff': 'The oven was off',
   'trouble.ovenOff.do':
-    'Measure the liquid with a clean probe. Above {limit}: bring to a simmer on the burner now, about {simmer}, then back in the oven. This pot stays above {limit} for about {hot} with its lid on. Below {limit} for under two hours in total (one in a hot room): bring it to the boil at once and carry on. Longer, or you don’t know: throw it away. Follow your local food-safety guidance.',
+    'Measure the liquid with a clean probe. Above {limit}: bring to a simmer on the burner now, about {simmer}, then back in the oven. This pot stays above {limit} for about {hot} with its lid on. Below {limit} for under {out} in total ({outHot} in a hot room): bring it to the boil at once and carry on. Longer, or you don’t know: throw it away.',
   'trouble.ovenOff.cost': 'The minutes it was off, plus {simmer} to simmer; beyond {hot}, it’s a safety question.',
   'trouble.ovenOff.step': 'Probe the liquid; above {limit}: to a simmer, {simmer}, and back in',
   'trouble.ovenHot': 'The oven was far too hot',
@@ -173,13 +173,13 @@ export const trouble = {
   'trouble.guestsLate': 'They’re late',
   'trouble.guestsLate.do':
     'Not tender yet: turn down to the laziest bubble. Tender: off the heat, lid on; it stays above {limit} for about {hot}, then an oven at {C_80} to {C_90}. Make the sauce last, sides later.',
-  'trouble.guestsLate.cost': 'It keeps softening while hot. Over two hours: cool it in ice water and reheat later.',
+  'trouble.guestsLate.cost': 'It keeps softening while hot. Over {out}: cool it in ice water and reheat later.',
   'trouble.guestsLate.step': 'Keep it above {limit}: lid on, about {hot}',
   'trouble.doneEarly': 'It’s tender too early',
   'trouble.doneEarly.do':
     'Off the heat, in its liquid, lid on: above {limit} for about {hot}. Probe every half hour. Below {C_65}: five minutes on the lowest heat. Meanwhile make the sauce from ladled-off liquid, {sauce}.',
   'trouble.doneEarly.cost':
-    'Nothing if it soon drops below {C_85}; otherwise it keeps softening. Over two hours: ice, fridge, reheat.',
+    'Nothing if it soon drops below {C_85}; otherwise it keeps softening. Over {out}: ice, fridge, reheat.',
   'trouble.doneEarly.step': 'Off the heat, lid on; probe it within {hot}',
   'trouble.stillTough': 'It’s still tough and guests are coming',
   'trouble.stillTough.do':
@@ -208,7 +208,7 @@ export const trouble = {
   'trouble.beansHard.step': 'Keep simmering; meat out when it’s tender, about {ready}',
   'trouble.beansRaw': 'The dry beans went in unboiled',
   'trouble.beansRaw.do':
-    'Nobody tastes it. Move the meat to a clean covered dish and keep it hot. Boil the beans and {left} of liquid hard, lid off, for as long as your local advice says, until soft. Kidney beans that never boiled: throw beans and liquid away. Follow your local food-safety guidance.',
+    'Nobody tastes it. Move the meat to a clean covered dish and keep it hot. Boil the beans and {left} of liquid hard, lid off, for as long as your local advice says, until soft. Kidney beans that never boiled: throw beans and liquid away.',
   'trouble.beansRaw.cost': 'Thirty to sixty minutes, and liquid: {boilOff} per {l_0_1} boiled off.',
   'trouble.beansRaw.step': 'Nobody tastes it; meat out, beans boiled hard. Tick when they’re soft or thrown away',
   'trouble.slicesFall': 'I wanted slices and it’s falling apart',
@@ -308,19 +308,19 @@ export const trouble = {
   'trouble.noTimeFinish.step': 'Skim, add {halfG} of cornflour, check, add the rest, serve',
   'trouble.cooledSlowly': 'It’s still warm hours later',
   'trouble.cooledSlowly.do':
-    'Measure the middle now. The clock starts at {from}. Above {C_21} two hours after that: reheat to {again} at once and cool it again with ice, or eat it hot now. Below: shallow boxes and ice, to {cold} within {within} in total. Missed it, or don’t know: throw it away. Follow your local food-safety guidance.',
+    'Measure the middle now. The clock starts at {from}. Above {warm} {warmIn} after that: reheat to {again} at once and cool it again with ice, or eat it hot now. Below: shallow boxes and ice, to {cold} within {within} in total. Missed it, or don’t know: throw it away.',
   'trouble.cooledSlowly.cost': 'Half an hour in ice, or the whole dish.',
   'trouble.cooledSlowly.step': 'Measure the middle; ice, stir, shallow boxes',
   'trouble.overnightHob': 'It sat on the hob all night',
   'trouble.overnightHob.do':
-    'Heat was off: throw it away, don’t taste it. Boiling again won’t make it safe. Heat was on, and above {limit} all night by thermometer: it’s overcooked; check the level, bring it to the boil, eat today or cool at once. Don’t know: throw it away. Follow your local food-safety guidance.',
+    'Heat was off: throw it away, don’t taste it. Boiling again won’t make it safe. Heat was on, and above {limit} all night by thermometer: it’s overcooked; check the level, bring it to the boil, eat today or cool at once. Don’t know: throw it away.',
   'trouble.overnightHob.cost': 'The whole dish.',
   'trouble.overnightHob.step': 'Off, or don’t know: throw it away. Tick when it’s gone',
   'trouble.hotInFridge': 'I put the hot pot in the fridge',
   'trouble.hotInFridge.do':
-    'Take it out. Ice water, stirring, down to {C_21}. Shallow boxes, back in, spread out. Milk, fish and cooked meat that warmed beside it: follow local advice. The clock starts at {from}: {cold} within {within}. Follow your local food-safety guidance.',
+    'Take it out. Ice water, stirring, down to {warm}. Shallow boxes, back in, spread out. Milk, fish and cooked meat that warmed beside it: follow local advice. The clock starts at {from}: {cold} within {within}.',
   'trouble.hotInFridge.cost': 'Half an hour.',
-  'trouble.hotInFridge.step': 'Out of the fridge, ice water to {C_21}, shallow boxes',
+  'trouble.hotInFridge.step': 'Out of the fridge, ice water to {warm}, shallow boxes',
   'trouble.burntHand': 'I’ve burnt myself',
   'trouble.burntHand.do':
     'Heat off. Cool running water for 20 minutes. Take rings off. Cover loosely with cling film or a clean cloth; no butter, no ice. Bigger than your hand, on the face, on a child, white or charred: get medical help now. The pot stays hot for {hot} by itself.',
@@ -328,7 +328,7 @@ export const trouble = {
   'trouble.burntHand.step': 'Heat off, twenty minutes of cool running water. Tick when you are back',
   'trouble.powerCut': 'The power has gone off',
   'trouble.powerCut.do':
-    'Lid on, oven closed: this pot stays above {limit} for about {hot}. Wrap it in towels, away from flames. Gas or camping stove outdoors only. When power returns: bring the liquid to the boil, {simmer}. Below {limit} for over two hours, one in a hot room: throw it away. Follow your local food-safety guidance.',
+    'Lid on, oven closed: this pot stays above {limit} for about {hot}. Wrap it in towels, away from flames. Gas or camping stove outdoors only. When power returns: bring the liquid to the boil, {simmer}. Below {limit} for over {out}, {outHot} in a hot room: throw it away.',
   'trouble.powerCut.cost': 'The time it lasts, minus what its own heat covers: {hot}.',
   'trouble.powerCut.step': 'Lid on, wrapped; when power returns, bring to the boil: {simmer}',
   'trouble.potCracked': 'The pot has cracked',
@@ -338,9 +338,9 @@ export const trouble = {
   'trouble.potCracked.step': 'Heat off. Possible splinters: throw it away; otherwise into another pot',
   'trouble.rawPlate': 'Cooked meat went on the raw-meat plate',
   'trouble.rawPlate.do':
-    'Before the braise: it will cook in the pot; wash the plate. After: back into the sauce until {C_74} in the middle, about ten minutes for {thick}; use a new plate. Raw juices added late: boil the sauce two minutes.',
+    'Before the braise: it will cook in the pot; wash the plate. After: back into the sauce until {again} in the middle, about ten minutes for {thick}; use a new plate. Raw juices added late: boil the sauce two minutes.',
   'trouble.rawPlate.cost': 'None, or twelve minutes.',
-  'trouble.rawPlate.step': 'New plate; what is cooked back to {C_74} ({thick} thick)',
+  'trouble.rawPlate.step': 'New plate; what is cooked back to {again} ({thick} thick)',
   'trouble.forgotStep': 'I forgot something',
   'trouble.forgotStep.do':
     'It’s in the list of steps not marked done: each says whether it can still go in and what changes. {ready} is most likely for the meat.',

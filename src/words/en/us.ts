@@ -100,17 +100,16 @@ export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'searSign.brownBottom.means': 'flavor: it dissolves when you deglaze',
   'advice.acidAluminium': 'Don’t use acid in bare aluminum: the sauce turns gray and metallic.',
   'caution.base':
-    'Paste, flour and sugar stick and can burn you: stay with them. Sharp knife and steady board for hard roots; gloves or oiled hands for chili, kept away from your eyes. Never put dry beans straight into a slow braise. Follow your local food-safety guidance.',
+    'Paste, flour and sugar stick and can burn you: stay with them. Sharp knife and steady board for hard roots; gloves or oiled hands for chili, kept away from your eyes. Never put dry beans straight into a slow braise.',
   'caution.potIntoOven':
-    'A full pot is heavy and its knob gets hot: use two dry oven mitts, clear your path, leave a cloth on the lid. Follow your local food-safety guidance.',
+    'A full pot is heavy and its knob gets hot: use two dry oven mitts, clear your path, leave a cloth on the lid.',
   'caution.steamOven':
-    'Open the door away from your face and let the steam out before reaching in. Use two dry oven mitts: steam goes through wet cloth. Follow your local food-safety guidance.',
+    'Open the door away from your face and let the steam out before reaching in. Use two dry oven mitts: steam goes through wet cloth.',
   'caution.grill':
-    'Outdoors only: charcoal and gas give off carbon monoxide. Level ground, nothing flammable within reach, never unattended; ash stays hot for a day. Use two dry oven mitts for the pot. Follow your local food-safety guidance.',
-  'caution.open':
-    'Lift the lid away from your face: steam burns. Use two dry oven mitts. Follow your local food-safety guidance.',
+    'Outdoors only: charcoal and gas give off carbon monoxide. Level ground, nothing flammable within reach, never unattended; ash stays hot for a day. Use two dry oven mitts for the pot.',
+  'caution.open': 'Lift the lid away from your face: steam burns. Use two dry oven mitts.',
   'caution.blend':
-    'Hot sauce erupts: heat off, bones, bay and string counted out, blender jar half full, lid vented under a cloth. Follow your local food-safety guidance.',
+    'Hot sauce erupts: heat off, bones, bay and string counted out, blender jar half full, lid vented under a cloth.',
   'field.heat.grill': 'Grill held at',
   'heat.grill': 'covered grill {temp}',
   'wayOut.halve': 'Cut each {piece} in half crosswise',
@@ -287,7 +286,7 @@ export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'trouble.lidForgotten.do':
     'Lid on now. Hot liquid to {line}: {perMm} per millimeter, about {toLine}. Push dry tops under. Back to bubbles, {simmer}. Record that the lid was off.',
   'trouble.ovenOff.do':
-    'Measure the liquid with a clean probe. Above {limit}: bring to a simmer on the burner now, about {simmer}, then back in the oven. This pot stays above {limit} for about {hot} with its lid on. Below {limit} for under two hours in total (one in a hot room): bring it to a boil at once and carry on. Longer, or you don’t know: throw it away. Follow your local food-safety guidance.',
+    'Measure the liquid with a clean probe. Above {limit}: bring to a simmer on the burner now, about {simmer}, then back in the oven. This pot stays above {limit} for about {hot} with its lid on. Below {limit} for under {out} in total ({outHot} in a hot room): bring it to a boil at once and carry on. Longer, or you don’t know: throw it away.',
   'trouble.ovenHot.do':
     'Turn down to the planned setting and open the door for a minute. Measure: we estimate {left}; add {perMm} per millimeter to {line}. Fork-test now: covered liquid can’t get hotter than boiling, so it’s only a little ahead. Turn the tops under.',
   'trouble.ovenCold.do':
@@ -320,14 +319,14 @@ export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'trouble.noTimeFinish.step': 'Skim, add {halfG} of cornstarch, check, add the rest, serve',
   'trouble.overnightHob': 'It sat on the stovetop all night',
   'trouble.overnightHob.do':
-    'Heat was off: throw it away, don’t taste it. Boiling again won’t make it safe. Heat was on, and above {limit} all night by thermometer: it’s overcooked; check the level, bring it to a boil, eat today or cool at once. Don’t know: throw it away. Follow your local food-safety guidance.',
+    'Heat was off: throw it away, don’t taste it. Boiling again won’t make it safe. Heat was on, and above {limit} all night by thermometer: it’s overcooked; check the level, bring it to a boil, eat today or cool at once. Don’t know: throw it away.',
   'trouble.overnightHob.step': 'Off, or don’t know: throw it away. Check it off when it’s gone',
   'trouble.burntHand': 'I’ve burned myself',
   'trouble.burntHand.do':
     'Heat off. Cool running water for 20 minutes. Take rings off. Cover loosely with plastic wrap or a clean cloth; no butter, no ice. Bigger than your hand, on the face, on a child, white or charred: get medical help now. The pot stays hot for {hot} by itself.',
   'trouble.burntHand.step': 'Heat off, twenty minutes of cool running water. Check it off when you are back',
   'trouble.powerCut.do':
-    'Lid on, oven closed: this pot stays above {limit} for about {hot}. Wrap it in towels, away from flames. Gas or camp stove outdoors only. When power returns: bring the liquid to a boil, {simmer}. Below {limit} for over two hours, one in a hot room: throw it away. Follow your local food-safety guidance.',
+    'Lid on, oven closed: this pot stays above {limit} for about {hot}. Wrap it in towels, away from flames. Gas or camp stove outdoors only. When power returns: bring the liquid to a boil, {simmer}. Below {limit} for over {out}, {outHot} in a hot room: throw it away.',
   'trouble.powerCut.step': 'Lid on, wrapped; when power returns, bring to a boil: {simmer}',
   'vessel.ciRound20': 'enameled cast iron pot, round, small',
   'vessel.ciRound22': 'enameled cast iron pot, round',

@@ -34,6 +34,8 @@ function ItemRow({
   const garnish = garnishById(item.id);
   const name = w.name('garnish', item.id);
   const [low, , high] = garnish.usualGPerKg;
+  const perG = edibleKg / 1000;
+  const isUsual = item.kg >= low * perG && item.kg <= high * perG;
   const fates = FATES.filter((f) => garnish.cutMm[f] !== undefined);
   return (
     <li>
@@ -90,9 +92,7 @@ function ItemRow({
           }}
         />
       </FieldRow>
-      <small>
-        {w.text('baseForm.usual', { range: w.range((low * edibleKg) / 1000, (high * edibleKg) / 1000, 'mass') })}
-      </small>
+      {isUsual ? null : <small>{w.text('baseForm.usual', { range: w.range(low * perG, high * perG, 'mass') })}</small>}
     </li>
   );
 }
@@ -205,7 +205,7 @@ export function BaseForm(props: FormProps) {
           }}
         />
       )}
-      <Care step="base" />
+      <Care step="base" input={input} />
       <FormHead>{w.text('baseForm.keepThisAsAKind')}</FormHead>
       <TextField label={w.text('baseForm.nameOfTheKind')} value={name} maxLength={80} onChange={setName} />
       <TextButton

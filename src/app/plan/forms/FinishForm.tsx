@@ -179,8 +179,8 @@ export function FinishForm(props: FormProps) {
               : w.text('finishForm.hardlyAnyGelatinComesOut')}
         </p>
       ) : null}
-      <Care step="finish" />
-      <Care step="store" />
+      <Care step="finish" input={input} />
+      <Care step="store" input={input} />
     </>
   );
 }

@@ -233,7 +233,7 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
         ))}
       </div>
       {cares.map((step) => (
-        <Care key={step} step={step} />
+        <Care key={step} step={step} input={input} />
       ))}
       <FormHead>{w.text('heatForm.beforeThePot')}</FormHead>
       <Switch
@@ -275,7 +275,7 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
               }}
             />
           </FieldRow>
-          <Care step="bare" />
+          <Care step="bare" input={input} />
         </>
       )}
       <Fold>

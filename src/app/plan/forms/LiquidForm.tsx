@@ -277,7 +277,7 @@ export function LiquidForm(props: FormProps) {
           setLiquid({ herbForm });
         }}
       />
-      <Care step="liquid" />
+      <Care step="liquid" input={input} />
     </>
   );
 }

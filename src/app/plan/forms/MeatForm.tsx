@@ -121,28 +121,31 @@ function PartFields({ part, field, eaters, own, faults, set }: PartFieldsProps) 
           {w.text('meatForm.onTheBone')}
         </Switch>
       ) : null}
-      <FieldRow>
-        <QuantityField
-          label={w.text('meatForm.asBought')}
-          dimension="mass"
-          placeholder="–"
-          value={part.grossKg ?? Number.NaN}
-          error={fault('grossKg')}
-          onChange={(grossKg) => {
-            set({ grossKg: Number.isFinite(grossKg) ? grossKg : null });
-          }}
-        />
-        <NumberField
-          label={w.text('meatForm.priceAKilo')}
-          step={1}
-          decimals={2}
-          value={part.pricePerKg ?? Number.NaN}
-          error={fault('pricePerKg')}
-          onChange={(price) => {
-            set({ pricePerKg: Number.isFinite(price) ? price : null });
-          }}
-        />
-      </FieldRow>
+      <Fold>
+        <summary>{w.text('meatForm.boughtAt')}</summary>
+        <FieldRow>
+          <QuantityField
+            label={w.text('meatForm.asBought')}
+            dimension="mass"
+            placeholder="–"
+            value={part.grossKg ?? Number.NaN}
+            error={fault('grossKg')}
+            onChange={(grossKg) => {
+              set({ grossKg: Number.isFinite(grossKg) ? grossKg : null });
+            }}
+          />
+          <NumberField
+            label={w.text('meatForm.priceAKilo')}
+            step={1}
+            decimals={2}
+            value={part.pricePerKg ?? Number.NaN}
+            error={fault('pricePerKg')}
+            onChange={(price) => {
+              set({ pricePerKg: Number.isFinite(price) ? price : null });
+            }}
+          />
+        </FieldRow>
+      </Fold>
     </>
   );
 }
@@ -253,25 +256,15 @@ export function MeatForm(props: FormProps) {
           change({ title });
         }}
       />
-      <FieldRow>
-        <NumberField
-          label={w.text('common.atTheTable')}
-          step={1}
-          value={input.eaters}
-          error={faultOf(w, faults, 'eaters')}
-          onChange={(eaters) => {
-            change({ eaters });
-          }}
-        />
-        <SelectField
-          label={w.text('meatForm.appetite')}
-          value={input.appetite}
-          sections={[{ options: APPETITES.map((id) => ({ id, label: w.text(`appetite.${id}`) })) }]}
-          onChange={(id) => {
-            change({ appetite: id as Appetite });
-          }}
-        />
-      </FieldRow>
+      <NumberField
+        label={w.text('common.atTheTable')}
+        step={1}
+        value={input.eaters}
+        error={faultOf(w, faults, 'eaters')}
+        onChange={(eaters) => {
+          change({ eaters });
+        }}
+      />
       <SelectField
         label={w.text('meatForm.howItShouldEat')}
         value={input.result}
@@ -333,26 +326,34 @@ export function MeatForm(props: FormProps) {
         </Rows>
       ) : null}
       {alsoFault === undefined ? null : <CautionNote role="alert">{alsoFault}</CautionNote>}
-      <TextButton
-        isDisabled={also.length >= 3}
-        onPress={() => {
-          const kg = Number.isFinite(meat.massKg) ? Math.max(0.2, Math.round(meat.massKg * 10) / 20) : 0.5;
-          change({ also: [...also, usualMeat('pork_shoulder_cubes', 4, kg)] });
-        }}
-      >
-        {w.text('meatForm.addAnotherMeatOrSize')}
-      </TextButton>
-      <OwnThing
-        table="cut"
-        likes={cutSections(w)}
-        keepOwn={props.keepOwn}
-        onAdd={(cutId) => {
-          setMeat({ cutId });
-        }}
-      />
       <Fold>
-        <summary>{w.text('common.gettingItReady')}</summary>
+        <summary>{w.text('meatForm.more')}</summary>
         <div>
+          <SelectField
+            label={w.text('meatForm.appetite')}
+            value={input.appetite}
+            sections={[{ options: APPETITES.map((id) => ({ id, label: w.text(`appetite.${id}`) })) }]}
+            onChange={(id) => {
+              change({ appetite: id as Appetite });
+            }}
+          />
+          <TextButton
+            isDisabled={also.length >= 3}
+            onPress={() => {
+              const kg = Number.isFinite(meat.massKg) ? Math.max(0.2, Math.round(meat.massKg * 10) / 20) : 0.5;
+              change({ also: [...also, usualMeat('pork_shoulder_cubes', 4, kg)] });
+            }}
+          >
+            {w.text('meatForm.addAnotherMeatOrSize')}
+          </TextButton>
+          <OwnThing
+            table="cut"
+            likes={cutSections(w)}
+            keepOwn={props.keepOwn}
+            onAdd={(cutId) => {
+              setMeat({ cutId });
+            }}
+          />
           <SelectField
             label={w.text('meatForm.tie')}
             value={prepare.tie}
@@ -410,7 +411,7 @@ export function MeatForm(props: FormProps) {
           ) : null}
         </div>
       </Fold>
-      <Care step="rawMeat" />
+      <Care step="rawMeat" input={input} />
     </>
   );
 }

@@ -95,7 +95,7 @@ export function PotForm({ kitchen, input, faults, change, keepThing }: FormProps
           change({ lie: LIES.find((l) => l === lie) ?? 'flat' });
         }}
       />
-      <Care step={MODES[heatMode(firstStage(input).heat)].care} />
+      <Care step={MODES[heatMode(firstStage(input).heat)].care} input={input} />
     </>
   );
 }

@@ -259,7 +259,7 @@ export function SearForm(props: FormProps) {
           setSear({ dredge });
         }}
       />
-      <Care step="sear" />
+      <Care step="sear" input={input} />
     </>
   );
 }

@@ -50,7 +50,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
               change({ day: { ...input.day, ahead: { fridgeByMs } } });
             }}
           />
-          <Care step="store" />
+          <Care step="store" input={input} />
           <KeepingFields
             keeping={input.keeping}
             onChange={(keeping) => {
@@ -105,7 +105,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ avoid });
         }}
       />
-      <Care step="serve" />
+      <Care step="serve" input={input} />
     </>
   );
 }

@@ -35,9 +35,14 @@ export function faultOf(w: Words, faults: readonly PlanFault[], field: PlanField
   return fault && w.say(fault.says);
 }
 
-export function Care({ step }: { step: CareStep }) {
+export function Care({ step, input }: { step: CareStep; input: Pick<PlanInput, 'keeping'> }) {
   const w = useWords();
-  return <CautionNote>{w.say(cautionFor(step))}</CautionNote>;
+  return (
+    <Fold>
+      <summary>{w.text('caution.title')}</summary>
+      <CautionNote>{w.say(cautionFor(step, input.keeping.rule))}</CautionNote>
+    </Fold>
+  );
 }
 
 /** A small heading within a form. */
@@ -45,15 +50,6 @@ export const FormHead = styled.h2`
   font-size: 0.9375rem;
   padding-top: 8px;
   border-top: 1px solid var(--line);
-`;
-
-const Why = styled.p`
-  && {
-    font-size: 0.8438rem;
-    color: var(--mute);
-    line-height: 1.3;
-    margin-top: 4px;
-  }
 `;
 
 interface WayFieldProps<Id extends WayTopic> extends Pick<FormProps, 'kitchen' | 'keepHabit'> {
@@ -83,18 +79,15 @@ export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit
           onChange(id as WayOf<Id>);
         }}
       />
-      <Why>
-        {w.text('way.because', { why: whyOf(value) })}{' '}
-        {value === own ? null : (
-          <TextButton
-            onPress={() => {
-              keepHabit(topic, value);
-            }}
-          >
-            {w.text('common.makeThisOurWay')}
-          </TextButton>
-        )}
-      </Why>
+      {value === own ? null : (
+        <TextButton
+          onPress={() => {
+            keepHabit(topic, value);
+          }}
+        >
+          {w.text('common.makeThisOurWay')}
+        </TextButton>
+      )}
     </div>
   );
 }

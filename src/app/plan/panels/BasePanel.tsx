@@ -19,13 +19,17 @@ function Step({ step, at }: { step: BaseStep; at?: string | undefined }) {
     .join(', ');
   return (
     <li data-stay={step.stay ? '' : undefined}>
-      <span>
-        <strong>{w.title(step.title)}</strong>
-        {amount === '' ? '' : `, ${amount}`}
-        {step.stay ? <b> {w.text('basePanel.stayWithIt')}</b> : null}
-      </span>
-      <b>{at ?? (step.minutes > 0 ? w.quantity(step.minutes, 'minutes') : '')}</b>
-      <small>{w.text('basePanel.until', { look: step.look, why: step.why ?? '' })}</small>
+      <details>
+        <summary>
+          <span>
+            <strong>{w.title(step.title)}</strong>
+            {amount === '' ? '' : `, ${amount}`}
+            {step.stay ? <span className="visually-hidden"> {w.text('basePanel.stayWithIt')}</span> : null}
+          </span>
+          <b>{at ?? (step.minutes > 0 ? w.quantity(step.minutes, 'minutes') : '')}</b>
+        </summary>
+        <small>{w.text('basePanel.until', { look: step.look, why: step.why ?? '' })}</small>
+      </details>
     </li>
   );
 }
@@ -71,14 +75,19 @@ export function BasePanel({ plan }: PanelProps) {
       </StepList>
       <Mute>
         {start === undefined ? null : <>{w.text('basePanel.from', { start: w.clock(start) })} </>}
-        {w.text('basePanel.aBrightEdge', { fatKept: w.quantity(base.fatKeptL, 'volume'), fatSays: base.fatSays })}
-        {base.renderedL > LEAST_RENDERED_L ? (
-          <> {w.text('basePanel.curedPork', { rendered: w.quantity(base.renderedL, 'volume') })}</>
-        ) : null}
+        {base.steps.some((step) => step.stay) ? w.text('basePanel.aBrightEdge') : null}
       </Mute>
       <Figures figures={[base.minutes, ...(base.onion ? [base.onion] : []), ...(base.flour ? [base.flour] : [])]} />
+      <Part title={w.text('basePanel.theFat')}>
+        <p>
+          {w.text('basePanel.keepFat', { fatKept: w.quantity(base.fatKeptL, 'volume'), fatSays: base.fatSays })}
+          {base.renderedL > LEAST_RENDERED_L ? (
+            <> {w.text('basePanel.curedPork', { rendered: w.quantity(base.renderedL, 'volume') })}</>
+          ) : null}
+        </p>
+      </Part>
       {base.late.length > 0 ? (
-        <Part title={w.text('basePanel.inLateCountedBackFrom')} open>
+        <Part title={w.text('basePanel.inLateCountedBackFrom')}>
           <StepList>
             {base.late.map((s) => (
               <Step key={s.id} step={s} at={inAt(s)} />

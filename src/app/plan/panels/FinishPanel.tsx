@@ -5,11 +5,11 @@ import { Body, type PanelProps, Section, StepList } from './common';
 import { FinishColumn } from './FinishColumn';
 import { HoldWays } from './HoldWays';
 import { potStaysHotMin } from '@/core/cook';
-import { COOLING_LIMITS } from '@/core/keep';
 import { minutes as time, tempC } from '@/core/message';
 import { endsDry, finishSteps } from '@/core/plan';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
+import { SAFETY_LIMITS } from '@/core/choices';
 
 const Steps = styled.ol`
   padding-left: 20px;
@@ -23,7 +23,7 @@ const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat',
 /** What is done after the heat, the sauce and what is in it. */
 export function FinishPanel({ plan, input, change }: PanelProps) {
   const w = useWords();
-  const { hotC, reheatC } = COOLING_LIMITS[input.keeping.rule];
+  const { hotC, reheatC } = SAFETY_LIMITS[input.keeping.rule];
   const limit = tempC(hotC);
   const hot = time(potStaysHotMin(plan, plan.finished.liquidL));
   return (

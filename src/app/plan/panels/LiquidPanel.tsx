@@ -64,6 +64,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
       <WayCards
         label={w.text('liquidPanel.level')}
         hideLabel
+        terse
         columns={4}
         value={chosen}
         ways={levelWays(w)}

@@ -112,9 +112,14 @@ export function MeatPanel(props: PanelProps) {
         }}
       />
       <p>
-        <b>{w.text('meatPanel.ready')}</b> {w.say(doneSign(cut.id, plan.forecast.target))}.{' '}
-        <b>{w.text('meatPanel.whatHoldsItTogether')}</b> {w.say(ofRow('cut', cut.id, 'connective'))}.
+        <b>{w.text('meatPanel.ready')}</b> {w.say(doneSign(cut.id, plan.forecast.target))}.
       </p>
+      <Part title={w.text('meatPanel.whatHoldsItTogether')}>
+        <p>{w.title(ofRow('cut', cut.id, 'connective'))}.</p>
+        <Mute>
+          {w.text('cut.source')} {w.text(`cut.confidence.${cut.confidence}`)}
+        </Mute>
+      </Part>
       <Part title={w.text('meatPanel.whatToBuy')}>
         <Figures
           figures={[
@@ -151,9 +156,6 @@ export function MeatPanel(props: PanelProps) {
         </StepList>
       </Part>
       <OtherCuts {...props} />
-      <Mute>
-        {w.text('cut.source')} {w.text(`cut.confidence.${cut.confidence}`)}
-      </Mute>
     </Body>
   );
 }

@@ -1,9 +1,8 @@
 'use client';
 
 import { Body, type PanelProps, Part, StepList } from './common';
-import { sidesOf } from '@/core/choices';
+import { sidesOf, SAFETY_LIMITS } from '@/core/choices';
 import { sideAmounts, sideById } from '@/core/larder';
-import { COOLING_LIMITS } from '@/core/keep';
 import { kg, litres, minutes as time, tempC } from '@/core/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
@@ -36,7 +35,7 @@ export function ServePanel({ plan, input }: PanelProps) {
               plan.ahead.figures.reheatOven,
             ]}
           />
-          <p>{w.text('serve.cold', { warm: tempC(COOLING_LIMITS[input.keeping.rule].reheatC) })}</p>
+          <p>{w.text('serve.cold', { warm: tempC(SAFETY_LIMITS[input.keeping.rule].reheatC) })}</p>
         </Part>
       ) : null}
       {sidesOf(input).length > 0 ? (

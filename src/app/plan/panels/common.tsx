@@ -70,8 +70,25 @@ export const StepList = styled.ol`
   > li[data-stay] {
     border-left-color: var(--glow);
   }
-  > li > b {
+  > li > b,
+  summary > b {
     white-space: nowrap;
+  }
+  > li > details {
+    grid-column: 1 / -1;
+  }
+  summary {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 14px;
+    cursor: pointer;
+    list-style: none;
+  }
+  > li > details > small {
+    display: block;
+    color: var(--mute);
+    font-size: 0.875rem;
+    line-height: 1.3;
   }
   > li > small {
     grid-column: 1 / -1;
