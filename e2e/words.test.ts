@@ -6,6 +6,7 @@ import { served } from './served';
 import { SALTMARSH_ROW } from '../src/engine/demo/kitchen';
 import { OXTAIL, PAST, SHANKS } from '../src/engine/demo/dishes';
 import { demoPlaces, type Places, RECIPE_WORDS, WALK } from './walk';
+import { COUNTED_SCREENS, readScreen } from './wordsInView';
 
 const here = served({ demo: true });
 let places: Places;
@@ -136,5 +137,18 @@ describe('every screen', () => {
       }
     });
     expect([...metric]).toEqual([]);
+  });
+
+  it('shows at once no more words than a cook takes in', async () => {
+    const { driver } = here;
+    await choose({});
+    const counts: Record<string, number> = {};
+    for (const screen of COUNTED_SCREENS) {
+      const words = await readScreen(driver, screen, here.app.url, places);
+      counts[screen.name] = words.length;
+      if (screen.most !== null)
+        expect(words.length, `${screen.name}: ${words.join(' ')}`).toBeLessThanOrEqual(screen.most);
+    }
+    console.log(counts);
   });
 });

@@ -88,7 +88,7 @@ export function OnTheFire({ view: first }: { view: CookView }) {
                 : w.text('common.now')}
             </p>
             <h3>{stepTitle(w, placed.step)}</h3>
-            <p>{placed.step.what ? w.title(placed.step.what) : placed.why ? w.say(placed.why) : ''}</p>
+            {placed.step.what ? <p>{w.title(placed.step.what)}</p> : null}
           </>
         ) : null}
       </div>

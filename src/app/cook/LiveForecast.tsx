@@ -161,7 +161,7 @@ const Views = styled(ToggleButtonGroup)`
     border: 0;
     background: none;
     min-height: 44px;
-    padding: 0 16px;
+    padding: 0 11px;
     cursor: pointer;
     font-weight: 650;
   }
@@ -174,7 +174,7 @@ const Views = styled(ToggleButtonGroup)`
 const Chips = styled.ol`
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 6px;
+  gap: 4px;
   flex: 1;
   li {
     border: 2px solid var(--line);

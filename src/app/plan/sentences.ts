@@ -14,7 +14,7 @@ export interface Sentence {
   readonly figure: string;
 }
 
-const NAMED_OF_BASE = 3;
+const NAMED_OF_BASE = 2;
 /** Where a figure waits for the plan. */
 const NO_FIGURE = '–';
 
@@ -146,8 +146,8 @@ export function sentences(
     },
     serve: {
       text: w.text('sentence.table', { eaters: w.quantity(input.eaters, 'count'), at: w.clock(input.serveAtMs) }),
-      detail: w.dayFrom(input.serveAtMs, nowMs),
-      figure: w.text('sentence.sure', { sure: w.quantity(input.confidence, 'evenings') }),
+      detail: w.text('sentence.sure', { sure: w.quantity(input.confidence, 'evenings') }),
+      figure: w.dayFrom(input.serveAtMs, nowMs),
     },
   };
 }

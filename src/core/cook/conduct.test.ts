@@ -10,10 +10,10 @@ import { troubleFigures, troublesNow } from './trouble';
 import { mainStage, type PlanInput } from '../choices';
 import { readyEta, sampleAt, toLineL } from '../forecast';
 import { composePlan, type Plan } from '../plan';
-import { type Step, stepsOf } from '../steps';
+import { type Step, stepsOf, titleOf } from '../steps';
 import { COOL_WAYS, HOLD_WAYS } from '../keep';
 import { LID_KINDS } from '../larder';
-import { litres, ofRow } from '../message';
+import { litres, } from '../message';
 import { STAGES, stageIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
@@ -103,7 +103,7 @@ describe('the steps of a plan', () => {
       expect(new Set(ids).size).toBe(ids.length);
       for (const step of steps) {
         for (const before of step.after) expect(ids, `${step.id} after ${before}`).toContain(before);
-        const says = english(step.title ?? ofRow('step', step.kind, 'do'));
+        const says = english(titleOf(step));
         expect(says).not.toMatch(/NaN|undefined|Infinity/);
         if (step.what) expect(english(step.what)).not.toMatch(/NaN|undefined|Infinity/);
         expect(step.minutes.low).toBeLessThanOrEqual(step.minutes.likely);
@@ -113,7 +113,7 @@ describe('the steps of a plan', () => {
       // All that is bought for the pot is put in by some step.
       const said = english(
         steps
-          .map((s) => [s.title, s.what])
+          .map((s) => [s.title, s.how, s.what])
           .flat()
           .flatMap((m) => (m ? [m] : [])),
       );
@@ -640,7 +640,7 @@ describe('any history at all', () => {
 it('is put on the plate as what has become of it asks', () => {
   const platedBy = (input: PlanInput): string => {
     const step = stepsOf(planned(input)).find((s) => s.kind === 'plate');
-    return step?.title?.code ?? 'as usual';
+    return step?.how?.code ?? 'as usual';
   };
   const shanks: PlanInput = { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, onBone: true } };
   expect(platedBy({ ...shanks, result: 'tender' })).toBe('as usual');

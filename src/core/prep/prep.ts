@@ -22,6 +22,7 @@ import {
   type Seasoning,
   type CoolingRule,
   safetyParams,
+  SAFETY_LIMITS,
 } from '../choices';
 
 /** One thing done to raw meat, in order. */
@@ -37,6 +38,8 @@ export interface PrepPlan {
   readonly steps: readonly PrepStep[];
   readonly strings: number;
   readonly minutes: number;
+  /** Raw meat out of the fridge at most, min, by the kitchen's rule. */
+  readonly safeOutMin: number;
 }
 
 /** Cuts that ask for more than the common rule of what to cut away. */
@@ -252,5 +255,5 @@ export function prepPlan(
     );
   }
   const hands = steps.reduce((sum, s) => (s.id === 'temper' ? sum : sum + s.minutes), 0);
-  return { steps, strings, minutes: hands + (kg > 0 ? 3 : 0) };
+  return { steps, strings, minutes: hands + (kg > 0 ? 3 : 0), safeOutMin: SAFETY_LIMITS[rule].outMin };
 }

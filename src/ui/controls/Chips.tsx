@@ -8,7 +8,7 @@ const Group = styled(CheckboxGroup)`
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-  > :first-child {
+  > [data-label] {
     flex-basis: 100%;
     margin: 0;
   }
@@ -36,6 +36,8 @@ const Chip = styled(CheckboxButton)`
 
 interface ChipsProps<Id extends string> {
   readonly label: string;
+  /** Where what stands above it says the label already. */
+  readonly hideLabel?: boolean;
   readonly options: readonly { readonly id: Id; readonly label: string }[];
   readonly chosen: readonly Id[];
   readonly isDisabled?: boolean;
@@ -43,16 +45,24 @@ interface ChipsProps<Id extends string> {
 }
 
 /** Any number of a few things, each a chip that is pressed on or off. */
-export function Chips<Id extends string>({ label, options, chosen, isDisabled = false, onChange }: ChipsProps<Id>) {
+export function Chips<Id extends string>({
+  label,
+  hideLabel = false,
+  options,
+  chosen,
+  isDisabled = false,
+  onChange,
+}: ChipsProps<Id>) {
   return (
     <Group
+      aria-label={hideLabel ? label : undefined}
       value={[...chosen]}
       isDisabled={isDisabled}
       onChange={(ids) => {
         onChange(ids.flatMap((id) => options.find((o) => o.id === id)?.id ?? []));
       }}
     >
-      <LabelText>{label}</LabelText>
+      {hideLabel ? null : <LabelText data-label>{label}</LabelText>}
       {options.map((o) => (
         <CheckboxField key={o.id} value={o.id}>
           <Chip>{o.label}</Chip>

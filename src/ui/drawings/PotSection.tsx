@@ -89,7 +89,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
     {
       mm: level,
       figure: litres,
-      what: live ? w.text('potSection.byEstimateNow') : w.text('potSection.goingIn', { level: mm(level) }),
+      what: live ? w.text('potSection.byEstimateNow') : w.text('potSection.goingIn'),
       dash: DASH.now,
     },
     ...(live
@@ -144,7 +144,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
       </defs>
       {inside ? <rect y={top} width={view.width} height={VIEW_HEIGHT - top} fill="url(#air)" /> : null}
       <text x="16" y={top + 28} fontSize="15" fill="var(--ink)">
-        {heatWord}
+        {onLevel ? null : heatWord}
       </text>
 
       <g clipPath="url(#bowl)">
@@ -241,7 +241,7 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
                   core: w.quantity(live.coreC, 'temperature'),
                 })}
           </text>
-        ) : (
+        ) : onLevel ? null : (
           <text x={view.width / 2} y={FLOOR_Y + 38} textAnchor="middle" fontSize="14">
             {w.text('potSection.acrossFull', {
               diameter: mm(pot.lengthMm),

@@ -244,7 +244,7 @@ export const after = {
   'rest.saltMissing': 'Add {salt} more to taste, half first.',
   'rest.starch': 'To thicken it as before, {starch} of cornflour.',
   'rest.hot': 'Heat it all to {hot} in the middle, once.',
-  'shelf.title': 'In the fridge and freezer',
+  'shelf.title': 'Leftovers',
   'shelf.takeBack': 'Undo last',
   'shelf.of': 'Leftovers from {title}',
   'shelf.fridge': '{boxes, plural, one {one box} other {# boxes}} of {weight} in the fridge, use by {day}.',

@@ -1,9 +1,9 @@
 /** Things that are in no table, typed by name. */
 export const own = {
-  'own.title.garnish': 'An ingredient that isn’t listed',
-  'own.title.liquid': 'A liquid that isn’t listed',
-  'own.title.spice': 'A spice that isn’t listed',
-  'own.title.cut': 'A cut that isn’t listed',
+  'own.title.garnish': 'Another ingredient',
+  'own.title.liquid': 'Another liquid',
+  'own.title.spice': 'Another spice',
+  'own.title.cut': 'Another cut',
   'own.name': 'Name',
   'own.like.garnish': 'Behaves like',
   'own.like.liquid': 'Behaves like',

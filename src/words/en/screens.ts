@@ -44,7 +44,7 @@ export const decisions = {
   'sentence.thicken': 'thicken',
   'sentence.sauceTo': 'to {sauce} of sauce',
   'sentence.sauceAsIs': '{sauce} of sauce as it is',
-  'sentence.table': 'serves {eaters}, {at}',
+  'sentence.table': 'Serves {eaters} at {at}',
   'sentence.sure': '{sure}',
 } as const;
 

@@ -33,7 +33,7 @@ async function open(input: PlanInput = OXTAIL_PLAN, units?: UnitChoice) {
     ...(units ? { units } : {}),
   });
   await screen.findByRole('table', {}, LONG);
-  await made.hand.click(screen.getByRole('heading', { name: WORDS.text('elsewhere.takenElsewhere') }));
+  await made.hand.click(screen.getByRole('heading', { name: /on another (cooker|stove)/i }));
   await screen.findByText(saying('elsewhere.dial'), {}, LONG);
   return made;
 }

@@ -2,7 +2,7 @@
 
 import { LIMITS, POUR_TIMES } from '@/core/choices';
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
+import { Care, faultOf, type FormProps, Rows, WayField, Fold } from './common';
 import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
 import { LATE_POUR_MIN, usualHerbCount } from '@/core/liquid';
 import { OwnThing, ownSections } from './OwnThing';
@@ -222,61 +222,65 @@ export function LiquidForm(props: FormProps) {
           }}
         />
       ) : null}
-      <WayField
-        {...props}
-        topic="start"
-        value={liquid.start}
-        onChange={(start) => {
-          setLiquid({ start });
-        }}
-      />
-      <FormHead>{w.text('liquidForm.herbs')}</FormHead>
-      <Rows aria-label={w.text('liquidForm.herbs')}>
-        {liquid.herbs.map((h, i) => (
-          <li key={h.id}>
-            <div>
-              <span style={{ flex: 1 }}>{w.label('herb', h.id)}</span>
-              <div style={{ width: 132 }}>
-                <NumberField
-                  label={w.text('liquidForm.howMany', { things: w.label('herb', h.id) })}
-                  hideLabel
-                  step={1}
-                  value={h.count}
-                  error={faultOf(w, faults, 'liquid.herbs')}
-                  onChange={(count) => {
-                    setLiquid({ herbs: liquid.herbs.map((own, k) => (k === i ? { ...own, count } : own)) });
-                  }}
-                />
-              </div>
-              <IconButton
-                aria-label={w.text('common.leaveOut', { things: w.name('herb', h.id) })}
-                onPress={() => {
-                  setLiquid({ herbs: liquid.herbs.filter((_, k) => k !== i) });
-                }}
-              >
-                <Trash2 size={17} aria-hidden />
-              </IconButton>
-            </div>
-            {herbById(h.id).dried ? <small>{w.say(ofRow('herb', h.id, 'dried'))}</small> : null}
-          </li>
-        ))}
-      </Rows>
-      <SelectField
-        label={w.text('liquidForm.addAHerb')}
-        value=""
-        sections={[{ options: freeHerbs.map((h) => ({ id: h.id, label: w.label('herb', h.id) })) }]}
-        onChange={(id) => {
-          setLiquid({ herbs: [...liquid.herbs, { id, count: usualHerbCount(herbById(id), plan?.liquidL ?? 1) }] });
-        }}
-      />
-      <WayField
-        {...props}
-        topic="herbForm"
-        value={liquid.herbForm}
-        onChange={(herbForm) => {
-          setLiquid({ herbForm });
-        }}
-      />
+      <Fold>
+        <summary>{w.text('liquidForm.herbsAndStart')}</summary>
+        <div>
+          <WayField
+            {...props}
+            topic="start"
+            value={liquid.start}
+            onChange={(start) => {
+              setLiquid({ start });
+            }}
+          />
+          <Rows aria-label={w.text('liquidForm.herbs')}>
+            {liquid.herbs.map((h, i) => (
+              <li key={h.id}>
+                <div>
+                  <span style={{ flex: 1 }}>{w.label('herb', h.id)}</span>
+                  <div style={{ width: 132 }}>
+                    <NumberField
+                      label={w.text('liquidForm.howMany', { things: w.label('herb', h.id) })}
+                      hideLabel
+                      step={1}
+                      value={h.count}
+                      error={faultOf(w, faults, 'liquid.herbs')}
+                      onChange={(count) => {
+                        setLiquid({ herbs: liquid.herbs.map((own, k) => (k === i ? { ...own, count } : own)) });
+                      }}
+                    />
+                  </div>
+                  <IconButton
+                    aria-label={w.text('common.leaveOut', { things: w.name('herb', h.id) })}
+                    onPress={() => {
+                      setLiquid({ herbs: liquid.herbs.filter((_, k) => k !== i) });
+                    }}
+                  >
+                    <Trash2 size={17} aria-hidden />
+                  </IconButton>
+                </div>
+                {herbById(h.id).dried ? <small>{w.say(ofRow('herb', h.id, 'dried'))}</small> : null}
+              </li>
+            ))}
+          </Rows>
+          <SelectField
+            label={w.text('liquidForm.addAHerb')}
+            value=""
+            sections={[{ options: freeHerbs.map((h) => ({ id: h.id, label: w.label('herb', h.id) })) }]}
+            onChange={(id) => {
+              setLiquid({ herbs: [...liquid.herbs, { id, count: usualHerbCount(herbById(id), plan?.liquidL ?? 1) }] });
+            }}
+          />
+          <WayField
+            {...props}
+            topic="herbForm"
+            value={liquid.herbForm}
+            onChange={(herbForm) => {
+              setLiquid({ herbForm });
+            }}
+          />
+        </div>
+      </Fold>
       <Care step="liquid" input={input} />
     </>
   );

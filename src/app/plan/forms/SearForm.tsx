@@ -1,7 +1,7 @@
 'use client';
 
 import { Trash2 } from 'lucide-react';
-import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
+import { Care, faultOf, type FormProps, Rows, WayField, Fold } from './common';
 import {
   burnerNetW,
   FATS,
@@ -68,24 +68,6 @@ export function SearForm(props: FormProps) {
             setSeason({ gramsPerKg });
           }}
         />
-        <SelectField
-          label={w.text('searForm.crystal')}
-          value={season.crystal}
-          sections={[
-            {
-              options: SALT_CRYSTAL_IDS.map((id) => ({
-                id,
-                label: w.label('salt', id),
-                why: w.text('searForm.aboutGInALevel', {
-                  grams: w.quantity(SALT_CRYSTALS[id].gramsPerTeaspoon / 1000, 'mass'),
-                }),
-              })),
-            },
-          ]}
-          onChange={(crystal) => {
-            setSeason({ crystal: crystal as SaltCrystalId });
-          }}
-        />
       </FieldRow>
       {plan ? (
         <p>
@@ -104,63 +86,80 @@ export function SearForm(props: FormProps) {
           {w.text('searForm.muchSaltComesWithOther', { strength: w.quantity(usual, 'gramsPerKg') })}
         </TextButton>
       ) : null}
-      {season.spices.length > 0 ? (
-        <Rows aria-label={w.text('searForm.spices')}>
-          {season.spices.map((s, i) => (
-            <li key={s.id}>
-              <div>
-                {w.label('spice', s.id)}
-                <IconButton
-                  aria-label={w.text('common.leaveOut', { things: w.name('spice', s.id) })}
-                  onPress={() => {
-                    setSeason({ spices: season.spices.filter((_, k) => k !== i) });
-                  }}
-                >
-                  <Trash2 size={17} aria-hidden />
-                </IconButton>
-              </div>
-              <QuantityField
-                label={w.text('common.amountOf', { things: w.name('spice', s.id) })}
-                hideLabel
-                dimension="mass"
-                value={s.grams / 1000}
-                error={faultOf(w, faults, 'season.spices')}
-                onChange={(kg) => {
-                  setSpice(i, { grams: kg * 1000 });
-                }}
-              />
-              <SelectField
-                label={w.text('searForm.whenItGoesIn', { things: w.name('spice', s.id) })}
-                hideLabel
-                value={s.when}
-                sections={[
-                  {
-                    options: SPICE_TIMES.map((id) => ({
-                      id,
-                      label: w.text(`spiceTime.${id}`),
-                      why: w.text(`spiceTime.${id}.why`),
-                    })),
-                  },
-                ]}
-                onChange={(id) => {
-                  setSpice(i, { when: SPICE_TIMES.find((t) => t === id) ?? 'fat' });
-                }}
-              />
-            </li>
-          ))}
-        </Rows>
-      ) : null}
-      {free.length > 0 ? (
-        <SelectField
-          label={w.text('searForm.addASpice')}
-          value=""
-          sections={[...ownSections(w, ownFree, 'spice'), { options: spiceOptions(free) }]}
-          onChange={addSpice}
-        />
-      ) : null}
-      <OwnThing table="spice" likes={[{ options: spiceOptions(SPICES) }]} keepOwn={props.keepOwn} onAdd={addSpice} />
-
-      <FormHead>{w.text('searForm.searing')}</FormHead>
+      <Fold>
+        <summary>
+          {season.spices.length === 0
+            ? w.text('searForm.spices')
+            : w.text('searForm.spicesAre', {
+                spices: w.list(
+                  season.spices.map(({ id }) => w.name('spice', id)),
+                  'comma',
+                ),
+              })}
+        </summary>
+        <div>
+          {season.spices.length > 0 ? (
+            <Rows aria-label={w.text('searForm.spices')}>
+              {season.spices.map((s, i) => (
+                <li key={s.id}>
+                  <div>
+                    {w.label('spice', s.id)}
+                    <IconButton
+                      aria-label={w.text('common.leaveOut', { things: w.name('spice', s.id) })}
+                      onPress={() => {
+                        setSeason({ spices: season.spices.filter((_, k) => k !== i) });
+                      }}
+                    >
+                      <Trash2 size={17} aria-hidden />
+                    </IconButton>
+                  </div>
+                  <QuantityField
+                    label={w.text('common.amountOf', { things: w.name('spice', s.id) })}
+                    hideLabel
+                    dimension="mass"
+                    value={s.grams / 1000}
+                    error={faultOf(w, faults, 'season.spices')}
+                    onChange={(kg) => {
+                      setSpice(i, { grams: kg * 1000 });
+                    }}
+                  />
+                  <SelectField
+                    label={w.text('searForm.whenItGoesIn', { things: w.name('spice', s.id) })}
+                    hideLabel
+                    value={s.when}
+                    sections={[
+                      {
+                        options: SPICE_TIMES.map((id) => ({
+                          id,
+                          label: w.text(`spiceTime.${id}`),
+                          why: w.text(`spiceTime.${id}.why`),
+                        })),
+                      },
+                    ]}
+                    onChange={(id) => {
+                      setSpice(i, { when: SPICE_TIMES.find((t) => t === id) ?? 'fat' });
+                    }}
+                  />
+                </li>
+              ))}
+            </Rows>
+          ) : null}
+          {free.length > 0 ? (
+            <SelectField
+              label={w.text('searForm.addASpice')}
+              value=""
+              sections={[...ownSections(w, ownFree, 'spice'), { options: spiceOptions(free) }]}
+              onChange={addSpice}
+            />
+          ) : null}
+          <OwnThing
+            table="spice"
+            likes={[{ options: spiceOptions(SPICES) }]}
+            keepOwn={props.keepOwn}
+            onAdd={addSpice}
+          />
+        </div>
+      </Fold>
       <WayField
         {...props}
         topic="searDepth"
@@ -169,96 +168,119 @@ export function SearForm(props: FormProps) {
           setSear({ depth });
         }}
       />
-      <SelectField
-        label={w.text('searForm.pan')}
-        value={input.pan.id}
-        sections={[{ options: pans.map((p) => ({ id: p.id, label: p.name })) }]}
-        onChange={(id) => {
-          const pan = pans.find((p) => p.id === id);
-          if (pan) change({ pan });
-        }}
-      />
-      <SelectField
-        label={w.text('searForm.burner')}
-        value={sear.burner.id}
-        sections={[
-          {
-            options: burners.map((b) => ({
-              id: b.id,
-              label: b.name,
-              why: w.text('searForm.wWReachThePan', {
-                kind: say(`burnerKind.${b.kind}`),
-                power: w.quantity(b.powerW, 'power'),
-                reaches: w.quantity(burnerNetW(b), 'power'),
-              }),
-            })),
-          },
-        ]}
-        onChange={(id) => {
-          const burner = burners.find((b) => b.id === id);
-          if (burner) setSear({ burner });
-        }}
-      />
-      <SelectField
-        label={w.text('searForm.fat')}
-        value={sear.fatId}
-        sections={[
-          {
-            options: FATS.map((f) => ({
-              id: f.id,
-              label: w.label('fat', f.id),
-              why: w.text('fat.choice', { smoke: tempC(f.smokeC), why: ofRow('fat', f.id, 'why') }),
-            })),
-          },
-        ]}
-        error={faultOf(w, faults, 'sear.fatId')}
-        onChange={(fatId) => {
-          setSear({ fatId });
-        }}
-      />
-      <Switch
-        value={sear.dried}
-        onChange={(dried) => {
-          setSear({ dried });
-        }}
-      >
-        {w.text('searForm.pattedDry')}
-      </Switch>
-      <Switch
-        value={sear.mostAtOnce !== null}
-        onChange={(own) => {
-          setSear({ mostAtOnce: own ? Math.max(1, plan?.sear.perBatch.value ?? 4) : null });
-        }}
-      >
-        {w.text('searForm.iSayHowManyAt')}
-      </Switch>
-      {sear.mostAtOnce === null ? null : (
-        <NumberField
-          label={w.text('searForm.piecesAtOnce')}
-          step={1}
-          value={sear.mostAtOnce}
-          error={faultOf(w, faults, 'sear.mostAtOnce')}
-          onChange={(mostAtOnce) => {
-            setSear({ mostAtOnce });
-          }}
-        />
-      )}
-      <WayField
-        {...props}
-        topic="searMoving"
-        value={sear.moving}
-        onChange={(moving) => {
-          setSear({ moving });
-        }}
-      />
-      <WayField
-        {...props}
-        topic="dredge"
-        value={sear.dredge}
-        onChange={(dredge) => {
-          setSear({ dredge });
-        }}
-      />
+      <Fold>
+        <summary>{w.text('searForm.more')}</summary>
+        <div>
+          <SelectField
+            label={w.text('searForm.crystal')}
+            value={season.crystal}
+            sections={[
+              {
+                options: SALT_CRYSTAL_IDS.map((id) => ({
+                  id,
+                  label: w.label('salt', id),
+                  why: w.text('searForm.aboutGInALevel', {
+                    grams: w.quantity(SALT_CRYSTALS[id].gramsPerTeaspoon / 1000, 'mass'),
+                  }),
+                })),
+              },
+            ]}
+            onChange={(crystal) => {
+              setSeason({ crystal: crystal as SaltCrystalId });
+            }}
+          />
+          <SelectField
+            label={w.text('searForm.pan')}
+            value={input.pan.id}
+            sections={[{ options: pans.map((p) => ({ id: p.id, label: p.name })) }]}
+            onChange={(id) => {
+              const pan = pans.find((p) => p.id === id);
+              if (pan) change({ pan });
+            }}
+          />
+          <SelectField
+            label={w.text('searForm.burner')}
+            value={sear.burner.id}
+            sections={[
+              {
+                options: burners.map((b) => ({
+                  id: b.id,
+                  label: b.name,
+                  why: w.text('searForm.wWReachThePan', {
+                    kind: say(`burnerKind.${b.kind}`),
+                    power: w.quantity(b.powerW, 'power'),
+                    reaches: w.quantity(burnerNetW(b), 'power'),
+                  }),
+                })),
+              },
+            ]}
+            onChange={(id) => {
+              const burner = burners.find((b) => b.id === id);
+              if (burner) setSear({ burner });
+            }}
+          />
+          <SelectField
+            label={w.text('searForm.fat')}
+            value={sear.fatId}
+            sections={[
+              {
+                options: FATS.map((f) => ({
+                  id: f.id,
+                  label: w.label('fat', f.id),
+                  why: w.text('fat.choice', { smoke: tempC(f.smokeC), why: ofRow('fat', f.id, 'why') }),
+                })),
+              },
+            ]}
+            error={faultOf(w, faults, 'sear.fatId')}
+            onChange={(fatId) => {
+              setSear({ fatId });
+            }}
+          />
+          <Switch
+            value={sear.dried}
+            onChange={(dried) => {
+              setSear({ dried });
+            }}
+          >
+            {w.text('searForm.pattedDry')}
+          </Switch>
+          <Switch
+            value={sear.mostAtOnce !== null}
+            onChange={(own) => {
+              setSear({ mostAtOnce: own ? Math.max(1, plan?.sear.perBatch.value ?? 4) : null });
+            }}
+          >
+            {w.text('searForm.iSayHowManyAt')}
+          </Switch>
+          {sear.mostAtOnce === null ? null : (
+            <NumberField
+              label={w.text('searForm.piecesAtOnce')}
+              step={1}
+              value={sear.mostAtOnce}
+              error={faultOf(w, faults, 'sear.mostAtOnce')}
+              onChange={(mostAtOnce) => {
+                setSear({ mostAtOnce });
+              }}
+            />
+          )}
+          <WayField
+            {...props}
+            topic="searMoving"
+            value={sear.moving}
+            onChange={(moving) => {
+              setSear({ moving });
+            }}
+          />
+          <WayField
+            {...props}
+            topic="dredge"
+            value={sear.dredge}
+            onChange={(dredge) => {
+              setSear({ dredge });
+            }}
+          />
+        </div>
+      </Fold>
       <Care step="sear" input={input} />
     </>
   );

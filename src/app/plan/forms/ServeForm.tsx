@@ -2,7 +2,7 @@
 
 import { LIMITS } from '@/core/choices';
 import { KeepingFields } from '@/app/kitchen/KeepingFields';
-import { Care, faultOf, type FormProps } from './common';
+import { Care, faultOf, type FormProps, Fold } from './common';
 import { hourOn } from '@/calendar/calendar';
 import { AVOIDABLE, SIDES } from '@/core/larder';
 import { FieldRow } from '@/ui/controls/frame';
@@ -30,6 +30,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
       />
       <WayCards
         label={w.text('serveForm.cookIt')}
+        terse
         value={input.day.ahead === null ? 'same' : 'ahead'}
         ways={[
           { id: 'same', name: w.text('serveForm.theSameDay'), why: w.text('serveForm.eatenWhenItIsDone') },
@@ -89,22 +90,39 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           }}
         />
       </FieldRow>
-      <Chips
-        label={w.text('serveForm.besideIt')}
-        options={SIDES.map((side) => ({ id: side.id, label: w.label('side', side.id) }))}
-        chosen={input.day.sides}
-        onChange={(sides) => {
-          change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
-        }}
-      />
-      <Chips
-        label={w.text('serveForm.somebodyAtTheTableAvoids')}
-        options={AVOIDABLE.map((id) => ({ id, label: w.label('avoid', id) }))}
-        chosen={input.avoid}
-        onChange={(avoid) => {
-          change({ avoid });
-        }}
-      />
+      <Fold>
+        <summary>
+          {input.day.sides.length === 0
+            ? w.text('serveForm.besideIt')
+            : w.text('serveForm.besideItAre', {
+                sides: w.list(
+                  input.day.sides.map((id) => w.name('side', id)),
+                  'comma',
+                ),
+              })}
+        </summary>
+        <Chips
+          hideLabel
+          label={w.text('serveForm.besideIt')}
+          options={SIDES.map((side) => ({ id: side.id, label: w.label('side', side.id) }))}
+          chosen={input.day.sides}
+          onChange={(sides) => {
+            change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
+          }}
+        />
+      </Fold>
+      <Fold open={input.avoid.length > 0}>
+        <summary>{w.text('serveForm.somebodyAtTheTableAvoids')}</summary>
+        <Chips
+          hideLabel
+          label={w.text('serveForm.somebodyAtTheTableAvoids')}
+          options={AVOIDABLE.map((id) => ({ id, label: w.label('avoid', id) }))}
+          chosen={input.avoid}
+          onChange={(avoid) => {
+            change({ avoid });
+          }}
+        />
+      </Fold>
       <Care step="serve" input={input} />
     </>
   );

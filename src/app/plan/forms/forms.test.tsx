@@ -197,7 +197,7 @@ describe('pot and heat', () => {
     expect(now().course).toEqual(OXTAIL_PLAN.course);
     await hand.click(screen.getByRole('switch', { name: /Smoked or warmed/ }));
     expect(now().bare).toEqual({ minutes: 120, tempC: 110, smoke: true });
-    expect(document.body.textContent).toContain('within about four hours');
+    expect(document.body.textContent).toContain('4 h 00');
   });
 
   it('takes the height above the sea in feet where the cook reads those', async () => {

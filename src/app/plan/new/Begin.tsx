@@ -16,7 +16,7 @@ import { cutById } from '@/core/larder';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { MomentField } from '@/ui/controls/MomentField';
 import { NumberField } from '@/ui/controls/NumberField';
-import { FaultNote, Mute, Page, Panel } from '@/ui/controls/Panel';
+import { FaultNote, Page, Panel } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { CutPicture } from '@/ui/drawings/CutPicture';
@@ -30,14 +30,10 @@ const PICTURED = [
   'beef_oxtail',
   'beef_short_rib_english',
   'beef_chuck_roast',
-  'beef_chuck_cubes',
   'beef_cheek',
   'beef_shank_cross',
-  'pork_shoulder',
   'pork_cheek',
   'lamb_shank',
-  'lamb_shoulder',
-  'chicken_leg',
   'duck_leg',
 ] as const;
 
@@ -235,7 +231,6 @@ export function Begin({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
             <Recipe href="/plan/import">
               <FileText size={18} aria-hidden /> {w.text('planList.fromARecipe')}
             </Recipe>
-            {cutId === undefined ? <Mute>{w.text('begin.needsACut')}</Mute> : null}
           </Foot>
           <Pictures aria-label={w.text('begin.pictures')}>
             {PICTURED.map((id) => (

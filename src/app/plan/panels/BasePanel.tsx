@@ -11,12 +11,7 @@ import { say } from '@/core/message';
 
 function Step({ step, at }: { step: BaseStep; at?: string | undefined }) {
   const w = useWords();
-  const amount = [
-    step.kg > 0 ? w.quantity(step.kg, 'mass') : '',
-    step.cutMm === undefined ? '' : w.text('basePanel.cut', { size: w.quantity(step.cutMm, 'length') }),
-  ]
-    .filter((t) => t !== '')
-    .join(', ');
+  const amount = step.kg > 0 ? w.quantity(step.kg, 'mass') : '';
   return (
     <li data-stay={step.stay ? '' : undefined}>
       <details>
@@ -28,7 +23,12 @@ function Step({ step, at }: { step: BaseStep; at?: string | undefined }) {
           </span>
           <b>{at ?? (step.minutes > 0 ? w.quantity(step.minutes, 'minutes') : '')}</b>
         </summary>
-        <small>{w.text('basePanel.until', { look: step.look, why: step.why ?? '' })}</small>
+        <small>
+          {step.cutMm === undefined
+            ? ''
+            : `${w.capital(w.text('basePanel.cut', { size: w.quantity(step.cutMm, 'length') }))}. `}
+          {w.text('basePanel.until', { look: step.look, why: step.why ?? '' })}
+        </small>
       </details>
     </li>
   );
@@ -77,7 +77,6 @@ export function BasePanel({ plan }: PanelProps) {
         {start === undefined ? null : <>{w.text('basePanel.from', { start: w.clock(start) })} </>}
         {base.steps.some((step) => step.stay) ? w.text('basePanel.aBrightEdge') : null}
       </Mute>
-      <Figures figures={[base.minutes, ...(base.onion ? [base.onion] : []), ...(base.flour ? [base.flour] : [])]} />
       <Part title={w.text('basePanel.theFat')}>
         <p>
           {w.text('basePanel.keepFat', { fatKept: w.quantity(base.fatKeptL, 'volume'), fatSays: base.fatSays })}
@@ -85,6 +84,7 @@ export function BasePanel({ plan }: PanelProps) {
             <> {w.text('basePanel.curedPork', { rendered: w.quantity(base.renderedL, 'volume') })}</>
           ) : null}
         </p>
+        <Figures figures={[base.minutes, ...(base.onion ? [base.onion] : []), ...(base.flour ? [base.flour] : [])]} />
       </Part>
       {base.late.length > 0 ? (
         <Part title={w.text('basePanel.inLateCountedBackFrom')}>

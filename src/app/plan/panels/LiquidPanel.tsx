@@ -55,6 +55,8 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
     plan.parts.some((p) => isSmall(p.cut, p.part)),
     ['heavy', 'light', 'tightFoil'].includes(mainStage(input).lid),
   );
+  /** Some of it is reduced first, and less of it comes to the pot. */
+  const boiled = [...liquid.pours, ...liquid.late].some((p) => p.pouredL - p.inPotL > 0.005);
   const set = (level: number): void => {
     change({ liquid: { ...input.liquid, fill: true, level } });
   };
@@ -73,9 +75,9 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
           if (level) set(level.level);
         }}
       />
-      <Mute>
-        {w.text('liquidPanel.forThesePiecesUnderThis', { usual: w.quantity(usual, 'share') })}{' '}
-        {chosen === '' || chosen === ownLevel ? null : (
+      {chosen === '' || chosen === ownLevel ? null : (
+        <Mute>
+          {w.text('liquidPanel.forThesePiecesUnderThis', { usual: w.quantity(usual, 'share') })}{' '}
           <TextButton
             onPress={() => {
               keepHabit('level', chosen);
@@ -83,26 +85,28 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
           >
             {w.text('common.makeThisOurWay')}
           </TextButton>
-        )}
-      </Mute>
+        </Mute>
+      )}
       <Part title={w.text('liquidPanel.whatIsPoured')} open>
         <Table>
-          <thead>
-            <tr>
-              <th scope="col">{w.text('liquidPanel.inThisOrder')}</th>
-              <th scope="col">{w.text('liquidPanel.pour')}</th>
-              <th scope="col">{w.text('liquidPanel.inThePot')}</th>
-            </tr>
-          </thead>
+          {boiled ? (
+            <thead>
+              <tr>
+                <th scope="col">{w.text('liquidPanel.inThisOrder')}</th>
+                <th scope="col">{w.text('liquidPanel.pour')}</th>
+                <th scope="col">{w.text('liquidPanel.inThePot')}</th>
+              </tr>
+            </thead>
+          ) : null}
           <tbody>
             {[...liquid.pours, ...liquid.late].map((p) => (
               <tr key={p.liquid.id}>
                 <td>
                   {w.label('liquid', p.liquid.id)}
-                  {p.note ? <Mute> · {w.say(p.note)}</Mute> : null}
+                  {p.note && p.liquid.id !== 'water' ? <Mute> · {w.say(p.note)}</Mute> : null}
                 </td>
                 <td>{w.quantity(p.pouredL, 'volume')}</td>
-                <td>{w.quantity(p.inPotL, 'volume')}</td>
+                {boiled ? <td>{w.quantity(p.inPotL, 'volume')}</td> : null}
               </tr>
             ))}
           </tbody>

@@ -16,7 +16,7 @@ export function PotPanel({ plan, input, change }: PanelProps) {
           change({ liquid: { ...input.liquid, fill: true, level } });
         }}
       />
-      <Part title={w.text('potPanel.roomInIt')} open>
+      <Part title={w.text('potPanel.roomInIt')}>
         <Figures figures={[pot.full, pot.headroom, pot.sticksOut, plan.liquid.water.poured]} />
         <p>
           {sticks
