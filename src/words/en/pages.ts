@@ -62,7 +62,7 @@ export const benchSheet = {
 
 /** What several screens say alike. */
 export const common = {
-  'common.makeThisOurWay': 'Make this our usual',
+  'common.makeThisOurWay': 'Make usual',
   'common.backToThePlan': 'Back to the plan',
   'common.planABraise': 'Plan a braise',
   'common.now': 'Now',
@@ -517,9 +517,9 @@ export const panMap = {
   'panMap.batchOf': '{batches, plural, =1 {One batch} other {Batch {number} of #}}: {verdict}',
   'panMap.ofPiecesMin': '{count} of {pieces} pieces, {time}',
   'panMap.ofThePanCovered': '{share} of the pan covered',
-  'panMap.atMostSteamMustOut': 'at most {limit}',
+  'panMap.atMostSteamMustOut': 'max {limit}',
   'panMap.panAtItsCoolest': 'pan drops to {coolest}',
-  'panMap.underItStopsBrowning': 'browns above {browns}',
+  'panMap.underItStopsBrowning': 'min {browns}',
   'panMap.thenMinToComeBack': 'then {time} to reheat',
   'panMap.dashedTheAirEachPiece': 'dashed: space each piece needs',
 } as const;
@@ -714,7 +714,7 @@ export const searForm = {
   'searForm.onTheMeat': 'on the meat',
   'searForm.muchSaltComesWithOther': 'Other ingredients are salty: use {strength}',
   'searForm.spicesAre': 'Spices: {spices}',
-  'searForm.more': 'Pan, burner, fat, type of salt',
+  'searForm.more': 'Pan, burner, fat, salt',
   'searForm.spices': 'Spices',
   'searForm.whenItGoesIn': 'When to add {things}',
   'spiceTime.meat': 'on the raw meat',
@@ -743,7 +743,7 @@ export const searPanel = {
   'searPanel.withoutASear': 'No sear',
   'searPanel.aFaceAnEdgeEnded': '{face} per side, {edge} per edge, but go by colour. {fatSays}',
   'searPanel.salt': 'Salt',
-  'searPanel.whatToLookFor': 'What to look for',
+  'searPanel.whatToLookFor': 'Signs',
   'searPanel.searedMeatGoesOnA': 'Put seared meat on a clean plate; its juices go back in the pot.',
 } as const;
 
