@@ -5,7 +5,7 @@ import { weather } from '../e2e/storm';
 import { ACCOUNT } from '../src/contract/kept/account';
 import { ACT } from '../src/contract/kept/act';
 import { PLAN_INPUT } from '../src/contract/kept/planInput';
-import { type CookEvent, foldCook, recordsMark } from '../src/core/cook';
+import { type CookEvent, reduceEvents, recordsMark } from '../src/core/cook';
 import { keptAccount } from '../src/engine/keptAccount';
 import { openDatabase } from '../src/server/database';
 import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
@@ -81,7 +81,7 @@ async function fillLog(folder: string): Promise<readonly string[]> {
     );
     await db.entries.bulkCreate(
       some.map(({ id, story }, i) => {
-        const mine = { ...account, after: recordsMark(foldCook(OXTAIL_PLAN, story.events)) };
+        const mine = { ...account, after: recordsMark(reduceEvents(OXTAIL_PLAN, story.events)) };
         return {
           cookId: id,
           title: `Braise ${String(from + i)}`,

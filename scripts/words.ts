@@ -3,7 +3,8 @@ import { startApp } from '../e2e/server';
 import { demoPlaces } from '../e2e/walk';
 import { COUNTED_SCREENS, readScreen } from '../e2e/wordsInView';
 
-const USAGE = 'Usage: npm run words -- --screens [--read]\n  --screens  count the words in view on each screen\n  --read     print them too';
+const USAGE =
+  'Usage: npm run words -- --screens [--read]\n  --screens  count the words in view on each screen\n  --read     print them too';
 
 /** Counts the words a cook has in view on each screen of the demo kitchen. */
 async function main(): Promise<void> {

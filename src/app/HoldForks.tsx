@@ -1,4 +1,4 @@
-import { type HoldWay } from '@/core/keep';
+import { type HoldMethod } from '@/core/keep';
 import { type Stage, STAGES } from '@/core/tenderness';
 import { ForkScale } from '@/ui/drawings/ForkScale';
 import { useWords } from '@/ui/KitchenContext';
@@ -7,7 +7,7 @@ interface HoldForksProps {
   /** What the fork finds as it comes off the heat. */
   readonly here: Stage;
   /** And by the plate, kept warm in each way. */
-  readonly ways: readonly { readonly way: HoldWay; readonly stage: Stage }[];
+  readonly ways: readonly { readonly way: HoldMethod; readonly stage: Stage }[];
 }
 
 /** Where on the fork scale each way of keeping it warm brings it by the plate. */

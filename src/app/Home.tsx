@@ -3,10 +3,10 @@
 import { Flame, Plus } from 'lucide-react';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { AsideNote } from './AsideNote';
+import { UnreadableNotice } from './UnreadableNotice';
 import { DemoButton } from './DemoButton';
-import { KeptOf } from './KeptOf';
-import { type SetAside } from '@/server/aside';
+import { LeftoversOf } from './LeftoversOf';
+import { type QuarantinedRow } from '@/server/quarantine';
 import { type Kept } from '@/server/shelf';
 import { ImportButton } from './ImportButton';
 import { type CookView, type Verdict } from '@/core/cook';
@@ -14,12 +14,12 @@ import { type Day } from '@/core/schedule';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Scores } from './log/Scores';
-import { EmberLine } from '@/ui/drawings/EmberLine';
+import { Timeline } from '@/ui/drawings/Timeline';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
-import { drawnLate, Unboxed } from '@/ui/late';
+import { lazyHydrated, Unboxed } from '@/ui/lazy';
 
 /** Conducts what is on, which takes the whole book of steps: drawn at once, and it goes on when that has come. */
-const OnTheFire = drawnLate(async () => (await import('./OnTheFire')).OnTheFire);
+const OnTheFire = lazyHydrated(async () => (await import('./ActiveBraises')).ActiveBraises);
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
@@ -92,7 +92,7 @@ interface HomeProps {
     readonly verdict: Verdict | undefined;
   }[];
   readonly shelf: readonly Kept[];
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
 }
 
 /** Home: what is on, what is next, what was last. */
@@ -109,7 +109,7 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
           </NewLink>
         </div>
       </PageHead>
-      <AsideNote aside={aside} />
+      <UnreadableNotice aside={aside} />
       {[...live, ...warm].map((view) => (
         <OnTheFire key={view.id} view={view} box={Unboxed} />
       ))}
@@ -136,7 +136,7 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
         <Panel aria-labelledby="shelf">
           <h2 id="shelf">{w.text('shelf.title')}</h2>
           {shelf.map((kept) => (
-            <KeptOf key={kept.id} kept={kept} />
+            <LeftoversOf key={kept.id} kept={kept} />
           ))}
         </Panel>
       )}
@@ -177,7 +177,7 @@ function Coming({ id, title, eaters, serveAtMs, day, isFirst }: HomeProps['comin
       </Mute>
       {day && isFirst ? (
         <div style={{ gridColumn: '1 / -1', marginTop: 8 }}>
-          <EmberLine day={day} timeZone={timeZone} />
+          <Timeline day={day} timeZone={timeZone} />
         </div>
       ) : null}
     </Entry>

@@ -3,8 +3,8 @@
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
 import { useKitchen } from '@/ui/KitchenContext';
-import { fetchLate } from '@/ui/late';
-import { beginOffline, keepPages, offlinePaths } from '@/ui/offline';
+import { prefetchLazy } from '@/ui/lazy';
+import { registerServiceWorker, cachePages, offlinePaths } from '@/ui/offline';
 
 /** How often what is kept for when the server is away is renewed while a page is open, ms. */
 const RENEWS_EVERY_MS = 5 * 60_000;
@@ -23,22 +23,22 @@ export function OfflineKeeper() {
     // While developing nothing stays as it was.
     if (build === 'development') return undefined;
     const keep = async (): Promise<void> => {
-      await keepPages(await offlinePaths());
+      await cachePages(await offlinePaths());
     };
-    void beginOffline().then(keep);
+    void registerServiceWorker().then(keep);
     const timer = setInterval(() => void keep(), RENEWS_EVERY_MS);
     return () => {
       clearInterval(timer);
     };
   }, [build]);
   useEffect(() => {
-    const timer = setTimeout(() => void fetchLate(), LATE_AFTER_MS);
+    const timer = setTimeout(() => void prefetchLazy(), LATE_AFTER_MS);
     return () => {
       clearTimeout(timer);
     };
   }, [path]);
   useEffect(() => {
-    if (MATTERS.test(path)) void keepPages([path]);
+    if (MATTERS.test(path)) void cachePages([path]);
   }, [path]);
   return null;
 }

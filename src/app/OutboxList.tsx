@@ -3,7 +3,7 @@
 import { Send, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { actSays } from './cook/recordWords';
+import { actSays } from './cook/recordText';
 import { type NewEvent } from '@/contract/cook';
 import { Button } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';

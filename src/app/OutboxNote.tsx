@@ -2,7 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { useNow } from '@/ui/KitchenContext';
-import { late } from '@/ui/late';
+import { lazyOnIdle } from '@/ui/lazy';
 import { type OutboxRecord } from '@/ui/outbox/outbox';
 import { happenedMs } from '@/ui/outbox/record';
 import { useOutbox } from '@/ui/outbox/useOutbox';
@@ -10,7 +10,7 @@ import { useOutbox } from '@/ui/outbox/useOutbox';
 /** A record is on its way for so long before it is worth a word, ms. */
 const ON_ITS_WAY_MS = 6000;
 
-const List = late(async () => (await import('./OutboxList')).OutboxList);
+const List = lazyOnIdle(async () => (await import('./OutboxList')).OutboxList);
 
 /** On every page: records of this device that the server does not have, why, and what can be done. Nothing where all is kept. */
 export function OutboxNote() {

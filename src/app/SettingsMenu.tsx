@@ -2,9 +2,9 @@
 
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { PopPlate, usePlate } from '@/ui/controls/usePlate';
+import { Popover, usePopover } from '@/ui/controls/usePopover';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
-import { late } from '@/ui/late';
+import { lazyOnIdle } from '@/ui/lazy';
 
 const Open = styled(Button)`
   align-self: center;
@@ -22,13 +22,13 @@ const Open = styled(Button)`
   }
 `;
 
-const Settings = late(async () => (await import('./SettingsPanel')).SettingsPanel);
+const Settings = lazyOnIdle(async () => (await import('./SettingsPanel')).SettingsPanel);
 
 /** Language, units and the kitchen's clock. */
 export function SettingsMenu() {
   const w = useWords();
   const { units } = useKitchen();
-  const { open, face, plate } = usePlate('dialog');
+  const { open, face, plate } = usePopover('dialog');
   const shown = `${units.weight === 'us' ? w.text('unitsMenu.lb') : 'g'} · °${units.temperature}`;
   return (
     <>
@@ -36,9 +36,9 @@ export function SettingsMenu() {
         {shown}
       </Open>
       {open ? (
-        <PopPlate {...plate} widthPx={320} label={w.text('unitsMenu.unitsAndClock2')}>
+        <Popover {...plate} widthPx={320} label={w.text('unitsMenu.unitsAndClock2')}>
           <Settings />
-        </PopPlate>
+        </Popover>
       ) : null}
     </>
   );

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { ComboField } from '@/ui/controls/ComboField';
 import { FaultNote } from '@/ui/controls/Panel';
-import { WayCards } from '@/ui/controls/WayCards';
+import { OptionCards } from '@/ui/controls/OptionCards';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { CHOOSABLE_LANGUAGES, isLanguageId } from '@/words/languages';
@@ -60,7 +60,7 @@ export function SettingsPanel() {
           if (isLanguageId(id)) setLanguage(id);
         }}
       />
-      <WayCards
+      <OptionCards
         label={w.text('unitsMenu.weightsAndMeasures')}
         value={units.weight}
         ways={[
@@ -71,7 +71,7 @@ export function SettingsPanel() {
           setUnits({ ...units, weight: weight === 'us' ? 'us' : 'metric' });
         }}
       />
-      <WayCards
+      <OptionCards
         label={w.text('unitsMenu.temperature')}
         value={units.temperature}
         ways={[

@@ -8,17 +8,17 @@ import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
 import { Labels } from './labels/Labels';
-import { lotsNow } from './lotsNow';
-import { Shelf } from './Shelf';
-import { ShelfNote } from './ShelfNote';
+import { lotsNow } from './storedBatchesNow';
+import { Leftovers } from './Leftovers';
+import { LeftoversNotice } from './LeftoversNotice';
 import { TopBar } from './TopBar';
-import { type CookAct, type CookEvent, foldCook, type LogEntry, type Lot, outcomeOf } from '@/core/cook';
+import { type CookAct, type CookEvent, reduceEvents, type LogEntry, type StoredBatch, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { keptAccount } from '@/engine/keptAccount';
 import { cookView } from '@/engine/views';
 import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
-import { noteTouch } from '@/ui/inTouch';
+import { noteTouch } from '@/ui/connection';
 import { noteClock } from '@/ui/serverClock';
 import { type OutboxRow } from '@/ui/outbox/record';
 import { router, standAt } from '@/testing/navigation';
@@ -63,7 +63,7 @@ const kept = keptAccount(stored(FINISHED), undefined, 'then');
 const detail = (of: LogEntry) => (
   <LogDetail aside={[]} input={OXTAIL_PLAN} events={FINISHED} account={kept.account} entry={of} />
 );
-const outcome = (events: readonly CookEvent[]) => outcomeOf(foldCook(OXTAIL_PLAN, events));
+const outcome = (events: readonly CookEvent[]) => outcomeOf(reduceEvents(OXTAIL_PLAN, events));
 const entry: LogEntry = {
   id: 'c1',
   title: OXTAIL_PLAN.title,
@@ -153,7 +153,7 @@ describe('the stove', () => {
 
 describe('what is kept', () => {
   const DAY_MS = 24 * HOUR_MS;
-  const lot: Lot = {
+  const lot: StoredBatch = {
     id: '33333333-3333-4333-8333-333333333333',
     storedMs: NOON_MS,
     grams: 400,
@@ -167,7 +167,7 @@ describe('what is kept', () => {
   it('is eaten by one touch, and says when its day is past', async () => {
     const acts: CookAct[] = [];
     const shelf = (now: number) => (
-      <Shelf
+      <Leftovers
         cookId="c1"
         title="Oxtail"
         lots={[lot]}
@@ -200,11 +200,11 @@ describe('what is kept', () => {
     ] as const) {
       const nowMs = NOON_MS + days * DAY_MS;
       const shelf = (
-        <Shelf cookId="c1" title="Oxtail" lots={[lot]} now={nowMs} warmed={() => undefined} onRecord={vi.fn()} />
+        <Leftovers cookId="c1" title="Oxtail" lots={[lot]} now={nowMs} warmed={() => undefined} onRecord={vi.fn()} />
       );
       const { container } = shown(
         <>
-          <ShelfNote kept={kept} />
+          <LeftoversNotice kept={kept} />
           <main>{shelf}</main>
         </>,
         { nowMs },
@@ -218,7 +218,7 @@ describe('what is kept', () => {
       cleanup();
     }
     const frozen = [{ id: 'c1', title: 'Oxtail', lots: [{ ...lot, fridge: 0 }], known: [] }];
-    const { container } = shown(<ShelfNote kept={frozen} />, { nowMs: NOON_MS + 4 * DAY_MS });
+    const { container } = shown(<LeftoversNotice kept={frozen} />, { nowMs: NOON_MS + 4 * DAY_MS });
     expect(container.textContent).toBe('');
   });
 
@@ -226,7 +226,7 @@ describe('what is kept', () => {
     const kept = [{ id: 'c1', title: 'Oxtail', lots: [lot], known: [] }];
     vi.setSystemTime(NOON_MS + 9 * DAY_MS);
     try {
-      const { container } = shown(<ShelfNote kept={kept} />, { nowMs: NOON_MS });
+      const { container } = shown(<LeftoversNotice kept={kept} />, { nowMs: NOON_MS });
       act(() => {
         vi.advanceTimersByTime(10);
       });
@@ -242,7 +242,7 @@ describe('what is kept', () => {
 
   it('asks the server anew once it has answered on another day, and never before', () => {
     router.refresh.mockClear();
-    shown(<ShelfNote kept={[]} />, { nowMs: NOON_MS - 9 * DAY_MS });
+    shown(<LeftoversNotice kept={[]} />, { nowMs: NOON_MS - 9 * DAY_MS });
     act(() => {
       vi.advanceTimersByTime(70_000);
     });
@@ -425,7 +425,7 @@ describe('the log', () => {
       moved('6', 270, { kind: 'finished', verdict: entry.verdict }),
     ];
     const { account } = keptAccount({ ...stored(events), input: night }, undefined, 'then');
-    const outcome = outcomeOf(foldCook(night, events));
+    const outcome = outcomeOf(reduceEvents(night, events));
     expect(outcome?.actualMin).toBe(240);
     const { container } = shown(
       <LogDetail aside={[]} input={night} events={events} account={account} entry={{ ...entry, ...outcome }} />,

@@ -6,8 +6,8 @@ import { StyleRegistry } from './StyleRegistry';
 import { CopyBanner } from './copies/CopyBanner';
 import { OfflineKeeper } from './OfflineKeeper';
 import { OutboxNote } from './OutboxNote';
-import { ShelfNote } from './ShelfNote';
-import { TouchNote } from './TouchNote';
+import { LeftoversNotice } from './LeftoversNotice';
+import { TouchNote } from './ConnectionNotice';
 import { TopBar } from './TopBar';
 import { PageContent, SkipLink } from './Way';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
@@ -16,7 +16,7 @@ import { buildId } from '@/server/build';
 import { presentMs } from '@/server/clock';
 import { Trouble } from './Trouble';
 import { startTrouble } from '@/server/database';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { timeZoneOf } from '@/server/kitchens';
 import { fridgeBoxes } from '@/server/shelf';
 import { languageOf } from '@/words/languages';
@@ -40,7 +40,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const kitchen = await servedKitchen();
   const madeMs = trouble ? undefined : await copyMadeMs();
   // What a copy kept may long be eaten.
-  const fridge = trouble || madeMs !== undefined ? [] : await fridgeBoxes((await lookedAt()).db, presentMs());
+  const fridge = trouble || madeMs !== undefined ? [] : await fridgeBoxes((await pageDataSource()).db, presentMs());
   const setting = {
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
@@ -58,7 +58,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             <TopBar theme={theme} />
             {madeMs === undefined ? null : <CopyBanner madeMs={madeMs} />}
             <TouchNote />
-            <ShelfNote kept={fridge} />
+            <LeftoversNotice kept={fridge} />
             <OfflineKeeper />
             <OutboxNote />
             <PageContent>{trouble ? <Trouble says={trouble} /> : children}</PageContent>

@@ -1,12 +1,12 @@
 import { Home } from './Home';
 import { finishedSince, unfinishedCooks } from '@/server/cooks';
-import { conduct, foldCook, KEPT_WARM_MS } from '@/core/cook';
-import { lookedAt } from '@/server/looking';
+import { guide, reduceEvents, LEFTOVER_RESCUE_MS } from '@/core/cook';
+import { pageDataSource } from '@/server/backupPreview';
 import { listEntries } from '@/server/entries';
 import { comingPlans } from '@/server/plans';
 import { work } from '@/server/engine';
 import { readView } from '@/server/views';
-import { parted } from '@/server/aside';
+import { partitionReadable } from '@/server/quarantine';
 import { kitchensAside } from '@/server/kitchens';
 import { presentMs } from '@/server/clock';
 import { readShelf } from '@/server/shelf';
@@ -17,7 +17,7 @@ const LAST_ENTRIES = 4;
 const COMING = 4;
 
 export default async function HomePage() {
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const now = presentMs();
   const [{ cooks, aside: badCooks }, { plans, aside: badPlans }, badKitchens, log, shelf, eaten] = await Promise.all([
     unfinishedCooks(db),
@@ -25,12 +25,12 @@ export default async function HomePage() {
     kitchensAside(db),
     listEntries(db, 1, LAST_ENTRIES),
     readShelf(db, now),
-    finishedSince(db, now - KEPT_WARM_MS),
+    finishedSince(db, now - LEFTOVER_RESCUE_MS),
   ]);
-  const live = parted(await Promise.all(cooks.map((cook) => readView(db, cook, now))));
+  const live = partitionReadable(await Promise.all(cooks.map((cook) => readView(db, cook, now))));
   // What is left of a meal and not yet cold stays in sight.
-  const warm = parted(await Promise.all(eaten.map((cook) => readView(db, cook, now)))).read.filter(
-    ({ plan, events, live: course }) => conduct(plan, foldCook(plan.input, events), course, now).now !== undefined,
+  const warm = partitionReadable(await Promise.all(eaten.map((cook) => readView(db, cook, now)))).read.filter(
+    ({ plan, events, live: course }) => guide(plan, reduceEvents(plan.input, events), course, now).now !== undefined,
   );
   const coming = await Promise.all(
     plans.map(async ({ id, input }) => {

@@ -3,10 +3,10 @@ import { cookies, headers } from 'next/headers';
 import { cache } from 'react';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
-import { type Read } from '@/server/aside';
-import { listCopies } from '@/server/copies';
+import { type Read } from '@/server/quarantine';
+import { listBackups } from '@/server/backups';
 import { dataFolder, type Database, startTrouble } from '@/server/database';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { PLAIN_KITCHEN, readKitchen, timeZoneOf } from '@/server/kitchens';
 import { guessedUnits, LANGUAGE_COOKIE, languageFromText } from '@/ui/languageChoice';
 import { UNITS_COOKIE, unitsFromText } from '@/ui/unitChoice';
@@ -16,14 +16,14 @@ import { type UnitChoice } from '@/core/quantity';
 
 /** The kitchen on record, read once a request; a plain one while nothing can be served. */
 export const servedKitchen = cache(async (): Promise<Kitchen> =>
-  (await startTrouble()) ? PLAIN_KITCHEN : readKitchen((await lookedAt()).db),
+  (await startTrouble()) ? PLAIN_KITCHEN : readKitchen((await pageDataSource()).db),
 );
 
 /** When the copy was made that is looked at; undefined where it is the present. */
 export async function copyMadeMs(): Promise<number | undefined> {
-  const { copy } = await lookedAt();
+  const { copy } = await pageDataSource();
   if (copy === undefined) return undefined;
-  return (await listCopies(dataFolder())).find((c) => c.name === copy)?.madeMs;
+  return (await listBackups(dataFolder())).find((c) => c.name === copy)?.madeMs;
 }
 
 /** What something kept is called, for the title of its page; undefined where that cannot be told. */
@@ -31,7 +31,7 @@ export async function keptTitle(
   find: (db: Database) => Promise<Read<{ readonly input: PlanInput }> | undefined>,
 ): Promise<string | undefined> {
   if (await startTrouble()) return undefined;
-  const found = await find((await lookedAt()).db);
+  const found = await find((await pageDataSource()).db);
   return found?.ok ? found.value.input.title : undefined;
 }
 

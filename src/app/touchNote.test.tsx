@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { TouchNote } from './TouchNote';
+import { TouchNote } from './ConnectionNotice';
 import { NOON_MS } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -36,7 +36,7 @@ describe('the server', () => {
     stubServer(() => 'down');
     vi.setSystemTime(NOON_MS + 100 * MIN_MS);
     vi.resetModules();
-    const { TouchNote: Fresh } = await import('./TouchNote');
+    const { TouchNote: Fresh } = await import('./ConnectionNotice');
     const { shown: freshlyShown } = await import('@/testing/screen');
     freshlyShown(<Fresh />, { nowMs: NOON_MS });
     expect((await screen.findByRole('status')).textContent).toContain('since 12:00');

@@ -1,17 +1,17 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { actSays, learnedSays, lessonSays } from './cook/recordWords';
+import { actSays, learnedSays, lessonSays } from './cook/recordText';
 import { Scores } from './log/Scores';
 import { DECISIONS } from './plan/decisions';
-import { sentences } from './plan/sentences';
-import { type Lesson } from '@/core/cook';
-import { type Unknown } from '@/core/forecast';
+import { sentences } from './plan/decisionSummaries';
+import { type Update } from '@/core/cook';
+import { type LatentParameter } from '@/core/forecast';
 import { CUTS } from '@/core/larder';
 import { composePlan, usualMeat } from '@/core/plan';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { US_WORDS, WORDS } from '@/testing/words';
 
-const lesson = (part: Partial<Lesson>): Lesson => ({
+const lesson = (part: Partial<Update>): Update => ({
   eventId: 'e',
   shiftMin: 0,
   widthMin: 0,
@@ -19,7 +19,7 @@ const lesson = (part: Partial<Lesson>): Lesson => ({
   ready: { p10: 0, p50: 0, p90: 0 },
   ...part,
 });
-const about = (unknown: Unknown, value: number): Lesson => lesson({ about: { unknown, value, movedSd: 1 } });
+const about = (unknown: LatentParameter, value: number): Update => lesson({ about: { unknown, value, movedSd: 1 } });
 
 describe('records in words', () => {
   it.each([

@@ -2,22 +2,22 @@ import { roundPot } from '../core/material';
 import {
   advance,
   assemble,
-  bestRecord,
+  bestMeasurement,
   type BraiseRequest,
   etaOf,
-  NO_SURPRISES,
+  NOMINAL_PARAMETERS,
   priorEnsemble,
   summarise,
-  UNEVENTFUL,
+  NO_INTERVENTIONS,
 } from '../core/forecast';
 import { PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../core/heat';
 import { cutById, fatById } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { usualVegetables } from '../core/material';
-import { type Kind, KINDS, withKind } from '../core/kinds';
+import { type BraiseStyle, BRAISE_STYLES, withStyle } from '../core/kinds';
 import { composePlan, heatWays, startPlan } from '../core/plan';
-import { layOutDay } from '../core/schedule';
-import { conduct, foldCook, learnNothing, liveForecast } from '../core/cook';
+import { scheduleDay } from '../core/schedule';
+import { guide, reduceEvents, learnNothing, liveForecast } from '../core/cook';
 import { type SearPieces, searPlan } from '../core/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
 
@@ -27,7 +27,7 @@ const BRAISE: BraiseRequest = {
   pot: { ...roundPot(0.26, 0.12), massKg: 5, material: 'castIron' },
   liquidL: 1.25,
   liquidTempC: 96,
-  ...UNEVENTFUL,
+  ...NO_INTERVENTIONS,
   vegetables: usualVegetables(0.3),
   heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
   lids: [{ atMin: 0, lid: 'heavy' }],
@@ -36,14 +36,14 @@ const BRAISE: BraiseRequest = {
   seed: 1,
 };
 
-const SHANKS = withKind(
+const SHANKS = withStyle(
   startPlan(TEST_KITCHEN, {
     title: 'Bench',
     cutId: 'lamb_shank',
     eaters: 4,
     serveAtMs: 1_800_000_000_000,
   }),
-  KINDS[2] as Kind,
+  BRAISE_STYLES[2] as BraiseStyle,
 );
 const PLAN: PlanInput = { ...SHANKS, pot: TEST_KITCHEN.pots[1] as PlanInput['pot'] };
 
@@ -74,7 +74,7 @@ function time(name: string, aim: string, runs: number, work: () => void): void {
 }
 
 const plain = assemble(BRAISE, 360, PLAIN_STEPS, []);
-const setup = plain.setup(NO_SURPRISES);
+const setup = plain.setup(NOMINAL_PARAMETERS);
 time('one deterministic 6 h cook, 40 shells, 15 s', '1.0', 300, () => {
   runBraise(setup, plain.grid, PLAIN_CELLS);
 });
@@ -91,7 +91,7 @@ time('re-forecast after a surprise, particles drawn anew', '50', 40, () => {
 });
 const lateMin = etaOf(summarise(start), 'twists').p10;
 time('the best record and what the heat could do', '60', 20, () => {
-  bestRecord(start, 60, 2);
+  bestMeasurement(start, 60, 2);
   heatWays(start, { kind: 'oven', tempC: 150, fan: false }, 60, lateMin);
 });
 time('plan screen, quick recompute (96 particles)', '', 40, () => {
@@ -120,7 +120,7 @@ const BUSY: PlanInput = { ...PLAN, day: { ...PLAN.day, sides: ['mash', 'greens',
 const laid = composePlan(BUSY, 0);
 if (laid.ok) {
   time('the day laid out anew, three sides', '50', 60, () => {
-    layOutDay(laid.plan.dayQuestion);
+    scheduleDay(laid.plan.dayQuestion);
   });
 }
 if (laid.ok) {
@@ -139,7 +139,7 @@ if (laid.ok) {
   const events = [{ id: 'in', cookId: 'c', atMs: plan.day.intoPotMs, act: { kind: 'intoPot' as const } }];
   if (live) {
     time('where a braise stands, from its records', '5', 300, () => {
-      conduct(plan, foldCook(BUSY, events), live, plan.day.intoPotMs + 3_600_000);
+      guide(plan, reduceEvents(BUSY, events), live, plan.day.intoPotMs + 3_600_000);
     });
   }
 }

@@ -8,7 +8,7 @@ import {
   bruteForce,
   chooseHorizonMin,
   crossingMin,
-  demandOf,
+  requiredCookValue,
   type Ensemble,
   etaOf,
   INDEX,
@@ -22,7 +22,7 @@ import {
   stageChances,
   stepAt,
   summarise,
-  type Unknown,
+  type LatentParameter,
   UNKNOWN_COUNT,
   unknownsOf,
 } from '../core/forecast';
@@ -55,7 +55,7 @@ interface Departure {
 }
 
 const setTo =
-  (unknown: Unknown, value: (k: number) => number) =>
+  (unknown: LatentParameter, value: (k: number) => number) =>
   (z: Float64Array, prior: Prior, k: number): void => {
     z[INDEX[unknown]] = value(k) / prior[unknown].sd;
   };
@@ -109,13 +109,13 @@ class Truth {
     const { assembly, slow } = this.cooked(request);
     const at = (demand: number): number =>
       crossingMin(slow, assembly.grid.endS, demand * this.base.cut.cookValue.twists);
-    return { found: at(demandOf(this.prior, this.z, 0)), itself: at(meatDemandOf(this.prior, this.z, 0)) };
+    return { found: at(requiredCookValue(this.prior, this.z, 0)), itself: at(meatDemandOf(this.prior, this.z, 0)) };
   }
 
   /** What this cook would feel at `atMin`, noise and blunders included. */
   fork(request: BraiseRequest, atMin: number): Observation {
     const { assembly, slow } = this.cooked(request);
-    const wanted = demandOf(this.prior, this.z, 0) * this.base.cut.cookValue.twists;
+    const wanted = requiredCookValue(this.prior, this.z, 0) * this.base.cut.cookValue.twists;
     const chances = stageChances(this.base.cut, (slow[stepAt(assembly.grid, atMin)] as number) / wanted);
     let pick = this.random();
     const index = chances.findIndex((c) => (pick -= c) <= 0);

@@ -1,6 +1,6 @@
 import { practiceRequest } from './practice';
 import { PRACTICE_WINDOWS, type PracticeWindow } from './practiceWindows';
-import { assemble, crossingMin, NO_SURPRISES, slowest, stepAt } from '../core/forecast';
+import { assemble, crossingMin, NOMINAL_PARAMETERS, slowest, stepAt } from '../core/forecast';
 import { FAST_STEPS, PLAIN_CELLS, runBraise } from '../core/heat';
 import { cutById } from '../core/larder';
 
@@ -22,7 +22,7 @@ function fitRow(row: PracticeWindow): FittedRow {
   const middleH = Math.sqrt(row.hours[0] * row.hours[1]);
   const request = practiceRequest(row);
   const assembly = assemble(request, Math.max(row.hours[1] * 3, 6) * 60, FAST_STEPS, [middleH * 60]);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, PLAIN_CELLS);
+  const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, PLAIN_CELLS);
   const slow = slowest(course, request);
   const reached = slow[stepAt(assembly.grid, middleH * 60)] as number;
   return {

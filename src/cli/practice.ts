@@ -1,5 +1,5 @@
 import { type PracticeWindow } from './practiceWindows';
-import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
+import { type BraiseRequest, NO_INTERVENTIONS } from '../core/forecast';
 import { roundPot } from '../core/material';
 import { type Cut, cutById } from '../core/larder';
 import { boilingPointC, pressureAtAltitudePa } from '../core/heat';
@@ -48,7 +48,7 @@ export function practiceRequest(row: PracticeWindow): BraiseRequest {
     pot: row.lid === 'light' ? STEEL : ENAMEL,
     liquidL: bath ? BATH_LITRES : litres,
     liquidTempC: bath ? row.tempC : row.method === 'stove' ? 92 : 96,
-    ...UNEVENTFUL,
+    ...NO_INTERVENTIONS,
     vegetables: [],
     heats: [
       {

@@ -7,7 +7,7 @@ import { requestOfInput, requestAfter } from './inputRequest';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
 import { planInputSchema } from '../contract/plan';
 import { answerOf } from '../core/plan';
-import { advance, bestRecord, etaOf, lookCostMin, priorEnsemble, summarise } from '../core/forecast';
+import { advance, bestMeasurement, etaOf, lookCostMin, priorEnsemble, summarise } from '../core/forecast';
 import { CUTS } from '../core/larder';
 
 const HELP = `ember <command> [file|-]
@@ -40,7 +40,7 @@ function follow(file: string | undefined): unknown {
   let ensemble = priorEnsemble(request, { particles: input.particles });
   const row = (atMin: number, kind: string): unknown => {
     const twists = etaOf(summarise(ensemble), 'twists');
-    const best = bestRecord(ensemble, atMin, lookCostMin(ensemble.request, atMin + 5, 60));
+    const best = bestMeasurement(ensemble, atMin, lookCostMin(ensemble.request, atMin + 5, 60));
     return {
       atMin,
       kind,

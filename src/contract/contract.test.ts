@@ -7,7 +7,7 @@ import { planInputSchema } from './plan';
 import { findRecipe, recipeIn } from './recipe';
 import { fromWire, toWire } from './wire';
 import { fileStem } from '../exports/fileStem';
-import { KINDS } from '../core/kinds';
+import { BRAISE_STYLES } from '../core/kinds';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, WORDS } from '../testing/words';
 import { shapeFault } from './shapeFault';
@@ -104,7 +104,7 @@ describe('a kitchen', () => {
   it('remembers only options that exist', () => {
     expect(habitsSchema.safeParse({ onion: 'deep' }).success).toBe(true);
     expect(habitsSchema.safeParse({ onion: 'purple' }).success).toBe(false);
-    for (const ours of KINDS) {
+    for (const ours of BRAISE_STYLES) {
       const kind = { ...ours, name: WORDS.text('baseForm.ours') };
       expect(kindSchema.parse(kind)).toEqual(kind);
     }

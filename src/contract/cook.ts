@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { heatSchema, lidSchema } from './equipment';
 import { madeId, moment, name, typed } from './fields';
-import { RUNGS } from '../core/choices';
-import { BOX_FATES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, TROUBLE_IDS } from '../core/cook';
+import { THICKNESS_LEVELS } from '../core/choices';
+import { BOX_OUTCOMES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, TROUBLE_IDS } from '../core/cook';
 import { PUT_THINGS } from '../core/finish';
 import { COOL_WAYS, HOLD_WAYS } from '../core/keep';
 import { STAGES } from '../core/tenderness';
@@ -59,7 +59,7 @@ const ACT_SCHEMAS = {
   sauce: z.strictObject({
     kind: kind('sauce'),
     litres: z.number('shape.sauce').min(0.02, 'shape.sauce').max(20, 'shape.sauce'),
-    rung: z.enum(RUNGS).nullable(),
+    rung: z.enum(THICKNESS_LEVELS).nullable(),
   }),
   aim: z.strictObject({
     kind: kind('aim'),
@@ -83,7 +83,7 @@ const ACT_SCHEMAS = {
     grams: z.number('shape.boxes').min(10, 'shape.boxes').max(10_000, 'shape.boxes'),
     place: z.enum(STORE_PLACES),
   }),
-  box: z.strictObject({ kind: kind('box'), lot: madeId, count: z.int().min(1).max(60), fate: z.enum(BOX_FATES) }),
+  box: z.strictObject({ kind: kind('box'), lot: madeId, count: z.int().min(1).max(60), fate: z.enum(BOX_OUTCOMES) }),
   finished: z.strictObject({ kind: kind('finished'), verdict: verdictSchema }),
 } as const satisfies { readonly [K in CookActKind]: z.ZodType<Extract<CookAct, { kind: K }>> };
 

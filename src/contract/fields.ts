@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { COOLING_RULES, type Keeping, type WayOf, WAYS, type WayTopic } from '../core/choices';
+import { COOLING_RULES, type Keeping, type TechniqueOption, TECHNIQUES, type TechniqueTopic } from '../core/choices';
 
 /** Control characters, and halves of characters: no keyboard gives them and no database keeps them. */
 const UNKEEPABLE = /[\p{Cs}\u0000-\u0008\u000B-\u001F\u007F]/u;
@@ -34,8 +34,8 @@ export const id = name(60);
 export const larderId = name(400);
 
 /** One of the ways with a topic. */
-export const choice = <Id extends WayTopic>(topic: Id) =>
-  z.enum(WAYS[topic].ways as unknown as [WayOf<Id>, ...WayOf<Id>[]]);
+export const choice = <Id extends TechniqueTopic>(topic: Id) =>
+  z.enum(TECHNIQUES[topic].ways as unknown as [TechniqueOption<Id>, ...TechniqueOption<Id>[]]);
 
 /** How a kitchen keeps what is left. */
 export const keepingSchema = z.strictObject({

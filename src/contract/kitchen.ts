@@ -1,8 +1,16 @@
 import * as z from 'zod';
 import { FATES } from '../core/larder';
-import { ownOf } from '../core/own';
+import { findCustom } from '../core/own';
 import { type OwnKind } from '../core/kinds';
-import { type Habits, ITEM_TIMES, type Keeping, LIMITS, POUR_TIMES, SPICE_TIMES, WAY_TOPICS } from '../core/choices';
+import {
+  type Habits,
+  ITEM_TIMES,
+  type Keeping,
+  LIMITS,
+  POUR_TIMES,
+  SPICE_TIMES,
+  TECHNIQUE_TOPICS,
+} from '../core/choices';
 import { choice, id, keepingSchema, larderId, name } from './fields';
 import { burnerSchema, lidSchema, ovenSchema, panSchema, potSchema } from './equipment';
 
@@ -35,7 +43,7 @@ export const kindSchema = z.strictObject({
 
 /** What a kitchen does unless told otherwise: its own way with some of the topics. */
 export const habitsSchema = z.strictObject(
-  Object.fromEntries(WAY_TOPICS.map((topic) => [topic, choice(topic).optional()])),
+  Object.fromEntries(TECHNIQUE_TOPICS.map((topic) => [topic, choice(topic).optional()])),
 ) as unknown as z.ZodType<Habits>;
 
 function isTimeZone(zone: string): boolean {
@@ -57,7 +65,7 @@ export const MOST_KINDS = 100;
 export const MOST_OWN = 200;
 
 /** The id of a thing of the cook's own. */
-const ownThing = larderId.refine((text) => ownOf(text) !== undefined, 'shape.id');
+const ownThing = larderId.refine((text) => findCustom(text) !== undefined, 'shape.id');
 
 /** Things on one list at most. */
 export const MOST_THINGS = 40;

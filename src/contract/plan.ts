@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { AVOIDABLE, FATES, SALT_CRYSTAL_IDS, type SaltCrystalId } from '../core/larder';
 import {
   APPETITES,
-  BEDS,
+  BED_POSITIONS,
   END_THICKENERS,
   ENRICHINGS,
   FAT_WAYS,
@@ -12,7 +12,7 @@ import {
   type PlanInput,
   POUR_TIMES,
   RESULTS,
-  RUNGS,
+  THICKNESS_LEVELS,
   SOLIDS_WAYS,
   SPICE_TIMES,
   TOSSED,
@@ -66,7 +66,7 @@ export const planInputSchema = z.strictObject({
     mostAtOnce: quantity.nullable(),
   }),
   base: z.strictObject({
-    lies: z.enum(BEDS),
+    lies: z.enum(BED_POSITIONS),
     items: z
       .array(z.strictObject({ id: larderId, kg: quantity, fate: z.enum(FATES), when: z.enum(ITEM_TIMES) }))
       .max(40),
@@ -96,7 +96,7 @@ export const planInputSchema = z.strictObject({
     fat: z.enum(FAT_WAYS),
     meat: z.enum(MEAT_ENDS),
     thickener: z.enum(END_THICKENERS),
-    rung: z.enum(RUNGS),
+    rung: z.enum(THICKNESS_LEVELS),
     enrich: z.enum(ENRICHINGS),
     toss: z.enum(TOSSED),
   }),

@@ -4,7 +4,7 @@ import { cookView, isBehind, planFor, planOf, UnplannableError, type ViewedCook 
 import { begunPlanText } from '../contract/kept/begunPlan';
 import { toWire } from '../contract/wire';
 import { type PlanInput } from '../core/choices';
-import { type Account, type BoxWarmed, type CookView, warmBox } from '../core/cook';
+import { type LogSnapshot, type BoxWarmed, type CookView, reheatBox } from '../core/cook';
 import { type Message } from '../core/message';
 import { type Pot } from '../core/larder';
 import { composePlan, makePlan, type Outlook, planOutlook, type PlanResult } from '../core/plan';
@@ -49,11 +49,11 @@ export const JOBS = {
   /** The plan for an input as text that is kept while a braise is under way. */
   begunPlan: (input: PlanInput): Worked<string> => worked(() => begunPlanText(planOf({ id: '', input, begun: null }))),
   /** What is kept of a braise for its log; what was kept before stays where the same was recorded. */
-  account: (cook: ViewedCook, known: Account | undefined, when: 'then' | 'later'): Worked<KeptAccount> =>
+  account: (cook: ViewedCook, known: LogSnapshot | undefined, when: 'then' | 'later'): Worked<KeptAccount> =>
     worked(() => keptAccount(cook, known, when)),
   /** How a box of each of these weights is warmed again. */
   warmed: (input: PlanInput, grams: readonly number[]): readonly WarmedBox[] =>
-    grams.map((g) => ({ grams: g, ...warmBox({ input }, g) })),
+    grams.map((g) => ({ grams: g, ...reheatBox({ input }, g) })),
   /** The demo kitchen's plans and braises, seen from a moment. */
   demo: (nowMs: number, timeZone: string): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } =>
     demoScene(nowMs, timeZone),

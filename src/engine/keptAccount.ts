@@ -1,5 +1,5 @@
 import { cookView, learningOf, planOf, type ViewedCook } from './views';
-import { type Account, accountOf, type CookState, foldCook, type KeptSauce, sauceNow } from '../core/cook';
+import { type LogSnapshot, logSnapshot, type CookState, reduceEvents, type KeptSauce, sauceNow } from '../core/cook';
 import { readyEta, summarise } from '../core/forecast';
 import { type Plan, PLAN_VERSION } from '../core/plan';
 
@@ -20,18 +20,18 @@ export function keptForecast({ forecast, version }: Plan): KeptForecast {
 /** All that is kept of a braise for its log. */
 export interface KeptAccount {
   readonly forecast: KeptForecast;
-  readonly account: Account;
+  readonly account: LogSnapshot;
 }
 
 /**
  * What is kept of a braise as it now stands; `known` is what was kept before, which stays where the same was recorded. Throws
  * `UnplannableError` where its plan cannot be planned any more.
  */
-export function keptAccount(cook: ViewedCook, known: Account | undefined, when: 'then' | 'later'): KeptAccount {
+export function keptAccount(cook: ViewedCook, known: LogSnapshot | undefined, when: 'then' | 'later'): KeptAccount {
   const plan = planOf(cook);
-  const state = foldCook(cook.input, cook.events);
+  const state = reduceEvents(cook.input, cook.events);
   const { ensemble, lessons } = learningOf(cook, state);
-  const account = accountOf(known, plan, state, {
+  const account = logSnapshot(known, plan, state, {
     forecast: summarise(ensemble),
     lessons,
     model: PLAN_VERSION,

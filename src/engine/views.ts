@@ -4,7 +4,7 @@ import {
   type CookEvent,
   type CookState,
   type CookView,
-  foldCook,
+  reduceEvents,
   type Learning,
   learnNothing,
   learnOne,
@@ -148,7 +148,7 @@ export function learningOf({ id }: Pick<ViewedCook, 'id'>, state: CookState): Le
  */
 export function isBehind(cook: ViewedCook, forMs: number): boolean {
   planOf(cook);
-  return follow(cook.id, foldCook(cook.input, cook.events), forMs) === undefined;
+  return follow(cook.id, reduceEvents(cook.input, cook.events), forMs) === undefined;
 }
 
 /** The cook as a screen shows it at `nowMs`. Throws `UnplannableError` where its plan cannot be planned any more. */
@@ -168,7 +168,7 @@ function plannedLid({ input, stages, lid }: CookState): LidKind {
 }
 
 function newView(cook: ViewedCook, nowMs: number): CookView {
-  const state = foldCook(cook.input, cook.events);
+  const state = reduceEvents(cook.input, cook.events);
   const plan = planOf(cook);
   const startMs = state.intoPotMs ?? plan.day.intoPotMs;
   const minute = (ms: number): number => Math.max(0, (ms - startMs) / 60_000);

@@ -1,7 +1,7 @@
 import { cautionFor } from '../core/cautions';
 import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
 import { sideById } from '../core/larder';
-import { doneSign } from '../core/steps';
+import { donenessCue } from '../core/steps';
 import { firstStage, heatSays, sidesOf, safetyParams } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
@@ -109,7 +109,7 @@ function braiseSteps(plan: Plan): Message[] {
       low: after(day.ready.p10Ms),
       high: after(day.ready.p90Ms),
       ready: say(`target.${plan.forecast.target}`),
-      sign: doneSign(plan.cutId, plan.forecast.target),
+      sign: donenessCue(plan.cutId, plan.forecast.target),
     }),
     ...day.marks
       .filter((m) => m.kind !== 'oven' && m.kind !== 'add')

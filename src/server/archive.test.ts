@@ -3,11 +3,11 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { archiveLines, linesOf, takeIn, type TakenIn } from './archive';
+import { archiveLines, linesOf, importArchive, type TakenIn } from './archive';
 import { appendEvent, findCook, removeCook, startCook } from './cooks';
 import { type Database, openDatabase } from './database';
 import { closeEngine } from './engine';
-import { keepEntry, listEntries } from './entries';
+import { saveEntry, listEntries } from './entries';
 import { changeKitchen, readKitchen } from './kitchens';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { addPlan, findPlan, savePlan } from './plans';
@@ -62,7 +62,7 @@ async function lived(): Promise<{ plan: string; braise: string }> {
     await appendEvent(db, braise, event);
   }
   const cook = await findCook(db, braise);
-  if (cook?.ok) await keepEntry(db, cook.value, 'then');
+  if (cook?.ok) await saveEntry(db, cook.value, 'then');
   return { plan, braise };
 }
 
@@ -77,7 +77,7 @@ async function* each(lines: readonly string[]): AsyncGenerator<string> {
 }
 
 async function taken(into: Database, lines: readonly string[]): Promise<TakenIn> {
-  const result = await takeIn(into, each(lines));
+  const result = await importArchive(into, each(lines));
   if (!result.ok) throw new Error(result.says.code);
   return result.came;
 }
@@ -140,7 +140,7 @@ describe('an archive', () => {
 
   it('is told from anything else by its first line', async () => {
     const code = async (lines: readonly string[]) => {
-      const result = await takeIn(db, each(lines));
+      const result = await importArchive(db, each(lines));
       return result.ok ? 'ok' : result.says.code;
     };
     expect(await code([])).toBe('archive.notOurs');
@@ -190,7 +190,7 @@ describe('ten thousand braises and one of five thousand records', () => {
     const text = async function* (): AsyncGenerator<string> {
       for await (const line of archiveLines(db, NOON_MS)) yield JSON.stringify(line);
     };
-    const result = await takeIn(other, text());
+    const result = await importArchive(other, text());
     expect(result).toEqual({ ok: true, came: { added: 10_000, changed: 5000, known: 0, refused: 0 } });
     const long = await findCook(other, ids[0] ?? '');
     expect(long?.ok && long.value.events).toHaveLength(5000);

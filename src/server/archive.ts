@@ -1,6 +1,6 @@
 import 'server-only';
 import { col, type CreationAttributes, fn, Op, type Transaction } from 'sequelize';
-import { readInput, readRow, type RowTable } from './aside';
+import { readInput, readRow, type RowTable } from './quarantine';
 import { byCook, findCook, outcomeColumns } from './cooks';
 import { type CookRow, type Database, type EntryRow, type EventRow, type PlanRow } from './database';
 import { entryColumns } from './entries';
@@ -334,7 +334,7 @@ function headFault(text: string | undefined): Message | undefined {
  * Takes an archive in, a few lines at a time: what is here stays as it is, a plan that is newer there comes over an older one,
  * records that are lacking are added. Taken in twice it changes nothing. Gives what came of it, or why it is no archive.
  */
-export async function takeIn(
+export async function importArchive(
   db: Database,
   lines: AsyncIterable<string>,
 ): Promise<{ readonly ok: true; readonly came: TakenIn } | { readonly ok: false; readonly says: Message }> {

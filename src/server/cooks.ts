@@ -3,12 +3,12 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { literal, Op, type Transaction } from 'sequelize';
 import { isId } from '../contract/fields';
-import { parted, type Read, readInput, readRow, type SetAside } from './aside';
+import { partitionReadable, type Read, readInput, readRow, type QuarantinedRow } from './quarantine';
 import { type CookRow, type Database, type EventRow } from './database';
 import { type NewEvent } from '../contract/cook';
 import { ACT, readEvent } from '../contract/kept/act';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type CookEvent, foldCook, outcomeOf } from '../core/cook';
+import { type CookEvent, reduceEvents, outcomeOf } from '../core/cook';
 import { type PlanInput } from '../core/choices';
 import { type Message, say } from '../core/message';
 
@@ -19,7 +19,7 @@ export interface StoredCook {
   readonly createdAtMs: number;
   readonly events: readonly CookEvent[];
   /** Records that cannot be read: the braise is shown without them. */
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
 }
 
 function toEvent(row: EventRow): Read<CookEvent> {
@@ -33,7 +33,7 @@ function toEvent(row: EventRow): Read<CookEvent> {
 
 /** A braise, with the records of it that cannot be read set aside; or that it cannot be read itself. */
 function toCook(row: CookRow, rows: readonly EventRow[]): Read<StoredCook> {
-  const events = parted(rows.map(toEvent));
+  const events = partitionReadable(rows.map(toEvent));
   return readRow({ table: 'cooks', id: row.id, title: null }, () => ({
     id: row.id,
     planId: row.planId,
@@ -46,7 +46,7 @@ function toCook(row: CookRow, rows: readonly EventRow[]): Read<StoredCook> {
 
 /** How a braise came out, as its entry keeps it. */
 export function outcomeColumns(cook: Pick<StoredCook, 'input' | 'events'>) {
-  const outcome = outcomeOf(foldCook(cook.input, cook.events));
+  const outcome = outcomeOf(reduceEvents(cook.input, cook.events));
   return {
     finishedMs: outcome?.finishedMs ?? null,
     actualMin: outcome?.actualMin ?? null,
@@ -110,7 +110,7 @@ export function byCook(events: readonly EventRow[]): ReadonlyMap<string, readonl
 /** Cooks that are not finished, newest first, and those that cannot be read. */
 export async function unfinishedCooks(
   db: Database,
-): Promise<{ readonly cooks: StoredCook[]; readonly aside: SetAside[] }> {
+): Promise<{ readonly cooks: StoredCook[]; readonly aside: QuarantinedRow[] }> {
   const rows = await db.cooks.findAll({
     where: { id: { [Op.in]: literal(UNFINISHED) } },
     order: [['createdAtMs', 'DESC']],
@@ -120,7 +120,7 @@ export async function unfinishedCooks(
     order: [['position', 'ASC']],
   });
   const of = byCook(events);
-  const { read, aside } = parted(rows.map((row) => toCook(row, of.get(row.id) ?? [])));
+  const { read, aside } = partitionReadable(rows.map((row) => toCook(row, of.get(row.id) ?? [])));
   return { cooks: read, aside };
 }
 
@@ -132,7 +132,7 @@ export async function finishedSince(db: Database, sinceMs: number): Promise<Stor
     attributes: ['cookId'],
   });
   const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
-  return parted(found.flatMap((cook) => (cook ? [cook] : []))).read;
+  return partitionReadable(found.flatMap((cook) => (cook ? [cook] : []))).read;
 }
 
 /** Starts a cook. The same one sent again under its id is the one that is there; false where the id is another's. */
@@ -177,7 +177,7 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent)
       { transaction },
     );
     if (row.origin !== 'own') await row.update({ origin: 'own' }, { transaction });
-    const after = { ...cook, events: [...cook.events, ...parted([toEvent(added)]).read] };
+    const after = { ...cook, events: [...cook.events, ...partitionReadable([toEvent(added)]).read] };
     await db.entries.update(outcomeColumns(after), { where: { cookId }, transaction });
     return { ok: true };
   });
@@ -185,7 +185,7 @@ export async function appendEvent(db: Database, cookId: string, event: NewEvent)
 
 /** Whether a record is the one that is kept, by what was said when it was made. */
 function isTwin(row: EventRow, { atMs, act }: NewEvent): boolean {
-  const kept = parted([toEvent(row)]).read[0];
+  const kept = partitionReadable([toEvent(row)]).read[0];
   return kept !== undefined && row.atMs === atMs && isDeepStrictEqual(kept.act, act);
 }
 

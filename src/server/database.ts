@@ -11,7 +11,7 @@ import {
   Transaction,
 } from 'sequelize';
 import { log } from './log';
-import { openFile, startSays } from './openFile';
+import { openFile, startSays } from './openDatabaseFile';
 import { type Message } from '../core/message';
 import { METRIC } from '../core/quantity';
 import { languageOf } from '../words/languages';

@@ -7,7 +7,7 @@ import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vites
 import { appendEvent, startCook } from './cooks';
 import { type Database, openDatabase } from './database';
 import * as engine from './engine';
-import { announce, type News, watch } from './live';
+import { publish, type News, watch } from './live';
 import { BEGUN_PLAN, readBegunPlan } from '../contract/kept/begunPlan';
 import { type CookEvent } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
@@ -124,14 +124,14 @@ describe('open screens of one cook', () => {
     const into = { id: randomUUID(), atMs: NOON_MS, act: { kind: 'intoPot' as const } };
     await appendEvent(db, cookId, into);
     const before = screens.map((news) => news.length);
-    announce(db, cookId);
+    publish(db, cookId);
     for (const [i, news] of screens.entries()) await told(news, (before[i] ?? 0) + 1);
     expect(count()).toBe(opened + 1);
     const last = screens.map((news) => news.at(-1));
     expect(new Set(last).size).toBe(1);
     expect(eventsOf(last[0]).map((e) => e.act.kind)).toEqual(['intoPot']);
     for (const stop of stops) stop();
-    announce(db, cookId);
+    publish(db, cookId);
     expect(count()).toBe(opened + 1);
   });
 
@@ -145,7 +145,7 @@ describe('open screens of one cook', () => {
     for (let i = 0; i < 5; i++) {
       const note = { id: randomUUID(), atMs: NOON_MS, act: { kind: 'note' as const, text: `note ${String(i)}` } };
       await appendEvent(db, cookId, note);
-      announce(db, cookId);
+      publish(db, cookId);
     }
     await vi.waitFor(
       () => {

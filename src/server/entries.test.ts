@@ -5,16 +5,16 @@ import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
 import { type Database, openDatabase } from './database';
-import { keepBegun } from './begun';
+import { savePlanAtStart } from './planAtStart';
 import * as engine from './engine';
-import { keepEntry, listEntries, keepMissing } from './entries';
+import { saveEntry, listEntries, backfillEntries } from './entries';
 import { comingPlans, listPlans } from './plans';
 import { readView } from './views';
 import { type NewEvent } from '../contract/cook';
 import { ACCOUNT } from '../contract/kept/account';
 import { BEGUN_PLAN, begunPlanText, readBegunPlan } from '../contract/kept/begunPlan';
 import { PLAN_INPUT } from '../contract/kept/planInput';
-import { type Account, isLate } from '../core/cook';
+import { type LogSnapshot, isLate } from '../core/cook';
 import { PLAN_VERSION } from '../core/plan';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 
@@ -56,8 +56,8 @@ async function cookAt(id: string): Promise<StoredCook> {
 }
 
 /** What is kept of a braise for its log. */
-async function account(id: string): Promise<Account> {
-  const kept = await keepEntry(db, await cookAt(id), 'then');
+async function account(id: string): Promise<LogSnapshot> {
+  const kept = await saveEntry(db, await cookAt(id), 'then');
   if (!kept.ok || !kept.value) throw new Error('nothing is kept');
   return kept.value.account;
 }
@@ -71,11 +71,11 @@ async function begun(): Promise<string> {
 describe('what is forecast of a braise', () => {
   it('is kept when the meat goes in, once, and no model after it has a say', async () => {
     const id = await begun();
-    expect(await keepEntry(db, await cookAt(id), 'then')).toEqual({ ok: true, value: undefined });
+    expect(await saveEntry(db, await cookAt(id), 'then')).toEqual({ ok: true, value: undefined });
     expect(await db.entries.count()).toBe(0);
     const events = story();
     await appendEvent(db, id, events[0] as NewEvent);
-    await keepEntry(db, await cookAt(id), 'then');
+    await saveEntry(db, await cookAt(id), 'then');
     const kept = await db.entries.findByPk(id);
     expect(kept).toMatchObject({ model: PLAN_VERSION, workedOut: 'then', finishedMs: null, title: OXTAIL_PLAN.title });
     // A later model would say otherwise: what is kept stays.
@@ -85,7 +85,7 @@ describe('what is forecast of a braise', () => {
     );
     for (const event of events.slice(1)) {
       await appendEvent(db, id, event);
-      await keepEntry(db, await cookAt(id), 'then');
+      await saveEntry(db, await cookAt(id), 'then');
     }
     const { entries, inside, all } = await listEntries(db);
     expect(entries).toMatchObject([{ id, plannedMin: 111, actualMin: 200, finishedMs: events[4]?.atMs, verdict }]);
@@ -133,13 +133,13 @@ describe('what is forecast of a braise', () => {
 
   it('comes of the plan the braise was begun with, which goes a month after it is finished', async () => {
     const id = await begun();
-    await keepBegun(db, { id, input: OXTAIL_PLAN });
+    await savePlanAtStart(db, { id, input: OXTAIL_PLAN });
     const row = await db.begun.findByPk(id);
     const plan = readBegunPlan(row?.plan ?? '', BEGUN_PLAN.version);
     // As an earlier version would have planned it.
     const earlier = { ...plan, version: 1, day: { ...plan.day, offHeatByMs: plan.day.offHeatByMs + 60_000 } };
     await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
-    await keepBegun(db, { id, input: OXTAIL_PLAN });
+    await savePlanAtStart(db, { id, input: OXTAIL_PLAN });
     expect(await db.begun.count()).toBe(1);
     const view = await readView(db, await cookAt(id), NOON_MS);
     expect(view.ok && view.value.plan).toEqual(earlier);
@@ -156,10 +156,10 @@ describe('what is forecast of a braise', () => {
     // Its end may be taken back for a month.
     expect(await db.begun.count()).toBe(1);
     await db.entries.update({ finishedMs: Date.now() - 29 * DAY_MS }, { where: { cookId: id } });
-    await keepMissing(db);
+    await backfillEntries(db);
     expect(await db.begun.count()).toBe(1);
     await db.entries.update({ finishedMs: Date.now() - 31 * DAY_MS }, { where: { cookId: id } });
-    await keepMissing(db);
+    await backfillEntries(db);
     expect(await db.begun.count()).toBe(0);
   });
 
@@ -167,7 +167,7 @@ describe('what is forecast of a braise', () => {
     const id = await begun();
     const events = story();
     for (const event of events) await appendEvent(db, id, event);
-    expect((await keepEntry(db, await cookAt(id), 'then')).ok).toBe(true);
+    expect((await saveEntry(db, await cookAt(id), 'then')).ok).toBe(true);
     await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[4]?.id ?? '' }));
     expect((await listEntries(db)).all).toBe(0);
     expect((await unfinishedCooks(db)).cooks.map((c) => c.id)).toEqual([id]);
@@ -178,7 +178,7 @@ describe('what is forecast of a braise', () => {
   it('is worked out once for braises from before, and marked so; one that cannot be is left out', async () => {
     const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
     const cold = await importCook(db, heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false }), story(), NOON_MS);
-    await keepMissing(db);
+    await backfillEntries(db);
     const page = await listEntries(db);
     expect(page.entries.map((e) => [e.id, e.workedOut])).toEqual([[old, 'later']]);
     expect(page).toMatchObject({ waiting: 0, aside: [{ table: 'cooks', id: cold }] });
@@ -187,14 +187,14 @@ describe('what is forecast of a braise', () => {
     const { lessons } = worked;
     // A forecast from before accounts were kept gets one, and stays.
     await db.entries.update({ account: null, plannedMin: 99 }, { where: { cookId: old } });
-    await keepMissing(db);
+    await backfillEntries(db);
     expect((await account(old)).lessons).toEqual(lessons);
     expect((await listEntries(db)).entries[0]?.plannedMin).toBe(99);
     expect((await unfinishedCooks(db)).cooks).toEqual([]);
     expect(await db.entries.findByPk(old)).toMatchObject({ workedOut: 'later' });
     expect(await db.entries.findByPk(cold)).toBeNull();
     const work = vi.spyOn(engine, 'work');
-    await keepMissing(db);
+    await backfillEntries(db);
     expect(new Set(work.mock.calls.map((c) => c[0]))).toEqual(new Set([cold]));
   });
 });
@@ -202,7 +202,7 @@ describe('what is forecast of a braise', () => {
 describe('the log', () => {
   it('says how many are still to come, and that nothing is finished for as long only of those', async () => {
     const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
-    const working = keepMissing(db);
+    const working = backfillEntries(db);
     expect(await listEntries(db)).toMatchObject({ entries: [], all: 0, waiting: 1, aside: [] });
     await working;
     expect(await listEntries(db)).toMatchObject({ entries: [{ id: old }], all: 1, waiting: 0, aside: [] });
@@ -213,7 +213,7 @@ describe('the log', () => {
     for (let i = 0; i < 4; i++) ids.push(await importCook(db, OXTAIL_PLAN, story(), NOON_MS));
     const [verdictOf, cutOf, inputOf, good] = ids as [string, string, string, string];
     await db.cooks.update({ input: '{"half' }, { where: { id: inputOf } });
-    await keepMissing(db);
+    await backfillEntries(db);
     await db.entries.update({ verdict: '{"tenderness":9}' }, { where: { cookId: verdictOf } });
     await db.entries.update({ cutId: 'renamed' }, { where: { cookId: cutOf } });
     const { entries, aside } = await listEntries(db);

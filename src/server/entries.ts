@@ -1,7 +1,7 @@
 import 'server-only';
 import { literal, Op } from 'sequelize';
-import { parted, type Read, readRow, type SetAside, UnreadableError } from './aside';
-import { dropBegun, followed, keepBegun } from './begun';
+import { partitionReadable, type Read, readRow, type QuarantinedRow, UnreadableError } from './quarantine';
+import { deletePlanAtStart, followed, savePlanAtStart } from './planAtStart';
 import { ENDED, findCook, outcomeColumns, type StoredCook, unfinishedCooks } from './cooks';
 import { type Database, type EntryRow } from './database';
 import { work } from './engine';
@@ -10,7 +10,7 @@ import { verdictSchema } from '../contract/cook';
 import { ACCOUNT } from '../contract/kept/account';
 import { isCutId } from '../core/larder';
 import { say } from '../core/message';
-import { type Account, foldCook, type LogEntry, recordsMark } from '../core/cook';
+import { type LogSnapshot, reduceEvents, type LogEntry, recordsMark } from '../core/cook';
 import { type KeptForecast } from '../engine/keptAccount';
 
 /** Lines on one page of the log. */
@@ -60,7 +60,7 @@ export function entryColumns(
 }
 
 /** The account of a row; undefined where there is none, or none that can be read: it is worked out again. */
-function accountOfRow({ account, accountVersion, cookId }: EntryRow): Account | undefined {
+function accountOfRow({ account, accountVersion, cookId }: EntryRow): LogSnapshot | undefined {
   if (account === null) return undefined;
   try {
     return ACCOUNT.read(JSON.parse(account), accountVersion);
@@ -73,10 +73,10 @@ function accountOfRow({ account, accountVersion, cookId }: EntryRow): Account | 
 /** What is kept of a braise whose meat is in: its line of the log, undefined while it is not finished, and its account. */
 export interface KeptBraise {
   readonly entry: LogEntry | undefined;
-  readonly account: Account;
+  readonly account: LogSnapshot;
 }
 
-function keptOf(row: EntryRow, account: Account): Read<KeptBraise> {
+function keptOf(row: EntryRow, account: LogSnapshot): Read<KeptBraise> {
   const entry = toEntry(row);
   return entry.ok ? { ok: true, value: { entry: entry.value, account } } : entry;
 }
@@ -85,12 +85,12 @@ function keptOf(row: EntryRow, account: Account): Read<KeptBraise> {
  * Keeps what is forecast of a cook whose meat is in and what its records taught, as much as is not kept already; `workedOut`
  * says whether that is then or later. Undefined before the meat is in; or why nothing can be forecast for it.
  */
-export async function keepEntry(
+export async function saveEntry(
   db: Database,
   cook: StoredCook,
   workedOut: EntryRow['workedOut'],
 ): Promise<Read<KeptBraise | undefined>> {
-  const state = foldCook(cook.input, cook.events);
+  const state = reduceEvents(cook.input, cook.events);
   if (state.intoPotMs === undefined) return { ok: true, value: undefined };
   const row = await db.entries.findByPk(cook.id);
   const known = row ? accountOfRow(row) : undefined;
@@ -124,7 +124,7 @@ declare global {
 const KEPT_EVERY_MS = 20_000;
 
 /** Has a braise's entry kept as it now stands. Does not wait for it; what changes meanwhile is kept a little later, once. */
-export function keepLater(db: Database, cookId: string): void {
+export function saveEntryDeferred(db: Database, cookId: string): void {
   globalThis.evenEmberKeeping ??= new Map<string, boolean>();
   const keeping = globalThis.evenEmberKeeping;
   const busy = keeping.has(cookId);
@@ -133,13 +133,13 @@ export function keepLater(db: Database, cookId: string): void {
   const logger = log();
   const keep = async (): Promise<boolean> => {
     const cook = await findCook(db, cookId);
-    const kept = cook?.ok ? await keepEntry(db, cook.value, 'then') : undefined;
+    const kept = cook?.ok ? await saveEntry(db, cook.value, 'then') : undefined;
     return kept?.ok === true && kept.value !== undefined;
   };
   const again = (): void => {
     const changed = keeping.get(cookId) === true;
     keeping.delete(cookId);
-    if (changed) keepLater(db, cookId);
+    if (changed) saveEntryDeferred(db, cookId);
   };
   keep().then(
     (kept) => {
@@ -166,7 +166,7 @@ export interface LogPage {
   /** Finished braises whose forecast is still being worked out. */
   readonly waiting: number;
   /** Finished braises that cannot be read or forecast, and lines of this page that cannot be read. */
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
 }
 
 const FINISHED = { finishedMs: { [Op.not]: null } };
@@ -195,10 +195,10 @@ async function idsWithout(db: Database, which: string): Promise<string[]> {
 }
 
 /** Finished braises that are not in the log for good: what is wrong with each. */
-async function leftOut(db: Database, ids: readonly string[]): Promise<SetAside[]> {
+async function leftOut(db: Database, ids: readonly string[]): Promise<QuarantinedRow[]> {
   const found = await Promise.all(ids.slice(0, MOST_ASIDE).map((id) => findCook(db, id)));
   const tried = await Promise.all(
-    found.map((cook) => (cook?.ok ? keepEntry(db, cook.value, 'later') : Promise.resolve(cook))),
+    found.map((cook) => (cook?.ok ? saveEntry(db, cook.value, 'later') : Promise.resolve(cook))),
   );
   return tried.flatMap((t) => (t && !t.ok ? [t.aside] : []));
 }
@@ -221,7 +221,7 @@ export async function listEntries(db: Database, wanted = 1, size = PAGE): Promis
   const inside = await db.entries.count({
     where: { ...FINISHED, [Op.and]: literal('actualMin BETWEEN plannedP10Min AND plannedP90Min') },
   });
-  const { read, aside } = parted(rows.map(toEntry));
+  const { read, aside } = partitionReadable(rows.map(toEntry));
   const without = await idsWithout(db, ENDED_WITHOUT);
   const working = globalThis.evenEmberMissing !== undefined;
   return {
@@ -242,21 +242,21 @@ const BEGUN_STAYS_MS = 30 * 86_400_000;
 async function workOut(db: Database): Promise<void> {
   const longFinished = { finishedMs: { [Op.lt]: Date.now() - BEGUN_STAYS_MS } };
   const gone = await db.entries.findAll({ where: longFinished, attributes: ['cookId'] });
-  await dropBegun(
+  await deletePlanAtStart(
     db,
     gone.map((e) => e.cookId),
   );
-  for (const cook of (await unfinishedCooks(db)).cooks) await keepBegun(db, cook);
+  for (const cook of (await unfinishedCooks(db)).cooks) await savePlanAtStart(db, cook);
   for (const id of await idsWithout(db, WITHOUT)) {
     const cook = await findCook(db, id);
     if (!cook?.ok) continue;
-    const kept = await keepEntry(db, cook.value, 'later');
+    const kept = await saveEntry(db, cook.value, 'later');
     if (!kept.ok) log().warn({ cookId: id, why: kept.aside.why }, 'a braise from before cannot be worked out');
   }
 }
 
 /** Has forecasts that were never kept worked out, of braises from before or from a file. Once at a time. */
-export function keepMissing(db: Database): Promise<void> {
+export function backfillEntries(db: Database): Promise<void> {
   globalThis.evenEmberMissing ??= workOut(db)
     .catch((err: unknown) => {
       log().error({ err }, 'braises from before could not be worked out');

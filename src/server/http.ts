@@ -8,7 +8,7 @@ const MOST_BYTES = 1_000_000;
 export const MOST_FILE_BYTES = 8_000_000;
 
 /** An answer that says why not, for the person at the screen. */
-export function refuse(status: number, says: Message): Response {
+export function errorResponse(status: number, says: Message): Response {
   return Response.json({ says }, { status });
 }
 
@@ -41,13 +41,13 @@ async function limitedText(request: Request, mostBytes: number): Promise<string 
       size += value.byteLength;
       if (size > mostBytes) {
         await reader.cancel();
-        return refuse(413, say('http.tooLarge', { most: mostBytes / 1_000_000 }));
+        return errorResponse(413, say('http.tooLarge', { most: mostBytes / 1_000_000 }));
       }
       text += decoder.decode(value, { stream: true });
     }
   } catch {
     // Not UTF-8, or cut off by the sender.
-    return refuse(400, say('http.notJson'));
+    return errorResponse(400, say('http.notJson'));
   }
 }
 
@@ -55,7 +55,7 @@ export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: 
 
 /** Reads a writing request's text after the origin and size checks. */
 export async function readText(request: Request, mostBytes = MOST_BYTES): Promise<Body<string>> {
-  if (!sameOrigin(request)) return { ok: false, response: refuse(403, say('http.foreign')) };
+  if (!sameOrigin(request)) return { ok: false, response: errorResponse(403, say('http.foreign')) };
   const text = await limitedText(request, mostBytes);
   return typeof text === 'string' ? { ok: true, value: text } : { ok: false, response: text };
 }
@@ -68,11 +68,11 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   try {
     data = JSON.parse(text.value);
   } catch {
-    return { ok: false, response: refuse(400, say('http.notJson')) };
+    return { ok: false, response: errorResponse(400, say('http.notJson')) };
   }
   const parsed = schema.safeParse(data);
   if (parsed.success) return { ok: true, value: parsed.data };
-  return { ok: false, response: refuse(400, shapeFault(parsed.error)) };
+  return { ok: false, response: errorResponse(400, shapeFault(parsed.error)) };
 }
 
 /** A JSON file to save under `name`. */

@@ -1,6 +1,6 @@
 import 'server-only';
 import { type Transaction } from 'sequelize';
-import { parted, type Read, readRow, type SetAside } from './aside';
+import { partitionReadable, type Read, readRow, type QuarantinedRow } from './quarantine';
 import { type Database, type KitchenRow } from './database';
 import { machineTimeZone } from '../calendar/calendar';
 import {
@@ -85,8 +85,8 @@ export async function readKitchen(db: Database, transaction?: Transaction): Prom
 }
 
 /** Kitchens that cannot be read: the one on record, and such as another has taken the place of since. */
-export async function kitchensAside(db: Database): Promise<SetAside[]> {
-  return parted((await db.kitchens.findAll()).map(toKitchen)).aside;
+export async function kitchensAside(db: Database): Promise<QuarantinedRow[]> {
+  return partitionReadable((await db.kitchens.findAll()).map(toKitchen)).aside;
 }
 
 /** A list with a thing in the place of the one it was, or at its end. */

@@ -1,5 +1,5 @@
 import 'server-only';
-import { followed } from './begun';
+import { followed } from './planAtStart';
 import { findCook } from './cooks';
 import { type Database } from './database';
 import { work } from './engine';
@@ -61,7 +61,7 @@ async function tellAll(db: Database, cookId: string, one: Watched): Promise<void
 }
 
 /** Has every open screen of a cook told how it stands now. Does not wait for it. */
-export function announce(db: Database, cookId: string): void {
+export function publish(db: Database, cookId: string): void {
   const one = watched().get(cookId);
   if (one) void tellAll(db, cookId, one);
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
-import { answering, REQUEST_ID } from './answering';
+import { withErrorHandling, REQUEST_ID } from './withErrorHandling';
 import { log } from './log';
-import { refuse } from './http';
+import { errorResponse } from './http';
 import { say } from '../core/message';
 
 const request = (id?: string): Request =>
@@ -13,9 +13,9 @@ const request = (id?: string): Request =>
 describe('a route that answers', () => {
   it('gives what its handler gives, and logs with the id of its request', async () => {
     const bindings: unknown[] = [];
-    const route = answering((_: Request, name: string) => {
+    const route = withErrorHandling((_: Request, name: string) => {
       bindings.push(log().bindings().requestId);
-      return Promise.resolve(refuse(404, say('begin.called', { cut: name, liquid: 'stout' })));
+      return Promise.resolve(errorResponse(404, say('begin.called', { cut: name, liquid: 'stout' })));
     });
     const response = await route(request('r1'), 'stew');
     expect(response.status).toBe(404);
@@ -28,7 +28,7 @@ describe('a route that answers', () => {
 
   it('says it was our fault where the handler fails, with the id that is in the log', async () => {
     const error = vi.fn();
-    const route = answering(() => {
+    const route = withErrorHandling(() => {
       vi.spyOn(log(), 'error').mockImplementation(error);
       return Promise.reject(new Error('disk full'));
     });

@@ -1,6 +1,6 @@
 import 'server-only';
 import { Op } from 'sequelize';
-import { parted, type Read, readInput, readRow, type SetAside } from './aside';
+import { partitionReadable, type Read, readInput, readRow, type QuarantinedRow } from './quarantine';
 import { type Database, type PlanRow } from './database';
 import { isId } from '../contract/fields';
 import { PLAN_INPUT } from '../contract/kept/planInput';
@@ -27,7 +27,7 @@ const PAGE = 50;
 /** Some plans, those that cannot be read set aside. */
 export interface PlanPage {
   readonly plans: readonly StoredPlan[];
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
   /** Which page it is, counting from 1, and of how many. */
   readonly page: number;
   readonly pages: number;
@@ -46,7 +46,7 @@ export async function listPlans(db: Database, nowMs: number, wanted = 1): Promis
   const before =
     rest > 0 ? await db.plans.findAll({ where: past, order: [['serveAtMs', 'DESC']], limit: rest, offset: from }) : [];
   const rows = [...next, ...before];
-  const { read, aside } = parted(rows.map(toPlan));
+  const { read, aside } = partitionReadable(rows.map(toPlan));
   return { plans: read, aside, page, pages };
 }
 
@@ -61,7 +61,7 @@ export async function comingPlans(
     order: [['serveAtMs', 'ASC']],
     limit: most,
   });
-  const { read, aside } = parted(rows.map(toPlan));
+  const { read, aside } = partitionReadable(rows.map(toPlan));
   return { plans: read, aside };
 }
 

@@ -18,21 +18,21 @@ import {
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
-import { rowAsKept } from './aside';
+import { rawRow } from './quarantine';
 import { changedKitchen, changeKitchen, kitchensAside, PLAIN_KITCHEN, readKitchen } from './kitchens';
 import { MOST_KINDS } from '../contract/kitchen';
 import { kindOf, type OwnKind } from '../core/kinds';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
 import { closeEngine } from './engine';
-import { keepEntry, listEntries } from './entries';
+import { saveEntry, listEntries } from './entries';
 import { fridgeBoxes, readShelf } from './shelf';
 import { readView } from './views';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
 import { type PlanInput } from '../core/choices';
-import { foldCook } from '../core/cook';
+import { reduceEvents } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 import { english } from '../testing/words';
 import { say } from '../core/message';
@@ -244,7 +244,7 @@ describe('cooks', () => {
     const rest = [at(5, { kind: 'intoPot' }), at(-5, { kind: 'turned' }), at(60 * 24, { kind: 'turned' })];
     for (const event of rest) expect((await appendEvent(db, id, event)).ok).toBe(true);
     const { input, events } = await cookAt(id);
-    const state = foldCook(input, events);
+    const state = reduceEvents(input, events);
     expect(state.events.map((e) => e.id)).toEqual([into.id, rest[2]?.id]);
     expect(state.pointless.map((p) => [p.event.id, p.why.code])).toEqual([
       [rest[1]?.id, 'refused.nothingInPot'],
@@ -288,7 +288,7 @@ describe('cooks', () => {
     ];
     for (const id of ids) {
       const cook = await cookAt(id);
-      expect(foldCook(cook.input, cook.events).turned).toBe(false);
+      expect(reduceEvents(cook.input, cook.events).turned).toBe(false);
     }
   });
 
@@ -341,7 +341,7 @@ describe('what is kept in fridge and freezer', () => {
     for (const event of off) await appendEvent(db, id, { ...event, id: randomUUID() });
     const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
     await appendEvent(db, id, at(240, { kind: 'finished', verdict }));
-    await keepEntry(db, await cookAt(id), 'then');
+    await saveEntry(db, await cookAt(id), 'then');
     const since = (min: number) => finishedSince(db, NOON_MS + min * 60_000);
     expect((await since(230)).map((c) => c.id)).toEqual([id]);
     expect(await since(250)).toEqual([]);
@@ -376,7 +376,7 @@ describe('a row that cannot be read', () => {
     expect(await findPlan(db, bad)).toMatchObject({ ok: false, aside: { why: { code } } });
     expect(await findCook(db, lost)).toMatchObject({ ok: false, aside: { why: { code } } });
     expect(await appendEvent(db, lost, at(0, { kind: 'intoPot' }))).toMatchObject({ ok: false, status: 503 });
-    expect(await rowAsKept(db, 'plans', bad)).toMatchObject({ id: bad, ...spoil(text) });
+    expect(await rawRow(db, 'plans', bad)).toMatchObject({ id: bad, ...spoil(text) });
     // Written over only when that is meant.
     expect((await savePlan(db, bad, OXTAIL_PLAN, NOON_MS + 1, null)).ok).toBe(true);
     expect((await listPlans(db, NOON_MS)).aside).toEqual([]);
@@ -402,8 +402,8 @@ describe('a row that cannot be read', () => {
     await changeKitchen(db, { habits: { onion: 'deep' } }, NOON_MS + 5);
     expect((await readKitchen(db)).habits).toEqual({ onion: 'deep' });
     const [aside] = await kitchensAside(db);
-    expect(await rowAsKept(db, 'kitchens', aside?.id ?? '')).toMatchObject({ equipment: '{"name":1}' });
-    expect(await rowAsKept(db, 'kitchens', 'none')).toBeUndefined();
+    expect(await rawRow(db, 'kitchens', aside?.id ?? '')).toMatchObject({ equipment: '{"name":1}' });
+    expect(await rawRow(db, 'kitchens', 'none')).toBeUndefined();
   });
 
   it('is one whose braise cannot be planned any more', async () => {
@@ -418,7 +418,7 @@ describe('a row that cannot be read', () => {
 describe('the demo kitchen', () => {
   it('gives a stranger a plan, a braise on the fire and six in the log', async () => {
     await loadDemoIfEmpty(db);
-    expect((await unfinishedCooks(db)).cooks.map((c) => foldCook(c.input, c.events).phase)).toEqual(['braising']);
+    expect((await unfinishedCooks(db)).cooks.map((c) => reduceEvents(c.input, c.events).phase)).toEqual(['braising']);
     expect(await db.cooks.count()).toBe(7);
     const { entries, waiting } = await listEntries(db);
     expect(entries.map((e) => e.workedOut)).toEqual(Array.from({ length: 6 }, () => 'then'));

@@ -3,16 +3,16 @@ import { findCook } from './cooks';
 import { type Database } from './database';
 import { work } from './engine';
 import { STORED_ACT } from './migrations';
-import { parted } from './aside';
+import { partitionReadable } from './quarantine';
 import { type PlanInput, FREEZER_MONTHS } from '../core/choices';
-import { foldCook, type Lot } from '../core/cook';
+import { reduceEvents, type StoredBatch } from '../core/cook';
 import { type WarmedBox } from '../engine/jobs';
 
 /** What is kept of one braise. */
 export interface Kept {
   readonly id: string;
   readonly title: string;
-  readonly lots: readonly Lot[];
+  readonly lots: readonly StoredBatch[];
   /** How a box of each weight is warmed. */
   readonly warmed: readonly WarmedBox[];
   /** Ids of the records that the lots already show. */
@@ -39,8 +39,8 @@ async function keptSince(db: Database, sinceMs: number, nowMs: number) {
     `SELECT DISTINCT cookId FROM events WHERE ${STORED_ACT} AND atMs > ${String(Math.round(sinceMs))}`,
   );
   const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
-  return parted(found.flatMap((cook) => (cook ? [cook] : []))).read.flatMap(({ id, input, events }) => {
-    const { lots, events: standing } = foldCook(input, events);
+  return partitionReadable(found.flatMap((cook) => (cook ? [cook] : []))).read.flatMap(({ id, input, events }) => {
+    const { lots, events: standing } = reduceEvents(input, events);
     // A touch that emptied it stays in sight for a while, so that it can be taken back.
     const touched = standing.some((e) => e.act.kind === 'box' && nowMs - e.atMs < TAKEN_BACK_MS);
     return lots.some((l) => l.fridge + l.freezer > 0) || touched ? [{ id, input, lots, events }] : [];
@@ -71,7 +71,10 @@ export async function readShelf(db: Database, nowMs: number): Promise<Kept[]> {
 }
 
 /** How the boxes of a braise are warmed, weight by weight. */
-export const warmedBoxes = (id: string, input: PlanInput, lots: readonly Lot[]): Promise<readonly WarmedBox[]> =>
-  work(id, 'warmed', input, [...new Set(lots.map((l) => l.grams))]);
+export const warmedBoxes = (
+  id: string,
+  input: PlanInput,
+  lots: readonly StoredBatch[],
+): Promise<readonly WarmedBox[]> => work(id, 'warmed', input, [...new Set(lots.map((l) => l.grams))]);
 
 const firstMs = ({ lots }: Kept): number => Math.min(...lots.map((l) => (l.fridge > 0 ? l.eatByMs : l.freezerByMs)));

@@ -1,13 +1,13 @@
 import 'server-only';
-import { closeCopy, keepCopies } from './copies';
+import { closeCopy, keepCopies } from './backups';
 import { database, dataFolder, inEnglish, TRY_AGAIN_MS } from './database';
 import { loadDemoIfEmpty } from './demo';
 import { closeEngine, pools } from './engine';
-import { keepMissing } from './entries';
+import { backfillEntries } from './entries';
 import { closeStreams } from './hub';
 import { log } from './log';
-import { restore, startSays } from './openFile';
-import { watchArrivals } from './arrivals';
+import { restore, startSays } from './openDatabaseFile';
+import { guardRequests } from './requestGuards';
 
 /** Longest the server takes to stop, whatever is still open, ms. */
 const STOPS_WITHIN_MS = 1500;
@@ -34,7 +34,7 @@ async function seeToKept(): Promise<void> {
   try {
     const db = await database();
     await loadDemoIfEmpty(db);
-    void keepMissing(db);
+    void backfillEntries(db);
     keepCopies(dataFolder());
   } catch (error) {
     if (!startSays(error)) throw error;
@@ -63,7 +63,7 @@ async function restoreIfAsked(): Promise<void> {
 export async function startServer(): Promise<void> {
   await restoreIfAsked();
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.prependListener(signal, stop);
-  watchArrivals();
+  guardRequests();
   pools();
   await seeToKept();
 }

@@ -1,6 +1,6 @@
 import 'server-only';
-import { type Read, type SetAside } from './aside';
-import { followed } from './begun';
+import { type Read, type QuarantinedRow } from './quarantine';
+import { followed } from './planAtStart';
 import { type StoredCook } from './cooks';
 import { type Database } from './database';
 import { work } from './engine';
@@ -9,7 +9,7 @@ import { type CookView } from '../core/cook';
 
 function read<T>(cook: StoredCook, worked: Worked<T>): Read<T> {
   if (worked.ok) return worked;
-  const aside: SetAside = { table: 'cooks', id: cook.id, title: cook.input.title, why: worked.why };
+  const aside: QuarantinedRow = { table: 'cooks', id: cook.id, title: cook.input.title, why: worked.why };
   return { ok: false, aside };
 }
 

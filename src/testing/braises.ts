@@ -8,10 +8,10 @@ import {
   type PlanHeat,
   type PlanInput,
   USUAL_KEEPING,
-  wholeCourse,
+  singleStageSchedule,
 } from '../core/choices';
 import { type Pot } from '../core/larder';
-import { ownId } from '../core/own';
+import { customId } from '../core/own';
 import { type KitchenTools, startPlan, usualMeat } from '../core/plan';
 
 const pot = (id: string, name: string, of: Omit<Pot, 'id' | 'name'>): Pot => ({ id, name, ...of });
@@ -102,10 +102,16 @@ const FILLING = [
   { id: 'pineNut', kg: 0.04 },
 ];
 
-const OWN_CUT = ownId({ table: 'cut', like: 'beef_chuck_cubes', name: 'buffalo shoulder', tough: 130 });
-const OWN_GARNISH = ownId({ table: 'garnish', like: 'squash', name: 'Lydia’s pumpkin', salt: 2, brings: ['celery'] });
-const OWN_LIQUID = ownId({ table: 'liquid', like: 'redWine', name: 'plum wine 1.5', sugar: 60, alcohol: 11 });
-const OWN_SPICE = ownId({ table: 'spice', like: 'cumin', name: 'loomi ~ dust' });
+const OWN_CUT = customId({ table: 'cut', like: 'beef_chuck_cubes', name: 'buffalo shoulder', tough: 130 });
+const OWN_GARNISH = customId({
+  table: 'garnish',
+  like: 'squash',
+  name: 'Lydia’s pumpkin',
+  salt: 2,
+  brings: ['celery'],
+});
+const OWN_LIQUID = customId({ table: 'liquid', like: 'redWine', name: 'plum wine 1.5', sugar: 60, alcohol: 11 });
+const OWN_SPICE = customId({ table: 'spice', like: 'cumin', name: 'loomi ~ dust' });
 
 interface Said {
   readonly eaters?: number;
@@ -173,7 +179,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('As much onion as meat, with paprika', 'beef_chuck_cubes', {
     pot: POTS.tall,
     items: [item('onion', 0.9), item('garlic', 0.015)],
-    course: wholeCourse(hob(), 'light'),
+    course: singleStageSchedule(hob(), 'light'),
     season: {
       spices: [
         { id: 'paprika', grams: 25, when: 'fat' },
@@ -212,7 +218,7 @@ export const BRAISES: readonly PlanInput[] = [
     eaters: 6,
     pot: POTS.tray,
     rest: { bare: { minutes: 180, tempC: 115, smoke: true } },
-    course: wholeCourse(oven(140), 'tightFoil'),
+    course: singleStageSchedule(oven(140), 'tightFoil'),
     sear: { depth: 'none' },
     liquid: { parts: [poured('darkAle', 0.33)], level: 0.35 },
   }),
@@ -225,7 +231,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('Rabbit with mustard and sour cream', 'rabbit_leg', {
     pot: POTS.clay,
     items: [item('shallot', 0.2), item('mustardGrain', 0.05)],
-    course: wholeCourse(oven(150), 'light'),
+    course: singleStageSchedule(oven(150), 'light'),
     liquid: { parts: [poured('whiteWine', 0.25)], fillerId: 'stockChicken' },
     finish: { enrich: 'sourCream', solids: 'leave', reduce: false },
   }),
@@ -254,7 +260,7 @@ export const BRAISES: readonly PlanInput[] = [
   }),
   braise('Belly in soy and star anise, poured by measure', 'pork_belly', {
     pot: POTS.clay,
-    course: wholeCourse(hob(), 'light'),
+    course: singleStageSchedule(hob(), 'light'),
     items: [item('ginger', 0.03, 'picked'), item('springOnion', 0.08, 'strained'), item('sugar', 0.03)],
     season: { gramsPerKg: 0 },
     liquid: {
@@ -267,7 +273,7 @@ export const BRAISES: readonly PlanInput[] = [
   }),
   braise('Goat in coconut, not browned', 'goat_shoulder', {
     pot: POTS.tall,
-    course: wholeCourse(hob(), 'light'),
+    course: singleStageSchedule(hob(), 'light'),
     sear: { depth: 'none' },
     items: [item('onion', 0.25), item('curryPasteIndian', 0.06), item('ginger', 0.02)],
     liquid: { parts: [poured('coconutMilk', 0.4)], fillerId: 'water', level: 0.9 },
@@ -289,7 +295,7 @@ export const BRAISES: readonly PlanInput[] = [
     meat: { massKg: 1.7, thicknessMm: 84 },
     pot: POTS.oval,
     rest: { result: 'shreds' },
-    course: wholeCourse(oven(130), 'tightFoil'),
+    course: singleStageSchedule(oven(130), 'tightFoil'),
     liquid: { parts: [poured('whiteWine', 0.3)], level: 0.4 },
     finish: { meat: 'boned' },
   }),
@@ -302,7 +308,7 @@ export const BRAISES: readonly PlanInput[] = [
   }),
   braise('Tripe in tomato', 'beef_tripe', {
     pot: POTS.tall,
-    course: wholeCourse(hob(), 'light'),
+    course: singleStageSchedule(hob(), 'light'),
     sear: { depth: 'none' },
     liquid: { parts: [poured('cannedTomato', 0.6), poured('whiteWine', 0.2)], level: 0.95 },
   }),
@@ -327,7 +333,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('Tongue, simmered and sliced', 'beef_tongue', {
     eaters: 5,
     pot: POTS.tall,
-    course: wholeCourse(hob(98), 'light'),
+    course: singleStageSchedule(hob(98), 'light'),
     sear: { depth: 'none' },
     liquid: { parts: [], fillerId: 'water', level: 1.02 },
     base: { pasteKg: 0, pasteWhen: 'none' },
@@ -336,7 +342,7 @@ export const BRAISES: readonly PlanInput[] = [
   }),
   braise('Guinea fowl in the steam oven', 'guinea_fowl_leg', {
     pot: POTS.tray,
-    course: wholeCourse({ kind: 'steamOven', tempC: 100 }, 'none'),
+    course: singleStageSchedule({ kind: 'steamOven', tempC: 100 }, 'none'),
     liquid: { parts: [poured('whiteWine', 0.2)], level: 0.5, fillerId: 'stockChicken' },
   }),
   braise('Hare, the vegetables blended in', 'hare_leg', {
@@ -347,7 +353,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('Cured hock with sauerkraut, under the grill’s lid, a day ahead', 'pork_ham_hock_cured', {
     pot: POTS.oval,
     meat: { massKg: 2, pieces: 2 },
-    course: wholeCourse({ kind: 'grill', tempC: 150 }, 'heavy'),
+    course: singleStageSchedule({ kind: 'grill', tempC: 150 }, 'heavy'),
     items: [item('onion', 0.2), item('sauerkraut', 0.6, 'bite')],
     liquid: { parts: [poured('cider', 0.33)], fillerId: 'stockUnsalted', level: 0.5 },
     season: { gramsPerKg: 0 },

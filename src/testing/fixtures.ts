@@ -1,7 +1,7 @@
-import { type BraiseRequest, UNEVENTFUL } from '../core/forecast';
+import { type BraiseRequest, NO_INTERVENTIONS } from '../core/forecast';
 import { cutById, type LidKind, type Pot } from '../core/larder';
 import { roundPot, usualVegetables } from '../core/material';
-import { type HeatMode, mainStage, MODES, type PlanHeat, type PlanInput, wholeCourse } from '../core/choices';
+import { type HeatMode, mainStage, MODES, type PlanHeat, type PlanInput, singleStageSchedule } from '../core/choices';
 import { USUAL_KEEPING } from '../core/choices';
 import { say } from '../core/message';
 import { type DayWork } from '../core/schedule';
@@ -112,7 +112,7 @@ export function shortRibRequest(part: Partial<BraiseRequest> = {}): BraiseReques
     pot: { ...roundPot(0.26, 0.16), massKg: 5, material: 'castIron' },
     liquidL: 1.25,
     liquidTempC: 96,
-    ...UNEVENTFUL,
+    ...NO_INTERVENTIONS,
     vegetables: usualVegetables(0.3),
     heats: [{ atMin: 0, heat: { kind: 'oven', tempC: 150, fan: false } }],
     lids: [{ atMin: 0, lid: 'heavy' }],
@@ -143,7 +143,7 @@ export function ribsAndShank(): BraiseRequest['groups'] {
 
 /** The plan at one heat, under one lid, from first to last. */
 export function heated(input: PlanInput, heat: PlanHeat, lid: LidKind = mainStage(input).lid): PlanInput {
-  return { ...input, course: wholeCourse(heat, lid) };
+  return { ...input, course: singleStageSchedule(heat, lid) };
 }
 
 /** A round pot like this one, so wide and, if said, so deep. */

@@ -6,7 +6,7 @@ import { afterEach, beforeAll, vi } from 'vitest';
 import { NOON_MS } from './fixtures';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { KitchenProvider } from '@/ui/KitchenContext';
-import { fetchLate } from '@/ui/late';
+import { prefetchLazy } from '@/ui/lazy';
 import { type LanguageId } from '@/words/languages';
 
 export const US: UnitChoice = { weight: 'us', temperature: 'F' };
@@ -46,7 +46,7 @@ window.scrollTo = vi.fn();
 configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });
 afterEach(cleanup);
 // As a page that has been open for a while.
-beforeAll(fetchLate);
+beforeAll(prefetchLazy);
 
 /** Where styles go: nothing is looked at here, and jsdom would match every rule against every element at every question. */
 const ASIDE = document.createElement('div');

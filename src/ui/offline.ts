@@ -2,7 +2,7 @@
 const WORKER = '/offline.js';
 
 /** Has the worker begin; a browser without service workers, or one that refuses, goes without. */
-export async function beginOffline(): Promise<void> {
+export async function registerServiceWorker(): Promise<void> {
   if (!('serviceWorker' in navigator)) return;
   try {
     await navigator.serviceWorker.register(WORKER);
@@ -13,7 +13,7 @@ export async function beginOffline(): Promise<void> {
 }
 
 /** Has pages kept as they are now, for when the server is away. Does nothing where the worker has not begun. */
-export async function keepPages(paths: readonly string[]): Promise<void> {
+export async function cachePages(paths: readonly string[]): Promise<void> {
   if (!('serviceWorker' in navigator)) return;
   const registration = await navigator.serviceWorker.getRegistration().catch(() => undefined);
   registration?.active?.postMessage({ keep: [...new Set(paths)] });

@@ -1,4 +1,4 @@
-import { noteTouch } from './inTouch';
+import { noteTouch } from './connection';
 
 /** A device's clock against the server's. The kitchen has one clock: the server's. */
 

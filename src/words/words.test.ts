@@ -6,9 +6,9 @@ import { languageOf } from './languages';
 import { wordsFor, wordsHeard } from './words';
 import { kg, listed, litres, minutes, moment, nameOf, say, storedMessage, tempC } from '../core/message';
 import { CUTS, FATS, GARNISHES, HERBS, LID_KINDS, LIQUIDS, SIDES, SPICES } from '../core/larder';
-import { KINDS } from '../core/kinds';
+import { BRAISE_STYLES } from '../core/kinds';
 import { METRIC } from '../core/quantity';
-import { WAY_TOPICS, WAYS } from '../core/choices';
+import { TECHNIQUE_TOPICS, TECHNIQUES } from '../core/choices';
 import { NOON_MS } from '../testing/fixtures';
 import { US, US_WORDS, WORDS } from '../testing/words';
 import { BRITISH, tableOf } from './tables';
@@ -109,10 +109,10 @@ describe('the words', () => {
       ...FATS.flatMap((f) => [`fat.${f.id}`, `fat.${f.id}.why`]),
       ...SIDES.flatMap((s) => [`side.${s.id}`, ...s.steps.map((step) => `side.${s.id}.${step.id}`)]),
       ...LID_KINDS.flatMap((l) => [`lid.${l}`, `lid.${l}.why`]),
-      ...KINDS.flatMap((k) => [`kind.${k.id}`, `kind.${k.id}.why`]),
-      ...WAY_TOPICS.flatMap((t) => [
+      ...BRAISE_STYLES.flatMap((k) => [`kind.${k.id}`, `kind.${k.id}.why`]),
+      ...TECHNIQUE_TOPICS.flatMap((t) => [
         `ways.${t}`,
-        ...WAYS[t].ways.flatMap((w) => [`way.${t}.${w}`, `way.${t}.${w}.why`]),
+        ...TECHNIQUES[t].ways.flatMap((w) => [`way.${t}.${w}`, `way.${t}.${w}.why`]),
       ]),
     ];
     expect(rows.filter((code) => !WORDS.has(code))).toEqual([]);

@@ -19,7 +19,7 @@ import {
   nameOf,
   say,
 } from '../core/message';
-import { likeId, OWN_TABLES, ownOf } from '../core/own';
+import { baseIngredientId, OWN_TABLES, findCustom } from '../core/own';
 import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
 
 /** Who the words are for. `timeZone` is that of the kitchen's clock. */
@@ -68,12 +68,12 @@ const JOINED = { comma: ', ', semicolon: '; ', space: ' ' } as const;
 function ownName(code: string): string | undefined {
   const [table, id, how, ...more] = code.split('.');
   if (id?.includes('~') !== true || more.length > 0 || (how !== undefined && how !== 'full')) return undefined;
-  return OWN_TABLES.some((t) => t === table) ? ownOf(id)?.name : undefined;
+  return OWN_TABLES.some((t) => t === table) ? findCustom(id)?.name : undefined;
 }
 
 /** A code about a thing of a cook's own as one about what it is like. */
 function ofItsLike(code: string): string {
-  return code.split('.').map(likeId).join('.');
+  return code.split('.').map(baseIngredientId).join('.');
 }
 
 /** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */

@@ -23,7 +23,7 @@ import { type PlanInput } from '@/core/choices';
 import { type Message } from '@/core/message';
 import { proxy } from '@/proxy';
 import { buildId } from '@/server/build';
-import { closeCopy, copyDaily, listCopies } from '@/server/copies';
+import { closeCopy, backUpDaily, listBackups } from '@/server/backups';
 import { database } from '@/server/database';
 import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
@@ -195,8 +195,8 @@ describe('a braise over the wire', () => {
     for (const none of ['even-ember-2020-01-01.sqlite', '%E0%A4%A', '../even-ember.sqlite']) {
       expect((await addEvent(wearing(none), at(id))).status).toBe(201);
     }
-    await copyDaily(folder, Date.now());
-    const [copy] = await listCopies(folder);
+    await backUpDaily(folder, Date.now());
+    const [copy] = await listBackups(folder);
     const refused = await addEvent(wearing(copy?.name ?? ''), at(id));
     expect(refused.status).toBe(503);
     expect(await said(refused)).toMatch(saying('copy.stays'));

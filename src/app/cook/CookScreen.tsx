@@ -9,21 +9,21 @@ import { anyTime, hasSheet, type SheetRecord } from './records';
 import { useLiveCook } from './useLiveCook';
 import { useHotkeys } from './hotkeys';
 import { LATER_MIN, StepCard } from './StepCard';
-import { stepName } from './stepWords';
+import { stepName } from './stepText';
 import { TimerBar, timerName } from './TimerBar';
-import { outlookSays } from './outlookSays';
-import { AsideNote } from '../AsideNote';
-import { type SetAside } from '@/server/aside';
+import { outlookSays } from './outlookText';
+import { UnreadableNotice } from '../UnreadableNotice';
+import { type QuarantinedRow } from '@/server/quarantine';
 import { columnOrder } from './columnOrder';
 import { RecordButtons } from './RecordButtons';
-import { actSays, lessonSays } from './recordWords';
+import { actSays, lessonSays } from './recordText';
 import {
-  AFTER_THE_END,
-  conduct,
+  ALLOWED_AFTER_FINISH,
+  guide,
   type CookAct,
   type CookActKind,
   type CookView,
-  foldCook,
+  reduceEvents,
   type PlacedStep,
   recordMarks,
   undoRefusal,
@@ -32,25 +32,25 @@ import { readyEta, sampleAt } from '@/core/forecast';
 import { Button } from '@/ui/controls/Button';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { drawnLate, late, Unboxed } from '@/ui/late';
-import { keepPages } from '@/ui/offline';
+import { lazyHydrated, lazyOnIdle, Unboxed } from '@/ui/lazy';
+import { cachePages } from '@/ui/offline';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
 
-const HandsFull = late(async () => (await import('./HandsFull')).HandsFull);
-const KeysSheet = late(async () => (await import('./KeysSheet')).KeysSheet);
-const TroubleSheet = late(async () => (await import('./TroubleSheet')).TroubleSheet);
+const HandsFull = lazyOnIdle(async () => (await import('./TapAnywhere')).TapAnywhere);
+const KeysSheet = lazyOnIdle(async () => (await import('./KeysSheet')).KeysSheet);
+const TroubleSheet = lazyOnIdle(async () => (await import('./TroubleSheet')).TroubleSheet);
 /** All beside the card in hand, each for its stage. */
-const Beside = drawnLate(async () => (await import('./StepLists')).Beside);
-const AllSteps = drawnLate(async () => (await import('./StepLists')).AllSteps);
-const SoFar = drawnLate(async () => (await import('./SoFar')).SoFar);
-const LiveForecast = drawnLate(async () => (await import('./LiveForecast')).LiveForecast);
-const HoldPanel = drawnLate(async () => (await import('./AfterPanels')).HoldPanel);
-const SaucePanel = drawnLate(async () => (await import('./AfterPanels')).SaucePanel);
-const CoolPanel = drawnLate(async () => (await import('./AfterPanels')).CoolPanel);
-const EmberLine = drawnLate(async () => (await import('@/ui/drawings/EmberLine')).EmberLine);
-const PanMap = drawnLate(async () => (await import('@/ui/drawings/PanMap')).PanMap);
-const PotSection = drawnLate(async () => (await import('@/ui/drawings/PotSection')).PotSection);
+const Beside = lazyHydrated(async () => (await import('./StepLists')).Beside);
+const AllSteps = lazyHydrated(async () => (await import('./StepLists')).AllSteps);
+const SoFar = lazyHydrated(async () => (await import('./RecordHistory')).RecordHistory);
+const LiveForecast = lazyHydrated(async () => (await import('./LiveForecast')).LiveForecast);
+const HoldPanel = lazyHydrated(async () => (await import('./FinishPanels')).HoldPanel);
+const SaucePanel = lazyHydrated(async () => (await import('./FinishPanels')).SaucePanel);
+const CoolPanel = lazyHydrated(async () => (await import('./FinishPanels')).CoolPanel);
+const EmberLine = lazyHydrated(async () => (await import('@/ui/drawings/Timeline')).Timeline);
+const PanMap = lazyHydrated(async () => (await import('@/ui/drawings/PanMap')).PanMap);
+const PotSection = lazyHydrated(async () => (await import('@/ui/drawings/PotSection')).PotSection);
 
 /** A braise is kept for when the server is away so long after its last record, ms. */
 const KEPT_AFTER_MS = 5000;
@@ -256,7 +256,15 @@ const isBare = (kind: CookActKind): kind is (typeof BARE)[number] => BARE.some((
 const TICK_MS = 5000;
 
 /** The cook screen: the step in hand, what goes with it, what comes, timers, forecast, records, the line of the day. */
-export function CookScreen({ first, aside, night }: { first: CookView; aside: readonly SetAside[]; night: boolean }) {
+export function CookScreen({
+  first,
+  aside,
+  night,
+}: {
+  first: CookView;
+  aside: readonly QuarantinedRow[];
+  night: boolean;
+}) {
   const router = useRouter();
   const { timeZone } = useKitchen();
   const w = useWords();
@@ -273,20 +281,20 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   const [handsFull, setHandsFull] = useState(false);
   const [putOff, setPutOff] = useState<{ readonly step: string; readonly untilMs: number }>();
   const [leaving, setLeaving] = useState(false);
-  const state = useMemo(() => foldCook(view.plan.input, live.events), [view.plan.input, live.events]);
+  const state = useMemo(() => reduceEvents(view.plan.input, live.events), [view.plan.input, live.events]);
   // The log shows a braise once the server has its verdict; until then it stays here, connection or not.
-  const inTheLog = foldCook(view.plan.input, view.events).phase === 'finished';
+  const inTheLog = reduceEvents(view.plan.input, view.events).phase === 'finished';
   useEffect(() => {
     if (leaving && inTheLog) router.push(`/log/${view.id}`);
   }, [leaving, inTheLog, router, view.id]);
   // What opens without the server is as it was after the last record.
   useEffect(() => {
-    const settled = setTimeout(() => void keepPages([`/cook/${view.id}`, '/']), KEPT_AFTER_MS);
+    const settled = setTimeout(() => void cachePages([`/cook/${view.id}`, '/']), KEPT_AFTER_MS);
     return () => {
       clearTimeout(settled);
     };
   }, [view.id, view.events.length]);
-  const conducted = conduct(view.plan, state, view.live, now);
+  const conducted = guide(view.plan, state, view.live, now);
   const startMs = conducted.intoPotMs;
   const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
@@ -298,7 +306,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
   const placed = conducted.now;
 
   const act = (kind: CookActKind): void => {
-    if (state.phase === 'finished' && !AFTER_THE_END.includes(kind)) return;
+    if (state.phase === 'finished' && !ALLOWED_AFTER_FINISH.includes(kind)) return;
     if (state.intoPotMs === undefined && !anyTime(kind)) return;
     if (hasSheet(kind)) setSheet(kind);
     else if (isBare(kind)) live.record({ kind });
@@ -420,7 +428,7 @@ export function CookScreen({ first, aside, night }: { first: CookView; aside: re
                 : ''}
             </p>
             <Alerts>
-              <AsideNote aside={aside} />
+              <UnreadableNotice aside={aside} />
             </Alerts>
             <Beside box={Unboxed} conducted={conducted} now={now} onDone={done} />
             <SoFar

@@ -3,7 +3,7 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
-import { RUNGS, type Rung, SAFETY_LIMITS } from '@/core/choices';
+import { THICKNESS_LEVELS, type Thickness, SAFETY_LIMITS } from '@/core/choices';
 import { cautionFor } from '@/core/cautions';
 import {
   type CookState,
@@ -24,7 +24,7 @@ import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote, FaultNote, Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
-import { WayCards } from '@/ui/controls/WayCards';
+import { OptionCards } from '@/ui/controls/OptionCards';
 import { useNow, useWords } from '@/ui/KitchenContext';
 
 const Ways = styled.div`
@@ -105,7 +105,7 @@ export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
   const now = useNow(60_000);
   const known = sauceNow(plan, state, live, now);
   const [litres, setLitres] = useState(Math.round(known.sauce.litres * 100) / 100);
-  const [rung, setRung] = useState<Rung | ''>('');
+  const [rung, setRung] = useState<Thickness | ''>('');
   const [fault, submit] = useSubmit(onRecord);
   return (
     <>
@@ -116,13 +116,13 @@ export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
         })}
       </p>
       <QuantityField label={w.text('record.sauce.litres')} dimension="volume" value={litres} onChange={setLitres} />
-      <WayCards
+      <OptionCards
         label={w.text('record.sauce.rung')}
         columns={2}
         value={rung}
-        ways={RUNGS.map((id) => ({ id, name: w.title(say(`rung.${id}`)), why: w.text(`rung.${id}.sign`) }))}
+        ways={THICKNESS_LEVELS.map((id) => ({ id, name: w.title(say(`rung.${id}`)), why: w.text(`rung.${id}.sign`) }))}
         onChange={(id) => {
-          setRung(id as Rung);
+          setRung(id as Thickness);
         }}
       />
       <Fault fault={fault} />
@@ -344,7 +344,7 @@ export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
         <NumberField label={w.text('record.stored.boxes')} value={boxes} step={1} onChange={setBoxes} />
         <QuantityField label={w.text('record.stored.each')} dimension="mass" value={weightKg} onChange={setWeightKg} />
       </FieldRow>
-      <WayCards
+      <OptionCards
         label={w.text('record.stored.where')}
         value={place}
         ways={STORE_PLACES.map((id) => ({

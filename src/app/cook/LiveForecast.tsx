@@ -4,8 +4,8 @@ import { useState } from 'react';
 import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
-import { outlookSays } from './outlookSays';
-import { type Conducted, type CookState, type CookView, eventsOf, recentOf, stageAfter } from '@/core/cook';
+import { outlookSays } from './outlookText';
+import { type Guidance, type CookState, type CookView, eventsOf, latestValid, stageAfter } from '@/core/cook';
 import { readyEta, type sampleAt, toLineL } from '@/core/forecast';
 import { type PlanHeat } from '@/core/choices';
 import { stageIndex, STAGES } from '@/core/tenderness';
@@ -223,7 +223,7 @@ type Shown = (typeof SHOWN)[number];
 interface LiveForecastProps {
   readonly view: CookView;
   readonly state: CookState;
-  readonly conducted: Conducted;
+  readonly conducted: Guidance;
   readonly now: number;
   /** The pot as the estimate has it now. */
   readonly here: ReturnType<typeof sampleAt>;
@@ -339,7 +339,7 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
               evaporationMlPerHour={here.steamLPerHour * 1000}
               heat={state.heat}
               lid={state.lid}
-              live={{ ...here, probeC: recentOf(state, 'probe', now)?.act.tempC }}
+              live={{ ...here, probeC: latestValid(state, 'probe', now)?.act.tempC }}
             />
           </PotBox>
         )}

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { POINTS, SCORES } from '../log/Scores';
-import { asHeatMode, heatWays, lidWays } from '../plan/wayLists';
+import { asHeatMode, heatWays, lidWays } from '../plan/techniqueOptions';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/cautions';
 import { type CookAct, type CookState, type CookView, type Verdict } from '@/core/cook';
-import { doneSign } from '@/core/steps';
+import { donenessCue } from '@/core/steps';
 import { cutById, type LidKind } from '@/core/larder';
 import { heatMode, heatInstead, heatOf, heatSays, MODES, sameHeat } from '@/core/choices';
 import { type Plan } from '@/core/plan';
@@ -17,7 +17,7 @@ import { type Message, nameOf, noun, say, tempC as temperature } from '@/core/me
 import { Button } from '@/ui/controls/Button';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { WayCards } from '@/ui/controls/WayCards';
+import { OptionCards } from '@/ui/controls/OptionCards';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
@@ -98,7 +98,10 @@ export function ForkSheet({ plan, onRecord }: SheetProps) {
   return (
     <>
       <p>
-        {w.text('record.fork.how', { piece: noun(cut.pieceNoun, 1), sign: doneSign(plan.cutId, plan.forecast.target) })}
+        {w.text('record.fork.how', {
+          piece: noun(cut.pieceNoun, 1),
+          sign: donenessCue(plan.cutId, plan.forecast.target),
+        })}
       </p>
       <Stages>
         {STAGES.map((stage) => (
@@ -226,7 +229,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
           </Button>
         </SheetActions>
       ) : null}
-      <WayCards
+      <OptionCards
         label={w.text('common.where')}
         value={mode}
         ways={heatWays(w)}
@@ -325,7 +328,7 @@ export function FinishSheet({ plan, onRecord }: SheetProps) {
   return (
     <>
       {SCORES.map((s) => (
-        <WayCards
+        <OptionCards
           key={s}
           label={w.text(`score.${s}.ask`)}
           columns={5}

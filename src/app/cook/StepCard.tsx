@@ -4,13 +4,13 @@ import { Hand } from 'lucide-react';
 import styled, { css } from 'styled-components';
 import { columnOrder } from './columnOrder';
 import { hasSheet } from './records';
-import { isDue, stepHow, stepSigns, stepTitle } from './stepWords';
+import { isDue, stepHow, stepSigns, stepTitle } from './stepText';
 import { cautionFor } from '@/core/cautions';
-import { type Conducted, type PlacedStep } from '@/core/cook';
+import { type Guidance, type PlacedStep } from '@/core/cook';
 import { type StepRecord } from '@/core/steps';
 import { Button } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { MenuPlate, usePlate } from '@/ui/controls/usePlate';
+import { MenuPlate, usePopover } from '@/ui/controls/usePopover';
 import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
@@ -97,7 +97,7 @@ const CAN_WAIT: readonly (StepRecord | null)[] = ['fork', 'turned', 'liquid'];
 interface StepCardProps {
   /** The kitchen's food-safety rule. */
   readonly rule: CoolingRule;
-  readonly conducted: Conducted;
+  readonly conducted: Guidance;
   readonly now: number;
   readonly putOffUntil: number;
   /** The step is done, so many minutes ago. */
@@ -123,7 +123,7 @@ export function StepCard({
   onHandsFull,
 }: StepCardProps) {
   const w = useWords();
-  const earlier = usePlate('menu');
+  const earlier = usePopover('menu');
   const placed = conducted.now;
   if (!placed) return null;
   const { step } = placed;

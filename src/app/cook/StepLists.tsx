@@ -4,8 +4,8 @@ import { Check, Circle, CircleDot, Minus } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { columnOrder } from './columnOrder';
-import { stepTitle } from './stepWords';
-import { type Conducted, type PlacedStep } from '@/core/cook';
+import { stepTitle } from './stepText';
+import { type Guidance, type PlacedStep } from '@/core/cook';
 import { WORK_STAGES, type WorkStage } from '@/core/steps';
 import { Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
@@ -87,7 +87,7 @@ function StepRow({ placed, now, onDone }: StepRowProps) {
 }
 
 interface BesideProps {
-  readonly conducted: Conducted;
+  readonly conducted: Guidance;
   readonly now: number;
   readonly onDone: (placed: PlacedStep) => void;
 }
@@ -170,7 +170,7 @@ const Stages = styled.div`
 `;
 
 /** The whole way, stage by stage, each step as it stands. */
-export function AllSteps({ conducted, stages }: { conducted: Conducted; stages: readonly WorkStage[] }) {
+export function AllSteps({ conducted, stages }: { conducted: Guidance; stages: readonly WorkStage[] }) {
   const w = useWords();
   return (
     <details>

@@ -4,9 +4,9 @@ import { ChevronLeft } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { stepSigns, stepTitle } from './stepWords';
+import { stepSigns, stepTitle } from './stepText';
 import { cautionFor } from '@/core/cautions';
-import { type Conducted, type PlacedStep, type Trouble, troublesNow } from '@/core/cook';
+import { type Guidance, type PlacedStep, type Problem, problemsNow } from '@/core/cook';
 import { Button } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
@@ -65,8 +65,8 @@ interface TroubleSheetProps {
   /** The kitchen's food-safety rule. */
   readonly rule: CoolingRule;
   readonly isOpen: boolean;
-  readonly conducted: Conducted;
-  readonly onTrouble: (trouble: Trouble) => void;
+  readonly conducted: Guidance;
+  readonly onTrouble: (trouble: Problem) => void;
   /** What was forgotten is in now after all. */
   readonly onIn: (placed: PlacedStep) => void;
   readonly onClose: () => void;
@@ -75,8 +75,8 @@ interface TroubleSheetProps {
 /** Something is wrong: what cooks say, and the answer with the figures of this pot as it stands. */
 export function TroubleSheet({ rule, isOpen, conducted, onTrouble, onIn, onClose }: TroubleSheetProps) {
   const w = useWords();
-  const [chosen, setChosen] = useState<Trouble['id']>();
-  const troubles = troublesNow(conducted.figures, conducted.stage);
+  const [chosen, setChosen] = useState<Problem['id']>();
+  const troubles = problemsNow(conducted.figures, conducted.stage);
   const trouble = troubles.find((t) => t.id === chosen);
   const left = conducted.steps.filter((p) => p.status === 'passed' || p.status === 'skipped' || p.status === 'missed');
   const close = (): void => {

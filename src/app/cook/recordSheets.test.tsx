@@ -3,7 +3,7 @@ import { screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { RecordSheet } from './RecordSheet';
 import { type SheetRecord } from './records';
-import { type CookAct, type CookEvent, foldCook } from '@/core/cook';
+import { type CookAct, type CookEvent, reduceEvents } from '@/core/cook';
 import { composePlan } from '@/core/plan';
 import { cookView } from '@/engine/views';
 import { type UnitChoice } from '@/core/quantity';
@@ -28,7 +28,7 @@ function sheet(kind: SheetRecord, units?: UnitChoice) {
   const { hand } = shown(
     <RecordSheet
       kind={kind}
-      state={foldCook(plan.input, [IN_THE_POT])}
+      state={reduceEvents(plan.input, [IN_THE_POT])}
       plan={plan}
       live={live}
       levelMm={31.4}

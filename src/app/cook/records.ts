@@ -3,14 +3,14 @@ import type * as AfterSheets from './FinishSheets';
 import type * as FireSheets from './RecordSheets';
 import { type SheetProps } from './RecordSheets';
 import { type CookActKind } from '@/core/cook';
-import { late } from '@/ui/late';
+import { lazyOnIdle } from '@/ui/lazy';
 
 type SheetsOf<Sheets> = {
   [K in keyof Sheets]: Sheets[K] extends (props: SheetProps) => ReactNode ? K : never;
 }[keyof Sheets];
 
-const onTheFire = (name: SheetsOf<typeof FireSheets>) => late(async () => (await import('./RecordSheets'))[name]);
-const after = (name: SheetsOf<typeof AfterSheets>) => late(async () => (await import('./FinishSheets'))[name]);
+const onTheFire = (name: SheetsOf<typeof FireSheets>) => lazyOnIdle(async () => (await import('./RecordSheets'))[name]);
+const after = (name: SheetsOf<typeof AfterSheets>) => lazyOnIdle(async () => (await import('./FinishSheets'))[name]);
 
 /** How a kind of record is made at the stove. */
 interface RecordUi {

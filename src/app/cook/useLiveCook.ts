@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type NewEvent } from '@/contract/cook';
 import { type CookEvent, type CookView } from '@/core/cook';
 import { useKitchen } from '@/ui/KitchenContext';
-import { noteTouch } from '@/ui/inTouch';
+import { noteTouch } from '@/ui/connection';
 import { followCook } from '@/ui/live/followCook';
 import { reloadForBuild } from '@/ui/newerBuild';
 import { type OutboxRecord } from '@/ui/outbox/outbox';

@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { LookButton } from './LookButton';
-import { type Difference, type Kept } from '@/server/comparing';
-import { type Copy } from '@/server/copies';
+import { PreviewBackupButton } from './PreviewBackupButton';
+import { type Difference, type Kept } from '@/server/backupDiff';
+import { type Copy } from '@/server/backups';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 
@@ -54,7 +54,7 @@ export function CopyDetail({ copy, path, difference }: CopyDetailProps) {
           <Link href="/copies">{w.text('copies.all')}</Link>
         </div>
         <div>
-          <LookButton name={copy.name} />
+          <PreviewBackupButton name={copy.name} />
         </div>
       </PageHead>
       <Panel>

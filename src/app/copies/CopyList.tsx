@@ -3,9 +3,9 @@
 import { Download } from 'lucide-react';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { LookButton } from './LookButton';
-import { TakeInArchive } from './TakeInArchive';
-import { type Copy } from '@/server/copies';
+import { PreviewBackupButton } from './PreviewBackupButton';
+import { ImportArchive } from './ImportArchive';
+import { type Copy } from '@/server/backups';
 import { linkButton } from '@/ui/controls/Button';
 import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
@@ -60,7 +60,7 @@ export function CopyList({ copies, folder }: { copies: readonly Copy[]; folder: 
           <FileLink href="/api/archive" download>
             <Download size={18} aria-hidden /> {w.text('copies.out')}
           </FileLink>
-          <TakeInArchive />
+          <ImportArchive />
         </Ways>
       </Panel>
       <Panel aria-labelledby="made">
@@ -83,7 +83,7 @@ export function CopyList({ copies, folder }: { copies: readonly Copy[]; folder: 
                 </span>
                 <Ways>
                   <CompareLink href={`/copies/${copy.name}`}>{w.text('copies.compare')}</CompareLink>
-                  <LookButton name={copy.name} />
+                  <PreviewBackupButton name={copy.name} />
                 </Ways>
               </li>
             ))}

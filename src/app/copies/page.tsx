@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { join } from 'node:path';
 import { CopyList } from './CopyList';
 import { pageWords } from '../pageWords';
-import { listCopies } from '@/server/copies';
+import { listBackups } from '@/server/backups';
 import { dataFolder } from '@/server/database';
 
 export async function generateMetadata(): Promise<Metadata> {
@@ -11,5 +11,5 @@ export async function generateMetadata(): Promise<Metadata> {
 
 export default async function CopiesPage() {
   const folder = dataFolder();
-  return <CopyList copies={await listCopies(folder)} folder={join(folder, 'copies')} />;
+  return <CopyList copies={await listBackups(folder)} folder={join(folder, 'copies')} />;
 }

@@ -9,7 +9,7 @@ import { BurnerFields, OvenFields, PAN_LIMITS, PanFields, RING_LIMITS_W } from '
 import { potSize } from '../plan/potSize';
 import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, LEAST_OF } from '@/contract/kitchen';
 import { LIMITS } from '@/core/choices';
-import { ownOf } from '@/core/own';
+import { findCustom } from '@/core/own';
 import { potShape, potVolumeL } from '@/core/material';
 import { M_PER_FOOT } from '@/core/quantity';
 import { Button } from '@/ui/controls/Button';
@@ -332,7 +332,7 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
         <Mute>{w.text(kitchen.own.length > 0 ? 'kitchen.own.why' : 'kitchen.own.none')}</Mute>
         <OwnList>
           {kitchen.own.map((id) => {
-            const thing = ownOf(id);
+            const thing = findCustom(id);
             return thing === undefined ? null : (
               <li key={id}>
                 <span>

@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { KitchenScreen } from './KitchenScreen';
 import { pageWords } from '@/app/pageWords';
 import { readKitchen } from '@/server/kitchens';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 
 export async function generateMetadata(): Promise<Metadata> {
   return { title: (await pageWords()).text('topBar.kitchen') };
@@ -10,5 +10,5 @@ export async function generateMetadata(): Promise<Metadata> {
 export const dynamic = 'force-dynamic';
 
 export default async function KitchenPage() {
-  return <KitchenScreen first={await readKitchen((await lookedAt()).db)} />;
+  return <KitchenScreen first={await readKitchen((await pageDataSource()).db)} />;
 }

@@ -4,9 +4,9 @@ import { Printer } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { type Lot } from '@/core/cook';
+import { type StoredBatch } from '@/core/cook';
 import { type Kept } from '@/server/shelf';
-import { warmSays } from '../warmSays';
+import { warmSays } from '../reheatText';
 import { type Avoided } from '@/core/larder';
 import { Button } from '@/ui/controls/Button';
 import { Page, PageHead } from '@/ui/controls/Panel';
@@ -48,7 +48,7 @@ interface LabelsProps {
   readonly id: string;
   readonly title: string;
   readonly madeMs: number;
-  readonly lots: readonly Lot[];
+  readonly lots: readonly StoredBatch[];
   readonly warmed: Kept['warmed'];
   readonly brings: readonly Avoided[];
 }

@@ -8,24 +8,24 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { ON_TIME_MIN } from './LogList';
-import { AsideNote } from '../AsideNote';
+import { UnreadableNotice } from '../UnreadableNotice';
 import { SaltLedger } from '../SaltLedger';
 import { Scores } from './Scores';
-import { type SetAside } from '@/server/aside';
-import { actSays, learnedSays, lessonSays } from '../cook/recordWords';
+import { type QuarantinedRow } from '@/server/quarantine';
+import { actSays, learnedSays, lessonSays } from '../cook/recordText';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
 import {
-  type Account,
+  type LogSnapshot,
   actualSpans,
   type CookEvent,
   eventsOf,
-  foldCook,
+  reduceEvents,
   isLate,
   keptReady,
   type KeptLesson,
   type KeptSauce,
   type LogEntry,
-  sauceLooked,
+  sauceAtLitres,
 } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { stageIndex } from '@/core/tenderness';
@@ -34,7 +34,7 @@ import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
-import { EmberLine } from '@/ui/drawings/EmberLine';
+import { Timeline } from '@/ui/drawings/Timeline';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
@@ -89,10 +89,10 @@ function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
 
 interface LogDetailProps {
   readonly entry: LogEntry;
-  readonly account: Account;
+  readonly account: LogSnapshot;
   readonly input: PlanInput;
   readonly events: readonly CookEvent[];
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
 }
 
 /** One braise of the log, as all of it was kept: planned against actual, what was recorded and what it taught. */
@@ -103,7 +103,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
   const planIdFor = useMadeId();
   const [fault, setFault] = useState<string>();
   const { planned, lessons, band } = account;
-  const state = foldCook(input, events);
+  const state = reduceEvents(input, events);
   const startMs = state.intoPotMs ?? planned.day.intoPotMs;
   const late = entry.actualMin - entry.plannedMin;
 
@@ -154,7 +154,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           </ConfirmButton>
         </div>
       </PageHead>
-      <AsideNote aside={aside} />
+      <UnreadableNotice aside={aside} />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel aria-labelledby="planned">
         <h2 id="planned" style={{ fontSize: 'calc(20rem / 16)' }}>
@@ -177,7 +177,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
         ) : isLate(account) ? (
           <Mute>{w.text('logDetail.lessonsLater')}</Mute>
         ) : null}
-        <EmberLine
+        <Timeline
           day={{ ...planned.day, beside: [], marks: [] }}
           timeZone={timeZone}
           actual={actualSpans(planned.day, state, entry.finishedMs)}
@@ -252,7 +252,7 @@ function ServedSauce({ pot, kept }: { readonly pot: PlanInput['pot']; readonly k
       <SauceColumn
         sauce={kept.sauce}
         aimL={kept.sauce.litres}
-        at={(litres) => sauceLooked(pot, kept.sauce, litres)}
+        at={(litres) => sauceAtLitres(pot, kept.sauce, litres)}
         saltFloorL={kept.saltFloorL}
       />
       <SaltLedger known={kept} />

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { type LogEntry } from '@/core/cook';
 import { Scores } from './Scores';
-import { AsideNote } from '../AsideNote';
+import { UnreadableNotice } from '../UnreadableNotice';
 import { Pages } from '../Pages';
 import { ImportButton } from '../ImportButton';
 import { type LogPage } from '@/server/entries';
@@ -101,7 +101,7 @@ export function LogList({ entries, page, pages, all, inside, waiting, aside }: L
         <h1>{w.text('logList.log')}</h1>
         <ImportButton />
       </PageHead>
-      <AsideNote aside={aside} />
+      <UnreadableNotice aside={aside} />
       <Panel>
         {waiting > 0 ? <p role="status">{w.text('logList.waiting', { waiting })}</p> : null}
         {all === 0 ? (

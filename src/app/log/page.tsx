@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { LogList } from './LogList';
 import { listEntries } from '@/server/entries';
 import { pageNumber } from '@/app/pageNumber';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { pageWords } from '@/app/pageWords';
 
 export async function generateMetadata(): Promise<Metadata> {
@@ -16,5 +16,5 @@ interface Props {
 
 export default async function LogPage({ searchParams }: Props) {
   const page = pageNumber((await searchParams).page);
-  return <LogList {...await listEntries((await lookedAt()).db, page)} />;
+  return <LogList {...await listEntries((await pageDataSource()).db, page)} />;
 }

@@ -5,21 +5,21 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { dayTroubles } from './dayTroubles';
-import { fixing, letGo } from './fixed';
-import { changedDay, type Plan } from '@/core/plan';
+import { fixing, letGo } from './lockedTasks';
+import { rescheduleInput, type Plan } from '@/core/plan';
 import { type PlanInput } from '@/core/choices';
-import { type Day, layOutDay } from '@/core/schedule';
+import { type Day, scheduleDay } from '@/core/schedule';
 import { Mute } from '@/ui/controls/Panel';
-import { EmberLine } from '@/ui/drawings/EmberLine';
-import { snapped } from '@/ui/drawings/emberScale';
-import { useBackCloses } from '@/ui/backCloses';
+import { Timeline } from '@/ui/drawings/Timeline';
+import { roundToFiveMinutes } from '@/ui/drawings/timelineScale';
+import { useCloseOnBack } from '@/ui/closeOnBack';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { late } from '@/ui/late';
+import { lazyOnIdle } from '@/ui/lazy';
 import { useHeightVariable } from '@/ui/useHeightVariable';
 
 type Moved = Pick<PlanInput, 'serveAtMs' | 'day'>;
 
-const DayTasks = late(async () => (await import('./DayTasks')).DayTasks);
+const DayTasks = lazyOnIdle(async () => (await import('./DayTasks')).DayTasks);
 
 const Dock = styled.section`
   background: var(--plate);
@@ -72,7 +72,7 @@ function dayOf(plan: Plan, moved: Moved): Day {
   if (!Number.isFinite(moved.serveAtMs)) return plan.day;
   try {
     const day = { ...plan.input.day, fixed: moved.day.fixed };
-    return layOutDay(changedDay(plan.dayQuestion, { serveAtMs: moved.serveAtMs, day }));
+    return scheduleDay(rescheduleInput(plan.dayQuestion, { serveAtMs: moved.serveAtMs, day }));
   } catch (error) {
     if (error instanceof RangeError) return plan.day;
     throw error;
@@ -104,9 +104,9 @@ export function DayDock({ plan, input, change }: DayDockProps) {
   const lower = useCallback(() => {
     setUp(false);
   }, []);
-  useBackCloses(up, lower);
+  useCloseOnBack(up, lower);
   const onMove = (task: string, toMs: number): void => {
-    const atMs = snapped(toMs);
+    const atMs = roundToFiveMinutes(toMs);
     newest.current =
       task === 'plate'
         ? { serveAtMs: atMs, day: input.day }
@@ -129,7 +129,7 @@ export function DayDock({ plan, input, change }: DayDockProps) {
         if (e.key === 'Escape' && up) lower();
       }}
     >
-      <EmberLine
+      <Timeline
         day={day}
         timeZone={timeZone}
         {...(up ? { zoomsAt: 'above' as const } : { slim: true })}
@@ -168,7 +168,7 @@ export function DayDock({ plan, input, change }: DayDockProps) {
             ))}
           </Trouble>
         ) : null}
-      </EmberLine>
+      </Timeline>
       {up ? <DayTasks plan={plan} input={input} change={change} /> : null}
     </Dock>
   );

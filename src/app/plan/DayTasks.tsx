@@ -2,7 +2,7 @@
 
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { fixing, letGo } from './fixed';
+import { fixing, letGo } from './lockedTasks';
 import { StepList } from './panels/common';
 import { type PlanInput } from '@/core/choices';
 import { evenings, listed, minutes as time, moment, say } from '@/core/message';

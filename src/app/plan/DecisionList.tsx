@@ -5,7 +5,7 @@ import { type ReactNode, useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Decision, DECISIONS } from './decisions';
-import { sentences } from './sentences';
+import { sentences } from './decisionSummaries';
 import { type PlanInput } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 

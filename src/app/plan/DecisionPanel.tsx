@@ -10,7 +10,7 @@ import { type Plan } from '@/core/plan';
 import { Mute, Panel } from '@/ui/controls/Panel';
 import { IconButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
-import { drawnLate } from '@/ui/late';
+import { lazyHydrated } from '@/ui/lazy';
 import { Guidance } from '@/ui/controls/Guidance';
 
 const Work = styled(Panel)`
@@ -87,15 +87,15 @@ const Form = styled.div`
 `;
 
 /** What follows from each decision, with its drawing; fetched with the one in hand first. */
-const PANELS: Readonly<Record<Decision, ReturnType<typeof drawnLate<PanelProps>>>> = {
-  meat: drawnLate(async () => (await import('./panels/MeatPanel')).MeatPanel),
-  pot: drawnLate(async () => (await import('./panels/PotPanel')).PotPanel),
-  sear: drawnLate(async () => (await import('./panels/SearPanel')).SearPanel),
-  base: drawnLate(async () => (await import('./panels/BasePanel')).BasePanel),
-  liquid: drawnLate(async () => (await import('./panels/LiquidPanel')).LiquidPanel),
-  heat: drawnLate(async () => (await import('./panels/HeatPanel')).HeatPanel),
-  finish: drawnLate(async () => (await import('./panels/FinishPanel')).FinishPanel),
-  serve: drawnLate(async () => (await import('./panels/ServePanel')).ServePanel),
+const PANELS: Readonly<Record<Decision, ReturnType<typeof lazyHydrated<PanelProps>>>> = {
+  meat: lazyHydrated(async () => (await import('./panels/MeatPanel')).MeatPanel),
+  pot: lazyHydrated(async () => (await import('./panels/PotPanel')).PotPanel),
+  sear: lazyHydrated(async () => (await import('./panels/SearPanel')).SearPanel),
+  base: lazyHydrated(async () => (await import('./panels/BasePanel')).BasePanel),
+  liquid: lazyHydrated(async () => (await import('./panels/LiquidPanel')).LiquidPanel),
+  heat: lazyHydrated(async () => (await import('./panels/HeatPanel')).HeatPanel),
+  finish: lazyHydrated(async () => (await import('./panels/FinishPanel')).FinishPanel),
+  serve: lazyHydrated(async () => (await import('./panels/ServePanel')).ServePanel),
 };
 
 type DecisionPanelProps = Omit<FormProps, 'plan'> & {

@@ -3,7 +3,7 @@
 import { Download } from 'lucide-react';
 import { type Plan } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
-import { MenuPlate, usePlate } from '@/ui/controls/usePlate';
+import { MenuPlate, usePopover } from '@/ui/controls/usePopover';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 
 const SHEET = 'sheet';
@@ -19,7 +19,7 @@ interface ExportMenuProps {
 export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
   const { renderedAtMs } = useKitchen();
   const w = useWords();
-  const { open, face, plate } = usePlate('menu');
+  const { open, face, plate } = usePopover('menu');
   const take = async (id: string): Promise<void> => {
     if (id === SHEET) {
       onSheet();

@@ -19,7 +19,7 @@ import { partOf, type PlanInput } from '@/core/choices';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute } from '@/ui/controls/Panel';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { drawnLate, Unboxed } from '@/ui/late';
+import { lazyHydrated, Unboxed } from '@/ui/lazy';
 
 /**
  * The eight decisions, the one in hand and the verdict side by side, the day docked beneath. The page is the only
@@ -86,8 +86,8 @@ const Layout = styled.main`
   }
 `;
 
-const DecisionList = drawnLate(async () => (await import('./DecisionList')).DecisionList);
-const DayDock = drawnLate(async () => (await import('./DayDock')).DayDock);
+const DecisionList = lazyHydrated(async () => (await import('./DecisionList')).DecisionList);
+const DayDock = lazyHydrated(async () => (await import('./DayDock')).DayDock);
 
 const Day = styled.div.attrs<{ 'data-place'?: string }>({ 'data-place': 'day' })``;
 

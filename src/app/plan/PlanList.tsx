@@ -5,10 +5,10 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { AsideNote } from '../AsideNote';
+import { UnreadableNotice } from '../UnreadableNotice';
 import { Pages } from '../Pages';
 import { ImportButton } from '../ImportButton';
-import { type SetAside } from '@/server/aside';
+import { type QuarantinedRow } from '@/server/quarantine';
 import { linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
 import { FaultNote, Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
@@ -55,7 +55,7 @@ interface ListedPlan {
 
 interface PlanListProps {
   readonly plans: readonly ListedPlan[];
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly QuarantinedRow[];
   readonly page: number;
   readonly pages: number;
 }
@@ -85,7 +85,7 @@ export function PlanList({ plans, aside, page, pages }: PlanListProps) {
           </NewLink>
         </div>
       </PageHead>
-      <AsideNote aside={aside} />
+      <UnreadableNotice aside={aside} />
       {fault === undefined ? null : <FaultNote role="alert">{fault}</FaultNote>}
       <Panel>
         {plans.length === 0 ? (

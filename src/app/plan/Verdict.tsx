@@ -6,10 +6,10 @@ import { dayTroubles } from './dayTroubles';
 
 import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/choices';
-import { type FitWay, type Plan, type WayOut } from '@/core/plan';
+import { type FitWay, type Plan, type Alternative } from '@/core/plan';
 import { Button, TextButton } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
-import { PopPlate, usePlate } from '@/ui/controls/usePlate';
+import { Popover, usePopover } from '@/ui/controls/usePopover';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { useHeightVariable } from '@/ui/useHeightVariable';
@@ -152,7 +152,7 @@ interface WayListProps {
 /** Ways on from a plan that does not work, opened at a press and each to be taken; nothing where there is none. */
 function WayList({ id, title, ways, onTake }: WayListProps) {
   const w = useWords();
-  const { open, face, plate } = usePlate('dialog');
+  const { open, face, plate } = usePopover('dialog');
   if (ways.length === 0) return null;
   return (
     <>
@@ -160,7 +160,7 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
         {w.text('verdict.waysOf', { title, count: ways.length })}
       </Button>
       {open ? (
-        <PopPlate {...plate} widthPx={380} title={title}>
+        <Popover {...plate} widthPx={380} title={title}>
           <Ways>
             {ways.map((way) => (
               <li key={way.says}>
@@ -177,7 +177,7 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
               </li>
             ))}
           </Ways>
-        </PopPlate>
+        </Popover>
       ) : null}
     </>
   );
@@ -195,7 +195,7 @@ interface MindListProps {
 /** What to mind about the plan: what keeps it from working first, then what to watch. */
 function MindList({ faults, watch, children }: MindListProps) {
   const w = useWords();
-  const { open, face, plate } = usePlate('dialog');
+  const { open, face, plate } = usePopover('dialog');
   if (faults.length + watch.length === 0) return null;
   const more = watch.slice(faults.length > 0 ? 0 : MINDED);
   return (
@@ -216,13 +216,13 @@ function MindList({ faults, watch, children }: MindListProps) {
         <>
           <TextButton {...face}>{w.text('verdict.mindMore', { count: more.length })}</TextButton>
           {open ? (
-            <PopPlate {...plate} widthPx={360} title={w.text('verdict.mind')}>
+            <Popover {...plate} widthPx={360} title={w.text('verdict.mind')}>
               <Lines>
                 {watch.map((says) => (
                   <li key={says}>{says}</li>
                 ))}
               </Lines>
-            </PopPlate>
+            </Popover>
           ) : null}
         </>
       ) : null}
@@ -233,12 +233,12 @@ function MindList({ faults, watch, children }: MindListProps) {
 /** Why it takes the time it takes. */
 function WhyThisTime({ plan }: { plan: Plan }) {
   const w = useWords();
-  const { open, face, plate } = usePlate('dialog');
+  const { open, face, plate } = usePopover('dialog');
   return (
     <>
       <OnEnamel {...face}>{w.text('verdict.whyThisTime')}</OnEnamel>
       {open ? (
-        <PopPlate {...plate} widthPx={400} title={w.text('verdict.whyThisTime')}>
+        <Popover {...plate} widthPx={400} title={w.text('verdict.whyThisTime')}>
           <Lines>
             <li>{w.text('verdict.goodFor', { goodFor: w.quantity(plan.goodForMin, 'minutes') })}</li>
             {plan.reasons.map((r) => (
@@ -246,7 +246,7 @@ function WhyThisTime({ plan }: { plan: Plan }) {
             ))}
             <li>{w.text('verdict.cookValuesAreFittedTo')}</li>
           </Lines>
-        </PopPlate>
+        </Popover>
       ) : null}
     </>
   );
@@ -258,9 +258,9 @@ export interface VerdictProps {
   readonly faults: readonly PlanFault[];
   /** What keeps the plan from working, as `minded` has it. */
   readonly minded: readonly string[];
-  readonly waysOut: readonly WayOut[];
+  readonly waysOut: readonly Alternative[];
   readonly fitWays: readonly FitWay[];
-  readonly dayWays: readonly WayOut[];
+  readonly dayWays: readonly Alternative[];
   readonly onTake: (input: PlanInput) => void;
   /** What can be done with the plan. */
   readonly children: ReactNode;

@@ -1,6 +1,6 @@
 import { type Metadata } from 'next';
 import { PlanList } from './PlanList';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { pageNumber } from '@/app/pageNumber';
 import { presentMs } from '@/server/clock';
 import { listPlans } from '@/server/plans';
@@ -17,5 +17,5 @@ interface Props {
 
 export default async function PlansPage({ searchParams }: Props) {
   const page = pageNumber((await searchParams).page);
-  return <PlanList {...await listPlans((await lookedAt()).db, presentMs(), page)} />;
+  return <PlanList {...await listPlans((await pageDataSource()).db, presentMs(), page)} />;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { fixing, letGo } from './fixed';
-import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/settle';
-import { asHeatMode, heatWays, levelWays, lidWays } from './wayLists';
+import { fixing, letGo } from './lockedTasks';
+import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/resolveLines';
+import { asHeatMode, heatWays, levelWays, lidWays } from './techniqueOptions';
 import { readIngredient } from '@/core/intake';
 import { HEAT_MODES } from '@/core/choices';
 import { OXTAIL_PLAN } from '@/testing/fixtures';

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { chainOf } from './chain';
-import { type Account } from '../../core/cook';
+import { type LogSnapshot } from '../../core/cook';
 import { type Figure, type Message } from '../../core/message';
 import { LEARNABLE } from '../../core/forecast';
 import { TARGETS, type TargetStage } from '../../core/tenderness';
@@ -73,7 +73,7 @@ const accountSchema = z.strictObject({
       inMeatG: z.number(),
     })
     .nullable(),
-}) satisfies z.ZodType<Account>;
+}) satisfies z.ZodType<LogSnapshot>;
 
 /** What is kept of a braise for its log. */
 export const ACCOUNT = chainOf('account', accountSchema, [

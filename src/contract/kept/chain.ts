@@ -21,7 +21,7 @@ export class VersionError extends Error {
 }
 
 /** A shape that is kept, the version it has now, and how every earlier one becomes it. */
-export interface Chain<T> {
+export interface MigrationChain<T> {
   readonly what: KeptShape;
   /** The present version; versions count from 1. */
   readonly version: number;
@@ -45,7 +45,7 @@ function stepped(older: Json, step: Step): Json {
 }
 
 /** A chain whose `steps[v - 1]` leads from version v to v + 1. Nothing is told by what the data look like. */
-export function chainOf<T>(what: KeptShape, schema: z.ZodType<T>, steps: readonly Step[]): Chain<T> {
+export function chainOf<T>(what: KeptShape, schema: z.ZodType<T>, steps: readonly Step[]): MigrationChain<T> {
   const present = steps.length + 1;
   const upgraded = (data: unknown, version: number): unknown => {
     if (!Number.isInteger(version) || version < 1 || version > present) {

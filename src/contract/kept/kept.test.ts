@@ -17,7 +17,7 @@ import { garnishById } from '../../core/larder';
 import { hashOf } from '../../core/numbers';
 import { composePlan, type Plan } from '../../core/plan';
 import { keptAccount } from '../../engine/keptAccount';
-import { layOutDay } from '../../core/schedule';
+import { scheduleDay } from '../../core/schedule';
 import { FIRST_INPUT, HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 
@@ -192,7 +192,7 @@ describe('the plan a braise was begun with', () => {
     expect(third.pot).toMatchObject({ shape: 'round', lengthMm: OXTAIL_PLAN.pot.lengthMm });
     expect(third.stages).toHaveLength(1);
     expect(third.stages[0]?.toMin).toBeCloseTo((third.day.ready.p50Ms - third.day.intoPotMs) / 60_000, 6);
-    expect(layOutDay(third.dayQuestion).intoPotMs).toBe(third.day.intoPotMs);
+    expect(scheduleDay(third.dayQuestion).intoPotMs).toBe(third.day.intoPotMs);
     const old = fromWire(text) as { readonly day: object };
     const second = readBegunPlan(toWire({ ...old, day: { ...old.day, lightBurnerMs: 5 } }), 2);
     expect(begunPlanText(second)).toBe(begunPlanText(third));

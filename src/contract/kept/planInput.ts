@@ -2,7 +2,7 @@ import { chainOf, type Json, type Step } from './chain';
 import { potWithLids, roundPan } from './kitchen';
 import { planInputSchema } from '../plan';
 import { USUAL_KEEPING } from '../../core/choices';
-import { ownId } from '../../core/own';
+import { customId } from '../../core/own';
 
 const FIRST_BURNER: Json = { id: 'burner', name: 'Burner', kind: 'gas', powerW: 2500 };
 
@@ -111,7 +111,7 @@ export const shapesAndStages: Step = ({ heat, lid, pot, ...third }) => ({
 /** A filling of which only weight and salt were known, as a thing of the cook's own. */
 const unnamedFilling = ({ kg, saltGPerKg }: Json): Json[] => [
   {
-    id: ownId({ table: 'garnish', like: 'breadcrumbsFresh', name: 'filling', salt: Number(saltGPerKg), brings: [] }),
+    id: customId({ table: 'garnish', like: 'breadcrumbsFresh', name: 'filling', salt: Number(saltGPerKg), brings: [] }),
     kg,
   },
 ];

@@ -1,7 +1,14 @@
 import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say, ofRow } from '../message';
 import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
-import { likeId } from '../own';
-import { type BaseChoice, type BaseItem, type Habits, type Seasoning, type WayOf, type Rung } from '../choices';
+import { baseIngredientId } from '../own';
+import {
+  type BaseChoice,
+  type BaseItem,
+  type Habits,
+  type Seasoning,
+  type TechniqueOption,
+  type Thickness,
+} from '../choices';
 import { gramsFor, STRENGTH, type Thickener } from '../finish';
 
 /** One thing done at the base, in order. */
@@ -40,13 +47,13 @@ export interface BaseQuestion {
   readonly sauceL: number;
   readonly gelatinGPerL: number;
   /** How thick the sauce is to be, and what thickens it at the end. */
-  readonly rung: Rung;
+  readonly rung: Thickness;
   readonly thickener: Thickener;
 }
 
 const LATENT_JKG = 2.26e6;
 /** Share of the onion's weight driven off by the time it looks so, and the heat that can be used without scorching, W. */
-const ONION: Readonly<Record<WayOf<'onion'>, { share: number; powerW: number }>> = {
+const ONION: Readonly<Record<TechniqueOption<'onion'>, { share: number; powerW: number }>> = {
   soft: { share: 0.1, powerW: 400 },
   golden: { share: 0.35, powerW: 400 },
   deep: { share: 0.65, powerW: 220 },
@@ -67,7 +74,7 @@ const FLOUR_COOKED: Readonly<Record<'early' | 'roux', Thickener>> = {
 };
 
 /** Honest minutes for an amount of onion: warming, then driving its water off on a heat that does not scorch it. */
-export function onionMinutes(kg: number, colour: WayOf<'onion'>): number {
+export function onionMinutes(kg: number, colour: TechniqueOption<'onion'>): number {
   if (kg <= 0) return 0;
   const { share, powerW } = ONION[colour];
   return ONION_WARMS_MIN + (kg * share * LATENT_JKG) / powerW / 60;
@@ -77,7 +84,7 @@ const WITH_THE_LIQUID = say('look.withTheLiquid');
 
 function panStep(item: BaseItem, garnish: Garnish): BaseStep {
   const cutMm = cutSize(garnish, item.fate);
-  const garlic = likeId(garnish.id) === 'garlic';
+  const garlic = baseIngredientId(garnish.id) === 'garlic';
   const whole = garlic && cutMm !== undefined && cutMm >= WHOLE_GARLIC_MM;
   return {
     id: garnish.id,
@@ -129,7 +136,7 @@ const spiceStep = ({ id, grams }: Seasoning['spices'][number]): Pick<BaseStep, '
   cutMm: undefined,
 });
 
-type PasteWhen = Exclude<WayOf<'pasteWhen'>, 'none'>;
+type PasteWhen = Exclude<TechniqueOption<'pasteWhen'>, 'none'>;
 
 const PASTE_WHY: Readonly<Record<PasteWhen, Message>> = {
   beforeWine: say('base.paste.beforeWine'),
@@ -157,7 +164,10 @@ export function basePlan(q: BaseQuestion): BasePlan {
   const { base } = q;
   const items = base.items.filter((i) => i.kg > 0).map((item) => ({ item, garnish: garnishById(item.id) }));
   const early = items.filter(({ item }) => item.when === 'start');
-  const onionKg = early.reduce((sum, { item }) => (ONIONS.includes(likeId(item.id)) ? sum + item.kg : sum), 0);
+  const onionKg = early.reduce(
+    (sum, { item }) => (ONIONS.includes(baseIngredientId(item.id)) ? sum + item.kg : sum),
+    0,
+  );
   const cured = early.find(({ garnish }) => garnish.kind === 'cured');
   const renderedL = cured ? (cured.item.kg * RENDER_SHARE) / FAT_KG_L : 0;
   const fatL = q.searFatL + renderedL;
@@ -184,7 +194,7 @@ export function basePlan(q: BaseQuestion): BasePlan {
   const apart = items.filter(({ item }) => item.when === 'apart');
   const inTheBase = inPan.map(({ item, garnish }): BaseStep => {
     const step = panStep(item, garnish);
-    if (!ONIONS.includes(likeId(item.id)) || onionKg <= 0) return step;
+    if (!ONIONS.includes(baseIngredientId(item.id)) || onionKg <= 0) return step;
     const minutes = (onionMinutes(onionKg, base.onion) * item.kg) / onionKg;
     return {
       ...step,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { buyPlan, cutDoubt, cutsFor, rawPerEaterKg, trotterKg } from './buy';
+import { buyPlan, cutDoubt, cutsFor, rawPerPersonKg, trotterKg } from './buy';
 import { cutById, CUTS } from '../larder';
 import { type MeatPart, RESULTS } from '../choices';
 import { english } from '../../testing/words';
@@ -32,8 +32,8 @@ describe('what to buy', () => {
 
   it('wants more for the hungry and for meat on the bone', () => {
     const cut = cutById('chicken_thigh');
-    expect(rawPerEaterKg(cut, false, 'usual')).toBeLessThan(rawPerEaterKg(cut, true, 'usual'));
-    expect(rawPerEaterKg(cut, true, 'hearty')).toBeCloseTo(rawPerEaterKg(cut, true, 'usual') * 1.3, 12);
+    expect(rawPerPersonKg(cut, false, 'usual')).toBeLessThan(rawPerPersonKg(cut, true, 'usual'));
+    expect(rawPerPersonKg(cut, true, 'hearty')).toBeCloseTo(rawPerPersonKg(cut, true, 'usual') * 1.3, 12);
   });
 
   it('prices a plate by what was paid at the counter, bone and trim included', () => {

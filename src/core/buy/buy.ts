@@ -28,7 +28,7 @@ export function edibleShare(cut: Cut, onBone: boolean): number {
 }
 
 /** Raw weight off the bone of everything in a list of cuts, kg. */
-export function edibleKgOf(parts: readonly Pick<MeatPart, 'cutId' | 'massKg' | 'onBone'>[]): number {
+export function bonelessKg(parts: readonly Pick<MeatPart, 'cutId' | 'massKg' | 'onBone'>[]): number {
   return parts.reduce((sum, p) => sum + p.massKg * edibleShare(cutById(p.cutId), p.onBone), 0);
 }
 
@@ -38,7 +38,7 @@ export function cookedShare(cut: Cut): number {
 }
 
 /** Raw weight each eater wants of this form of the cut, kg: the table's figure is for the form it is usually sold in. */
-export function rawPerEaterKg(cut: Cut, onBone: boolean, appetite: Appetite): number {
+export function rawPerPersonKg(cut: Cut, onBone: boolean, appetite: Appetite): number {
   const usualBone = cut.bone !== 'no';
   const edible = (cut.rawGramsPerServing / 1000) * edibleShare(cut, usualBone);
   return (edible / edibleShare(cut, onBone)) * APPETITE_FACTOR[appetite];
@@ -53,7 +53,7 @@ export function buyPlan(
 ): BuyPlan {
   const totalKg = parts.reduce((sum, p) => sum + p.part.massKg, 0);
   const wantedOf = ({ cut, part }: { readonly cut: Cut; readonly part: MeatPart }): number =>
-    eaters * rawPerEaterKg(cut, part.onBone, appetite) * (totalKg > 0 ? part.massKg / totalKg : 1 / parts.length);
+    eaters * rawPerPersonKg(cut, part.onBone, appetite) * (totalKg > 0 ? part.massKg / totalKg : 1 / parts.length);
   const wantedKg = parts.reduce((sum, p) => sum + wantedOf(p), 0);
   const grossOf = (share: (cut: Cut) => number): number =>
     parts.reduce((sum, p) => sum + wantedOf(p) / (1 - share(p.cut)), 0);
@@ -70,7 +70,7 @@ export function buyPlan(
       from('eaters', eaters, 'count'),
       from('appetite', APPETITE_FACTOR[appetite], 'number'),
       ...parts.map((p) =>
-        from('aPlateOf', rawPerEaterKg(p.cut, p.part.onBone, 'usual'), 'mass', { cut: nameOf('cut', p.cut.id) }),
+        from('aPlateOf', rawPerPersonKg(p.cut, p.part.onBone, 'usual'), 'mass', { cut: nameOf('cut', p.cut.id) }),
       ),
     ]),
     toBuy: figure(
@@ -120,7 +120,7 @@ export function buyPlan(
 
 function otherForm(cut: Cut, part: MeatPart, eaters: number, appetite: Appetite): NonNullable<BuyPlan['other']> {
   const onBone = !part.onBone;
-  const wantedKg = eaters * rawPerEaterKg(cut, onBone, appetite);
+  const wantedKg = eaters * rawPerPersonKg(cut, onBone, appetite);
   const servedPerKg = edibleShare(cut, onBone) * cookedShare(cut);
   const here = edibleShare(cut, part.onBone) * cookedShare(cut);
   const weight = kg(wantedKg);

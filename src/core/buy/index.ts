@@ -1,1 +1,1 @@
-export { buyPlan, type BuyPlan, cutDoubt, cutsFor, edibleKgOf, rawPerEaterKg, trotterKg } from './buy';
+export { buyPlan, type BuyPlan, cutDoubt, cutsFor, bonelessKg, rawPerPersonKg, trotterKg } from './buy';

@@ -1,1 +1,1 @@
-export { tableCare, type TableCare } from './table';
+export { dietaryReport, type DietaryReport } from './dietary';

@@ -7,7 +7,7 @@ import { type LidKind, type Oven } from '../larder';
 const START: HeatStage = { heat: { kind: 'oven', tempC: 150, fan: false }, lid: 'heavy', until: { kind: 'end' } };
 
 /** One stage from first to last. */
-export function wholeCourse(heat: PlanHeat, lid: LidKind): readonly HeatStage[] {
+export function singleStageSchedule(heat: PlanHeat, lid: LidKind): readonly HeatStage[] {
   return [{ heat, lid, until: { kind: 'end' } }];
 }
 
@@ -36,7 +36,7 @@ export function withLid<Input extends Pick<PlanInput, 'course'>>(input: Input, l
 }
 
 /** The stage and all after it where one stage is all there is to say of it. */
-export function stageSays({ heat, lid, until }: HeatStage): Message {
+export function stageMessage({ heat, lid, until }: HeatStage): Message {
   return say('course.stage', { heat: heatSays(heat), lid: nameOf('lid', lid), until: untilSays(until) });
 }
 

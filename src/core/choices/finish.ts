@@ -1,4 +1,4 @@
-import { FAT_WAYS, type FatWay, type MeatEnd } from './finishWays';
+import { FAT_WAYS, type SkimMethod, type MeatEnd } from './finishWays';
 import { type BaseItem, type FinishChoice, type PlanInput, type ResultId } from './input';
 
 /** Sauce on a plate, l: a small ladle. */
@@ -46,10 +46,10 @@ export function withResult(input: PlanInput, result: ResultId): Pick<PlanInput, 
 }
 
 /** Ways to lift the fat off a sauce that is still hot. */
-export const HOT_FAT_WAYS: readonly FatWay[] = FAT_WAYS.filter((way) => way !== 'chill');
+export const HOT_FAT_WAYS: readonly SkimMethod[] = FAT_WAYS.filter((way) => way !== 'chill');
 
 /** How the fat comes off: what was cooked ahead has set cold on the sauce, and a sauce of the same day has not. */
-export function fatWayOf({ day, finish }: Pick<PlanInput, 'day' | 'finish'>): FatWay {
+export function fatWayOf({ day, finish }: Pick<PlanInput, 'day' | 'finish'>): SkimMethod {
   if (day.ahead) return 'chill';
   return finish.fat === 'chill' ? 'spoon' : finish.fat;
 }

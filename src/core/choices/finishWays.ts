@@ -1,10 +1,10 @@
 /** How thick a sauce runs in the mouth: five rungs. */
-export const RUNGS = ['runs', 'light', 'coats', 'gravy', 'stands'] as const;
-export type Rung = (typeof RUNGS)[number];
+export const THICKNESS_LEVELS = ['runs', 'light', 'coats', 'gravy', 'stands'] as const;
+export type Thickness = (typeof THICKNESS_LEVELS)[number];
 
 /** What becomes of the vegetables the sauce was made with. */
 export const SOLIDS_WAYS = ['leave', 'lift', 'strain', 'press', 'blend'] as const;
-export type SolidsWay = (typeof SOLIDS_WAYS)[number];
+export type SolidsMethod = (typeof SOLIDS_WAYS)[number];
 
 /** What becomes of the meat before it is plated. */
 export const MEAT_ENDS = ['whole', 'boned', 'shred', 'melt'] as const;
@@ -33,4 +33,4 @@ export type Tossed = (typeof TOSSED)[number];
 
 /** How fat is lifted off. */
 export const FAT_WAYS = ['spoon', 'tilt', 'ice', 'paper', 'jug', 'chill', 'leave'] as const;
-export type FatWay = (typeof FAT_WAYS)[number];
+export type SkimMethod = (typeof FAT_WAYS)[number];

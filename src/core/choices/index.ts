@@ -1,4 +1,13 @@
-export { firstStage, mainStage, modesOf, sameHeat, stageSays, wholeCourse, withHeat, withLid } from './course';
+export {
+  firstStage,
+  mainStage,
+  modesOf,
+  sameHeat,
+  stageMessage,
+  singleStageSchedule,
+  withHeat,
+  withLid,
+} from './course';
 export { type HeatStage, type StageUntil } from './stages';
 export { type CoolingLimit, FREEZER_MONTHS, SAFETY_LIMITS, type SafetyLimits, safetyParams } from './safety';
 export { COOLING_RULES, type CoolingRule, type Keeping, USUAL_KEEPING } from './keeping';
@@ -10,14 +19,14 @@ export {
   ENRICHINGS,
   MEAT_ENDS,
   type MeatEnd,
-  type Rung,
-  RUNGS,
+  type Thickness,
+  THICKNESS_LEVELS,
   SOLIDS_WAYS,
-  type SolidsWay,
+  type SolidsMethod,
   type Tossed,
   TOSSED,
   FAT_WAYS,
-  type FatWay,
+  type SkimMethod,
 } from './finishWays';
 export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
@@ -25,7 +34,7 @@ export {
   APPETITES,
   type BaseChoice,
   type BaseItem,
-  BEDS,
+  BED_POSITIONS,
   type Filling,
   fillingKg,
   ITEM_TIMES,
@@ -54,13 +63,13 @@ export {
 export { cubeCount, isSmall, meatGroup, pieceSize, type PieceSize, usualCount, usualThicknessMm } from './pieces';
 export { sidesOf } from './sides';
 export {
-  habit,
+  defaultChoice,
   type Habits,
   LEVEL_SHARES,
-  usualLevel,
-  WAY_TOPICS,
-  type WayOf,
-  WAYS,
-  type WayTopic,
+  defaultLevel,
+  TECHNIQUE_TOPICS,
+  type TechniqueOption,
+  TECHNIQUES,
+  type TechniqueTopic,
   WINE_LEFT,
 } from './ways';

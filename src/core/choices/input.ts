@@ -2,15 +2,15 @@ import { type Bare, type HeatStage } from './stages';
 import {
   type EndThickener,
   type Enriching,
-  type FatWay,
+  type SkimMethod,
   type MeatEnd,
-  type Rung,
-  type SolidsWay,
+  type Thickness,
+  type SolidsMethod,
   type Tossed,
 } from './finishWays';
 import { type Keeping } from './keeping';
 import { type Message } from '../message';
-import { type WayOf } from './ways';
+import { type TechniqueOption } from './ways';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
 
 /** A task the cook wants begun at a moment of their own. */
@@ -43,7 +43,7 @@ export interface MeatPart {
 
 /** How the meat is got ready. */
 export interface Preparation {
-  readonly temper: WayOf<'temper'>;
+  readonly temper: TechniqueOption<'temper'>;
   readonly tie: 'auto' | 'yes' | 'no';
   /** What is rolled into the meat; null when nothing is. */
   readonly filling: Filling | null;
@@ -63,7 +63,7 @@ export const SPICE_TIMES = ['meat', 'fat', 'liquid', 'end'] as const;
 export type SpiceTime = (typeof SPICE_TIMES)[number];
 
 export interface Seasoning {
-  readonly when: WayOf<'saltWhen'>;
+  readonly when: TechniqueOption<'saltWhen'>;
   /** Grams on each kilogram of net boneless meat. */
   readonly gramsPerKg: number;
   readonly crystal: SaltCrystalId;
@@ -71,9 +71,9 @@ export interface Seasoning {
 }
 
 export interface Searing {
-  readonly depth: WayOf<'searDepth'>;
-  readonly moving: WayOf<'searMoving'>;
-  readonly dredge: WayOf<'dredge'>;
+  readonly depth: TechniqueOption<'searDepth'>;
+  readonly moving: TechniqueOption<'searMoving'>;
+  readonly dredge: TechniqueOption<'dredge'>;
   readonly fatId: string;
   readonly burner: Burner;
   readonly dried: boolean;
@@ -86,7 +86,7 @@ export const ITEM_TIMES = ['start', 'apart', 'late'] as const;
 export type ItemTime = (typeof ITEM_TIMES)[number];
 
 /** Whether vegetables lie between the pieces or as a bed under them. */
-export const BEDS = ['among', 'under'] as const;
+export const BED_POSITIONS = ['among', 'under'] as const;
 
 /** How pieces lie: on their broad side, standing, or on one another in two layers. */
 export const LIES = ['flat', 'upright', 'stacked'] as const;
@@ -103,13 +103,13 @@ export interface BaseItem {
 }
 
 export interface BaseChoice {
-  readonly lies: (typeof BEDS)[number];
+  readonly lies: (typeof BED_POSITIONS)[number];
   readonly items: readonly BaseItem[];
-  readonly onion: WayOf<'onion'>;
-  readonly fatKept: WayOf<'fatKept'>;
+  readonly onion: TechniqueOption<'onion'>;
+  readonly fatKept: TechniqueOption<'fatKept'>;
   readonly pasteKg: number;
-  readonly pasteWhen: WayOf<'pasteWhen'>;
-  readonly thicken: WayOf<'thicken'>;
+  readonly pasteWhen: TechniqueOption<'pasteWhen'>;
+  readonly thicken: TechniqueOption<'thicken'>;
 }
 
 export interface LiquidChoice {
@@ -127,10 +127,10 @@ export interface LiquidChoice {
   readonly fillerId: string;
   /** Share of the filler that is stock and not water, 0 to 1. */
   readonly fillerStrength: number;
-  readonly reduce: WayOf<'reduce'>;
-  readonly start: WayOf<'start'>;
+  readonly reduce: TechniqueOption<'reduce'>;
+  readonly start: TechniqueOption<'start'>;
   readonly herbs: readonly { readonly id: string; readonly count: number }[];
-  readonly herbForm: WayOf<'herbForm'>;
+  readonly herbForm: TechniqueOption<'herbForm'>;
 }
 
 /** What is done between the heat and the plate. */
@@ -139,13 +139,13 @@ export interface FinishChoice {
   readonly sauceLPerPlate: number;
   /** Whether it is boiled down once the meat is out. */
   readonly reduce: boolean;
-  readonly solids: SolidsWay;
-  readonly fat: FatWay;
+  readonly solids: SolidsMethod;
+  readonly fat: SkimMethod;
   readonly meat: MeatEnd;
   /** What thickens it at the end, where it is thickened then. */
   readonly thickener: EndThickener;
   /** How thick it is to be, where it is thickened. */
-  readonly rung: Rung;
+  readonly rung: Thickness;
   readonly enrich: Enriching;
   readonly toss: Tossed;
 }

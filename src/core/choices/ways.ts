@@ -2,7 +2,7 @@
  * Where cooks disagree, and what we do where a kitchen does nothing else. The key is what a kitchen remembers; names and
  * reasons are words.
  */
-export const WAYS = {
+export const TECHNIQUES = {
   temper: { usual: 'none', ways: ['none', 'minutes', 'hour'] },
   saltWhen: { usual: 'before', ways: ['before', 'overnight', 'after', 'flour', 'hold'] },
   dredge: { usual: 'bare', ways: ['bare', 'floured', 'afterSear'] },
@@ -19,23 +19,23 @@ export const WAYS = {
 } as const;
 
 /** What cooks disagree about. */
-export type WayTopic = keyof typeof WAYS;
+export type TechniqueTopic = keyof typeof TECHNIQUES;
 
-export const WAY_TOPICS = Object.keys(WAYS) as WayTopic[];
+export const TECHNIQUE_TOPICS = Object.keys(TECHNIQUES) as TechniqueTopic[];
 
 /** The ways of doing one of them. */
-export type WayOf<Topic extends WayTopic> = (typeof WAYS)[Topic]['ways'][number];
+export type TechniqueOption<Topic extends TechniqueTopic> = (typeof TECHNIQUES)[Topic]['ways'][number];
 
 /** What a kitchen does unless told otherwise. */
-export type Habits = { readonly [Topic in WayTopic]?: WayOf<Topic> };
+export type Habits = { readonly [Topic in TechniqueTopic]?: TechniqueOption<Topic> };
 
 /** The kitchen's own way, or ours. */
-export function habit<Topic extends WayTopic>(habits: Habits, topic: Topic): WayOf<Topic> {
-  return habits[topic] ?? WAYS[topic].usual;
+export function defaultChoice<Topic extends TechniqueTopic>(habits: Habits, topic: Topic): TechniqueOption<Topic> {
+  return habits[topic] ?? TECHNIQUES[topic].usual;
 }
 
 /** Share of the meat's height that a way with the level means; `auto` depends on the pieces. */
-export const LEVEL_SHARES: Readonly<Record<Exclude<WayOf<'level'>, 'auto'>, number>> = {
+export const LEVEL_SHARES: Readonly<Record<Exclude<TechniqueOption<'level'>, 'auto'>, number>> = {
   shallow: 0.33,
   half: 0.5,
   threeQuarters: 0.75,
@@ -43,13 +43,13 @@ export const LEVEL_SHARES: Readonly<Record<Exclude<WayOf<'level'>, 'auto'>, numb
 };
 
 /** Our level for the pieces and lid at hand: cubes just covered; large pieces part-way under a tight lid. */
-export function usualLevel(small: boolean, tightLid: boolean): number {
+export function defaultLevel(small: boolean, tightLid: boolean): number {
   if (small) return LEVEL_SHARES.covered;
   return tightLid ? 0.66 : LEVEL_SHARES.threeQuarters;
 }
 
 /** What is left of a wine of unit volume. */
-export const WINE_LEFT: Readonly<Record<WayOf<'reduce'>, number>> = {
+export const WINE_LEFT: Readonly<Record<TechniqueOption<'reduce'>, number>> = {
   none: 1,
   half: 0.5,
   twoThirds: 1 / 3,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { conduct } from './conduct';
+import { guide } from './guidance';
 import { type CookAct, type CookEvent } from './events';
-import { foldCook } from './fold';
+import { reduceEvents } from './reducer';
 import {
   coolingClock,
   coolingNow,
@@ -11,13 +11,13 @@ import {
   holdWaysNow,
   isTooFar,
   stageAfter,
-  stageKept,
+  donenessAfterHolding,
   stageKeptPlanned,
 } from './keepNow';
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
-import { afterFate, BOX_FATES, newLot } from './lots';
-import { boneStock, restOf, secondMeals, warmBox } from './rest';
+import { applyBoxOutcome, BOX_OUTCOMES, newStoredBatch } from './storedBatches';
+import { boneStock, restOf, secondMeals, reheatBox } from './leftovers';
 import {
   finishedNow,
   finishingNow,
@@ -25,11 +25,11 @@ import {
   sauceAt,
   sauceNow,
   sauceOf,
-  sauceStands,
+  currentSauce,
   thickenersOf,
 } from './sauceNow';
 import { mainStage, type PlanInput, SAFETY_LIMITS } from '../choices';
-import { PUT_THINGS, type PutThing, rescues, withPut } from '../finish';
+import { PUT_THINGS, type PutThing, sauceFixes, withPut } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
 import { HOLD_WAYS } from '../keep';
 import { potShape } from '../material';
@@ -73,7 +73,7 @@ function after(of: Plan, ...acts: readonly (readonly [minutes: number, act: Cook
     ...acts.map(([min, act], i) => ({ id: `e${String(i)}`, cookId: 'c', atMs: offMs + min * MIN_MS, act })),
   ];
   const live = still(of);
-  return { state: foldCook(of.input, events), live, at: (min: number) => offMs + min * MIN_MS };
+  return { state: reduceEvents(of.input, events), live, at: (min: number) => offMs + min * MIN_MS };
 }
 
 const done = (step: string): CookAct => ({ kind: 'step', step, name: step, how: 'done' });
@@ -124,7 +124,7 @@ describe('the sauce by its records', () => {
         }),
         (things) => {
           const { state, live, at } = after(plan, ...things.map(([thing, amount], i) => put(i + 1, thing, amount)));
-          const now = sauceStands(plan, state, live, at(20));
+          const now = currentSauce(plan, state, live, at(20));
           const wanted = things.reduce((s, [thing, amount]) => withPut(s, thing, amount), sauceOf(plan, live.finished));
           expect(now).toEqual(wanted);
           const ledger = sauceNow(plan, state, live, at(20)).salt.reduce((sum, l) => sum + l.grams, 0);
@@ -225,7 +225,7 @@ describe('the sauce by its records', () => {
     const now = sauceNow(thick, state, live, at(1));
     if (!now.dose) throw new Error('nothing thickens it');
     const dosed = withPut({ ...now.sauce, litres: now.aimL }, 'corn', now.dose.firstG + now.dose.restG);
-    const there = rescues(dosed, 'gravy', potShape(thick.input.pot));
+    const there = sauceFixes(dosed, 'gravy', potShape(thick.input.pot));
     expect(there.thicken.starchG).toBeCloseTo(0, 6);
     const seen = after(thick, said(2, now.sauce.litres, 'coats'));
     const less = sauceNow(thick, seen.state, seen.live, seen.at(3)).dose;
@@ -246,7 +246,10 @@ describe('each kind of thickener', () => {
     const kinds = thickenersOf(thick, sauce);
     expect(kinds.length).toBeGreaterThan(5);
     for (const { by, grams, left } of kinds) {
-      expect(rescues(withPut(sauce, by, grams), 'gravy', potShape(thick.input.pot)).thicken.starchG).toBeCloseTo(0, 6);
+      expect(sauceFixes(withPut(sauce, by, grams), 'gravy', potShape(thick.input.pot)).thicken.starchG).toBeCloseTo(
+        0,
+        6,
+      );
       expect(left).toBeGreaterThan(0);
       expect(left).toBeLessThanOrEqual(1);
     }
@@ -274,10 +277,10 @@ describe('rescues', () => {
   it('dilute what is too salty, worked by hand', () => {
     // 0.5 l of it weigh 0.48 kg; at 1.4 % that is 6.72 g, which is 0.85 % of 0.79 kg, or 0.8235 l: 0.3235 l more.
     const salty = { ...bare, saltG: 0.014 * 0.5 * WATER_KG_PER_L * 1000, starchG: 8 };
-    const saved = rescues(salty, 'coats', pan);
+    const saved = sauceFixes(salty, 'coats', pan);
     expect(saved.dilute.litres).toBeCloseTo(0.5 * (1.4 / 0.85 - 1), 9);
     const thinned = withPut(withPut(salty, 'water', saved.dilute.litres * 1000), 'corn', saved.dilute.starchG);
-    const again = rescues(thinned, 'coats', pan);
+    const again = sauceFixes(thinned, 'coats', pan);
     expect(again.dilute.litres).toBeCloseTo(0, 6);
     // As thick as it was: 8 g in half a litre, 16 g a litre.
     expect(thinned.starchG / thinned.litres).toBeCloseTo(16, 6);
@@ -285,15 +288,15 @@ describe('rescues', () => {
 
   it('thin what is too thick to its rung and say the salt that leaves', () => {
     const stiff = { ...bare, saltG: 4, starchG: 30 };
-    const saved = rescues(stiff, 'coats', pan);
+    const saved = sauceFixes(stiff, 'coats', pan);
     const thinned = { ...stiff, litres: stiff.litres + saved.thin.litres };
-    expect(rescues(thinned, 'coats', pan).thicken.starchG).toBeCloseTo(0, 2);
+    expect(sauceFixes(thinned, 'coats', pan).thicken.starchG).toBeCloseTo(0, 2);
     expect(saved.thin.saltShare).toBeCloseTo(4 / 1000 / (thinned.litres * WATER_KG_PER_L), 6);
-    expect(rescues({ ...bare, saltG: 4 }, 'coats', pan).thin.litres).toBe(0);
+    expect(sauceFixes({ ...bare, saltG: 4 }, 'coats', pan).thin.litres).toBe(0);
   });
 
   it('are a litre’s first dose for a litre', () => {
-    const litre = rescues({ ...bare, litres: 1 }, 'light', pan);
+    const litre = sauceFixes({ ...bare, litres: 1 }, 'light', pan);
     expect([litre.sugarSourG, litre.sodaG, litre.butterG, litre.vinegarMl, litre.coldWaterMl]).toEqual([
       4, 0.25, 10, 5, 20,
     ]);
@@ -339,7 +342,7 @@ describe('kept warm', () => {
         expect(row.cold?.highMs ?? Infinity, row.way).toBeLessThan(at(said));
       }
       const far = { ...plan, day: { ...plan.day, serveMs: coldMs + 10 * 60 * MIN_MS } };
-      expect(conduct(far, state, live, at(said + 5)).alarm?.says.code, way).toBe('alarm.heldCold');
+      expect(guide(far, state, live, at(said + 5)).alarm?.says.code, way).toBe('alarm.heldCold');
       // A flame that holds it hot warms it up, and slowly: in ten minutes it is not there.
       const later = holdNow(plan, state, live, at(said + 10));
       if (way === 'flame') expect(later?.tempC).toBeGreaterThan(here?.tempC ?? 0);
@@ -349,7 +352,7 @@ describe('kept warm', () => {
       const anew = holdNow(plan, measured.state, measured.live, measured.at(said + 9));
       expect(anew?.tempC).toBeGreaterThan(88);
       expect(anew?.coldMs ?? Infinity).toBeGreaterThan(measured.at(said + 30));
-      expect(conduct(far, measured.state, measured.live, measured.at(said + 9)).alarm).toBeUndefined();
+      expect(guide(far, measured.state, measured.live, measured.at(said + 9)).alarm).toBeUndefined();
     }
     // Measured under it while it was thought hot, it is cold from then on.
     const cool = after(plan, [20, { kind: 'hold', way: 'towels', tempC: 50 }]);
@@ -393,7 +396,7 @@ describe('kept warm', () => {
 
   it('goes on along the fork scale while it is hot, never back from what was felt', () => {
     const felt = after(plan, [-2, { kind: 'fork', stage: 'twists' }]);
-    const stage = (gained: number) => stageIndex(stageKept(felt.state, felt.live, gained));
+    const stage = (gained: number) => stageIndex(donenessAfterHolding(felt.state, felt.live, gained));
     expect(stage(0)).toBeGreaterThanOrEqual(stageIndex('twists'));
     let before = 0;
     for (const gained of [0, 30, 60, 120, 240, 900]) {
@@ -446,9 +449,9 @@ describe('kept warm', () => {
     expect(holdWaysNow(plan, live, 60).map((h) => h.way)).toEqual([...HOLD_WAYS]);
     const cold = holdNow(plan, state, live, at(1))?.coldMs ?? 0;
     const far = { ...plan, day: { ...plan.day, serveMs: cold + 5 * 60 * MIN_MS } };
-    expect(conduct(far, state, live, cold - 40 * MIN_MS).alarm).toBeUndefined();
-    expect(conduct(far, state, live, cold - 10 * MIN_MS).alarm?.says.code).toBe('alarm.heldSoon');
-    expect(conduct(far, state, live, cold + MIN_MS).alarm?.says.code).toBe('alarm.heldCold');
+    expect(guide(far, state, live, cold - 40 * MIN_MS).alarm).toBeUndefined();
+    expect(guide(far, state, live, cold - 10 * MIN_MS).alarm?.says.code).toBe('alarm.heldSoon');
+    expect(guide(far, state, live, cold + MIN_MS).alarm?.says.code).toBe('alarm.heldCold');
   });
 
   it('stays said to be cold though the plate’s hour has passed, until a hand is laid on the finish', () => {
@@ -456,16 +459,16 @@ describe('kept warm', () => {
     const cold = holdNow(plan, state, live, state.offHeatMs ?? 0)?.coldMs ?? 0;
     const soon = { ...plan, day: { ...plan.day, serveMs: cold + 5 * MIN_MS } };
     const later = cold + 110 * MIN_MS;
-    const forgotten = conduct(soon, state, live, later);
+    const forgotten = guide(soon, state, live, later);
     expect(forgotten.alarm?.says.code).toBe('alarm.heldCold');
     expect(forgotten.keptWarm).toBe(true);
     // Within two hours it can be warmed up; after that nothing makes it safe, and the day is said with the hour.
     expect(forgotten.alarm?.do.code).toBe('alarm.held.do');
-    const days = conduct(soon, state, live, cold + 70 * 60 * MIN_MS);
+    const days = guide(soon, state, live, cold + 70 * 60 * MIN_MS);
     expect(days.alarm?.do.code).toBe('alarm.held.tooLong');
     expect(english(days.alarm?.says)).toMatch(/(Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
     const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MIN_MS, done('finish-finish.meatOut')]);
-    const here = conduct(soon, begun.state, begun.live, later + MIN_MS);
+    const here = guide(soon, begun.state, begun.live, later + MIN_MS);
     expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);
   });
 });
@@ -480,7 +483,7 @@ describe('what is left', () => {
       const clock = coolingClock(of, state, live);
       if (!clock) throw new Error('nothing cools');
       expect(clock.coldByMs - clock.startsMs).toBe(limit.cold.min * MIN_MS);
-      const late = conduct(of, state, live, clock.coldByMs + MIN_MS).alarm;
+      const late = guide(of, state, live, clock.coldByMs + MIN_MS).alarm;
       expect(late?.says.code, rule).toBe('alarm.notCold');
       expect(late?.do.params?.['hot'], rule).toEqual(tempC(limit.reheatC));
       const cold = after(
@@ -489,35 +492,35 @@ describe('what is left', () => {
         [100, { kind: 'cooling', way: 'ice' }],
         [200, { kind: 'cooled', tempC: limit.cold.tempC }],
       );
-      expect(conduct(of, cold.state, cold.live, at(230)).alarm).toBeUndefined();
+      expect(guide(of, cold.state, cold.live, at(230)).alarm).toBeUndefined();
     }
   });
 
   it('is warned of while nobody cools it: soon, now, and when it is not good any more', () => {
     const { state, live, at } = after(plan, [60, { kind: 'served' }]);
-    const said = (min: number) => conduct(plan, state, live, at(min)).alarm;
+    const said = (min: number) => guide(plan, state, live, at(min)).alarm;
     expect(said(61)).toBeUndefined();
     expect(said(60 + 104)).toBeUndefined();
     expect(said(60 + 106)?.says.code).toBe('alarm.restSoon');
     expect(said(60 + 121)).toMatchObject({ says: { code: 'alarm.restOut' }, record: 'cooling' });
     const cold = holdNow(plan, state, live, at(61))?.coldMs ?? 0;
     expect(cold).toBeGreaterThan(at(60));
-    expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
-    expect(conduct(plan, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.restCold.do');
+    expect(guide(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
+    expect(guide(plan, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.restCold.do');
     const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
     const logged = after(plan, [60, { kind: 'served' }], [61, { kind: 'finished', verdict }]);
-    expect(conduct(plan, logged.state, logged.live, at(60 + 11 * 60)).alarm?.says.code).toBe('alarm.restCold');
-    expect(conduct(plan, logged.state, logged.live, at(60 + 13 * 60)).alarm).toBeUndefined();
+    expect(guide(plan, logged.state, logged.live, at(60 + 11 * 60)).alarm?.says.code).toBe('alarm.restCold');
+    expect(guide(plan, logged.state, logged.live, at(60 + 13 * 60)).alarm).toBeUndefined();
     for (const last of [
       { kind: 'cooling', way: 'ice' },
       { ...done('cool'), how: 'skipped' },
     ] as const) {
       const told = after(plan, [60, { kind: 'served' }], [90, last]);
-      expect(conduct(plan, told.state, told.live, told.at(60 + 121)).alarm, last.kind).toBeUndefined();
+      expect(guide(plan, told.state, told.live, told.at(60 + 121)).alarm, last.kind).toBeUndefined();
     }
     // Kept over the limit, as somebody measured, it is not under it since before.
     const hot = after(plan, [60, { kind: 'served' }], [300, { kind: 'hold', way: 'flame', tempC: 88 }]);
-    const later = conduct(plan, hot.state, hot.live, cold + 121 * MIN_MS).alarm;
+    const later = guide(plan, hot.state, hot.live, cold + 121 * MIN_MS).alarm;
     expect(later?.says.code).toBe('alarm.restOut');
   });
 
@@ -528,11 +531,11 @@ describe('what is left', () => {
       day: { ...day, ahead: { fridgeByMs: plan.day.intoPotMs + 8 * 3_600_000 } },
     });
     const { state, live, at } = after(ahead);
-    expect(conduct(ahead, state, live, at(1)).alarm).toBeUndefined();
+    expect(guide(ahead, state, live, at(1)).alarm).toBeUndefined();
     const cold = holdNow(ahead, state, live, at(1))?.coldMs ?? 0;
-    expect(conduct(ahead, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.held.tooLong');
+    expect(guide(ahead, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.held.tooLong');
     const cooled = after(ahead, [10, { kind: 'cooling', way: 'ice' }], [60, { kind: 'cooled', tempC: 4 }]);
-    expect(conduct(ahead, cooled.state, cooled.live, cold + 121 * MIN_MS).alarm).toBeUndefined();
+    expect(guide(ahead, cooled.state, cooled.live, cold + 121 * MIN_MS).alarm).toBeUndefined();
   });
 
   it('has lost heat, and its clock has run, for as long as it stood before it was cooled', () => {
@@ -554,18 +557,18 @@ describe('what is left', () => {
   });
 
   it('keeps three days from when it was served, is frozen, thawed for a day, and never eaten twice', () => {
-    const lot = newLot('l', { boxes: 2, grams: 400, place: 'fridge' }, 1000, 0, SAFETY_LIMITS.us);
+    const lot = newStoredBatch('l', { boxes: 2, grams: 400, place: 'fridge' }, 1000, 0, SAFETY_LIMITS.us);
     expect(lot.eatByMs).toBe(SAFETY_LIMITS.us.fridgeDays * DAY_MS);
-    const frozen = afterFate(lot, 'frozen', 1, 5000);
+    const frozen = applyBoxOutcome(lot, 'frozen', 1, 5000);
     expect([frozen?.fridge, frozen?.freezer]).toEqual([1, 1]);
-    const thawed = frozen && afterFate(frozen, 'thawed', 1, 9000);
+    const thawed = frozen && applyBoxOutcome(frozen, 'thawed', 1, 9000);
     expect([thawed?.fridge, thawed?.freezer, thawed?.eatByMs]).toEqual([2, 0, 9000 + DAY_MS]);
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom(...BOX_FATES), fc.integer({ min: 0, max: 3 }))), (fates) => {
-        let now = newLot('l', { boxes: 5, grams: 400, place: 'fridge' }, 0, 0, SAFETY_LIMITS.us);
+      fc.property(fc.array(fc.tuple(fc.constantFrom(...BOX_OUTCOMES), fc.integer({ min: 0, max: 3 }))), (fates) => {
+        let now = newStoredBatch('l', { boxes: 5, grams: 400, place: 'fridge' }, 0, 0, SAFETY_LIMITS.us);
         let gone = 0;
         for (const [fate, count] of fates) {
-          const next = afterFate(now, fate, count, 1);
+          const next = applyBoxOutcome(now, fate, count, 1);
           if (!next) continue;
           if (fate === 'eaten' || fate === 'thrown') gone += count;
           now = next;
@@ -577,13 +580,13 @@ describe('what is left', () => {
   });
 
   it('is warmed by its weight and the thickness of its pieces, to the local figure', () => {
-    const [small, large] = [warmBox(plan, 300), warmBox(plan, 900)];
+    const [small, large] = [reheatBox(plan, 300), reheatBox(plan, 900)];
     expect(small.toC).toBe(74);
     expect(large.microwaveMin).toBeGreaterThan(small.microwaveMin);
     const uk = { input: { ...plan.input, keeping: { ...plan.input.keeping, rule: 'ukHome' as const } } };
-    expect(warmBox(uk, 300).toC).toBe(75);
+    expect(reheatBox(uk, 300).toC).toBe(75);
     const thin = planned({ ...plan.input, meat: { ...plan.input.meat, thicknessMm: 25 } });
-    expect(warmBox(thin, 300).panMin ?? 0).toBeLessThan(small.panMin ?? Infinity);
+    expect(reheatBox(thin, 300).panMin ?? 0).toBeLessThan(small.panMin ?? Infinity);
   });
 
   it('makes second meals of what there is: salt, gelatin and liquid of the rest close', () => {

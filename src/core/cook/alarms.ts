@@ -1,10 +1,10 @@
 import { drySinceMin, lowL, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, moment, say, tempC } from '../message';
 import { type Plan } from '../plan';
-import { coolingClock, holdNow, KEPT_WARM_MS } from './keepNow';
+import { coolingClock, holdNow, LEFTOVER_RESCUE_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
-import { type CookState, eventsOf, MIN_MS, recentOf } from './state';
+import { type CookState, eventsOf, MINUTE_MS, latestValid } from './state';
 import { SAFETY_LIMITS, safetyParams } from '../choices';
 
 /** The pot wants something at once, whatever else is due. */
@@ -27,10 +27,10 @@ const BEFORE_LIMIT_MIN = 15;
 
 /** Since when the pot is dry by the estimate, ms; undefined where it is not, or somebody saw liquid in it of late. */
 export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs }: Clock): number | undefined {
-  const recent = recentOf(state, 'liquid', nowMs);
+  const recent = latestValid(state, 'liquid', nowMs);
   if (recent && (recent.act.levelMm > 0 || recent.act.addedL >= NEARLY_DRY_L)) return undefined;
-  const since = drySinceMin(live.course, (nowMs - potMs) / MIN_MS);
-  return since === undefined ? undefined : potMs + since * MIN_MS;
+  const since = drySinceMin(live.course, (nowMs - potMs) / MINUTE_MS);
+  return since === undefined ? undefined : potMs + since * MINUTE_MS;
 }
 
 /** A pot that is dry, or all but. */
@@ -38,9 +38,9 @@ function dryAlarm(state: CookState, live: LiveForecast, clock: Clock): Alarm | u
   const { nowMs, potMs, potted } = clock;
   if (!potted || state.phase !== 'braising') return undefined;
   const read = eventsOf(state.events, 'liquid').at(-1);
-  const here = sampleAt(live.course, (nowMs - potMs) / MIN_MS);
+  const here = sampleAt(live.course, (nowMs - potMs) / MINUTE_MS);
   const drySince = drySinceMs(state, live, clock);
-  const recent = recentOf(state, 'liquid', nowMs);
+  const recent = latestValid(state, 'liquid', nowMs);
   const seen = recent && recent.act.addedL < NEARLY_DRY_L ? recent.act.levelMm : Infinity;
   const toLine = litres(toLineL(here));
   if (read?.act.levelMm === 0 && (seen === 0 || drySince !== undefined)) {
@@ -80,7 +80,7 @@ function keptAlarm(
 ): Alarm | undefined {
   if (state.offHeatMs === undefined) return undefined;
   // Half a day later it is in the log, and nobody is asked any more.
-  if (state.phase === 'finished' && nowMs - (state.servedMs ?? state.finishedMs ?? nowMs) > KEPT_WARM_MS)
+  if (state.phase === 'finished' && nowMs - (state.servedMs ?? state.finishedMs ?? nowMs) > LEFTOVER_RESCUE_MS)
     return undefined;
   if (state.cooling && !closed(plan.ahead ? 'fridge' : 'portion')) {
     const clock = coolingClock(plan, state, live);
@@ -88,7 +88,7 @@ function keptAlarm(
     const { isWarm, isCold } = clock;
     const { warm } = clock.limit;
     const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
-    if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+    if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MINUTE_MS) return undefined;
     const limit = {
       by: moment(due, nowMs),
       to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC),
@@ -101,14 +101,14 @@ function keptAlarm(
         }
       : { says: say('alarm.coolSoon', limit), do: say('alarm.coolSoon.do'), record: 'cooled' };
   }
-  if (state.servedMs !== undefined) return restAlarm(plan, state, live, nowMs, closed);
+  if (state.servedMs !== undefined) return leftoverAlarm(plan, state, live, nowMs, closed);
   // On the way to the plate it is hot again.
   if (begun || state.finishedMs !== undefined || closed('fridge')) return undefined;
   const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
   const hold = holdNow(plan, state, live, nowMs);
-  if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+  if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MINUTE_MS) return undefined;
   const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
-  if (nowMs > hold.coldMs + outMin * MIN_MS) {
+  if (nowMs > hold.coldMs + outMin * MINUTE_MS) {
     return {
       says: say('alarm.heldCold', params),
       do: say('alarm.held.tooLong', safetyParams(plan.input.keeping.rule)),
@@ -123,7 +123,7 @@ function keptAlarm(
 }
 
 /** What is left of a meal and is not being cooled: soon it should be, and in the end it is not good any more. */
-function restAlarm(
+function leftoverAlarm(
   plan: Plan,
   state: CookState,
   live: LiveForecast,
@@ -133,9 +133,9 @@ function restAlarm(
   // What was warmed again is not kept a second time.
   if (plan.ahead || state.servedMs === undefined || closed('cool')) return undefined;
   const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
-  const dueMs = state.servedMs + outMin * MIN_MS;
+  const dueMs = state.servedMs + outMin * MINUTE_MS;
   const rest = holdNow(plan, state, live, nowMs);
-  if (rest?.coldMs != null && nowMs > rest.coldMs + outMin * MIN_MS) {
+  if (rest?.coldMs != null && nowMs > rest.coldMs + outMin * MINUTE_MS) {
     const params = { at: moment(rest.coldMs, nowMs), limit: tempC(rest.limitC) };
     return {
       says: say('alarm.restCold', params),
@@ -143,7 +143,7 @@ function restAlarm(
       record: 'cooling',
     };
   }
-  if (nowMs < dueMs - BEFORE_LIMIT_MIN * MIN_MS) return undefined;
+  if (nowMs < dueMs - BEFORE_LIMIT_MIN * MINUTE_MS) return undefined;
   return {
     says:
       nowMs > dueMs

@@ -4,11 +4,11 @@ import { describe, expect, it } from 'vitest';
 import { mainStage, type PlanInput } from '../choices';
 import { actualSpans } from './actualDay';
 import { type CookAct, type CookEvent, standingEvents } from './events';
-import { learnAll, type Lesson, requestOf } from './learning';
+import { learnAll, type Update, requestOf } from './learning';
 import { simulatePot } from './simulatedPot';
 import { liveForecast, type LiveMoment } from './live';
 import { refusal } from './records';
-import { foldCook, undoRefusal } from './fold';
+import { reduceEvents, undoRefusal } from './reducer';
 import { etaOf } from '../forecast';
 import { braiseRequest, composePlan, type Plan } from '../plan';
 import { type Stage } from '../tenderness';
@@ -62,9 +62,9 @@ describe('events', () => {
 
   it('fall to an undo, and stand again when the undo is undone', () => {
     const events = log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }], [61, { kind: 'undo', eventId: 'e1' }]);
-    expect(foldCook(OXTAIL_PLAN, events).turned).toBe(false);
+    expect(reduceEvents(OXTAIL_PLAN, events).turned).toBe(false);
     const again = [...events, event('e9', 62, { kind: 'undo', eventId: 'e2' })];
-    expect(foldCook(OXTAIL_PLAN, again).turned).toBe(true);
+    expect(reduceEvents(OXTAIL_PLAN, again).turned).toBe(true);
   });
 
   it('fold to the same state in whatever order they arrive, undone, doubled and at odds as they may be', () => {
@@ -91,7 +91,7 @@ describe('events', () => {
       event('loop1', 96, { kind: 'undo', eventId: 'loop2' }),
       event('loop2', 97, { kind: 'undo', eventId: 'loop1' }),
     ];
-    const state = foldCook(OXTAIL_PLAN, events);
+    const state = reduceEvents(OXTAIL_PLAN, events);
     expect(state.events.map((e) => e.id)).toEqual(['e0', 'e2', 'a1', 'a2', 'b1', 'e3', 'off']);
     expect(state.heat).toMatchObject({ tempC: 130 });
     expect(state.pointless.map((p) => [p.event.id, p.why.code])).toEqual([
@@ -101,16 +101,16 @@ describe('events', () => {
     ]);
     fc.assert(
       fc.property(fc.shuffledSubarray(events, { minLength: events.length }), (shuffled) => {
-        expect(foldCook(OXTAIL_PLAN, shuffled)).toEqual(state);
+        expect(reduceEvents(OXTAIL_PLAN, shuffled)).toEqual(state);
       }),
     );
   });
 
   it('that count from a start taken back wait for another', () => {
     const events = log([0, { kind: 'intoPot' }], [50, { kind: 'turned' }], [60, { kind: 'undo', eventId: 'e0' }]);
-    const without = foldCook(OXTAIL_PLAN, events);
+    const without = reduceEvents(OXTAIL_PLAN, events);
     expect([without.phase, without.pointless.map((p) => p.event.id)]).toEqual(['preparing', ['e1']]);
-    const again = foldCook(OXTAIL_PLAN, [...events, event('late', 3, { kind: 'intoPot' })]);
+    const again = reduceEvents(OXTAIL_PLAN, [...events, event('late', 3, { kind: 'intoPot' })]);
     expect([again.phase, again.turned, again.pointless]).toEqual(['braising', true, []]);
   });
 });
@@ -124,15 +124,15 @@ describe('a cook’s state', () => {
       [181, { kind: 'offHeat' }],
       [210, { kind: 'finished', verdict }],
     );
-    const phases = [0, 1, 2, 3, 4].map((n) => foldCook(OXTAIL_PLAN, all.slice(0, n)).phase);
+    const phases = [0, 1, 2, 3, 4].map((n) => reduceEvents(OXTAIL_PLAN, all.slice(0, n)).phase);
     expect(phases).toEqual(['preparing', 'braising', 'braising', 'offHeat', 'finished']);
-    expect(foldCook(OXTAIL_PLAN, all).verdict).toEqual(verdict);
+    expect(reduceEvents(OXTAIL_PLAN, all).verdict).toEqual(verdict);
   });
 
   it('refuses, with a sentence, what makes no sense yet', () => {
-    const empty = foldCook(OXTAIL_PLAN, []);
+    const empty = reduceEvents(OXTAIL_PLAN, []);
     for (const act of LIVE_ACTS) expect(english(refusal(empty, act))).toContain('Nothing is in the pot yet');
-    const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
+    const on = reduceEvents(OXTAIL_PLAN, log([0, { kind: 'intoPot' }]));
     expect(english(refusal(on, { kind: 'intoPot' }))).toContain('already');
     for (const act of LIVE_ACTS) expect(refusal(on, act)).toBeUndefined();
     const verdict = { tenderness: 5, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
@@ -140,7 +140,7 @@ describe('a cook’s state', () => {
   });
 
   it('does not let the start be taken back under records that count from it', () => {
-    const on = foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
+    const on = reduceEvents(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
     expect(english(undoRefusal(on, 'e0'))).toMatch(saying('refused.othersCount'));
     expect(undoRefusal(on, 'e1')).toBeUndefined();
     expect(english(undoRefusal(on, 'nonsense'))).toContain('already');
@@ -162,7 +162,7 @@ describe('a braise in stages', () => {
     requestOf(state, state.events, from).heats.map((h) => [Math.round(h.atMin), h.heat.kind] as const);
 
   it('stands on the hob until somebody moves it, however late that is', () => {
-    const on = foldCook(input, log([0, { kind: 'intoPot' }]));
+    const on = reduceEvents(input, log([0, { kind: 'intoPot' }]));
     expect([on.heat, on.lid, on.stages.length]).toEqual([hob, 'heavy', 3]);
     expect(heats(on).slice(0, 2)).toEqual([
       [0, 'simmer'],
@@ -170,7 +170,7 @@ describe('a braise in stages', () => {
     ]);
     // At forty minutes nothing has been recorded: it has not moved.
     expect(heats(on, 40)[1]).toEqual([40, 'oven']);
-    const moved = foldCook(input, log([0, { kind: 'intoPot' }], [32, { kind: 'heat', heat: oven }]));
+    const moved = reduceEvents(input, log([0, { kind: 'intoPot' }], [32, { kind: 'heat', heat: oven }]));
     expect([moved.heat, moved.lid, moved.stages.length]).toEqual([oven, 'heavy', 2]);
     expect(heats(moved).slice(0, 2)).toEqual([
       [0, 'simmer'],
@@ -180,7 +180,7 @@ describe('a braise in stages', () => {
 
   it('keeps its later stages when the heat is another than was planned', () => {
     const cooler = { ...oven, tempC: 130 };
-    const state = foldCook(
+    const state = reduceEvents(
       input,
       log([0, { kind: 'intoPot' }], [16, { kind: 'heat', heat: oven }], [60, { kind: 'heat', heat: cooler }]),
     );
@@ -196,7 +196,7 @@ describe('a braise in stages', () => {
 
 describe('following a cook', () => {
   it('puts every act into the engine’s request', () => {
-    const state = foldCook(
+    const state = reduceEvents(
       OXTAIL_PLAN,
       log(
         [0, { kind: 'intoPot' }],
@@ -223,9 +223,9 @@ describe('following a cook', () => {
   });
 
   it('says what each record taught', () => {
-    const taught = (stage: Stage): readonly Lesson[] => {
+    const taught = (stage: Stage): readonly Update[] => {
       const did = log([0, { kind: 'intoPot' }], [150, { kind: 'fork', stage }], [151, { kind: 'note', text: 'hm' }]);
-      return learnAll(foldCook(OXTAIL_PLAN, did), { particles: 256 }).lessons;
+      return learnAll(reduceEvents(OXTAIL_PLAN, did), { particles: 256 }).lessons;
     };
     const lessons = taught('drags');
     expect(lessons).toHaveLength(1);
@@ -242,7 +242,7 @@ describe('following a cook', () => {
     const eta = (...acts: readonly (readonly [number, CookEvent['act']])[]): number =>
       etaOf(
         liveForecast(
-          learnAll(foldCook(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
+          learnAll(reduceEvents(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts)), { particles: 128 }),
           plan.finishBy,
           moment(100),
         ).forecast,
@@ -264,12 +264,12 @@ describe('a braise that was forgotten', () => {
       [week, { kind: 'fork', stage: 'strings' }],
       [week, { kind: 'offHeat' }],
     );
-    const state = foldCook(OXTAIL_PLAN, events);
+    const state = reduceEvents(OXTAIL_PLAN, events);
     const learnt = learnAll(state, { particles: 32 });
     expect(learnt.lessons).toEqual([]);
     const steps = learnt.ensemble.assembly.grid.count;
     expect(steps).toBe(
-      learnAll(foldCook(OXTAIL_PLAN, events.slice(0, 1)), { particles: 32 }).ensemble.assembly.grid.count,
+      learnAll(reduceEvents(OXTAIL_PLAN, events.slice(0, 1)), { particles: 32 }).ensemble.assembly.grid.count,
     );
     const live = liveForecast(learnt, plan.finishBy, { ...moment(week), cooking: true });
     expect([live.teachesMost, live.heatWays]).toEqual([undefined, []]);
@@ -282,7 +282,7 @@ describe('a braise that was forgotten', () => {
 describe('the line of the day', () => {
   it('shows a finished braise as it went', () => {
     const verdict = { tenderness: 5, moisture: 4, sauce: 3, salt: 3, nextTime: '' };
-    const state = foldCook(
+    const state = reduceEvents(
       OXTAIL_PLAN,
       log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }], [230, { kind: 'finished', verdict }]),
     );

@@ -2,7 +2,7 @@ import { say } from '../message';
 import { type Plan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
 import { type Clock, isBefore, type PlacedStep } from './placed';
-import { type CookState, MIN_MS } from './state';
+import { type CookState, MINUTE_MS } from './state';
 import { titleOf } from '../steps';
 
 /** Side dishes as they now lie, and what is still to be chopped. */
@@ -16,7 +16,7 @@ export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
         label: chops ? say('span.chop') : (step.mark?.label ?? say('span.chop')),
         kind: step.hands === 'all' ? 'hands' : 'heat',
         fromMs: atMs,
-        toMs: atMs + step.minutes.likely * MIN_MS,
+        toMs: atMs + step.minutes.likely * MINUTE_MS,
       },
     ];
   });
@@ -103,7 +103,7 @@ export function spansOf(
     const served = state.finishedMs ?? plateMs;
     const finishFrom = Math.min(
       served,
-      Math.max(offHeat, state.offHeatMs === undefined ? offHeat : 0, plateMs - finishMin * MIN_MS),
+      Math.max(offHeat, state.offHeatMs === undefined ? offHeat : 0, plateMs - finishMin * MINUTE_MS),
     );
     spans.push({ id: 'reserve', label: say('span.reserve'), kind: 'wait', fromMs: offHeat, toMs: finishFrom });
     spans.push({
@@ -111,13 +111,13 @@ export function spansOf(
       label: say('span.finish'),
       kind: 'hands',
       fromMs: finishFrom,
-      toMs: Math.max(finishFrom, served - plateMin * MIN_MS),
+      toMs: Math.max(finishFrom, served - plateMin * MINUTE_MS),
     });
     spans.push({
       id: 'plate',
       label: say('span.plate'),
       kind: 'serve',
-      fromMs: Math.max(finishFrom, served - plateMin * MIN_MS),
+      fromMs: Math.max(finishFrom, served - plateMin * MINUTE_MS),
       toMs: served,
     });
   }

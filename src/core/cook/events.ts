@@ -1,9 +1,9 @@
-import { type PlanHeat, type Rung } from '../choices';
+import { type PlanHeat, type Thickness } from '../choices';
 import { type LidKind } from '../larder';
 import { type PutThing } from '../finish';
-import { type CoolWay, type HoldWay } from '../keep';
+import { type CoolMethod, type HoldMethod } from '../keep';
 import { type Stage } from '../tenderness';
-import { type BoxFate, type StorePlace } from './lots';
+import { type BoxOutcome, type StorePlace } from './storedBatches';
 import { type TroubleId } from './troubleIds';
 
 /** What a cook can tell the app while the pot is on. */
@@ -30,9 +30,9 @@ export type CookAct =
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'offHeat' }
   /** Kept warm in this way from now on; as hot as it was measured, where it was. */
-  | { readonly kind: 'hold'; readonly way: HoldWay; readonly tempC?: number | undefined }
+  | { readonly kind: 'hold'; readonly way: HoldMethod; readonly tempC?: number | undefined }
   /** So much sauce there is, and how thick it was found; null where that was not looked at. */
-  | { readonly kind: 'sauce'; readonly litres: number; readonly rung: Rung | null }
+  | { readonly kind: 'sauce'; readonly litres: number; readonly rung: Thickness | null }
   /** What the sauce is to be boiled down to. */
   | { readonly kind: 'aim'; readonly litres: number }
   /** So many grams or millilitres of a thing went in; fat came off. */
@@ -42,13 +42,13 @@ export type CookAct =
   /** On the table. */
   | { readonly kind: 'served' }
   /** What is left begins to cool in this way. */
-  | { readonly kind: 'cooling'; readonly way: CoolWay }
+  | { readonly kind: 'cooling'; readonly way: CoolMethod }
   /** Its hottest spot was measured while it cooled. */
   | { readonly kind: 'cooled'; readonly tempC: number }
   /** So many boxes of so much each put away. */
   | { readonly kind: 'stored'; readonly boxes: number; readonly grams: number; readonly place: StorePlace }
   /** What became of boxes that were put away. */
-  | { readonly kind: 'box'; readonly lot: string; readonly count: number; readonly fate: BoxFate }
+  | { readonly kind: 'box'; readonly lot: string; readonly count: number; readonly fate: BoxOutcome }
   | { readonly kind: 'finished'; readonly verdict: Verdict };
 
 /** How it came out, each from 1 to 5: right is 4 for tenderness (5 falls apart), 5 for moisture, 3 for sauce and salt. */

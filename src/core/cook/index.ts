@@ -1,25 +1,40 @@
-export { type Account, accountOf, isLate, type KeptLesson, type KeptSauce, keptReady, recordsMark } from './account';
+export {
+  type LogSnapshot,
+  logSnapshot,
+  isLate,
+  type KeptLesson,
+  type KeptSauce,
+  keptReady,
+  recordsMark,
+} from './logSnapshot';
 export { actualSpans, recordMarks } from './actualDay';
-export { type Conducted, conduct, type Timer } from './conduct';
+export { type Guidance, guide, type Timer } from './guidance';
 export { type PlacedStep } from './placed';
 export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
-export { type Learning, learnNothing, learnOne, type Lesson } from './learning';
+export { type Learning, learnNothing, learnOne, type Update } from './learning';
 export { liveForecast } from './live';
-export { afterFate, BOX_FATES, type BoxFate, type Lot, STORE_PLACES, type StorePlace } from './lots';
+export {
+  applyBoxOutcome,
+  BOX_OUTCOMES,
+  type BoxOutcome,
+  type StoredBatch,
+  STORE_PLACES,
+  type StorePlace,
+} from './storedBatches';
 export { type LogEntry, outcomeOf } from './outcome';
-export { potStaysHotMin, type Trouble, troublesNow } from './trouble';
+export { potStaysHotMin, type Problem, problemsNow } from './problem';
 export { TROUBLE_IDS } from './troubleIds';
 export {
   coolingClock,
   coolingNow,
-  KEPT_WARM_MS,
+  LEFTOVER_RESCUE_MS,
   holdAhead,
   holdNow,
   OFF_HEAT_C,
   holdWaysOf,
   isTooFar,
   stageAfter,
-  stageKept,
+  donenessAfterHolding,
   stageKeptPlanned,
 } from './keepNow';
 export {
@@ -29,15 +44,15 @@ export {
   type SauceAt,
   sauceAt,
   type SauceNow,
-  sauceLooked,
+  sauceAtLitres,
   sauceNow,
   sauceOf,
   thickenersOf,
 } from './sauceNow';
-export { AFTER_THE_END } from './records';
-export { boneStock, type BoxWarmed, restOf, secondMeals, warmBox } from './rest';
+export { ALLOWED_AFTER_FINISH } from './records';
+export { boneStock, type BoxWarmed, restOf, secondMeals, reheatBox } from './leftovers';
 export { simulatePot } from './simulatedPot';
 export { PACE, paceFrom } from './pace';
-export { foldCook, undoRefusal } from './fold';
-export { type CookState, eventsOf, recentOf } from './state';
+export { reduceEvents, undoRefusal } from './reducer';
+export { type CookState, eventsOf, latestValid } from './state';
 export { type CookView } from './view';

@@ -1,4 +1,4 @@
-import { type CookState, eventsOf, MIN_MS } from './state';
+import { type CookState, eventsOf, MINUTE_MS } from './state';
 import { type LiveForecast } from './live';
 import { readyEta } from '../forecast';
 import { WATER_KG_PER_L } from '../heat';
@@ -7,8 +7,8 @@ import {
   coolingWays,
   courseAt,
   type Held,
-  heldWays,
-  type HoldWay,
+  keepWarmMethods,
+  type HoldMethod,
   potInFridge,
   reaches,
 } from '../keep';
@@ -21,7 +21,7 @@ export const OFF_HEAT_C = 95;
 /** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
 const AFTER_MEAL_C = 85;
 /** So long after a meal what is left of it may still be cooled and kept, ms; after that it is not any more. */
-export const KEPT_WARM_MS = 12 * 3_600_000;
+export const LEFTOVER_RESCUE_MS = 12 * 3_600_000;
 /** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;
@@ -42,7 +42,7 @@ function cached<T>(store: WeakMap<Plan, Map<string, T>>, plan: Plan, key: string
 }
 
 /** The one that goes that way: every way is always there. */
-function byWay<W, T extends { readonly way: W }>(ways: readonly T[], way: W): T {
+function findByMethod<W, T extends { readonly way: W }>(ways: readonly T[], way: W): T {
   const found = ways.find((one) => one.way === way);
   if (!found) throw new Error('a way is missing');
   return found;
@@ -57,7 +57,7 @@ export function holdWaysOf(plan: Plan, liquidL: number, minutes: number, startC 
   const rounded = Math.max(STEP_MIN, Math.round(minutes / STEP_MIN) * STEP_MIN);
   const fromC = Math.round(startC);
   return cached(held, plan, `${String(kg)} ${String(rounded)} ${String(fromC)}`, () =>
-    heldWays(potContents(plan), {
+    keepWarmMethods(potContents(plan), {
       liquidKg: kg,
       startC: fromC,
       minutes: rounded,
@@ -73,7 +73,7 @@ export const holdWaysNow = (plan: Plan, live: LiveForecast, minutes: number, sta
 /** How the pot is being kept warm. */
 export interface HoldNow {
   /** As the cook said; under its lid where nothing was said. */
-  readonly way: HoldWay;
+  readonly way: HoldMethod;
   readonly said: boolean;
   readonly sinceMs: number;
   /** By the estimate, now. */
@@ -85,7 +85,7 @@ export interface HoldNow {
 
 /** Where a pot that was taken off the heat has come to. */
 interface Standing {
-  readonly way: HoldWay;
+  readonly way: HoldMethod;
   readonly sinceMs: number;
   /** The course it is on, and how far along it, min. */
   readonly on: Held;
@@ -104,7 +104,7 @@ interface From {
 }
 
 /** From when on what is in the pot only stands: since the heat, or what is left of a meal since it was served. */
-function standsFrom({ offHeatMs, servedMs }: CookState): From | undefined {
+function coolingStartsAt({ offHeatMs, servedMs }: CookState): From | undefined {
   if (servedMs !== undefined) return { ms: servedMs, tempC: AFTER_MEAL_C };
   return offHeatMs === undefined ? undefined : { ms: offHeatMs, tempC: OFF_HEAT_C };
 }
@@ -130,7 +130,7 @@ function standing(
     // How the whole pot was kept says nothing of what is left of it.
     .filter(({ atMs }) => !isRest || atMs > from.ms)
     .map(({ act, atMs }) => ({ ...act, fromMs: Math.max(atMs, from.ms) }));
-  const kept = [{ way: 'lid' as HoldWay, tempC: from.tempC, fromMs: from.ms }, ...said];
+  const kept = [{ way: 'lid' as HoldMethod, tempC: from.tempC, fromMs: from.ms }, ...said];
   let { tempC } = from;
   let gained = 0;
   let coldMs: number | null = null;
@@ -140,9 +140,9 @@ function standing(
     if (measuredC !== undefined && measuredC >= limitC) coldMs = null;
     if (startC < limitC) coldMs ??= fromMs;
     const next = kept[i + 1]?.fromMs;
-    const atMin = Math.max(0, ((next ?? nowMs) - fromMs) / MIN_MS);
-    const on = byWay(holdWaysNow(plan, live, atMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, startC), way);
-    const crossesMs = fromMs + reaches(on.course, 'liquidC', limitC, 'down') * MIN_MS;
+    const atMin = Math.max(0, ((next ?? nowMs) - fromMs) / MINUTE_MS);
+    const on = findByMethod(holdWaysNow(plan, live, atMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, startC), way);
+    const crossesMs = fromMs + reaches(on.course, 'liquidC', limitC, 'down') * MINUTE_MS;
     if (coldMs === null && Number.isFinite(crossesMs) && (next === undefined || crossesMs <= next)) coldMs = crossesMs;
     tempC = courseAt(on.course, on.course.liquidC, atMin);
     gained += gainedBetween(on, 0, atMin);
@@ -154,7 +154,7 @@ function standing(
 
 /** Where the pot stands between the heat and the finish, or what is left of the meal after it; undefined on the heat. */
 export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
-  const from = standsFrom(state);
+  const from = coolingStartsAt(state);
   if (!from) return undefined;
   const { way, sinceMs, tempC, coldMs } = standing(plan, state, live, from, nowMs);
   return {
@@ -169,7 +169,7 @@ export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs:
 
 /** One way to keep it warm from now on, from where the pot has come to. */
 export interface HoldAhead {
-  readonly way: HoldWay;
+  readonly way: HoldMethod;
   /** Liquid when finishing begins, °C. */
   readonly atPlateC: number;
   /** Cook value the slowest quarter gains between the heat and then, min at 95 °C. */
@@ -198,13 +198,13 @@ export function holdAhead(
   const { offHeatMs } = state;
   if (offHeatMs === undefined) return [];
   const here = standing(plan, state, live, { ms: offHeatMs, tempC: OFF_HEAT_C }, nowMs);
-  const leftMin = Math.max(0, (untilMs - nowMs) / MIN_MS);
+  const leftMin = Math.max(0, (untilMs - nowMs) / MINUTE_MS);
   const isCold = here.coldMs !== null && here.coldMs < nowMs ? here.coldMs : undefined;
   return holdWaysNow(plan, live, leftMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, here.tempC).map((fromHere): HoldAhead => {
     const own = fromHere.way === here.way;
     const { course, safeMin, safeRange, way, setting } = own ? here.on : fromHere;
     const atMin = own ? here.atMin : 0;
-    const onCourseMs = (minute: number): number => nowMs + (minute - atMin) * MIN_MS;
+    const onCourseMs = (minute: number): number => nowMs + (minute - atMin) * MINUTE_MS;
     return {
       way,
       atPlateC: courseAt(course, course.liquidC, atMin + leftMin),
@@ -225,10 +225,10 @@ export function holdAhead(
 }
 
 /** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt last. */
-export function stageKept(state: CookState, live: LiveForecast, gainedMin: number): Stage {
+export function donenessAfterHolding(state: CookState, live: LiveForecast, gainedMin: number): Stage {
   const { offHeatMs, intoPotMs } = state;
   const onHeatMin =
-    offHeatMs === undefined || intoPotMs === undefined ? 0 : (offHeatMs - intoPotMs) / MIN_MS + gainedMin;
+    offHeatMs === undefined || intoPotMs === undefined ? 0 : (offHeatMs - intoPotMs) / MINUTE_MS + gainedMin;
   return stageAfter(state, live, onHeatMin);
 }
 
@@ -273,11 +273,11 @@ export function coolingNow(plan: Plan, state: CookState, live: LiveForecast, now
   const { rule, boxMm } = plan.input.keeping;
   const limit = SAFETY_LIMITS[rule];
   const beginsMs = state.cooling?.atMs ?? nowMs;
-  const from = standsFrom(state);
+  const from = coolingStartsAt(state);
   const stood = from && standing(plan, state, live, from, beginsMs, limit.fromC);
   const startC = Math.min(from?.tempC ?? OFF_HEAT_C, Math.ceil((stood?.tempC ?? OFF_HEAT_C) / STEP_C) * STEP_C);
   const underMs = stood?.coldMs == null ? 0 : Math.max(0, beginsMs - stood.coldMs);
-  const underMin = Math.ceil(underMs / MIN_MS / STEP_MIN) * STEP_MIN;
+  const underMin = Math.ceil(underMs / MINUTE_MS / STEP_MIN) * STEP_MIN;
   return cached(cooled, plan, `${String(kg)} ${String(startC)} ${String(underMin)}`, () => {
     const contents = potContents(plan);
     const { ways, iceKg } = coolingWays(contents, { liquidKg: kg, startC, boxMm, limit, underMin });
@@ -322,11 +322,11 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   const { cooling } = state;
   if (!cooling) return undefined;
   const now = coolingNow(plan, state, live, cooling.atMs);
-  const way = byWay(now.ways, cooling.way);
+  const way = findByMethod(now.ways, cooling.way);
   const { fromC, warm, cold } = now.limit;
   const read = eventsOf(state.events, 'cooled').findLast((e) => e.atMs >= cooling.atMs);
   const tempC = read?.act.tempC ?? Infinity;
-  const at = (min: number): number => cooling.atMs + min * MIN_MS;
+  const at = (min: number): number => cooling.atMs + min * MINUTE_MS;
   // Measured, the course goes on from there, sooner or later than it was thought to.
   const stands = read && downTo(way.points, tempC);
   const byMs = read && stands !== undefined ? read.atMs - at(stands) : 0;
@@ -344,8 +344,8 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   };
   const isWarm = warm !== null && tempC <= warm.tempC;
   const isCold = tempC <= cold.tempC;
-  const warmByMs = warm ? startsMs + warm.min * MIN_MS : null;
-  const coldByMs = startsMs + cold.min * MIN_MS;
+  const warmByMs = warm ? startsMs + warm.min * MINUTE_MS : null;
+  const coldByMs = startsMs + cold.min * MINUTE_MS;
   const [warmMs, coldMs] = [comesTo(isWarm, way.warmMin), comesTo(isCold, way.coldMin)];
   return {
     limit: now.limit,

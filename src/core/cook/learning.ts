@@ -1,6 +1,6 @@
 import { type StandingEvent } from './events';
-import { happenedBy, observedBy, RECORDS } from './records';
-import { type CookState, MIN_MS } from './state';
+import { toEngineHistory, observedBy, RECORDS } from './records';
+import { type CookState, MINUTE_MS } from './state';
 import {
   advance,
   ajarChance,
@@ -15,7 +15,7 @@ import {
   type TimedHeat,
   type TimedLid,
   type TimedOpening,
-  type Unknown,
+  type LatentParameter,
   UNKNOWN_COUNT,
   weights,
 } from '../forecast';
@@ -26,7 +26,7 @@ import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCour
 const ONE_LOOK_MIN = 2;
 
 /** What one record did to the forecast. */
-export interface Lesson {
+export interface Update {
   readonly eventId: string;
   /** Change of the median moment the fork twists, min; positive is later. */
   readonly shiftMin: number;
@@ -55,7 +55,7 @@ export interface LearnedUnknown {
 
 /** Minutes from the pieces meeting the liquid. */
 function minuteOf(intoPotMs: number, atMs: number): number {
-  return Math.max(0, (atMs - intoPotMs) / MIN_MS);
+  return Math.max(0, (atMs - intoPotMs) / MINUTE_MS);
 }
 
 function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpening[] {
@@ -127,7 +127,7 @@ export function requestOf(
   const planned = braiseRequest(state.input);
   const start = state.intoPotMs;
   if (start === undefined) return planned;
-  const happened = events.map((e) => happenedBy(e.act, minuteOf(start, e.atMs)));
+  const happened = events.map((e) => toEngineHistory(e.act, minuteOf(start, e.atMs)));
   return {
     ...withHeats(planned, state.input, events, start, notBeforeMin),
     turnsAtMin: happened.flatMap((h) => h.turnsAtMin ?? []),
@@ -136,7 +136,7 @@ export function requestOf(
   };
 }
 
-function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: number; sd: number } {
+function meanZ(ensemble: Ensemble, w: Float64Array, unknown: LatentParameter): { mean: number; sd: number } {
   let mean = 0;
   let square = 0;
   for (let i = 0; i < ensemble.count; i++) {
@@ -148,7 +148,7 @@ function meanZ(ensemble: Ensemble, w: Float64Array, unknown: Unknown): { mean: n
 }
 
 /** Unknowns worth naming to a cook; the others are kept but seldom matter. */
-const NAMED: readonly Unknown[] = [
+const NAMED: readonly LatentParameter[] = [
   'toughness',
   'ovenOffset',
   'hold',
@@ -158,7 +158,7 @@ const NAMED: readonly Unknown[] = [
   'liquidStart',
   'burner',
 ];
-const ADDITIVE: readonly Unknown[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
+const ADDITIVE: readonly LatentParameter[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
 const WORTH_SAYING_SD = 0.25;
 /** From this chance on that the lid does not sit it is worth a look. */
 const WORTH_A_LOOK = 0.3;
@@ -173,7 +173,7 @@ function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefine
     const to = meanZ(after, wAfter, unknown);
     const movedSd = (to.mean - from.mean) / Math.max(from.sd, 1e-6);
     if (Math.abs(movedSd) < WORTH_SAYING_SD || Math.abs(movedSd) <= Math.abs(best?.movedSd ?? 0)) continue;
-    best = { unknown, movedSd, value: naturalValue(after.prior, unknown, to.mean) };
+    best = { unknown, movedSd, value: toPhysicalValue(after.prior, unknown, to.mean) };
   }
   const sits = ajarChance(before);
   const value = ajarChance(after);
@@ -183,7 +183,7 @@ function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefine
 }
 
 /** An unknown at `z` spreads from its mean, in its own terms: K, or a factor. */
-export function naturalValue(prior: Prior, unknown: Unknown, z: number): number {
+export function toPhysicalValue(prior: Prior, unknown: LatentParameter, z: number): number {
   const law = prior[unknown];
   const value = law.mean + law.sd * z;
   return ADDITIVE.includes(unknown) ? value : Math.exp(value);
@@ -194,7 +194,7 @@ export interface Learning {
   /** The looks the plan provides for; those still to come stay in the forecast. */
   readonly looks: PlannedLooks;
   readonly ensemble: Ensemble;
-  readonly lessons: readonly Lesson[];
+  readonly lessons: readonly Update[];
 }
 
 /** What is recorded later than this of a pot says nothing of the braise any more: it was forgotten. */

@@ -1,6 +1,6 @@
 import {
   anchored,
-  bestRecord,
+  bestMeasurement,
   type CourseSamples,
   courseSamples,
   type Forecast,
@@ -11,9 +11,9 @@ import {
   readyEta,
   placeAt,
   summarise,
-  type Teaching,
+  type InformationGain,
 } from '../forecast';
-import { type Learning, type Lesson } from './learning';
+import { type Learning, type Update } from './learning';
 import { type PlanHeat } from '../choices';
 import { LIDS, type LidKind } from '../larder';
 import { type HeatWay, heatWays, type LidWay, lidWay, OPEN_SECONDS } from '../plan';
@@ -23,14 +23,14 @@ import { finishedPot, type FinishedPot, type FinishQuestion } from '../finish';
 export interface LiveForecast {
   readonly forecast: Forecast;
   readonly course: CourseSamples;
-  readonly lessons: readonly Lesson[];
+  readonly lessons: readonly Update[];
   /** What one look of a minute would cost, min. */
   readonly lookCostMin: number;
   /** When the liquid falls so far that it can catch, with nothing added, from now on; undefined if not before the meat falls apart. */
   readonly liquidLowMin: number | undefined;
   readonly finished: FinishedPot;
   /** The record that would narrow the window most for its cost; undefined when none is worth it. */
-  readonly teachesMost: Teaching | undefined;
+  readonly teachesMost: InformationGain | undefined;
   /** The thickest piece inside, now, half way from here and when it is most likely as wanted; null off the heat. */
   readonly inside: Inside | null;
   /** Changes of heat that would help when the forecast misses the plate, each forecast from here. */
@@ -75,7 +75,7 @@ export function liveForecast(following: Learning, finish: FinishQuestion, moment
     lookCostMin: lookCost,
     liquidLowMin: lowMin(course, atMin),
     finished: finishedPot(drawn, placeAt(drawn.assembly.grid, ready), finish),
-    teachesMost: cooking ? bestRecord(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
+    teachesMost: cooking ? bestMeasurement(ensemble, atMin, lookCost, moment.readyByMin) : undefined,
     lidBack:
       cooking && LIDS[moment.lid].leak > 2 * LIDS[moment.plannedLid].leak
         ? lidWay(ensemble, moment.plannedLid, atMin)

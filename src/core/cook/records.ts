@@ -1,5 +1,5 @@
 import { type CookAct, type CookActKind, type StandingEvent } from './events';
-import { afterFate, newLot } from './lots';
+import { applyBoxOutcome, newStoredBatch } from './storedBatches';
 import { type CookState } from './state';
 import {
   type BraiseRequest,
@@ -46,7 +46,7 @@ const offHeatFirst = (state: CookState): Message | undefined =>
   state.offHeatMs === undefined ? say('refused.notOffHeat') : undefined;
 
 /** What can still be recorded once it was said how it came out: what is left over goes on. */
-export const AFTER_THE_END: readonly CookActKind[] = [
+export const ALLOWED_AFTER_FINISH: readonly CookActKind[] = [
   'served',
   'cooling',
   'cooled',
@@ -191,7 +191,13 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     becomes: (act, atMs, state, id) => ({
       lots: [
         ...state.lots,
-        newLot(id, act, atMs, state.servedMs ?? state.offHeatMs ?? atMs, SAFETY_LIMITS[state.input.keeping.rule]),
+        newStoredBatch(
+          id,
+          act,
+          atMs,
+          state.servedMs ?? state.offHeatMs ?? atMs,
+          SAFETY_LIMITS[state.input.keeping.rule],
+        ),
       ],
     }),
     openSeconds: 0,
@@ -200,10 +206,10 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
   box: {
     refusal: (state, { lot, count, fate }) => {
       const known = state.lots.find((l) => l.id === lot);
-      return known && afterFate(known, fate, count, 0) ? undefined : say('refused.noBox');
+      return known && applyBoxOutcome(known, fate, count, 0) ? undefined : say('refused.noBox');
     },
     becomes: ({ lot, count, fate }, atMs, state) => ({
-      lots: state.lots.map((l) => (l.id === lot ? (afterFate(l, fate, count, atMs) ?? l) : l)),
+      lots: state.lots.map((l) => (l.id === lot ? (applyBoxOutcome(l, fate, count, atMs) ?? l) : l)),
     }),
     openSeconds: 0,
     movesForecast: false,
@@ -228,12 +234,12 @@ export function becomes({ id, act, atMs }: StandingEvent, state: CookState): Par
 
 /** Why an act makes no sense as things stand; undefined when it does. */
 export function refusal(state: CookState, act: CookAct): Message | undefined {
-  if (state.phase === 'finished' && !AFTER_THE_END.includes(act.kind)) return say('refused.finished');
+  if (state.phase === 'finished' && !ALLOWED_AFTER_FINISH.includes(act.kind)) return say('refused.finished');
   return ruleOf(act).refusal(state, act);
 }
 
 /** What an act adds to the braise as it has gone. */
-export function happenedBy(act: CookAct, atMin: number): Happened {
+export function toEngineHistory(act: CookAct, atMin: number): Happened {
   return ruleOf(act).happened?.(act, atMin) ?? {};
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cautionFor } from '../cautions';
 import { COOLING_RULES, type CoolingRule, SAFETY_LIMITS, safetyParams } from '../choices';
-import { newLot } from './lots';
+import { newStoredBatch } from './storedBatches';
 import { composePlan } from '../plan';
 import { stepsOf } from '../steps';
 import { instructions } from '../../exports/recipe';
@@ -51,7 +51,7 @@ describe.each(COOLING_RULES)('a kitchen under the rule %s', (rule) => {
   });
 
   it('keeps boxes in the fridge by its own days', () => {
-    const lot = newLot('l', { boxes: 1, grams: 400, place: 'fridge' }, 0, 0, limit);
+    const lot = newStoredBatch('l', { boxes: 1, grams: 400, place: 'fridge' }, 0, 0, limit);
     expect(lot.eatByMs).toBe(limit.fridgeDays * DAY_MS);
   });
 

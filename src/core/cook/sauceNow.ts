@@ -1,8 +1,8 @@
 import { type LiveForecast } from './live';
 import { type CookAct, type StandingEvent } from './events';
-import { type CookState, eventsOf, MIN_MS } from './state';
-import { END_THICKENERS, type PlanInput, type Rung } from '../choices';
-import { foldCook } from './fold';
+import { type CookState, eventsOf, MINUTE_MS } from './state';
+import { END_THICKENERS, type PlanInput, type Thickness } from '../choices';
+import { reduceEvents } from './reducer';
 import {
   boilsDown,
   doseFor,
@@ -22,7 +22,7 @@ import {
   SOLIDS_KG_PER_L,
   type Thickener,
   withPut,
-  withRungSeen,
+  withObservedThickness,
 } from '../finish';
 import { burnerNetW, liquidById } from '../larder';
 import { boilingPointC, pressureAtAltitudePa, WATER_KG_PER_L } from '../heat';
@@ -76,7 +76,7 @@ export interface SauceNow {
   /** What brings it at its aim to the rung that is wanted; null where nothing thickens it. */
   readonly dose: {
     readonly by: Thickener;
-    readonly rung: Rung;
+    readonly rung: Thickness;
     readonly firstG: number;
     readonly restG: number;
   } | null;
@@ -104,7 +104,7 @@ export function sauceOf(plan: Plan, finished: FinishedPot): Sauce {
 }
 
 /** A sauce that is only looked at: what it is at so many litres, with nothing more to be done about it. */
-export function sauceLooked(pot: PlanInput['pot'], sauce: Sauce, litres: number): SauceAt {
+export function sauceAtLitres(pot: PlanInput['pot'], sauce: Sauce, litres: number): SauceAt {
   return { ...shownAt(sauce, litres, potShape(pot)), minutes: 0, range: [0, 0], thinL: 0, saltG: 0 };
 }
 
@@ -146,7 +146,7 @@ function leftOut(state: CookState): boolean {
   return was?.how === 'skipped' && was.atMs >= (eventsOf(state.events, 'aim').at(-1)?.atMs ?? 0);
 }
 
-const toldOf = new WeakMap<LiveForecast, Map<string, FinishedPot>>();
+const finishedPotCache = new WeakMap<LiveForecast, Map<string, FinishedPot>>();
 
 /** The pot as its finish is told: by the estimate, until the sauce was measured or another line was drawn for it. */
 export function finishedNow(plan: Plan, state: CookState, live: LiveForecast): FinishedPot {
@@ -154,8 +154,8 @@ export function finishedNow(plan: Plan, state: CookState, live: LiveForecast): F
   const litres = read[0]?.act.litres;
   const aim = leftOut(state) ? Infinity : aimedL(state);
   if (litres === undefined && aim === undefined) return live.finished;
-  const known = toldOf.get(live) ?? new Map<string, FinishedPot>();
-  toldOf.set(live, known);
+  const known = finishedPotCache.get(live) ?? new Map<string, FinishedPot>();
+  finishedPotCache.set(live, known);
   const key = `${String(litres)} ${String(aim)}`;
   const found = known.get(key) ?? asMeasured(plan, live.finished, litres, aim);
   known.set(key, found);
@@ -232,7 +232,7 @@ function recorded(
     ({ sauce, measured }, { act }) => {
       if (act.kind === 'sauce') {
         const seen = { ...sauce, litres: Math.max(0.01, act.litres) };
-        return { sauce: act.rung === null ? seen : withRungSeen(seen, act.rung), measured: true };
+        return { sauce: act.rung === null ? seen : withObservedThickness(seen, act.rung), measured: true };
       }
       if (act.kind === 'put') return { sauce: withPut(sauce, act.thing, act.amount), measured };
       if (isDone(act, REDUCES) && !measured)
@@ -304,7 +304,7 @@ function workedOut(plan: Plan, state: CookState, live: LiveForecast, nowMs: numb
 }
 
 /** The sauce as it stands; before it is off the heat as it is planned to be. */
-export const sauceStands = (plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Sauce =>
+export const currentSauce = (plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Sauce =>
   state.offHeatMs === undefined ? sauceOf(plan, live.finished) : standing(plan, state, live, nowMs).sauce;
 
 /** All that is known of the sauce, and what it needs at the line it goes to. */
@@ -354,7 +354,7 @@ function boilingNow(
   // A measurement before it went onto the fire is where it starts from; the others say how fast it goes.
   const dips = read
     .filter((e) => e.atMs > sinceMs)
-    .map((e) => ({ atMin: (e.atMs - sinceMs) / MIN_MS, litres: e.act.litres }));
+    .map((e) => ({ atMin: (e.atMs - sinceMs) / MINUTE_MS, litres: e.act.litres }));
   const left = (nowMin: number): LeftMinutes =>
     leftToBoil({
       startL,
@@ -364,7 +364,7 @@ function boilingNow(
       nowMin,
       dips,
     });
-  const sinceMin = Math.max(0, (nowMs - sinceMs) / MIN_MS);
+  const sinceMin = Math.max(0, (nowMs - sinceMs) / MINUTE_MS);
   const now = left(sinceMin);
   const last = dips.at(-1);
   // How fast it goes is weighed against all that was measured; where it stood is what was measured.
@@ -372,8 +372,8 @@ function boilingNow(
   return {
     sinceMs,
     left: { ...now, litres: Math.max(0, stands) },
-    halfMs: sinceMs + (left(0).p50 / 2) * MIN_MS,
-    nearMs: nowMs + Math.max(0, now.p10 - NEARLY_MIN) * MIN_MS,
+    halfMs: sinceMs + (left(0).p50 / 2) * MINUTE_MS,
+    nearMs: nowMs + Math.max(0, now.p10 - NEARLY_MIN) * MINUTE_MS,
   };
 }
 
@@ -411,7 +411,7 @@ export function thickenersOf(plan: Plan, sauce: Sauce): ThickenedBy[] {
 
 /** The salt of a braise that is only planned: what brings it, and what of it will be in the meat, g. */
 export const saltPlanned = (plan: Plan): Pick<SauceNow, 'salt' | 'inMeatG'> => ({
-  salt: saltLines(plan, foldCook(plan.input, [])),
+  salt: saltLines(plan, reduceEvents(plan.input, [])),
   inMeatG: plan.salt.meat.value * plan.finished.cookedKg * 1000,
 });
 

@@ -3,7 +3,7 @@ import {
   type BraiseRequest,
   chooseHorizonMin,
   crossingMin,
-  demandOf,
+  requiredCookValue,
   kitchenPrior,
   slowest,
   stepAt,
@@ -31,7 +31,7 @@ export function simulatePot(request: BraiseRequest, truthSeed: number): Simulate
   const assembly = assemble(request, chooseHorizonMin(request, []), PLAIN_STEPS, []);
   const course = runBraise(assembly.setup(unknownsOf(prior, z, 0)), assembly.grid, PLAIN_CELLS);
   const slow = slowest(course, request);
-  const demand = demandOf(prior, z, 0);
+  const demand = requiredCookValue(prior, z, 0);
   const at = (series: Float64Array, atMin: number): number => series[stepAt(assembly.grid, atMin)] as number;
   return {
     twistsMin: crossingMin(slow, assembly.grid.endS, request.cut.cookValue.twists * demand),

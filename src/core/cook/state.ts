@@ -1,13 +1,13 @@
 import { type TroubleId } from './troubleIds';
 import { type CookAct, type StandingEvent, type Verdict } from './events';
 import { type Message } from '../message';
-import { type CoolWay, type HoldWay } from '../keep';
-import { type Lot } from './lots';
+import { type CoolMethod, type HoldMethod } from '../keep';
+import { type StoredBatch } from './storedBatches';
 import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
 
 /** A minute, ms. */
-export const MIN_MS = 60_000;
+export const MINUTE_MS = 60_000;
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
 
@@ -51,13 +51,13 @@ export interface CookState extends AfterHeat {
 
 /** What holds of the sauce, the table and what is left over. */
 export interface AfterHeat {
-  readonly hold: { readonly way: HoldWay; readonly atMs: number } | undefined;
+  readonly hold: { readonly way: HoldMethod; readonly atMs: number } | undefined;
   /** What was counted out, in the order in which the plan counts in. */
   readonly counted: readonly number[] | undefined;
   readonly servedMs: number | undefined;
-  readonly cooling: { readonly way: CoolWay; readonly atMs: number } | undefined;
+  readonly cooling: { readonly way: CoolMethod; readonly atMs: number } | undefined;
   /** Boxes put away, as they now are. */
-  readonly lots: readonly Lot[];
+  readonly lots: readonly StoredBatch[];
 }
 
 type ActOf<K extends CookAct['kind']> = Extract<CookAct, { kind: K }>;
@@ -74,11 +74,11 @@ export function eventsOf<K extends CookAct['kind']>(
 const READING_HOLDS_MIN = 20;
 
 /** The last record of a kind, while it still speaks for the pot. */
-export function recentOf<K extends CookAct['kind']>(
+export function latestValid<K extends CookAct['kind']>(
   state: CookState,
   kind: K,
   nowMs: number,
 ): (StandingEvent & { readonly act: ActOf<K> }) | undefined {
   const last = eventsOf(state.events, kind).at(-1);
-  return last && nowMs - last.atMs < READING_HOLDS_MIN * MIN_MS ? last : undefined;
+  return last && nowMs - last.atMs < READING_HOLDS_MIN * MINUTE_MS ? last : undefined;
 }

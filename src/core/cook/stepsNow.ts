@@ -2,7 +2,7 @@ import { type Finishing, finishSteps } from '../plan';
 import { type Step, STEP_KINDS } from '../steps';
 import { type PlacedStep, type StepStatus } from './placed';
 import { type CookState, eventsOf } from './state';
-import { troubleNow, type TroubleFigures } from './trouble';
+import { problemNow, type ProblemFigures } from './problem';
 import { type TroubleId } from './troubleIds';
 
 /** Records that do steps: what each step was done by, and when. */
@@ -35,7 +35,7 @@ export const finishBegun = (steps: readonly Step[], done: ReturnType<typeof done
   steps.some((s) => s.stage === 'finish' && s.id !== 'hold' && done.has(s.id));
 
 /** Steps that must be behind because what waits for them was done. */
-export function passedSteps(steps: readonly Step[], done: ReturnType<typeof doneBy>): ReadonlySet<string> {
+export function inferDoneSteps(steps: readonly Step[], done: ReturnType<typeof doneBy>): ReadonlySet<string> {
   const byId = new Map(steps.map((s) => [s.id, s]));
   const passed = new Set<string>();
   const mark = (id: string): void => {
@@ -64,12 +64,12 @@ export function passedSteps(steps: readonly Step[], done: ReturnType<typeof done
 /** Troubles that were told of, as steps of the day. */
 export function troublesOf(
   state: CookState,
-  figures: TroubleFigures,
+  figures: ProblemFigures,
 ): { readonly id: TroubleId; readonly placed: PlacedStep }[] {
   return state.troubles.map(({ id, eventId, atMs }) => {
     const stepId = `trouble-${eventId}`;
     const was = state.steps.get(stepId);
-    const { says: title, step: how, care, do: what } = troubleNow(id, figures);
+    const { says: title, step: how, care, do: what } = problemNow(id, figures);
     const step: Step = {
       id: stepId,
       kind: 'trouble',

@@ -1,4 +1,4 @@
-import { type FatWay } from '../choices';
+import { type SkimMethod } from '../choices';
 
 interface FatLaw {
   /** Share of what rose that stays, and the thinnest layer it can lift, mm over the surface; or so many ml. */
@@ -11,7 +11,7 @@ interface FatLaw {
 }
 
 /** Modeller's judgement throughout. */
-export const FAT_LAWS: Readonly<Record<FatWay, FatLaw>> = {
+export const FAT_LAWS: Readonly<Record<SkimMethod, FatLaw>> = {
   spoon: { leaves: 0.5, layerMm: 1, minutes: 4, broth: 0.5 },
   tilt: { leaves: 0.3, layerMm: 0.5, minutes: 4, broth: 0.5 },
   ice: { leaves: 0.3, layerMm: 0.4, minutes: 5, broth: 0.5 },
@@ -55,7 +55,7 @@ export function fatRisen(q: {
 }
 
 /** Fat that stays, ml, when `fatMl` stood over `areaM2` and so much of it had risen. */
-export function fatLeftMl(fatMl: number, risenShare: number, areaM2: number, way: FatWay): number {
+export function fatLeftMl(fatMl: number, risenShare: number, areaM2: number, way: SkimMethod): number {
   const { leaves, layerMm, leastMl } = FAT_LAWS[way];
   const risen = fatMl * risenShare;
   const least = leastMl ?? (layerMm === undefined ? Infinity : layerMm * areaM2 * 1000);

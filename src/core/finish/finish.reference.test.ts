@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { fatLeftMl, fatRisen } from './fat';
 import { type Dip, leftToBoil } from './left';
 import { alcoholAfter, reduce } from './reduce';
-import { saltDiffusion, saltEvened } from '../season';
+import { saltDiffusion, saltAtEquilibrium } from '../season';
 import {
   gramsFor,
   rungOf,
@@ -16,7 +16,7 @@ import {
   viscosityMPaS,
 } from './thicken';
 import { dilutionL, sauceAfter } from './yields';
-import { type FatWay, RUNGS, type SolidsWay } from '../choices';
+import { type SkimMethod, THICKNESS_LEVELS, type SolidsMethod } from '../choices';
 import { type PotMaterial } from '../larder';
 import { roundPot } from '../material';
 import { close, FINISH_CASES, type FinishCase } from '../../testing/finishCases';
@@ -48,7 +48,7 @@ describe('against the reference of the model', () => {
   });
 
   it.each(of(/fat_lift/))('%s', (_, c) => {
-    const i = c.inputs as Numbers & { way: FatWay };
+    const i = c.inputs as Numbers & { way: SkimMethod };
     const left = fatLeftMl(i.fat_ml ?? 0, i.share_risen ?? 0, i.area_m2 ?? 0, i.way);
     close(c, { left_ml: left, lifted_ml: (i.fat_ml ?? 0) - left });
   });
@@ -169,7 +169,7 @@ describe('against the reference of the model', () => {
     const i = c.inputs as Numbers;
     expect(saltDiffusion(i.T_C ?? 0)).toBeCloseTo(i.D_m2_s ?? 0, 12);
     const [meat, liquid] = [i.meat_water_kg ?? 1, i.liquid_water_kg ?? 1];
-    const evened = saltEvened({
+    const evened = saltAtEquilibrium({
       surfacePerM: 1 / ((i.L_m ?? 1) / ((i.beta ?? 0) + 1)),
       beta: i.beta ?? 0,
       meatWaterKg: meat,
@@ -197,7 +197,7 @@ describe('against the reference of the model', () => {
   });
 
   it.each(of(/yield_(strain|press)/))('%s', (_, c) => {
-    const i = c.inputs as Numbers & { way: SolidsWay };
+    const i = c.inputs as Numbers & { way: SolidsMethod };
     const sauce = sauceAfter(i.liquid_l ?? 0, i.solids_kg ?? 0, i.way);
     close(c, { sauce_l: sauce, lost_l: (i.liquid_l ?? 0) - sauce });
   });
@@ -205,7 +205,7 @@ describe('against the reference of the model', () => {
 
 describe('thickness', () => {
   it('stands on the rung it was dosed for, whatever does it, and more gelatin needs less', () => {
-    for (const rung of RUNGS) {
+    for (const rung of THICKNESS_LEVELS) {
       for (const by of ['corn', 'flourWhite', 'kneaded', 'vegetablesFine'] as const) {
         const grams = gramsFor(rung, 0.7, 12, by);
         expect(rungOf(viscosityMPaS((grams * STRENGTH[by]) / 0.7, 12))).toBe(rung);

@@ -10,7 +10,7 @@ export {
   SOLIDS_KG_PER_L,
 } from './pot';
 export { reduce, REDUCE_RANGE } from './reduce';
-export { rescues } from './rescue';
+export { sauceFixes } from './sauceFixes';
 export {
   doseFor,
   litresAtSalt,
@@ -22,6 +22,6 @@ export {
   type SauceShown,
   shownAt,
   withPut,
-  withRungSeen,
+  withObservedThickness,
 } from './sauce';
 export { FIRST_SHARE, gramsFor, starchLeft, STRENGTH, type Thickener } from './thicken';

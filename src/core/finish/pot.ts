@@ -1,7 +1,7 @@
 import { boneFraction, cutOf, type Ensemble, litresAt, valueAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { potBaseM2 } from '../material';
-import { type FatWay, type Rung, type SolidsWay } from '../choices';
+import { type SkimMethod, type Thickness, type SolidsMethod } from '../choices';
 import { DROPS, fatLeftMl, fatRisen } from './fat';
 import { reduce, REDUCE_RANGE } from './reduce';
 import { RUNG_AIM, starchFor } from './thicken';
@@ -56,8 +56,8 @@ export interface FinishQuestion {
   /** Whether it is boiled down to that, and what the salt in it forbids to go under, l. */
   readonly reduce: boolean;
   readonly leastL: number;
-  readonly solids: SolidsWay;
-  readonly fat: FatWay;
+  readonly solids: SolidsMethod;
+  readonly fat: SkimMethod;
   /** Vegetables the sauce is made with and rid of, kg. */
   readonly solidsKg: number;
   /** What the burner puts into the open pot, W. */
@@ -65,7 +65,7 @@ export interface FinishQuestion {
   /** Gelatin that the stock brings, g. */
   readonly stockGelatinG: number;
   /** Where flour was cooked into the base, how thick it makes the sauce. */
-  readonly rung: Rung | null;
+  readonly rung: Thickness | null;
 }
 
 /** A sauce that is let stand before its fat is lifted off stands so long, s; in the fridge, overnight. */
@@ -76,7 +76,7 @@ const JUG = { depthM: 0.1, areaM2: 0.0079 } as const;
 const BROTH_PAS = 0.6e-3;
 
 /** Fat that stays when it is lifted off in this way, l: what has not risen, and what the way leaves of what has. */
-function fatLeftL(fatL: number, litres: number, baseM2: number, way: FatWay): number {
+function fatLeftL(fatL: number, litres: number, baseM2: number, way: SkimMethod): number {
   const inJug = way === 'jug';
   const risen = fatRisen({
     seconds: way === 'chill' ? OVERNIGHT_S : STANDS_S,

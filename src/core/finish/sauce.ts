@@ -1,4 +1,4 @@
-import { type Rung } from '../choices';
+import { type Thickness } from '../choices';
 import { WATER_KG_PER_L } from '../heat';
 import { potBaseM2, type PotShape } from '../material';
 import { RUNG_AIM, rungOf, starchFor, STRENGTH, THICKENERS, type Thickener, viscosityMPaS } from './thicken';
@@ -24,7 +24,7 @@ export interface SauceShown {
   readonly gelatinGPerL: number;
   /** At 80 °C, mPa s. */
   readonly viscosity: number;
-  readonly rung: Rung;
+  readonly rung: Thickness;
   readonly depthMm: number;
   readonly fatMm: number;
   readonly fatGPerL: number;
@@ -103,7 +103,7 @@ export function withPut(sauce: Sauce, thing: PutThing, amount: number): Sauce {
 }
 
 /** A sauce that was found to stand on a rung: what thickens it is what that takes, halfway on the scale of what was thought. */
-export function withRungSeen(sauce: Sauce, rung: Rung): Sauce {
+export function withObservedThickness(sauce: Sauce, rung: Thickness): Sauce {
   const before = sauce.starchG / sauce.litres;
   const seen = starchFor(RUNG_AIM[rung], sauce.gelatinG / sauce.litres);
   if (rungOf(viscosityMPaS(before, sauce.gelatinG / sauce.litres)) === rung) return sauce;
@@ -111,7 +111,7 @@ export function withRungSeen(sauce: Sauce, rung: Rung): Sauce {
 }
 
 /** What brings a sauce to a rung, g of a thickener: nought where it is there. */
-export function doseFor(sauce: Sauce, rung: Rung, by: Thickener): number {
+export function doseFor(sauce: Sauce, rung: Thickness, by: Thickener): number {
   const wanted = starchFor(RUNG_AIM[rung], sauce.gelatinG / sauce.litres);
   return Math.max(0, ((wanted - sauce.starchG / sauce.litres) * sauce.litres) / STRENGTH[by]);
 }

@@ -1,9 +1,9 @@
-import { type Rung, RUNGS } from '../choices';
+import { type Thickness, THICKNESS_LEVELS } from '../choices';
 
 /** The viscosity aimed at on each rung, at 80 °C and 50 1/s, mPa s. */
-export const RUNG_AIM: Readonly<Record<Rung, number>> = { runs: 2, light: 8, coats: 35, gravy: 120, stands: 500 };
+export const RUNG_AIM: Readonly<Record<Thickness, number>> = { runs: 2, light: 8, coats: 35, gravy: 120, stands: 500 };
 /** From which viscosity each rung begins, mPa s. */
-const RUNG_FROM: Readonly<Record<Rung, number>> = { runs: 0, light: 4, coats: 15, gravy: 65, stands: 250 };
+const RUNG_FROM: Readonly<Record<Thickness, number>> = { runs: 0, light: 4, coats: 15, gravy: 65, stands: 250 };
 
 /** What thickens a sauce. */
 export const THICKENERS = [
@@ -65,14 +65,20 @@ export function starchFor(viscosity: number, gelatinGPerL: number): number {
 }
 
 /** Grams of a thickener that bring `litres` of unthickened sauce with so much gelatin to a rung. */
-export function gramsFor(rung: Rung, litres: number, gelatinGPerL: number, by: Thickener, alreadyGPerL = 0): number {
+export function gramsFor(
+  rung: Thickness,
+  litres: number,
+  gelatinGPerL: number,
+  by: Thickener,
+  alreadyGPerL = 0,
+): number {
   const missing = starchFor(RUNG_AIM[rung], gelatinGPerL) - alreadyGPerL;
   return Math.max(0, (missing * litres) / STRENGTH[by]);
 }
 
 /** The rung a viscosity at 80 °C stands on. */
-export function rungOf(viscosity: number): Rung {
-  return RUNGS.findLast((rung) => viscosity >= RUNG_FROM[rung]) ?? 'runs';
+export function rungOf(viscosity: number): Thickness {
+  return THICKNESS_LEVELS.findLast((rung) => viscosity >= RUNG_FROM[rung]) ?? 'runs';
 }
 
 /** Share of what a thickener does that is left after boiling so long in a sauce of this acidity. Modeller's judgement. */

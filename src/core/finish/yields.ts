@@ -1,10 +1,16 @@
-import { type SolidsWay } from '../choices';
+import { type SolidsMethod } from '../choices';
 
 /** Liquid that each kilogram of vegetables keeps, l; blended they give all, and themselves. Modeller's judgement. */
-const HELD_L_PER_KG: Readonly<Record<SolidsWay, number>> = { leave: 0, lift: 0.1, strain: 0.25, press: 0.1, blend: 0 };
+const HELD_L_PER_KG: Readonly<Record<SolidsMethod, number>> = {
+  leave: 0,
+  lift: 0.1,
+  strain: 0.25,
+  press: 0.1,
+  blend: 0,
+};
 
 /** Sauce that `litres` of liquid give when so much vegetable is dealt with in this way, l. */
-export function sauceAfter(litres: number, solidsKg: number, way: SolidsWay): number {
+export function sauceAfter(litres: number, solidsKg: number, way: SolidsMethod): number {
   const added = way === 'blend' ? solidsKg : 0;
   return Math.max(0, litres - HELD_L_PER_KG[way] * solidsKg) + added;
 }

@@ -4,7 +4,7 @@ import { placeAt, valueAt } from './places';
 import { type Ensemble, priorEnsemble } from './ensemble';
 import { LEVEL_SD_L, type Observation } from './observation';
 import { litresAt } from './pot';
-import { advance } from './surprise';
+import { advance } from './outlier';
 import { shortRibRequest } from '../../testing/fixtures';
 
 const plain = priorEnsemble(shortRibRequest(), { particles: 8 });

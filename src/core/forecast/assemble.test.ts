@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape, potContents } from './assemble';
+import { assemble, boneFraction, lyingPieces, NOMINAL_PARAMETERS, pieceShape, potContents } from './assemble';
 import { type BraiseRequest, type HeatThen, type TimedHeat } from './request';
 import { mixtureProperties } from '../composition';
 import {
@@ -26,7 +26,7 @@ const piece = (part: Partial<MeatGroup> = {}): MeatGroup => ({
   ...part,
 });
 const setupOf = (request: BraiseRequest, demand?: number): RunSetup =>
-  assemble(request, 300, FAST_STEPS, []).setup(NO_SURPRISES, demand);
+  assemble(request, 300, FAST_STEPS, []).setup(NOMINAL_PARAMETERS, demand);
 const bodyOf = (request: BraiseRequest, i = 0) => {
   const body = setupOf(request).bodies[i];
   if (!body) throw new Error('no body');
@@ -193,9 +193,9 @@ describe('what goes into the pot', () => {
 
   it('differs from it by what the kitchen does not know', () => {
     const assembly = assemble(shortRibRequest(), 300, FAST_STEPS, []);
-    const usual = assembly.setup(NO_SURPRISES);
+    const usual = assembly.setup(NOMINAL_PARAMETERS);
     const off = assembly.setup({
-      ...NO_SURPRISES,
+      ...NOMINAL_PARAMETERS,
       thickness: 1.1,
       liquidFilm: 0.5,
       liquidStartOffsetK: -3,
@@ -364,7 +364,7 @@ describe('lid and turning', () => {
           { atMin: 45, lid: 'heavy', ...(recorded && { recorded }) },
         ],
       });
-      const setup = assemble(request, 300, FAST_STEPS, []).setup({ ...NO_SURPRISES, lidAjar: true });
+      const setup = assemble(request, 300, FAST_STEPS, []).setup({ ...NOMINAL_PARAMETERS, lidAjar: true });
       return (setup.stages[0]?.phases ?? []).map((p) => p.lidLeak);
     };
     const [before = 0, after = 1] = leaks(true);

@@ -50,7 +50,7 @@ export interface Unknowns extends KitchenFactors {
   readonly meatStartOffsetK: number;
 }
 
-export const NO_SURPRISES: Unknowns = {
+export const NOMINAL_PARAMETERS: Unknowns = {
   ...AS_EXPECTED,
   liquidFilm: 1,
   thickness: 1,

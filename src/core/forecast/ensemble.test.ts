@@ -11,7 +11,7 @@ import {
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation } from './observation';
 import { placeAt } from './places';
-import { demandOf, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from './prior';
+import { requiredCookValue, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest } from './request';
 import { weights } from './resample';
 import { emptyCourses, FAST_CELLS, type RunCourse, runInto } from '../heat';
@@ -33,7 +33,7 @@ function runAnew({ assembly, prior, z, ajar }: Ensemble, i: number): RunCourse {
   const [course] = emptyCourses(1, assembly.request.groups.length, assembly.grid.count);
   if (!course) throw new Error('no course');
   const row = i * UNKNOWN_COUNT;
-  const setup = assembly.setup(unknownsOf(prior, z, row, ajar[i] === 1), demandOf(prior, z, row));
+  const setup = assembly.setup(unknownsOf(prior, z, row, ajar[i] === 1), requiredCookValue(prior, z, row));
   runInto(setup, assembly.grid, FAST_CELLS, course);
   return course;
 }
@@ -46,7 +46,7 @@ function isSound(ensemble: Ensemble): void {
   expect(weights(ensemble).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   for (let i = 0; i < count; i += 5) {
     const anew = runAnew(ensemble, i);
-    expect(demand[i]).toBe(demandOf(prior, z, i * UNKNOWN_COUNT));
+    expect(demand[i]).toBe(requiredCookValue(prior, z, i * UNKNOWN_COUNT));
     expect(courses[i]?.liquidC).toEqual(anew.liquidC);
     expect(courses[i]?.slowCookValue).toEqual(anew.slowCookValue);
     expect(logLikelihood[i]).toBeCloseTo(likelihoodOf(ensemble, seen, anew)(demand[i] ?? 0), 9);

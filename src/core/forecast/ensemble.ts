@@ -3,7 +3,7 @@ import { type CommonCourse, commonCourse } from './commonCourse';
 import { placeAt } from './places';
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation, type Prediction } from './observation';
-import { DEMAND_UNKNOWNS, demandOf, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
+import { DEMAND_UNKNOWNS, requiredCookValue, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
 import { type BraiseRequest, lidInDoubt } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
 import { numbers, type RandomStream, randomStream, sobolNormals } from '../numbers';
@@ -132,7 +132,7 @@ function runParticle(
   ajar: boolean,
   course: RunCourse,
 ): void {
-  const setup = assembly.setup(unknownsOf(prior, z, row, ajar), demandOf(prior, z, row));
+  const setup = assembly.setup(unknownsOf(prior, z, row, ajar), requiredCookValue(prior, z, row));
   runInto(setup, assembly.grid, FAST_CELLS, course);
 }
 
@@ -145,7 +145,7 @@ function simulateAll(of: Pick<Ensemble, 'assembly' | 'prior' | 'z' | 'ajar' | 'c
 }
 
 function demands(prior: Prior, z: Float64Array, count: number): Float64Array {
-  return numbers(count, (i) => demandOf(prior, z, i * UNKNOWN_COUNT));
+  return numbers(count, (i) => requiredCookValue(prior, z, i * UNKNOWN_COUNT));
 }
 
 /** Parents for as many children, and what each child counts for as a logarithm. */
@@ -232,7 +232,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
     if (!isCopy || !parentCourse) {
       parentCourse = run(previous.z, parentRow, isAjar);
       free++;
-      parentFit = likelihoodOf(base, seen, parentCourse)(demandOf(prior, previous.z, parentRow));
+      parentFit = likelihoodOf(base, seen, parentCourse)(requiredCookValue(prior, previous.z, parentRow));
     }
     const owed = parentFit - (previous.logLikelihood[parent] as number);
     logWeight[i] = renewal
@@ -244,7 +244,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
     if (isCopy) {
       perturb(current, proposal, UNKNOWN_COUNT, random);
       const moved = run(proposal, 0, isAjar);
-      const movedFit = likelihoodOf(base, seen, moved)(demandOf(prior, proposal, 0));
+      const movedFit = likelihoodOf(base, seen, moved)(requiredCookValue(prior, proposal, 0));
       if (Math.log(random()) < movedFit - fit) {
         current.set(proposal);
         course = moved;
@@ -256,7 +256,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
       const fitOf = likelihoodOf(base, seen, course);
       for (let move = 0; move < cheapMoves; move++) {
         perturb(current, proposal, DEMAND_UNKNOWNS, random);
-        const tried = fitOf(demandOf(prior, proposal, 0));
+        const tried = fitOf(requiredCookValue(prior, proposal, 0));
         if (Math.log(random()) < tried - fit) {
           current.set(proposal);
           fit = tried;
@@ -266,7 +266,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
     z.set(current, i * UNKNOWN_COUNT);
     ajar[i] = isAjar ? 1 : 0;
     courses.push(course);
-    demand[i] = demandOf(prior, current, 0);
+    demand[i] = requiredCookValue(prior, current, 0);
     logLikelihood[i] = fit;
   }
   return {

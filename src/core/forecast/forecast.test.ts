@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { assemble, NO_SURPRISES, potContents } from './assemble';
+import { assemble, NOMINAL_PARAMETERS, potContents } from './assemble';
 import { bruteForce } from './bruteForce';
 import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
@@ -13,7 +13,7 @@ import { slowestAtTarget } from './nominal';
 import { type Observation, stageChances } from './observation';
 import { UNKNOWN_COUNT } from './prior';
 import { type BraiseRequest } from './request';
-import { advance } from './surprise';
+import { advance } from './outlier';
 import { FAST_CELLS, FAST_STEPS, PLAIN_CELLS, PLAIN_STEPS, runBraise, runDetailed } from '../heat';
 import { cutById, CUTS, LID_KINDS, LIDS } from '../larder';
 import { meatGroup, usualCount } from '../choices';
@@ -27,13 +27,13 @@ const HORIZON_MIN = 720;
 /** When the fork twists with no surprises, min, on the plain grid. */
 function plainTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, PLAIN_STEPS, []);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, PLAIN_CELLS);
+  const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, PLAIN_CELLS);
   return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
 }
 
 function fastTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, FAST_STEPS, []);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+  const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
   return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
 }
 
@@ -213,7 +213,7 @@ describe('laws of the pot', () => {
     fc.assert(
       fc.property(anyBraise, (braise) => {
         const assembly = assemble(braise, 600, FAST_STEPS, []);
-        const course = runDetailed(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+        const course = runDetailed(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
         const slow = slowest(course, braise);
         for (let i = 0; i < assembly.grid.count; i++) {
           const values = [

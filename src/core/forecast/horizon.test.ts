@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { assemble, NO_SURPRISES } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { priorEnsemble } from './ensemble';
 import { crossingMin, etaOf, summarise } from './forecast';
 import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
@@ -16,7 +16,7 @@ const heated = (heat: BraiseRequest['heats'][number]['heat'], part: Partial<Brai
 /** When an animal a spread and a half tougher than usual is in strings without surprises, min. */
 function toughInStrings(request: BraiseRequest): number {
   const assembly = assemble(request, 60 * 60, FAST_STEPS, []);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+  const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
   const needed = request.cut.cookValue.strings * Math.exp(1.5 * demandSpread(kitchenPrior(request)));
   return crossingMin(slowest(course, request), assembly.grid.endS, needed);
 }

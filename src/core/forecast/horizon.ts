@@ -1,4 +1,4 @@
-import { assemble, NO_SURPRISES } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { stepAt } from './places';
 import { type Observation } from './observation';
 import { demandSpread, kitchenPrior } from './prior';
@@ -40,7 +40,7 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   let horizon = Math.max(12 * 60, 2 * after);
   for (;;) {
     const assembly = assemble(request, horizon, FAST_STEPS, []);
-    const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+    const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
     const { count, endS } = assembly.grid;
     const slow = slowest(course, request);
     const found = slow.findIndex((c) => c >= needed);

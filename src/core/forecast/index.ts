@@ -1,4 +1,4 @@
-export { assemble, boneFraction, lyingPieces, NO_SURPRISES, pieceShape } from './assemble';
+export { assemble, boneFraction, lyingPieces, NOMINAL_PARAMETERS, pieceShape } from './assemble';
 export { anchored } from './anchored';
 export { bruteForce } from './bruteForce';
 export { placeAt, stepAt, valueAt } from './places';
@@ -26,14 +26,14 @@ export { slowestAtTarget } from './nominal';
 export { type Observation, stageChances } from './observation';
 export { contentsAt, DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
 export {
-  demandOf,
+  requiredCookValue,
   INDEX,
   kitchenPrior,
   LEARNABLE,
   type Learnable,
   meatDemandOf,
   type Prior,
-  type Unknown,
+  type LatentParameter,
   UNKNOWN_COUNT,
   unknownsOf,
 } from './prior';
@@ -44,8 +44,8 @@ export {
   type TimedHeat,
   type TimedLid,
   type TimedOpening,
-  UNEVENTFUL,
+  NO_INTERVENTIONS,
 } from './request';
 export { weights } from './resample';
-export { advance } from './surprise';
-export { bestRecord, type Teaching, teachingsOf } from './teaching';
+export { advance } from './outlier';
+export { bestMeasurement, type InformationGain, teachingsOf } from './informationGain';

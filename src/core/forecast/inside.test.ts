@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { assemble, NO_SURPRISES } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 import { readyEta, summarise } from './forecast';
 import { insideOf } from './inside';
@@ -51,7 +51,7 @@ describe('the inside of a piece', () => {
     const request = shortRibRequest({ groups: ribsAndShank() });
     const ensemble = nominalEnsemble(request);
     const { grid } = ensemble.assembly;
-    const course = runDetailed(ensemble.assembly.setup(NO_SURPRISES), grid, FAST_CELLS);
+    const course = runDetailed(ensemble.assembly.setup(NOMINAL_PARAMETERS), grid, FAST_CELLS);
     const cells = course.depths[1]?.length ?? 0;
     const { depth, moments } = insideOf(ensemble, [0, (grid.endS[40] ?? 0) / 60, (grid.endS[40] ?? 0) / 60 + 1, 1e5]);
     expect(depth).toEqual([...(course.depths[1] ?? [])]);
@@ -70,7 +70,7 @@ describe('the inside of a piece', () => {
     const request = shortRibRequest();
     const ensemble = nominalEnsemble(request);
     const fine = assemble(request, 200, PLAIN_STEPS, []);
-    const course = runDetailed(fine.setup(NO_SURPRISES), fine.grid, FAST_CELLS);
+    const course = runDetailed(fine.setup(NOMINAL_PARAMETERS), fine.grid, FAST_CELLS);
     const cells = course.depths[0]?.length ?? 0;
     const { gone } = insideOf(ensemble, [80]).moments[0] ?? { gone: [] };
     for (const c of [0, 4, cells - 1]) {

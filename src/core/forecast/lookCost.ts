@@ -1,4 +1,4 @@
-import { assemble, NO_SURPRISES } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { chooseHorizonMin, slowest } from './horizon';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
@@ -9,7 +9,7 @@ export function lookCostMin(request: BraiseRequest, atMin: number, seconds: numb
   const horizon = chooseHorizonMin(request, []);
   const tenderAt = (r: BraiseRequest): number => {
     const assembly = assemble(r, horizon, FAST_STEPS, [atMin]);
-    const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+    const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
     return crossingMin(slowest(course, request), assembly.grid.endS, request.cut.cookValue.twists);
   };
   const opened = { ...request, openings: [...request.openings, { atMin, seconds }] };

@@ -1,4 +1,4 @@
-import { assemble, NO_SURPRISES } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
 import { stepAt } from './places';
 import { crossingMin } from './forecast';
@@ -18,7 +18,7 @@ export interface AtTargetNominal {
 /** Which group is last to reach the target without surprises, and when. */
 export function slowestAtTarget(request: BraiseRequest): AtTargetNominal {
   const assembly = assemble(request, chooseHorizonMin(request, []), FAST_STEPS, []);
-  const course = runBraise(assembly.setup(NO_SURPRISES), assembly.grid, FAST_CELLS);
+  const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
   const wanted = request.cut.cookValue[request.target ?? 'twists'];
   const atMin = crossingMin(slowest(course, request), assembly.grid.endS, wanted);
   const step = Number.isFinite(atMin) ? stepAt(assembly.grid, atMin) : assembly.grid.count - 1;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { chanceBy } from './forecast';
-import { logLikelihood, type Observation, type Prediction, probeLaw, spreadsOff, stageChances } from './observation';
+import { logLikelihood, type Observation, type Prediction, probeLaw, sigmasOff, stageChances } from './observation';
 import { kitchenPrior } from './prior';
 import { normalCdf } from '../numbers';
 import { cutById } from '../larder';
@@ -69,10 +69,10 @@ describe('what a record says of a kitchen', () => {
       expect(said('bone')).toBeCloseTo(bell(off) - Math.log(2 * Math.hypot(1, 0.9)), 9);
       expect(said('liquidTemp')).toBeCloseTo(bell(off), 9);
       expect(said('level')).toBeCloseTo(bell(off), 9);
-      expect(spreadsOff(seen.liquidTemp(off), HERE)).toBeCloseTo(Math.abs(off), 9);
-      expect(spreadsOff(seen.level(off), HERE)).toBeCloseTo(Math.abs(off), 9);
-      expect(spreadsOff(seen.probe(off), HERE)).toBeCloseTo(Math.abs(off), 9);
-      expect(spreadsOff(seen.bone(off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      expect(sigmasOff(seen.liquidTemp(off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      expect(sigmasOff(seen.level(off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      expect(sigmasOff(seen.probe(off), HERE)).toBeCloseTo(Math.abs(off), 9);
+      expect(sigmasOff(seen.bone(off), HERE)).toBeCloseTo(Math.abs(off), 9);
     }
   });
 
@@ -86,8 +86,8 @@ describe('what a record says of a kitchen', () => {
       expect(said(true)).toBeCloseTo(0.97 * chance + 0.015, 9);
       expect(said(true) + said(false)).toBeCloseTo(1, 9);
     }
-    expect(spreadsOff(fork, HERE)).toBeUndefined();
-    expect(spreadsOff({ kind: 'simmering', atMin: 60, simmering: false }, HERE)).toBeUndefined();
+    expect(sigmasOff(fork, HERE)).toBeUndefined();
+    expect(sigmasOff({ kind: 'simmering', atMin: 60, simmering: false }, HERE)).toBeUndefined();
   });
 
   it('of a fork is never that it cannot be', () => {

@@ -86,7 +86,7 @@ export function logLikelihood(cut: Cut, observation: Observation, prediction: Pr
 }
 
 /** How many spreads a reading lies off what a particle predicts; undefined for what is felt or seen, not read. */
-export function spreadsOff(observation: Observation, prediction: Prediction): number | undefined {
+export function sigmasOff(observation: Observation, prediction: Prediction): number | undefined {
   switch (observation.kind) {
     case 'liquidTemp':
       return Math.abs(observation.tempC - prediction.liquidC) / LIQUID_SD_K;

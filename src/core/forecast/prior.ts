@@ -6,7 +6,7 @@ import { LIDS } from '../larder';
  * What a kitchen does not know when the pot goes in. The first four change when this cook's fork finds the meat done, the
  * rest its heat.
  */
-export const UNKNOWNS = [
+export const LATENT_PARAMETERS = [
   'toughness',
   'model',
   'piece',
@@ -23,17 +23,17 @@ export const UNKNOWNS = [
   'burner',
 ] as const;
 
-export type Unknown = (typeof UNKNOWNS)[number];
+export type LatentParameter = (typeof LATENT_PARAMETERS)[number];
 
 /**
  * What a record can teach about: an unknown, whether the lid sits as it was said to; that it is a reading nothing explains,
  * that an earlier one must have been wrong, or that a probe cannot have been in the middle of the meat.
  */
-export const LEARNABLE = [...UNKNOWNS, 'lidAjar', 'unexplained', 'letGo', 'farOff'] as const;
+export const LEARNABLE = [...LATENT_PARAMETERS, 'lidAjar', 'unexplained', 'letGo', 'farOff'] as const;
 
 export type Learnable = (typeof LEARNABLE)[number];
 
-export const UNKNOWN_COUNT = UNKNOWNS.length;
+export const UNKNOWN_COUNT = LATENT_PARAMETERS.length;
 
 /** How many of the first unknowns leave the heat alone. */
 export const DEMAND_UNKNOWNS = 4;
@@ -45,7 +45,7 @@ export interface NormalLaw {
 }
 
 /** One law per unknown. What the log learns replaces rows of it. */
-export type Prior = Readonly<Record<Unknown, NormalLaw>>;
+export type Prior = Readonly<Record<LatentParameter, NormalLaw>>;
 
 const MODEL_SPREAD = 0.08;
 const PIECE_SPREAD = 0.06;
@@ -81,11 +81,11 @@ export function kitchenPrior(request: BraiseRequest): Prior {
 }
 
 /** Index of each unknown in a particle's row. */
-export const INDEX: Readonly<Record<Unknown, number>> = Object.fromEntries(
-  UNKNOWNS.map((name, i) => [name, i]),
-) as Record<Unknown, number>;
+export const INDEX: Readonly<Record<LatentParameter, number>> = Object.fromEntries(
+  LATENT_PARAMETERS.map((name, i) => [name, i]),
+) as Record<LatentParameter, number>;
 
-function draw(prior: Prior, z: Float64Array, row: number, name: Unknown): number {
+function draw(prior: Prior, z: Float64Array, row: number, name: LatentParameter): number {
   const law = prior[name];
   return law.mean + law.sd * (z[row + INDEX[name]] as number);
 }
@@ -111,7 +111,7 @@ export function unknownsOf(prior: Prior, z: Float64Array, row: number, lidAjar =
  * Factor on the cook value at which this cook's fork finds this particle's meat done: animal, model error, the piece that
  * was tried, and the hand that tries it.
  */
-export function demandOf(prior: Prior, z: Float64Array, row: number): number {
+export function requiredCookValue(prior: Prior, z: Float64Array, row: number): number {
   return meatDemandOf(prior, z, row) * Math.exp(draw(prior, z, row, 'hand'));
 }
 

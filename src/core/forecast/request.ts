@@ -110,7 +110,7 @@ export interface BraiseRequest {
 }
 
 /** A braise to which nothing happens on the way: no turn, no look, no top-up, no smoking first, oven hot. */
-export const UNEVENTFUL = {
+export const NO_INTERVENTIONS = {
   thickLiquid: false,
   turnsAtMin: [],
   openings: [],

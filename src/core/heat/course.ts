@@ -1,5 +1,5 @@
 import { type BodySetup } from './body';
-import { type HeatingStage } from './bare';
+import { type HeatingStage } from './dryPreCook';
 import { type HeatStage } from './phase';
 import { type Reading, type TopUp } from './timeGrid';
 import { type WaterGiver } from '../material';

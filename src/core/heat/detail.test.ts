@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { PLAIN_CELLS, profileAt, runDetailed } from '.';
 import { geometryOf } from './body';
 import { FAST_STEPS } from './timeGrid';
-import { assemble, NO_SURPRISES } from '../forecast';
+import { assemble, NOMINAL_PARAMETERS } from '../forecast';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 import { tabulatedCookRate } from '../tenderness';
 
@@ -12,7 +12,7 @@ describe('a run in detail', () => {
   });
   const assembly = assemble(request, 240, FAST_STEPS, []);
   const { grid } = assembly;
-  const made = assembly.setup(NO_SURPRISES);
+  const made = assembly.setup(NOMINAL_PARAMETERS);
   const course = runDetailed(made, grid, PLAIN_CELLS);
 
   it('has of each size class what its shells add up to, step by step', () => {

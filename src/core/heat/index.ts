@@ -11,7 +11,7 @@ export {
   openingDropK,
   coldStartDropK,
   type Heat,
-  heldSimmerC,
+  manualSimmerC,
   type KitchenFactors,
   potPhase,
   type PotShell,

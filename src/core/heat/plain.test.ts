@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '.';
-import { assemble, type BraiseRequest, kitchenPrior, UNEVENTFUL, UNKNOWN_COUNT, unknownsOf } from '../forecast';
+import { assemble, type BraiseRequest, kitchenPrior, NO_INTERVENTIONS, UNKNOWN_COUNT, unknownsOf } from '../forecast';
 import { normalQuantile, randomStream } from '../numbers';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 import { plainBraise } from '../../testing/plainBraise';
@@ -24,7 +24,7 @@ const BRAISES: Readonly<Record<string, Partial<BraiseRequest>>> = {
     heats: [{ atMin: 0, heat: { kind: 'power', powerW: 700 } }],
   },
   'an open pot with two cuts': {
-    ...UNEVENTFUL,
+    ...NO_INTERVENTIONS,
     lids: [{ atMin: 0, lid: 'none' }],
     groups: ribsAndShank(),
   },

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type DetailedCourse, PLAIN_CELLS, profileAt, runDetailed } from '.';
 import { PLAIN_STEPS, type TimeGrid } from './timeGrid';
-import { assemble, type BraiseRequest, NO_SURPRISES, slowestAtTarget } from '../forecast';
+import { assemble, type BraiseRequest, NOMINAL_PARAMETERS, slowestAtTarget } from '../forecast';
 import { cutById } from '../larder';
 import { shortRibRequest } from '../../testing/fixtures';
 
@@ -15,7 +15,7 @@ interface Run {
 function run(part: Partial<BraiseRequest>, minutes: number): Run {
   const assembly = assemble(shortRibRequest(part), minutes, PLAIN_STEPS, []);
   const { grid } = assembly;
-  const course = runDetailed(assembly.setup(NO_SURPRISES), grid, PLAIN_CELLS);
+  const course = runDetailed(assembly.setup(NOMINAL_PARAMETERS), grid, PLAIN_CELLS);
   return { course, grid, step: (minute) => grid.endS.findIndex((s) => s >= minute * 60 - 1e-6) };
 }
 

@@ -1,9 +1,9 @@
 import { type BodySetup, geometryOf } from './body';
-import { bareLengths, type BareResult, passBare } from './bare';
+import { bareLengths, type BareResult, runDryPreCook } from './dryPreCook';
 import { emptyCourses, LIQUID_HEAT_JKGK, type RunCourse, type RunSetup } from './course';
 import { DetailRecorder, type DetailSeries } from './detail';
 import { dryingLaw, lookUp } from './drying';
-import { GivenWater } from './givenWater';
+import { VegetableWaterRelease } from './vegetableWater';
 import {
   AMBIENT_C,
   BEHIND_DOOR,
@@ -98,7 +98,7 @@ export function runInto(
   const rate = body((_, g) => slowCookRate(g));
   const settling = grid.lengths.map((stepS) => 1 - Math.exp(-stepS / JUICE_TIME_S));
   const stages = new StageClock(setup.stages, slow, setup.liquidTempC);
-  const givers = new GivenWater(setup.vegetables, grid);
+  const givers = new VegetableWaterRelease(setup.vegetables, grid);
 
   let liquidC = setup.liquidTempC;
   // What was poured and has not gone as steam holds heat of its own; what meat and vegetables gave does not. Once nothing
@@ -268,7 +268,7 @@ function startPieces(
   detail: DetailRecorder | undefined,
 ): BareResult {
   detail?.begin(shells, setup.bodies);
-  const bare = passBare(
+  const bare = runDryPreCook(
     shells,
     cells,
     setup.bodies,

@@ -5,7 +5,7 @@ import {
   AS_EXPECTED,
   coldStartDropK,
   type Heat,
-  heldSimmerC,
+  manualSimmerC,
   type KitchenFactors,
   openingDropK,
   potPhase,
@@ -134,7 +134,7 @@ describe('heat on a pot', () => {
     const off = { factors: { holdOffsetK: -1.5 } };
     const { mode, holdC, ambientC } = phase({ kind: 'simmer', tempC: 96 }, off);
     expect({ mode, ambientC }).toEqual({ mode: 'held', ambientC: 22 });
-    expect(holdC).toBeCloseTo(heldSimmerC(96, boilingPointC(SEA_LEVEL_PA)) - 1.5, 9);
+    expect(holdC).toBeCloseTo(manualSimmerC(96, boilingPointC(SEA_LEVEL_PA)) - 1.5, 9);
     expect(phase({ kind: 'bath', tempC: 70 }, off)).toMatchObject({ mode: 'held', holdC: 70, headspaceDropK: 0 });
     expect(phase({ kind: 'simmer', tempC: 96 }).headspaceDropK).toBeGreaterThan(0);
   });
@@ -178,17 +178,17 @@ describe('heat on a pot', () => {
 
 describe('a simmer held on the stove', () => {
   it('stands two kelvin under the boil where it is held by eye, also on a mountain, and as set by a thermometer', () => {
-    expect(heldSimmerC(96, 100)).toBeCloseTo(98, 9);
-    expect(heldSimmerC(95, 100)).toBeCloseTo(98, 9);
-    expect(heldSimmerC(90, 95)).toBeCloseTo(93, 9);
-    expect(heldSimmerC(88, 100)).toBe(88);
-    expect(heldSimmerC(99, 100)).toBe(99);
-    expect(heldSimmerC(120, 100)).toBe(100);
+    expect(manualSimmerC(96, 100)).toBeCloseTo(98, 9);
+    expect(manualSimmerC(95, 100)).toBeCloseTo(98, 9);
+    expect(manualSimmerC(90, 95)).toBeCloseTo(93, 9);
+    expect(manualSimmerC(88, 100)).toBe(88);
+    expect(manualSimmerC(99, 100)).toBe(99);
+    expect(manualSimmerC(120, 100)).toBe(100);
   });
 
   it('is never cooler for being set hotter', () => {
     for (let c = 70; c < 100; c += 0.25) {
-      expect(heldSimmerC(c + 0.25, 100)).toBeGreaterThanOrEqual(heldSimmerC(c, 100));
+      expect(manualSimmerC(c + 0.25, 100)).toBeGreaterThanOrEqual(manualSimmerC(c, 100));
     }
   });
 });

@@ -104,14 +104,14 @@ export function coldStartDropK(heat: Heat): number | undefined {
  * Where the liquid stands when a simmer on the stove is asked to be at `setC`: what is held by eye stands two kelvin under
  * the boil, whatever it is called; what is set far under it is held by a thermometer and stands there. Rising throughout.
  */
-export function heldSimmerC(setC: number, boilC: number): number {
+export function manualSimmerC(setC: number, boilC: number): number {
   const byEye = smoothStep(setC, boilC - BY_THERMOMETER_K, boilC - BY_EYE_K);
   const simmer = Math.max(setC, boilC - SIMMER_BELOW_BOIL_K);
   return Math.min(boilC, setC + (simmer - setC) * byEye);
 }
 
 /** Share of an open surface's evaporation that walls standing `wallM` above it leave, from 1 to 0.6. */
-export function shelter(wallM: number, spanM: number): number {
+export function rimShelterFactor(wallM: number, spanM: number): number {
   const open = 1 - Math.min(1, wallM / (spanM / 2));
   return LEAST_SHELTERED + (1 - LEAST_SHELTERED) * open * open;
 }
@@ -192,7 +192,7 @@ function gasAround(shell: PotShell, lidKind: LidKind, { moving, tempC }: Gas, sc
 /** Where the cook holds the liquid, °C; undefined where heat flows as it will. */
 function heldC(heat: Heat, pressurePa: number, factors: KitchenFactors): number | undefined {
   if (heat.kind === 'bath') return heat.tempC;
-  if (heat.kind === 'simmer') return heldSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK;
+  if (heat.kind === 'simmer') return manualSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK;
   return undefined;
 }
 
@@ -234,7 +234,7 @@ export function potPhase(
   const inBath = heat.kind === 'bath';
   const gas = gasOf(heat, factors, pressurePa);
   const holdC = heldC(heat, pressurePa, factors);
-  const leak = open ? shelter(shell.wallAboveLiquidM, shell.spanM) : Math.min(1, lid.leak * factors.lidLeak);
+  const leak = open ? rimShelterFactor(shell.wallAboveLiquidM, shell.spanM) : Math.min(1, lid.leak * factors.lidLeak);
   return {
     mode: holdC === undefined ? 'driven' : 'held',
     conductanceWK: gas ? 0 : stoveLossWK(shell, open),

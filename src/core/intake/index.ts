@@ -10,4 +10,4 @@ export {
   readRecipe,
   type Taken,
 } from './recipe';
-export { planFromWish, readWish, type WishDay } from './wish';
+export { planFromWish, parsePlanRequest, type WishDay } from './planRequest';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mainStage } from '../choices';
 import { planFromRecipe } from './plan';
-import { meaningOf, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
+import { matchIngredient, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
 import { CUTS, FATS, GARNISHES, HERBS, LIQUIDS, SPICES } from '../larder';
 import { checkPlanInput, composePlan } from '../plan';
 import { recipeJsonLd } from '../../exports/recipe';
@@ -84,10 +84,10 @@ describe('the words of the larder', () => {
       ...SPICES.map((s) => [WORDS.name('spice', s.id), 'spice', s.id] as const),
       ...FATS.map((f) => [WORDS.name('fat', f.id), 'fat', f.id] as const),
     ].filter(([name, kind, id]) => {
-      const meaning = meaningOf(name);
+      const meaning = matchIngredient(name);
       return meaning?.role !== kind || meaning.id !== id;
     });
-    expect(misses.map(([name, , id]) => `${name} (${id}): ${meaningOf(name)?.id ?? 'nothing'}`)).toEqual([]);
+    expect(misses.map(([name, , id]) => `${name} (${id}): ${matchIngredient(name)?.id ?? 'nothing'}`)).toEqual([]);
   });
 });
 

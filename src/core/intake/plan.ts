@@ -1,5 +1,5 @@
 import { type Taken } from './recipe';
-import { edibleKgOf } from '../buy';
+import { bonelessKg } from '../buy';
 import { type Fate, garnishById, liquidById } from '../larder';
 import { type BaseItem, LIMITS, type MeatPart, type PlanHeat, type PlanInput, withHeat } from '../choices';
 import { type KitchenTools, startPlan, usualMeat } from '../plan';
@@ -58,7 +58,7 @@ export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, ser
   const filling = [...liquids.keys()].filter((id) => ['stock', 'water'].includes(liquidById(id).kind));
   const stock = filling.find((id) => liquidById(id).kind === 'stock') ?? filling[0];
   const saltG = summed(taken, 'salt').get('');
-  const edibleKg = edibleKgOf([meat, ...also]);
+  const edibleKg = bonelessKg([meat, ...also]);
   const fat = taken.find((t) => t.role === 'fat');
   const cap = (limit: readonly [number, number], value: number): number =>
     Math.min(limit[1], Math.max(limit[0], value));

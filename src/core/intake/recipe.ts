@@ -160,7 +160,7 @@ function amountOf(
 }
 
 /** What the words of an ingredient mean; undefined where the larder has nothing like it. */
-export function meaningOf(words: string, lexicon: Lexicon = ENGLISH): Meaning | undefined {
+export function matchIngredient(words: string, lexicon: Lexicon = ENGLISH): Meaning | undefined {
   const text = words.toLowerCase();
   if (!lexicon.stock.test(text)) {
     for (const [pattern, whole, eachKg, cubes] of lexicon.meat) {
@@ -180,7 +180,7 @@ export function readIngredient(text: string, lexicon: Lexicon = ENGLISH): ReadLi
     .replaceAll(/\([^)]*\)/g, ' ')
     .replaceAll(/\s+/g, ' ')
     .trim();
-  const meaning = meaningOf(words, lexicon);
+  const meaning = matchIngredient(words, lexicon);
   if (!meaning) return { text, taken: undefined, assumed: [] };
   const { assumed, ...amount } = amountOf(meaning, words, leadingQuantity(words, lexicon), lexicon);
   return { text, taken: { role: meaning.role, id: meaning.id, ...amount }, assumed };
@@ -270,8 +270,8 @@ function findEaters(yields: string): Found<number> | undefined {
 function apart(line: string, lexicon: Lexicon): string[] {
   const parts = line.split(lexicon.joins);
   if (parts.length !== 2) return [line];
-  const [first, second] = parts.map((part) => meaningOf(part, lexicon));
-  const whole = meaningOf(line, lexicon);
+  const [first, second] = parts.map((part) => matchIngredient(part, lexicon));
+  const whole = matchIngredient(line, lexicon);
   const two =
     first !== undefined &&
     second !== undefined &&

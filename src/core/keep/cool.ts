@@ -1,4 +1,4 @@
-import { type Contents } from './held';
+import { type Contents } from './keepWarm';
 import { BOX_FILMS, freezeMin, layerTimes, microwaveMin } from './layer';
 import { FRIDGE_FROM_C } from './limits';
 import { type KeptCourse, keptCourse, type KeptPhase, reaches } from './potCourse';
@@ -123,11 +123,11 @@ export function coolPot(
 
 /** Ways to get what is left cold. */
 export const COOL_WAYS = ['ice', 'boxes', 'stand', 'fridge'] as const;
-export type CoolWay = (typeof COOL_WAYS)[number];
+export type CoolMethod = (typeof COOL_WAYS)[number];
 
 /** How one way of cooling goes, min from now. */
 export interface CoolingWay {
-  readonly way: CoolWay;
+  readonly way: CoolMethod;
   /** When the clock starts; under 0 where it has. */
   readonly clockMin: number;
   readonly warmMin: number;

@@ -6,7 +6,7 @@ export {
   type CoolingWay,
   coolingWays,
   coolPot,
-  type CoolWay,
+  type CoolMethod,
   potInFridge,
   type Reheating,
   reheatPot,
@@ -15,11 +15,11 @@ export {
   type Contents,
   contentsOfBraise,
   type Held,
-  heldWays,
+  keepWarmMethods,
   HOLD_WAYS,
   holdingW,
-  type HoldWay,
+  type HoldMethod,
   staysHotMin,
-} from './held';
+} from './keepWarm';
 export { type KeptPot, potLoss } from './potLoss';
 export { courseAt, reaches } from './potCourse';

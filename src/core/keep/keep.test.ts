@@ -6,7 +6,7 @@ import {
   contentsOfBraise,
   courseAt,
   HOLD_WAYS,
-  heldWays,
+  keepWarmMethods,
   holdingW,
   potInFridge,
   reheatPot,
@@ -21,7 +21,7 @@ const HOLD = { liquidKg: 1.2, startC: 95, minutes: 90, hotC: 57 };
 
 describe('kept warm', () => {
   it('cools fastest under its lid alone, slower in cloth, and not under the limit in a low oven or on a flame', () => {
-    const ways = heldWays(RIBS, HOLD);
+    const ways = keepWarmMethods(RIBS, HOLD);
     expect(ways.map((h) => h.way)).toEqual([...HOLD_WAYS]);
     const [lid, towels, oven, flame] = ways as [(typeof ways)[0], (typeof ways)[0], (typeof ways)[0], (typeof ways)[0]];
     expect(lid.atPlateC).toBeLessThan(towels.atPlateC);
@@ -37,12 +37,12 @@ describe('kept warm', () => {
   });
 
   it('is at the limit when it is said to be, and the flame that holds it holds it', () => {
-    const lid = heldWays(RIBS, HOLD)[0];
+    const lid = keepWarmMethods(RIBS, HOLD)[0];
     if (!lid) throw new Error('no way');
     expect(courseAt(lid.course, lid.course.liquidC, lid.safeMin)).toBeCloseTo(57, 0);
     expect(staysHotMin(RIBS, 1.2, 95, 57)).toBeCloseTo(lid.safeMin, 6);
     expect(holdingW(RIBS, 3, 88)).toBeGreaterThan(holdingW(RIBS, 3, 70));
-    const flame = heldWays(RIBS, { ...HOLD, minutes: 240 })[3];
+    const flame = keepWarmMethods(RIBS, { ...HOLD, minutes: 240 })[3];
     expect(flame?.atPlateC).toBeGreaterThan(84);
     expect(flame?.atPlateC).toBeLessThan(92);
   });

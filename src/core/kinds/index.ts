@@ -1,1 +1,1 @@
-export { type Kind, kindOf, KINDS, type OwnKind, withKind } from './kinds';
+export { type BraiseStyle, kindOf, BRAISE_STYLES, type OwnKind, withStyle } from './kinds';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { kindOf, KINDS, withKind } from './kinds';
-import { edibleKgOf } from '../buy';
+import { kindOf, BRAISE_STYLES, withStyle } from './kinds';
+import { bonelessKg } from '../buy';
 import { CUTS, garnishById, isFatId, isGarnishId, isHerbId, isLiquidId, isSpiceId } from '../larder';
 import { checkPlanInput, composePlan, startPlan, usualMeat } from '../plan';
 import { meatParts, type PlanInput } from '../choices';
@@ -12,8 +12,8 @@ const ROOMY: PlanInput['pot'] = { ...wide(OXTAIL_PLAN.pot, 340, 220), id: 'roomy
 
 describe('the kinds', () => {
   it('are a dozen, each of things the larder knows', () => {
-    expect(KINDS).toHaveLength(12);
-    for (const p of KINDS) {
+    expect(BRAISE_STYLES).toHaveLength(12);
+    for (const p of BRAISE_STYLES) {
       expect(
         p.items.every((i) => isGarnishId(i.id) && garnishById(i.id).cutMm[i.fate] !== undefined),
         p.id,
@@ -32,10 +32,10 @@ describe('the kinds', () => {
   });
 
   it('go on any cut, and every one can be cooked', () => {
-    for (const kind of KINDS) {
+    for (const kind of BRAISE_STYLES) {
       for (const cutId of ['beef_oxtail', 'pork_shoulder_cubes', 'lamb_shank', 'chicken_thigh']) {
         const started = startPlan(TEST_KITCHEN, { title: 't', cutId, eaters: 4, serveAtMs: NOON_MS + 1e9 });
-        const input = withKind({ ...started, pot: ROOMY }, kind);
+        const input = withStyle({ ...started, pot: ROOMY }, kind);
         expect(checkPlanInput(input, NOON_MS), `${kind.id} on ${cutId}`).toEqual([]);
         const result = composePlan(input, 0);
         if (!result.ok) throw new Error(`${kind.id} on ${cutId}: ${english(result.faults[0]?.says)}`);
@@ -48,12 +48,12 @@ describe('the kinds', () => {
   });
 
   it('keep their ratios on any weight, to what a scale can tell', () => {
-    const [kind] = KINDS;
+    const [kind] = BRAISE_STYLES;
     if (!kind) throw new Error('no kind');
     fc.assert(
       fc.property(fc.constantFrom(...CUTS), fc.double({ min: 1, max: 5, noNaN: true }), (cut, kg) => {
-        const input = withKind({ ...OXTAIL_PLAN, meat: usualMeat(cut.id, 4, kg) }, kind);
-        const edible = edibleKgOf(meatParts(input));
+        const input = withStyle({ ...OXTAIL_PLAN, meat: usualMeat(cut.id, 4, kg) }, kind);
+        const edible = bonelessKg(meatParts(input));
         for (const [i, item] of input.base.items.entries()) {
           expect(Math.abs(item.kg * 1000 - (kind.items[i]?.gPerKg ?? 0) * edible)).toBeLessThanOrEqual(5.01);
         }
@@ -62,9 +62,9 @@ describe('the kinds', () => {
   });
 
   it('are taken from a plan and put back on it unchanged', () => {
-    for (const kind of KINDS) {
-      const once = withKind(OXTAIL_PLAN, kind);
-      const again = withKind(once, kindOf(once, 'own', 'Own'));
+    for (const kind of BRAISE_STYLES) {
+      const once = withStyle(OXTAIL_PLAN, kind);
+      const again = withStyle(once, kindOf(once, 'own', 'Own'));
       expect(again.base, kind.id).toEqual(once.base);
       expect(again.liquid.parts, kind.id).toEqual(once.liquid.parts);
       expect(again.season.spices, kind.id).toEqual(once.season.spices);
@@ -72,9 +72,9 @@ describe('the kinds', () => {
   });
 
   it('leave a half-filled form alone rather than break it', () => {
-    const [kind] = KINDS;
+    const [kind] = BRAISE_STYLES;
     if (!kind) throw new Error('no kind');
     const empty = { ...OXTAIL_PLAN, meat: { ...OXTAIL_PLAN.meat, massKg: Number.NaN } };
-    expect(JSON.stringify(withKind(empty, kind).base)).not.toContain('null');
+    expect(JSON.stringify(withStyle(empty, kind).base)).not.toContain('null');
   });
 });

@@ -1,4 +1,4 @@
-import { edibleKgOf } from '../buy';
+import { bonelessKg } from '../buy';
 import { cutById, type Fate, herbById, isCutId, type LidKind } from '../larder';
 import {
   type BaseItem,
@@ -9,12 +9,12 @@ import {
   type PlanInput,
   type SpiceTime,
   usualFinish,
-  type WayOf,
+  type TechniqueOption,
   withLid,
 } from '../choices';
 
 /** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
-export interface Kind {
+export interface BraiseStyle {
   readonly id: string;
   readonly items: readonly {
     readonly id: string;
@@ -31,25 +31,25 @@ export interface Kind {
   readonly fillerStrength: number;
   /** Share of the meat's height; null leaves the level as it is. */
   readonly level: number | null;
-  readonly reduce: WayOf<'reduce'>;
-  readonly onion: WayOf<'onion'>;
+  readonly reduce: TechniqueOption<'reduce'>;
+  readonly onion: TechniqueOption<'onion'>;
   readonly pasteGPerKg: number;
-  readonly pasteWhen: WayOf<'pasteWhen'>;
-  readonly thicken: WayOf<'thicken'>;
+  readonly pasteWhen: TechniqueOption<'pasteWhen'>;
+  readonly thicken: TechniqueOption<'thicken'>;
   readonly herbs: readonly { readonly id: string; readonly perL: number }[];
-  readonly herbForm: WayOf<'herbForm'>;
+  readonly herbForm: TechniqueOption<'herbForm'>;
   readonly spices: readonly { readonly id: string; readonly gPerKg: number; readonly when: SpiceTime }[];
-  readonly searDepth: WayOf<'searDepth'>;
+  readonly searDepth: TechniqueOption<'searDepth'>;
   readonly fatId: string;
   readonly lid: LidKind | null;
 }
 
 /** A kind a kitchen has kept, under its own name. */
-export interface OwnKind extends Kind {
+export interface OwnKind extends BraiseStyle {
   readonly name: string;
 }
 
-type Item = Kind['items'][number];
+type Item = BraiseStyle['items'][number];
 const start = (id: string, gPerKg: number, fate: Fate = 'melt'): Item => ({ id, gPerKg, fate, when: 'start' });
 const late = (id: string, gPerKg: number, fate: Fate = 'bite'): Item => ({ id, gPerKg, fate, when: 'late' });
 const part = (id: string, mlPerKg: number) => ({ id, mlPerKg, when: 'start' }) as const;
@@ -71,10 +71,10 @@ const USUAL = {
   searDepth: 'deep',
   fatId: 'neutral',
   lid: null,
-} as const satisfies Partial<Kind>;
+} as const satisfies Partial<BraiseStyle>;
 
 /** Bases for a start: ours, as ratios; everything else is computed for the cut and weight at hand. */
-export const KINDS: readonly Kind[] = [
+export const BRAISE_STYLES: readonly BraiseStyle[] = [
   {
     ...USUAL,
     id: 'ale-prune',
@@ -225,7 +225,7 @@ function kitchenKg(grams: number): number {
 
 /** Meat off the bone in a plan, kg; what is not yet entered counts nothing. */
 function meatKg(input: Pick<PlanInput, 'meat' | 'also'>): number {
-  return edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg) && isCutId(p.cutId)));
+  return bonelessKg(meatParts(input).filter((p) => Number.isFinite(p.massKg) && isCutId(p.cutId)));
 }
 
 /** About how much liquid so much meat takes to a level, for counting herbs. */
@@ -234,11 +234,11 @@ function roughLitres(kg: number, level: number): number {
 }
 
 /** The kind's vegetables by what becomes of them. */
-const fatesOf = (kind: Kind): Pick<BaseItem, 'fate' | 'kg'>[] =>
+const fatesOf = (kind: BraiseStyle): Pick<BaseItem, 'fate' | 'kg'>[] =>
   kind.items.map(({ fate, gPerKg }) => ({ fate, kg: gPerKg }));
 
 /** The plan with a kind's base, liquid, herbs, spice and ways put on its meat, scaled to its weight. */
-export function withKind(input: PlanInput, kind: Kind): PlanInput {
+export function withStyle(input: PlanInput, kind: BraiseStyle): PlanInput {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, kind.level ?? input.liquid.level);
   return {

@@ -1,6 +1,6 @@
 import { type Composition } from '../composition';
 import { OWN_SOURCE, withOwn } from './withOwn';
-import { ownId } from '../own';
+import { customId } from '../own';
 
 export type Confidence = 'high' | 'medium' | 'low';
 
@@ -1677,7 +1677,7 @@ const rowOf = withOwn('cut', new Map(CUTS.map((cut) => [cut.id, cut])), (like, o
   const { gives, twists, falls, strings } = like.cookValue;
   return {
     ...like,
-    id: ownId(own),
+    id: customId(own),
     cookValue: { gives: gives * factor, twists: twists * factor, falls: falls * factor, strings: strings * factor },
     toughnessSpread: Math.max(like.toughnessSpread, OWN_SPREAD),
     source: OWN_SOURCE,

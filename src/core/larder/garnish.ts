@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
-import { ownId } from '../own';
+import { customId } from '../own';
 
 /** What becomes of a vegetable: melts away, is eaten in bites, is strained out, or is picked out before serving. */
 export const FATES = ['melt', 'bite', 'strained', 'picked'] as const;
@@ -2737,7 +2737,7 @@ export const GARNISHES: readonly Garnish[] = [
 const rowOf = withOwn('garnish', new Map<string, Garnish>(GARNISHES.map((g) => [g.id, g])), (like, own): Garnish => ({
   ...like,
   ...ownDietary(like, own),
-  id: ownId(own),
+  id: customId(own),
   waterShare: own.water === undefined ? like.waterShare : own.water / 100,
   saltGPerKg: own.salt ?? like.saltGPerKg,
   sugarGPerKg: own.sugar ?? like.sugarGPerKg,

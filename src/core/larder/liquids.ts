@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
-import { ownId } from '../own';
+import { customId } from '../own';
 
 export type LiquidKind = 'wine' | 'beer' | 'stock' | 'tomato' | 'water' | 'juice' | 'seasoning' | 'dairy';
 
@@ -836,7 +836,7 @@ export const LIQUIDS: readonly Liquid[] = [
 const rowOf = withOwn('liquid', new Map<string, Liquid>(LIQUIDS.map((l) => [l.id, l])), (like, own): Liquid => ({
   ...like,
   ...ownDietary(like, own),
-  id: ownId(own),
+  id: customId(own),
   alcohol: own.alcohol === undefined ? like.alcohol : own.alcohol / 100,
   saltGPerL: own.salt ?? like.saltGPerL,
   sugarGPerL: own.sugar ?? like.sugarGPerL,

@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { ownDietary, withOwn } from './withOwn';
-import { ownId } from '../own';
+import { customId } from '../own';
 
 /** Salt by how it measures: grams in a level 5 ml teaspoon and in a three-finger pinch. */
 export interface SaltCrystal {
@@ -180,7 +180,7 @@ export const SPICES: readonly Spice[] = [
 const spiceOf = withOwn('spice', new Map(SPICES.map((s) => [s.id, s])), (like, own) => ({
   ...like,
   ...ownDietary(like, own),
-  id: ownId(own),
+  id: customId(own),
 }));
 
 export function isSpiceId(id: string): boolean {

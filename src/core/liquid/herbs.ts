@@ -1,6 +1,6 @@
 import { listed, type Message, nameOf, noun, say } from '../message';
 import { type Herb, herbById } from '../larder';
-import { type WayOf } from '../choices';
+import { type TechniqueOption } from '../choices';
 
 /** One herb of the plan, judged for the litres it is in. */
 export interface HerbLine {
@@ -35,7 +35,7 @@ export function usualHerbCount(herb: Herb, litres: number): number {
 /** Herbs for the pot, by how they are held together, with the count that has to come out again. */
 export function herbPlan(
   herbs: readonly { readonly id: string; readonly count: number }[],
-  form: WayOf<'herbForm'>,
+  form: TechniqueOption<'herbForm'>,
   litres: number,
 ): HerbPlan {
   const lines = herbs
@@ -53,7 +53,7 @@ export function herbPlan(
   return { lines, countOut: countOut(cooked, form), says: advice(lines, cooked, form) };
 }
 
-function countOut(cooked: readonly HerbLine[], form: WayOf<'herbForm'>): CountedOut[] {
+function countOut(cooked: readonly HerbLine[], form: TechniqueOption<'herbForm'>): CountedOut[] {
   if (cooked.length === 0) return [];
   switch (form) {
     case 'loose':
@@ -71,7 +71,11 @@ function countOut(cooked: readonly HerbLine[], form: WayOf<'herbForm'>): Counted
   }
 }
 
-function advice(lines: readonly HerbLine[], cooked: readonly HerbLine[], form: WayOf<'herbForm'>): Message | undefined {
+function advice(
+  lines: readonly HerbLine[],
+  cooked: readonly HerbLine[],
+  form: TechniqueOption<'herbForm'>,
+): Message | undefined {
   const names = (of: readonly HerbLine[]) => listed(of.map((l) => nameOf('herb', l.herb.id)));
   const heavy = lines.filter((l) => l.tooMuch);
   if (heavy.length > 0) {

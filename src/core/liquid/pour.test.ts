@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { alcoholG, alcoholLeft, alcoholOnThePlate } from './alcohol';
 import { herbPlan, usualHerbCount } from './herbs';
-import { boilAwayMinutes, pourPlan, type PourQuestion } from './pour';
+import { boilAwayMinutes, liquidPlan, type PourQuestion } from './pour';
 import { herbById, HERBS, liquidById, LIQUIDS } from '../larder';
 import { english } from '../../testing/words';
 import { say } from '../message';
@@ -19,7 +19,7 @@ const QUESTION: PourQuestion = {
 
 describe('what is poured', () => {
   it('boils the wine down first and fills with stock to the line, worked by hand', () => {
-    const plan = pourPlan(QUESTION);
+    const plan = liquidPlan(QUESTION);
     expect(plan.pours.map((p) => [p.liquid.id, p.pouredL, p.inPotL])).toEqual([
       ['redWine', 0.4, 0.2],
       ['stockUnsalted', 0.8, 0.8],
@@ -47,7 +47,7 @@ describe('what is poured', () => {
         fc.constantFrom('none' as const, 'half' as const, 'twoThirds' as const, 'syrup' as const),
         fc.double({ min: 0, max: 1, noNaN: true }),
         (parts, wantedL, reduce, fillerStrength) => {
-          const plan = pourPlan({ ...QUESTION, parts, wantedL, reduce, fillerStrength });
+          const plan = liquidPlan({ ...QUESTION, parts, wantedL, reduce, fillerStrength });
           expect(plan.totalL).toBeGreaterThanOrEqual(wantedL - 0.005);
           expect(plan.totalL).toBeLessThanOrEqual(
             Math.max(
@@ -63,7 +63,7 @@ describe('what is poured', () => {
   });
 
   it('thins stock with water and counts its salt, sugar and gelatin as poured', () => {
-    const plan = pourPlan({ ...QUESTION, fillerId: 'stockReady', fillerStrength: 0.5 });
+    const plan = liquidPlan({ ...QUESTION, fillerId: 'stockReady', fillerStrength: 0.5 });
     expect(plan.pours.map((p) => p.liquid.id)).toEqual(['redWine', 'stockReady', 'water']);
     expect(plan.saltG).toBeCloseTo(0.4 * 7, 9);
     expect(plan.sugarG).toBeCloseTo(0.4 * 3, 9);
@@ -71,7 +71,7 @@ describe('what is poured', () => {
   });
 
   it('has no wine and no alcohol where none is poured', () => {
-    const plan = pourPlan({ ...QUESTION, parts: [] });
+    const plan = liquidPlan({ ...QUESTION, parts: [] });
     expect(plan.wine).toBeNull();
     expect(plan.alcoholG).toBe(0);
     expect(alcoholOnThePlate(plan, 150, 4)).toBeNull();
@@ -79,9 +79,9 @@ describe('what is poured', () => {
   });
 
   it('is as warm as what boiled down makes it', () => {
-    expect(pourPlan(QUESTION).mixedC).toBeCloseTo(0.2 * 95 + 0.8 * 20, 9);
-    expect(pourPlan({ ...QUESTION, reduce: 'none' }).mixedC).toBeCloseTo(20, 9);
-    expect(pourPlan({ ...QUESTION, wantedL: 0, parts: [] }).mixedC).toBe(20);
+    expect(liquidPlan(QUESTION).mixedC).toBeCloseTo(0.2 * 95 + 0.8 * 20, 9);
+    expect(liquidPlan({ ...QUESTION, reduce: 'none' }).mixedC).toBeCloseTo(20, 9);
+    expect(liquidPlan({ ...QUESTION, wantedL: 0, parts: [] }).mixedC).toBe(20);
   });
 
   it('goes in in an order: wine, tomato, the rest, seasoning, and the filler to the line', () => {
@@ -90,7 +90,11 @@ describe('what is poured', () => {
       litres: 0.1,
       when: 'start' as const,
     }));
-    const plan = pourPlan({ ...QUESTION, wantedL: 2, parts: [...parts, { id: 'vinegar', litres: 0, when: 'start' }] });
+    const plan = liquidPlan({
+      ...QUESTION,
+      wantedL: 2,
+      parts: [...parts, { id: 'vinegar', litres: 0, when: 'start' }],
+    });
     expect(plan.pours.map((p) => p.liquid.id)).toEqual([
       'redWine',
       'cannedTomato',
@@ -112,29 +116,29 @@ describe('what is poured', () => {
   });
 
   it('boils nothing down where wine stays as it is, and adds nothing where the parts fill the pot', () => {
-    const raw = pourPlan({ ...QUESTION, reduce: 'none' });
+    const raw = liquidPlan({ ...QUESTION, reduce: 'none' });
     expect(raw.pours[0]).toMatchObject({ pouredL: 0.4, inPotL: 0.4, note: undefined });
     expect(raw.wine?.minutes.value).toBe(0);
-    const full = pourPlan({ ...QUESTION, wantedL: 0.2 });
+    const full = liquidPlan({ ...QUESTION, wantedL: 0.2 });
     expect(full.pours.map((p) => p.liquid.id)).toEqual(['redWine']);
-    expect(pourPlan({ ...QUESTION, wantedL: 0.15 }).totalL).toBeCloseTo(0.2, 12);
+    expect(liquidPlan({ ...QUESTION, wantedL: 0.15 }).totalL).toBeCloseTo(0.2, 12);
   });
 
   it('pours water once, whatever strength is asked of it, and no stock at strength nought', () => {
-    const water = pourPlan({ ...QUESTION, fillerId: 'water', fillerStrength: 0.3, parts: [] });
+    const water = liquidPlan({ ...QUESTION, fillerId: 'water', fillerStrength: 0.3, parts: [] });
     expect(water.pours.map((p) => [p.liquid.id, p.pouredL, p.note?.code])).toEqual([['water', 1, 'pour.hotToTheLine']]);
-    const none = pourPlan({ ...QUESTION, fillerStrength: 0, parts: [] });
+    const none = liquidPlan({ ...QUESTION, fillerStrength: 0, parts: [] });
     expect(none.pours.map((p) => [p.liquid.id, p.pouredL, p.note?.code])).toEqual([['water', 1, 'pour.thinsStock']]);
   });
 
   it('is sour only where more than a splash is', () => {
     const splash = (litres: number) =>
-      pourPlan({ ...QUESTION, parts: [{ id: 'vinegar', litres, when: 'start' }] }).acid;
+      liquidPlan({ ...QUESTION, parts: [{ id: 'vinegar', litres, when: 'start' }] }).acid;
     expect([splash(0.05), splash(0.06)]).toEqual([false, true]);
   });
 
   it('says what its figures come from', () => {
-    const { wine } = pourPlan(QUESTION);
+    const { wine } = liquidPlan(QUESTION);
     expect(wine?.target).toEqual({
       id: 'liquid.target',
       value: 0.2,
@@ -179,7 +183,7 @@ describe('alcohol', () => {
   });
 
   it('on the plate is what the bottles brought, less what boiling down and simmering drove off', () => {
-    const plan = pourPlan(QUESTION);
+    const plan = liquidPlan(QUESTION);
     const boiled = plan.wine?.minutes.value ?? 0;
     const left = alcoholLeft(boiled + 90);
     const inKg = (400 * 0.13 * 0.789) / 1000;
@@ -194,9 +198,9 @@ describe('alcohol', () => {
       ['plates', 'count'],
     ]);
     expect(figure?.inputs.map((i) => i.value)).toEqual([plan.alcoholG / 1000, boiled + 90, left, 4]);
-    const weak = pourPlan({ ...QUESTION, powerW: 10 });
+    const weak = liquidPlan({ ...QUESTION, powerW: 10 });
     expect(alcoholOnThePlate(weak, 90, 4)?.inputs[1]?.value).toBe(90);
-    const beer = pourPlan({ ...QUESTION, parts: [{ id: 'stout', litres: 0.5, when: 'start' }], reduce: 'none' });
+    const beer = liquidPlan({ ...QUESTION, parts: [{ id: 'stout', litres: 0.5, when: 'start' }], reduce: 'none' });
     expect(alcoholOnThePlate(beer, 90, 4)?.inputs[1]?.value).toBe(90);
   });
 

@@ -3,7 +3,7 @@ import { ROOM_C, TAP_C } from '../material';
 import { figure, type Figure, input as from, type Message, minutes as time, say } from '../message';
 import { latentHeatJKg, WATER_KG_PER_L } from '../heat';
 import { isReducible, type Liquid, liquidById } from '../larder';
-import { type PlanInput, type WayOf, WINE_LEFT } from '../choices';
+import { type PlanInput, type TechniqueOption, WINE_LEFT } from '../choices';
 
 export interface PourQuestion {
   /** Litres that stand at the wanted level, all told. */
@@ -11,7 +11,7 @@ export interface PourQuestion {
   readonly parts: PlanInput['liquid']['parts'];
   readonly fillerId: string;
   readonly fillerStrength: number;
-  readonly reduce: WayOf<'reduce'>;
+  readonly reduce: TechniqueOption<'reduce'>;
   /** Inside area of the pot's base, m². */
   readonly baseM2: number;
   /** What the burner puts into the pot, W. */
@@ -19,7 +19,7 @@ export interface PourQuestion {
 }
 
 /** One pour, in the order they go in. */
-export interface Pour {
+export interface LiquidAddition {
   readonly liquid: Liquid;
   /** As it comes from bottle or jug. */
   readonly pouredL: number;
@@ -29,9 +29,9 @@ export interface Pour {
 }
 
 export interface PourPlan {
-  readonly pours: readonly Pour[];
+  readonly pours: readonly LiquidAddition[];
   /** What is poured `LATE_POUR_MIN` before the end. */
-  readonly late: readonly Pour[];
+  readonly late: readonly LiquidAddition[];
   /** Litres in the pot when the meat goes in. */
   readonly totalL: number;
   readonly wine: {
@@ -66,11 +66,11 @@ export function boilAwayMinutes(litres: number, powerW: number, baseM2: number):
 }
 
 /** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
-export function pourPlan(q: PourQuestion): PourPlan {
+export function liquidPlan(q: PourQuestion): PourPlan {
   const left = WINE_LEFT[q.reduce];
   const measured = q.parts
     .filter((p) => p.when === 'start')
-    .map(({ id, litres }): Pour => {
+    .map(({ id, litres }): LiquidAddition => {
       const liquid = liquidById(id);
       const boils = isReducible(liquid) && left < 1;
       return {
@@ -82,7 +82,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
     });
   const late = q.parts
     .filter((p) => p.when === 'late' && p.litres > 0)
-    .map(({ id, litres }): Pour => {
+    .map(({ id, litres }): LiquidAddition => {
       const liquid = liquidById(id);
       const note = say(liquid.alcohol > 0 ? 'pour.lateWine' : 'pour.late', { time: time(LATE_POUR_MIN) });
       return { liquid, pouredL: litres, inPotL: litres, note };
@@ -90,7 +90,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
   const sum = measured.reduce((total, p) => total + p.inPotL, 0);
   const fillL = Math.max(0, q.wantedL - sum);
   const filler = liquidById(q.fillerId);
-  const fill: Pour[] = [];
+  const fill: LiquidAddition[] = [];
   if (fillL > 0.0005) {
     const strong = filler.id === 'water' ? 1 : q.fillerStrength;
     if (strong > 0) {
@@ -101,7 +101,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
       fill.push({ liquid: liquidById('water'), pouredL: waterL, inPotL: waterL, note: say('pour.thinsStock') });
     }
   }
-  const rank = (p: Pour): number =>
+  const rank = (p: LiquidAddition): number =>
     isReducible(p.liquid) ? 0 : p.liquid.kind === 'tomato' ? 1 : p.liquid.kind === 'seasoning' ? 3 : 2;
   // Some of what fills it up may have been measured out: it is one pour.
   const same = fill.length > 0 ? measured.find((p) => p.liquid === filler && !isReducible(filler)) : undefined;
@@ -117,7 +117,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
   const wineL = wines.reduce((total, p) => total + p.pouredL, 0);
   const goneL = wineL * (1 - left);
   const minutes = boilAwayMinutes(goneL, q.powerW, q.baseM2);
-  const gramsIn = (poured: readonly Pour[]): number =>
+  const gramsIn = (poured: readonly LiquidAddition[]): number =>
     poured.reduce((total, p) => total + alcoholG(p.pouredL, p.liquid.alcohol), 0);
   const each = (pick: (l: Liquid) => number): number =>
     [...pours, ...late].reduce((total, p) => total + p.pouredL * pick(p.liquid), 0);
@@ -152,7 +152,7 @@ export function pourPlan(q: PourQuestion): PourPlan {
   };
 }
 
-function mixedTempC(pours: readonly Pour[], reduced: boolean): number {
+function mixedTempC(pours: readonly LiquidAddition[], reduced: boolean): number {
   const total = pours.reduce((sum, p) => sum + p.inPotL, 0);
   if (total <= 0) return TAP_C;
   return pours.reduce((sum, p) => sum + p.inPotL * (isReducible(p.liquid) && reduced ? HOT_C : TAP_C), 0) / total;

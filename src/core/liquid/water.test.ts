@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { liquidAdvice } from './advice';
 import { herbPlan } from './herbs';
-import { type PourPlan, pourPlan } from './pour';
+import { type PourPlan, liquidPlan } from './pour';
 import { type AtTarget, waterBalance } from './water';
 import { slowestAtTarget } from '../forecast';
-import { type PlanInput, wholeCourse } from '../choices';
+import { type PlanInput, singleStageSchedule } from '../choices';
 import { type LidKind, type PotMaterial } from '../larder';
 import { OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { say } from '../message';
@@ -93,7 +93,7 @@ describe('the water balance', () => {
 describe('what to mind about what is poured', () => {
   const NO_HERBS = herbPlan([], 'bundle', 1);
   const pour = (ids: readonly string[], part: Partial<PourPlan> = {}): PourPlan => ({
-    ...pourPlan({
+    ...liquidPlan({
       wantedL: 2,
       parts: ids.map((id) => ({ id, litres: 0.4, when: 'start' as const })),
       fillerId: 'stockUnsalted',
@@ -116,7 +116,7 @@ describe('what to mind about what is poured', () => {
   const input = (c: Changes = {}): PlanInput => ({
     ...OXTAIL_PLAN,
     pot: { ...OXTAIL_PLAN.pot, material: c.material ?? 'castIron' },
-    course: wholeCourse({ kind: 'oven', tempC: 150, fan: false }, c.lid ?? 'heavy'),
+    course: singleStageSchedule({ kind: 'oven', tempC: 150, fan: false }, c.lid ?? 'heavy'),
     liquid: { ...OXTAIL_PLAN.liquid, reduce: c.reduce ?? 'half' },
     base: {
       ...OXTAIL_PLAN.base,

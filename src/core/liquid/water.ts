@@ -1,6 +1,6 @@
 import { figure, type Figure, input as from, type FigureOf } from '../message';
 import { type BraiseRequest, slowestAtTarget } from '../forecast';
-import { type PlanInput, type WayOf } from '../choices';
+import { type PlanInput, type TechniqueOption } from '../choices';
 import { garnishById } from '../larder';
 
 /** Water in the pot by where it comes from and goes, from the start until the target. */
@@ -32,7 +32,7 @@ export interface AtTarget {
 export function waterBalance(
   input: PlanInput,
   request: BraiseRequest,
-  startC: Readonly<Record<WayOf<'start'>, number>>,
+  startC: Readonly<Record<TechniqueOption<'start'>, number>>,
   at: AtTarget,
   finished: { readonly liquidL: number; readonly juiceKg: number; readonly cookedKg: number },
 ): WaterBalance {

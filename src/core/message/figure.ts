@@ -2,7 +2,7 @@ import { type FigureId, type InputId } from './catalogue';
 import { type Measure, type Params } from './message';
 
 /** How far a figure can be trusted: arithmetic, a model's estimate, or kitchen practice put into a number. */
-export type Sureness = 'computed' | 'estimate' | 'practice';
+export type EvidenceLevel = 'computed' | 'estimate' | 'practice';
 
 /** What a figure was worked out from. */
 export interface FigureInput {
@@ -20,7 +20,7 @@ export interface Figure {
   readonly id: string;
   readonly value: number;
   readonly as: Measure;
-  readonly sure: Sureness;
+  readonly sure: EvidenceLevel;
   readonly inputs: readonly FigureInput[];
   /** Where it lies four times in five, or between practice's ends. */
   readonly range?: readonly [low: number, high: number];
@@ -36,7 +36,7 @@ export function figure(
   id: FigureId,
   value: number,
   as: Measure,
-  sure: Sureness,
+  sure: EvidenceLevel,
   inputs: readonly FigureInput[],
   more: Pick<Figure, 'range' | 'params'> = {},
 ): Figure {

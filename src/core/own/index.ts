@@ -1,1 +1,10 @@
-export { likeId, OWN_LIMITS, OWN_NAME_MOST, OWN_TABLES, ownId, ownOf, type OwnTable, type OwnThing } from './own';
+export {
+  baseIngredientId,
+  CUSTOM_LIMITS,
+  OWN_NAME_MOST,
+  OWN_TABLES,
+  customId,
+  findCustom,
+  type OwnTable,
+  type CustomIngredient,
+} from './own';

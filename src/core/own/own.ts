@@ -6,7 +6,7 @@ export type OwnTable = (typeof OWN_TABLES)[number];
  * Something the tables do not have: what it is called, which row it behaves like, and what is known of it besides. Its id
  * says all of that, so that a plan which names it needs nothing else.
  */
-export interface OwnThing {
+export interface CustomIngredient {
   readonly table: OwnTable;
   readonly like: string;
   readonly name: string;
@@ -26,7 +26,7 @@ export interface OwnThing {
 const FIGURES = ['salt', 'sugar', 'water', 'alcohol', 'tough'] as const;
 
 /** Within which each figure of a thing of one's own may lie. */
-export const OWN_LIMITS: Readonly<Record<(typeof FIGURES)[number], readonly [low: number, high: number]>> = {
+export const CUSTOM_LIMITS: Readonly<Record<(typeof FIGURES)[number], readonly [low: number, high: number]>> = {
   salt: [0, 300],
   sugar: [0, 900],
   water: [0, 95],
@@ -39,15 +39,15 @@ const MARK = 'own';
 const written = (text: string): string => encodeURIComponent(text).replaceAll('.', '%2E').replaceAll('~', '%7E');
 
 /** The id of a thing of one's own. Figures are rounded to whole ones. */
-export function ownId({ table, like, name, brings, ...figures }: OwnThing): string {
+export function customId({ table, like, name, brings, ...figures }: CustomIngredient): string {
   const known = FIGURES.flatMap((f) => (figures[f] === undefined ? [] : [`${f}=${String(Math.round(figures[f]))}`]));
   const allergens = brings === undefined ? [] : [`brings=${brings.join('+')}`];
   return [MARK, table, like, written(name), ...known, ...allergens].join('~');
 }
 
-const read = new Map<string, OwnThing | undefined>();
+const read = new Map<string, CustomIngredient | undefined>();
 
-function parsed(id: string): OwnThing | undefined {
+function parsed(id: string): CustomIngredient | undefined {
   const [mark, tableText, like, nameText, ...rest] = id.split('~');
   const table = OWN_TABLES.find((t) => t === tableText);
   if (mark !== MARK || table === undefined || !like || !nameText) return undefined;
@@ -64,7 +64,7 @@ function parsed(id: string): OwnThing | undefined {
     const [key, value] = part.split('=');
     const figure = FIGURES.find((f) => f === key);
     if (figure !== undefined) {
-      const [low, high] = OWN_LIMITS[figure];
+      const [low, high] = CUSTOM_LIMITS[figure];
       const number = Number(value);
       if (!(number >= low && number <= high)) return undefined;
       figures[figure] = number;
@@ -76,13 +76,13 @@ function parsed(id: string): OwnThing | undefined {
 }
 
 /** What an id says of a thing of one's own; undefined where it is a row's id or nothing that can be read. */
-export function ownOf(id: string): OwnThing | undefined {
+export function findCustom(id: string): CustomIngredient | undefined {
   if (!id.startsWith(`${MARK}~`)) return undefined;
   if (!read.has(id)) read.set(id, parsed(id));
   return read.get(id);
 }
 
 /** The id of the row whose ways a thing has: its own, or that of what it is like. */
-export function likeId(id: string): string {
-  return ownOf(id)?.like ?? id;
+export function baseIngredientId(id: string): string {
+  return findCustom(id)?.like ?? id;
 }

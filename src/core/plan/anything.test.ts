@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { compareWays } from './compare';
-import { dayWays } from './dayWays';
+import { scheduleFixes } from './scheduleFixes';
 import {
   SPICE_TIMES,
   type BaseItem,
@@ -11,9 +11,9 @@ import {
   MODES,
   type PlanInput,
   RESULTS,
-  WAYS,
-  type WayTopic,
-  wholeCourse,
+  TECHNIQUES,
+  type TechniqueTopic,
+  singleStageSchedule,
   withHeat,
 } from '../choices';
 import { composePlan, makePlan } from './plan';
@@ -29,7 +29,7 @@ import { rounds } from '../../testing/soak';
 import { say } from '../message';
 
 const some = <T>(items: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...items);
-const wayWith = (id: WayTopic) => some([...WAYS[id].ways]) as fc.Arbitrary<never>;
+const wayWith = (id: TechniqueTopic) => some([...TECHNIQUES[id].ways]) as fc.Arbitrary<never>;
 
 const anyItem: fc.Arbitrary<BaseItem> = some(GARNISHES).chain((g) =>
   fc.record({
@@ -105,7 +105,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
         start: d.ways.start,
         herbs: d.herbs.map((id) => ({ id, count: 2 })),
       },
-      course: wholeCourse(heatOf(d.mode, Math.round(low + d.heatShare * (high - low))), d.lid),
+      course: singleStageSchedule(heatOf(d.mode, Math.round(low + d.heatShare * (high - low))), d.lid),
       day: {
         cooks: d.cooks,
         burners: 2,
@@ -159,7 +159,7 @@ describe('any dinner', () => {
         // Salt in a sauce is in grams a litre for everybody.
         expect(inUs.replaceAll(/\d+ g per liter/g, '')).not.toMatch(/\d\s?(kg|g|ml|l|mm|cm|°C)\b/);
         expect(shoppingList(plan).length).toBeGreaterThan(0);
-        for (const way of dayWays(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);
+        for (const way of scheduleFixes(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);
       }),
       { numRuns },
     );

@@ -16,7 +16,7 @@ import { partsAsCooked } from '../prep';
 import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineRequest';
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
-import { likeId } from '../own';
+import { baseIngredientId } from '../own';
 import { type Code, kg, litres, type Measure, type Message, mm, nameOf, noun, say, share } from '../message';
 import { levelForLitres, liesIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 
@@ -85,7 +85,7 @@ function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
 }
 
 /** Names in an input that the larder does not have, of cuts, spices, fats, vegetables, liquids, herbs and sides. */
-export function unknownNames(input: PlanInput): PlanFault[] {
+export function unresolvedIds(input: PlanInput): PlanFault[] {
   const { base, liquid, prepare, season, sear, day } = input;
   return [
     ...meatParts(input).flatMap((part, i) =>
@@ -198,7 +198,7 @@ function checkCourse({ bare, course, result }: PlanInput): PlanFault[] {
  */
 export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const parts = meatParts(input);
-  const unknown = unknownNames(input);
+  const unknown = unresolvedIds(input);
   if (unknown.length > 0) return unknown;
   const faults = [...parts.flatMap((part, i) => checkPart(part, meatField(i))), ...checkRest(input)];
   if (parts.length > LIMITS.meats[1]) {
@@ -216,7 +216,7 @@ export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
 }
 
 function checkBeans(input: PlanInput): PlanFault[] {
-  if (!input.base.items.some((i) => likeId(i.id) === 'beansDry' && i.kg > 0)) return [];
+  if (!input.base.items.some((i) => baseIngredientId(i.id) === 'beansDry' && i.kg > 0)) return [];
   return [fault('base.items', say('fault.dryBeans'))];
 }
 

@@ -1,4 +1,4 @@
-import { USUAL_AHEAD_MS } from './ahead';
+import { USUAL_AHEAD_MS } from './cookAhead';
 import { checkPlanInput } from './check';
 import {
   type HeatMode,
@@ -13,8 +13,8 @@ import {
 } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { lidsFor } from '../larder';
-import { smallerPieces } from './waysOut';
-import { DRY_L } from './watch';
+import { smallerPieces } from './alternatives';
+import { DRY_L } from './warnings';
 import { type Code, type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
 import { type MinutesRange } from '../schedule';
 

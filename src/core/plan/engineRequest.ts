@@ -1,9 +1,9 @@
 import { hashOf } from '../numbers';
 import { partsAsCooked } from '../prep';
-import { type BaseItem, meatGroup, meatParts, type PlanInput, type WayOf } from '../choices';
+import { type BaseItem, meatGroup, meatParts, type PlanInput, type TechniqueOption } from '../choices';
 import { lateMinutes } from '../base';
 import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
-import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, UNEVENTFUL } from '../forecast';
+import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, NO_INTERVENTIONS } from '../forecast';
 import { boilingPointC, pressureAtAltitudePa } from '../heat';
 import { heatsOf, withCourse } from './course';
 import { burnerNetW, type Cut, cutById, garnishById } from '../larder';
@@ -19,7 +19,7 @@ import {
   TAP_C,
   type WaterGiver,
 } from '../material';
-import { LATE_POUR_MIN, pourPlan, type PourPlan } from '../liquid';
+import { LATE_POUR_MIN, liquidPlan, type PourPlan } from '../liquid';
 import { type Contents, contentsOfBraise } from '../keep';
 import { type TargetStage } from '../tenderness';
 
@@ -72,7 +72,7 @@ export interface PotFilling {
   /** Litres that stand in the pot at the start; more than the level takes where more was measured out. */
   readonly liquidL: number;
   /** How warm they go in, by either way of starting, °C. */
-  readonly startC: Readonly<Record<WayOf<'start'>, number>>;
+  readonly startC: Readonly<Record<TechniqueOption<'start'>, number>>;
 }
 
 /** What goes into the pot for an input that has passed `checkPlanInput`. */
@@ -94,7 +94,7 @@ export function wantedLitres(input: Pick<PlanInput, 'liquid'>, contents: PotCont
 
 /** How `wantedL` litres are made up. */
 export function pourFor(input: PlanInput, wantedL: number): PourPlan {
-  return pourPlan({
+  return liquidPlan({
     wantedL,
     parts: input.liquid.parts,
     fillerId: input.liquid.fillerId,
@@ -140,7 +140,7 @@ function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseReq
     pot: { ...potShape(input.pot), massKg: input.pot.massKg, material: input.pot.material },
     liquidL: filling.liquidL,
     liquidTempC: filling.startC[input.liquid.start],
-    ...UNEVENTFUL,
+    ...NO_INTERVENTIONS,
     vegetables: input.base.items.filter((i) => i.when === 'start' && i.kg > 0).map((i) => waterGiver(i, 0)),
     ...(input.base.lies === 'under' && { bedUnder: true }),
     ...heatsOf({ stages: input.course, sinceMin: 0 }, Infinity),

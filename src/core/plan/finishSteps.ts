@@ -1,5 +1,5 @@
 import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput, SAFETY_LIMITS } from '../choices';
-import { type Ahead } from './ahead';
+import { type CookAhead } from './cookAhead';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
 import { cutById } from '../larder';
@@ -69,7 +69,7 @@ export interface Finishing {
   readonly base: Pick<BasePlan, 'flour'>;
   readonly salt: Pick<SaltPlan, 'atEnd'>;
   /** Left out where only the minutes of hands are asked for. */
-  readonly ahead?: Ahead | null;
+  readonly ahead?: CookAhead | null;
 }
 
 /** What kind of work a step of the finish is. */

@@ -57,7 +57,7 @@ function narrowest(input: PlanInput): Pot | undefined {
  * Ways to make what does not fit fit, each tried: another of the kitchen's pots, pieces standing, a lower level, fewer
  * vegetables, two pots; and how wide a pot would have to be. Empty when it fits as it is.
  */
-export function fitWays(input: PlanInput, pots: readonly Pot[]): FitWay[] {
+export function fitFixes(input: PlanInput, pots: readonly Pot[]): FitWay[] {
   if (fits(input)) return [];
   const ways: FitWay[] = [];
   const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => volumeL(a) - volumeL(b));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatSays, MODES, mainStage, wholeCourse } from '../choices';
+import { HEAT_MODES, heatMode, heatOf, heatSays, MODES, mainStage, singleStageSchedule } from '../choices';
 import { composePlan } from './plan';
 import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSettings';
 import { burnerKWh, ovenKWh } from '../heat';
@@ -119,10 +119,10 @@ describe('energy', () => {
     };
     const simmer = { kind: 'simmer', tempC: 95 } as const;
     const induction = { ...OXTAIL_PLAN.sear, burner: { ...OXTAIL_PLAN.sear.burner, kind: 'induction' as const } };
-    const onGas = energy({ course: wholeCourse(simmer, 'heavy') })?.value ?? Number.NaN;
-    const onInduction = energy({ course: wholeCourse(simmer, 'heavy'), sear: induction })?.value ?? Number.NaN;
+    const onGas = energy({ course: singleStageSchedule(simmer, 'heavy') })?.value ?? Number.NaN;
+    const onInduction = energy({ course: singleStageSchedule(simmer, 'heavy'), sear: induction })?.value ?? Number.NaN;
     expect(onInduction).toBeLessThan(energy({})?.value ?? 0);
     expect(onGas / onInduction).toBeCloseTo(0.85 / 0.4, 1);
-    expect(energy({ course: wholeCourse({ kind: 'grill', tempC: 150 }, 'heavy') })).toBeNull();
+    expect(energy({ course: singleStageSchedule({ kind: 'grill', tempC: 150 }, 'heavy') })).toBeNull();
   });
 });

@@ -1,7 +1,7 @@
 export { type Answer, answerOf } from './answer';
-export { checkPlanInput, unknownNames } from './check';
+export { checkPlanInput, unresolvedIds } from './check';
 export { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
-export { changedDay } from './changedDay';
+export { rescheduleInput } from './reschedule';
 export { type Outlook, planOutlook } from './outlook';
 export { afterRecord, withCourse } from './course';
 export { braiseRequest, plannedRequest, potContents, RESULT_TARGET } from './engineRequest';
@@ -13,5 +13,5 @@ export { OPEN_SECONDS, type PlannedLooks, withLooks } from './plannedLooks';
 export { type PotGroup, type PotPlan } from './potPlan';
 export { scaled } from './scale';
 export { type KitchenTools, startPlan, usualMeat } from './start';
-export { endsDry, platesFed } from './watch';
-export { type HeatWay, heatWays, type LidWay, lidWay, type WayOut } from './waysOut';
+export { endsDry, servings } from './warnings';
+export { type HeatWay, heatWays, type LidWay, lidWay, type Alternative } from './alternatives';

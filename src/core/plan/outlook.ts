@@ -1,7 +1,7 @@
-import { dayWays } from './dayWays';
-import { type FitWay, fitWays } from './fit';
+import { scheduleFixes } from './scheduleFixes';
+import { type FitWay, fitFixes } from './fit';
 import { makePlan, type Plan } from './plan';
-import { type WayOut, waysOut } from './waysOut';
+import { type Alternative, waysOut } from './alternatives';
 import { type PlanFault, type PlanInput } from '../choices';
 import { type Pot } from '../larder';
 
@@ -14,11 +14,11 @@ export interface Outlook {
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
   /** When there is too little time: other ways that have been forecast and fit. */
-  readonly waysOut: readonly WayOut[];
+  readonly waysOut: readonly Alternative[];
   /** When it does not fit the pot: other ways that do. */
   readonly fitWays: readonly FitWay[];
   /** When the day does not hold what it should: days that do. */
-  readonly dayWays: readonly WayOut[];
+  readonly dayWays: readonly Alternative[];
 }
 
 /**
@@ -37,7 +37,7 @@ export function planOutlook(
       plan: result.plan,
       faults: [],
       ...none,
-      ...(how === 'full' ? { dayWays: dayWays(result.plan, nowMs) } : {}),
+      ...(how === 'full' ? { dayWays: scheduleFixes(result.plan, nowMs) } : {}),
     };
   }
   const { faults } = result;
@@ -46,7 +46,7 @@ export function planOutlook(
     plan: undefined,
     faults,
     waysOut: faults.some((f) => f.tooLate === true) ? waysOut(input, nowMs) : [],
-    fitWays: faults.some((f) => f.tooFull === true) ? fitWays(input, pots) : [],
+    fitWays: faults.some((f) => f.tooFull === true) ? fitFixes(input, pots) : [],
     dayWays: [],
   };
 }

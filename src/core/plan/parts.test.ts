@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
-import { fitWays } from './fit';
-import { habit, type MeatPart, type PlanInput, usualLevel, WAY_TOPICS, WAYS } from '../choices';
+import { fitFixes } from './fit';
+import { defaultChoice, type MeatPart, type PlanInput, defaultLevel, TECHNIQUE_TOPICS, TECHNIQUES } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { scaled } from './scale';
 import { startPlan, usualMeat } from './start';
@@ -171,7 +171,7 @@ describe('what does not fit the pot', () => {
 
   it('gets ways out that are tried, each of them fitting', () => {
     expect(checkPlanInput(crowded, NOON_MS)[0]?.tooFull).toBe(true);
-    const ways = fitWays(crowded, TEST_KITCHEN.pots);
+    const ways = fitFixes(crowded, TEST_KITCHEN.pots);
     expect(ways.map((w) => english(w.says)).join('; ')).toContain('casserole');
     for (const way of ways) expect(checkPlanInput(way.input, NOON_MS), english(way.says)).toEqual([]);
   });
@@ -182,19 +182,19 @@ describe('what does not fit the pot', () => {
       pot: wide(crowded.pot, 240, 100),
       meat: part('beef_oxtail', 3),
     };
-    const way = fitWays(two, []).find((w) => w.says.code === 'fit.twoPots');
+    const way = fitFixes(two, []).find((w) => w.says.code === 'fit.twoPots');
     expect(way?.input.meat.massKg).toBeCloseTo(1.5, 9);
     expect(way?.input.eaters).toBe(2);
   });
 
   it('is told how wide a pot it would take when nothing else helps', () => {
     const roast: PlanInput = { ...crowded, meat: part('lamb_shoulder', 2) };
-    const ways = fitWays(roast, []);
+    const ways = fitFixes(roast, []);
     expect(english(ways.at(-1)?.says)).toMatch(/a pot \d+ mm across|Stand/);
   });
 
   it('needs no ways when it fits', () => {
-    expect(fitWays(OXTAIL_PLAN, TEST_KITCHEN.pots)).toEqual([]);
+    expect(fitFixes(OXTAIL_PLAN, TEST_KITCHEN.pots)).toEqual([]);
   });
 });
 
@@ -314,14 +314,14 @@ describe('a kitchen’s own way', () => {
   });
 
   it('covers cubes and leaves large pieces part-way under a tight lid', () => {
-    expect(usualLevel(true, true)).toBeGreaterThan(1);
-    expect(usualLevel(false, true)).toBeLessThan(0.7);
+    expect(defaultLevel(true, true)).toBeGreaterThan(1);
+    expect(defaultLevel(false, true)).toBeLessThan(0.7);
   });
 
   it('has a usual way with every topic, and a line of why for each', () => {
-    for (const id of WAY_TOPICS) {
-      const ways: readonly string[] = WAYS[id].ways;
-      expect(ways, id).toContain(habit({}, id));
+    for (const id of TECHNIQUE_TOPICS) {
+      const ways: readonly string[] = TECHNIQUES[id].ways;
+      expect(ways, id).toContain(defaultChoice({}, id));
       for (const way of ways) expect(WORDS.say(ofRow('way', `${id}.${way}`, 'why')).length, way).toBeGreaterThan(5);
     }
   });

@@ -1,5 +1,5 @@
 import { checkPlanInput } from './check';
-import { type Ahead, aheadOf, aheadWatch, fridgeByMin, fromColdMin } from './ahead';
+import { type CookAhead, cookAhead, cookAheadWarnings, fridgeByMin, fromColdMin } from './cookAhead';
 import {
   heatMode,
   heatSays,
@@ -8,7 +8,7 @@ import {
   MODES,
   sameHeat,
   sidesOf,
-  stageSays,
+  stageMessage,
   type PlanFault,
   fatWayOf,
   type PlanInput,
@@ -16,15 +16,15 @@ import {
   SAFETY_LIMITS,
 } from '../choices';
 import { energyFigure } from './energy';
-import { mise, type Mise } from './mise';
-import { bearableL } from './salting';
+import { prepWork, type PrepWork } from './prepWork';
+import { minLitresForSalt } from './salting';
 import { type SizedPart, sizedParts } from './parts';
 import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
 import { stagesMissed, type StageTime, stageTimes } from './stageTimes';
 import { reasonsFor } from './reasons';
-import { endsDry, thingsToWatch } from './watch';
+import { endsDry, planWarnings } from './warnings';
 import {
   boneFraction,
   type BraiseRequest,
@@ -50,13 +50,13 @@ import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
 import { type AtTarget, LATE_POUR_MIN } from '../liquid';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../finish';
-import { type Day, type DayQuestion, type DayWork, layOutDay, type StageWork } from '../schedule';
+import { type Day, type DayQuestion, type DayWork, scheduleDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
 export const PLAN_VERSION = 9;
 
-export interface Plan extends Mise {
+export interface Plan extends PrepWork {
   readonly version: number;
   readonly input: PlanInput;
   /** The cut that is done last, which the forecast is about. */
@@ -69,7 +69,7 @@ export interface Plan extends Mise {
   readonly finishBy: FinishQuestion;
   readonly finish: FinishFigures;
   /** Cooling and warming again; null where it is eaten when it is done. */
-  readonly ahead: Ahead | null;
+  readonly ahead: CookAhead | null;
   /** What the braise draws; null where nobody meters it. */
   readonly energy: Figure | null;
   readonly day: Day;
@@ -136,12 +136,17 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     stockGelatinG: filling.pour.gelatinG,
     rung: input.base.thicken === 'early' || input.base.thicken === 'roux' ? input.finish.rung : null,
   };
-  const leastL = bearableL(input, filling.pour, finishedPot(ensemble, place, { ...asked, leastL: 0 }), ready.p50);
+  const leastL = minLitresForSalt(
+    input,
+    filling.pour,
+    finishedPot(ensemble, place, { ...asked, leastL: 0 }),
+    ready.p50,
+  );
   const finishBy: FinishQuestion = { ...asked, leastL };
   const finished = finishedPot(ensemble, place, finishBy);
-  const kitchen = mise(input, request, filling, atTarget(ensemble, place, ready.p50), finished);
+  const kitchen = prepWork(input, request, filling, atTarget(ensemble, place, ready.p50), finished);
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
-  const ahead = input.day.ahead === null ? null : aheadOf(request, finished, finishBy.powerW, input.keeping);
+  const ahead = input.day.ahead === null ? null : cookAhead(request, finished, finishBy.powerW, input.keeping);
   const course = courseSamples(ensemble, forecast);
   const stages = stageTimes(ensemble, ready.p50);
   const dayQuestion: DayQuestion = {
@@ -163,7 +168,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     resources: { cooks: input.day.cooks, burners: input.day.burners, ovens: 1 },
     fixed: input.day.fixed,
   };
-  const day = layOutDay(dayQuestion);
+  const day = scheduleDay(dayQuestion);
   const look = lookCostMin(undisturbed, ready.p10, OPEN_SECONDS.fork);
   return {
     ok: true,
@@ -189,10 +194,10 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
       goodForMin: etaOf(forecast, TARGETS[forecast.target].until).p50 - ready.p50,
       reasons: reasonsFor(input, cut, ensemble, forecast, look),
       watch: [
-        ...thingsToWatch(input, cut, pot, finished, forecast, course, kitchen),
-        ...aheadWatch(ahead, input.keeping.rule),
+        ...planWarnings(input, cut, pot, finished, forecast, course, kitchen),
+        ...cookAheadWarnings(ahead, input.keeping.rule),
         ...bareWatch(input, ensemble),
-        ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageSays(s) })),
+        ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageMessage(s) })),
         ...day.conflicts.map((c) => c.says),
       ],
     },
@@ -248,11 +253,11 @@ const SALT_AHEAD_HOURS = 12;
 /** What the day is laid out from. */
 function dayWork(
   input: PlanInput,
-  kitchen: Mise,
+  kitchen: PrepWork,
   request: BraiseRequest,
   when: Pick<DayWork, 'likelyMin' | 'readyMin'>,
   looks: PlannedLooks,
-  ahead: Ahead | null,
+  ahead: CookAhead | null,
   stages: readonly StageTime[],
   finishedMin: number,
 ): DayWork {

@@ -1,5 +1,5 @@
 import { meatParts, type PlanInput } from '../choices';
-import { edibleKgOf } from '../buy';
+import { bonelessKg } from '../buy';
 import { WATER_KG_PER_L } from '../heat';
 import { cutById, garnishById } from '../larder';
 import { type PourPlan } from '../liquid';
@@ -64,7 +64,7 @@ function saltQuestion(
   const wantedL = Math.max(TOPPED_UP_L, input.eaters * input.finish.sauceLPerPlate);
   const dry = finished.liquidL < TOPPED_UP_L;
   return {
-    addedG: input.season.gramsPerKg * edibleKgOf(meatParts(input)),
+    addedG: input.season.gramsPerKg * bonelessKg(meatParts(input)),
     when: input.season.when,
     sources: saltSources(input, pour),
     meatWaterKg: finished.meatWaterKg,
@@ -78,7 +78,7 @@ function saltQuestion(
 }
 
 /** The least sauce that the salt in it allows boiling down to, l. */
-export function bearableL(input: PlanInput, pour: PourPlan, finished: FinishedPot, minutes: number): number {
+export function minLitresForSalt(input: PlanInput, pour: PourPlan, finished: FinishedPot, minutes: number): number {
   const { inSauceG } = saltBalance(saltQuestion(input, sizedParts(input), pour, finished, minutes));
   return inSauceG / 1000 / SAUCE_SALT.high / WATER_KG_PER_L;
 }
@@ -100,7 +100,7 @@ export function salting(
   finished: FinishedPot,
   minutes: number,
 ): Salting {
-  const edible = edibleKgOf(meatParts(input));
+  const edible = bonelessKg(meatParts(input));
   const sources = saltSources(input, pour);
   const question = saltQuestion(input, parts, pour, finished, minutes);
   const otherG = sources.reduce((sum, s) => sum + s.grams, 0);

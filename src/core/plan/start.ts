@@ -1,5 +1,5 @@
 import {
-  habit,
+  defaultChoice,
   type Habits,
   isSmall,
   type Keeping,
@@ -8,12 +8,12 @@ import {
   type PlanInput,
   usualCount,
   usualFinish,
-  usualLevel,
+  defaultLevel,
   usualThicknessMm,
-  wholeCourse,
+  singleStageSchedule,
 } from '../choices';
 import { usualBase } from '../base';
-import { edibleKgOf, rawPerEaterKg } from '../buy';
+import { bonelessKg, rawPerPersonKg } from '../buy';
 import { type Burner, cutById, lidsFor, type Pan, type Pot } from '../larder';
 import { USUAL_SALT_G_PER_KG } from '../season';
 
@@ -33,7 +33,7 @@ const FIVE_HUNDREDTHS = 20;
 export function usualMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
   const cut = cutById(cutId);
   const onBone = cut.bone !== 'no';
-  const raw = massKg ?? eaters * rawPerEaterKg(cut, onBone, 'usual');
+  const raw = massKg ?? eaters * rawPerPersonKg(cut, onBone, 'usual');
   const pieces = usualCount(cut, raw);
   const kg =
     massKg ??
@@ -68,10 +68,10 @@ export function startPlan(
   if (!pot || !pan || !burner) throw new RangeError('A kitchen needs a pot, a pan and a burner.');
   const meat = what.meat ?? usualMeat(what.cutId, what.eaters);
   const cut = cutById(meat.cutId);
-  const own = <Id extends keyof Habits>(id: Id) => habit(kitchen.habits, id);
+  const own = <Id extends keyof Habits>(id: Id) => defaultChoice(kitchen.habits, id);
   const chosenLevel = own('level');
   const small = isSmall(cut, meat);
-  const edibleKg = edibleKgOf([meat]);
+  const edibleKg = bonelessKg([meat]);
   const base = usualBase(edibleKg, kitchen.habits);
   return {
     title: what.title,
@@ -98,7 +98,7 @@ export function startPlan(
     base,
     liquid: {
       fill: true,
-      level: chosenLevel === 'auto' ? usualLevel(small, true) : LEVEL_SHARES[chosenLevel],
+      level: chosenLevel === 'auto' ? defaultLevel(small, true) : LEVEL_SHARES[chosenLevel],
       parts: [{ id: 'redWine', litres: Math.round(edibleKg * 25) / 100, when: 'start' }],
       fillerId: 'stockUnsalted',
       fillerStrength: 1,
@@ -111,7 +111,7 @@ export function startPlan(
       herbForm: own('herbForm'),
     },
     bare: null,
-    course: wholeCourse({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
+    course: singleStageSchedule({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
     finish: usualFinish(small, 'tender', base.items),
     serveAtMs: what.serveAtMs,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { composePlan, finishSteps, type Plan } from '.';
 import { type PlanInput } from '../choices';
 import { cutById, garnishById, isGarnishId, liquidById, spiceById } from '../larder';
-import { likeId, OWN_TABLES, ownId, ownOf } from '../own';
+import { baseIngredientId, OWN_TABLES, customId, findCustom } from '../own';
 import { bedHeightM, levelForLitres, litresForLevel, meatHeightM, submergedShares } from '../material';
 import { contentsOf } from './engineRequest';
 import { shoppingList } from '../shopping';
@@ -184,10 +184,10 @@ describe('a thing of the cook’s own', () => {
         fc.integer({ min: 0, max: 300 }),
         (table, name, salt) => {
           const thing = { table, like: 'onion', name, salt, brings: ['milk' as const] };
-          const id = ownId(thing);
-          expect(ownOf(id)).toEqual(thing);
+          const id = customId(thing);
+          expect(findCustom(id)).toEqual(thing);
           expect(id).not.toContain('.');
-          expect(likeId(id)).toBe('onion');
+          expect(baseIngredientId(id)).toBe('onion');
         },
       ),
     );
@@ -199,20 +199,22 @@ describe('a thing of the cook’s own', () => {
       'own~garnish~onion~x~salt=999',
       'onion',
     ]) {
-      expect(ownOf(id)).toBeUndefined();
+      expect(findCustom(id)).toBeUndefined();
     }
-    expect(isGarnishId(ownId({ table: 'garnish', like: 'unheard', name: 'x' }))).toBe(false);
-    expect(isGarnishId(ownId({ table: 'liquid', like: 'water', name: 'x' }))).toBe(false);
+    expect(isGarnishId(customId({ table: 'garnish', like: 'unheard', name: 'x' }))).toBe(false);
+    expect(isGarnishId(customId({ table: 'liquid', like: 'water', name: 'x' }))).toBe(false);
   });
 
   it('behaves like its like but for what is known of it', () => {
     const ramps = garnishById(
-      ownId({ table: 'garnish', like: 'onion', name: 'Ramps', salt: 5, water: 20, brings: [] }),
+      customId({ table: 'garnish', like: 'onion', name: 'Ramps', salt: 5, water: 20, brings: [] }),
     );
     expect(ramps).toMatchObject({ waterShare: 0.2, saltGPerKg: 5, tauMin: garnishById('onion').tauMin, brings: [] });
-    expect(liquidById(ownId({ table: 'liquid', like: 'redWine', name: 'plum wine', alcohol: 9 })).alcohol).toBe(0.09);
-    expect(spiceById(ownId({ table: 'spice', like: 'paprika', name: 'piment' })).scorches).toBe(true);
-    const buffalo = cutById(ownId({ table: 'cut', like: 'beef_cheek', name: 'buffalo cheek', tough: 130 }));
+    expect(liquidById(customId({ table: 'liquid', like: 'redWine', name: 'plum wine', alcohol: 9 })).alcohol).toBe(
+      0.09,
+    );
+    expect(spiceById(customId({ table: 'spice', like: 'paprika', name: 'piment' })).scorches).toBe(true);
+    const buffalo = cutById(customId({ table: 'cut', like: 'beef_cheek', name: 'buffalo cheek', tough: 130 }));
     const cheek = cutById('beef_cheek');
     expect(buffalo.cookValue.twists).toBeCloseTo(cheek.cookValue.twists * 1.3, 9);
     expect(buffalo.toughnessSpread).toBeGreaterThanOrEqual(0.35);
@@ -220,7 +222,7 @@ describe('a thing of the cook’s own', () => {
   });
 
   it('goes by its own name wherever a name stands, and by its like’s words elsewhere', () => {
-    const id = ownId({ table: 'cut', like: 'beef_cheek', name: 'buffalo cheek {a.b}~' });
+    const id = customId({ table: 'cut', like: 'beef_cheek', name: 'buffalo cheek {a.b}~' });
     expect(WORDS.name('cut', id)).toBe('buffalo cheek {a.b}~');
     expect(WORDS.title(ofRow('cut', id, 'full'))).toBe('Buffalo cheek {a.b}~');
     expect(WORDS.say(nameOf('trim', id))).toBe(WORDS.say(say('trim.beef_cheek')));
@@ -231,7 +233,7 @@ describe('a thing of the cook’s own', () => {
   });
 
   it('onions of one’s own are softened with the others', () => {
-    const own = ownId({ table: 'garnish', like: 'onion', name: 'Roscoff onion' });
+    const own = customId({ table: 'garnish', like: 'onion', name: 'Roscoff onion' });
     const plan = planned(base({ items: [item('onion', 0.2, 'melt', 'start'), item(own, 0.2, 'melt', 'start')] }));
     const [first, second] = plan.base.steps;
     expect(first?.minutes).toBeCloseTo(second?.minutes ?? 0, 9);

@@ -11,7 +11,7 @@ import {
   say,
 } from '../message';
 import { type Cut, spiceById } from '../larder';
-import { likeId } from '../own';
+import { baseIngredientId } from '../own';
 import {
   fillingKg,
   type MeatPart,
@@ -97,7 +97,7 @@ const CAN_ROLL: readonly string[] = [
 
 /** Whether a cut can be opened out, filled and rolled. */
 export function canRoll(cutId: string): boolean {
-  return CAN_ROLL.includes(likeId(cutId));
+  return CAN_ROLL.includes(baseIngredientId(cutId));
 }
 
 function stringsFor(cut: Cut, part: MeatPart, size: PieceSize, prepare: Preparation): number {
@@ -172,7 +172,7 @@ export function prepPlan(
     step(
       'trim',
       say('prep.trim', { cut: nameOf('cut', cut.id) }),
-      nameOf('trim', OWN_TRIM.includes(likeId(cut.id)) ? cut.id : 'common'),
+      nameOf('trim', OWN_TRIM.includes(baseIngredientId(cut.id)) ? cut.id : 'common'),
       Math.max(MIN_TRIM_MIN, TRIM_MIN_PER_KG * part.massKg),
       [
         figure(

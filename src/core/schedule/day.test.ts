@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { layOutDay } from './day';
+import { scheduleDay } from './day';
 import { cautionFor } from '../cautions';
 import { boilAwayMinutes } from '../liquid';
 import { NOON_MS, inOnePlace } from '../../testing/fixtures';
@@ -11,10 +11,10 @@ import { saying } from '../../testing/saying';
 const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
 const twists = { p10: 130, p50: 160, p90: 200 };
-type Question = Parameters<typeof layOutDay>[0];
+type Question = Parameters<typeof scheduleDay>[0];
 
 function day(part: Partial<Question> = {}, more: Partial<Question['work']> = {}) {
-  return layOutDay({
+  return scheduleDay({
     serveMs: NOON_MS,
     ready: twists,
     work: {
@@ -212,7 +212,7 @@ describe('around it', () => {
 });
 
 /** A day as lines to read: minutes to the plate, what, and in which words. */
-function lines(d: ReturnType<typeof layOutDay>): Record<string, readonly string[]> {
+function lines(d: ReturnType<typeof scheduleDay>): Record<string, readonly string[]> {
   const to = (ms: number): string => String(Math.round((ms - NOON_MS) / MIN_MS));
   const said = (m: { readonly code: string; readonly params?: object | undefined }): string =>
     m.params === undefined ? m.code : `${m.code} ${JSON.stringify(m.params)}`;

@@ -101,7 +101,7 @@ export interface DayQuestion {
  * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the reserve the
  * forecast asks for. What is fixed to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than a week before.
  */
-export function layOutDay(question: DayQuestion): Day {
+export function scheduleDay(question: DayQuestion): Day {
   const { serveMs, ready, work } = question;
   const { solution, fixed, refused, reserve } = solveFixed(question);
   const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);

@@ -5,7 +5,7 @@ export {
   type DayQuestion,
   type DaySpan,
   type DayTask,
-  layOutDay,
+  scheduleDay,
 } from './day';
 export { type DayWork, type Reserve, type StageWork, warmings, type WorkMinutes } from './tasks';
 export { type MinutesRange } from './workTime';

@@ -9,4 +9,4 @@ export {
   USUAL_SALT_G_PER_KG,
   usualSaltG,
 } from './salt';
-export { saltDiffusion, saltEvened } from './saltMove';
+export { saltDiffusion, saltAtEquilibrium } from './saltMove';

@@ -1,4 +1,4 @@
-import { saltDiffusion, saltEvened } from './saltMove';
+import { saltDiffusion, saltAtEquilibrium } from './saltMove';
 import { WATER_KG_PER_L } from '../heat';
 import {
   figure,
@@ -74,7 +74,7 @@ export function saltBalance(q: SaltQuestion): SaltBalance {
   const cooked = q.when === 'hold' ? 0 : q.addedG;
   const total = cooked + q.sources.reduce((sum, s) => sum + s.grams, 0);
   const inside = cooked * INSIDE[q.when];
-  const evened = saltEvened({
+  const evened = saltAtEquilibrium({
     surfacePerM: q.surfacePerM,
     beta: q.beta,
     meatWaterKg: q.meatWaterKg,

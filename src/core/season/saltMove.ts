@@ -27,7 +27,7 @@ function scaledErfc(y: number): number {
  * How far salt between meat and liquid has evened out, 0 to 1: short times in a well-stirred bath of finite size, with the
  * pieces' curvature. Source: Crank (1975); the curvature is ours, within 3 % up to 0.9.
  */
-export function saltEvened({ surfacePerM, beta, meatWaterKg, liquidWaterKg, tempC, hours }: SaltMove): number {
+export function saltAtEquilibrium({ surfacePerM, beta, meatWaterKg, liquidWaterKg, tempC, hours }: SaltMove): number {
   const x = surfacePerM * Math.sqrt(saltDiffusion(tempC) * hours * 3600);
   const curve = (0.886 * beta) / (2 * (beta + 1));
   const turn = 1 / (2 * curve);

@@ -1,4 +1,4 @@
-import { doneSign } from './doneSign';
+import { donenessCue } from './donenessCue';
 import { type StepKind } from './kinds';
 import { herbList, thing } from './phrases';
 import { type Part, type Sequence } from './sequence';
@@ -145,7 +145,7 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
       due: { kind: 'forecast' },
       record: 'fork',
       mark: { kind: 'test', label: say('mark.forkTest') },
-      sign: doneSign(plan.cutId, plan.forecast.target),
+      sign: donenessCue(plan.cutId, plan.forecast.target),
     }),
   );
   seq.add(

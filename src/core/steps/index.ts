@@ -1,4 +1,4 @@
-export { doneSign } from './doneSign';
+export { donenessCue } from './donenessCue';
 export { type Step, type StepRecord, type WorkStage, WORK_STAGES } from './step';
 export { stepsOf } from './steps';
 export { howOf, titleOf } from './titleOf';

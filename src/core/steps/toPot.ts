@@ -4,7 +4,7 @@ import { type Part, type Sequence } from './sequence';
 import { firstStage, heatMode, MODES, safetyParams } from '../choices';
 import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
-import { likeId } from '../own';
+import { baseIngredientId } from '../own';
 import { type Plan } from '../plan';
 import { warmings } from '../schedule';
 
@@ -177,7 +177,7 @@ function baseKind(plan: Plan, step: Plan['base']['steps'][number]): StepKind {
     return garnishById(step.id.slice('apart-'.length)).kind === 'mushroom' ? 'mushroomsEarly' : 'inPan';
   }
   const garnish = garnishById(step.id);
-  const like = likeId(step.id);
+  const like = baseIngredientId(step.id);
   if (like === 'garlic')
     return step.cutMm !== undefined && step.cutMm >= WHOLE_GARLIC_MM ? 'garlicWhole' : 'garlicFine';
   if (garnish.pan === undefined) return 'withLiquid';

@@ -1,6 +1,6 @@
 import { SALTMARSH_ROW } from './kitchen';
-import { KINDS, withKind } from '../../core/kinds';
-import { type BaseItem, type PlanHeat, type PlanInput, type ResultId, wholeCourse } from '../../core/choices';
+import { BRAISE_STYLES, withStyle } from '../../core/kinds';
+import { type BaseItem, type PlanHeat, type PlanInput, type ResultId, singleStageSchedule } from '../../core/choices';
 import { type Verdict } from '../../core/cook';
 import { startPlan } from '../../core/plan';
 import { type LidKind, type Pot } from '../../core/larder';
@@ -224,7 +224,7 @@ export const PAST: readonly PastBraise[] = [
 /** The dish as a plan to be served at `serveAtMs`. */
 export function planInput(dish: Dish, serveAtMs: number): PlanInput {
   const pot = SALTMARSH_ROW.pots.find((p) => p.id === dish.potId) as Pot;
-  const kind = KINDS.find((p) => p.id === dish.kindId);
+  const kind = BRAISE_STYLES.find((p) => p.id === dish.kindId);
   const begun = startPlan(SALTMARSH_ROW, {
     title: dish.title,
     cutId: dish.cutId,
@@ -241,11 +241,11 @@ export function planInput(dish: Dish, serveAtMs: number): PlanInput {
       pricePerKg: null,
     },
   });
-  const based = kind ? withKind(begun, kind) : begun;
+  const based = kind ? withStyle(begun, kind) : begun;
   const input: PlanInput = {
     ...based,
     pot,
-    course: wholeCourse(dish.heat, dish.lid),
+    course: singleStageSchedule(dish.heat, dish.lid),
     result: dish.result,
     liquid: { ...based.liquid, level: dish.liquidLevel },
   };

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { wholeCourse } from '@/core/choices';
+import { singleStageSchedule } from '@/core/choices';
 import { HeatChart } from './curves';
 import { composePlan } from '@/core/plan';
 import { type UnitChoice } from '@/core/quantity';
@@ -21,7 +21,7 @@ function drawn(level: number, units?: UnitChoice): Drawn {
   const made = composePlan(
     {
       ...OXTAIL_PLAN,
-      course: wholeCourse({ kind: 'oven', tempC: 200, fan: true }, 'heavy'),
+      course: singleStageSchedule({ kind: 'oven', tempC: 200, fan: true }, 'heavy'),
       liquid: { ...OXTAIL_PLAN.liquid, parts: [], level },
     },
     0,

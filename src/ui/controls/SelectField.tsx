@@ -6,7 +6,7 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { errorText, frame, labelText } from './frame';
 import { type OptionSection } from './options';
-import { ListPlate, usePlate } from './usePlate';
+import { ListPlate, usePopover } from './usePopover';
 import { useWords } from '../KitchenContext';
 
 const SelectButton = styled(AriaButton)`
@@ -61,7 +61,7 @@ export function SelectField({
 }: SelectFieldProps) {
   const w = useWords();
   const id = useId();
-  const { open, face, plate } = usePlate('listbox');
+  const { open, face, plate } = usePopover('listbox');
   const chosen = sections.flatMap((s) => s.options).find((o) => o.id === value);
   return (
     <div>

@@ -1,9 +1,9 @@
 'use client';
 
-import { type SheetProps } from './SheetPlate';
-import { late } from '../late';
+import { type SheetProps } from './SheetSurface';
+import { lazyOnIdle } from '../lazy';
 
-const SheetPlate = late(async () => (await import('./SheetPlate')).SheetPlate);
+const SheetPlate = lazyOnIdle(async () => (await import('./SheetSurface')).SheetSurface);
 
 /** A dialog while it is open. */
 export function Sheet({ isOpen, ...plate }: SheetProps & { readonly isOpen: boolean }) {

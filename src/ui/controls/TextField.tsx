@@ -3,7 +3,7 @@
 import { Input, TextArea as AriaTextArea, TextField as AriaTextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { ErrorText, frame, LabelText } from './frame';
-import { ENDING_KEYS, useRest } from './useRest';
+import { ENDING_KEYS, useDebouncedCommit } from './useDebouncedCommit';
 
 const TextBox = styled(Input)`
   ${frame}
@@ -41,7 +41,7 @@ export function TextField({
   autoFocus = false,
   onChange,
 }: TextFieldProps) {
-  const { entered, enter, handOn } = useRest(onChange);
+  const { entered, enter, handOn } = useDebouncedCommit(onChange);
   return (
     <AriaTextField
       value={entered ? entered.value : value}

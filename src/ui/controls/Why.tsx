@@ -3,7 +3,7 @@
 import { CircleHelp } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { PopPlate, usePlate } from './usePlate';
+import { Popover, usePopover } from './usePopover';
 import { useWords } from '../KitchenContext';
 import { type Figure } from '@/core/message';
 
@@ -49,7 +49,7 @@ const Answer = styled.div`
 /** A small question mark that answers “why this number?”: formula, inputs, what would change it, how sure it is. */
 export function Why({ figure }: { figure: Figure }) {
   const w = useWords();
-  const { open, face, plate } = usePlate('dialog');
+  const { open, face, plate } = usePopover('dialog');
   const value = w.figure(figure);
   return (
     <>
@@ -57,7 +57,7 @@ export function Why({ figure }: { figure: Figure }) {
         <CircleHelp size={17} aria-hidden />
       </Ask>
       {open ? (
-        <PopPlate {...plate} widthPx={360} title={w.text('why.title', { label: w.about(figure, 'label'), value })}>
+        <Popover {...plate} widthPx={360} title={w.text('why.title', { label: w.about(figure, 'label'), value })}>
           <Answer>
             <p>{w.about(figure, 'formula')}</p>
             {figure.inputs.length > 0 ? (
@@ -83,7 +83,7 @@ export function Why({ figure }: { figure: Figure }) {
             </p>
             <p style={{ color: 'var(--mute)' }}>{w.text(`sure.${figure.sure}`)}</p>
           </Answer>
-        </PopPlate>
+        </Popover>
       ) : null}
     </>
   );

@@ -6,7 +6,7 @@ import { ComboField } from './ComboField';
 import { ConfirmButton } from './ConfirmButton';
 import { NumberField } from './NumberField';
 import { QuantityField } from './QuantityField';
-import { WayCards } from './WayCards';
+import { OptionCards } from './OptionCards';
 import { SelectField } from './SelectField';
 import { Sheet } from './Sheet';
 import { Slider } from './Slider';
@@ -209,7 +209,7 @@ describe('one of several', () => {
       { id: 'still', name: 'Oven', why: 'even', isDefault: true },
       { id: 'simmer', name: 'Stove', why: 'watched' },
     ];
-    const { hand } = shown(<WayCards label="Where" value="still" ways={ways} onChange={onChange} />);
+    const { hand } = shown(<OptionCards label="Where" value="still" ways={ways} onChange={onChange} />);
     const radios = screen.getAllByRole<HTMLInputElement>('radio');
     expect(radios.map((r) => r.checked)).toEqual([true, false]);
     expect(screen.getByText('usual: even')).toBeTruthy();
@@ -377,7 +377,7 @@ describe('a sheet', () => {
 it('ways of which none is chosen yet can be reached by a keyboard', async () => {
   const ways = ['1', '2'].map((id) => ({ id, name: id, why: '' }));
   const onChange = vi.fn();
-  const { hand } = shown(<WayCards label="How was it?" value="0" ways={ways} onChange={onChange} />);
+  const { hand } = shown(<OptionCards label="How was it?" value="0" ways={ways} onChange={onChange} />);
   await hand.tab();
   expect(document.activeElement?.getAttribute('type')).toBe('radio');
   await hand.keyboard('{ArrowRight}');

@@ -4,7 +4,7 @@ import { type FocusEvent, type KeyboardEvent, useState } from 'react';
 import { parseQuantity } from '@/core/intake';
 import { type Message } from '@/core/message';
 import { KG_PER_OZ, L_PER_FL_OZ, MM_PER_INCH, type UnitChoice } from '@/core/quantity';
-import { ENDING_KEYS, useRest } from './useRest';
+import { ENDING_KEYS, useDebouncedCommit } from './useDebouncedCommit';
 import { useUnits, useWords } from '../KitchenContext';
 
 type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
@@ -52,7 +52,7 @@ export function useQuantityFieldState({ dimension, value, onChange }: QuantityFi
   const units = useUnits();
   const w = useWords();
   const [draft, setDraft] = useState<string>();
-  const { entered, enter, handOn } = useRest(onChange);
+  const { entered, enter, handOn } = useDebouncedCommit(onChange);
   const amount = entered ? entered.value : value;
   const read = draft === undefined ? undefined : parseQuantity(draft, dimension, units);
   const unread = read && !read.ok ? read.says : undefined;

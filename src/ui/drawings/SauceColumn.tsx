@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { VerticalGrip } from './VerticalGrip';
-import { RUNGS } from '@/core/choices';
+import { THICKNESS_LEVELS } from '@/core/choices';
 import { type SauceAt } from '@/core/cook';
 import { type Sauce } from '@/core/finish';
 import { Mute } from '../controls/Panel';
@@ -254,7 +254,7 @@ export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, min
         </Facts>
         {saltBinds ? <Mute>{w.text('sauceColumn.saltBinds')}</Mute> : null}
         <Ladder aria-label={w.text('sauceColumn.ladder')}>
-          {RUNGS.map((rung) => (
+          {THICKNESS_LEVELS.map((rung) => (
             <li key={rung} data-here={rung === shown.rung ? '' : undefined} aria-current={rung === shown.rung}>
               <b>{w.title(say(`rung.${rung}`))}</b>
               {rung === shown.rung ? `: ${w.text(`rung.${rung}.sign`)}` : ''}

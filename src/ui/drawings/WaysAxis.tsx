@@ -1,7 +1,7 @@
 'use client';
 
-import { centredWithin, textWidth, withoutCollisions } from './emberLabels';
-import { emberScale, roundTimes } from './emberScale';
+import { centredWithin, textWidth, withoutCollisions } from './timelineLabels';
+import { emberScale, roundTimes } from './timelineScale';
 import { useWords } from '../KitchenContext';
 
 /** One way to cook, as it lies in time. Moments in ms. */

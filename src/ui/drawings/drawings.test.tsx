@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { EmberLine } from './EmberLine';
+import { Timeline } from './Timeline';
 import { ForkScale } from './ForkScale';
 import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
@@ -40,14 +40,14 @@ const section = (p: Plan) => (
   />
 );
 
-type LineProps = Parameters<typeof EmberLine>[0];
+type LineProps = Parameters<typeof Timeline>[0];
 /** What a line has otherwise than the oxtail's. */
 type LinePart = Partial<Omit<LineProps, 'day'>> & { readonly day?: Partial<LineProps['day']> };
 
 describe('the ember line by hand', () => {
   const { day } = oxtail;
   const line = ({ day: other, ...part }: LinePart = {}): string =>
-    renderToStaticMarkup(<EmberLine day={{ ...day, ...other }} timeZone="UTC" zoomsAt="above" {...part} />);
+    renderToStaticMarkup(<Timeline day={{ ...day, ...other }} timeZone="UTC" zoomsAt="above" {...part} />);
   const edit = (fixed: readonly string[]) => ({
     tasks: day.tasks,
     fixed,
@@ -83,7 +83,7 @@ describe('the ember line by hand', () => {
 
   it('offers to look nearer only where it is asked to', () => {
     expect(line()).toContain('½ h');
-    const plain = renderToStaticMarkup(<EmberLine day={day} timeZone="UTC" />);
+    const plain = renderToStaticMarkup(<Timeline day={day} timeZone="UTC" />);
     expect(plain).not.toContain('½ h');
   });
 
@@ -256,7 +256,7 @@ describe('the pan map', () => {
 
 describe('the ember line', () => {
   const line = ({ day: other, ...part }: LinePart = {}): string =>
-    renderToStaticMarkup(<EmberLine day={{ ...oxtail.day, ...other }} timeZone="UTC" {...part} />);
+    renderToStaticMarkup(<Timeline day={{ ...oxtail.day, ...other }} timeZone="UTC" {...part} />);
 
   it('says every span, mark and the ready window in words', () => {
     const text = says(line());

@@ -2,7 +2,7 @@
 import { LIMITS, mainStage } from '@/core/choices';
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { EmberLine } from './EmberLine';
+import { Timeline } from './Timeline';
 import { PotSection } from './PotSection';
 import { composePlan } from '@/core/plan';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
@@ -25,7 +25,7 @@ function line(fixed: readonly string[] = []) {
     onFree: vi.fn(),
   };
   const { hand } = shown(
-    <EmberLine day={day} timeZone="UTC" zoomsAt="above" edit={{ tasks: day.tasks, fixed, ...edit }} />,
+    <Timeline day={day} timeZone="UTC" zoomsAt="above" edit={{ tasks: day.tasks, fixed, ...edit }} />,
   );
   return { hand, edit };
 }

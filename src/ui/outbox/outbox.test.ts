@@ -26,7 +26,7 @@ vi.mock('./store', () => ({
 }));
 
 const touched = vi.hoisted((): boolean[] => []);
-vi.mock('../inTouch', () => ({ noteTouch: (answers: boolean) => touched.push(answers) }));
+vi.mock('../connection', () => ({ noteTouch: (answers: boolean) => touched.push(answers) }));
 
 const NOTE = (text: string): NewEvent['act'] => ({ kind: 'note', text });
 const texts = (rows: readonly { event: NewEvent }[]) =>

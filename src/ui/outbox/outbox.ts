@@ -1,7 +1,7 @@
 import { nextMaker } from './device';
 import { type OutboxRow } from './record';
 import { dropRow, keepRow, keptRows } from './store';
-import { noteTouch } from '../inTouch';
+import { noteTouch } from '../connection';
 import { clockAheadMs, kitchenNow } from '../serverClock';
 import { send } from '../send';
 import { PRESENT } from '@/contract/kept/versions';

@@ -1,8 +1,8 @@
-import { answering } from '@/server/answering';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
 
 /** Answers once the server can read its database, and says what its clock says. */
-export const GET = answering(async (): Promise<Response> => {
+export const GET = withErrorHandling(async (): Promise<Response> => {
   await (await database()).plans.count();
   return Response.json({ ok: true, nowMs: Date.now() });
 });

@@ -3,21 +3,21 @@ import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
 import { importCook } from '@/server/cooks';
-import { answering } from '@/server/answering';
-import { keepMissing } from '@/server/entries';
+import { withErrorHandling } from '@/server/withErrorHandling';
+import { backfillEntries } from '@/server/entries';
 import { database } from '@/server/database';
-import { MOST_FILE_BYTES, readText, refuse } from '@/server/http';
+import { MOST_FILE_BYTES, readText, errorResponse } from '@/server/http';
 import { addPlan } from '@/server/plans';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
-export const POST = answering(async (request: Request): Promise<Response> => {
+export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
   const body = await readText(request, MOST_FILE_BYTES);
   if (!body.ok) return body.response;
   const read = readFile(body.value);
-  if (!read.ok) return refuse(422, read.says);
+  if (!read.ok) return errorResponse(422, read.says);
   const { file } = read;
   const fault = checkPlanInput(file.input, 0)[0];
-  if (fault) return refuse(422, say('file.cannotBeCooked', { fault: fault.says }));
+  if (fault) return errorResponse(422, say('file.cannotBeCooked', { fault: fault.says }));
   const db = await database();
   const now = Date.now();
   if (file.format === 'even-ember/plan') {
@@ -26,6 +26,6 @@ export const POST = answering(async (request: Request): Promise<Response> => {
     return Response.json({ href: `/plan/${id}` }, { status: 201 });
   }
   const id = await importCook(db, file.input, file.events, now);
-  void keepMissing(db);
+  void backfillEntries(db);
   return Response.json({ href: `/cook/${id}` }, { status: 201 });
 });

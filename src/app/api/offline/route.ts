@@ -1,15 +1,15 @@
-import { answering } from '@/server/answering';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { presentMs } from '@/server/clock';
 import { unfinishedIds } from '@/server/cooks';
 import { database } from '@/server/database';
-import { looksAtCopy } from '@/server/looking';
+import { looksAtCopy } from '@/server/backupPreview';
 import { comingPlans } from '@/server/plans';
 
 /** So many braises are kept ready for when the server is away. */
 const MOST_BRAISES = 8;
 
 /** Paths of the pages that matter at the stove: Home, every braise on the fire, the next plan. None of a copy. */
-export const GET = answering(async (request: Request): Promise<Response> => {
+export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
   if (await looksAtCopy(request)) return Response.json({ paths: [] });
   const db = await database();
   const cooks = await unfinishedIds(db, MOST_BRAISES);

@@ -1,9 +1,9 @@
 import { buildId } from '@/server/build';
-import { answering } from '@/server/answering';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
-import { refuse } from '@/server/http';
+import { errorResponse } from '@/server/http';
 import { onClose } from '@/server/hub';
-import { looksAtCopy } from '@/server/looking';
+import { looksAtCopy } from '@/server/backupPreview';
 import { type News, watch } from '@/server/live';
 import { isId } from '@/contract/fields';
 import { say } from '@/core/message';
@@ -38,9 +38,9 @@ function teller(cookId: string, send: (text: string) => void): (news: News) => v
  * each braise its records and forecast then and, after every change, the new records and the forecast; `gone` when it is
  * deleted or was never there. Plans do not change and are not sent: pages come with them.
  */
-export const GET = answering(async (request: Request): Promise<Response> => {
+export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
   const ids = [...new Set(new URL(request.url).searchParams.getAll('cook'))];
-  if (ids.length === 0 || ids.length > MOST_COOKS || !ids.every(isId)) return refuse(400, say('http.noBraise'));
+  if (ids.length === 0 || ids.length > MOST_COOKS || !ids.every(isId)) return errorResponse(400, say('http.noBraise'));
   const db = await database();
   const isPast = await looksAtCopy(request);
   const encoder = new TextEncoder();

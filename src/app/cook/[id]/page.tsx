@@ -3,9 +3,9 @@ import { cookies } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { CookScreen } from '../CookScreen';
 import { findCook } from '@/server/cooks';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { readView } from '@/server/views';
-import { AsidePage } from '@/app/AsideNote';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { presentMs } from '@/server/clock';
 import { keptTitle, pageWords } from '@/app/pageWords';
@@ -20,7 +20,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function CookPage({ params }: Props) {
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const found = await findCook(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;

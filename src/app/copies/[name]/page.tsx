@@ -3,10 +3,10 @@ import { notFound } from 'next/navigation';
 import { CopyDetail } from '../CopyDetail';
 import { pageWords } from '../../pageWords';
 import { Trouble } from '../../Trouble';
-import { difference } from '@/server/comparing';
-import { findCopy, listCopies, openCopy } from '@/server/copies';
+import { difference } from '@/server/backupDiff';
+import { findCopy, listBackups, openCopy } from '@/server/backups';
 import { database, dataFolder } from '@/server/database';
-import { startSays } from '@/server/openFile';
+import { startSays } from '@/server/openDatabaseFile';
 
 export async function generateMetadata(): Promise<Metadata> {
   return { title: (await pageWords()).text('copies.copies') };
@@ -15,7 +15,7 @@ export async function generateMetadata(): Promise<Metadata> {
 export default async function CopyPage({ params }: { params: Promise<{ name: string }> }) {
   const { name } = await params;
   const folder = dataFolder();
-  const copy = (await listCopies(folder)).find((c) => c.name === name);
+  const copy = (await listBackups(folder)).find((c) => c.name === name);
   const path = await findCopy(folder, name);
   if (!copy || path === undefined) notFound();
   const opened = await openCopy(folder, name).catch((error: unknown) => {

@@ -1,14 +1,14 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Labels } from '../Labels';
-import { AsidePage } from '@/app/AsideNote';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { pageWords } from '@/app/pageWords';
-import { foldCook } from '@/core/cook';
+import { reduceEvents } from '@/core/cook';
 import { cutById } from '@/core/larder';
 import { meatParts } from '@/core/choices';
-import { tableCare } from '@/core/care';
+import { dietaryReport } from '@/core/care';
 import { findCook } from '@/server/cooks';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { warmedBoxes } from '@/server/shelf';
 
 interface Props {
@@ -21,13 +21,13 @@ export async function generateMetadata(): Promise<Metadata> {
 
 export default async function LabelsPage({ params }: Props) {
   const { id } = await params;
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const found = await findCook(db, id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const { input, events } = found.value;
-  const state = foldCook(input, events);
-  const { concerns } = tableCare(
+  const state = reduceEvents(input, events);
+  const { concerns } = dietaryReport(
     input,
     meatParts(input).map((p) => cutById(p.cutId)),
     0,

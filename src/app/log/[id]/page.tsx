@@ -2,9 +2,9 @@ import { type Metadata } from 'next';
 import { notFound, redirect } from 'next/navigation';
 import { LogDetail } from '../LogDetail';
 import { findCook } from '@/server/cooks';
-import { lookedAt } from '@/server/looking';
-import { keepEntry } from '@/server/entries';
-import { AsidePage } from '@/app/AsideNote';
+import { pageDataSource } from '@/server/backupPreview';
+import { saveEntry } from '@/server/entries';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { keptTitle, pageWords } from '@/app/pageWords';
 
 interface Props {
@@ -18,12 +18,12 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 
 export default async function LogEntryPage({ params }: Props) {
   const { id } = await params;
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const found = await findCook(db, id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
-  const kept = await keepEntry(db, cook, 'later');
+  const kept = await saveEntry(db, cook, 'later');
   if (!kept.ok) return <AsidePage aside={kept.aside} />;
   if (!kept.value?.entry) redirect(`/cook/${id}`);
   const { input, events, aside } = cook;

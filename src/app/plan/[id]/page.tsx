@@ -1,10 +1,10 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { AsidePage } from '@/app/AsideNote';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { PlanEditor } from '../PlanEditor';
 import { presentMs } from '@/server/clock';
 import { work } from '@/server/engine';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
 import { keptTitle, pageWords } from '@/app/pageWords';
@@ -19,7 +19,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function PlanPage({ params }: Props) {
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const found = await findPlan(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;

@@ -1,14 +1,14 @@
 'use client';
 
-import { garnishSections, kindSections } from '../wayLists';
+import { garnishSections, kindSections } from '../techniqueOptions';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
-import { edibleKgOf } from '@/core/buy';
+import { bonelessKg } from '@/core/buy';
 import { type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
-import { kindOf, KINDS, withKind } from '@/core/kinds';
+import { kindOf, BRAISE_STYLES, withStyle } from '@/core/kinds';
 import { lateMinutes } from '@/core/base';
-import { type BaseItem, BEDS, ITEM_TIMES, meatParts } from '@/core/choices';
+import { type BaseItem, BED_POSITIONS, ITEM_TIMES, meatParts } from '@/core/choices';
 import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
@@ -102,7 +102,7 @@ export function BaseForm(props: FormProps) {
   const w = useWords();
   const { base } = input;
   const [name, setName] = useState('');
-  const edibleKg = edibleKgOf(meatParts(input).filter((p) => Number.isFinite(p.massKg)));
+  const edibleKg = bonelessKg(meatParts(input).filter((p) => Number.isFinite(p.massKg)));
   const setBase = (part: Partial<typeof base>): void => {
     change({ base: { ...base, ...part } });
   };
@@ -132,8 +132,8 @@ export function BaseForm(props: FormProps) {
         value=""
         sections={kindSections(w, kitchen.kinds)}
         onChange={(id) => {
-          const kind = [...kitchen.kinds, ...KINDS].find((p) => p.id === id);
-          if (kind) change(withKind(input, kind));
+          const kind = [...kitchen.kinds, ...BRAISE_STYLES].find((p) => p.id === id);
+          if (kind) change(withStyle(input, kind));
         }}
       />
       <Rows aria-label={w.text('baseForm.inTheBase')}>
@@ -162,9 +162,11 @@ export function BaseForm(props: FormProps) {
       <SelectField
         label={w.text('baseForm.whereTheyLie')}
         value={base.lies}
-        sections={[{ options: BEDS.map((id) => ({ id, label: w.text(`bed.${id}`), why: w.text(`bed.${id}.why`) })) }]}
+        sections={[
+          { options: BED_POSITIONS.map((id) => ({ id, label: w.text(`bed.${id}`), why: w.text(`bed.${id}.why`) })) },
+        ]}
         onChange={(id) => {
-          setBase({ lies: BEDS.find((b) => b === id) ?? 'among' });
+          setBase({ lies: BED_POSITIONS.find((b) => b === id) ?? 'among' });
         }}
       />
       <WayField

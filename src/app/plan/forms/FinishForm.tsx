@@ -6,16 +6,16 @@ import {
   type EndThickener,
   type Enriching,
   ENRICHINGS,
-  type FatWay,
+  type SkimMethod,
   fatWayOf,
   type FinishChoice,
   HOT_FAT_WAYS,
   MEAT_ENDS,
   type MeatEnd,
-  type Rung,
-  RUNGS,
+  type Thickness,
+  THICKNESS_LEVELS,
   SOLIDS_WAYS,
-  type SolidsWay,
+  type SolidsMethod,
   type Tossed,
   TOSSED,
 } from '@/core/choices';
@@ -46,7 +46,7 @@ export function FinishForm(props: FormProps) {
           },
         ]}
         onChange={(solids) => {
-          set({ solids: solids as SolidsWay });
+          set({ solids: solids as SolidsMethod });
         }}
       />
       {input.day.ahead ? null : (
@@ -55,7 +55,7 @@ export function FinishForm(props: FormProps) {
           value={fatWayOf(input)}
           sections={[{ options: HOT_FAT_WAYS.map((id) => ({ id, label: w.text(`fat.way.${id}`) })) }]}
           onChange={(fat) => {
-            set({ fat: fat as FatWay });
+            set({ fat: fat as SkimMethod });
           }}
         />
       )}
@@ -105,7 +105,7 @@ export function FinishForm(props: FormProps) {
             value={finish.rung}
             sections={[
               {
-                options: RUNGS.map((id) => ({
+                options: THICKNESS_LEVELS.map((id) => ({
                   id,
                   label: w.title(say(`rung.${id}`)),
                   why: w.text(`rung.${id}.sign`),
@@ -113,7 +113,7 @@ export function FinishForm(props: FormProps) {
               },
             ]}
             onChange={(rung) => {
-              set({ rung: rung as Rung });
+              set({ rung: rung as Thickness });
             }}
           />
           {base.thicken === 'end' ? (

@@ -2,7 +2,7 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, FormHead, type FormProps, Rows } from './common';
-import { asHeatMode, heatSections, lidSections } from '../wayLists';
+import { asHeatMode, heatSections, lidSections } from '../techniqueOptions';
 import { LIMITS, type HeatStage, heatInstead, heatMode, heatOf, MODES, modesOf, type StageUntil } from '@/core/choices';
 import { type LidKind, LIDS } from '@/core/larder';
 import { say } from '@/core/message';

@@ -19,7 +19,7 @@ import {
 } from '@/core/choices';
 import { scaled, usualMeat } from '@/core/plan';
 import { canRoll } from '@/core/prep';
-import { cutSections, garnishSections } from '../wayLists';
+import { cutSections, garnishSections } from '../techniqueOptions';
 import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { IconButton, TextButton } from '@/ui/controls/Button';

@@ -3,7 +3,14 @@
 import { useState } from 'react';
 import { Fold, type FormProps } from './common';
 import { AVOIDABLE, type Avoided } from '@/core/larder';
-import { OWN_LIMITS, OWN_NAME_MOST, ownId, ownOf, type OwnTable, type OwnThing as Thing } from '@/core/own';
+import {
+  CUSTOM_LIMITS,
+  OWN_NAME_MOST,
+  customId,
+  findCustom,
+  type OwnTable,
+  type CustomIngredient as Thing,
+} from '@/core/own';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
 import { FieldRow } from '@/ui/controls/frame';
@@ -14,7 +21,7 @@ import { TextField } from '@/ui/controls/TextField';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
 
-type Figure = keyof typeof OWN_LIMITS;
+type Figure = keyof typeof CUSTOM_LIMITS;
 
 /** What can be known of a thing of each table. */
 const ASKED: Readonly<Record<OwnTable, readonly Figure[]>> = {
@@ -48,13 +55,13 @@ export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
   const [brings, setBrings] = useState<readonly Avoided[]>();
   const faulty = (figure: Figure): boolean => {
     const value = figures[figure];
-    const [low, high] = OWN_LIMITS[figure];
+    const [low, high] = CUSTOM_LIMITS[figure];
     return value !== undefined && !(value >= low && value <= high);
   };
   const add = (): void => {
     const known = Object.fromEntries(Object.entries(figures).filter(([, v]) => Number.isFinite(v)));
     const thing: Thing = { table, like, name: name.trim(), ...known, ...(brings && { brings }) };
-    const id = ownId(thing);
+    const id = customId(thing);
     keepOwn(id);
     onAdd(id);
     setName('');
@@ -70,7 +77,7 @@ export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
         {ASKED[table].length === 0 ? null : (
           <FieldRow>
             {ASKED[table].map((figure) => {
-              const [least, most] = OWN_LIMITS[figure];
+              const [least, most] = CUSTOM_LIMITS[figure];
               return (
                 <NumberField
                   key={figure}
@@ -118,7 +125,7 @@ export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
 
 /** The kitchen's own things of a table, as a section of a list; none where there are none. */
 export function ownSections(w: Words, own: readonly string[], table: OwnTable): Section[] {
-  const ids = own.filter((id) => ownOf(id)?.table === table);
+  const ids = own.filter((id) => findCustom(id)?.table === table);
   return ids.length === 0
     ? []
     : [{ title: w.text('baseForm.yours'), options: ids.map((id) => ({ id, label: w.label(table, id) })) }];

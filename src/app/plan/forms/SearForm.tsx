@@ -11,7 +11,7 @@ import {
   spiceById,
   SPICES,
 } from '@/core/larder';
-import { edibleKgOf } from '@/core/buy';
+import { bonelessKg } from '@/core/buy';
 import { meatParts, SPICE_TIMES } from '@/core/choices';
 import { OwnThing, ownSections } from './OwnThing';
 import { tempC, say, ofRow } from '@/core/message';
@@ -40,7 +40,7 @@ export function SearForm(props: FormProps) {
     setSeason({ spices: season.spices.map((s, i) => (i === index ? { ...s, ...part } : s)) });
   };
   const addSpice = (id: string): void => {
-    const grams = Math.max(0.5, Math.round(spiceById(id).usualGPerKg[1] * edibleKgOf(meatParts(input)) * 2) / 2);
+    const grams = Math.max(0.5, Math.round(spiceById(id).usualGPerKg[1] * bonelessKg(meatParts(input)) * 2) / 2);
     setSeason({ spices: [...season.spices, { id, grams: Number.isFinite(grams) ? grams : 2, when: 'fat' }] });
   };
   const spiceOptions = (spices: typeof SPICES) => spices.map((s) => ({ id: s.id, label: w.label('spice', s.id) }));

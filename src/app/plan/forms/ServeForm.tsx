@@ -7,7 +7,7 @@ import { hourOn } from '@/calendar/calendar';
 import { AVOIDABLE, SIDES } from '@/core/larder';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
-import { WayCards } from '@/ui/controls/WayCards';
+import { OptionCards } from '@/ui/controls/OptionCards';
 import { Slider } from '@/ui/controls/Slider';
 import { Chips } from '@/ui/controls/Chips';
 import { MomentField } from '@/ui/controls/MomentField';
@@ -28,7 +28,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           change({ serveAtMs });
         }}
       />
-      <WayCards
+      <OptionCards
         label={w.text('serveForm.cookIt')}
         terse
         value={input.day.ahead === null ? 'same' : 'ahead'}

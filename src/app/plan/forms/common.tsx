@@ -4,7 +4,15 @@ import styled from 'styled-components';
 import { type Equipment, type Kitchen } from '@/contract/kitchen';
 import { type CareStep, cautionFor } from '@/core/cautions';
 import { type OwnKind } from '@/core/kinds';
-import { habit, type PlanFault, type PlanField, type PlanInput, type WayOf, WAYS, type WayTopic } from '@/core/choices';
+import {
+  defaultChoice,
+  type PlanFault,
+  type PlanField,
+  type PlanInput,
+  type TechniqueOption,
+  TECHNIQUES,
+  type TechniqueTopic,
+} from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { TextButton } from '@/ui/controls/Button';
 import { SelectField } from '@/ui/controls/SelectField';
@@ -21,7 +29,7 @@ export interface FormProps {
   readonly timeZone: string;
   readonly change: (part: Partial<PlanInput>) => void;
   /** Makes an option this kitchen's own way from now on. */
-  readonly keepHabit: (topic: WayTopic, way: string) => void;
+  readonly keepHabit: (topic: TechniqueTopic, way: string) => void;
   /** Remembers something that is in no table. */
   readonly keepOwn: (id: string) => void;
   readonly keepKind: (kind: OwnKind) => void;
@@ -52,17 +60,17 @@ export const FormHead = styled.h2`
   border-top: 1px solid var(--line);
 `;
 
-interface WayFieldProps<Id extends WayTopic> extends Pick<FormProps, 'kitchen' | 'keepHabit'> {
+interface WayFieldProps<Id extends TechniqueTopic> extends Pick<FormProps, 'kitchen' | 'keepHabit'> {
   readonly topic: Id;
-  readonly value: WayOf<Id>;
-  readonly onChange: (option: WayOf<Id>) => void;
+  readonly value: TechniqueOption<Id>;
+  readonly onChange: (option: TechniqueOption<Id>) => void;
 }
 
 /** One of the ways cooks differ: its options with why, ours and this kitchen's own marked, and a way to make one ours. */
-export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit, onChange }: WayFieldProps<Id>) {
-  const { ways, usual } = WAYS[topic];
+export function WayField<Id extends TechniqueTopic>({ topic, value, kitchen, keepHabit, onChange }: WayFieldProps<Id>) {
+  const { ways, usual } = TECHNIQUES[topic];
   const w = useWords();
-  const own = habit(kitchen.habits, topic);
+  const own = defaultChoice(kitchen.habits, topic);
   const optionName = (id: string): string => {
     const name = w.title(nameOf('way', `${topic}.${id}`));
     if (id === own && own !== usual) return w.text('way.yours', { name });
@@ -76,7 +84,7 @@ export function WayField<Id extends WayTopic>({ topic, value, kitchen, keepHabit
         value={value}
         sections={[{ options: ways.map((id) => ({ id, label: optionName(id), why: whyOf(id) })) }]}
         onChange={(id) => {
-          onChange(id as WayOf<Id>);
+          onChange(id as TechniqueOption<Id>);
         }}
       />
       {value === own ? null : (

@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { RecipeImport } from './RecipeImport';
 import { meantMoment } from '@/calendar/calendar';
 import { presentMs } from '@/server/clock';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
 import { pageWords } from '@/app/pageWords';
 
@@ -11,7 +11,7 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 
 export default async function ImportPage() {
-  const kitchen = await readKitchen((await lookedAt()).db);
+  const kitchen = await readKitchen((await pageDataSource()).db);
   return (
     <RecipeImport kitchen={kitchen} serveAtMs={meantMoment(undefined, undefined, presentMs(), timeZoneOf(kitchen))} />
   );

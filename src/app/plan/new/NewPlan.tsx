@@ -2,13 +2,13 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { Begin } from './Begin';
+import { QuickStart } from './QuickStart';
 import { openDraft } from '../drafts';
 import { type Kitchen } from '@/contract/kitchen';
 import { type PlanInput } from '@/core/choices';
-import { late } from '@/ui/late';
+import { lazyOnIdle } from '@/ui/lazy';
 
-const PlanEditor = late(async () => (await import('../PlanEditor')).PlanEditor);
+const PlanEditor = lazyOnIdle(async () => (await import('../PlanEditor')).PlanEditor);
 
 const BEGUN = 'begun';
 
@@ -47,5 +47,5 @@ export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
   };
   if (begun && unkept === undefined) return null;
   if (begun && unkept) return <PlanEditor kitchen={kitchen} start={unkept} id={null} updatedAtMs={null} />;
-  return <Begin kitchen={kitchen} unkept={unkept?.title} onBegin={(input) => void begin(input)} onGoOn={goOn} />;
+  return <QuickStart kitchen={kitchen} unkept={unkept?.title} onBegin={(input) => void begin(input)} onGoOn={goOn} />;
 }

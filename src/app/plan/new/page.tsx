@@ -1,6 +1,6 @@
 import { type Metadata } from 'next';
 import { NewPlan } from './NewPlan';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen } from '@/server/kitchens';
 import { pageWords } from '@/app/pageWords';
 
@@ -9,5 +9,5 @@ export async function generateMetadata(): Promise<Metadata> {
 }
 
 export default async function NewPlanPage() {
-  return <NewPlan kitchen={await readKitchen((await lookedAt()).db)} />;
+  return <NewPlan kitchen={await readKitchen((await pageDataSource()).db)} />;
 }

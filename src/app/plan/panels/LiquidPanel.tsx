@@ -3,10 +3,10 @@
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, Section } from './common';
 
-import { LEVELS, levelWays } from '../wayLists';
-import { habit, isSmall, mainStage, usualLevel } from '@/core/choices';
+import { LEVELS, levelWays } from '../techniqueOptions';
+import { defaultChoice, isSmall, mainStage, defaultLevel } from '@/core/choices';
 import { Mute } from '@/ui/controls/Panel';
-import { WayCards } from '@/ui/controls/WayCards';
+import { OptionCards } from '@/ui/controls/OptionCards';
 import { Figures, Why } from '@/ui/controls/Why';
 import { TextButton } from '@/ui/controls/Button';
 import { useWords } from '@/ui/KitchenContext';
@@ -50,8 +50,8 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
   const { liquid, salt, table } = plan;
   const { wine } = liquid;
   const chosen = input.liquid.fill ? nearestLevel(input.liquid.level) : '';
-  const ownLevel = habit(kitchen.habits, 'level');
-  const usual = usualLevel(
+  const ownLevel = defaultChoice(kitchen.habits, 'level');
+  const usual = defaultLevel(
     plan.parts.some((p) => isSmall(p.cut, p.part)),
     ['heavy', 'light', 'tightFoil'].includes(mainStage(input).lid),
   );
@@ -63,7 +63,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
   return (
     <Body>
       <Section plan={plan} onLevel={set} />
-      <WayCards
+      <OptionCards
         label={w.text('liquidPanel.level')}
         hideLabel
         terse

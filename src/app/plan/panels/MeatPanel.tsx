@@ -4,7 +4,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part, StepList } from './common';
 import { cutsFor } from '@/core/buy';
-import { doneSign } from '@/core/steps';
+import { donenessCue } from '@/core/steps';
 import { etaOf } from '@/core/forecast';
 import { cutById, type Species } from '@/core/larder';
 import { usualMeat } from '@/core/plan';
@@ -112,7 +112,7 @@ export function MeatPanel(props: PanelProps) {
         }}
       />
       <p>
-        <b>{w.text('meatPanel.ready')}</b> {w.say(doneSign(cut.id, plan.forecast.target))}.
+        <b>{w.text('meatPanel.ready')}</b> {w.say(donenessCue(cut.id, plan.forecast.target))}.
       </p>
       <Part title={w.text('meatPanel.whatHoldsItTogether')}>
         <p>{w.title(ofRow('cut', cut.id, 'connective'))}.</p>

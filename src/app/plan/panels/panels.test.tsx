@@ -5,11 +5,11 @@ import { HoldWays } from './HoldWays';
 import { DecisionPanel } from '../DecisionPanel';
 import { DayTasks } from '../DayTasks';
 import { DECISIONS, type Decision } from '../decisions';
-import { sentences } from '../sentences';
+import { sentences } from '../decisionSummaries';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
-import { type PlanInput, wholeCourse } from '@/core/choices';
-import { KINDS, withKind } from '@/core/kinds';
+import { type PlanInput, singleStageSchedule } from '@/core/choices';
+import { BRAISE_STYLES, withStyle } from '@/core/kinds';
 import { composePlan, type Plan, startPlan } from '@/core/plan';
 import { METRIC, type UnitChoice } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
@@ -39,7 +39,7 @@ const PLANS: readonly (readonly [string, Plan])[] = [
     'shanks cooked ahead on the stove, beside mash and greens, in flour, somebody without gluten',
     plan({
       ...SHANKS,
-      course: wholeCourse({ kind: 'simmer', tempC: 95 }, 'heavy'),
+      course: singleStageSchedule({ kind: 'simmer', tempC: 95 }, 'heavy'),
       avoid: ['gluten'],
       season: { ...SHANKS.season, when: 'flour', spices: [{ id: 'paprika', grams: 6, when: 'fat' }] },
       base: { ...SHANKS.base, thicken: 'roux', onion: 'deep' },
@@ -154,8 +154,8 @@ describe('kept warm', () => {
 });
 
 describe('one time for one thing', () => {
-  const kind = KINDS.find((k) => k.id === 'ale-prune');
-  const prunes = plan(kind ? withKind(OXTAIL_PLAN, kind) : OXTAIL_PLAN);
+  const kind = BRAISE_STYLES.find((k) => k.id === 'ale-prune');
+  const prunes = plan(kind ? withStyle(OXTAIL_PLAN, kind) : OXTAIL_PLAN);
   const { day, base } = prunes;
 
   it('what goes in late: base, ember line, bench sheet', () => {

@@ -6,7 +6,7 @@ import { type ReactNode } from 'react';
 import { CheckboxButton, CheckboxField, Input, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { type SheetMarks, useSheetMarks } from './useSheetMarks';
-import { doneSign } from '@/core/steps';
+import { donenessCue } from '@/core/steps';
 import { AISLES, shoppingList } from '@/core/shopping';
 import { type Plan } from '@/core/plan';
 import { amountWords, instructions } from '@/exports/recipe';
@@ -410,7 +410,7 @@ export function BenchSheet({ id, updatedAtMs, plan }: BenchSheetProps) {
       </section>
       <section aria-labelledby="sheet-checks">
         <h2 id="sheet-checks">{w.text('benchSheet.looksAndTests')}</h2>
-        <p>{w.text('benchSheet.readyWhen', { cutId: w.say(doneSign(plan.cutId, plan.forecast.target)) })}</p>
+        <p>{w.text('benchSheet.readyWhen', { cutId: w.say(donenessCue(plan.cutId, plan.forecast.target)) })}</p>
         <Checks>
           <thead>
             <tr>

@@ -1,17 +1,17 @@
 import { removeCook } from '@/server/cooks';
-import { answering } from '@/server/answering';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
-import { refuse, sameOrigin } from '@/server/http';
-import { announce } from '@/server/live';
+import { errorResponse, sameOrigin } from '@/server/http';
+import { publish } from '@/server/live';
 import { say } from '@/core/message';
 
-export const DELETE = answering(
+export const DELETE = withErrorHandling(
   async (request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> => {
-    if (!sameOrigin(request)) return refuse(403, say('http.foreign'));
+    if (!sameOrigin(request)) return errorResponse(403, say('http.foreign'));
     const { id } = await params;
     const db = await database();
-    if (!(await removeCook(db, id))) return refuse(404, say('http.noBraise'));
-    announce(db, id);
+    if (!(await removeCook(db, id))) return errorResponse(404, say('http.noBraise'));
+    publish(db, id);
     return new Response(null, { status: 204 });
   },
 );

@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { planInputSchema } from '@/contract/plan';
-import { answering } from '@/server/answering';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
-import { readBody, refuse, sameOrigin } from '@/server/http';
+import { readBody, errorResponse, sameOrigin } from '@/server/http';
 import { inputFault } from '@/server/inputFault';
 import { removePlan, savePlan } from '@/server/plans';
 import { say } from '@/core/message';
@@ -22,19 +22,19 @@ const changeSchema = z.strictObject({
 });
 
 /** Keeps a change; refused with 409 where another screen was first. */
-export const PUT = answering(async (request: Request, { params }: Context): Promise<Response> => {
+export const PUT = withErrorHandling(async (request: Request, { params }: Context): Promise<Response> => {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;
   const fault = inputFault(body.value.input);
-  if (fault) return refuse(422, fault);
+  if (fault) return errorResponse(422, fault);
   const { id } = await params;
   const kept = await savePlan(await database(), id, body.value.input, Date.now(), body.value.basedOnMs);
   if (kept.ok) return Response.json({ id, updatedAtMs: kept.updatedAtMs });
-  return kept.why === 'gone' ? refuse(404, GONE) : refuse(409, CHANGED);
+  return kept.why === 'gone' ? errorResponse(404, GONE) : errorResponse(409, CHANGED);
 });
 
-export const DELETE = answering(async (request: Request, { params }: Context): Promise<Response> => {
-  if (!sameOrigin(request)) return refuse(403, say('http.foreign'));
+export const DELETE = withErrorHandling(async (request: Request, { params }: Context): Promise<Response> => {
+  if (!sameOrigin(request)) return errorResponse(403, say('http.foreign'));
   const removed = await removePlan(await database(), (await params).id);
-  return removed ? new Response(null, { status: 204 }) : refuse(404, GONE);
+  return removed ? new Response(null, { status: 204 }) : errorResponse(404, GONE);
 });

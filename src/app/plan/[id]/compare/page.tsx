@@ -1,9 +1,9 @@
 import { modesOf } from '@/core/choices';
-import { AsidePage } from '@/app/AsideNote';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Compare } from '../../compare/Compare';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen } from '@/server/kitchens';
 import { findPlan } from '@/server/plans';
 import { keptTitle, pageWords } from '@/app/pageWords';
@@ -19,7 +19,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function ComparePage({ params }: Props) {
-  const { db } = await lookedAt();
+  const { db } = await pageDataSource();
   const found = await findPlan(db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;

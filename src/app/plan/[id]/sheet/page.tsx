@@ -1,10 +1,10 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { AsidePage } from '@/app/AsideNote';
+import { AsidePage } from '@/app/UnreadableNotice';
 import { BenchSheet } from '../../sheet/BenchSheet';
 import { SheetFaults } from '../../sheet/SheetFaults';
 import { work } from '@/server/engine';
-import { lookedAt } from '@/server/looking';
+import { pageDataSource } from '@/server/backupPreview';
 import { findPlan } from '@/server/plans';
 import { keptTitle, pageWords } from '@/app/pageWords';
 
@@ -19,7 +19,7 @@ export async function generateMetadata({ params }: Props): Promise<Metadata> {
 }
 
 export default async function SheetPage({ params }: Props) {
-  const found = await findPlan((await lookedAt()).db, (await params).id);
+  const found = await findPlan((await pageDataSource()).db, (await params).id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const stored = found.value;

@@ -1,15 +1,15 @@
 import { say } from '@/core/message';
-import { ROW_TABLES, rowAsKept } from '@/server/aside';
-import { answering } from '@/server/answering';
+import { ROW_TABLES, rawRow } from '@/server/quarantine';
+import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
-import { jsonFile, refuse } from '@/server/http';
+import { jsonFile, errorResponse } from '@/server/http';
 
 /** A row exactly as it is kept, for what cannot be read any more. */
-export const GET = answering(
+export const GET = withErrorHandling(
   async (_: Request, { params }: { params: Promise<{ table: string; id: string }> }): Promise<Response> => {
     const { table, id } = await params;
     const known = ROW_TABLES.find((t) => t === table);
-    const row = known && /^[\w-]{1,60}$/.test(id) ? await rowAsKept(await database(), known, id) : undefined;
-    return row ? jsonFile(row, `${table}-${id}.json`) : refuse(404, say('http.noRow'));
+    const row = known && /^[\w-]{1,60}$/.test(id) ? await rawRow(await database(), known, id) : undefined;
+    return row ? jsonFile(row, `${table}-${id}.json`) : errorResponse(404, say('http.noRow'));
   },
 );

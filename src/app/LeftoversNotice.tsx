@@ -1,0 +1,51 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { Banner } from './Banner';
+import { dayOfBox, lotsNow } from './storedBatchesNow';
+import { daysBetween } from '@/calendar/calendar';
+import { useTouch } from '@/ui/connection';
+import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
+import { notify } from '@/ui/notice';
+import { useOutbox } from '@/ui/outbox/useOutbox';
+import { type KeptBoxes } from '@/server/shelf';
+
+/** On every page: what in the fridge is to be eaten today, or not any more. Asks the server anew each day. */
+export function LeftoversNotice({ kept }: { readonly kept: readonly KeptBoxes[] }) {
+  const w = useWords();
+  const now = useNow(60_000);
+  const router = useRouter();
+  const { timeZone, renderedAtMs } = useKitchen();
+  const { answers, lastMs } = useTouch();
+  const { records, sent } = useOutbox();
+  // By what the server said: without it there is nothing to ask, and a page that was kept stays as it is.
+  const isOtherDay = answers && lastMs !== undefined && daysBetween(renderedAtMs, lastMs, timeZone) !== 0;
+  useEffect(() => {
+    if (isOtherDay) router.refresh();
+  }, [isOtherDay, router]);
+  const dishes = (wanted: 'past' | 'last'): readonly string[] =>
+    kept.flatMap((braise) =>
+      lotsNow(braise, [...sent, ...records]).some(
+        (lot) => lot.fridge > 0 && dayOfBox(lot.eatByMs, now, timeZone) === wanted,
+      )
+        ? [braise.title]
+        : [],
+    );
+  const says = (['past', 'last'] as const)
+    .map((day) => ({ day, dishes: dishes(day) }))
+    .filter((told) => told.dishes.length > 0)
+    .map((told) => w.text(`shelfNote.${told.day}`, { dishes: w.list(told.dishes, 'comma') }))
+    .join(' ');
+  useEffect(() => {
+    if (says !== '') notify('shelf', says);
+  }, [says]);
+  if (says === '') return null;
+  return (
+    <Banner role="status" $glows>
+      <span>{says}</span>
+      <Link href="/#shelf">{w.text('shelfNote.toShelf')}</Link>
+    </Banner>
+  );
+}

@@ -1,0 +1,46 @@
+import { type DaySpan } from '@/core/schedule';
+import { type Words } from '@/words/words';
+import { storedMessage } from '@/core/message';
+
+/** About how wide a text comes out, in the drawing's units. */
+export function textWidth(text: string, size: number): number {
+  return text.length * size * 0.56;
+}
+
+/** Keeps labels, most important first, that run into none kept before. */
+export function withoutCollisions<T extends { readonly x: number; readonly text: string }>(
+  labels: readonly T[],
+  size: number,
+): T[] {
+  const kept: T[] = [];
+  for (const label of labels) {
+    const half = textWidth(label.text, size) / 2;
+    const clear = kept.every((k) => Math.abs(k.x - label.x) > half + textWidth(k.text, size) / 2 + 8);
+    if (clear) kept.push(label);
+  }
+  return kept;
+}
+
+/** Where a centred label stands so that all of it is within the drawing. */
+export function centredWithin(x: number, text: string, size: number, width: number): number {
+  const half = textWidth(text, size) / 2;
+  return Math.min(Math.max(x, half), width - half);
+}
+
+/** The longest wording of a span that fits into its width; empty if none does. */
+export function fitting(w: Words, span: DaySpan, width: number): string {
+  const name = w.say(span.label);
+  const short = storedMessage({ code: `${span.label.code}.short` });
+  const minutes = w.quantity((span.toMs - span.fromMs) / 60_000, 'minutes');
+  const wordings = [
+    ...(span.kind === 'hands' ? [w.text('line.named', { name, minutes })] : []),
+    name,
+    ...(w.has(short.code) ? [w.say(short)] : []),
+  ];
+  return wordings.find((text) => textWidth(text, 14) + 16 < width) ?? '';
+}
+
+/** Where a name stands in a band this wide, and again every `pitch` when looked at from near by. */
+export function labelPositions(width: number, pitch: number, near: boolean): number[] {
+  return Array.from({ length: near ? Math.max(1, Math.floor(width / pitch)) : 1 }, (_, i) => i * pitch);
+}
