@@ -35,7 +35,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/words', pathNot: '\\.test\\.ts$' },
       to: {
-        pathNot: ['^src/(words|core/(message|own|quantity)|calendar)', '^node_modules/(@formatjs|intl-messageformat)'],
+        pathNot: ['^src/(words|core/(message|custom|quantity)|calendar)', '^node_modules/(@formatjs|intl-messageformat)'],
       },
     },
     {

@@ -8,12 +8,12 @@ import { post } from './server';
 import { ACT } from '../src/contract/kept/act';
 import { type PlanInput } from '../src/core/choices';
 import { BRAISES } from '../src/testing/braises';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { WORDS } from '../src/testing/words';
+import { HOUR_MS, MINUTE_MS } from '../src/core/quantity';
 
 const here = served({ demo: false });
 const { bodyText, on, waitForText } = here;
-const MIN_MS = 60_000;
 
 /** What the clock in the kitchen says. */
 const kitchenMs = (): number => Date.now() + here.app.shiftedMs();
@@ -22,14 +22,14 @@ const kitchenMs = (): number => Date.now() + here.app.shiftedMs();
 async function offTheHeat(input: PlanInput, inPotMin: number, serveInMin: number): Promise<string> {
   const id = randomUUID();
   const now = kitchenMs();
-  const of = { ...input, serveAtMs: now + serveInMin * MIN_MS };
+  const of = { ...input, serveAtMs: now + serveInMin * MINUTE_MS };
   expect((await post(here.app, '/api/cooks', { id, input: of, planId: null })).status).toBe(201);
   for (const [act, ago] of [
     [{ kind: 'intoPot' }, inPotMin],
     [{ kind: 'fork', stage: 'twists' }, 2],
     [{ kind: 'offHeat' }, 1],
   ] as const) {
-    const event = { id: randomUUID(), atMs: now - ago * MIN_MS, act, actVersion: ACT.version };
+    const event = { id: randomUUID(), atMs: now - ago * MINUTE_MS, act, actVersion: ACT.version };
     expect((await post(here.app, `/api/cooks/${id}/events`, event)).status).toBe(201);
   }
   await here.driver.get(`${here.app.url}/cook/${id}`);

@@ -6,8 +6,9 @@ import { describe, expect, it } from 'vitest';
 import { findText, press } from './browser';
 import { served } from './served';
 import { post, startApp } from './server';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { WORDS } from '../src/testing/words';
+import { HOUR_MS } from '../src/core/quantity';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;

@@ -8,9 +8,10 @@ import { By } from 'selenium-webdriver';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openBrowser } from './browser';
 import { type AppServer, startApp } from './server';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { rounds } from '../src/testing/soak';
 import { WORDS } from '../src/testing/words';
+import { HOUR_MS } from '../src/core/quantity';
 
 let app: AppServer;
 

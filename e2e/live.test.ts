@@ -4,8 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { fill, findText, press, WAIT_MS } from './browser';
 import { served } from './served';
 import { post } from './server';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { WORDS } from '../src/testing/words';
+import { HOUR_MS } from '../src/core/quantity';
 
 const here = served({ demo: false });
 const { bodyText, waitForText } = here;

@@ -3,6 +3,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { MINUTE_MS } from '../src/core/quantity';
 
 /** A running copy of the built app with data of its own. */
 export interface AppServer {
@@ -113,11 +114,11 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
     restart: launch,
     shift: async (minutes) => {
       shiftMin += minutes;
-      await writeFile(join(folder, 'clock'), String(shiftMin * 60_000));
+      await writeFile(join(folder, 'clock'), String(shiftMin * MINUTE_MS));
       // It is looked at ten times a second.
       await new Promise((resolve) => setTimeout(resolve, 250));
     },
-    shiftedMs: () => shiftMin * 60_000,
+    shiftedMs: () => shiftMin * MINUTE_MS,
     close: async () => {
       if (child.exitCode === null && child.signalCode === null) await stop();
       await rm(folder, { recursive: true, force: true });

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { type AppServer, post } from './server';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
+import { HOUR_MS } from '../src/core/quantity';
 
 /** What came of a storm. */
 export interface Weathered {

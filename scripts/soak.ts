@@ -8,7 +8,8 @@ import { PLAN_INPUT } from '../src/contract/kept/planInput';
 import { type CookEvent, reduceEvents, recordsMark } from '../src/core/cook';
 import { keptAccount } from '../src/engine/keptAccount';
 import { openDatabase } from '../src/server/database';
-import { HOUR_MS, OXTAIL_PLAN } from '../src/testing/fixtures';
+import { OXTAIL_PLAN } from '../src/testing/fixtures';
+import { HOUR_MS, MINUTE_MS } from '../src/core/quantity';
 
 /**
  * What takes too long for ./check: ten thousand entries, a thousand of them opened, a braise of four hundred records, ten live
@@ -171,7 +172,7 @@ async function memory(app: AppServer, ids: readonly string[]): Promise<void> {
   void listen(app, id, leaving.signal, () => views++);
   await wait(5000);
   for (let i = 0; i < LONG_RECORDS; i++) {
-    const atMs = Date.now() - 14 * HOUR_MS + (i + 1) * 2 * 60_000;
+    const atMs = Date.now() - 14 * HOUR_MS + (i + 1) * 2 * MINUTE_MS;
     const act =
       i % 4 === 0
         ? { kind: 'fork', stage: 'holds' }

@@ -11,6 +11,7 @@ import { linkButton } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
 import { useNow, useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
+import { MINUTE_MS } from '@/core/quantity';
 
 const CookLink = styled(Link)`
   ${linkButton('main')}
@@ -61,7 +62,7 @@ export function ActiveBraises({ view: first }: { view: CookView }) {
   const conducted = guide(view.plan, state, view.live, now);
   const { now: placed, headline, alarm } = conducted;
   if (state.phase === 'finished' && !placed) return null;
-  const dueIn = placed ? (placed.atMs - now) / 60_000 : 0;
+  const dueIn = placed ? (placed.atMs - now) / MINUTE_MS : 0;
   const at = (ms: number): string => (Number.isFinite(ms) ? w.clockBeside(ms, now) : w.text('common.later'));
   return (
     <Fire

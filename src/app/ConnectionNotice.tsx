@@ -6,9 +6,10 @@ import { Banner } from './Banner';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { useTouch } from '@/ui/connection';
 import { askClock } from '@/ui/serverClock';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** How often the server is asked for its clock while it answers, and while it does not, ms. */
-const ASKS_EVERY_MS = 10 * 60_000;
+const ASKS_EVERY_MS = 10 * MINUTE_MS;
 const ASKS_AGAIN_MS = 5000;
 
 /**

@@ -11,11 +11,12 @@ import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { notify } from '@/ui/notice';
 import { useOutbox } from '@/ui/outbox/useOutbox';
 import { type KeptBoxes } from '@/server/shelf';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** On every page: what in the fridge is to be eaten today, or not any more. Asks the server anew each day. */
 export function LeftoversNotice({ kept }: { readonly kept: readonly KeptBoxes[] }) {
   const w = useWords();
-  const now = useNow(60_000);
+  const now = useNow(MINUTE_MS);
   const router = useRouter();
   const { timeZone, renderedAtMs } = useKitchen();
   const { answers, lastMs } = useTouch();

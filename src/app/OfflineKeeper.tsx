@@ -5,9 +5,10 @@ import { useEffect } from 'react';
 import { useKitchen } from '@/ui/KitchenContext';
 import { prefetchLazy } from '@/ui/lazy';
 import { registerServiceWorker, cachePages, offlinePaths } from '@/ui/offline';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** How often what is kept for when the server is away is renewed while a page is open, ms. */
-const RENEWS_EVERY_MS = 5 * 60_000;
+const RENEWS_EVERY_MS = 5 * MINUTE_MS;
 
 /** Pages that matter at the stove, wherever they are come to from. */
 const MATTERS = /^\/$|^\/cook\/|^\/plan\/[\da-f-]{36}$/;

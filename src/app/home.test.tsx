@@ -17,7 +17,7 @@ import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
 import { keptAccount } from '@/engine/keptAccount';
 import { cookView } from '@/engine/views';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { noteTouch } from '@/ui/connection';
 import { noteClock } from '@/ui/serverClock';
 import { type OutboxRow } from '@/ui/outbox/record';
@@ -27,17 +27,17 @@ import { stubServer } from '@/testing/server';
 import { say } from '@/core/message';
 import { WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '@/core/quantity';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 vi.mock('@/ui/charts/Chart', () => import('@/testing/chart'));
 vi.mock('@/ui/outbox/store', () => ({ keepRow: vi.fn(), keptRows: () => Promise.resolve([]), dropRow: vi.fn() }));
 
-const MIN_MS = 60_000;
 const INTO_MS = NOON_MS + 3 * HOUR_MS;
 const event = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
   id,
   cookId: 'c1',
-  atMs: INTO_MS + minutes * MIN_MS,
+  atMs: INTO_MS + minutes * MINUTE_MS,
   act,
 });
 const FINISHED: readonly CookEvent[] = [
@@ -92,7 +92,7 @@ const page = (entries: readonly LogEntry[], part: object = {}) => ({
 beforeEach(() => {
   router.push.mockClear();
   router.refresh.mockClear();
-  vi.useFakeTimers({ shouldAdvanceTime: true, now: INTO_MS + 30 * MIN_MS });
+  vi.useFakeTimers({ shouldAdvanceTime: true, now: INTO_MS + 30 * MINUTE_MS });
 });
 
 // A page that goes gives its stream up.
@@ -106,7 +106,7 @@ describe('the stove', () => {
   const day = made.ok ? made.plan.day : undefined;
 
   it('shows what is on, what is next and what was last', () => {
-    const nowMs = INTO_MS + 30 * MIN_MS;
+    const nowMs = INTO_MS + 30 * MINUTE_MS;
     const { container } = shown(
       <Home
         shelf={[]}
@@ -131,7 +131,7 @@ describe('the stove', () => {
   });
 
   it('keeps what is left of a meal in sight until it is cold', () => {
-    const nowMs = (FINISHED.at(-1)?.atMs ?? 0) + 40 * MIN_MS;
+    const nowMs = (FINISHED.at(-1)?.atMs ?? 0) + 40 * MINUTE_MS;
     const warm = cookView(stored(FINISHED), nowMs);
     shown(<Home live={[]} warm={[warm]} coming={[]} last={[]} shelf={[]} aside={[]} />, { nowMs });
     const left = screen.getByRole('region', { name: WORDS.text('home.stillWarm', { title: 'Oxtail in stout' }) });
@@ -152,7 +152,6 @@ describe('the stove', () => {
 });
 
 describe('what is kept', () => {
-  const DAY_MS = 24 * HOUR_MS;
   const lot: StoredBatch = {
     id: '33333333-3333-4333-8333-333333333333',
     storedMs: NOON_MS,
@@ -413,7 +412,7 @@ describe('the log', () => {
     const night = { ...OXTAIL_PLAN, serveAtMs: Date.parse('2026-10-25T06:00:00Z') };
     const moved = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
       ...event(id, 0, act),
-      atMs: midnightMs + minutes * MIN_MS,
+      atMs: midnightMs + minutes * MINUTE_MS,
     });
     // Half past two comes twice: the fork that drags at the first, gives at the second.
     const events = [

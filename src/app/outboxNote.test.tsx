@@ -10,6 +10,7 @@ import { type OutboxRow } from '@/ui/outbox/record';
 import { say } from '@/core/message';
 import { WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
+import { MINUTE_MS } from '@/core/quantity';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 const kept = vi.hoisted((): { rows: OutboxRow[] } => ({ rows: [] }));
@@ -35,7 +36,7 @@ beforeEach(() => {
 describe('what is not with the server', () => {
   it('is said on every page, with why and what to do, and nothing where nothing is', async () => {
     stubServer(() => 'down');
-    kept.rows = [row('w', 60_000), row('r', 90_000, { refused: say('http.noBraise') })];
+    kept.rows = [row('w', MINUTE_MS), row('r', 90_000, { refused: say('http.noBraise') })];
     const { container, unmount } = shown(<OutboxNote />);
     expect(await screen.findByText(WORDS.text('outbox.head', { count: 2 }))).toBeTruthy();
     expect(container.textContent).toContain(WORDS.text('outbox.waits'));
@@ -51,7 +52,7 @@ describe('what is not with the server', () => {
   it('is not said twice on the braise’s own page, nor of what is on its way', async () => {
     stubServer(() => 'down');
     standAt('/cook/c1');
-    kept.rows = [row('w', 60_000), row('e', 60_000, { cookId: 'c2', title: 'Pork cheeks' })];
+    kept.rows = [row('w', MINUTE_MS), row('e', MINUTE_MS, { cookId: 'c2', title: 'Pork cheeks' })];
     const { container } = shown(<OutboxNote />);
     expect(await screen.findByText(WORDS.text('outbox.head', { count: 1 }))).toBeTruthy();
     expect(container.textContent).toContain('Pork cheeks');

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { daysBetween, hourOn, machineTimeZone, sameClockLater, meantMoment } from './calendar';
+import { HOUR_MS } from '../core/quantity';
 
 const at = (iso: string): number => Date.parse(iso);
-const HOUR_MS = 3_600_000;
 
 describe('days of the calendar', () => {
   it('are counted by midnight in the kitchen, not by 24 hours', () => {

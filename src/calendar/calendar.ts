@@ -8,6 +8,7 @@ import {
   toZoned,
 } from '@internationalized/date';
 import { type WishDay } from '../core/intake';
+import { HOUR_MS } from '../core/quantity';
 
 /** The zone of the machine the code runs on, e.g. "Europe/Berlin". */
 export function machineTimeZone(): string {
@@ -35,7 +36,7 @@ export function sameClockLater(ms: number, days: number, timeZone: string): numb
 
 const SUPPER_MINUTE = 19 * 60;
 /** Nobody plans a braise for the same day with less than this left, ms. */
-const SAME_DAY_MS = 5 * 3_600_000;
+const SAME_DAY_MS = 5 * HOUR_MS;
 
 /**
  * The moment a cook means by a day and a time of the clock in `timeZone`, each perhaps left out, ms. Without a time it is

@@ -14,12 +14,13 @@ import { PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../core/heat';
 import { cutById, fatById } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { usualVegetables } from '../core/material';
-import { type BraiseStyle, BRAISE_STYLES, withStyle } from '../core/kinds';
+import { type BraiseStyle, BRAISE_STYLES, withStyle } from '../core/styles';
 import { composePlan, heatWays, startPlan } from '../core/plan';
 import { scheduleDay } from '../core/schedule';
 import { guide, reduceEvents, learnNothing, liveForecast } from '../core/cook';
 import { type SearPieces, searPlan } from '../core/sear';
 import { TEST_KITCHEN } from '../testing/fixtures';
+import { HOUR_MS } from '../core/quantity';
 
 const BRAISE: BraiseRequest = {
   cut: cutById('beef_short_rib_english'),
@@ -139,7 +140,7 @@ if (laid.ok) {
   const events = [{ id: 'in', cookId: 'c', atMs: plan.day.intoPotMs, act: { kind: 'intoPot' as const } }];
   if (live) {
     time('where a braise stands, from its records', '5', 300, () => {
-      guide(plan, reduceEvents(BUSY, events), live, plan.day.intoPotMs + 3_600_000);
+      guide(plan, reduceEvents(BUSY, events), live, plan.day.intoPotMs + HOUR_MS);
     });
   }
 }

@@ -76,7 +76,7 @@ const thenSchema = z.strictObject({
 });
 
 /** How far the box around a piece may be larger than the piece. */
-const MOST_AIR = 4;
+const MAX_AIR = 4;
 const MEAT_DENSITY_KGM3 = 1050;
 
 /** A braise as the command line takes it. SI units; minutes count from the moment the pieces meet the liquid. */
@@ -138,7 +138,7 @@ export const braiseSchema = z
     braise.groups.forEach((g, i) => {
       const each = g.massKg / g.pieces / MEAT_DENSITY_KGM3;
       const box = g.lengthM * g.widthM * g.thicknessM;
-      if (each > box * 1.3 || each < box / MOST_AIR) {
+      if (each > box * 1.3 || each < box / MAX_AIR) {
         context.addIssue({
           code: 'custom',
           path: ['groups', i, 'massKg'],

@@ -7,7 +7,7 @@ import { planInputSchema } from './plan';
 import { findRecipe, recipeIn } from './recipe';
 import { fromWire, toWire } from './wire';
 import { fileStem } from '../exports/fileStem';
-import { BRAISE_STYLES } from '../core/kinds';
+import { BRAISE_STYLES } from '../core/styles';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, WORDS } from '../testing/words';
 import { shapeFault } from './shapeFault';

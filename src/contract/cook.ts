@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { heatSchema, lidSchema } from './equipment';
 import { madeId, moment, name, typed } from './fields';
 import { THICKNESS_LEVELS } from '../core/choices';
-import { BOX_OUTCOMES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, TROUBLE_IDS } from '../core/cook';
+import { BOX_OUTCOMES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, PROBLEM_IDS } from '../core/cook';
 import { PUT_THINGS } from '../core/finish';
 import { COOL_WAYS, HOLD_WAYS } from '../core/keep';
 import { STAGES } from '../core/tenderness';
@@ -45,7 +45,7 @@ const ACT_SCHEMAS = {
     name: name(80),
     minutes: z.number('shape.timer').min(0, 'shape.timer').max(1440, 'shape.timer'),
   }),
-  trouble: z.strictObject({ kind: kind('trouble'), trouble: z.enum(TROUBLE_IDS) }),
+  trouble: z.strictObject({ kind: kind('trouble'), trouble: z.enum(PROBLEM_IDS) }),
   note: z.strictObject({
     kind: kind('note'),
     text: typed(500, 'shape.note.long').min(1, 'shape.note.empty'),

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { FATES } from '../core/larder';
-import { findCustom } from '../core/own';
-import { type OwnKind } from '../core/kinds';
+import { findCustom } from '../core/custom';
+import { type OwnKind } from '../core/styles';
 import {
   type Habits,
   ITEM_TIMES,
@@ -59,28 +59,28 @@ function isTimeZone(zone: string): boolean {
 export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZone').nullable();
 
 /** Bases of its own that a kitchen keeps at most. */
-export const MOST_KINDS = 100;
+export const MAX_KINDS = 100;
 
 /** Things of the cook's own that a kitchen remembers at most. */
-export const MOST_OWN = 200;
+export const MAX_OWN = 200;
 
 /** The id of a thing of the cook's own. */
 const ownThing = larderId.refine((text) => findCustom(text) !== undefined, 'shape.id');
 
 /** Things on one list at most. */
-export const MOST_THINGS = 40;
+export const MAX_THINGS = 40;
 
 /** The kitchen a plan chooses from. */
 export const kitchenSchema = z.strictObject({
   name: name(80),
   altitudeM: altitude,
-  pots: z.array(potSchema).min(1).max(MOST_THINGS),
-  pans: z.array(panSchema).min(1).max(MOST_THINGS),
-  ovens: z.array(ovenSchema).max(MOST_THINGS),
-  burners: z.array(burnerSchema).min(1).max(MOST_THINGS),
+  pots: z.array(potSchema).min(1).max(MAX_THINGS),
+  pans: z.array(panSchema).min(1).max(MAX_THINGS),
+  ovens: z.array(ovenSchema).max(MAX_THINGS),
+  burners: z.array(burnerSchema).min(1).max(MAX_THINGS),
   habits: habitsSchema,
-  kinds: z.array(kindSchema).max(MOST_KINDS),
-  own: z.array(ownThing).max(MOST_OWN),
+  kinds: z.array(kindSchema).max(MAX_KINDS),
+  own: z.array(ownThing).max(MAX_OWN),
   timeZone: timeZoneSchema,
   keeping: keepingSchema,
 });
@@ -101,8 +101,8 @@ export const equipmentSchema = z.discriminatedUnion('list', [
 export type Equipment = z.infer<typeof equipmentSchema>;
 
 /** Lists of things, and how many of each a kitchen cannot be without. */
-export const LEAST_OF = { pots: 1, pans: 1, ovens: 0, burners: 1 } as const satisfies Record<Equipment['list'], number>;
-export const EQUIPMENT_LISTS = Object.keys(LEAST_OF) as Equipment['list'][];
+export const MIN_OF = { pots: 1, pans: 1, ovens: 0, burners: 1 } as const satisfies Record<Equipment['list'], number>;
+export const EQUIPMENT_LISTS = Object.keys(MIN_OF) as Equipment['list'][];
 
 /** What may be changed of a kitchen, each by itself: two screens that change different things lose neither. */
 export interface KitchenChange {

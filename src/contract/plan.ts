@@ -7,7 +7,7 @@ import {
   ENRICHINGS,
   FAT_WAYS,
   ITEM_TIMES,
-  LIES,
+  ORIENTATIONS,
   MEAT_ENDS,
   type PlanInput,
   POUR_TIMES,
@@ -54,7 +54,7 @@ export const planInputSchema = z.strictObject({
     spices: z.array(z.strictObject({ id: larderId, grams: quantity, when: z.enum(SPICE_TIMES) })).max(20),
   }),
   pot: potSchema,
-  lie: z.enum(LIES),
+  lie: z.enum(ORIENTATIONS),
   pan: panSchema,
   sear: z.strictObject({
     depth: choice('searDepth'),

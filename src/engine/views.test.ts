@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { cookView, isBehind, type ViewedCook } from './views';
 import { type CookEvent } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { MINUTE_MS } from '../core/quantity';
 
-const MIN_MS = 60_000;
 const event = (i: number, act: CookEvent['act']): CookEvent => ({
   id: `e${String(i)}`,
   cookId: 'c',
-  atMs: NOON_MS + i * 30 * MIN_MS,
+  atMs: NOON_MS + i * 30 * MINUTE_MS,
   act,
 });
 const EVENTS: readonly CookEvent[] = [
@@ -24,7 +24,7 @@ const cook = (events: readonly CookEvent[], id = 'c'): ViewedCook => ({
   events,
   begun: null,
 });
-const at = NOON_MS + 185 * MIN_MS;
+const at = NOON_MS + 185 * MINUTE_MS;
 const forecast = (c: ViewedCook, nowMs = at) => cookView(c, nowMs).live.forecast;
 
 describe('what is remembered of a cook', () => {
@@ -53,7 +53,7 @@ describe('what is remembered of a cook', () => {
   it('is one view a minute, and a new one when something was recorded', () => {
     const view = cookView(cook(EVENTS.slice(0, 1)), at);
     expect(cookView(cook(EVENTS.slice(0, 1)), at + 1000)).toBe(view);
-    expect(cookView(cook(EVENTS.slice(0, 1)), at + MIN_MS)).not.toBe(view);
+    expect(cookView(cook(EVENTS.slice(0, 1)), at + MINUTE_MS)).not.toBe(view);
     expect(cookView(cook(EVENTS.slice(0, 2)), at).events).toHaveLength(2);
   });
 });

@@ -13,6 +13,7 @@ import {
 import { type LidKind } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { composePlan, type Plan, type PlanResult } from '../core/plan';
+import { MINUTE_MS } from '../core/quantity';
 
 /** A cook's forecast after so many of its standing events. */
 interface Followed {
@@ -154,7 +155,7 @@ export function isBehind(cook: ViewedCook, forMs: number): boolean {
 /** The cook as a screen shows it at `nowMs`. Throws `UnplannableError` where its plan cannot be planned any more. */
 export function cookView(cook: ViewedCook, nowMs: number): CookView {
   // Within a minute a forecast says the same.
-  const key = JSON.stringify([Math.floor(nowMs / 60_000), cook.planId, cook.events]);
+  const key = JSON.stringify([Math.floor(nowMs / MINUTE_MS), cook.planId, cook.events]);
   const known = cache().views.get(cook.id);
   if (known?.key === key) return known.view;
   const view = newView(cook, nowMs);
@@ -171,7 +172,7 @@ function newView(cook: ViewedCook, nowMs: number): CookView {
   const state = reduceEvents(cook.input, cook.events);
   const plan = planOf(cook);
   const startMs = state.intoPotMs ?? plan.day.intoPotMs;
-  const minute = (ms: number): number => Math.max(0, (ms - startMs) / 60_000);
+  const minute = (ms: number): number => Math.max(0, (ms - startMs) / MINUTE_MS);
   return {
     id: cook.id,
     planId: cook.planId,

@@ -3,7 +3,7 @@ import { runInNewContext } from 'node:vm';
 import { type JobInput, type JobKind, JOBS } from './jobs';
 
 /** Courses of heat no longer held come to this much before they are given back, bytes. */
-const MOST_LEFT_BYTES = 24_000_000;
+const MAX_LEFT_BYTES = 24_000_000;
 
 setFlagsFromString('--expose-gc');
 const collect = runInNewContext('gc') as () => void;
@@ -15,7 +15,7 @@ let heldBytes = 0;
  * does not feel: left alone it lets hundreds of megabytes of them lie.
  */
 function tidy(): void {
-  if (process.memoryUsage().arrayBuffers < heldBytes + MOST_LEFT_BYTES) return;
+  if (process.memoryUsage().arrayBuffers < heldBytes + MAX_LEFT_BYTES) return;
   collect();
   heldBytes = process.memoryUsage().arrayBuffers;
 }

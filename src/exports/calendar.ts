@@ -1,5 +1,6 @@
 import { type Day } from '../core/schedule';
 import { type Words } from '../words/words';
+import { MINUTE_MS } from '../core/quantity';
 
 /** Escapes a text value. Source: RFC 5545, 3.3.11. */
 function escaped(text: string): string {
@@ -49,7 +50,7 @@ function eventLines(event: CalendarEvent, stampMs: number): string[] {
     `UID:${event.uid}`,
     `DTSTAMP:${utc(stampMs)}`,
     `DTSTART:${utc(event.fromMs)}`,
-    `DTEND:${utc(Math.max(event.toMs, event.fromMs + 60_000))}`,
+    `DTEND:${utc(Math.max(event.toMs, event.fromMs + MINUTE_MS))}`,
     `SUMMARY:${escaped(event.summary)}`,
     `DESCRIPTION:${escaped(event.description)}`,
     'BEGIN:VALARM',
@@ -84,7 +85,7 @@ export function calendarFile(day: Day, title: string, id: string, stampMs: numbe
     .map((m, i): CalendarEvent => ({
       uid: `mark-${String(i)}.${id}@even-ember`,
       fromMs: m.atMs,
-      toMs: m.atMs + MARK_MIN * 60_000,
+      toMs: m.atMs + MARK_MIN * MINUTE_MS,
       summary: `${title}: ${m.kind === 'add' ? words.text('calendar.in', { what: m.label }) : words.say(m.label)}`,
       description: words.say(m.why),
     }));

@@ -1,11 +1,12 @@
 import { cautionFor } from '../core/cautions';
-import { kg, listed, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
+import { kg, listParam, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
 import { sideById } from '../core/larder';
 import { donenessCue } from '../core/steps';
 import { firstStage, heatSays, sidesOf, safetyParams } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
+import { MINUTE_MS } from '../core/quantity';
 
 /** ISO 8601 duration of whole minutes, e.g. "PT2H5M". */
 export function isoDuration(durationMin: number): string {
@@ -100,7 +101,7 @@ function liquidSteps({ liquid }: Plan): Message[] {
 
 function braiseSteps(plan: Plan): Message[] {
   const { day, base } = plan;
-  const after = (ms: number) => minutes((ms - day.intoPotMs) / 60_000);
+  const after = (ms: number) => minutes((ms - day.intoPotMs) / MINUTE_MS);
   return [
     say('recipe.braise', {
       heat: heatSays(firstStage(plan.input).heat),
@@ -138,7 +139,7 @@ function finishSteps(plan: Plan): Message[] {
     ...(countOut.length > 0
       ? [
           say('recipe.countOut', {
-            things: listed(
+            things: listParam(
               countOut.map((c) => say('recipe.times', { count: c.count, what: c.what })),
               'comma',
             ),
@@ -195,15 +196,15 @@ function shoppingWords(line: ShoppingLine, words: Words): string {
 /** The plan as a schema.org Recipe, for a `script` of type `application/ld+json` or a file of its own. */
 export function recipeJsonLd(plan: Plan, words: Words): Record<string, unknown> {
   const { day, input } = plan;
-  const braiseMin = (day.ready.p50Ms - day.intoPotMs) / 60_000;
+  const braiseMin = (day.ready.p50Ms - day.intoPotMs) / MINUTE_MS;
   return {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name: input.title,
     recipeYield: String(input.eaters),
-    prepTime: isoDuration((day.intoPotMs - day.startMs) / 60_000),
+    prepTime: isoDuration((day.intoPotMs - day.startMs) / MINUTE_MS),
     cookTime: isoDuration(braiseMin),
-    totalTime: isoDuration((day.serveMs - day.startMs) / 60_000),
+    totalTime: isoDuration((day.serveMs - day.startMs) / MINUTE_MS),
     recipeIngredient: shoppingList(plan).map((l) => shoppingWords(l, words)),
     recipeInstructions: instructions(plan, words).map((s) => ({
       '@type': 'HowToSection',

@@ -12,8 +12,9 @@ import { changeKitchen, readKitchen } from './kitchens';
 import { PLAN_INPUT } from '../contract/kept/planInput';
 import { addPlan, findPlan, savePlan } from './plans';
 import { type NewEvent } from '../contract/cook';
-import { kindOf } from '../core/kinds';
+import { kindOf } from '../core/styles';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { MINUTE_MS } from '../core/quantity';
 
 const folders: string[] = [];
 const open: Database[] = [];
@@ -40,7 +41,7 @@ afterAll(closeEngine);
 
 const at = (minutes: number, act: NewEvent['act'], count = minutes): NewEvent => ({
   id: randomUUID(),
-  atMs: NOON_MS + minutes * 60_000,
+  atMs: NOON_MS + minutes * MINUTE_MS,
   act,
   by: { device: '0a0a0a0a-0000-4000-8000-000000000001', count },
   aheadMs: 5000,

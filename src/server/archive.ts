@@ -6,8 +6,8 @@ import { type CookRow, type Database, type EntryRow, type EventRow, type PlanRow
 import { entryColumns } from './entries';
 import { KITCHEN_ID, readKitchen } from './kitchens';
 import { ARCHIVE_VERSION, archiveHeadSchema, type ArchiveLine, archiveLineSchema } from '../contract/archive';
-import { MOST_KINDS, MOST_OWN } from '../contract/kitchen';
-import { type OwnKind } from '../core/kinds';
+import { MAX_KINDS, MAX_OWN } from '../contract/kitchen';
+import { type OwnKind } from '../core/styles';
 import { readEvent } from '../contract/kept/act';
 import { KITCHEN } from '../contract/kept/kitchen';
 import { type Message, say } from '../core/message';
@@ -231,8 +231,8 @@ class TakingIn {
     const kitchen = isOwn
       ? {
           ...ours,
-          kinds: [...ours.kinds, ...more].slice(0, MOST_KINDS),
-          own: [...ours.own, ...things].slice(0, MOST_OWN),
+          kinds: [...ours.kinds, ...more].slice(0, MAX_KINDS),
+          own: [...ours.own, ...things].slice(0, MAX_OWN),
         }
       : theirs;
     await this.db.kitchens.upsert(

@@ -11,8 +11,8 @@ import { type Database, openDatabase } from './database';
 import { FILE, restore, StartError } from './openDatabaseFile';
 import { addPlan, findPlan, listPlans, savePlan } from './plans';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
+import { DAY_MS, HOUR_MS } from '../core/quantity';
 
-const DAY_MS = 86_400_000;
 let folder: string;
 let db: Database;
 
@@ -45,7 +45,7 @@ describe('the day’s copy', () => {
     expect(await names()).toEqual([daily(NOON_MS)]);
     const before = readFileSync(join(folder, 'copies', daily(NOON_MS)));
     await savePlan(db, plan, { ...OXTAIL_PLAN, title: 'Later' }, NOON_MS, null);
-    await backUpDaily(folder, NOON_MS + 3_600_000);
+    await backUpDaily(folder, NOON_MS + HOUR_MS);
     expect(readFileSync(join(folder, 'copies', daily(NOON_MS)))).toEqual(before);
     const copy = await openCopy(folder, daily(NOON_MS));
     const read = copy && (await findPlan(copy, plan));

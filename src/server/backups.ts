@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { type Database, openDatabase } from './database';
 import { log } from './log';
 import { backUp, FILE } from './openDatabaseFile';
+import { DAY_MS, HOUR_MS } from '../core/quantity';
 
 /** A copy of all that is kept. */
 export interface Copy {
@@ -26,8 +27,7 @@ const KEPT = { days: 7, weeks: 4, months: 12 } as const;
 /** Daily copies together take no more than this, however few that leaves; the last always stays. */
 export const CEILING_BYTES = 1_000_000_000;
 
-const DAY_MS = 86_400_000;
-const LOOKS_EVERY_MS = 3_600_000;
+const LOOKS_EVERY_MS = HOUR_MS;
 
 const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 

@@ -5,9 +5,10 @@ import { Piscina } from 'piscina';
 import { log } from './log';
 import { hashOf } from '../core/numbers';
 import { type JobInput, type JobKind, type JobResult } from '../engine/jobs';
+import { MINUTE_MS } from '../core/quantity';
 
 /** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced, ms. */
-const HANGS_AFTER_MS = 60_000;
+const HANGS_AFTER_MS = MINUTE_MS;
 const hangsAfterMs = (): number => Number(process.env.EVEN_EMBER_HANGS_MS ?? HANGS_AFTER_MS);
 
 /** The engine as one file for workers, made with the build. */

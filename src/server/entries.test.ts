@@ -17,6 +17,7 @@ import { PLAN_INPUT } from '../contract/kept/planInput';
 import { type LogSnapshot, isLate } from '../core/cook';
 import { PLAN_VERSION } from '../core/plan';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
+import { DAY_MS, MINUTE_MS } from '../core/quantity';
 
 let folder: string;
 let db: Database;
@@ -34,10 +35,9 @@ afterEach(async () => {
 
 afterAll(engine.closeEngine);
 
-const DAY_MS = 86_400_000;
 const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
   id: randomUUID(),
-  atMs: NOON_MS + minutes * 60_000,
+  atMs: NOON_MS + minutes * MINUTE_MS,
   act,
 });
 const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
@@ -137,14 +137,14 @@ describe('what is forecast of a braise', () => {
     const row = await db.begun.findByPk(id);
     const plan = readBegunPlan(row?.plan ?? '', BEGUN_PLAN.version);
     // As an earlier version would have planned it.
-    const earlier = { ...plan, version: 1, day: { ...plan.day, offHeatByMs: plan.day.offHeatByMs + 60_000 } };
+    const earlier = { ...plan, version: 1, day: { ...plan.day, offHeatByMs: plan.day.offHeatByMs + MINUTE_MS } };
     await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
     await savePlanAtStart(db, { id, input: OXTAIL_PLAN });
     expect(await db.begun.count()).toBe(1);
     const view = await readView(db, await cookAt(id), NOON_MS);
     expect(view.ok && view.value.plan).toEqual(earlier);
     await db.begun.update({ plan: '{"half' }, { where: { cookId: id } });
-    const anew = await readView(db, await cookAt(id), NOON_MS + 60_000);
+    const anew = await readView(db, await cookAt(id), NOON_MS + MINUTE_MS);
     expect(anew.ok && anew.value.plan.version).toBe(PLAN_VERSION);
     await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
     const events = story();

@@ -12,6 +12,7 @@ import { isCutId } from '../core/larder';
 import { say } from '../core/message';
 import { type LogSnapshot, reduceEvents, type LogEntry, recordsMark } from '../core/cook';
 import { type KeptForecast } from '../engine/keptAccount';
+import { DAY_MS } from '../core/quantity';
 
 /** Lines on one page of the log. */
 const PAGE = 50;
@@ -188,7 +189,7 @@ declare global {
 }
 
 /** So many of those that cannot be worked out are shown. */
-const MOST_ASIDE = 20;
+const MAX_ASIDE = 20;
 
 async function idsWithout(db: Database, which: string): Promise<string[]> {
   return (await db.select<{ id: string }>(`SELECT id ${which} ORDER BY createdAtMs DESC`)).map((r) => r.id);
@@ -196,7 +197,7 @@ async function idsWithout(db: Database, which: string): Promise<string[]> {
 
 /** Finished braises that are not in the log for good: what is wrong with each. */
 async function leftOut(db: Database, ids: readonly string[]): Promise<QuarantinedRow[]> {
-  const found = await Promise.all(ids.slice(0, MOST_ASIDE).map((id) => findCook(db, id)));
+  const found = await Promise.all(ids.slice(0, MAX_ASIDE).map((id) => findCook(db, id)));
   const tried = await Promise.all(
     found.map((cook) => (cook?.ok ? saveEntry(db, cook.value, 'later') : Promise.resolve(cook))),
   );
@@ -236,7 +237,7 @@ export async function listEntries(db: Database, wanted = 1, size = PAGE): Promis
 }
 
 /** So long after a braise is finished the plan it was begun with is still there, should its end be taken back, ms. */
-const BEGUN_STAYS_MS = 30 * 86_400_000;
+const BEGUN_STAYS_MS = 30 * DAY_MS;
 
 /** Works out, one after the other, what was never kept; what cannot be worked out stays so. */
 async function workOut(db: Database): Promise<void> {

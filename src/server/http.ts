@@ -4,8 +4,8 @@ import { shapeFault } from '../contract/shapeFault';
 import { type Message, say } from '../core/message';
 
 /** Largest body a route reads, bytes; a file of a braise may hold thousands of records. */
-const MOST_BYTES = 1_000_000;
-export const MOST_FILE_BYTES = 8_000_000;
+const MAX_BYTES = 1_000_000;
+export const MAX_FILE_BYTES = 8_000_000;
 
 /** An answer that says why not, for the person at the screen. */
 export function errorResponse(status: number, says: Message): Response {
@@ -54,7 +54,7 @@ async function limitedText(request: Request, mostBytes: number): Promise<string 
 export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
 /** Reads a writing request's text after the origin and size checks. */
-export async function readText(request: Request, mostBytes = MOST_BYTES): Promise<Body<string>> {
+export async function readText(request: Request, mostBytes = MAX_BYTES): Promise<Body<string>> {
   if (!sameOrigin(request)) return { ok: false, response: errorResponse(403, say('http.foreign')) };
   const text = await limitedText(request, mostBytes);
   return typeof text === 'string' ? { ok: true, value: text } : { ok: false, response: text };

@@ -7,10 +7,10 @@ import {
   EQUIPMENT_LISTS,
   type Kitchen,
   type KitchenChange,
-  LEAST_OF,
-  MOST_KINDS,
-  MOST_OWN,
-  MOST_THINGS,
+  MIN_OF,
+  MAX_KINDS,
+  MAX_OWN,
+  MAX_THINGS,
 } from '../contract/kitchen';
 import { USUAL_KEEPING } from '../core/choices';
 import { type Message, say } from '../core/message';
@@ -114,12 +114,12 @@ function withThings(kitchen: Kitchen, keep: KitchenChange['keep'], drop: Kitchen
 
 /** What is wrong with a kitchen after a change; undefined where nothing is. */
 function refusalOf(kitchen: Kitchen): Message | undefined {
-  if (kitchen.kinds.length > MOST_KINDS) return say('shape.manyKinds', { most: MOST_KINDS });
-  if (kitchen.own.length > MOST_OWN) return say('refused.manyThings', { most: MOST_OWN });
-  const short = EQUIPMENT_LISTS.find((list) => kitchen[list].length < LEAST_OF[list]);
+  if (kitchen.kinds.length > MAX_KINDS) return say('shape.manyKinds', { most: MAX_KINDS });
+  if (kitchen.own.length > MAX_OWN) return say('refused.manyThings', { most: MAX_OWN });
+  const short = EQUIPMENT_LISTS.find((list) => kitchen[list].length < MIN_OF[list]);
   if (short) return say(`refused.last.${short}`);
-  const many = EQUIPMENT_LISTS.find((list) => kitchen[list].length > MOST_THINGS);
-  return many && say('refused.manyThings', { most: MOST_THINGS });
+  const many = EQUIPMENT_LISTS.find((list) => kitchen[list].length > MAX_THINGS);
+  return many && say('refused.manyThings', { most: MAX_THINGS });
 }
 
 /** A kitchen after a change; a kind kept again under its id is the new one. */

@@ -2,10 +2,11 @@ import 'server-only';
 import { subscribe } from 'node:diagnostics_channel';
 import { type IncomingMessage, type ServerResponse } from 'node:http';
 import { type Socket } from 'node:net';
+import { MINUTE_MS } from '../core/quantity';
 
 /** Longest a request may take to arrive whole, ms; an archive is as long as a kitchen's life. */
 const SLOWEST_REQUEST_MS = 10_000;
-const SLOWEST_ARCHIVE_MS = 15 * 60_000;
+const SLOWEST_ARCHIVE_MS = 15 * MINUTE_MS;
 
 /** What every answer says, whoever gives it. Pages get a closer policy from the proxy. */
 const ALWAYS = {

@@ -20,8 +20,8 @@ import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
 import { rawRow } from './quarantine';
 import { changedKitchen, changeKitchen, kitchensAside, PLAIN_KITCHEN, readKitchen } from './kitchens';
-import { MOST_KINDS } from '../contract/kitchen';
-import { kindOf, type OwnKind } from '../core/kinds';
+import { MAX_KINDS } from '../contract/kitchen';
+import { kindOf, type OwnKind } from '../core/styles';
 import { MIGRATIONS } from './migrations';
 import { addPlan, findPlan, listPlans, removePlan, savePlan, type StoredPlan } from './plans';
 import { closeEngine } from './engine';
@@ -36,6 +36,7 @@ import { reduceEvents } from '../core/cook';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 import { english } from '../testing/words';
 import { say } from '../core/message';
+import { HOUR_MS, MINUTE_MS } from '../core/quantity';
 
 // The engine may run in the server's workers only: on its own thread every run of the heat is an error.
 vi.mock('../core/heat', async (original) => ({
@@ -62,7 +63,7 @@ afterEach(async () => {
 
 const at = (minutes: number, act: NewEvent['act']): NewEvent => ({
   id: randomUUID(),
-  atMs: NOON_MS + minutes * 60_000,
+  atMs: NOON_MS + minutes * MINUTE_MS,
   act,
 });
 async function planAt(id: string): Promise<StoredPlan> {
@@ -89,7 +90,7 @@ async function started(input: PlanInput): Promise<string> {
   return id;
 }
 const [FIRST_ID, SECOND_ID, THIRD_ID] = [randomUUID(), randomUUID(), randomUUID()];
-const LATER = NOON_MS + 10 * 3_600_000;
+const LATER = NOON_MS + 10 * HOUR_MS;
 
 describe('plans', () => {
   it('are kept, changed, listed and removed', async () => {
@@ -202,9 +203,9 @@ describe('a kitchen that two screens change at once', () => {
     ]);
     await changeKitchen(db, { dropKind: 'b' }, NOON_MS);
     expect((await readKitchen(db)).kinds.map((k) => k.id)).toEqual(['a']);
-    for (let i = 1; i < MOST_KINDS; i++) await changeKitchen(db, { keepKind: kind(`k${String(i)}`) }, NOON_MS);
+    for (let i = 1; i < MAX_KINDS; i++) await changeKitchen(db, { keepKind: kind(`k${String(i)}`) }, NOON_MS);
     expect(await changeKitchen(db, { keepKind: kind('one-more') }, NOON_MS)).toMatchObject({ ok: false });
-    expect((await readKitchen(db)).kinds).toHaveLength(MOST_KINDS);
+    expect((await readKitchen(db)).kinds).toHaveLength(MAX_KINDS);
   });
 });
 
@@ -257,14 +258,14 @@ describe('cooks', () => {
     const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }));
     const by = { device: randomUUID(), count: 7 };
-    const fast = { ...at(66, { kind: 'fork', stage: 'holds' }), by, aheadMs: 6 * 60_000 };
+    const fast = { ...at(66, { kind: 'fork', stage: 'holds' }), by, aheadMs: 6 * MINUTE_MS };
     expect((await appendEvent(db, id, fast)).ok).toBe(true);
     // Sent again by a page that has compared the clocks since.
-    expect((await appendEvent(db, id, { ...fast, aheadMs: 6 * 60_000 + 40 })).ok).toBe(true);
+    expect((await appendEvent(db, id, { ...fast, aheadMs: 6 * MINUTE_MS + 40 })).ok).toBe(true);
     expect((await cookAt(id)).events.at(-1)).toEqual({
       id: fast.id,
       cookId: id,
-      atMs: NOON_MS + 60 * 60_000,
+      atMs: NOON_MS + 60 * MINUTE_MS,
       act: fast.act,
       by,
     });
@@ -296,7 +297,7 @@ describe('cooks', () => {
     const id = await started(OXTAIL_PLAN);
     await appendEvent(db, id, at(0, { kind: 'intoPot' }));
     const view = async () => {
-      const shown = await readView(db, await cookAt(id), NOON_MS + 160 * 60_000);
+      const shown = await readView(db, await cookAt(id), NOON_MS + 160 * MINUTE_MS);
       if (!shown.ok) throw new Error('not shown');
       return shown.value.live.forecast;
     };
@@ -321,7 +322,7 @@ describe('what is kept in fridge and freezer', () => {
     const stored = boxes(300);
     await appendEvent(db, first, stored);
     await appendEvent(db, second, at(310, { kind: 'stored', boxes: 1, grams: 300, place: 'freezer' }));
-    const nowMs = NOON_MS + 400 * 60_000;
+    const nowMs = NOON_MS + 400 * MINUTE_MS;
     const shelf = await readShelf(db, nowMs);
     expect(shelf.map((k) => k.id)).toEqual([first, second]);
     expect(shelf[0]).toMatchObject({ title: OXTAIL_PLAN.title, lots: [{ fridge: 2, grams: 400 }] });
@@ -330,10 +331,10 @@ describe('what is kept in fridge and freezer', () => {
     expect(await fridgeBoxes(db, nowMs)).toEqual([{ id, title, lots, known }]);
     expect(shelf[0]?.warmed).toMatchObject([{ grams: 400, toC: 74 }]);
     await appendEvent(db, first, at(500, { kind: 'box', lot: stored.id, count: 2, fate: 'eaten' }));
-    expect(await fridgeBoxes(db, NOON_MS + 505 * 60_000)).toEqual([]);
+    expect(await fridgeBoxes(db, NOON_MS + 505 * MINUTE_MS)).toEqual([]);
     // For a while it can still be taken back; then it is gone.
-    expect((await readShelf(db, NOON_MS + 505 * 60_000)).map((k) => k.id)).toContain(first);
-    expect((await readShelf(db, NOON_MS + 600 * 60_000)).map((k) => k.id)).toEqual([second]);
+    expect((await readShelf(db, NOON_MS + 505 * MINUTE_MS)).map((k) => k.id)).toContain(first);
+    expect((await readShelf(db, NOON_MS + 600 * MINUTE_MS)).map((k) => k.id)).toEqual([second]);
   });
 
   it('and what is left of a meal is still warm for twelve hours after it was finished', async () => {
@@ -342,7 +343,7 @@ describe('what is kept in fridge and freezer', () => {
     const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
     await appendEvent(db, id, at(240, { kind: 'finished', verdict }));
     await saveEntry(db, await cookAt(id), 'then');
-    const since = (min: number) => finishedSince(db, NOON_MS + min * 60_000);
+    const since = (min: number) => finishedSince(db, NOON_MS + min * MINUTE_MS);
     expect((await since(230)).map((c) => c.id)).toEqual([id]);
     expect(await since(250)).toEqual([]);
   });

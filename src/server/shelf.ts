@@ -7,6 +7,7 @@ import { partitionReadable } from './quarantine';
 import { type PlanInput, FREEZER_MONTHS } from '../core/choices';
 import { reduceEvents, type StoredBatch } from '../core/cook';
 import { type WarmedBox } from '../engine/jobs';
+import { DAY_MS } from '../core/quantity';
 
 /** What is kept of one braise. */
 export interface Kept {
@@ -18,8 +19,6 @@ export interface Kept {
   /** Ids of the records that the lots already show. */
   readonly known: readonly string[];
 }
-
-const DAY_MS = 86_400_000;
 
 /** What was put away longer ago than this is no longer asked about, ms. */
 const LONGEST_MS = 365 * DAY_MS;

@@ -1,4 +1,4 @@
-import { HOUR_MS, NOON_MS } from './fixtures';
+import { NOON_MS } from './fixtures';
 import {
   type BaseItem,
   type FinishChoice,
@@ -11,8 +11,9 @@ import {
   singleStageSchedule,
 } from '../core/choices';
 import { type Pot } from '../core/larder';
-import { customId } from '../core/own';
+import { customId } from '../core/custom';
 import { type KitchenTools, startPlan, usualMeat } from '../core/plan';
+import { HOUR_MS } from '../core/quantity';
 
 const pot = (id: string, name: string, of: Omit<Pot, 'id' | 'name'>): Pot => ({ id, name, ...of });
 

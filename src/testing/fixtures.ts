@@ -6,10 +6,10 @@ import { USUAL_KEEPING } from '../core/choices';
 import { say } from '../core/message';
 import { type DayWork } from '../core/schedule';
 import { type KitchenTools, startPlan } from '../core/plan';
+import { HOUR_MS } from '../core/quantity';
 
 /** A Tuesday noon in UTC; what time it is in tests. */
 export const NOON_MS = Date.UTC(2026, 2, 10, 12, 0);
-export const HOUR_MS = 3_600_000;
 
 /** What the kitchen of the tests has. */
 export const TEST_KITCHEN: KitchenTools = {

@@ -2,8 +2,9 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { askClock, clockAheadMs, kitchenNow, noteClock } from './serverClock';
 import { stubServer } from '@/testing/server';
+import { MINUTE_MS } from '@/core/quantity';
 
-const SIX_MIN = 6 * 60_000;
+const SIX_MIN = 6 * MINUTE_MS;
 
 afterEach(() => {
   vi.useRealTimers();
@@ -22,7 +23,7 @@ describe('the kitchen’s clock', () => {
   it('takes what an honest clock is off by for nothing, and lets go what came too late to tell', () => {
     noteClock(0, 900, 0);
     expect(clockAheadMs()).toBe(0);
-    noteClock(0, 90_000, 60_000);
+    noteClock(0, 90_000, MINUTE_MS);
     expect(clockAheadMs()).toBe(0);
   });
 

@@ -1,11 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { roundForKitchen, withFraction } from './measure';
 import { clock, clockBeside, day, dayFrom } from './moments';
-import { GAS_MARKS } from '../core/quantity';
+import { GAS_MARKS, DAY_MS, MINUTE_MS } from '../core/quantity';
 import { NOON_MS } from '../testing/fixtures';
 import { US_WORDS, WORDS } from '../testing/words';
-
-const DAY_MS = 86_400_000;
 
 describe('reading', () => {
   it.each([
@@ -113,7 +111,7 @@ describe('times in words', () => {
   it('name the day of what is not on the day of the plate', () => {
     const supper = Date.parse('2026-03-10T18:30:00Z');
     expect(clockBeside(NOON_MS, supper, 'UTC', 'en-GB')).toBe('12:00');
-    expect(clockBeside(NOON_MS - DAY_MS / 2 - 60_000, supper, 'UTC', 'en-GB')).toBe('Mon 23:59');
+    expect(clockBeside(NOON_MS - DAY_MS / 2 - MINUTE_MS, supper, 'UTC', 'en-GB')).toBe('Mon 23:59');
     expect(clockBeside(Number.NaN, supper, 'UTC', 'en-GB')).toBe('–');
   });
 

@@ -1,4 +1,5 @@
 import { daysBetween } from '../calendar/calendar';
+import { HOUR_MS } from '../core/quantity';
 
 const formatters = new Map<string, Intl.DateTimeFormat>();
 
@@ -10,8 +11,6 @@ function formatter(language: string, timeZone: string, options: Intl.DateTimeFor
   formatters.set(key, made);
   return made;
 }
-
-const HOUR_MS = 3_600_000;
 
 /** Hours of a reader's clock: those who write the month first count twelve twice. */
 export const hoursOf = (language: string): 12 | 24 => (language === 'en-US' ? 12 : 24);

@@ -4,9 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { FIGURES, WORDS as TABLE } from './en';
 import { languageOf } from './languages';
 import { wordsFor, wordsHeard } from './words';
-import { kg, listed, litres, minutes, moment, nameOf, say, storedMessage, tempC } from '../core/message';
+import { kg, listParam, litres, minutes, timeParam, nameOf, say, storedMessage, tempC } from '../core/message';
 import { CUTS, FATS, GARNISHES, HERBS, LID_KINDS, LIQUIDS, SIDES, SPICES } from '../core/larder';
-import { BRAISE_STYLES } from '../core/kinds';
+import { BRAISE_STYLES } from '../core/styles';
 import { METRIC } from '../core/quantity';
 import { TECHNIQUE_TOPICS, TECHNIQUES } from '../core/choices';
 import { NOON_MS } from '../testing/fixtures';
@@ -156,8 +156,8 @@ describe('a message', () => {
     const params = { ice: kg(0.9), time: minutes(47) };
     expect(WORDS.text('next.cool.why', params)).toMatch(/47 min.*900 g/);
     expect(US_WORDS.text('next.cool.why', params)).toMatch(/47 min.*2 lb/);
-    expect(WORDS.text('line.markAt', { what: say('mark.turn'), at: moment(NOON_MS) })).toBe('turn at 12:00');
-    const names = listed([nameOf('cut', 'beef_oxtail'), nameOf('liquid', 'stout'), 'a bone']);
+    expect(WORDS.text('line.markAt', { what: say('mark.turn'), at: timeParam(NOON_MS) })).toBe('turn at 12:00');
+    const names = listParam([nameOf('cut', 'beef_oxtail'), nameOf('liquid', 'stout'), 'a bone']);
     expect(WORDS.text('line.went', { what: names })).toContain('oxtail, stout and a bone');
   });
 

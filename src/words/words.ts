@@ -19,7 +19,7 @@ import {
   nameOf,
   say,
 } from '../core/message';
-import { baseIngredientId, OWN_TABLES, findCustom } from '../core/own';
+import { baseIngredientId, OWN_TABLES, findCustom } from '../core/custom';
 import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
 
 /** Who the words are for. `timeZone` is that of the kitchen's clock. */
@@ -49,9 +49,9 @@ const MAX_DECIMALS = 6;
 const DIMENSIONS = ['mass', 'volume', 'length', 'temperature', 'temperatureStep'] as const;
 
 /** Under half an eighth of an ounce a weight is not nought but too little to say in ounces, kg. */
-const LEAST_OZ_KG = KG_PER_OZ / 16;
+const MIN_OZ_KG = KG_PER_OZ / 16;
 /** Under a hundredth a share is not nought but too small to say. */
-const LEAST_SHARE = 0.01;
+const MIN_SHARE = 0.01;
 
 function isQuantity(param: object): param is Quantity {
   return 'as' in param && 'value' in param;
@@ -168,10 +168,10 @@ export class Words {
       return Number.isFinite(value) ? this.text('measure.saltALitre', { grams: Math.round(value * 1000) }) : '–';
     }
     if (as === 'evenings') return this.evenings(value);
-    if (as === 'mass' && this.reader.weight === 'us' && value > 0 && value < LEAST_OZ_KG) {
+    if (as === 'mass' && this.reader.weight === 'us' && value > 0 && value < MIN_OZ_KG) {
       return this.text('measure.underAnEighth');
     }
-    if (as === 'share' && value > 0 && value < LEAST_SHARE) return this.text('measure.underOnePercent');
+    if (as === 'share' && value > 0 && value < MIN_SHARE) return this.text('measure.underOnePercent');
     return formatMeasure(value, as, this.reader);
   }
 

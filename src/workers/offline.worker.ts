@@ -16,7 +16,7 @@ const scope = self as unknown as Scope;
 
 /** Pages of one build: those of another may ask for scripts that are gone and say what the server does not know. */
 const PAGES = `even-ember-pages-${EVEN_EMBER_BUILD}`;
-const MOST_PAGES = 40;
+const MAX_PAGES = 40;
 const ANSWERS_WITHIN_S = 8;
 
 /** A page that may be shown when the server is away: whole, and of the present. */
@@ -53,7 +53,7 @@ registerRoute(
     networkTimeoutSeconds: ANSWERS_WITHIN_S,
     plugins: [
       { cacheWillUpdate: ({ response }) => Promise.resolve(isKeepable(response) ? response : null) },
-      new ExpirationPlugin({ maxEntries: MOST_PAGES }),
+      new ExpirationPlugin({ maxEntries: MAX_PAGES }),
     ],
   }),
 );

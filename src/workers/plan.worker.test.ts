@@ -1,8 +1,9 @@
 import { describe, expect, it, vi } from 'vitest';
 import { compareWays, dialCurve, planOutlook, settingsElsewhere, waysToCompare } from '../core/plan';
 import { type PlanInput } from '../core/choices';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../testing/fixtures';
 import { type PlanWorker } from './plan.worker';
+import { HOUR_MS } from '../core/quantity';
 
 const exposed = vi.hoisted((): { api: unknown } => ({ api: undefined }));
 vi.mock('comlink', () => ({

@@ -27,9 +27,10 @@ import { closeCopy, backUpDaily, listBackups } from '@/server/backups';
 import { database } from '@/server/database';
 import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
-import { HOUR_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
+import { OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english } from '@/testing/words';
 import { saying } from '@/testing/saying';
+import { HOUR_MS } from '@/core/quantity';
 
 vi.mock('@/core/heat', async (original) => ({
   ...(await original<object>()),

@@ -36,6 +36,7 @@ import { lazyHydrated, lazyOnIdle, Unboxed } from '@/ui/lazy';
 import { cachePages } from '@/ui/offline';
 import { send } from '@/ui/send';
 import { ThemeScope } from '@/ui/ThemeScope';
+import { MINUTE_MS } from '@/core/quantity';
 
 const HandsFull = lazyOnIdle(async () => (await import('./TapAnywhere')).TapAnywhere);
 const KeysSheet = lazyOnIdle(async () => (await import('./KeysSheet')).KeysSheet);
@@ -296,10 +297,10 @@ export function CookScreen({
   }, [view.id, view.events.length]);
   const conducted = guide(view.plan, state, view.live, now);
   const startMs = conducted.intoPotMs;
-  const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
+  const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / MINUTE_MS);
   const here = sampleAt(view.live.course, state.intoPotMs === undefined ? 0 : atMin);
   const twists = readyEta(view.live.forecast);
-  const moment = (min: number): number => startMs + min * 60_000;
+  const moment = (min: number): number => startMs + min * MINUTE_MS;
   const cooking = state.phase === 'braising';
   const lastEvent = state.events.at(-1);
   const lastLesson = view.live.lessons.find((l) => l.eventId === lastEvent?.id);
@@ -394,7 +395,7 @@ export function CookScreen({
                   setTimer(p.step.id, stepName(w, p.step), minutes);
                 }}
                 onLater={() => {
-                  setPutOff({ step: placed.step.id, untilMs: now + LATER_MIN * 60_000 });
+                  setPutOff({ step: placed.step.id, untilMs: now + LATER_MIN * MINUTE_MS });
                 }}
                 onOffHeat={
                   cooking

@@ -26,7 +26,7 @@ import {
   saltSays,
   reheatBox,
 } from '@/core/cook';
-import { kg, litres as volume, moment, strength, say } from '@/core/message';
+import { kg, litres as volume, timeParam, strength, say } from '@/core/message';
 import { type CoolingWay } from '@/core/keep';
 import { KeptChart } from '@/ui/charts/curves';
 import { Button } from '@/ui/controls/Button';
@@ -34,6 +34,7 @@ import { Mute } from '@/ui/controls/Panel';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useWords } from '@/ui/KitchenContext';
 import { SAFETY_LIMITS, type CoolingLimit } from '@/core/choices';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Box = styled.section`
   display: grid;
@@ -90,14 +91,13 @@ interface AfterProps extends Acting {
   readonly now: number;
 }
 
-const MIN_MS = 60_000;
 /** Below where its salt is at the limit by more than this it is too salty, l. */
 const SALT_BINDS_L = 0.005;
 const HOLD_SHOWN_MIN = 240;
 const COOL_SHOWN_MIN = 12 * 60;
 
 /** The chart goes on from now in steps of this, ms: it is not drawn anew every few seconds. */
-const CHART_STEP_MS = 5 * MIN_MS;
+const CHART_STEP_MS = 5 * MINUTE_MS;
 
 interface HoldChartProps {
   readonly view: CookView;
@@ -116,7 +116,7 @@ function HoldChart({ view: { plan, live }, state, fromMs, now, untilMs, limitC }
       holdAhead(plan, state, live, drawnMs, untilMs).map((h) => ({
         name: w.text(`hold.${h.way}.short`),
         points: h.points
-          .map(([atMs, tempC]) => [(atMs - fromMs) / MIN_MS, tempC] as const)
+          .map(([atMs, tempC]) => [(atMs - fromMs) / MINUTE_MS, tempC] as const)
           .filter(([minute]) => minute <= HOLD_SHOWN_MIN),
       })),
     [plan, live, state, drawnMs, untilMs, fromMs, w],
@@ -176,7 +176,7 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
         {hold.coldMs === null
           ? w.text('hold.stays', { limit: { as: 'temperature', value: hold.limitC } })
           : w.text(hold.coldMs < now ? 'hold.since' : 'hold.until', {
-              at: moment(hold.coldMs, now),
+              at: timeParam(hold.coldMs, now),
               limit: { as: 'temperature', value: hold.limitC },
             })}
       </p>
@@ -202,7 +202,7 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
               <small>
                 {w.text('hold.row', {
                   temp: { as: 'temperature', value: h.atPlateC },
-                  at: moment(untilMs, now),
+                  at: timeParam(untilMs, now),
                   gained: { as: 'minutes', value: h.gained },
                 })}{' '}
                 {w.text('hold.stage', { stage: say(`stage.${h.stage}`) })}{' '}
@@ -215,12 +215,12 @@ export function HoldPanel({ view, state, conducted, now, onAct, onRecord }: Afte
                   ? w.text('hold.never')
                   : h.cold.highMs < now
                     ? w.text('hold.since', {
-                        at: moment(h.cold.midMs, now),
+                        at: timeParam(h.cold.midMs, now),
                         limit: { as: 'temperature', value: hold.limitC },
                       })
                     : w.text('hold.safe', {
-                        low: moment(h.cold.lowMs, now),
-                        high: moment(h.cold.highMs, now),
+                        low: timeParam(h.cold.lowMs, now),
+                        high: timeParam(h.cold.highMs, now),
                         limit: { as: 'temperature', value: hold.limitC },
                       })}{' '}
                 {far ? w.text('hold.far') : ''}
@@ -267,8 +267,8 @@ export function SaucePanel({ view, state, now, onAct, onRecord }: AfterProps) {
             }) +
             ' ' +
             w.text(known.boiling.halfMs > now ? 'saucePanel.half' : 'saucePanel.near', {
-              half: moment(known.boiling.halfMs, now),
-              near: moment(Math.max(now, known.boiling.nearMs), now),
+              half: timeParam(known.boiling.halfMs, now),
+              near: timeParam(Math.max(now, known.boiling.nearMs), now),
             })
           : ''}
       </p>
@@ -405,14 +405,14 @@ function Countdown(of: {
 }) {
   const w = useWords();
   const temp = { as: 'temperature', value: of.tempC } as const;
-  if (of.isThere) return <p>{w.text('cooling.there', { temp, at: moment(of.likelyMs, of.now) })}</p>;
-  const min = (of.byMs - of.now) / MIN_MS;
+  if (of.isThere) return <p>{w.text('cooling.there', { temp, at: timeParam(of.likelyMs, of.now) })}</p>;
+  const min = (of.byMs - of.now) / MINUTE_MS;
   return (
     <p>
-      <b>{w.text('cooling.by', { temp, at: moment(of.byMs, of.now) })}</b>{' '}
+      <b>{w.text('cooling.by', { temp, at: timeParam(of.byMs, of.now) })}</b>{' '}
       {w.text(min >= 0 ? 'cooling.left' : 'cooling.over', { time: { as: 'minutes', value: Math.abs(min) } })} ·{' '}
       {Number.isFinite(of.likelyMs)
-        ? w.text('cooling.likely', { at: moment(of.likelyMs, of.now) })
+        ? w.text('cooling.likely', { at: timeParam(of.likelyMs, of.now) })
         : w.text('cooling.neverCold')}
     </p>
   );

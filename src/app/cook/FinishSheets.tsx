@@ -26,6 +26,7 @@ import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { OptionCards } from '@/ui/controls/OptionCards';
 import { useNow, useWords } from '@/ui/KitchenContext';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Ways = styled.div`
   display: grid;
@@ -58,7 +59,7 @@ function Fault({ fault }: { fault: string | undefined }) {
 /** In which way it is kept warm, and how hot it is where that was measured. */
 export function HoldSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
-  const now = useNow(60_000);
+  const now = useNow(MINUTE_MS);
   const [tempC, setTempC] = useState<number>();
   const [fault, submit] = useSubmit(onRecord);
   const estimateC = Math.round(holdNow(plan, state, live, now)?.tempC ?? OFF_HEAT_C);
@@ -102,7 +103,7 @@ export function HoldSheet({ plan, state, live, onRecord }: SheetProps) {
 /** How much sauce there is, by a dip or a jug, and how it coats a spoon. */
 export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
-  const now = useNow(60_000);
+  const now = useNow(MINUTE_MS);
   const known = sauceNow(plan, state, live, now);
   const [litres, setLitres] = useState(Math.round(known.sauce.litres * 100) / 100);
   const [rung, setRung] = useState<Thickness | ''>('');
@@ -143,7 +144,7 @@ export function SauceSheet({ plan, state, live, onRecord }: SheetProps) {
 /** What went in, weighed or measured; or fat that came off. */
 export function PutSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
-  const now = useNow(60_000);
+  const now = useNow(MINUTE_MS);
   const known = sauceNow(plan, state, live, now);
   const usual: Partial<Record<PutThing, number>> = {
     salt: Math.max(0, Math.round(known.saltMissingG * 5) / 10),
@@ -234,8 +235,8 @@ const AGO_MIN = [0, 15, 30, 60, 90, 120, 180, 240, 360, 480, 600] as const;
 function useAgo({ servedMs, offHeatMs }: CookState): readonly [agoMin: number, field: ReactNode] {
   const w = useWords();
   const [agoMin, setAgoMin] = useState(0);
-  const now = useNow(60_000);
-  const sinceMin = (now - (servedMs ?? offHeatMs ?? now)) / 60_000;
+  const now = useNow(MINUTE_MS);
+  const sinceMin = (now - (servedMs ?? offHeatMs ?? now)) / MINUTE_MS;
   const options = AGO_MIN.filter((ago) => ago === 0 || ago < sinceMin);
   return [
     agoMin,
@@ -263,7 +264,7 @@ function useAgo({ servedMs, offHeatMs }: CookState): readonly [agoMin: number, f
 export function CoolingSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
   const [agoMin, when] = useAgo(state);
-  const { ways, iceKg } = coolingNow(plan, state, live, useNow(60_000) - agoMin * 60_000);
+  const { ways, iceKg } = coolingNow(plan, state, live, useNow(MINUTE_MS) - agoMin * MINUTE_MS);
   return (
     <>
       <p>{w.text('cooling.ask')}</p>
@@ -326,7 +327,7 @@ export function CooledSheet({ onRecord }: SheetProps) {
 /** Boxes put away: how many, how heavy, where. */
 export function StoredSheet({ plan, state, live, onRecord }: SheetProps) {
   const w = useWords();
-  const known = sauceNow(plan, state, live, useNow(60_000));
+  const known = sauceNow(plan, state, live, useNow(MINUTE_MS));
   // As if half of it was left, in as few boxes as it takes; the cook says what it really is.
   const leftKg = (live.finished.cookedKg + known.aimL) / 2;
   const fewest = Math.max(1, Math.ceil(leftKg / plan.input.keeping.boxL));

@@ -18,6 +18,7 @@ import { InsidePiece } from '@/ui/drawings/InsidePiece';
 import { PotSection } from '@/ui/drawings/PotSection';
 import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** On a wide screen it takes what height the rest leaves it, its chart giving way first. */
 const ForecastPanel = styled(Panel)`
@@ -236,8 +237,8 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
   const [shown, setShown] = useState<Shown>('pot');
   const startMs = conducted.intoPotMs;
   const { headline } = conducted;
-  const moment = (min: number): number => startMs + min * 60_000;
-  const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / 60_000);
+  const moment = (min: number): number => startMs + min * MINUTE_MS;
+  const atMin = Math.max(0, ((state.offHeatMs ?? now) - startMs) / MINUTE_MS);
   const twists = readyEta(view.live.forecast);
   const cooking = state.phase === 'braising';
   // What a dry pot does to meat is roasting: no stage is said of it.
@@ -258,8 +259,8 @@ export function LiveForecast({ view, state, conducted, now, here, onHeat }: Live
             <b>
               {!Number.isFinite(headline.atMs)
                 ? w.text('liveForecast.notAtThisHeat')
-                : headline.atMs > now + 60_000
-                  ? w.text('liveForecast.in', { at: w.quantity((headline.atMs - now) / 60_000, 'minutes') })
+                : headline.atMs > now + MINUTE_MS
+                  ? w.text('liveForecast.in', { at: w.quantity((headline.atMs - now) / MINUTE_MS, 'minutes') })
                   : w.text('liveForecast.anyMinute')}
             </b>
           ) : null}

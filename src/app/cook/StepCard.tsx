@@ -15,6 +15,7 @@ import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
 import { type CoolingRule } from '@/core/choices';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Card = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};
@@ -140,7 +141,7 @@ export function StepCard({
         {due
           ? w.text('common.now')
           : w.text('common.nextInAt', {
-              dueIn: w.quantity((dueMs - now) / 60_000, 'minutes'),
+              dueIn: w.quantity((dueMs - now) / MINUTE_MS, 'minutes'),
               due: w.clockBeside(dueMs, now),
             })}
       </p>

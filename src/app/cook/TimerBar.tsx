@@ -14,6 +14,7 @@ import { Sheet } from '@/ui/controls/Sheet';
 import { TextField } from '@/ui/controls/TextField';
 import { useNow, useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
+import { MINUTE_MS, SECOND_MS } from '@/core/quantity';
 
 const Bar = styled(Panel)`
   padding: 8px 14px;
@@ -64,8 +65,6 @@ export function timerName(w: Words, { name }: Timer): string {
   return typeof name === 'string' ? name : w.title(name);
 }
 
-const SECOND_MS = 1000;
-
 interface TimerBarProps {
   readonly timers: readonly Timer[];
   readonly onAnswer: (timer: Timer) => void;
@@ -98,7 +97,7 @@ export function TimerBar({ timers, onAnswer, onMore, onSet }: TimerBarProps) {
             <span title={says}>{says}</span>
             <b>
               {rings
-                ? w.text('timers.over', { time: w.quantity(Math.max(0, (now - timer.endsMs) / 60_000), 'minutes') })
+                ? w.text('timers.over', { time: w.quantity(Math.max(0, (now - timer.endsMs) / MINUTE_MS), 'minutes') })
                 : runDown(timer.endsMs - now)}
             </b>
             {rings ? (

@@ -6,9 +6,9 @@ import { type NewEvent } from '@/contract/cook';
 import { toWire } from '@/contract/wire';
 import { type CookAct, type CookEvent } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
-import { type UnitChoice } from '@/core/quantity';
+import { type UnitChoice, HOUR_MS, MINUTE_MS } from '@/core/quantity';
 import { cookView } from '@/engine/views';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, choose, metricAmounts, shown, US } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -55,13 +55,12 @@ class Stream extends EventTarget {
 }
 vi.stubGlobal('EventSource', Stream);
 
-const MIN_MS = 60_000;
 const INTO_MS = NOON_MS + 3 * HOUR_MS;
 
 const event = (id: string, minutes: number, did: CookEvent['act']): CookEvent => ({
   id,
   cookId: 'c1',
-  atMs: INTO_MS + minutes * MIN_MS,
+  atMs: INTO_MS + minutes * MINUTE_MS,
   act: did,
 });
 const IN: CookEvent = event('in', 0, { kind: 'intoPot' });
@@ -81,7 +80,7 @@ const news = (events: readonly CookEvent[], nowMs: number): string =>
   toWire({ cookId: 'c1', from: 0, events, live: view(events, nowMs).live });
 
 function at(minutes: number, events: readonly CookEvent[] = [IN], units?: UnitChoice) {
-  const nowMs = INTO_MS + minutes * MIN_MS;
+  const nowMs = INTO_MS + minutes * MINUTE_MS;
   vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
   const made = shown(
     <CookScreen aside={[]} first={view(events, nowMs)} night={false} />,
@@ -256,8 +255,8 @@ describe('the cook screen', () => {
       expect(sent(server.calls)).toHaveLength(1);
     });
     const { atMs } = server.calls[0]?.body as NewEvent;
-    expect((nowMs - atMs) / MIN_MS).toBeGreaterThan(9.5);
-    expect((nowMs - atMs) / MIN_MS).toBeLessThan(10.5);
+    expect((nowMs - atMs) / MINUTE_MS).toBeGreaterThan(9.5);
+    expect((nowMs - atMs) / MINUTE_MS).toBeLessThan(10.5);
   });
 
   it('answers a trouble with figures of this pot and makes it a step', async () => {
@@ -317,7 +316,7 @@ describe('the cook screen', () => {
 
   it('offers another heat only when the plate is in danger, and records it at a press', async () => {
     const server = stubServer(() => ({ data: {} }));
-    const late = INTO_MS + 200 * MIN_MS;
+    const late = INTO_MS + 200 * MINUTE_MS;
     vi.useFakeTimers({ shouldAdvanceTime: true, now: late });
     const input: PlanInput = heated(OXTAIL_PLAN, { kind: 'oven', tempC: 110, fan: false });
     const { hand } = shown(
@@ -371,7 +370,7 @@ describe('the cook screen', () => {
 
     it('offers four ways to keep it warm, each with what it does, and records the one that is taken', async () => {
       const server = stubServer(() => ({ data: {} }));
-      const nowMs = INTO_MS + 195 * MIN_MS;
+      const nowMs = INTO_MS + 195 * MINUTE_MS;
       vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
       const { hand, container } = shown(<CookScreen aside={[]} first={view([IN, off], nowMs, slow)} night={false} />, {
         nowMs,
@@ -389,7 +388,7 @@ describe('the cook screen', () => {
 
     it('says that what is left stands too long, and takes that it was cooled an hour ago', async () => {
       const server = stubServer(() => ({ data: {} }));
-      const nowMs = INTO_MS + (220 + 150) * MIN_MS;
+      const nowMs = INTO_MS + (220 + 150) * MINUTE_MS;
       vi.useFakeTimers({ shouldAdvanceTime: true, now: nowMs });
       const { hand } = shown(<CookScreen aside={[]} first={view([IN, off, eaten], nowMs)} night={false} />, { nowMs });
       expect(screen.getByRole('alert').textContent).toMatch(saying('alarm.restOut'));
@@ -401,7 +400,7 @@ describe('the cook screen', () => {
         expect(sent(server.calls)).toEqual([{ kind: 'cooling', way: 'ice' }]);
       });
       const { atMs } = server.calls[0]?.body as NewEvent;
-      expect(Math.round((nowMs - atMs) / MIN_MS)).toBe(60);
+      expect(Math.round((nowMs - atMs) / MINUTE_MS)).toBe(60);
       expect(screen.queryByRole('alert')).toBeNull();
     });
 

@@ -9,7 +9,7 @@ import { Mute, Page, PageHead, Panel } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 
 /** So many of each are named; the rest is counted. */
-const MOST_NAMED = 50;
+const MAX_NAMED = 50;
 
 const Columns = styled.div`
   display: grid;
@@ -86,10 +86,10 @@ function Named({ rows }: { rows: readonly Kept[] }) {
   const w = useWords();
   return (
     <ul>
-      {rows.slice(0, MOST_NAMED).map(({ kind, id, title }) => (
+      {rows.slice(0, MAX_NAMED).map(({ kind, id, title }) => (
         <li key={`${kind}/${id}`}>{w.text(`copies.kept.${kind}`, { title })}</li>
       ))}
-      {rows.length > MOST_NAMED ? <li>{w.text('copies.more', { count: rows.length - MOST_NAMED })}</li> : null}
+      {rows.length > MAX_NAMED ? <li>{w.text('copies.more', { count: rows.length - MAX_NAMED })}</li> : null}
     </ul>
   );
 }

@@ -7,9 +7,9 @@ import { KeepingFields } from './KeepingFields';
 import { PotFields, potIsWhole } from './PotFields';
 import { BurnerFields, OvenFields, PAN_LIMITS, PanFields, RING_LIMITS_W } from './ThingFields';
 import { potSize } from '../plan/potSize';
-import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, LEAST_OF } from '@/contract/kitchen';
+import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, MIN_OF } from '@/contract/kitchen';
 import { LIMITS } from '@/core/choices';
-import { findCustom } from '@/core/own';
+import { findCustom } from '@/core/custom';
 import { potShape, potVolumeL } from '@/core/material';
 import { M_PER_FOOT } from '@/core/quantity';
 import { Button } from '@/ui/controls/Button';
@@ -301,7 +301,7 @@ export function KitchenScreen({ first }: { readonly first: Kitchen }) {
                     >
                       {w.text('kitchen.change')}
                     </Button>
-                    {kitchen[list].length > LEAST_OF[list] ? (
+                    {kitchen[list].length > MIN_OF[list] ? (
                       <ConfirmButton
                         label={w.text('kitchen.removeIt', { name })}
                         question={w.text('kitchen.removeAsk', { name })}

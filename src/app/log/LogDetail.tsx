@@ -38,6 +38,7 @@ import { Timeline } from '@/ui/drawings/Timeline';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Columns = styled.div`
   display: grid;
@@ -121,10 +122,10 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
 
   /** What was forecast after a record, as it was then; nothing once the fork had found it. */
   const readyThen = (lesson: KeptLesson | undefined, atMs: number): string => {
-    if (!lesson || atMs > startMs + entry.actualMin * 60_000 - A_MOMENT_MS) return '';
+    if (!lesson || atMs > startMs + entry.actualMin * MINUTE_MS - A_MOMENT_MS) return '';
     const { p10, p50, p90 } = keptReady(lesson);
     const at = (min: number): string =>
-      Number.isFinite(min) ? w.clockBeside(startMs + min * 60_000, entry.finishedMs) : w.text('common.later');
+      Number.isFinite(min) ? w.clockBeside(startMs + min * MINUTE_MS, entry.finishedMs) : w.text('common.later');
     return w.text('logDetail.readyThen', { middle: at(p50), low: at(p10), high: at(p90) });
   };
 
@@ -226,7 +227,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           <ScaleChart
             band={band}
             startMs={startMs}
-            readyMs={startMs + entry.actualMin * 60_000}
+            readyMs={startMs + entry.actualMin * MINUTE_MS}
             target={planned.day.target}
             tests={eventsOf(state.events, 'fork').map((e) => ({ atMs: e.atMs, stageIndex: stageIndex(e.act.stage) }))}
             height={320}

@@ -5,12 +5,13 @@ import styled from 'styled-components';
 import { fixing, letGo } from './lockedTasks';
 import { StepList } from './panels/common';
 import { type PlanInput } from '@/core/choices';
-import { evenings, listed, minutes as time, moment, say } from '@/core/message';
+import { evenings, listParam, minutes as time, timeParam, say } from '@/core/message';
 import { type Plan } from '@/core/plan';
 import { type Day, type DayTask, type Reserve } from '@/core/schedule';
 import { Mute } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Columns = styled.section`
   display: grid;
@@ -60,11 +61,11 @@ function likelyMinutes(task: DayTask, day: Day): number {
     task.id === 'braise'
       ? Math.min(task.toMs, day.ready.p50Ms) - task.fromMs
       : task.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0);
-  return ms / 60_000;
+  return ms / MINUTE_MS;
 }
 
 function saysOf(task: DayTask, day: Day): 'servePanel.braise' | 'servePanel.inTheWaits' | 'servePanel.until' {
-  if (task.id === 'braise' && day.offHeatByMs - day.ready.p50Ms >= 60_000) return 'servePanel.braise';
+  if (task.id === 'braise' && day.offHeatByMs - day.ready.p50Ms >= MINUTE_MS) return 'servePanel.braise';
   return task.pieces.length > 1 ? 'servePanel.inTheWaits' : 'servePanel.until';
 }
 
@@ -79,7 +80,7 @@ function TaskRow({ task, day, fixed, onFix }: TaskRowProps) {
   const w = useWords();
   const { serveMs } = day;
   const label = w.say(task.label);
-  const minutes = (task.toMs - task.fromMs) / 60_000;
+  const minutes = (task.toMs - task.fromMs) / MINUTE_MS;
   const hands =
     task.handsMinutes === 0
       ? w.text('servePanel.noHands')
@@ -111,10 +112,10 @@ function TaskRow({ task, day, fixed, onFix }: TaskRowProps) {
               ? say(`place.${task.place}`)
               : say('servePanel.onBurner', { burner: task.burner }),
           hands,
-          to: moment(task.toMs),
-          reserve: time((day.offHeatByMs - day.ready.p50Ms) / 60_000),
-          waits: listed(
-            task.pieces.map((p) => say('servePanel.wait', { from: moment(p.fromMs), to: moment(p.toMs) })),
+          to: timeParam(task.toMs),
+          reserve: time((day.offHeatByMs - day.ready.p50Ms) / MINUTE_MS),
+          waits: listParam(
+            task.pieces.map((p) => say('servePanel.wait', { from: timeParam(p.fromMs), to: timeParam(p.toMs) })),
             'comma',
           ),
         })}

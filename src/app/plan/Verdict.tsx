@@ -14,6 +14,7 @@ import { useWords } from '@/ui/KitchenContext';
 import { DISPLAY } from '@/ui/theme';
 import { useHeightVariable } from '@/ui/useHeightVariable';
 import { type Words } from '@/words/words';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Column = styled.div`
   display: grid;
@@ -111,7 +112,7 @@ function WindowBar({ plan }: { plan: Plan }) {
     ? [cool.fromMs, w.text('verdict.intoIceWater')]
     : [plan.day.serveMs, w.text('verdict.table')];
   const from = twists.p10Ms - (twists.p90Ms - twists.p10Ms) * 0.35;
-  const to = Math.max(untilMs, twists.p90Ms) + 5 * 60_000;
+  const to = Math.max(untilMs, twists.p90Ms) + 5 * MINUTE_MS;
   const at = (ms: number): number => (196 * (ms - from)) / (to - from) + 2;
   return (
     <svg

@@ -6,6 +6,7 @@ import { potSize } from './potSize';
 import { noun, say, ofRow } from '@/core/message';
 import { canRoll, partsAsCooked } from '@/core/prep';
 import { type Words } from '@/words/words';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** One decision as a short sentence with its key figure. */
 export interface Sentence {
@@ -133,7 +134,7 @@ export function sentences(
     },
     heat: {
       ...heatSentence(input, w),
-      figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / 60_000, 'minutes')),
+      figure: fig((p) => w.quantity((p.day.ready.p50Ms - p.day.intoPotMs) / MINUTE_MS, 'minutes')),
     },
     finish: {
       text: finishSentence(input, plan, w),

@@ -5,7 +5,7 @@ export type PlanPart = keyof PlanInput;
 /** Changes of the same parts within this are one step: a field being typed, a slider being moved. */
 const ONE_STEP_MS = 1200;
 /** As many steps are kept. */
-const MOST_STEPS = 200;
+const MAX_STEPS = 200;
 
 /** A plan being edited, with the steps that led here and those that were taken back. */
 export interface PlanHistory {
@@ -53,7 +53,7 @@ export function moved(history: PlanHistory, move: PlanMove): PlanHistory {
       const sameStep = last?.parts === parts && move.atMs - last.atMs < ONE_STEP_MS;
       return {
         input: next,
-        past: sameStep ? past : [...past, input].slice(-MOST_STEPS),
+        past: sameStep ? past : [...past, input].slice(-MAX_STEPS),
         future: [],
         last: { parts, atMs: move.atMs },
       };

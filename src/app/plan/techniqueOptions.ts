@@ -1,5 +1,5 @@
 import { HEAT_MODES, type HeatMode, LEVEL_SHARES } from '@/core/choices';
-import { BRAISE_STYLES, type OwnKind } from '@/core/kinds';
+import { BRAISE_STYLES, type OwnKind } from '@/core/styles';
 import { CUTS, type Garnish, GARNISHES, LID_KINDS, type LidKind, lidsFor, type Pot } from '@/core/larder';
 import { type OptionCard } from '@/ui/controls/OptionCards';
 import { type Words } from '@/words/words';

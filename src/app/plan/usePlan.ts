@@ -9,13 +9,14 @@ import { type Outlook } from '@/core/plan';
 import { type Pot } from '@/core/larder';
 import { say } from '@/core/message';
 import { type PlanWorker } from '@/workers/plan.worker';
+import { MINUTE_MS } from '@/core/quantity';
 
 const REST_MS = 250;
 /** When the worker is begun though nothing has changed, so that the first change need not wait for it, ms. */
 const READY_AFTER_MS = 2000;
 
 /** What came with a page older than this is planned again: the day may have begun meanwhile, ms. */
-const FRESH_MS = 60_000;
+const FRESH_MS = MINUTE_MS;
 
 /** Said when the computation itself fails, which is our fault and not the cook's. */
 const FAILED: PlanFault = { says: say('fault.ours') };

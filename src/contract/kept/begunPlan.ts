@@ -9,6 +9,7 @@ import { reheatPot } from '../../core/keep';
 import { input as from, minutes, tempC, storedMessage } from '../../core/message';
 import { type Plan, potContents } from '../../core/plan';
 import { SAFETY_LIMITS } from '../../core/choices';
+import { MINUTE_MS } from '../../core/quantity';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
 const planSchema = z.custom<Plan>(
@@ -48,7 +49,7 @@ export const BEGUN_PLAN = chainOf('begun plan', planSchema, [
       ...plan,
       input: shapesAndStages(plan.input as Json),
       pot: { ...pot, shape: 'round', lengthMm: diameterMm, widthMm: diameterMm },
-      stages: [{ heat, lid, fromMin: 0, toMin: (ready.p50Ms - intoPotMs) / 60_000 }],
+      stages: [{ heat, lid, fromMin: 0, toMin: (ready.p50Ms - intoPotMs) / MINUTE_MS }],
       finishBy: {
         ...(plan.finishBy as Json),
         reduce: true,

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { chainOf, type Step } from './chain';
 
 /** More than anybody records of one braise. */
-const MOST_EVENTS = 20_000;
+const MAX_EVENTS = 20_000;
 
 /** What every file says of itself; its parts have versions of their own. */
 const head = { version: z.int(), inputVersion: z.int(), input: z.unknown() };
@@ -13,7 +13,7 @@ const wrapperSchema = z.discriminatedUnion('format', [
     format: z.literal('even-ember/braise'),
     ...head,
     actVersion: z.int(),
-    events: z.array(z.unknown()).max(MOST_EVENTS),
+    events: z.array(z.unknown()).max(MAX_EVENTS),
   }),
 ]);
 

@@ -18,8 +18,9 @@ import { hashOf } from '../../core/numbers';
 import { composePlan, type Plan } from '../../core/plan';
 import { keptAccount } from '../../engine/keptAccount';
 import { scheduleDay } from '../../core/schedule';
-import { FIRST_INPUT, HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { FIRST_INPUT, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
+import { HOUR_MS, MINUTE_MS } from '../../core/quantity';
 
 const FOLDER = new URL('../../testing/kept/', import.meta.url);
 const kept = (name: string): string => readFileSync(new URL(name, FOLDER), 'utf8');
@@ -84,8 +85,8 @@ describe('files kept from each version', () => {
 
   it('of the second keep what was held, now fixed, and what was cooked ahead; an early one has neither', () => {
     const late = readFile(kept('plan.v2.json'));
-    expect(late.ok && late.file.input.day.fixed).toEqual([{ task: 'meat', startMs: NOON_MS + 3_600_000 }]);
-    expect(late.ok && late.file.input.day.ahead).toEqual({ fridgeByMs: NOON_MS - 13 * 3_600_000 });
+    expect(late.ok && late.file.input.day.fixed).toEqual([{ task: 'meat', startMs: NOON_MS + HOUR_MS }]);
+    expect(late.ok && late.file.input.day.ahead).toEqual({ fridgeByMs: NOON_MS - 13 * HOUR_MS });
     const early = readFile(kept('plan.v2-early.json'));
     expect(early.ok && early.file.input.day).toEqual({ cooks: 1, burners: 1, sides: [], fixed: [], ahead: null });
   });
@@ -191,7 +192,7 @@ describe('the plan a braise was begun with', () => {
     expect(third.input.course).toEqual(OXTAIL_PLAN.course);
     expect(third.pot).toMatchObject({ shape: 'round', lengthMm: OXTAIL_PLAN.pot.lengthMm });
     expect(third.stages).toHaveLength(1);
-    expect(third.stages[0]?.toMin).toBeCloseTo((third.day.ready.p50Ms - third.day.intoPotMs) / 60_000, 6);
+    expect(third.stages[0]?.toMin).toBeCloseTo((third.day.ready.p50Ms - third.day.intoPotMs) / MINUTE_MS, 6);
     expect(scheduleDay(third.dayQuestion).intoPotMs).toBe(third.day.intoPotMs);
     const old = fromWire(text) as { readonly day: object };
     const second = readBegunPlan(toWire({ ...old, day: { ...old.day, lightBurnerMs: 5 } }), 2);

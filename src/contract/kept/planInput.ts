@@ -2,7 +2,7 @@ import { chainOf, type Json, type Step } from './chain';
 import { potWithLids, roundPan } from './kitchen';
 import { planInputSchema } from '../plan';
 import { USUAL_KEEPING } from '../../core/choices';
-import { customId } from '../../core/own';
+import { customId } from '../../core/custom';
 
 const FIRST_BURNER: Json = { id: 'burner', name: 'Burner', kind: 'gas', powerW: 2500 };
 

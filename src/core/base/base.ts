@@ -1,6 +1,6 @@
 import { figure, type Figure, input as from, type Message, minutes as time, nameOf, say, ofRow } from '../message';
 import { cutSize, type Garnish, garnishById, spiceById } from '../larder';
-import { baseIngredientId } from '../own';
+import { baseIngredientId } from '../custom';
 import {
   type BaseChoice,
   type BaseItem,

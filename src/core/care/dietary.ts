@@ -1,4 +1,4 @@
-import { listed, type Message, nameOf, say, ofRow } from '../message';
+import { listParam, type Message, nameOf, say, ofRow } from '../message';
 import {
   type Avoided,
   type Cut,
@@ -101,10 +101,10 @@ function sourcesOf(
 
 function conflictOf({ avoided, sources, hidden }: DietaryConcern): Message {
   const name = nameOf('avoid', avoided);
-  if (sources.length === 0) return say('table.mayBring', { avoided: name, hidden: listed(hidden, 'semicolon') });
+  if (sources.length === 0) return say('table.mayBring', { avoided: name, hidden: listParam(hidden, 'semicolon') });
   return say(avoided === 'alcohol' ? 'table.bringsAlcohol' : 'table.brings', {
     avoided: name,
-    sources: listed(sources, 'comma'),
+    sources: listParam(sources, 'comma'),
     count: sources.length,
   });
 }

@@ -39,7 +39,7 @@ export {
   fillingKg,
   ITEM_TIMES,
   type ItemTime,
-  LIES,
+  ORIENTATIONS,
   POUR_TIMES,
   SPICE_TIMES,
   type SpiceTime,
@@ -72,4 +72,4 @@ export {
   TECHNIQUES,
   type TechniqueTopic,
   WINE_LEFT,
-} from './ways';
+} from './techniques';

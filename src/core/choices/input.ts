@@ -10,7 +10,7 @@ import {
 } from './finishWays';
 import { type Keeping } from './keeping';
 import { type Message } from '../message';
-import { type TechniqueOption } from './ways';
+import { type TechniqueOption } from './techniques';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
 
 /** A task the cook wants begun at a moment of their own. */
@@ -89,7 +89,7 @@ export type ItemTime = (typeof ITEM_TIMES)[number];
 export const BED_POSITIONS = ['among', 'under'] as const;
 
 /** How pieces lie: on their broad side, standing, or on one another in two layers. */
-export const LIES = ['flat', 'upright', 'stacked'] as const;
+export const ORIENTATIONS = ['flat', 'upright', 'stacked'] as const;
 
 /** When a measured liquid goes in: before the lid goes on, or towards the end. */
 export const POUR_TIMES = ['start', 'late'] as const;
@@ -174,7 +174,7 @@ export interface PlanInput {
   readonly prepare: Preparation;
   readonly season: Seasoning;
   readonly pot: Pot;
-  readonly lie: (typeof LIES)[number];
+  readonly lie: (typeof ORIENTATIONS)[number];
   readonly pan: Pan;
   readonly sear: Searing;
   readonly base: BaseChoice;

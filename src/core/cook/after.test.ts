@@ -41,9 +41,7 @@ import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { rounds } from '../../testing/soak';
-
-const MIN_MS = 60_000;
-const DAY_MS = 86_400_000;
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '../quantity';
 
 function planned(input: PlanInput, particles = 24): Plan {
   const made = composePlan(input, particles);
@@ -66,14 +64,14 @@ function still(of: Plan): LiveForecast {
 /** A braise that came off the heat at 190 min, and what was recorded so many minutes after that. */
 function after(of: Plan, ...acts: readonly (readonly [minutes: number, act: CookAct])[]) {
   const potMs = of.day.intoPotMs;
-  const offMs = potMs + 190 * MIN_MS;
+  const offMs = potMs + 190 * MINUTE_MS;
   const events: CookEvent[] = [
     { id: 'in', cookId: 'c', atMs: potMs, act: { kind: 'intoPot' } },
     { id: 'off', cookId: 'c', atMs: offMs, act: { kind: 'offHeat' } },
-    ...acts.map(([min, act], i) => ({ id: `e${String(i)}`, cookId: 'c', atMs: offMs + min * MIN_MS, act })),
+    ...acts.map(([min, act], i) => ({ id: `e${String(i)}`, cookId: 'c', atMs: offMs + min * MINUTE_MS, act })),
   ];
   const live = still(of);
-  return { state: reduceEvents(of.input, events), live, at: (min: number) => offMs + min * MIN_MS };
+  return { state: reduceEvents(of.input, events), live, at: (min: number) => offMs + min * MINUTE_MS };
 }
 
 const done = (step: string): CookAct => ({ kind: 'step', step, name: step, how: 'done' });
@@ -147,8 +145,8 @@ describe('the sauce by its records', () => {
     expect(start.boiling).toBeDefined();
     // Looked at half-way, and from when it may be there.
     const { halfMs = 0, nearMs = 0, left } = start.boiling ?? {};
-    expect(halfMs).toBeCloseTo(at(1) + ((left?.p50 ?? 0) + 1) * 0.5 * MIN_MS, -4);
-    expect(nearMs).toBeCloseTo(at(2) + Math.max(0, (left?.p10 ?? 0) - 4) * MIN_MS, -3);
+    expect(halfMs).toBeCloseTo(at(1) + ((left?.p50 ?? 0) + 1) * 0.5 * MINUTE_MS, -4);
+    expect(nearMs).toBeCloseTo(at(2) + Math.max(0, (left?.p10 ?? 0) - 4) * MINUTE_MS, -3);
     const later = sauceNow(plan, state, live, at(6));
     expect(later.sauce.litres).toBeLessThan(start.sauce.litres);
     expect(later.boiling?.left.p50 ?? 0).toBeLessThan(start.boiling?.left.p50 ?? 0);
@@ -331,17 +329,17 @@ describe('kept warm', () => {
   it('is not hot for being put where it is hot: once under the limit it is said so until it is measured over it', () => {
     const left = after(plan);
     const coldMs = holdNow(plan, left.state, left.live, left.at(1))?.coldMs ?? 0;
-    const coldMin = (coldMs - (left.state.offHeatMs ?? 0)) / MIN_MS;
+    const coldMin = (coldMs - (left.state.offHeatMs ?? 0)) / MINUTE_MS;
     const said = coldMin + 30;
     for (const way of HOLD_WAYS) {
       const { state, live, at } = after(plan, [said, { kind: 'hold', way }]);
       const here = holdNow(plan, state, live, at(said + 1));
       expect(here?.tempC).toBeLessThan(here?.limitC ?? 0);
-      expect(Math.abs((here?.coldMs ?? 0) - coldMs)).toBeLessThan(MIN_MS);
+      expect(Math.abs((here?.coldMs ?? 0) - coldMs)).toBeLessThan(MINUTE_MS);
       for (const row of holdAhead(plan, state, live, at(said + 1), at(said + 60))) {
         expect(row.cold?.highMs ?? Infinity, row.way).toBeLessThan(at(said));
       }
-      const far = { ...plan, day: { ...plan.day, serveMs: coldMs + 10 * 60 * MIN_MS } };
+      const far = { ...plan, day: { ...plan.day, serveMs: coldMs + 10 * 60 * MINUTE_MS } };
       expect(guide(far, state, live, at(said + 5)).alarm?.says.code, way).toBe('alarm.heldCold');
       // A flame that holds it hot warms it up, and slowly: in ten minutes it is not there.
       const later = holdNow(plan, state, live, at(said + 10));
@@ -375,7 +373,7 @@ describe('kept warm', () => {
       expect(ahead.map((h) => h.way)).toEqual([...HOLD_WAYS]);
       const own = ahead.find((h) => h.way === hold?.way);
       expect(own?.cold === null).toBe(hold?.coldMs === null);
-      expect((own?.cold?.midMs ?? 0) / MIN_MS).toBeCloseTo((hold?.coldMs ?? 0) / MIN_MS, 6);
+      expect((own?.cold?.midMs ?? 0) / MINUTE_MS).toBeCloseTo((hold?.coldMs ?? 0) / MINUTE_MS, 6);
       if (own?.cold && own.cold.midMs > now) {
         expect(own.cold.lowMs).toBeLessThan(own.cold.midMs);
         expect(own.cold.highMs).toBeGreaterThan(own.cold.midMs);
@@ -417,7 +415,7 @@ describe('kept warm', () => {
     for (const stage of ['drags', 'gives', 'twists'] as const) {
       const early = after(plan, [-120, { kind: 'fork', stage }]);
       const min =
-        ((early.state.events.find((e) => e.act.kind === 'fork')?.atMs ?? 0) - (early.state.intoPotMs ?? 0)) / MIN_MS;
+        ((early.state.events.find((e) => e.act.kind === 'fork')?.atMs ?? 0) - (early.state.intoPotMs ?? 0)) / MINUTE_MS;
       expect(stageAfter(early.state, early.live, min), stage).toBe(stage);
     }
     // The last word counts where two tests differ.
@@ -427,7 +425,8 @@ describe('kept warm', () => {
     ] as const;
     const twice = after(plan, first, then);
     const min =
-      ((twice.state.events.findLast((e) => e.act.kind === 'fork')?.atMs ?? 0) - (twice.state.intoPotMs ?? 0)) / MIN_MS;
+      ((twice.state.events.findLast((e) => e.act.kind === 'fork')?.atMs ?? 0) - (twice.state.intoPotMs ?? 0)) /
+      MINUTE_MS;
     expect(stageAfter(twice.state, twice.live, min)).toBe('drags');
   });
 
@@ -448,27 +447,27 @@ describe('kept warm', () => {
     const { state, live, at } = after(plan);
     expect(holdWaysNow(plan, live, 60).map((h) => h.way)).toEqual([...HOLD_WAYS]);
     const cold = holdNow(plan, state, live, at(1))?.coldMs ?? 0;
-    const far = { ...plan, day: { ...plan.day, serveMs: cold + 5 * 60 * MIN_MS } };
-    expect(guide(far, state, live, cold - 40 * MIN_MS).alarm).toBeUndefined();
-    expect(guide(far, state, live, cold - 10 * MIN_MS).alarm?.says.code).toBe('alarm.heldSoon');
-    expect(guide(far, state, live, cold + MIN_MS).alarm?.says.code).toBe('alarm.heldCold');
+    const far = { ...plan, day: { ...plan.day, serveMs: cold + 5 * 60 * MINUTE_MS } };
+    expect(guide(far, state, live, cold - 40 * MINUTE_MS).alarm).toBeUndefined();
+    expect(guide(far, state, live, cold - 10 * MINUTE_MS).alarm?.says.code).toBe('alarm.heldSoon');
+    expect(guide(far, state, live, cold + MINUTE_MS).alarm?.says.code).toBe('alarm.heldCold');
   });
 
   it('stays said to be cold though the plate’s hour has passed, until a hand is laid on the finish', () => {
     const { state, live } = after(plan);
     const cold = holdNow(plan, state, live, state.offHeatMs ?? 0)?.coldMs ?? 0;
-    const soon = { ...plan, day: { ...plan.day, serveMs: cold + 5 * MIN_MS } };
-    const later = cold + 110 * MIN_MS;
+    const soon = { ...plan, day: { ...plan.day, serveMs: cold + 5 * MINUTE_MS } };
+    const later = cold + 110 * MINUTE_MS;
     const forgotten = guide(soon, state, live, later);
     expect(forgotten.alarm?.says.code).toBe('alarm.heldCold');
     expect(forgotten.keptWarm).toBe(true);
     // Within two hours it can be warmed up; after that nothing makes it safe, and the day is said with the hour.
     expect(forgotten.alarm?.do.code).toBe('alarm.held.do');
-    const days = guide(soon, state, live, cold + 70 * 60 * MIN_MS);
+    const days = guide(soon, state, live, cold + 70 * 60 * MINUTE_MS);
     expect(days.alarm?.do.code).toBe('alarm.held.tooLong');
     expect(english(days.alarm?.says)).toMatch(/(Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
-    const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MIN_MS, done('finish-finish.meatOut')]);
-    const here = guide(soon, begun.state, begun.live, later + MIN_MS);
+    const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MINUTE_MS, done('finish-finish.meatOut')]);
+    const here = guide(soon, begun.state, begun.live, later + MINUTE_MS);
     expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);
   });
 });
@@ -482,8 +481,8 @@ describe('what is left', () => {
       expect(ways.find((c) => c.way === 'stand')?.safe, rule).toBe(false);
       const clock = coolingClock(of, state, live);
       if (!clock) throw new Error('nothing cools');
-      expect(clock.coldByMs - clock.startsMs).toBe(limit.cold.min * MIN_MS);
-      const late = guide(of, state, live, clock.coldByMs + MIN_MS).alarm;
+      expect(clock.coldByMs - clock.startsMs).toBe(limit.cold.min * MINUTE_MS);
+      const late = guide(of, state, live, clock.coldByMs + MINUTE_MS).alarm;
       expect(late?.says.code, rule).toBe('alarm.notCold');
       expect(late?.do.params?.['hot'], rule).toEqual(tempC(limit.reheatC));
       const cold = after(
@@ -505,8 +504,8 @@ describe('what is left', () => {
     expect(said(60 + 121)).toMatchObject({ says: { code: 'alarm.restOut' }, record: 'cooling' });
     const cold = holdNow(plan, state, live, at(61))?.coldMs ?? 0;
     expect(cold).toBeGreaterThan(at(60));
-    expect(guide(plan, state, live, cold + 121 * MIN_MS).alarm?.says.code).toBe('alarm.restCold');
-    expect(guide(plan, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.restCold.do');
+    expect(guide(plan, state, live, cold + 121 * MINUTE_MS).alarm?.says.code).toBe('alarm.restCold');
+    expect(guide(plan, state, live, cold + 121 * MINUTE_MS).alarm?.do.code).toBe('alarm.restCold.do');
     const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
     const logged = after(plan, [60, { kind: 'served' }], [61, { kind: 'finished', verdict }]);
     expect(guide(plan, logged.state, logged.live, at(60 + 11 * 60)).alarm?.says.code).toBe('alarm.restCold');
@@ -520,7 +519,7 @@ describe('what is left', () => {
     }
     // Kept over the limit, as somebody measured, it is not under it since before.
     const hot = after(plan, [60, { kind: 'served' }], [300, { kind: 'hold', way: 'flame', tempC: 88 }]);
-    const later = guide(plan, hot.state, hot.live, cold + 121 * MIN_MS).alarm;
+    const later = guide(plan, hot.state, hot.live, cold + 121 * MINUTE_MS).alarm;
     expect(later?.says.code).toBe('alarm.restOut');
   });
 
@@ -528,14 +527,14 @@ describe('what is left', () => {
     const { day } = plan.input;
     const ahead = planned({
       ...OXTAIL_PLAN,
-      day: { ...day, ahead: { fridgeByMs: plan.day.intoPotMs + 8 * 3_600_000 } },
+      day: { ...day, ahead: { fridgeByMs: plan.day.intoPotMs + 8 * HOUR_MS } },
     });
     const { state, live, at } = after(ahead);
     expect(guide(ahead, state, live, at(1)).alarm).toBeUndefined();
     const cold = holdNow(ahead, state, live, at(1))?.coldMs ?? 0;
-    expect(guide(ahead, state, live, cold + 121 * MIN_MS).alarm?.do.code).toBe('alarm.held.tooLong');
+    expect(guide(ahead, state, live, cold + 121 * MINUTE_MS).alarm?.do.code).toBe('alarm.held.tooLong');
     const cooled = after(ahead, [10, { kind: 'cooling', way: 'ice' }], [60, { kind: 'cooled', tempC: 4 }]);
-    expect(guide(ahead, cooled.state, cooled.live, cold + 121 * MIN_MS).alarm).toBeUndefined();
+    expect(guide(ahead, cooled.state, cooled.live, cold + 121 * MINUTE_MS).alarm).toBeUndefined();
   });
 
   it('has lost heat, and its clock has run, for as long as it stood before it was cooled', () => {
@@ -549,9 +548,9 @@ describe('what is left', () => {
     expect(soon.clock.startsMs).toBeGreaterThan(soon.beganMs);
     expect(late.now.startC).toBeLessThan(soon.now.startC);
     // It was under the limit long before anybody cooled it, at the same moment whenever that is done.
-    expect(late.clock.startsMs).toBeLessThan(late.beganMs - 30 * MIN_MS);
-    expect(Math.abs(cooled(300).clock.startsMs - late.clock.startsMs)).toBeLessThanOrEqual(5 * MIN_MS);
-    expect(late.clock.coldByMs - late.clock.startsMs).toBe(SAFETY_LIMITS.us.cold.min * MIN_MS);
+    expect(late.clock.startsMs).toBeLessThan(late.beganMs - 30 * MINUTE_MS);
+    expect(Math.abs(cooled(300).clock.startsMs - late.clock.startsMs)).toBeLessThanOrEqual(5 * MINUTE_MS);
+    expect(late.clock.coldByMs - late.clock.startsMs).toBe(SAFETY_LIMITS.us.cold.min * MINUTE_MS);
     expect(soon.clock.safe).toBe(true);
     expect(cooled(500).clock.safe).toBe(false);
   });

@@ -1,11 +1,12 @@
 import { drySinceMin, lowL, sampleAt, toLineL } from '../forecast';
-import { litres, type Message, moment, say, tempC } from '../message';
+import { litres, type Message, timeParam, say, tempC } from '../message';
 import { type Plan } from '../plan';
 import { coolingClock, holdNow, LEFTOVER_RESCUE_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
-import { type CookState, eventsOf, MINUTE_MS, latestValid } from './state';
+import { type CookState, eventsOf, latestValid } from './state';
 import { SAFETY_LIMITS, safetyParams } from '../choices';
+import { MINUTE_MS } from '../quantity';
 
 /** The pot wants something at once, whatever else is due. */
 export interface Alarm {
@@ -90,7 +91,7 @@ function keptAlarm(
     const due = warm !== null && clock.warmByMs !== null && !isWarm ? clock.warmByMs : clock.coldByMs;
     if (isCold || nowMs < due - BEFORE_LIMIT_MIN * MINUTE_MS) return undefined;
     const limit = {
-      by: moment(due, nowMs),
+      by: timeParam(due, nowMs),
       to: tempC(due === clock.warmByMs && warm ? warm.tempC : clock.limit.cold.tempC),
     };
     return nowMs > due
@@ -107,7 +108,7 @@ function keptAlarm(
   const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
   const hold = holdNow(plan, state, live, nowMs);
   if (hold?.coldMs == null || nowMs < hold.coldMs - BEFORE_LIMIT_MIN * MINUTE_MS) return undefined;
-  const params = { at: moment(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
+  const params = { at: timeParam(hold.coldMs, nowMs), limit: tempC(hold.limitC) };
   if (nowMs > hold.coldMs + outMin * MINUTE_MS) {
     return {
       says: say('alarm.heldCold', params),
@@ -136,7 +137,7 @@ function leftoverAlarm(
   const dueMs = state.servedMs + outMin * MINUTE_MS;
   const rest = holdNow(plan, state, live, nowMs);
   if (rest?.coldMs != null && nowMs > rest.coldMs + outMin * MINUTE_MS) {
-    const params = { at: moment(rest.coldMs, nowMs), limit: tempC(rest.limitC) };
+    const params = { at: timeParam(rest.coldMs, nowMs), limit: tempC(rest.limitC) };
     return {
       says: say('alarm.restCold', params),
       do: say('alarm.restCold.do', safetyParams(plan.input.keeping.rule)),
@@ -148,7 +149,7 @@ function leftoverAlarm(
     says:
       nowMs > dueMs
         ? say('alarm.restOut', safetyParams(plan.input.keeping.rule))
-        : say('alarm.restSoon', { by: moment(dueMs, nowMs) }),
+        : say('alarm.restSoon', { by: timeParam(dueMs, nowMs) }),
     do: say('alarm.rest.do'),
     record: 'cooling',
   };

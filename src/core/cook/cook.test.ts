@@ -3,7 +3,7 @@ import { type CookState } from './state';
 import { describe, expect, it } from 'vitest';
 import { mainStage, type PlanInput } from '../choices';
 import { actualSpans } from './actualDay';
-import { type CookAct, type CookEvent, standingEvents } from './events';
+import { type CookAct, type CookEvent, effectiveEvents } from './events';
 import { learnAll, type Update, requestOf } from './learning';
 import { simulatePot } from './simulatedPot';
 import { liveForecast, type LiveMoment } from './live';
@@ -15,8 +15,7 @@ import { type Stage } from '../tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 import { saying } from '../../testing/saying';
-
-const MIN_MS = 60_000;
+import { MINUTE_MS } from '../quantity';
 
 function planned(): Plan {
   const result = composePlan(OXTAIL_PLAN);
@@ -29,7 +28,7 @@ const plan = planned();
 const event = (id: string, minutes: number, act: CookEvent['act']): CookEvent => ({
   id,
   cookId: 'c',
-  atMs: NOON_MS + minutes * MIN_MS,
+  atMs: NOON_MS + minutes * MINUTE_MS,
   act,
 });
 const log = (...acts: readonly (readonly [minutes: number, act: CookEvent['act']])[]): CookEvent[] =>
@@ -57,7 +56,7 @@ const moment = (atMin: number): LiveMoment => ({
 describe('events', () => {
   it('count once, however often they arrive', () => {
     const events = log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]);
-    expect(standingEvents([...events, ...events])).toHaveLength(2);
+    expect(effectiveEvents([...events, ...events])).toHaveLength(2);
   });
 
   it('fall to an undo, and stand again when the undo is undone', () => {
@@ -286,11 +285,9 @@ describe('the line of the day', () => {
       OXTAIL_PLAN,
       log([0, { kind: 'intoPot' }], [200, { kind: 'offHeat' }], [230, { kind: 'finished', verdict }]),
     );
-    expect(actualSpans(plan.day, state, NOON_MS + 230 * MIN_MS).map((s) => (s.toMs - s.fromMs) / MIN_MS)).toEqual([
-      (plan.day.intoPotMs - plan.day.startMs) / MIN_MS,
-      200,
-      30,
-    ]);
+    expect(actualSpans(plan.day, state, NOON_MS + 230 * MINUTE_MS).map((s) => (s.toMs - s.fromMs) / MINUTE_MS)).toEqual(
+      [(plan.day.intoPotMs - plan.day.startMs) / MINUTE_MS, 200, 30],
+    );
   });
 });
 

@@ -2,8 +2,9 @@ import { say } from '../message';
 import { type Plan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
 import { type Clock, isBefore, type PlacedStep } from './placed';
-import { type CookState, MINUTE_MS } from './state';
+import { type CookState } from './state';
 import { titleOf } from '../steps';
+import { MINUTE_MS } from '../quantity';
 
 /** Side dishes as they now lie, and what is still to be chopped. */
 export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {

@@ -4,7 +4,7 @@ import { type PutThing } from '../finish';
 import { type CoolMethod, type HoldMethod } from '../keep';
 import { type Stage } from '../tenderness';
 import { type BoxOutcome, type StorePlace } from './storedBatches';
-import { type TroubleId } from './troubleIds';
+import { type ProblemId } from './problemIds';
 
 /** What a cook can tell the app while the pot is on. */
 export type CookAct =
@@ -26,7 +26,7 @@ export type CookAct =
   /** A timer of so many minutes from now; none stops it. */
   | { readonly kind: 'timer'; readonly timer: string; readonly name: string; readonly minutes: number }
   /** Something is wrong: what helps becomes a step of the day. */
-  | { readonly kind: 'trouble'; readonly trouble: TroubleId }
+  | { readonly kind: 'trouble'; readonly trouble: ProblemId }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'offHeat' }
   /** Kept warm in this way from now on; as hot as it was measured, where it was. */
@@ -80,7 +80,7 @@ export interface CookEvent {
 }
 
 /** An event that stands: recorded and not taken back. */
-export interface StandingEvent {
+export interface EffectiveEvent {
   readonly id: string;
   readonly atMs: number;
   readonly act: CookAct;
@@ -120,7 +120,7 @@ function inOrder(a: CookEvent, b: CookEvent): number {
  * Events not taken back, in the order of their moments: the same whatever the order in which they arrived. The same id twice
  * is one event.
  */
-export function standingEvents(events: readonly CookEvent[]): StandingEvent[] {
+export function effectiveEvents(events: readonly CookEvent[]): EffectiveEvent[] {
   const byId = new Map<string, CookEvent>();
   for (const event of events) if (!byId.has(event.id)) byId.set(event.id, event);
   const taken = takenBack(byId);

@@ -5,7 +5,7 @@ import { type CookAct, type CookEvent } from './events';
 import { reduceEvents } from './reducer';
 import { learnAll, learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
-import { TROUBLE_IDS } from './troubleIds';
+import { PROBLEM_IDS } from './problemIds';
 import { problemFigures, problemsNow } from './problem';
 import { mainStage, type PlanInput } from '../choices';
 import { readyEta, sampleAt, toLineL } from '../forecast';
@@ -20,8 +20,8 @@ import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { rounds } from '../../testing/soak';
 import { saying } from '../../testing/saying';
+import { MINUTE_MS } from '../quantity';
 
-const MIN_MS = 60_000;
 const HOUR_MIN = 60;
 
 function planned(input: PlanInput, particles = 0): Plan {
@@ -41,7 +41,7 @@ const log = (of: Plan, ...acts: readonly (readonly [minutes: number, act: CookEv
   acts.map(([minutes, act], i) => ({
     id: `e${String(i)}`,
     cookId: 'c',
-    atMs: firstMs(of) + minutes * MIN_MS,
+    atMs: firstMs(of) + minutes * MINUTE_MS,
     act,
   }));
 const firstMs = (of: Plan): number => of.day.spans.find((s) => s.id !== 'salt')?.fromMs ?? of.day.startMs;
@@ -72,7 +72,7 @@ function at(
   events: readonly CookEvent[],
   particles = 24,
 ): Guidance & { live: LiveForecast } {
-  const nowMs = firstMs(of) + minutes * MIN_MS;
+  const nowMs = firstMs(of) + minutes * MINUTE_MS;
   const known = events.filter((e) => e.atMs <= nowMs);
   const state = reduceEvents(of.input, known);
   if (particles === 0) {
@@ -81,8 +81,8 @@ function at(
   }
   const startMs = state.intoPotMs ?? of.day.intoPotMs;
   const live = liveForecast(learnAll(state, { particles }), of.finishBy, {
-    atMin: state.intoPotMs === undefined ? 0 : Math.max(0, ((state.offHeatMs ?? nowMs) - startMs) / MIN_MS),
-    readyByMin: Math.max(0, (of.day.offHeatByMs - startMs) / MIN_MS),
+    atMin: state.intoPotMs === undefined ? 0 : Math.max(0, ((state.offHeatMs ?? nowMs) - startMs) / MINUTE_MS),
+    readyByMin: Math.max(0, (of.day.offHeatByMs - startMs) / MINUTE_MS),
     heat: state.heat,
     lid: state.lid,
     plannedLid: mainStage(of.input).lid,
@@ -92,7 +92,7 @@ function at(
 }
 
 const INTO: CookAct = { kind: 'intoPot' };
-const pot = (of: Plan): number => (of.day.intoPotMs - firstMs(of)) / MIN_MS;
+const pot = (of: Plan): number => (of.day.intoPotMs - firstMs(of)) / MINUTE_MS;
 
 describe('the steps of a plan', () => {
   it.each(BRAISES.map((b): readonly [string, PlanInput] => [b.title, b]))(
@@ -133,7 +133,7 @@ describe('the steps of a plan', () => {
     for (const input of BRAISES) {
       const of = planned(input);
       const { intoPotMs } = at(of, 0, [], 0);
-      expect(Math.abs(intoPotMs - of.day.intoPotMs) / MIN_MS, input.title).toBeLessThan(1);
+      expect(Math.abs(intoPotMs - of.day.intoPotMs) / MINUTE_MS, input.title).toBeLessThan(1);
     }
   });
 });
@@ -145,14 +145,14 @@ function obedient(of: Plan, most = 160): { readonly asked: readonly Step[]; read
   let minute = 0;
   let id = 0;
   const record = (act: CookEvent['act']): void => {
-    events.push({ id: `o${String(id++)}`, cookId: 'c', atMs: firstMs(of) + minute * MIN_MS, act });
+    events.push({ id: `o${String(id++)}`, cookId: 'c', atMs: firstMs(of) + minute * MINUTE_MS, act });
   };
   while (asked.length < most) {
     const here = at(of, minute, events, 0);
     const { now } = here;
     if (!now) break;
     if (now.status !== 'due') {
-      minute = Math.max(minute + 0.5, (now.atMs - firstMs(of)) / MIN_MS);
+      minute = Math.max(minute + 0.5, (now.atMs - firstMs(of)) / MINUTE_MS);
       continue;
     }
     asked.push(now.step);
@@ -161,7 +161,7 @@ function obedient(of: Plan, most = 160): { readonly asked: readonly Step[]; read
     if (kind === null) record(done(now.step.id));
     else if (kind === 'fork') {
       const ready = readyEta(here.live.forecast).p50;
-      const since = (firstMs(of) + minute * MIN_MS - here.intoPotMs) / MIN_MS;
+      const since = (firstMs(of) + minute * MINUTE_MS - here.intoPotMs) / MINUTE_MS;
       record({ kind, stage: since >= ready - 1 ? here.live.forecast.target : 'drags' });
     } else if (kind === 'liquid') {
       record({ kind, levelMm: Math.round(of.pot.levelStartMm), simmering: true, addedL: 0, addedTempC: 95 });
@@ -255,7 +255,7 @@ describe('the card', () => {
     ];
     const later = at(plan, min + 4, held);
     expect(later.now?.status).toBe('coming');
-    const begin = ((later.now?.atMs ?? 0) - firstMs(plan)) / MIN_MS;
+    const begin = ((later.now?.atMs ?? 0) - firstMs(plan)) / MINUTE_MS;
     expect(at(plan, begin + 0.1, events).now?.status).toBe('due');
     expect(early.outlook.plateMs).toBe(plan.day.serveMs);
   });
@@ -269,8 +269,8 @@ describe('the card', () => {
 
   it('counts from the facts, not from the plan’s clock, when it begins two hours late', () => {
     const late = at(plan, 2 * HOUR_MIN, []);
-    expect((late.intoPotMs - plan.day.intoPotMs) / MIN_MS).toBeCloseTo(120, 0);
-    expect(late.headline.atMs).toBeGreaterThan(plan.day.ready.p50Ms + 100 * MIN_MS);
+    expect((late.intoPotMs - plan.day.intoPotMs) / MINUTE_MS).toBeCloseTo(120, 0);
+    expect(late.headline.atMs).toBeGreaterThan(plan.day.ready.p50Ms + 100 * MINUTE_MS);
     expect(late.outlook.chance).toBeLessThan(0.6);
     expect(late.outlook.ways.length).toBeGreaterThan(0);
     const tomorrow = at(plan, -24 * HOUR_MIN, []);
@@ -286,7 +286,7 @@ describe('the card', () => {
     );
     const slow = at(plan, 60, log(plan, [50, done('washHands')]));
     expect(quick.intoPotMs).toBeLessThan(plan.day.intoPotMs);
-    expect(slow.intoPotMs).toBeGreaterThan(plan.day.intoPotMs + 40 * MIN_MS);
+    expect(slow.intoPotMs).toBeGreaterThan(plan.day.intoPotMs + 40 * MINUTE_MS);
   });
 
   it('holds what is set aside until it is back', () => {
@@ -389,7 +389,7 @@ describe('a pot that is dry, or nearly', () => {
       expect(stands.levelMm, String(levelMm)).toBeCloseTo(levelMm, 0);
       const pour = litres(toLineL(stands));
       expect(pour.value).toBeGreaterThan(0.2);
-      const clock = { nowMs: firstMs(plan) + min * MIN_MS, potMs: plan.day.intoPotMs, plateMs: 0, chance: 1 };
+      const clock = { nowMs: firstMs(plan) + min * MINUTE_MS, potMs: plan.day.intoPotMs, plateMs: 0, chance: 1 };
       const figures = problemFigures(plan, reduceEvents(plan.input, events), here.live, clock);
       expect(figures['toLine']).toEqual(pour);
       expect(here.lidBack?.params?.['pour']).toEqual(pour);
@@ -407,7 +407,7 @@ describe('a pot that is dry, or nearly', () => {
           {
             ...(events.at(-1) as CookEvent),
             id: 'poured',
-            atMs: clock.nowMs + MIN_MS,
+            atMs: clock.nowMs + MINUTE_MS,
             act: { ...read, addedL: pour.value },
           },
         ],
@@ -424,7 +424,7 @@ describe('a pot that is dry, or nearly', () => {
     for (let min = 20; min <= 420; min += 20) {
       const here = at(plan, pot(plan) + min, events, 48);
       const { litres: left } = sampleAt(here.live.course, min);
-      const nowMs = firstMs(plan) + (pot(plan) + min) * MIN_MS;
+      const nowMs = firstMs(plan) + (pot(plan) + min) * MINUTE_MS;
       const why = here.steps.find((p) => p.step.id === 'topUp')?.why?.code;
       const said = here.alarm?.says.code;
       if (left < 0.05) {
@@ -481,7 +481,7 @@ describe('troubles', () => {
       new Map(problemsNow(here.figures, 'braise').map((t) => [t.id, english([t.do, t.cost, t.step])]));
     const [one, two] = [of(full), of(other)];
     let changed = 0;
-    for (const id of TROUBLE_IDS) {
+    for (const id of PROBLEM_IDS) {
       expect(one.get(id), id).toMatch(/\d/);
       expect(one.get(id), id).not.toMatch(/NaN|undefined|Infinity/);
       if (one.get(id) !== two.get(id)) changed += 1;
@@ -505,8 +505,8 @@ describe('timers', () => {
     const set = (minutes: number): CookAct => ({ kind: 'timer', timer: 't', name: 'potatoes', minutes });
     const mine = (here: Guidance) => here.timers.filter((t) => t.id === 't');
     const events = log(plan, [5, set(10)], [12, set(2)], [20, set(0)]);
-    expect(mine(at(plan, 6, events)).map((t) => (t.endsMs - firstMs(plan)) / MIN_MS)).toEqual([15]);
-    expect(mine(at(plan, 13, events)).map((t) => (t.endsMs - firstMs(plan)) / MIN_MS)).toEqual([14]);
+    expect(mine(at(plan, 6, events)).map((t) => (t.endsMs - firstMs(plan)) / MINUTE_MS)).toEqual([15]);
+    expect(mine(at(plan, 13, events)).map((t) => (t.endsMs - firstMs(plan)) / MINUTE_MS)).toEqual([14]);
     expect(mine(at(plan, 21, events))).toEqual([]);
   });
 });
@@ -530,7 +530,7 @@ const anyAct = fc.oneof(
   fc.constant<CookAct>({ kind: 'finished', verdict: { tenderness: 4, moisture: 4, sauce: 3, salt: 3, nextTime: '' } }),
   fc.constantFrom(...STAGES).map((stage): CookAct => ({ kind: 'fork', stage })),
   fc.constantFrom(...LID_KINDS).map((lid): CookAct => ({ kind: 'lid', lid })),
-  fc.constantFrom(...TROUBLE_IDS).map((trouble): CookAct => ({ kind: 'trouble', trouble })),
+  fc.constantFrom(...PROBLEM_IDS).map((trouble): CookAct => ({ kind: 'trouble', trouble })),
   fc
     .record({ levelMm: fc.integer({ min: 0, max: 90 }), addedL: fc.constantFrom(0, 0.3) })
     .map(({ levelMm, addedL }): CookAct => ({ kind: 'liquid', levelMm, addedL, simmering: true, addedTempC: 95 })),
@@ -546,7 +546,7 @@ const anyHistory = fc.array(
 
 const eventsOf = (history: readonly { at: number; act: CookAct; undo: number }[]): CookEvent[] =>
   history.flatMap(({ at: minute, act, undo }, i): CookEvent[] => {
-    const atMs = firstMs(plan) + minute * MIN_MS;
+    const atMs = firstMs(plan) + minute * MINUTE_MS;
     const made: CookEvent = { id: `h${String(i)}`, cookId: 'c', atMs, act };
     return undo === 0
       ? [made, { id: `u${String(i)}`, cookId: 'c', atMs: atMs + 1, act: { kind: 'undo', eventId: made.id } }]
@@ -597,7 +597,7 @@ function checkAgreement(here: Guidance, live: LiveForecast, events: readonly Coo
   // The plate is never silently out of reach.
   if (state.servedMs !== undefined) expect(here.outlook.plateMs).toBe(state.servedMs);
   else expect(here.outlook.plateMs).toBeGreaterThanOrEqual(here.outlook.wantedMs);
-  if (here.outlook.plateMs > here.outlook.wantedMs + 5 * MIN_MS) {
+  if (here.outlook.plateMs > here.outlook.wantedMs + 5 * MINUTE_MS) {
     expect(here.outlook.lateMin).toBeGreaterThan(4.9);
     if (state.servedMs === undefined) expect(here.outlook.ways.length).toBeGreaterThan(0);
   }
@@ -613,7 +613,7 @@ describe('any history at all', () => {
     fc.assert(
       fc.property(anyHistory, fc.integer({ min: 0, max: 600 }), fc.integer(), (history, minute, seed) => {
         const events = eventsOf(history);
-        const nowMs = firstMs(plan) + minute * MIN_MS;
+        const nowMs = firstMs(plan) + minute * MINUTE_MS;
         const known = events.filter((e) => e.atMs <= nowMs);
         const state = reduceEvents(plan.input, known);
         const here = guide(plan, state, nominal, nowMs);
@@ -628,9 +628,9 @@ describe('any history at all', () => {
   it('keeps to the same with a forecast that learns', () => {
     fc.assert(
       fc.property(anyHistory, fc.integer({ min: 60, max: 500 }), (history, minute) => {
-        const events = eventsOf(history).filter((e) => e.atMs <= firstMs(plan) + minute * MIN_MS);
+        const events = eventsOf(history).filter((e) => e.atMs <= firstMs(plan) + minute * MINUTE_MS);
         const here = at(plan, minute, events, 16);
-        checkAgreement(here, here.live, events, firstMs(plan) + minute * MIN_MS);
+        checkAgreement(here, here.live, events, firstMs(plan) + minute * MINUTE_MS);
       }),
       { numRuns: 20 },
     );

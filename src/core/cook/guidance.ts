@@ -12,9 +12,10 @@ import { type Clock, found, isBefore, type PlacedStep } from './placed';
 import { preBraiseSteps, place } from './scheduling';
 import { type Headline, headlineOf, lidBackScenario, outlookOf, type ServingOutlook } from './servingNow';
 import { finishingNow } from './sauceNow';
-import { type CookState, MINUTE_MS } from './state';
+import { type CookState } from './state';
 import { doneBy, finishBegun, finishLeftMin, LEFT_OVER, inferDoneSteps, troublesOf, withFinish } from './stepsNow';
 import { problemFigures, problemNow, type ProblemFigures } from './problem';
+import { MINUTE_MS } from '../quantity';
 
 /** A timer that runs, rings or waits to be answered. */
 export interface Timer {

@@ -23,7 +23,7 @@ export {
 } from './storedBatches';
 export { type LogEntry, outcomeOf } from './outcome';
 export { potStaysHotMin, type Problem, problemsNow } from './problem';
-export { TROUBLE_IDS } from './troubleIds';
+export { PROBLEM_IDS } from './problemIds';
 export {
   coolingClock,
   coolingNow,

@@ -1,4 +1,4 @@
-import { type CookState, eventsOf, MINUTE_MS } from './state';
+import { type CookState, eventsOf } from './state';
 import { type LiveForecast } from './live';
 import { readyEta } from '../forecast';
 import { WATER_KG_PER_L } from '../heat';
@@ -15,13 +15,14 @@ import {
 import { type Plan, potContents } from '../plan';
 import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
 import { SAFETY_LIMITS, type CoolingLimit } from '../choices';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
 
 /** Off the heat a pot of braise is about so hot, °C. */
 export const OFF_HEAT_C = 95;
 /** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
 const AFTER_MEAL_C = 85;
 /** So long after a meal what is left of it may still be cooled and kept, ms; after that it is not any more. */
-export const LEFTOVER_RESCUE_MS = 12 * 3_600_000;
+export const LEFTOVER_RESCUE_MS = 12 * HOUR_MS;
 /** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;

@@ -1,6 +1,6 @@
-import { type StandingEvent } from './events';
+import { type EffectiveEvent } from './events';
 import { toEngineHistory, observedBy, RECORDS } from './records';
-import { type CookState, MINUTE_MS } from './state';
+import { type CookState } from './state';
 import {
   advance,
   ajarChance,
@@ -21,6 +21,7 @@ import {
 } from '../forecast';
 import { type PlanInput } from '../choices';
 import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLooks } from '../plan';
+import { MINUTE_MS } from '../quantity';
 
 /** Records this close together are one opening of the pot. */
 const ONE_LOOK_MIN = 2;
@@ -58,7 +59,7 @@ function minuteOf(intoPotMs: number, atMs: number): number {
   return Math.max(0, (atMs - intoPotMs) / MINUTE_MS);
 }
 
-function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpening[] {
+function openings(events: readonly EffectiveEvent[], intoPotMs: number): TimedOpening[] {
   const out: { atMin: number; seconds: number }[] = [];
   for (const event of events) {
     const seconds = RECORDS[event.act.kind].openSeconds;
@@ -78,7 +79,7 @@ function openings(events: readonly StandingEvent[], intoPotMs: number): TimedOpe
 function withHeats(
   planned: BraiseRequest,
   input: PlanInput,
-  events: readonly StandingEvent[],
+  events: readonly EffectiveEvent[],
   start: number,
   notBeforeMin: number,
 ): BraiseRequest {
@@ -121,7 +122,7 @@ function withHeats(
 /** The braise as it has gone so far, for the engine: the plan with every act in it. */
 export function requestOf(
   state: CookState,
-  events: readonly StandingEvent[] = state.events,
+  events: readonly EffectiveEvent[] = state.events,
   notBeforeMin = 0,
 ): BraiseRequest {
   const planned = braiseRequest(state.input);
@@ -204,8 +205,8 @@ export const FORGOTTEN_MIN = 3 * 24 * 60;
 export function learnOne(
   previous: Learning,
   state: CookState,
-  events: readonly StandingEvent[],
-  event: StandingEvent,
+  events: readonly EffectiveEvent[],
+  event: EffectiveEvent,
 ): Learning {
   if (state.intoPotMs === undefined || !RECORDS[event.act.kind].movesForecast) return previous;
   const atMin = minuteOf(state.intoPotMs, event.atMs);

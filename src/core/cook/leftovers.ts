@@ -177,12 +177,12 @@ const BONE_WATER_L_KG = 1.5;
 const BONE_STOCK_LEFT = 0.85;
 const BONE_STOCK_MIN = [120, 180] as const;
 /** Less bone than this makes no stock, kg. */
-const LEAST_BONES_KG = 0.15;
+const MIN_BONES_KG = 0.15;
 
 /** What the bones of a braise give once more; undefined where there are too few. */
 export function boneStock({ parts }: Plan): BoneStock | undefined {
   const bonesKg = parts.reduce((sum, p) => sum + p.part.massKg * boneFraction(p.cut, p.part.onBone), 0);
-  if (bonesKg < LEAST_BONES_KG) return undefined;
+  if (bonesKg < MIN_BONES_KG) return undefined;
   const waterL = bonesKg * BONE_WATER_L_KG;
   return { bonesKg, waterL, minutes: BONE_STOCK_MIN, litres: waterL * BONE_STOCK_LEFT };
 }

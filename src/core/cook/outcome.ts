@@ -2,6 +2,7 @@ import { type Verdict } from './events';
 import { type CookState, eventsOf } from './state';
 import { RESULT_TARGET } from '../plan';
 import { stageIndex } from '../tenderness';
+import { MINUTE_MS } from '../quantity';
 
 /** How a braise came out. Minutes count from the pieces meeting the liquid. */
 export interface Outcome {
@@ -18,7 +19,7 @@ export function outcomeOf(state: CookState): Outcome | undefined {
   const wanted = stageIndex(RESULT_TARGET[input.result]);
   const found = eventsOf(state.events, 'fork').find((e) => stageIndex(e.act.stage) >= wanted);
   const readyMs = found?.atMs ?? state.offHeatMs ?? finishedMs;
-  return { finishedMs, actualMin: (readyMs - intoPotMs) / 60_000, verdict };
+  return { finishedMs, actualMin: (readyMs - intoPotMs) / MINUTE_MS, verdict };
 }
 
 /** A finished braise as a line of the log. Minutes count from the pieces meeting the liquid. */

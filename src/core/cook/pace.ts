@@ -1,5 +1,6 @@
 import { type CookState } from './state';
 import { type Step } from '../steps';
+import { MINUTE_MS } from '../quantity';
 
 /** How far pans and burners lie from what they are said to be, and one face from the next: spreads of the logarithm. Judgement. */
 export const PACE = { prior: 0.25, face: 0.25 } as const;
@@ -37,7 +38,9 @@ export function paceOf(steps: readonly Step[], state: CookState): Pace {
   return paceFrom(
     steps.filter(isFace).flatMap((step) => {
       const [from, to] = [at(step.after[0]), at(step.id)];
-      return from === undefined || to === undefined || to <= from ? [] : [(to - from) / 60_000 / step.minutes.likely];
+      return from === undefined || to === undefined || to <= from
+        ? []
+        : [(to - from) / MINUTE_MS / step.minutes.likely];
     }),
   );
 }

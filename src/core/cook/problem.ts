@@ -4,7 +4,7 @@ import { sauceFixes, shownAt } from '../finish';
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
 import { staysHotMin } from '../keep';
 import { potBaseM2, potShape } from '../material';
-import { kg, litres, type Message, minutes, mm, moment, noun, say, share, strength, tempC } from '../message';
+import { kg, litres, type Message, minutes, mm, timeParam, noun, say, share, strength, tempC } from '../message';
 import { boilAwayMinutes } from '../liquid';
 import { type CareStep } from '../cautions';
 import { type Plan, potContents } from '../plan';
@@ -12,9 +12,10 @@ import { SAUCE_SALT } from '../season';
 import { type WorkStage } from '../steps';
 import { type LiveForecast } from './live';
 import { saltSays, currentSauce } from './sauceNow';
-import { type CookState, MINUTE_MS } from './state';
-import { TROUBLE_IDS, type TroubleId } from './troubleIds';
+import { type CookState } from './state';
+import { PROBLEM_IDS, type ProblemId } from './problemIds';
 import { SAFETY_LIMITS, safetyParams } from '../choices';
+import { MINUTE_MS } from '../quantity';
 
 /** What is common to all of one trouble; what it says is words. */
 interface TroubleRow {
@@ -31,7 +32,7 @@ const FINISH: readonly WorkStage[] = ['finish', 'serve'];
 const KEEP: readonly WorkStage[] = ['store'];
 const ALL: readonly WorkStage[] = ['ready', 'sear', 'base', 'liquid', 'braise', 'finish', 'serve', 'store'];
 
-const TROUBLES: Readonly<Record<TroubleId, TroubleRow>> = {
+const TROUBLES: Readonly<Record<ProblemId, TroubleRow>> = {
   lateStart: { stages: ['ready'], care: 'rawMeat' },
   stillFrozen: { stages: ['ready'], care: 'rawMeat' },
   doesNotFit: { stages: ['ready', 'liquid'], care: 'rawMeat' },
@@ -105,7 +106,7 @@ const TROUBLES: Readonly<Record<TroubleId, TroubleRow>> = {
 
 /** A trouble as it stands in this pot. */
 export interface Problem extends TroubleRow {
-  readonly id: TroubleId;
+  readonly id: ProblemId;
   /** As a cook says it. */
   readonly says: Message;
   /** What to do now, in order. */
@@ -202,9 +203,9 @@ export function problemFigures(plan: Plan, state: CookState, live: LiveForecast,
     boilOff: minutes(boilAwayMinutes(0.1, powerW, baseM2)),
     hot: minutes(potStaysHotMin(plan, leftL)),
     limit: tempC(limit.hotC),
-    ready: moment(potMs + (Number.isFinite(eta.p50) ? eta.p50 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
-    first: moment(potMs + (Number.isFinite(eta.p10) ? eta.p10 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
-    plate: moment(plateMs, nowMs),
+    ready: timeParam(potMs + (Number.isFinite(eta.p50) ? eta.p50 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
+    first: timeParam(potMs + (Number.isFinite(eta.p10) ? eta.p10 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
+    plate: timeParam(plateMs, nowMs),
     chance: share(chance),
     base: minutes(Math.max(1, plan.base.minutes.value)),
     pieces: bones,
@@ -256,7 +257,7 @@ function thawMin(thicknessM: number): number {
 /** What the answers to all problems say of this pot. */
 export type ProblemFigures = ReturnType<typeof problemFigures>;
 
-function troubleOf(id: TroubleId, figures: ProblemFigures): Problem {
+function troubleOf(id: ProblemId, figures: ProblemFigures): Problem {
   return {
     id,
     ...TROUBLES[id],
@@ -269,11 +270,11 @@ function troubleOf(id: TroubleId, figures: ProblemFigures): Problem {
 
 /** Every trouble as it stands, those of the present stage first. */
 export function problemsNow(figures: ProblemFigures, stage: WorkStage): readonly Problem[] {
-  const all = TROUBLE_IDS.map((id) => troubleOf(id, figures));
+  const all = PROBLEM_IDS.map((id) => troubleOf(id, figures));
   return [...all.filter((t) => t.stages.includes(stage)), ...all.filter((t) => !t.stages.includes(stage))];
 }
 
 /** One trouble with the figures of this pot. */
-export function problemNow(id: TroubleId, figures: ProblemFigures): Problem {
+export function problemNow(id: ProblemId, figures: ProblemFigures): Problem {
   return troubleOf(id, figures);
 }

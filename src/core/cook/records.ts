@@ -1,4 +1,4 @@
-import { type CookAct, type CookActKind, type StandingEvent } from './events';
+import { type CookAct, type CookActKind, type EffectiveEvent } from './events';
 import { applyBoxOutcome, newStoredBatch } from './storedBatches';
 import { type CookState } from './state';
 import {
@@ -13,6 +13,7 @@ import { type Message, say } from '../message';
 import { afterRecord, OPEN_SECONDS } from '../plan';
 import { type HeatStage, SAFETY_LIMITS } from '../choices';
 import { type DayMark } from '../schedule';
+import { MINUTE_MS } from '../quantity';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
 
@@ -135,7 +136,7 @@ export const RECORDS: { readonly [K in CookActKind]: RecordRule<K> } = {
     becomes: ({ timer, name, minutes }, atMs, state) => {
       const timers = new Map(state.timers);
       if (minutes === 0) timers.delete(timer);
-      else timers.set(timer, { name, setMs: atMs, endsMs: atMs + minutes * 60_000 });
+      else timers.set(timer, { name, setMs: atMs, endsMs: atMs + minutes * MINUTE_MS });
       return { timers };
     },
     openSeconds: 0,
@@ -228,7 +229,7 @@ function ruleOf<K extends CookActKind>(act: ActOf<K>): RecordRule<K> {
 }
 
 /** What stands once an act was recorded. */
-export function becomes({ id, act, atMs }: StandingEvent, state: CookState): Partial<CookState> {
+export function becomes({ id, act, atMs }: EffectiveEvent, state: CookState): Partial<CookState> {
   return ruleOf(act).becomes?.(act, atMs, state, id) ?? {};
 }
 

@@ -1,4 +1,4 @@
-import { type CookActKind, type CookEvent, type StandingEvent, standingEvents } from './events';
+import { type CookActKind, type CookEvent, type EffectiveEvent, effectiveEvents } from './events';
 import { becomes, refusal } from './records';
 import { type CookState, type Pointless } from './state';
 import { firstStage, type PlanInput } from '../choices';
@@ -6,7 +6,7 @@ import { type Message, say } from '../message';
 
 /** Folds a cook's events over its plan, whatever the order in which they arrived. What makes no sense is set beside. */
 export function reduceEvents(input: PlanInput, log: readonly CookEvent[]): CookState {
-  const events: StandingEvent[] = [];
+  const events: EffectiveEvent[] = [];
   const pointless: Pointless[] = [];
   let state: CookState = {
     input,
@@ -31,7 +31,7 @@ export function reduceEvents(input: PlanInput, log: readonly CookEvent[]): CookS
     cooling: undefined,
     lots: [],
   };
-  for (const event of standingEvents(log)) {
+  for (const event of effectiveEvents(log)) {
     const why = refusal(state, event.act);
     if (why) pointless.push({ event, why });
     else {
@@ -49,7 +49,7 @@ const BESIDE: readonly CookActKind[] = ['note', 'step', 'timer', 'trouble', 'put
 export function undoRefusal(state: CookState, eventId: string): Message | undefined {
   const event = state.events.find((e) => e.id === eventId);
   if (!event) return say('refused.takenBack');
-  const hangsOnIt = (e: StandingEvent): boolean => e.id !== eventId && !BESIDE.includes(e.act.kind);
+  const hangsOnIt = (e: EffectiveEvent): boolean => e.id !== eventId && !BESIDE.includes(e.act.kind);
   if (event.act.kind === 'intoPot' && state.events.some(hangsOnIt)) {
     return say('refused.othersCount');
   }

@@ -9,14 +9,14 @@ import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { FIGURES, WORDS as SENTENCES } from '../../words/en';
 import { american } from '../../words/en/us';
+import { DAY_MS, HOUR_MS } from '../quantity';
 
-const DAY_MS = 86_400_000;
 const AHEAD = {
   ...OXTAIL_PLAN,
-  serveAtMs: NOON_MS + 31 * 3_600_000,
+  serveAtMs: NOON_MS + 31 * HOUR_MS,
   prepare: { ...OXTAIL_PLAN.prepare, temper: 'hour' as const },
   bare: { minutes: 120, tempC: 110, smoke: true },
-  day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: NOON_MS + 9 * 3_600_000 } },
+  day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: NOON_MS + 9 * HOUR_MS } },
 };
 
 /** Degrees that some rule names, but not this one. */

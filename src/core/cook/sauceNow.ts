@@ -1,6 +1,6 @@
 import { type LiveForecast } from './live';
-import { type CookAct, type StandingEvent } from './events';
-import { type CookState, eventsOf, MINUTE_MS } from './state';
+import { type CookAct, type EffectiveEvent } from './events';
+import { type CookState, eventsOf } from './state';
 import { END_THICKENERS, type PlanInput, type Thickness } from '../choices';
 import { reduceEvents } from './reducer';
 import {
@@ -31,6 +31,7 @@ import { kg, type Message, say } from '../message';
 import { potShape } from '../material';
 import { finishSteps, type Finishing, type Plan } from '../plan';
 import { saltInSpoons, SAUCE_SALT } from '../season';
+import { MINUTE_MS } from '../quantity';
 
 /** What a sauce would be at one volume, and what it takes to get there. */
 export interface SauceAt extends SauceShown {
@@ -222,7 +223,7 @@ const isDone = (act: CookAct, step: string): boolean =>
 function recorded(
   plan: Plan,
   before: Sauce,
-  events: readonly StandingEvent[],
+  events: readonly EffectiveEvent[],
   wantedL: number,
   fatLeftL: number,
 ): Recorded {

@@ -1,5 +1,5 @@
 import { chanceBy, DRY_LITRES, DRY_WORTH_SAYING, etaOf, lowL, lowMin, readyEta } from '../forecast';
-import { litres, type Message, minutes, moment, nameOf, say, share, tempC } from '../message';
+import { litres, type Message, minutes, timeParam, nameOf, say, share, tempC } from '../message';
 import { type Plan } from '../plan';
 import { drySinceMs } from './alarms';
 import { type Step } from '../steps';
@@ -8,7 +8,8 @@ import { type CookActKind } from './events';
 import { holdNow } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock, found, isBefore, type PlacedStep } from './placed';
-import { type CookState, eventsOf, MINUTE_MS } from './state';
+import { type CookState, eventsOf } from './state';
+import { MINUTE_MS } from '../quantity';
 
 /** Due within this is now. */
 const SOON_MS = MINUTE_MS;
@@ -88,7 +89,7 @@ function whyTopUp(state: CookState, live: LiveForecast, clock: Clock, fromMin: n
   const { chance } = live.forecast.dry;
   const nowMin = (nowMs - potMs) / MINUTE_MS;
   const drySince = drySinceMs(state, live, clock);
-  if (drySince !== undefined) return say('next.topUp.ran', { at: moment(drySince, nowMs) });
+  if (drySince !== undefined) return say('next.topUp.ran', { at: timeParam(drySince, nowMs) });
   const low = litres(lowL(live.course));
   const isLow = fromMin <= nowMin;
   if (chance < DRY_WORTH_SAYING) return say(isLow ? 'next.topUp.low' : 'next.topUp.why', { low });
@@ -97,7 +98,7 @@ function whyTopUp(state: CookState, live: LiveForecast, clock: Clock, fromMin: n
   if (dries === undefined) return say(isLow ? 'next.topUp.lowMay' : 'next.topUp.may', params);
   return say(isLow ? 'next.topUp.lowDry' : 'next.topUp.dry', {
     ...params,
-    at: moment(potMs + dries * MINUTE_MS, nowMs),
+    at: timeParam(potMs + dries * MINUTE_MS, nowMs),
   });
 }
 
@@ -280,9 +281,9 @@ function holdWhy(plan: Plan, state: CookState, live: LiveForecast, startMs: numb
   const hold = holdNow(plan, state, live, nowMs);
   if (!hold || hold.coldMs === null) return null;
   return say('conduct.keepWarm', {
-    until: moment(startMs, nowMs),
+    until: timeParam(startMs, nowMs),
     limit: tempC(hold.limitC),
-    safe: moment(hold.coldMs, nowMs),
+    safe: timeParam(hold.coldMs, nowMs),
   });
 }
 

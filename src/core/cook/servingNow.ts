@@ -1,10 +1,11 @@
 import { chanceBy, readyEta, sampleAt, toLineL } from '../forecast';
-import { litres, type Message, minutes, moment, nameOf, say } from '../message';
+import { litres, type Message, minutes, timeParam, nameOf, say } from '../message';
 import { type Plan } from '../plan';
 import { type Alarm } from './alarms';
 import { type LiveForecast } from './live';
 import { type Clock, type Found } from './placed';
-import { type CookState, MINUTE_MS } from './state';
+import { type CookState } from './state';
+import { MINUTE_MS } from '../quantity';
 
 /** How sure the plate still is, and what to do where it has slipped. */
 export interface ServingOutlook {
@@ -100,9 +101,9 @@ export function outlookOf(
       : [
           ...(potted ? [] : [say('conduct.way.oneBatch'), say('conduct.way.smaller')]),
           ...live.heatWays.map((way) =>
-            say('conduct.way.heat', { says: way.says, at: moment(potMs + way.p50Min * MINUTE_MS, clock.nowMs) }),
+            say('conduct.way.heat', { says: way.says, at: timeParam(potMs + way.p50Min * MINUTE_MS, clock.nowMs) }),
           ),
-          say('conduct.way.later', { at: moment(plateMs, clock.nowMs) }),
+          say('conduct.way.later', { at: timeParam(plateMs, clock.nowMs) }),
         ];
   return { plateMs, wantedMs, served: false, dry: false, chance, lateMin, ways };
 }
@@ -115,10 +116,10 @@ export function lidBackScenario(state: CookState, live: LiveForecast, { potMs, n
   const here = sampleAt(live.course, (nowMs - potMs) / MINUTE_MS);
   const params = {
     lid: nameOf('lid', lidBack.lid),
-    back: moment(potMs + lidBack.p50Min * MINUTE_MS, nowMs),
+    back: timeParam(potMs + lidBack.p50Min * MINUTE_MS, nowMs),
     pour: litres(toLineL(here)),
   };
   return Number.isFinite(now)
-    ? say('conduct.lidBack', { ...params, open: moment(potMs + now * MINUTE_MS, nowMs) })
+    ? say('conduct.lidBack', { ...params, open: timeParam(potMs + now * MINUTE_MS, nowMs) })
     : say('conduct.lidBack.never', params);
 }

@@ -1,19 +1,19 @@
-import { type TroubleId } from './troubleIds';
-import { type CookAct, type StandingEvent, type Verdict } from './events';
+import { type ProblemId } from './problemIds';
+import { type CookAct, type EffectiveEvent, type Verdict } from './events';
 import { type Message } from '../message';
 import { type CoolMethod, type HoldMethod } from '../keep';
 import { type StoredBatch } from './storedBatches';
 import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
+import { MINUTE_MS } from '../quantity';
 
 /** A minute, ms. */
-export const MINUTE_MS = 60_000;
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
 
 /** A record that makes no sense beside the others: it changes nothing, and is shown with the reason. */
 export interface Pointless {
-  readonly event: StandingEvent;
+  readonly event: EffectiveEvent;
   readonly why: Message;
 }
 
@@ -28,7 +28,7 @@ export interface SetTimer {
 export interface CookState extends AfterHeat {
   readonly input: PlanInput;
   readonly phase: CookPhase;
-  readonly events: readonly StandingEvent[];
+  readonly events: readonly EffectiveEvent[];
   /** Recorded and not taken back, and yet not standing. */
   readonly pointless: readonly Pointless[];
   readonly intoPotMs: number | undefined;
@@ -46,7 +46,7 @@ export interface CookState extends AfterHeat {
   /** Timers that were set and not stopped, by their id. */
   readonly timers: ReadonlyMap<string, SetTimer>;
   /** Troubles that were told of, oldest first. */
-  readonly troubles: readonly { readonly id: TroubleId; readonly eventId: string; readonly atMs: number }[];
+  readonly troubles: readonly { readonly id: ProblemId; readonly eventId: string; readonly atMs: number }[];
 }
 
 /** What holds of the sauce, the table and what is left over. */
@@ -64,10 +64,10 @@ type ActOf<K extends CookAct['kind']> = Extract<CookAct, { kind: K }>;
 
 /** Standing events of one kind, oldest first. */
 export function eventsOf<K extends CookAct['kind']>(
-  events: readonly StandingEvent[],
+  events: readonly EffectiveEvent[],
   kind: K,
-): (StandingEvent & { readonly act: ActOf<K> })[] {
-  return events.filter((e): e is StandingEvent & { readonly act: ActOf<K> } => e.act.kind === kind);
+): (EffectiveEvent & { readonly act: ActOf<K> })[] {
+  return events.filter((e): e is EffectiveEvent & { readonly act: ActOf<K> } => e.act.kind === kind);
 }
 
 /** A reading speaks for so long, min; then the estimate does. */
@@ -78,7 +78,7 @@ export function latestValid<K extends CookAct['kind']>(
   state: CookState,
   kind: K,
   nowMs: number,
-): (StandingEvent & { readonly act: ActOf<K> }) | undefined {
+): (EffectiveEvent & { readonly act: ActOf<K> }) | undefined {
   const last = eventsOf(state.events, kind).at(-1);
   return last && nowMs - last.atMs < READING_HOLDS_MIN * MINUTE_MS ? last : undefined;
 }

@@ -3,7 +3,7 @@ import { type Step, STEP_KINDS } from '../steps';
 import { type PlacedStep, type StepStatus } from './placed';
 import { type CookState, eventsOf } from './state';
 import { problemNow, type ProblemFigures } from './problem';
-import { type TroubleId } from './troubleIds';
+import { type ProblemId } from './problemIds';
 
 /** Records that do steps: what each step was done by, and when. */
 export function doneBy(
@@ -65,7 +65,7 @@ export function inferDoneSteps(steps: readonly Step[], done: ReturnType<typeof d
 export function troublesOf(
   state: CookState,
   figures: ProblemFigures,
-): { readonly id: TroubleId; readonly placed: PlacedStep }[] {
+): { readonly id: ProblemId; readonly placed: PlacedStep }[] {
   return state.troubles.map(({ id, eventId, atMs }) => {
     const stepId = `trouble-${eventId}`;
     const was = state.steps.get(stepId);

@@ -1,4 +1,5 @@
 import { type SafetyLimits, FREEZER_MONTHS } from '../choices';
+import { DAY_MS } from '../quantity';
 
 /** Where boxes are put. */
 export const STORE_PLACES = ['fridge', 'freezer'] as const;
@@ -20,7 +21,6 @@ export interface StoredBatch {
   readonly freezerByMs: number;
 }
 
-const DAY_MS = 86_400_000;
 const MONTH_MS = 30 * DAY_MS;
 /** Thawed it is eaten within a day. */
 const THAWED_LIFE_MS = DAY_MS;

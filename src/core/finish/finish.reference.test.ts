@@ -15,7 +15,7 @@ import {
   type Thickener,
   viscosityMPaS,
 } from './thicken';
-import { dilutionL, sauceAfter } from './yields';
+import { dilutionL, sauceAfterStep } from './yields';
 import { type SkimMethod, THICKNESS_LEVELS, type SolidsMethod } from '../choices';
 import { type PotMaterial } from '../larder';
 import { roundPot } from '../material';
@@ -198,7 +198,7 @@ describe('against the reference of the model', () => {
 
   it.each(of(/yield_(strain|press)/))('%s', (_, c) => {
     const i = c.inputs as Numbers & { way: SolidsMethod };
-    const sauce = sauceAfter(i.liquid_l ?? 0, i.solids_kg ?? 0, i.way);
+    const sauce = sauceAfterStep(i.liquid_l ?? 0, i.solids_kg ?? 0, i.way);
     close(c, { sauce_l: sauce, lost_l: (i.liquid_l ?? 0) - sauce });
   });
 });

@@ -5,7 +5,7 @@ import { type SkimMethod, type Thickness, type SolidsMethod } from '../choices';
 import { DROPS, fatLeftMl, fatRisen } from './fat';
 import { reduce, REDUCE_RANGE } from './reduce';
 import { RUNG_AIM, starchFor } from './thicken';
-import { sauceAfter } from './yields';
+import { sauceAfterStep } from './yields';
 
 /** What the pot holds at one moment of the nominal course, and what becomes of it. */
 export interface FinishedPot {
@@ -42,12 +42,12 @@ export const SOLIDS_KG_PER_L = 0.05;
 /** Out of a pot that has just been strained, °C. */
 const HOT_C = 85;
 /** Less than this, l and as a share of it, is not worth a fire: nobody sees or tastes it. */
-const LEAST_REDUCED_L = 0.02;
-const LEAST_REDUCED_SHARE = 0.03;
+const MIN_REDUCED_L = 0.02;
+const MIN_REDUCED_SHARE = 0.03;
 
 /** Whether a sauce is boiled down at all from so much to so much. */
 export const boilsDown = (fromL: number, toL: number): boolean =>
-  fromL - toL >= Math.max(LEAST_REDUCED_L, LEAST_REDUCED_SHARE * fromL);
+  fromL - toL >= Math.max(MIN_REDUCED_L, MIN_REDUCED_SHARE * fromL);
 /** What finishing goes by. */
 export interface FinishQuestion {
   readonly eaters: number;
@@ -112,7 +112,7 @@ export function finishedPot(ensemble: Ensemble, place: number, question: FinishQ
     meatWaterKg += edible * Math.max(0.1, cut.composition.water - juice);
   });
   const liquidL = litresAt(ensemble, place);
-  const looseL = sauceAfter(liquidL, question.solidsKg, question.solids);
+  const looseL = sauceAfterStep(liquidL, question.solidsKg, question.solids);
   const wantedL = Math.max(sauceLPerPlate * eaters, question.leastL);
   const sauceL = question.reduce ? Math.min(looseL, wantedL) : looseL;
   const gelatinG = collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG;

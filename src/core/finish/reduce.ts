@@ -2,6 +2,7 @@ import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressureP
 import { POT_MATTER, type PotMaterial } from '../larder';
 import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C } from '../material';
 import { starchFor, viscosityMPaS } from './thicken';
+import { MINUTE_MS } from '../quantity';
 
 /** What is boiled down, in what, on how much heat. SI units. */
 export interface ReduceQuestion {
@@ -78,7 +79,7 @@ const STILL_MASS_TRANSFER = 3.2e-8;
 const ROOM_VAPOUR_PA = 1500;
 const SURFACE_EMISSIVITY = 0.95;
 /** What a bottom can be asked for without spattering and catching, W/m². Modeller's judgement. */
-const MOST_FLUX = 60_000;
+const MAX_FLUX = MINUTE_MS;
 const FAT_FILM = 0.2;
 const SKIN = 0.6;
 const SKIN_FROM_MPAS = 150;
@@ -150,7 +151,7 @@ export function reduce(q: ReduceQuestion): Reduced {
       pressure *
       Math.log((pressure - ROOM_VAPOUR_PA) / (pressure - vapour));
     const latent = latentHeatJKg(tempC);
-    const most = MOST_FLUX * Math.min(1, (5 / viscosity) ** 0.6) * (q.stirred ? 1.5 : 1) * base;
+    const most = MAX_FLUX * Math.min(1, (5 / viscosity) ** 0.6) * (q.stirred ? 1.5 : 1) * base;
     const powerW = Math.min(q.powerW, most);
     const heatJK = vesselJK + WATER_HEAT * waterKg + SOLIDS_HEAT * solidsKg;
     const surplusW = powerW - lostW - steamKgS * latent;

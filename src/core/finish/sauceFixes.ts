@@ -43,13 +43,13 @@ const DOSE = {
 const TILT_LEAVES = 0.3;
 const PAPER_LEAVES = 0.15;
 /** Thinned to at most so many times itself. */
-const MOST_THINNED = 4;
+const MAX_THINNED = 4;
 
 /** Litres to which a sauce is thinned to come down to a rung; itself where it is not over it. Halves the interval. */
 function litresAtRung(sauce: Sauce, rung: Thickness, pan: PotShape): number {
   const over = (l: number): boolean => shownAt(sauce, l, pan).viscosity > RUNG_AIM[rung];
   if (!over(sauce.litres)) return sauce.litres;
-  let [low, high] = [sauce.litres, sauce.litres * MOST_THINNED];
+  let [low, high] = [sauce.litres, sauce.litres * MAX_THINNED];
   for (let i = 0; i < 24; i++) {
     const middle = (low + high) / 2;
     if (over(middle)) low = middle;

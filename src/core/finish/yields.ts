@@ -10,7 +10,7 @@ const HELD_L_PER_KG: Readonly<Record<SolidsMethod, number>> = {
 };
 
 /** Sauce that `litres` of liquid give when so much vegetable is dealt with in this way, l. */
-export function sauceAfter(litres: number, solidsKg: number, way: SolidsMethod): number {
+export function sauceAfterStep(litres: number, solidsKg: number, way: SolidsMethod): number {
   const added = way === 'blend' ? solidsKg : 0;
   return Math.max(0, litres - HELD_L_PER_KG[way] * solidsKg) + added;
 }

@@ -88,11 +88,11 @@ export function sampleAt(course: CourseSamples, atMin: number): CourseMoment {
 }
 
 /** Less than this is not worth the lid, l. */
-const LEAST_POUR_L = 0.1;
+const MIN_POUR_L = 0.1;
 
 /** What brings the pot back to its line, litres. */
 export function toLineL({ litres, lineL }: Pick<CourseMoment, 'litres' | 'lineL'>): number {
-  return Math.max(LEAST_POUR_L, lineL - litres);
+  return Math.max(MIN_POUR_L, lineL - litres);
 }
 
 /** Where between two samples the liquid falls to `least` litres, min. */

@@ -27,7 +27,7 @@ const FORK_SPREAD = 0.12;
 /** The same of a test that went wrong: it still tells raw from done, hardly more. */
 const BLUNDER_SPREAD = 0.7;
 /** Nothing that was felt is impossible. */
-const LEAST_CHANCE = 1e-9;
+const MIN_CHANCE = 1e-9;
 const PROBE_DEGREES_OF_FREEDOM = 4;
 /** A probe reads a little of the liquid along its stem. */
 const PROBE_STEM_SHARE = 0.04;
@@ -48,10 +48,10 @@ export function stageChances(cut: Cut, progress: number): number[] {
   for (const threshold of stageThresholds(cut)) {
     const gap = Math.log(threshold / cookValue);
     const below = (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
-    chances.push(Math.max(LEAST_CHANCE, below - before));
+    chances.push(Math.max(MIN_CHANCE, below - before));
     before = below;
   }
-  chances.push(Math.max(LEAST_CHANCE, 1 - before));
+  chances.push(Math.max(MIN_CHANCE, 1 - before));
   return chances;
 }
 

@@ -23,7 +23,7 @@ const WET_TRANSFER = 3.2e-8;
  */
 const CRUST = 2e-8;
 /** No more than this share of the meat can dry off. */
-const MOST_DRIED = 0.5;
+const MAX_DRIED = 0.5;
 const NEWTON_STEPS = 4;
 
 /** Lengths of the steps in which the stages are passed, s. */
@@ -128,7 +128,7 @@ export function runDryPreCook(
         const surface = surfaces[g] as Surface;
         const setup = setups[g] as BareBody;
         const outer = g * cells + cells - 1;
-        surface.settle(stage, shells.temp[outer] as number, (vapourKg[g] as number) < MOST_DRIED * setup.edibleKg);
+        surface.settle(stage, shells.temp[outer] as number, (vapourKg[g] as number) < MAX_DRIED * setup.edibleKg);
         shells.forward(g, length, 1 / surface.film);
         shells.backward(g, length, surface.surroundingsC);
         const cellC = shells.temp[outer] as number;

@@ -30,7 +30,7 @@ import { numbers } from '../numbers';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
 
 /** The pot's own heat stands for at least so much liquid, kg: no pot is without a film. */
-const LEAST_LIQUID_KG = 0.02;
+const MIN_LIQUID_KG = 0.02;
 /** Under this the pot begins to run dry: what stands in it no longer wets all the meat, kg. */
 const SCANT_KG = 0.15;
 /** Film between the hot air and walls of a dry pot and the meat, W/m²K. Modeller's judgement. */
@@ -134,7 +134,7 @@ export function runInto(
     if (poured >= 0) {
       // It mixes with pot and liquid at once.
       const { massKg, tempC } = setup.topUps[poured] as TopUp;
-      const held = vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, LEAST_LIQUID_KG);
+      const held = vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, MIN_LIQUID_KG);
       const added = LIQUID_HEAT_JKGK * massKg;
       liquidC = (held * liquidC + added * tempC) / (held + added);
       ownKg += massKg;
@@ -144,7 +144,7 @@ export function runInto(
     // for each kelvin above, W/K.
     const standingKg = Math.max(0, ownKg + givenKg);
     const wet = standingKg >= SCANT_KG ? 1 : standingKg / SCANT_KG;
-    const capacity = (vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, LEAST_LIQUID_KG)) / stepS;
+    const capacity = (vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, MIN_LIQUID_KG)) / stepS;
     const dropK = around[HEADSPACE_DROP_K] as number;
     const belowBoilK = boilC - liquidC;
     let liquidFilm = stillFilm;

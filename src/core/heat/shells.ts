@@ -2,7 +2,7 @@ import { type BodySetup, geometryOf } from './body';
 import { tabulatedCookRate } from '../tenderness';
 
 /** A step in which the slowest unevenness dies away by more than this power of e is not drawn out further. */
-const MOST_DECAYS = 3;
+const MAX_DECAYS = 3;
 
 /** What blocks hold: shells of all bodies together, and as many again for each length of step. */
 interface Room {
@@ -81,7 +81,7 @@ function makeShells(room: Room) {
     const row = length * bodies + g;
     const from = g * cells;
     const to = row * cells;
-    const decays = Math.min(MOST_DECAYS, (slowestRate[g] as number) * (lengths[length] as number));
+    const decays = Math.min(MAX_DECAYS, (slowestRate[g] as number) * (lengths[length] as number));
     const longer = Math.expm1(decays) / decays;
     const perStep = 1 / (longer * (lengths[length] as number));
     let previousC = 0;

@@ -68,7 +68,7 @@ const WALL_C = 95;
 /** A grill's air is known half as well as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
 /** Walls above the liquid shelter an open surface: at its least where they stand as high as half the pot is wide. */
-const LEAST_SHELTERED = 0.6;
+const MIN_SHELTERED = 0.6;
 /** A simmer that a cook calls one stands this far under the boil. */
 const SIMMER_BELOW_BOIL_K = 2;
 /** Set this far under the boil a pot is held by eye, and this far under it by a thermometer. */
@@ -113,7 +113,7 @@ export function manualSimmerC(setC: number, boilC: number): number {
 /** Share of an open surface's evaporation that walls standing `wallM` above it leave, from 1 to 0.6. */
 export function rimShelterFactor(wallM: number, spanM: number): number {
   const open = 1 - Math.min(1, wallM / (spanM / 2));
-  return LEAST_SHELTERED + (1 - LEAST_SHELTERED) * open * open;
+  return MIN_SHELTERED + (1 - MIN_SHELTERED) * open * open;
 }
 
 /**

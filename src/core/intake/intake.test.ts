@@ -7,9 +7,10 @@ import { CUTS, FATS, GARNISHES, HERBS, LIQUIDS, SPICES } from '../larder';
 import { checkPlanInput, composePlan } from '../plan';
 import { recipeJsonLd } from '../../exports/recipe';
 import { findRecipe } from '../../contract/recipe';
-import { NOON_MS, HOUR_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { ofRow } from '../message';
+import { HOUR_MS } from '../quantity';
 
 const taken = (line: string): Taken => {
   const read = readIngredient(line).taken;

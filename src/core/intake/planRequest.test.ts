@@ -2,12 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { mainStage, MODES, singleStageSchedule } from '../choices';
 import { planFromWish, parsePlanRequest, type PlanRequest } from './planRequest';
 import { makePlan } from '../plan';
-import { BRAISE_STYLES } from '../kinds';
+import { BRAISE_STYLES } from '../styles';
 import { cutById, CUTS } from '../larder';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
-import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
+import { NOON_MS } from '@/testing/fixtures';
 import { US, WORDS } from '@/testing/words';
 import { ofRow } from '../message';
+import { HOUR_MS } from '../quantity';
 
 const { pots } = SALTMARSH_ROW;
 const read = (text: string): PlanRequest => parsePlanRequest(text, { pots });

@@ -16,7 +16,7 @@ import {
 import { GAS_MARKS, METRIC, type UnitChoice } from '../quantity';
 import { bonelessKg } from '../buy';
 import { garnishById, lidsFor, type LidKind, liquidById, type Pot } from '../larder';
-import { type BraiseStyle, withStyle } from '../kinds';
+import { type BraiseStyle, withStyle } from '../styles';
 import { type KitchenTools, startPlan, usualMeat } from '../plan';
 
 /** The day a line names, as it names it. */

@@ -1,6 +1,6 @@
 import { type Composition } from '../composition';
 import { OWN_SOURCE, withOwn } from './withOwn';
-import { customId } from '../own';
+import { customId } from '../custom';
 
 export type Confidence = 'high' | 'medium' | 'low';
 

@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
-import { customId } from '../own';
+import { customId } from '../custom';
 
 /** What becomes of a vegetable: melts away, is eaten in bites, is strained out, or is picked out before serving. */
 export const FATES = ['melt', 'bite', 'strained', 'picked'] as const;

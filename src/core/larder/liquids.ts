@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { OWN_SOURCE, ownDietary, withOwn } from './withOwn';
-import { customId } from '../own';
+import { customId } from '../custom';
 
 export type LiquidKind = 'wine' | 'beer' | 'stock' | 'tomato' | 'water' | 'juice' | 'seasoning' | 'dairy';
 

@@ -1,6 +1,6 @@
 import { type Dietary, PLAIN } from './allergens';
 import { ownDietary, withOwn } from './withOwn';
-import { customId } from '../own';
+import { customId } from '../custom';
 
 /** Salt by how it measures: grams in a level 5 ml teaspoon and in a three-finger pinch. */
 export interface SaltCrystal {

@@ -1,5 +1,5 @@
 import { AVOIDABLE, type Dietary } from './allergens';
-import { findCustom, type OwnTable, type CustomIngredient } from '../own';
+import { findCustom, type OwnTable, type CustomIngredient } from '../custom';
 
 /** Looks an id up in a table: a row, or a thing of one's own made of the row it is like. */
 export function withOwn<Row>(

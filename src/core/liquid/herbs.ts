@@ -1,4 +1,4 @@
-import { listed, type Message, nameOf, noun, say } from '../message';
+import { listParam, type Message, nameOf, noun, say } from '../message';
 import { type Herb, herbById } from '../larder';
 import { type TechniqueOption } from '../choices';
 
@@ -25,7 +25,7 @@ export interface HerbPlan {
 }
 
 /** A shallow braise ends with more liquid than it starts with. */
-const LEAST_L = 0.5;
+const MIN_L = 0.5;
 
 /** Usual count of a herb in so many litres, at least one. */
 export function usualHerbCount(herb: Herb, litres: number): number {
@@ -46,7 +46,7 @@ export function herbPlan(
         herb,
         count,
         usual: usualHerbCount(herb, litres),
-        tooMuch: count > Math.ceil(herb.mostPerL * Math.max(LEAST_L, litres)),
+        tooMuch: count > Math.ceil(herb.mostPerL * Math.max(MIN_L, litres)),
       };
     });
   const cooked = lines.filter((l) => l.herb.when !== 'end');
@@ -76,13 +76,13 @@ function advice(
   cooked: readonly HerbLine[],
   form: TechniqueOption<'herbForm'>,
 ): Message | undefined {
-  const names = (of: readonly HerbLine[]) => listed(of.map((l) => nameOf('herb', l.herb.id)));
+  const names = (of: readonly HerbLine[]) => listParam(of.map((l) => nameOf('herb', l.herb.id)));
   const heavy = lines.filter((l) => l.tooMuch);
   if (heavy.length > 0) {
     return say('herbs.tooMuch', {
       herbs: names(heavy),
       count: heavy.length,
-      enough: listed(heavy.map((l) => say('herbs.enough', { usual: l.usual, unit: noun(l.herb.unit, l.usual) }))),
+      enough: listParam(heavy.map((l) => say('herbs.enough', { usual: l.usual, unit: noun(l.herb.unit, l.usual) }))),
     });
   }
   const shedding = cooked.filter((l) => l.herb.sheds);

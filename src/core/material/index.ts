@@ -12,7 +12,7 @@ export {
 } from './geometry';
 export { type MeatGroup } from './meatGroup';
 export {
-  liesIn,
+  fitsIn,
   potBaseM2,
   potRimM,
   potShape,

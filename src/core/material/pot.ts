@@ -49,7 +49,7 @@ export function potVolumeL(pot: PotShape): number {
 }
 
 /** Whether a rectangle of these sides can lie on the base; units are the pot's. */
-export function liesIn(pot: Ground, lengthM: number, widthM: number): boolean {
+export function fitsIn(pot: Ground, lengthM: number, widthM: number): boolean {
   const long = Math.max(lengthM, widthM);
   const short = Math.min(lengthM, widthM);
   const potLong = Math.max(pot.lengthM, pot.widthM);

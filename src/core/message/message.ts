@@ -45,19 +45,19 @@ export interface Entry {
 }
 
 /** A moment, ms since 1970; said with its day where that is another than the day of `besideMs`. */
-export interface Moment {
+export interface TimeParam {
   readonly atMs: number;
   readonly besideMs?: number;
 }
 
 /** Several things named one after the other. */
-export interface Listed {
+export interface ListParam {
   readonly list: readonly Param[];
   readonly join: 'and' | 'or' | 'comma' | 'semicolon' | 'space';
 }
 
 /** A bare number is counted, a bare text is what somebody typed or one of a few ids to choose by. */
-export type Param = string | number | Quantity | QuantityRange | Entry | Moment | Listed | Message;
+export type Param = string | number | Quantity | QuantityRange | Entry | TimeParam | ListParam | Message;
 
 export type Params = Readonly<Record<string, Param>>;
 
@@ -157,10 +157,10 @@ export const strength = quantity('saltStrength');
 export const money = quantity('money');
 export const kWh = quantity('energy');
 
-export function listed(list: readonly Param[], join: Listed['join'] = 'and'): Listed {
+export function listParam(list: readonly Param[], join: ListParam['join'] = 'and'): ListParam {
   return { list, join };
 }
 
-export function moment(atMs: number, besideMs?: number): Moment {
+export function timeParam(atMs: number, besideMs?: number): TimeParam {
   return besideMs === undefined ? { atMs } : { atMs, besideMs };
 }

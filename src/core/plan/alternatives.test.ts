@@ -4,8 +4,9 @@ import { waysToCompare } from './compare';
 import { withLid } from '../choices';
 import { changedAt, heatWays, waysOut } from './alternatives';
 import { bestMeasurement, etaOf, priorEnsemble, summarise, teachingsOf } from '../forecast';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { english } from '../../testing/words';
+import { HOUR_MS } from '../quantity';
 
 describe('ways out of a plan that is too late', () => {
   const late = { ...OXTAIL_PLAN, serveAtMs: NOON_MS + 5.9 * HOUR_MS };

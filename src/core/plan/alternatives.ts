@@ -12,6 +12,7 @@ import {
 } from '../forecast';
 import { cutById, lidsFor, type LidKind } from '../larder';
 import { evenings, type Message, mm, noun, say, tempC } from '../message';
+import { MINUTE_MS } from '../quantity';
 
 /** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
 export interface Alternative {
@@ -28,8 +29,7 @@ const HOT_SIMMER_C = 97;
 const LESS_SURE = 0.75;
 const SMALLEST_CUBE_MM = 25;
 const CUBE_STEP_MM = 10;
-const MIN_MS = 60_000;
-const HALF_HOUR_MS = 30 * MIN_MS;
+const HALF_HOUR_MS = 30 * MINUTE_MS;
 
 /** The same meat cut smaller, in a sentence and as an input; undefined where it would not do. */
 export function smallerPieces(input: PlanInput): { readonly says: Message; readonly input: PlanInput } | undefined {
@@ -102,7 +102,7 @@ export function waysOut(input: PlanInput, nowMs: number): Alternative[] {
   const asIs = composePlan(input, QUICK_PARTICLES);
   if (!asIs.ok) return fits;
   const needed = asIs.plan.day.serveMs - asIs.plan.day.startMs;
-  const serveAtMs = Math.ceil((nowMs + needed + 5 * MIN_MS) / HALF_HOUR_MS) * HALF_HOUR_MS;
+  const serveAtMs = Math.ceil((nowMs + needed + 5 * MINUTE_MS) / HALF_HOUR_MS) * HALF_HOUR_MS;
   return [
     ...fits,
     {

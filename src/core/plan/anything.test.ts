@@ -23,10 +23,11 @@ import { shoppingList } from '../shopping';
 import { calendarFile } from '../../exports/calendar';
 import { instructions, recipeMarkdown } from '../../exports/recipe';
 import { planInputSchema } from '../../contract/plan';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 import { rounds } from '../../testing/soak';
 import { say } from '../message';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
 
 const some = <T>(items: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...items);
 const wayWith = (id: TechniqueTopic) => some([...TECHNIQUES[id].ways]) as fc.Arbitrary<never>;
@@ -110,7 +111,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
         cooks: d.cooks,
         burners: 2,
         sides: d.sides,
-        fixed: [{ task: 'meat', startMs: serveAtMs + d.fixed * 60_000 }],
+        fixed: [{ task: 'meat', startMs: serveAtMs + d.fixed * MINUTE_MS }],
         ahead: d.ahead ? { fridgeByMs: serveAtMs - 21 * HOUR_MS } : null,
       },
       altitudeM: d.altitudeM,
@@ -237,7 +238,7 @@ it('the particles make a plan wider, not another', () => {
   const wide = composePlan(OXTAIL_PLAN, 256);
   const line = composePlan(OXTAIL_PLAN, 0);
   if (!wide.ok || !line.ok) throw new Error('no plan');
-  const at = (p: typeof wide.plan): number => (p.day.ready.p50Ms - p.day.intoPotMs) / 60_000;
+  const at = (p: typeof wide.plan): number => (p.day.ready.p50Ms - p.day.intoPotMs) / MINUTE_MS;
   expect(Math.abs(at(wide.plan) / at(line.plan) - 1)).toBeLessThan(0.1);
   expect(line.plan.day.ready.p10Ms).toBe(line.plan.day.ready.p90Ms);
 });

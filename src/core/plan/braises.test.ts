@@ -5,6 +5,7 @@ import { shoppingList } from '../shopping';
 import { planInputSchema } from '../../contract/plan';
 import { BRAISES } from '../../testing/braises';
 import { english } from '../../testing/words';
+import { MINUTE_MS } from '../quantity';
 
 const PLANS = BRAISES.map((input): readonly [string, PlanInput, Plan] => {
   const faults = checkPlanInput(input, 0);
@@ -14,7 +15,7 @@ const PLANS = BRAISES.map((input): readonly [string, PlanInput, Plan] => {
   return [input.title, input, made.plan];
 });
 
-const minutes = (ms: number): number => ms / 60_000;
+const minutes = (ms: number): number => ms / MINUTE_MS;
 
 describe('braises as cooks say them', () => {
   it('are two dozen and more, and between them use every way with heat, pot, liquid and finish', () => {

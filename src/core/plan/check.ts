@@ -13,12 +13,13 @@ import {
   type PlanInput,
 } from '../choices';
 import { partsAsCooked } from '../prep';
-import { contentsOf, pourFor, RESULT_TARGET, wantedLitres } from './engineRequest';
+import { contentsOf, additionFor, RESULT_TARGET, wantedLitres } from './engineRequest';
 import { TARGET_STAGES } from '../tenderness';
 import { cutById, isCutId, isFatId, isGarnishId, isHerbId, isLiquidId, isSideId, isSpiceId } from '../larder';
-import { baseIngredientId } from '../own';
+import { baseIngredientId } from '../custom';
 import { type Code, kg, litres, type Measure, type Message, mm, nameOf, noun, say, share } from '../message';
-import { levelForLitres, liesIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
+import { levelForLitres, fitsIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
+import { HOUR_MS } from '../quantity';
 
 /** Room for the boil and for turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;
@@ -29,7 +30,7 @@ const BEND = 0.85;
 const MEAT_BELOW_RIM_MM = 10;
 /** Pieces are at most this many times as long as they are thick. */
 const LONGEST = 16;
-const LEAST_LIQUID_L = 0.1;
+const MIN_LIQUID_L = 0.1;
 const TOO_FULL = { tooFull: true } as const;
 
 const inKg = ([low, high]: readonly [number, number]): readonly [number, number] => [low / 1000, high / 1000];
@@ -106,7 +107,7 @@ export function unresolvedIds(input: PlanInput): PlanFault[] {
 
 function checkAhead({ day, serveAtMs }: PlanInput): PlanFault[] {
   if (day.ahead === null || !Number.isFinite(serveAtMs)) return [];
-  const hours = (serveAtMs - day.ahead.fridgeByMs) / 3_600_000;
+  const hours = (serveAtMs - day.ahead.fridgeByMs) / HOUR_MS;
   const [least, most] = LIMITS.aheadHours;
   return hours >= least && hours <= most
     ? []
@@ -253,7 +254,7 @@ function checkSize(part: MeatPart, input: PlanInput, field: MeatField): PlanFaul
     : [size.lengthMm, size.widthMm];
   const disc = cut.shape === 'disc' && !upright;
   const shape = potShape(pot);
-  const fits = disc ? longest / 1000 <= potSpanM(shape) : liesIn(shape, (ground * BEND) / 1000, (other * BEND) / 1000);
+  const fits = disc ? longest / 1000 <= potSpanM(shape) : fitsIn(shape, (ground * BEND) / 1000, (other * BEND) / 1000);
   if (!fits) {
     return [
       fault(
@@ -280,7 +281,7 @@ function checkFit(input: PlanInput): PlanFault[] {
   const contents = contentsOf(input);
   const massKg = meatParts(input).reduce((sum, p) => sum + p.massKg, 0);
   const topMm = meatHeightM(contents) * 1000;
-  const poured = pourFor(input, wantedLitres(input, contents));
+  const poured = additionFor(input, wantedLitres(input, contents));
   const levelMm = levelForLitres(contents, poured.totalL) * 1000;
   const room = pot.heightMm - HEADROOM_MM;
   if (topMm > pot.heightMm - MEAT_BELOW_RIM_MM) {
@@ -328,8 +329,8 @@ function checkFit(input: PlanInput): PlanFault[] {
       ),
     ];
   }
-  if (poured.totalL < LEAST_LIQUID_L) {
-    return [fault('liquid.level', say('fault.couldBoilDry', { least: litres(LEAST_LIQUID_L) }))];
+  if (poured.totalL < MIN_LIQUID_L) {
+    return [fault('liquid.level', say('fault.couldBoilDry', { least: litres(MIN_LIQUID_L) }))];
   }
   return [];
 }

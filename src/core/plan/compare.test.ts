@@ -6,6 +6,7 @@ import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { say } from '../message';
 import { saying } from '../../testing/saying';
+import { MINUTE_MS } from '../quantity';
 
 describe('ways to compare', () => {
   it('begins with the plan as it is and offers nothing that is the same', () => {
@@ -34,7 +35,7 @@ describe('ways compared', () => {
     if (!found) throw new Error(`No result for ${id}`);
     return found;
   };
-  const potMin = (r: WayResult): number => (r.ready.p50Ms - r.intoPotMs) / 60_000;
+  const potMin = (r: WayResult): number => (r.ready.p50Ms - r.intoPotMs) / MINUTE_MS;
 
   beforeAll(() => {
     ways = waysToCompare(heated(OXTAIL_PLAN, { kind: 'oven', tempC: 150, fan: true }), HEAT_MODES);

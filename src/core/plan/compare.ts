@@ -15,8 +15,20 @@ import { composePlan, type Plan } from './plan';
 import { lidsFor } from '../larder';
 import { smallerPieces } from './alternatives';
 import { DRY_L } from './warnings';
-import { type Code, type Figure, kWh, listed, litres, type Message, minutes, type Param, say, share } from '../message';
+import {
+  type Code,
+  type Figure,
+  kWh,
+  listParam,
+  litres,
+  type Message,
+  minutes,
+  type Param,
+  say,
+  share,
+} from '../message';
 import { type MinutesRange } from '../schedule';
+import { MINUTE_MS } from '../quantity';
 
 /** A way to cook the same meat, to be set beside others. */
 export interface Way {
@@ -151,11 +163,11 @@ const SAME_SHARE = 0.005;
 const SAME_KWH = 0.15;
 
 function minutesInPot(r: WayResult): number {
-  return (r.ready.p50Ms - r.intoPotMs) / 60_000;
+  return (r.ready.p50Ms - r.intoPotMs) / MINUTE_MS;
 }
 
 function widthMin(r: WayResult): number {
-  return (r.ready.p90Ms - r.ready.p10Ms) / 60_000;
+  return (r.ready.p90Ms - r.ready.p10Ms) / MINUTE_MS;
 }
 
 type Difference = Extract<Code, `differs.${string}.less`> extends `differs.${infer Of}.less` ? Of : never;
@@ -174,5 +186,5 @@ export function difference(base: WayResult, other: WayResult): Message {
   part('hands', other.handsOnMin - base.handsOnMin, SAME_MIN, minutes);
   if (base.energy && other.energy) part('energy', other.energy.value - base.energy.value, SAME_KWH, kWh);
   part('moisture', other.moisture - base.moisture, SAME_SHARE, share);
-  return parts.length === 0 ? say('differs.nothing') : say('differs.all', { parts: listed(parts, 'comma') });
+  return parts.length === 0 ? say('differs.nothing') : say('differs.all', { parts: listParam(parts, 'comma') });
 }

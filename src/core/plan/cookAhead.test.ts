@@ -5,8 +5,9 @@ import { finishSteps } from './finishSteps';
 import { composePlan, type Plan } from './plan';
 import { shoppingList } from '../shopping';
 import { instructions } from '../../exports/recipe';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
+import { HOUR_MS } from '../quantity';
 
 const AHEAD: PlanInput = {
   ...OXTAIL_PLAN,

@@ -14,9 +14,10 @@ import {
 import { type BraiseRequest } from '../forecast';
 import { FRIDGE_C, ROOM_C } from '../material';
 import { type FinishedPot } from '../finish';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
 
 /** Usually into the fridge so long before the plates: the evening before. */
-export const USUAL_AHEAD_MS = 22 * 3_600_000;
+export const USUAL_AHEAD_MS = 22 * HOUR_MS;
 
 /** What cooking the day before brings with it, as figures that answer why. */
 export interface AheadFigures {
@@ -107,5 +108,5 @@ export function fridgeByMin(
   input: Pick<PlanInput, 'serveAtMs'>,
   ahead: NonNullable<PlanInput['day']['ahead']>,
 ): number {
-  return (ahead.fridgeByMs - input.serveAtMs) / 60_000;
+  return (ahead.fridgeByMs - input.serveAtMs) / MINUTE_MS;
 }

@@ -6,6 +6,7 @@ import { type HeatStage, mainStage, type PlanInput, withHeat, withLid } from '..
 import { english } from '../../testing/words';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { saying } from '../../testing/saying';
+import { MINUTE_MS } from '../quantity';
 
 const oven = (tempC: number) => ({ kind: 'oven', tempC, fan: false }) as const;
 const hob = { kind: 'simmer', tempC: 96 } as const;
@@ -23,7 +24,7 @@ function plan(course: readonly HeatStage[], part: Partial<PlanInput> = {}): Plan
   return made.plan;
 }
 
-const inPotMin = (p: Plan): number => (p.day.ready.p50Ms - p.day.intoPotMs) / 60_000;
+const inPotMin = (p: Plan): number => (p.day.ready.p50Ms - p.day.intoPotMs) / MINUTE_MS;
 
 describe('stages of heat', () => {
   it('by the clock follow one another', () => {
@@ -121,9 +122,9 @@ describe('a plan in stages', () => {
       ['simmer', 0],
       ['oven', 20],
     ]);
-    expect(p.day.marks.find((m) => m.id === 'heat-2')?.atMs).toBe(p.day.intoPotMs + 20 * 60_000);
+    expect(p.day.marks.find((m) => m.id === 'heat-2')?.atMs).toBe(p.day.intoPotMs + 20 * MINUTE_MS);
     const warm = p.day.tasks.find((t) => t.id === 'oven');
-    expect(warm?.toMs).toBeLessThanOrEqual(p.day.intoPotMs + 20 * 60_000);
+    expect(warm?.toMs).toBeLessThanOrEqual(p.day.intoPotMs + 20 * MINUTE_MS);
     expect(p.day.spans.filter((s) => s.id.startsWith('braise')).map((s) => s.label.code)).toEqual([
       'span.braise.simmer',
       'span.braise.still',
@@ -171,7 +172,7 @@ describe('a plan in stages', () => {
       bare: { minutes: 120, tempC: 110, smoke: true },
     });
     const smoke = p.day.tasks.find((t) => t.id === 'bare');
-    expect((smoke?.toMs ?? 0) - (smoke?.fromMs ?? 0)).toBe(120 * 60_000);
+    expect((smoke?.toMs ?? 0) - (smoke?.fromMs ?? 0)).toBe(120 * MINUTE_MS);
     expect(smoke?.toMs).toBeLessThanOrEqual(p.day.intoPotMs);
     expect(p.day.tasks.find((t) => t.id === 'meat')?.toMs).toBeLessThanOrEqual(smoke?.fromMs ?? 0);
     expect(inPotMin(p)).toBeLessThan(inPotMin(straight));

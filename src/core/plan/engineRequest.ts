@@ -78,7 +78,7 @@ export interface PotFilling {
 /** What goes into the pot for an input that has passed `checkPlanInput`. */
 export function potFilling(input: PlanInput): PotFilling {
   const contents = contentsOf(input);
-  const pour = pourFor(input, wantedLitres(input, contents));
+  const pour = additionFor(input, wantedLitres(input, contents));
   return {
     contents,
     pour,
@@ -93,7 +93,7 @@ export function wantedLitres(input: Pick<PlanInput, 'liquid'>, contents: PotCont
 }
 
 /** How `wantedL` litres are made up. */
-export function pourFor(input: PlanInput, wantedL: number): PourPlan {
+export function additionFor(input: PlanInput, wantedL: number): PourPlan {
   return liquidPlan({
     wantedL,
     parts: input.liquid.parts,

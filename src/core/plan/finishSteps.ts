@@ -4,7 +4,7 @@ import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
 import { cutById } from '../larder';
 import { type SaltPlan } from '../season';
-import { kg, listed, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
+import { kg, listParam, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
 
 /** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
 const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;
@@ -27,7 +27,7 @@ function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message
 function vegBack(input: PlanInput, out: readonly FinishStep[]): FinishStep[] {
   const lifted = (code: string): boolean => out.some((s) => s.says.code === code);
   if (lifted('finish.liftBites')) {
-    const things = listed(fated(input, 'bite'));
+    const things = listParam(fated(input, 'bite'));
     return [{ work: 'vegBack', says: say('finish.bitesBack', { things }), minutes: BACK_MIN }];
   }
   if (!lifted('finish.solids.lift')) return [];
@@ -40,10 +40,10 @@ function solidsStep(input: PlanInput): FinishStep[] {
   const { solids } = input.finish;
   const out: FinishStep[] = [
     ...(picked.length > 0 && solids !== 'strain' && solids !== 'press'
-      ? [{ work: 'vegOut', says: say('finish.pickOut', { things: listed(picked) }), minutes: 0 } as const]
+      ? [{ work: 'vegOut', says: say('finish.pickOut', { things: listParam(picked) }), minutes: 0 } as const]
       : []),
     ...(bites.length > 0 && solids !== 'leave'
-      ? [{ work: 'vegOut', says: say('finish.liftBites', { things: listed(bites) }), minutes: PICK_MIN } as const]
+      ? [{ work: 'vegOut', says: say('finish.liftBites', { things: listParam(bites) }), minutes: PICK_MIN } as const]
       : []),
   ];
   const spent = fated(input, 'melt', 'strained', 'picked').length > 0;
@@ -115,7 +115,7 @@ const TOSS_MIN = 2;
 const SHRED_MIN_PER_KG = 6;
 const SLICE_MIN_PER_KG = 4;
 const BONE_MIN_EACH = 1;
-const MOST_BONING_MIN = 15;
+const MAX_BONING_MIN = 15;
 const COLD_FAT_MIN = 5;
 const SEASON_MIN = 2;
 /** Meat that is to be sliced rests so long: hot it falls from the knife. */
@@ -157,7 +157,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
           },
         ]
       : [];
-  const bonesMin = Math.min(MOST_BONING_MIN, BONE_MIN_EACH * bonesIn(input));
+  const bonesMin = Math.min(MAX_BONING_MIN, BONE_MIN_EACH * bonesIn(input));
   const parted: FinishStep[] =
     meat === 'boned'
       ? [{ work: 'boneOut', says: say(cold ? 'finish.meat.bonedCold' : 'finish.meat.boned'), minutes: bonesMin }]
@@ -252,7 +252,13 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
       : []),
     ...(toss === 'none' ? [] : [{ work: 'toss', says: say(`finish.toss.${toss}`), minutes: TOSS_MIN } as const]),
     ...(lastSpices.length > 0
-      ? [{ work: 'season', says: say('finish.spices', { spices: listed(lastSpices, 'comma') }), minutes: 0.5 } as const]
+      ? [
+          {
+            work: 'season',
+            says: say('finish.spices', { spices: listParam(lastSpices, 'comma') }),
+            minutes: 0.5,
+          } as const,
+        ]
       : []),
     {
       work: 'season',

@@ -7,6 +7,7 @@ import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 import { say } from '../message';
 import { saying } from '../../testing/saying';
+import { MINUTE_MS } from '../quantity';
 
 describe('heats', () => {
   it('are named as a cook sets them', () => {
@@ -51,7 +52,7 @@ describe('the same braise elsewhere', () => {
   };
   const here = composePlan(OXTAIL_PLAN, 0);
   if (!here.ok) throw new Error('no plan');
-  const minutes = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / 60_000;
+  const minutes = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / MINUTE_MS;
 
   it('is taken to every place but its own', () => {
     expect(there.map((t) => t.mode)).toEqual(['fan', 'simmer', 'steamOven', 'grill']);

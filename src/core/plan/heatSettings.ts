@@ -14,6 +14,7 @@ import { composePlan, type Plan } from './plan';
 import { boilingAtC, plannedRequest } from './engineRequest';
 import { slowestAtTarget } from '../forecast';
 import { litres, type Message, minutes as time, say, tempC } from '../message';
+import { MINUTE_MS } from '../quantity';
 
 /** The same braise somewhere else: the setting that takes about as long, and what changes. */
 export interface SettingElsewhere {
@@ -72,7 +73,7 @@ const RULES: Readonly<Record<HeatMode, readonly Rule[]>> = {
 /** The warmest the liquid gets before the meat is ready; a look just before does not count, °C. */
 function warmestC(plan: Plan): number {
   const { minutes, liquidC } = plan.course;
-  const ready = (plan.day.ready.p50Ms - plan.day.intoPotMs) / 60_000;
+  const ready = (plan.day.ready.p50Ms - plan.day.intoPotMs) / MINUTE_MS;
   return Math.max(...liquidC.filter((_, i) => (minutes[i] as number) <= ready));
 }
 
@@ -117,13 +118,13 @@ function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['c
 export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   const here = composePlan(input, 0);
   if (!here.ok) return [];
-  const wantedMin = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / 60_000;
+  const wantedMin = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / MINUTE_MS;
   return HEAT_MODES.filter((m) => m !== heatMode(mainStage(input).heat)).flatMap((mode): SettingElsewhere[] => {
     const heat = settingFor(input, mode, wantedMin);
     const there = composePlan(withHeat(input, heat), 0);
     if (!there.ok || there.plan.forecast.dry.chance > 0) return [];
     const { plan } = there;
-    const minutes = (plan.day.ready.p50Ms - plan.day.intoPotMs) / 60_000;
+    const minutes = (plan.day.ready.p50Ms - plan.day.intoPotMs) / MINUTE_MS;
     const longer = minutes - wantedMin;
     return [
       {
@@ -173,7 +174,7 @@ export function dialCurve(input: PlanInput): DialPoint[] {
       {
         tempC,
         liquidC: warmestC(plan),
-        minutes: (plan.day.ready.p50Ms - plan.day.intoPotMs) / 60_000,
+        minutes: (plan.day.ready.p50Ms - plan.day.intoPotMs) / MINUTE_MS,
         steamLPerHour: plan.liquid.water.perHour.value,
       },
     ];

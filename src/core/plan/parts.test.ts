@@ -8,9 +8,10 @@ import { scaled } from './scale';
 import { startPlan, usualMeat } from './start';
 import { type Figure, ofRow } from '../message';
 import { etaOf, readyEta } from '../forecast';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { saying } from '../../testing/saying';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
 
 function plan(input: PlanInput, particles = 0): Plan {
   const result = composePlan(input, particles);
@@ -113,7 +114,10 @@ describe('a wanted result', () => {
     expect(at('tender')).toBeLessThan(at('shreds'));
     const shreds = plan({ ...chuck, result: 'shreds' }, 64);
     expect(shreds.day.target).toBe('falls');
-    expect(shreds.day.ready.p50Ms - shreds.day.intoPotMs).toBeCloseTo(etaOf(shreds.forecast, 'falls').p50 * 60_000, 0);
+    expect(shreds.day.ready.p50Ms - shreds.day.intoPotMs).toBeCloseTo(
+      etaOf(shreds.forecast, 'falls').p50 * MINUTE_MS,
+      0,
+    );
   });
 });
 

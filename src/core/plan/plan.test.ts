@@ -4,10 +4,11 @@ import { cubeCount, pieceSize, type PlanInput, usualCount, usualThicknessMm } fr
 import { composePlan, makePlan, type Plan } from './plan';
 import { potFilling } from './engineRequest';
 import { cutById, CUTS } from '../larder';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, heated, wide } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, heated, wide } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { say } from '../message';
 import { saying } from '../../testing/saying';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
 
 function plan(input: PlanInput): Plan {
   const result = makePlan(input, { nowMs: NOON_MS, particles: 128 });
@@ -135,7 +136,9 @@ describe('a plan', () => {
   it('leaves time to finish after the wanted share of kitchens is tender', () => {
     const finish = oxtail.day.spans.find((s) => s.id === 'finish');
     const { handsMin } = oxtail.day.reserve;
-    expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.ready.p90Ms - handsMin * 60_000)).toBeLessThanOrEqual(60_000);
+    expect(Math.abs((finish?.fromMs ?? 0) - oxtail.day.ready.p90Ms - handsMin * MINUTE_MS)).toBeLessThanOrEqual(
+      MINUTE_MS,
+    );
     const surer = plan({ ...OXTAIL_PLAN, confidence: 0.97 });
     expect(surer.day.startMs).toBeLessThan(oxtail.day.startMs);
   });

@@ -52,6 +52,7 @@ import { type AtTarget, LATE_POUR_MIN } from '../liquid';
 import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../finish';
 import { type Day, type DayQuestion, type DayWork, scheduleDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
+import { MINUTE_MS } from '../quantity';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
 export const PLAN_VERSION = 9;
@@ -324,7 +325,7 @@ function dayWork(
 
 /** Before the top-up somebody has to look. */
 const TOP_UP_EARLY_MIN = 10;
-const LEAST_TOP_UP_L = 0.1;
+const MIN_TOP_UP_L = 0.1;
 
 /** Sauce that is wanted for everybody, and never less than keeps a pot from catching, l. */
 export const wantedSauceL = (input: Pick<PlanInput, 'eaters' | 'finish'>): number =>
@@ -342,7 +343,7 @@ function topUpOf(
   const wanted = wantedSauceL(input);
   return {
     atMin: Math.max(0, low - TOP_UP_EARLY_MIN),
-    litres: Math.max(LEAST_TOP_UP_L, wanted - finished.liquidL),
+    litres: Math.max(MIN_TOP_UP_L, wanted - finished.liquidL),
   };
 }
 
@@ -358,8 +359,8 @@ function neverTender(input: PlanInput, forecast: Forecast): PlanFault {
 }
 
 function tooLate(input: PlanInput, day: Day, nowMs: number): PlanFault {
-  const late = Math.ceil((nowMs - day.startMs) / 60_000);
-  const needed = Math.ceil((day.serveMs - day.startMs) / 60_000);
+  const late = Math.ceil((nowMs - day.startMs) / MINUTE_MS);
+  const needed = Math.ceil((day.serveMs - day.startMs) / MINUTE_MS);
   return {
     field: 'serveAtMs',
     tooLate: true,

@@ -1,7 +1,7 @@
 import { mainStage, type PlanInput } from '../choices';
 import { cutOf, type Ensemble, type Forecast, readyEta, slowestGroup, stepAt } from '../forecast';
 import { type Cut } from '../larder';
-import { listed, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
+import { listParam, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
 
 /** From here collagen melts fast, °C. */
 const MELTS_C = 85;
@@ -27,7 +27,7 @@ export function reasonsFor(
       ? [
           say('reason.governs', {
             cut: nameOf('cut', cut.id),
-            all: listed(request.groups.map((g) => nameOf('cut', cutOf(request, g).id))),
+            all: listParam(request.groups.map((g) => nameOf('cut', cutOf(request, g).id))),
           }),
         ]
       : []),

@@ -15,6 +15,7 @@ import {
   usualSaltG,
 } from '../season';
 import { bodiesOf, type SizedPart, sizedParts } from './parts';
+import { HOUR_MS } from '../quantity';
 
 /** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
 const SALT_FROM_BITES = 0.5;
@@ -47,8 +48,6 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
     .filter((s) => s.grams > 0.05)
     .sort((a, b) => b.grams - a.grams);
 }
-
-const HOUR_MS = 3_600_000;
 
 /** Under this a pot is topped up before it is finished, l. */
 const TOPPED_UP_L = 0.15;

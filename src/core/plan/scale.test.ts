@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { checkPlanInput } from './check';
 import { type PlanInput } from '../choices';
 import { scaled } from './scale';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
+import { HOUR_MS } from '../quantity';
 
 const SPICED: PlanInput = {
   ...OXTAIL_PLAN,

@@ -8,8 +8,7 @@ import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { saying } from '../../testing/saying';
 import { say } from '../message';
-
-const MIN_MS = 60_000;
+import { MINUTE_MS } from '../quantity';
 
 function plan(day: Partial<PlanInput['day']>): Plan {
   const result = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ...day } }, 0);
@@ -24,12 +23,12 @@ describe('a day changed by hand', () => {
     const before = plan({});
     const input = {
       ...OXTAIL_PLAN,
-      serveAtMs: OXTAIL_PLAN.serveAtMs + 25 * MIN_MS,
+      serveAtMs: OXTAIL_PLAN.serveAtMs + 25 * MINUTE_MS,
       day: {
         cooks: 2,
         burners: 3,
         sides: ['mash'],
-        fixed: [{ task: 'meat', startMs: before.day.startMs - MIN_MS }],
+        fixed: [{ task: 'meat', startMs: before.day.startMs - MINUTE_MS }],
         ahead: null,
       },
     };
@@ -45,7 +44,7 @@ describe('ways to make a day work', () => {
   });
 
   it('are a later plate or a free hand where a task is fixed too late, each without a conflict', () => {
-    const late = startOf(plan({}), 'meat') + 20 * MIN_MS;
+    const late = startOf(plan({}), 'meat') + 20 * MINUTE_MS;
     const fixed = plan({ fixed: [{ task: 'meat', startMs: late }] });
     const ways = scheduleFixes(fixed, NOON_MS);
     expect(ways.map((w) => english(w.says))).toEqual([
@@ -58,12 +57,12 @@ describe('ways to make a day work', () => {
       expect(made.plan.day.conflicts).toEqual([]);
       expect(made.plan.day.startMs).toBe(way.startMs);
     }
-    expect(ways[0]?.input.serveAtMs).toBe(OXTAIL_PLAN.serveAtMs + 20 * MIN_MS);
+    expect(ways[0]?.input.serveAtMs).toBe(OXTAIL_PLAN.serveAtMs + 20 * MINUTE_MS);
   });
 
   it('let go of all that is fixed too late, where letting go of one of them is not enough', () => {
     const day = plan({});
-    const fixed = ['meat', 'chop'].map((task) => ({ task, startMs: startOf(day, task) + 40 * MIN_MS }));
+    const fixed = ['meat', 'chop'].map((task) => ({ task, startMs: startOf(day, task) + 40 * MINUTE_MS }));
     expect(fixed.every((f) => Number.isFinite(f.startMs))).toBe(true);
     const both = plan({ fixed });
     expect(both.day.conflicts.length).toBeGreaterThan(1);

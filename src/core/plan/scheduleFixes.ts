@@ -3,10 +3,11 @@ import { rescheduleInput } from './reschedule';
 import { LIMITS, type PlanInput } from '../choices';
 import { makePlan, type Plan } from './plan';
 import { type Alternative } from './alternatives';
-import { listed, type Message, minutes, nameOf, say } from '../message';
+import { listParam, type Message, minutes, nameOf, say } from '../message';
 import { type Day, scheduleDay } from '../schedule';
+import { MINUTE_MS } from '../quantity';
 
-const FIVE_MIN_MS = 5 * 60_000;
+const FIVE_MIN_MS = 5 * MINUTE_MS;
 const QUICK_PARTICLES = 128;
 
 /**
@@ -26,7 +27,7 @@ export function scheduleFixes(plan: Plan, nowMs: number): Alternative[] {
       return later > 0
         ? [
             {
-              says: say('dayWay.later', { by: minutes(later / 60_000) }),
+              says: say('dayWay.later', { by: minutes(later / MINUTE_MS) }),
               day: input.day,
               serveAtMs: input.serveAtMs + later,
             },
@@ -40,7 +41,7 @@ export function scheduleFixes(plan: Plan, nowMs: number): Alternative[] {
     ...(wishes.length > 1
       ? [
           {
-            says: say('dayWay.letAllGo', { tasks: listed(wishes.map((h) => label(h.task))) }),
+            says: say('dayWay.letAllGo', { tasks: listParam(wishes.map((h) => label(h.task))) }),
             day: { ...input.day, fixed: input.day.fixed.filter((h) => !wishes.includes(h)) },
           },
         ]

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { composePlan, finishSteps, type Plan } from '.';
 import { type PlanInput } from '../choices';
 import { cutById, garnishById, isGarnishId, liquidById, spiceById } from '../larder';
-import { baseIngredientId, OWN_TABLES, customId, findCustom } from '../own';
+import { baseIngredientId, OWN_TABLES, customId, findCustom } from '../custom';
 import { bedHeightM, levelForLitres, litresForLevel, meatHeightM, submergedShares } from '../material';
 import { contentsOf } from './engineRequest';
 import { shoppingList } from '../shopping';

@@ -3,7 +3,7 @@ import {
   type Figure,
   input as from,
   kg as weighed,
-  listed,
+  listParam,
   type Message,
   minutes as time,
   mm,
@@ -11,7 +11,7 @@ import {
   say,
 } from '../message';
 import { type Cut, spiceById } from '../larder';
-import { baseIngredientId } from '../own';
+import { baseIngredientId } from '../custom';
 import {
   fillingKg,
   type MeatPart,
@@ -208,7 +208,7 @@ export function prepPlan(
       step(
         'mix',
         say('prep.mix'),
-        say('prep.mix.how', { things: listed(things, 'comma') }),
+        say('prep.mix.how', { things: listParam(things, 'comma') }),
         MIX_MIN + MIX_MIN_EACH * things.length,
       );
       step('open', say('prep.open', { thickness: mm(POUNDED_MM) }), say('prep.open.how'), 4 * rolls);
@@ -235,7 +235,7 @@ export function prepPlan(
   }
   step('dry', say('prep.dry'), say('prep.dry.how'), DRY_MIN);
   if (rub.length > 0) {
-    const things = listed(
+    const things = listParam(
       rub.map((s) => say('prep.mix.thing', { thing: nameOf('spice', s.id), weight: weighed(s.grams / 1000) })),
       'comma',
     );

@@ -1,3 +1,4 @@
+export { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS } from './time';
 export {
   type Dimension,
   displayUnit,

@@ -7,8 +7,8 @@ import { NOON_MS, inOnePlace } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { say } from '../message';
 import { saying } from '../../testing/saying';
+import { MINUTE_MS } from '../quantity';
 
-const MIN_MS = 60_000;
 const work = { prep: 20, sear: 25, base: 16, liquid: 12, finish: 30, plate: 5 };
 const twists = { p10: 130, p50: 160, p90: 200 };
 type Question = Parameters<typeof scheduleDay>[0];
@@ -59,13 +59,13 @@ const panOf = (d: ReturnType<typeof day>): number => d.tasks.find((t) => t.id ==
 describe('the day', () => {
   it('is counted back by hand: 35 min of finishing and plating, 200 in the pot, 53 at the stove', () => {
     const d = day();
-    expect((NOON_MS - d.intoPotMs) / MIN_MS).toBe(235);
-    expect((NOON_MS - panOf(d)) / MIN_MS).toBe(235 + 53);
+    expect((NOON_MS - d.intoPotMs) / MINUTE_MS).toBe(235);
+    expect((NOON_MS - panOf(d)) / MINUTE_MS).toBe(235 + 53);
     // Twelve minutes at the board before the pan is hot; the chopping goes into the waits of the sear.
-    expect((NOON_MS - d.startMs) / MIN_MS).toBe(235 + 53 + 12 - 4);
+    expect((NOON_MS - d.startMs) / MINUTE_MS).toBe(235 + 53 + 12 - 4);
     const chop = d.tasks.find((t) => t.id === 'chop');
     expect(chop?.fromMs).toBeGreaterThan(panOf(d));
-    expect(chop?.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0)).toBe(8 * MIN_MS);
+    expect(chop?.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0)).toBe(8 * MINUTE_MS);
   });
 
   it('says how long each task likely takes, the braise by its forecast, and begins earlier to be surer', () => {
@@ -75,14 +75,14 @@ describe('the day', () => {
     // Twelve minutes of hands at a pace that varies by a fifth: 12 / 1.29 to 12 * 1.29.
     expect(range('meat')).toEqual({ low: 9, high: 16 });
     for (const t of d.tasks) {
-      const done = t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / MIN_MS;
+      const done = t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / MINUTE_MS;
       expect(t.rangeMin.low, t.id).toBeLessThanOrEqual(done);
       expect(t.rangeMin.high, t.id).toBeGreaterThanOrEqual(done);
     }
     expect(d.handsOnRangeMin.low).toBeLessThan(d.handsOnMinutes);
     expect(d.handsOnRangeMin.high).toBeGreaterThan(d.handsOnMinutes);
     const sure = day({}, { confidence: 0.9 });
-    expect((d.startMs - sure.startMs) / MIN_MS).toBe(Math.ceil(sure.reserve.handsMin));
+    expect((d.startMs - sure.startMs) / MINUTE_MS).toBe(Math.ceil(sure.reserve.handsMin));
   });
 
   it('has no overlap in the braise itself and ends at the plate, whatever the forecast', () => {
@@ -128,13 +128,13 @@ describe('the day', () => {
   it('fixes a task to the moment the cook wants, and says why it cannot fix another', () => {
     const free = day();
     const meat = free.tasks.find((t) => t.id === 'meat');
-    const early = (meat?.fromMs ?? 0) - 30 * MIN_MS;
+    const early = (meat?.fromMs ?? 0) - 30 * MINUTE_MS;
     const d = day({ fixed: [{ task: 'meat', startMs: early }] });
     expect(d.fixed).toEqual(['meat']);
     expect(d.startMs).toBe(early);
     expect(d.conflicts).toEqual([]);
 
-    const late = day({ fixed: [{ task: 'meat', startMs: (meat?.fromMs ?? 0) + 20 * MIN_MS }] });
+    const late = day({ fixed: [{ task: 'meat', startMs: (meat?.fromMs ?? 0) + 20 * MINUTE_MS }] });
     expect(late.fixed).toEqual([]);
     expect(late.startMs).toBe(free.startMs);
     expect(late.conflicts.map((c) => c.task)).toEqual(['meat']);
@@ -142,7 +142,7 @@ describe('the day', () => {
 
     const lift = free.tasks.find((t) => t.id === 'lift');
     const taken = day(
-      { fixed: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MIN_MS }] },
+      { fixed: [{ task: 'side-mash-0', startMs: (lift?.fromMs ?? 0) + MINUTE_MS }] },
       { sides: ['mash', 'greens'] },
     );
     expect(english(taken.conflicts[0]?.says)).toMatch(saying('servePanel.cannotWait'));
@@ -169,17 +169,17 @@ describe('the day', () => {
   it('asks for hot liquid before the pot runs low, and for soft herbs as it is plated', () => {
     const d = day({ topUp: { atMin: 95, litres: 0.31 } }, { lastHerbs: ['dill'] });
     const topUp = d.marks.find((m) => m.id === 'topUp');
-    expect(((topUp?.atMs ?? 0) - d.intoPotMs) / MIN_MS).toBe(95);
+    expect(((topUp?.atMs ?? 0) - d.intoPotMs) / MINUTE_MS).toBe(95);
     expect(english(topUp?.why)).toContain('about 310 ml, hot');
     const dill = d.marks.find((m) => m.label.code === 'herb.dill');
-    expect((d.serveMs - (dill?.atMs ?? 0)) / MIN_MS).toBe(5);
+    expect((d.serveMs - (dill?.atMs ?? 0)) / MINUTE_MS).toBe(5);
     expect(day().marks.some((m) => m.id === 'topUp')).toBe(false);
   });
 
   it('tests first when one kitchen in ten would be ready, and turns only what needs it', () => {
     const d = day();
     const test = d.marks.find((m) => m.kind === 'test');
-    expect(((test?.atMs ?? 0) - d.intoPotMs) / MIN_MS).toBe(130);
+    expect(((test?.atMs ?? 0) - d.intoPotMs) / MINUTE_MS).toBe(130);
     expect(d.marks.some((m) => m.kind === 'turn')).toBe(true);
     expect(day({ turnAtMin: undefined }).marks.some((m) => m.kind === 'turn')).toBe(false);
   });
@@ -213,7 +213,7 @@ describe('around it', () => {
 
 /** A day as lines to read: minutes to the plate, what, and in which words. */
 function lines(d: ReturnType<typeof scheduleDay>): Record<string, readonly string[]> {
-  const to = (ms: number): string => String(Math.round((ms - NOON_MS) / MIN_MS));
+  const to = (ms: number): string => String(Math.round((ms - NOON_MS) / MINUTE_MS));
   const said = (m: { readonly code: string; readonly params?: object | undefined }): string =>
     m.params === undefined ? m.code : `${m.code} ${JSON.stringify(m.params)}`;
   const span = (s: (typeof d.spans)[number]): string =>
@@ -453,7 +453,7 @@ describe('a whole day, line by line', () => {
   });
 
   it('with wishes that cannot be had, each said why', () => {
-    const at = (minutes: number): number => NOON_MS + minutes * MIN_MS;
+    const at = (minutes: number): number => NOON_MS + minutes * MINUTE_MS;
     const d = day({
       fixed: [
         { task: 'plate', startMs: at(30) },

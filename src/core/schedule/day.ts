@@ -2,9 +2,10 @@ import { type PlacedTask, type Resources, type Solution, solve, type Task, taskM
 import { type MinutesRange, rangeOf } from './workTime';
 import { dayTasks, type DayWork, GRACE_MIN, type Reserve, warmings } from './tasks';
 import { sideById } from '../larder';
-import { listed, litres, type Message, minutes, nameOf, say } from '../message';
+import { listParam, litres, type Message, minutes, nameOf, say } from '../message';
 import { type TargetStage } from '../tenderness';
 import { type Fixed } from '../choices';
+import { MINUTE_MS } from '../quantity';
 
 /** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
 export interface DaySpan {
@@ -78,7 +79,7 @@ export interface Day {
   readonly conflicts: readonly DayConflict[];
 }
 
-const MIN = 60_000;
+const MIN = MINUTE_MS;
 
 const plus = (ms: number, minutes: number): number => ms + minutes * MIN;
 
@@ -306,7 +307,7 @@ function whyNot(task: Task, startMin: number, { placed }: Solution): Message {
     .map((p) => say('conflict.quoted', { task: p.task.label }));
   return inTheWay.length === 0
     ? say('conflict.cannotBegin', { task: task.label })
-    : say('conflict.taken', { task: task.label, others: listed(inTheWay) });
+    : say('conflict.taken', { task: task.label, others: listParam(inTheWay) });
 }
 
 function besideSpans(tasks: readonly DayTask[]): DaySpan[] {

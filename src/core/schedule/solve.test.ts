@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inOnePlace } from '../../testing/fixtures';
 import { HEAT_MODES } from '../choices';
-import { LEAST_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
+import { MIN_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
 import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
 import { sideAmounts, sideById, SIDES } from '../larder';
 import { say } from '../message';
@@ -177,7 +177,7 @@ describe('laying out a day', () => {
     const found = solve([pan, chop], ONE);
     const pieces = found?.placed.find((p) => p.task.id === 'chop')?.pieces ?? [];
     expect(pieces.length).toBeGreaterThan(1);
-    for (const p of pieces) expect(p.toMin - p.fromMin).toBeGreaterThanOrEqual(LEAST_PIECE_MIN);
+    for (const p of pieces) expect(p.toMin - p.fromMin).toBeGreaterThanOrEqual(MIN_PIECE_MIN);
     expect(found?.startMin).toBe(-14);
   });
 

@@ -29,7 +29,7 @@ export interface Task {
   readonly doing?: Message;
   readonly segments: readonly Segment[];
   readonly place: Place;
-  /** Can be put down and taken up again, in pieces of at least `LEAST_PIECE_MIN`. */
+  /** Can be put down and taken up again, in pieces of at least `MIN_PIECE_MIN`. */
   readonly splits: boolean;
   readonly endsBy: readonly EndsBy[];
   /** Latest end by itself, min from the plates going out (0 is the plate, negative before). */
@@ -71,7 +71,7 @@ export interface Solution {
   readonly overdueMin: number;
 }
 
-export const LEAST_PIECE_MIN = 2;
+export const MIN_PIECE_MIN = 2;
 /** How far back a day may reach, min. */
 const REACH_MIN = 7 * 24 * 60;
 /** Small sets are tried in every order; larger ones by swapping what is in each other's way. */
@@ -150,13 +150,13 @@ class Booking {
       if (!free || whole) {
         const usable = Math.min(run, left);
         const rest = left - usable;
-        if (usable >= Math.min(LEAST_PIECE_MIN, left) && (rest === 0 || rest >= LEAST_PIECE_MIN)) {
+        if (usable >= Math.min(MIN_PIECE_MIN, left) && (rest === 0 || rest >= MIN_PIECE_MIN)) {
           const end = free ? at + 1 : at;
           const nearest = end - run;
           found.push({ fromMin: -(nearest + usable), toMin: -nearest });
           left = rest;
-        } else if (usable > LEAST_PIECE_MIN && rest > 0 && rest < LEAST_PIECE_MIN) {
-          const take = usable - (LEAST_PIECE_MIN - rest);
+        } else if (usable > MIN_PIECE_MIN && rest > 0 && rest < MIN_PIECE_MIN) {
+          const take = usable - (MIN_PIECE_MIN - rest);
           const end = free ? at + 1 : at;
           const nearest = end - run;
           found.push({ fromMin: -(nearest + take), toMin: -nearest });
@@ -178,7 +178,7 @@ class Booking {
     for (let at = back - 1; left > 0 && at >= -1; at--) {
       const goesOn = free(at);
       if (goesOn) run++;
-      if (run >= left || (!goesOn && run >= LEAST_PIECE_MIN)) {
+      if (run >= left || (!goesOn && run >= MIN_PIECE_MIN)) {
         const end = goesOn ? at : at + 1;
         const minutes = Math.min(run, left);
         found.push({ fromMin: -(end + run), toMin: -(end + run) + minutes });

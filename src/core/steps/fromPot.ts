@@ -3,8 +3,9 @@ import { all, herbList } from './phrases';
 import { type Part, type Sequence } from './sequence';
 import { type Step } from './step';
 import { cutById } from '../larder';
-import { kg, listed, litres, minutes as time, nameOf, say, tempC } from '../message';
+import { kg, listParam, litres, minutes as time, nameOf, say, tempC } from '../message';
 import { finishSteps, type Plan } from '../plan';
+import { MINUTE_MS } from '../quantity';
 
 /** What is done on the way takes so long, min. */
 const SHORTEST_MIN = 0.25;
@@ -83,10 +84,10 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
         title: say('step.side', { side: nameOf('side', task.sideId) }),
         how: task.label,
         mark: { kind: 'add', label: nameOf('side', task.sideId) },
-        minutes: (piece.toMs - piece.fromMs) / 60_000,
-        due: { kind: 'beforePlate', minutes: (plan.day.serveMs - piece.fromMs) / 60_000 },
+        minutes: (piece.toMs - piece.fromMs) / MINUTE_MS,
+        due: { kind: 'beforePlate', minutes: (plan.day.serveMs - piece.fromMs) / MINUTE_MS },
         place: task.place === 'table' ? 'table' : task.place,
-        hands: task.handsMinutes * 60_000 >= task.toMs - task.fromMs ? 'all' : 'some',
+        hands: task.handsMinutes * MINUTE_MS >= task.toMs - task.fromMs ? 'all' : 'some',
       });
     }
   }
@@ -94,7 +95,7 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     record: 'served',
     what:
       plan.table.chokeables.length > 0
-        ? say('step.onTable.names', { things: listed(plan.table.chokeables, 'semicolon') })
+        ? say('step.onTable.names', { things: listParam(plan.table.chokeables, 'semicolon') })
         : null,
   });
   seq.begin('store');

@@ -1,9 +1,9 @@
-import { kg, listed, type Message, mm, nameOf, noun, say } from '../message';
+import { kg, listParam, type Message, mm, nameOf, noun, say } from '../message';
 import { type Plan } from '../plan';
 
 /** Several things as one sentence. */
 export const all = (things: readonly Message[], join: 'comma' | 'semicolon' = 'comma'): Message =>
-  say('step.list', { things: listed(things, join) });
+  say('step.list', { things: listParam(things, join) });
 
 /** So much of something, cut to a size where it is. */
 export const thing = (name: Message, kilos: number, cutMm?: number): Message =>

@@ -4,9 +4,10 @@ import { type Part, type Sequence } from './sequence';
 import { firstStage, heatMode, MODES, safetyParams } from '../choices';
 import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
-import { baseIngredientId } from '../own';
+import { baseIngredientId } from '../custom';
 import { type Plan } from '../plan';
 import { warmings } from '../schedule';
+import { MINUTE_MS } from '../quantity';
 
 /** Getting ready: hands, board, meat, then what is done to it in the plan's order. */
 export function readySteps(plan: Plan, seq: Sequence): void {
@@ -93,7 +94,7 @@ export function readySteps(plan: Plan, seq: Sequence): void {
       title: warmed ? say(`step.light.${warmed.stage.heat}`) : null,
       mark: { kind: 'oven', label: mark.label },
       minutes: 1,
-      due: { kind: 'beforePot', minutes: (plan.day.intoPotMs - mark.atMs) / 60_000 },
+      due: { kind: 'beforePot', minutes: (plan.day.intoPotMs - mark.atMs) / MINUTE_MS },
     });
   }
 }

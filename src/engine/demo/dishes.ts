@@ -1,5 +1,5 @@
 import { SALTMARSH_ROW } from './kitchen';
-import { BRAISE_STYLES, withStyle } from '../../core/kinds';
+import { BRAISE_STYLES, withStyle } from '../../core/styles';
 import { type BaseItem, type PlanHeat, type PlanInput, type ResultId, singleStageSchedule } from '../../core/choices';
 import { type Verdict } from '../../core/cook';
 import { startPlan } from '../../core/plan';

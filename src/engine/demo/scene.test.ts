@@ -3,8 +3,7 @@ import { demoScene } from './scene';
 import { checkPlanInput } from '@/core/plan';
 import { stageIndex } from '@/core/tenderness';
 import { NOON_MS } from '@/testing/fixtures';
-
-const DAY_MS = 24 * 3_600_000;
+import { DAY_MS, HOUR_MS } from '../../core/quantity';
 
 describe('the demo kitchen', () => {
   const { planned, cooks } = demoScene(NOON_MS, 'UTC');
@@ -27,7 +26,7 @@ describe('the demo kitchen', () => {
       const off = events.find((e) => e.act.kind === 'offHeat');
       if (!found || !off) throw new Error(input.title);
       // Left on long after it was found where the verdict says so, and nowhere else.
-      expect(off.atMs - found.atMs > 3_600_000, input.title).toBe(verdict.tenderness === 5);
+      expect(off.atMs - found.atMs > HOUR_MS, input.title).toBe(verdict.tenderness === 5);
     }
   });
 

@@ -5,12 +5,12 @@ import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
 import { readyEta } from '../../core/forecast';
 import { type PlanInput } from '../../core/choices';
+import { MINUTE_MS } from '../../core/quantity';
 
-const MIN_MS = 60_000;
 /** How long after the low estimate the braise on the fire is met: just past its first fork test. */
 const AFTER_FIRST_TEST_MIN = 7;
 const ON_THE_FIRE_TRUTH = 97;
-const QUARTER_MS = 15 * MIN_MS;
+const QUARTER_MS = 15 * MINUTE_MS;
 
 /** A braise of the demo and what was recorded of it. */
 export interface DemoCook {
@@ -25,14 +25,14 @@ export interface DemoCook {
 /** The braise on the fire: its plate time set so that its first fork test has just been made at `nowMs`. */
 function onTheFire(nowMs: number): DemoCook {
   const trial = planFor(planInput(OXTAIL, nowMs));
-  const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MIN_MS;
+  const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MINUTE_MS;
   const serveMs = Math.ceil((intoPotMs + (trial.day.serveMs - trial.day.intoPotMs)) / QUARTER_MS) * QUARTER_MS;
   const input = planInput(OXTAIL, serveMs);
   const plan = planFor(input);
   return {
     input,
     planId: null,
-    createdAtMs: intoPotMs - 70 * MIN_MS,
+    createdAtMs: intoPotMs - 70 * MINUTE_MS,
     events: recordsOf(plan, ON_THE_FIRE_TRUTH, intoPotMs, nowMs),
     forecast: keptForecast(plan),
   };

@@ -5,10 +5,10 @@ import { type BraiseRequest, readyEta } from '../../core/forecast';
 import { type PlanInput } from '../../core/choices';
 import { braiseRequest, composePlan, OPEN_SECONDS, type Plan, plannedRequest } from '../../core/plan';
 import { stageIndex } from '../../core/tenderness';
+import { MINUTE_MS } from '../../core/quantity';
 
-const MIN_MS = 60_000;
 const RETEST_MIN = 15;
-const TESTS_AT_MOST = 12;
+const TESTS_AT_MAX = 12;
 const OFF_AFTER_MIN = 2;
 /** What is left is cooled, boxed and judged so long after it was on the table. */
 const COOLED_AFTER_MIN = 35;
@@ -38,14 +38,14 @@ export function recordsOf(
   let request: BraiseRequest = braiseRequest(plan.input);
   const eta = readyEta(plan.forecast);
   const events = [record(intoPotMs, { kind: 'intoPot' })];
-  const at = (minutes: number): number => intoPotMs + minutes * MIN_MS;
+  const at = (minutes: number): number => intoPotMs + minutes * MINUTE_MS;
   const { turnMin } = plannedRequest(plan.input).looks;
   if (turnMin !== undefined && at(turnMin) < untilMs) {
     events.push(record(at(turnMin), { kind: 'turned' }));
     request = { ...request, turnsAtMin: [turnMin], openings: [{ atMin: turnMin, seconds: OPEN_SECONDS.turned }] };
   }
   let testMin = Math.round(eta.p10);
-  for (let test = 0; test < TESTS_AT_MOST && at(testMin) < untilMs; test++) {
+  for (let test = 0; test < TESTS_AT_MAX && at(testMin) < untilMs; test++) {
     const stage = simulatePot(request, truth).stageAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
     if (stageIndex(stage) >= stageIndex(plan.forecast.target)) {
@@ -67,12 +67,12 @@ export function finishedRecords(
   frozenBoxes = 0,
 ): NewEvent[] {
   const late = ((truth * 7) % 13) - 4;
-  const intoPotMs = plan.day.intoPotMs + late * MIN_MS;
+  const intoPotMs = plan.day.intoPotMs + late * MINUTE_MS;
   const events = recordsOf(plan, truth, intoPotMs, Infinity, leftOnMin);
   const off = events.at(-1);
   if (!off) return events;
-  const servedMs = off.atMs + (plan.work.finish + plan.work.plate) * MIN_MS;
-  const after = (minutes: number): number => servedMs + minutes * MIN_MS;
+  const servedMs = off.atMs + (plan.work.finish + plan.work.plate) * MINUTE_MS;
+  const after = (minutes: number): number => servedMs + minutes * MINUTE_MS;
   const kept: NewEvent[] =
     frozenBoxes === 0
       ? []

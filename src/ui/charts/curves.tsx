@@ -5,7 +5,7 @@ import { Chart, type ChartColours } from './Chart';
 import { useUnits, useWords } from '../KitchenContext';
 import { type CourseSamples, type ScaleBand } from '@/core/forecast';
 import { say } from '@/core/message';
-import { displayUnit, toUnit } from '@/core/quantity';
+import { displayUnit, toUnit, MINUTE_MS } from '@/core/quantity';
 import { STAGES, type TargetStage } from '@/core/tenderness';
 import { type Words } from '@/words/words';
 
@@ -57,7 +57,7 @@ export function HeatChart({
     (c: ChartColours) => {
       const inUnit = (tempC: number): number => Math.round(toUnit(tempC, displayUnit('temperature', units)) * 10) / 10;
       const points = (values: readonly number[]): [number, number][] =>
-        course.minutes.map((m, i) => [startMs + m * 60_000, inUnit(values[i] as number)]);
+        course.minutes.map((m, i) => [startMs + m * MINUTE_MS, inUnit(values[i] as number)]);
       const last = course.minutes.at(-1) ?? 0;
       return {
         animation: false,
@@ -68,7 +68,7 @@ export function HeatChart({
           valueFormatter: (v: number) => `${String(Math.round(v))} °${units.temperature}`,
           axisPointer: { label: { show: false } },
         },
-        xAxis: timeAxis(w, c, startMs, startMs + last * 60_000),
+        xAxis: timeAxis(w, c, startMs, startMs + last * MINUTE_MS),
         yAxis: {
           type: 'value',
           ...heatAxis(units.temperature, Math.max(...course.liquidC.map(inUnit))),
@@ -129,7 +129,7 @@ export function HeatChart({
             ? w.text('curves.staysBelow', { meltsFast: temp(MELTS_FAST_C) })
             : w.text('curves.passesAt', {
                 meltsFast: temp(MELTS_FAST_C),
-                hot: w.clock(startMs + (course.minutes[hot] ?? 0) * 60_000),
+                hot: w.clock(startMs + (course.minutes[hot] ?? 0) * MINUTE_MS),
               }),
       })}
     />
@@ -158,7 +158,7 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
   const w = useWords();
   const option = useCallback(
     (c: ChartColours) => {
-      const at = (i: number): number => startMs + (band.minutes[i] as number) * 60_000;
+      const at = (i: number): number => startMs + (band.minutes[i] as number) * MINUTE_MS;
       const line = (values: readonly number[]): [number, number][] =>
         values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
       const last = band.minutes.length - 1;
@@ -292,7 +292,7 @@ export function KeptChart({
           valueFormatter: (v: number) => `${String(Math.round(v))} °${units.temperature}`,
           axisPointer: { label: { show: false } },
         },
-        xAxis: timeAxis(w, c, startMs, startMs + minutes * 60_000),
+        xAxis: timeAxis(w, c, startMs, startMs + minutes * MINUTE_MS),
         yAxis: {
           type: 'value',
           ...HEAT_AXIS[units.temperature],
@@ -304,7 +304,7 @@ export function KeptChart({
           name: line.name,
           type: 'line',
           showSymbol: false,
-          data: line.points.map(([min, tempC]) => [startMs + min * 60_000, inUnit(tempC)]),
+          data: line.points.map(([min, tempC]) => [startMs + min * MINUTE_MS, inUnit(tempC)]),
           color: colours[i % colours.length],
           lineStyle: { width: 3, type: dashes[i % dashes.length] },
           ...(i === 0 && {

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 
 /** A hand that has stopped for so long rests, ms: longer than from one key to the next. */
-const REST_MS = 300;
+const DEBOUNCE_MS = 300;
 
 /** Keys that end what is being entered: what comes next may hang on it. */
 export const ENDING_KEYS: readonly string[] = ['Enter', 'Escape', 'Tab'];
@@ -42,7 +42,7 @@ export function useDebouncedCommit<T>(onChange: (value: T) => void): Resting<T> 
   }, []);
   useEffect(() => {
     if (!entered) return undefined;
-    const timer = setTimeout(handOn, REST_MS);
+    const timer = setTimeout(handOn, DEBOUNCE_MS);
     const atOnce = (): void => {
       // The page may be gone before anything is drawn again.
       flushSync(handOn);

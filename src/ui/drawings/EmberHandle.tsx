@@ -4,9 +4,10 @@ import { useMove } from 'react-aria';
 import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import { useWords } from '../KitchenContext';
+import { MINUTE_MS } from '@/core/quantity';
 
-const STEP_MS = 5 * 60_000;
-const LEAP_MS = 30 * 60_000;
+const STEP_MS = 5 * MINUTE_MS;
+const LEAP_MS = 30 * MINUTE_MS;
 
 const Grip = styled.g<{ $touch: boolean }>`
   cursor: grab;
@@ -39,11 +40,11 @@ export interface Moving {
 }
 
 /** A hand takes hold of no less, px. */
-const LEAST_PX = 24;
+const MIN_PX = 24;
 
 /** A box about the same middle that can be taken hold of. */
 function atLeast({ x, y, w, h }: { x: number; y: number; w: number; h: number }) {
-  const [width, height] = [Math.max(LEAST_PX, w), Math.max(LEAST_PX, h)];
+  const [width, height] = [Math.max(MIN_PX, w), Math.max(MIN_PX, h)];
   return { x: x - (width - w) / 2, y: y - (height - h) / 2, width, height };
 }
 
@@ -115,8 +116,8 @@ export function EmberHandle({
       aria-label={label}
       aria-orientation="horizontal"
       aria-valuemin={0}
-      aria-valuemax={Math.round((range.toMs - range.fromMs) / 60_000)}
-      aria-valuenow={Math.round((atMs - range.fromMs) / 60_000)}
+      aria-valuemax={Math.round((range.toMs - range.fromMs) / MINUTE_MS)}
+      aria-valuenow={Math.round((atMs - range.fromMs) / MINUTE_MS)}
       aria-valuetext={w.clock(atMs)}
     >
       <rect className="grip" {...atLeast(box)} rx={8} />

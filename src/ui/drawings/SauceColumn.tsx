@@ -92,7 +92,7 @@ const TOP = 16;
 const BOTTOM = 226;
 const LEFT = 56;
 const RIGHT = 124;
-const LEAST_L = 0.05;
+const MIN_L = 0.05;
 const STEP_L = 0.01;
 const PAGE_L = 0.1;
 /** One word under another, px. */
@@ -122,7 +122,7 @@ interface SauceColumnProps {
 }
 
 /** A sauce as one column to scale: fat on top, what there is, the line it goes to, and what it would be there. */
-export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = LEAST_L, minutes, onAim }: SauceColumnProps) {
+export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = MIN_L, minutes, onAim }: SauceColumnProps) {
   const w = useWords();
   // While the hand drags, the line is where the hand is.
   const [dragged, setDragged] = useState<number>();

@@ -22,8 +22,9 @@ import {
 import { emberScale, roundTimes, type Stretch, zoomsFor } from './timelineScale';
 import { TimelineZoom } from './TimelineZoom';
 import { type Day, type DaySpan, type DayTask } from '@/core/schedule';
-import { listed, moment, say } from '@/core/message';
+import { listParam, timeParam, say } from '@/core/message';
 import { useWords } from '../KitchenContext';
+import { MINUTE_MS } from '@/core/quantity';
 
 const VIEW = { width: 1240, height: 108, slimTop: 14 };
 /** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
@@ -148,22 +149,22 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
       'semicolon',
     );
   const says = [
-    w.text('line.day', { from: moment(fromMs), to: moment(serveMs), what: list(spans) }),
+    w.text('line.day', { from: timeParam(fromMs), to: timeParam(serveMs), what: list(spans) }),
     ...(window
       ? [
           w.text('line.ready', {
             target: say(`target.${target}`),
-            likely: moment(window.p50Ms),
-            low: moment(window.p10Ms),
-            high: moment(window.p90Ms),
+            likely: timeParam(window.p50Ms),
+            low: timeParam(window.p10Ms),
+            high: timeParam(window.p90Ms),
           }),
         ]
       : []),
     ...(marks.length > 0
       ? [
           w.text('line.marks', {
-            marks: listed(
-              marks.map((m) => say('line.markAt', { what: m.label, at: moment(m.atMs) })),
+            marks: listParam(
+              marks.map((m) => say('line.markAt', { what: m.label, at: timeParam(m.atMs) })),
               'semicolon',
             ),
           }),
@@ -188,7 +189,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
         ? [
             {
               x: x(ready.p50Ms),
-              text: w.text('line.target', { target: say(`targetMark.${target}`), at: moment(window.p50Ms) }),
+              text: w.text('line.target', { target: say(`targetMark.${target}`), at: timeParam(window.p50Ms) }),
               tone: 'ember' as const,
             },
           ]
@@ -227,7 +228,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
       : {}),
   });
   const msPerPx = (): number =>
-    (scale.minutes * 60_000) /
+    (scale.minutes * MINUTE_MS) /
     Math.max(1, (svg.current?.getBoundingClientRect().width ?? width) * (1 - (2 * pad) / width));
   const handle = { range: { fromMs, toMs }, msPerPx };
   const drawing = (

@@ -1,9 +1,10 @@
 import { fitting, labelPositions, textWidth } from './timelineLabels';
 import { type Stretch } from './timelineScale';
 import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule';
-import { moment } from '@/core/message';
+import { timeParam } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** Where the band lies and how tall its kinds are, px of the drawing. */
 export const BAND = { y: 58, hands: 38, heat: 22 } as const;
@@ -35,7 +36,7 @@ const widthOf = (s: DaySpan, x: Drawn['x']): number => Math.max(2, x(s.toMs) - x
 
 /** A stretch's name with its clock times. */
 export function fromTo(w: Words, s: DaySpan): string {
-  return w.text('line.fromTo', { what: s.label, from: moment(s.fromMs), to: moment(s.toMs) });
+  return w.text('line.fromTo', { what: s.label, from: timeParam(s.fromMs), to: timeParam(s.toMs) });
 }
 
 /** Stretches on a band round `y`: bright and tall needs hands, dim and thin the heat does alone. `thin` scales their height. */
@@ -109,7 +110,7 @@ export function Folds({ folds, x }: Drawn & { readonly folds: readonly Stretch[]
       stroke="var(--ink)"
       strokeWidth="2.5"
     >
-      <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
+      <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / MINUTE_MS, 'minutes') })}</title>
     </path>
   ));
 }
@@ -124,7 +125,7 @@ export function Marks({ marks, x }: Drawn & { readonly marks: readonly DayMark[]
       stroke="var(--glow)"
       strokeWidth="3"
     >
-      <title>{w.text('line.mark', { what: m.label, at: moment(m.atMs), why: m.why })}</title>
+      <title>{w.text('line.mark', { what: m.label, at: timeParam(m.atMs), why: m.why })}</title>
     </path>
   ));
 }
@@ -243,7 +244,7 @@ export function Conflicts({ conflicts, x }: Drawn & { readonly conflicts: readon
       stroke="var(--plate)"
       strokeWidth="2"
     >
-      <title>{w.text('line.conflict', { at: moment(c.atMs), why: c.says })}</title>
+      <title>{w.text('line.conflict', { at: timeParam(c.atMs), why: c.says })}</title>
     </path>
   ));
 }

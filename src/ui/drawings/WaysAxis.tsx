@@ -3,6 +3,7 @@
 import { centredWithin, textWidth, withoutCollisions } from './timelineLabels';
 import { emberScale, roundTimes } from './timelineScale';
 import { useWords } from '../KitchenContext';
+import { HOUR_MS, MINUTE_MS } from '@/core/quantity';
 
 /** One way to cook, as it lies in time. Moments in ms. */
 export interface AxisWay {
@@ -26,7 +27,6 @@ interface WaysAxisProps {
 const WIDTH = 1000;
 const ROW = 54;
 const TOP = 30;
-const HOUR_MS = 3_600_000;
 
 /** Ways side by side on one time axis: hands, heat, the window in which it gets ready, how long it stays good. */
 export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
@@ -79,7 +79,7 @@ export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
           strokeWidth={1.5}
           fill="none"
         >
-          <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / 60_000, 'minutes') })}</title>
+          <title>{w.text('common.foldedAway', { from: w.quantity((f.toMs - f.fromMs) / MINUTE_MS, 'minutes') })}</title>
         </path>
       ))}
       {ways.map((way, i) => {

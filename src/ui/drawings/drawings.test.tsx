@@ -12,6 +12,7 @@ import { OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
 import { say } from '@/core/message';
 import { saying } from '@/testing/saying';
+import { HOUR_MS, MINUTE_MS } from '@/core/quantity';
 
 function plan(input: PlanInput = OXTAIL_PLAN): Plan {
   const result = composePlan(input, 64);
@@ -90,7 +91,7 @@ describe('the ember line by hand', () => {
   it('folds the night of a braise cooked ahead, and names the day before', () => {
     const ahead = plan({
       ...OXTAIL_PLAN,
-      day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * 3_600_000 } },
+      day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: OXTAIL_PLAN.serveAtMs - 20 * HOUR_MS } },
     }).day;
     const markup = line({ day: ahead });
     expect(markup).toMatch(saying('common.foldedAway'));
@@ -111,8 +112,8 @@ describe('ways on one axis', () => {
       p50Ms: day.ready.p50Ms - earlierMs,
       p90Ms: day.ready.p90Ms - earlierMs,
     },
-    goodUntilMs: day.ready.p90Ms - earlierMs + 3_600_000,
-    finishFromMs: day.serveMs - 40 * 60_000,
+    goodUntilMs: day.ready.p90Ms - earlierMs + HOUR_MS,
+    finishFromMs: day.serveMs - 40 * MINUTE_MS,
   });
   const axis = (...ways: readonly ReturnType<typeof way>[]): string =>
     renderToStaticMarkup(<WaysAxis ways={ways} serveMs={day.serveMs} timeZone="UTC" />);
@@ -122,13 +123,13 @@ describe('ways on one axis', () => {
     expect(says(sameDay)).toMatch(saying('waysAxis.way', { title: 'Way a' }));
     expect(sameDay).not.toMatch(saying('common.foldedAway'));
     expect(sameDay).not.toContain('NaN');
-    const dayBefore = axis(way('a', 0), way('b', 26 * 3_600_000));
+    const dayBefore = axis(way('a', 0), way('b', 26 * HOUR_MS));
     expect(dayBefore).toMatch(saying('common.foldedAway'));
     expect(dayBefore).toContain('Mon ');
   });
 
   it('keeps every bar and label within the drawing', () => {
-    const markup = axis(way('a', 0), way('b', 26 * 3_600_000));
+    const markup = axis(way('a', 0), way('b', 26 * HOUR_MS));
     for (const x of numbers(markup, 'x')) {
       expect(x).toBeGreaterThanOrEqual(0);
       expect(x).toBeLessThanOrEqual(1000);
@@ -267,7 +268,7 @@ describe('the ember line', () => {
   });
 
   it('keeps everything inside the drawing', () => {
-    const markup = line({ nowMs: oxtail.day.intoPotMs + 60 * 60_000, actual: oxtail.day.spans });
+    const markup = line({ nowMs: oxtail.day.intoPotMs + 60 * MINUTE_MS, actual: oxtail.day.spans });
     for (const x of numbers(markup, 'x')) {
       expect(x).toBeGreaterThanOrEqual(0);
       expect(x).toBeLessThanOrEqual(1240);

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { centredWithin, fitting, labelPositions, textWidth, withoutCollisions } from './timelineLabels';
 import { WORDS } from '@/testing/words';
 import { storedMessage } from '@/core/message';
+import { MINUTE_MS } from '@/core/quantity';
 
 const span = (code: string, kind: 'hands' | 'heat', minutes: number) => ({
   id: 'x',
   label: storedMessage({ code }),
   kind,
   fromMs: 0,
-  toMs: minutes * 60_000,
+  toMs: minutes * MINUTE_MS,
 });
 
 describe('labels on the line', () => {

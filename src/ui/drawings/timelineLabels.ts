@@ -1,6 +1,7 @@
 import { type DaySpan } from '@/core/schedule';
 import { type Words } from '@/words/words';
 import { storedMessage } from '@/core/message';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** About how wide a text comes out, in the drawing's units. */
 export function textWidth(text: string, size: number): number {
@@ -31,7 +32,7 @@ export function centredWithin(x: number, text: string, size: number, width: numb
 export function fitting(w: Words, span: DaySpan, width: number): string {
   const name = w.say(span.label);
   const short = storedMessage({ code: `${span.label.code}.short` });
-  const minutes = w.quantity((span.toMs - span.fromMs) / 60_000, 'minutes');
+  const minutes = w.quantity((span.toMs - span.fromMs) / MINUTE_MS, 'minutes');
   const wordings = [
     ...(span.kind === 'hands' ? [w.text('line.named', { name, minutes })] : []),
     name,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { emberScale, roundTimes, roundToFiveMinutes, type Stretch, zoomsFor } from './timelineScale';
 import { clock } from '@/words/moments';
+import { HOUR_MS } from '@/core/quantity';
 
-const HOUR_MS = 3_600_000;
 const plain = (stretch: Stretch) => emberScale(stretch, [stretch]);
 const at = (iso: string): number => Date.parse(iso);
 

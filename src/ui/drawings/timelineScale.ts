@@ -1,4 +1,4 @@
-const MIN_MS = 60_000;
+import { MINUTE_MS } from '@/core/quantity';
 
 /** A stretch of time, ms. */
 export interface Stretch {
@@ -24,16 +24,16 @@ export function emberScale({ fromMs, toMs }: Stretch, busy: readonly Stretch[]):
   const folds: Stretch[] = [];
   let doneMs = fromMs;
   for (const s of [...busy].sort((a, b) => a.fromMs - b.fromMs)) {
-    if (s.fromMs - doneMs > LONGEST_WAIT_MIN * MIN_MS) folds.push({ fromMs: doneMs, toMs: s.fromMs });
+    if (s.fromMs - doneMs > LONGEST_WAIT_MIN * MINUTE_MS) folds.push({ fromMs: doneMs, toMs: s.fromMs });
     doneMs = Math.max(doneMs, s.toMs);
   }
   const drawn = (ms: number): number =>
     folds.reduce((sum, f) => {
       const inside = Math.min(Math.max(0, ms - f.fromMs), f.toMs - f.fromMs);
-      return sum - inside * (1 - (FOLDED_MIN * MIN_MS) / (f.toMs - f.fromMs));
+      return sum - inside * (1 - (FOLDED_MIN * MINUTE_MS) / (f.toMs - f.fromMs));
     }, ms - fromMs);
   const whole = drawn(toMs);
-  return { fromMs, toMs, folds, minutes: whole / MIN_MS, at: (ms) => drawn(ms) / whole };
+  return { fromMs, toMs, folds, minutes: whole / MINUTE_MS, at: (ms) => drawn(ms) / whole };
 }
 
 /** How near the line is looked at: the whole of it, or so many minutes to its width. */
@@ -73,20 +73,20 @@ function minuteOfDay(ms: number, timeZone: string): number {
 /** Moments at round times of the clock outside folds, as close as they can be read; `units` is the drawing's width. */
 export function roundTimes({ fromMs, toMs, minutes, folds }: EmberScale, units: number, timeZone: string): number[] {
   const step = TICK_STEPS_MIN.find((s) => (units * s) / minutes >= TICK_UNITS) ?? 1440;
-  const wholeMinute = Math.ceil(fromMs / MIN_MS) * MIN_MS;
+  const wholeMinute = Math.ceil(fromMs / MINUTE_MS) * MINUTE_MS;
   const out: number[] = [];
   // The clock may jump on the way, so each tick asks it anew.
   for (let ms = wholeMinute; ms <= toMs;) {
     const off = minuteOfDay(ms, timeZone) % step;
     if (off === 0) {
       out.push(ms);
-      ms += Math.min(step, 15) * MIN_MS;
-    } else ms += (step - off) * MIN_MS;
+      ms += Math.min(step, 15) * MINUTE_MS;
+    } else ms += (step - off) * MINUTE_MS;
   }
   return out.filter((ms) => !folds.some((f) => ms > f.fromMs && ms < f.toMs));
 }
 
 /** Rounds a moment to whole five minutes. */
 export function roundToFiveMinutes(ms: number): number {
-  return Math.round(ms / (5 * MIN_MS)) * 5 * MIN_MS;
+  return Math.round(ms / (5 * MINUTE_MS)) * 5 * MINUTE_MS;
 }

@@ -29,7 +29,7 @@ const SETTLES_MS = 25;
 const AGAIN_MS = 3000;
 const CLOSED = 2;
 /** As many braises as one stream brings; of more the first are followed. */
-const MOST_FOLLOWED = 100;
+const MAX_FOLLOWED = 100;
 
 /** One stream for all the braises that are followed, however many follow them. */
 export class LiveHub {
@@ -74,7 +74,7 @@ export class LiveHub {
     this.source?.close();
     this.source = undefined;
     this.asked = new Set(ids);
-    if (ids.length > 0) this.source = this.opened(ids.slice(0, MOST_FOLLOWED));
+    if (ids.length > 0) this.source = this.opened(ids.slice(0, MAX_FOLLOWED));
   }
 
   private opened(ids: readonly string[]): EventSource {

@@ -6,6 +6,7 @@ import { clockAheadMs, kitchenNow } from '../serverClock';
 import { send } from '../send';
 import { PRESENT } from '@/contract/kept/versions';
 import { type NewEvent } from '@/contract/cook';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** A record that the server does not have, and whether this device keeps it until then. */
 export interface OutboxRecord extends OutboxRow {
@@ -20,7 +21,7 @@ export interface OutboxState {
 }
 
 const RETRY_MS = 4000;
-const MOST_SENT = 100;
+const MAX_SENT = 100;
 
 /** Records of this device on their way to the server. One for a page; pages of one browser share what is kept. */
 export class Outbox {
@@ -45,7 +46,7 @@ export class Outbox {
   /** Puts a record in, of what happened now or so many minutes ago, and sets about sending it. */
   record(cookId: string, title: string, act: NewEvent['act'], agoMin = 0): void {
     const nowMs = Date.now();
-    const atMs = nowMs - agoMin * 60_000;
+    const atMs = nowMs - agoMin * MINUTE_MS;
     const by = nextMaker();
     const ahead = clockAheadMs();
     const event = { id: crypto.randomUUID(), atMs, act, by, ...(ahead === undefined ? {} : { aheadMs: ahead }) };
@@ -107,7 +108,7 @@ export class Outbox {
   private async taken(row: OutboxRecord): Promise<void> {
     this.set({
       records: this.state.records.filter((r) => r.event.id !== row.event.id),
-      sent: [...this.state.sent, row].slice(-MOST_SENT),
+      sent: [...this.state.sent, row].slice(-MAX_SENT),
     });
     await this.drop(row.event.id);
   }

@@ -6,12 +6,12 @@ import { importCook } from '@/server/cooks';
 import { withErrorHandling } from '@/server/withErrorHandling';
 import { backfillEntries } from '@/server/entries';
 import { database } from '@/server/database';
-import { MOST_FILE_BYTES, readText, errorResponse } from '@/server/http';
+import { MAX_FILE_BYTES, readText, errorResponse } from '@/server/http';
 import { addPlan } from '@/server/plans';
 
 /** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
 export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
-  const body = await readText(request, MOST_FILE_BYTES);
+  const body = await readText(request, MAX_FILE_BYTES);
   if (!body.ok) return body.response;
   const read = readFile(body.value);
   if (!read.ok) return errorResponse(422, read.says);

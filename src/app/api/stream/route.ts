@@ -11,7 +11,7 @@ import { say } from '@/core/message';
 const HEARTBEAT_MS = 20_000;
 
 /** So many braises can be followed at once. */
-const MOST_COOKS = 100;
+const MAX_COOKS = 100;
 
 /** A message of the stream as it goes over the wire. */
 const message = (name: string, data: string): string => `event: ${name}\ndata: ${data}\n\n`;
@@ -40,7 +40,7 @@ function teller(cookId: string, send: (text: string) => void): (news: News) => v
  */
 export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
   const ids = [...new Set(new URL(request.url).searchParams.getAll('cook'))];
-  if (ids.length === 0 || ids.length > MOST_COOKS || !ids.every(isId)) return errorResponse(400, say('http.noBraise'));
+  if (ids.length === 0 || ids.length > MAX_COOKS || !ids.every(isId)) return errorResponse(400, say('http.noBraise'));
   const db = await database();
   const isPast = await looksAtCopy(request);
   const encoder = new TextEncoder();

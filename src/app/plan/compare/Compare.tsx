@@ -17,6 +17,7 @@ import { WaysAxis } from '@/ui/drawings/WaysAxis';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { type PlanWorker } from '@/workers/plan.worker';
+import { MINUTE_MS } from '@/core/quantity';
 
 const MOST = 4;
 
@@ -158,7 +159,10 @@ export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
       name: w.text('compare.readyAbout'),
       cell: (r) => [at(r.ready.p50Ms), w.text('common.between', { p10: at(r.ready.p10Ms), p90: at(r.ready.p90Ms) })],
     },
-    { name: w.text('compare.inThePot'), cell: (r) => [w.quantity((r.ready.p50Ms - r.intoPotMs) / 60_000, 'minutes')] },
+    {
+      name: w.text('compare.inThePot'),
+      cell: (r) => [w.quantity((r.ready.p50Ms - r.intoPotMs) / MINUTE_MS, 'minutes')],
+    },
     {
       name: w.text('compare.staysGood'),
       cell: (r) => [
@@ -273,7 +277,7 @@ export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
                   intoPotMs: r.intoPotMs,
                   ready: r.ready,
                   finishFromMs: r.finishFromMs,
-                  goodUntilMs: r.ready.p50Ms + r.goodForMin * 60_000,
+                  goodUntilMs: r.ready.p50Ms + r.goodForMin * MINUTE_MS,
                 }))}
               />
             </Scroll>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Care, faultOf, FormHead, type FormProps, Rows, WayField } from './common';
 import { bonelessKg } from '@/core/buy';
 import { type Fate, FATES, garnishById, GARNISHES, isGarnishId } from '@/core/larder';
-import { kindOf, BRAISE_STYLES, withStyle } from '@/core/kinds';
+import { kindOf, BRAISE_STYLES, withStyle } from '@/core/styles';
 import { lateMinutes } from '@/core/base';
 import { type BaseItem, BED_POSITIONS, ITEM_TIMES, meatParts } from '@/core/choices';
 import { OwnThing, ownSections } from './OwnThing';

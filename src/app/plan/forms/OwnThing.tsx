@@ -5,12 +5,12 @@ import { Fold, type FormProps } from './common';
 import { AVOIDABLE, type Avoided } from '@/core/larder';
 import {
   CUSTOM_LIMITS,
-  OWN_NAME_MOST,
+  OWN_NAME_MAX,
   customId,
   findCustom,
   type OwnTable,
   type CustomIngredient as Thing,
-} from '@/core/own';
+} from '@/core/custom';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
 import { FieldRow } from '@/ui/controls/frame';
@@ -72,7 +72,7 @@ export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
     <Fold>
       <summary>{w.text(`own.title.${table}`)}</summary>
       <div>
-        <TextField label={w.text('own.name')} value={name} maxLength={OWN_NAME_MOST} onChange={setName} />
+        <TextField label={w.text('own.name')} value={name} maxLength={OWN_NAME_MAX} onChange={setName} />
         <SelectField label={w.text(`own.like.${table}`)} value={like} sections={likes} onChange={setLike} />
         {ASKED[table].length === 0 ? null : (
           <FieldRow>

@@ -3,7 +3,7 @@
 import { Care, faultOf, FormHead, type FormProps } from './common';
 import { potSize } from '../potSize';
 import { PotFields, potIsWhole } from '../../kitchen/PotFields';
-import { firstStage, heatMode, LIES, MODES, withLid } from '@/core/choices';
+import { firstStage, heatMode, ORIENTATIONS, MODES, withLid } from '@/core/choices';
 import { lidsFor, type Pot } from '@/core/larder';
 import { Button, TextButton } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
@@ -92,7 +92,7 @@ export function PotForm({ kitchen, input, faults, change, keepThing }: FormProps
           },
         ]}
         onChange={(lie) => {
-          change({ lie: LIES.find((l) => l === lie) ?? 'flat' });
+          change({ lie: ORIENTATIONS.find((l) => l === lie) ?? 'flat' });
         }}
       />
       <Care step={MODES[heatMode(firstStage(input).heat)].care} input={input} />

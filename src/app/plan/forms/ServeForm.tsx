@@ -13,7 +13,7 @@ import { Chips } from '@/ui/controls/Chips';
 import { MomentField } from '@/ui/controls/MomentField';
 import { useWords } from '@/ui/KitchenContext';
 
-const MOST_SIDES = 6;
+const MAX_SIDES = 6;
 const EVENING_HOUR = 21;
 
 export function ServeForm({ input, faults, timeZone, change }: FormProps) {
@@ -107,7 +107,7 @@ export function ServeForm({ input, faults, timeZone, change }: FormProps) {
           options={SIDES.map((side) => ({ id: side.id, label: w.label('side', side.id) }))}
           chosen={input.day.sides}
           onChange={(sides) => {
-            change({ day: { ...input.day, sides: sides.slice(0, MOST_SIDES) } });
+            change({ day: { ...input.day, sides: sides.slice(0, MAX_SIDES) } });
           }}
         />
       </Fold>

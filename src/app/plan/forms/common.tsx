@@ -3,7 +3,7 @@
 import styled from 'styled-components';
 import { type Equipment, type Kitchen } from '@/contract/kitchen';
 import { type CareStep, cautionFor } from '@/core/cautions';
-import { type OwnKind } from '@/core/kinds';
+import { type OwnKind } from '@/core/styles';
 import {
   defaultChoice,
   type PlanFault,

@@ -5,12 +5,13 @@ import { RecipeImport } from './RecipeImport';
 import { checkPlanInput } from '@/core/plan';
 import { type PlanInput } from '@/core/choices';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
-import { HOUR_MS, NOON_MS } from '@/testing/fixtures';
+import { NOON_MS } from '@/testing/fixtures';
 import { router } from '@/testing/navigation';
 import { BROKEN, choose, retype, shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
 import { WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
+import { HOUR_MS } from '@/core/quantity';
 
 vi.mock('next/navigation', () => import('@/testing/navigation'));
 

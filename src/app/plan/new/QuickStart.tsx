@@ -11,7 +11,7 @@ import { meantMoment } from '@/calendar/calendar';
 import { type Kitchen } from '@/contract/kitchen';
 import { heatSays, type PlanInput } from '@/core/choices';
 import { planFromWish, parsePlanRequest } from '@/core/intake';
-import { BRAISE_STYLES } from '@/core/kinds';
+import { BRAISE_STYLES } from '@/core/styles';
 import { cutById } from '@/core/larder';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { MomentField } from '@/ui/controls/MomentField';
@@ -22,6 +22,7 @@ import { TextField } from '@/ui/controls/TextField';
 import { CutPicture } from '@/ui/drawings/CutPicture';
 import { useKitchen, useNow, useUnits, useWords } from '@/ui/KitchenContext';
 import { say, ofRow, nameOf } from '@/core/message';
+import { MINUTE_MS } from '@/core/quantity';
 
 const USUAL_EATERS = 4;
 const AS_USUAL = 'usual';
@@ -119,7 +120,7 @@ export function QuickStart({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
   const w = useWords();
   const units = useUnits();
   const { timeZone } = useKitchen();
-  const nowMs = useNow(60_000);
+  const nowMs = useNow(MINUTE_MS);
   const [line, setLine] = useState('');
   const [settled, setSettled] = useState<Settled>({});
   const [kindId, setKindId] = useState(AS_USUAL);

@@ -57,7 +57,7 @@ function Forgotten() {
 }
 
 /** Less fat than this out of cured pork is not worth a word, l. */
-const LEAST_RENDERED_L = 0.005;
+const MIN_RENDERED_L = 0.005;
 
 export function BasePanel({ plan }: PanelProps) {
   const w = useWords();
@@ -80,7 +80,7 @@ export function BasePanel({ plan }: PanelProps) {
       <Part title={w.text('basePanel.theFat')}>
         <p>
           {w.text('basePanel.keepFat', { fatKept: w.quantity(base.fatKeptL, 'volume'), fatSays: base.fatSays })}
-          {base.renderedL > LEAST_RENDERED_L ? (
+          {base.renderedL > MIN_RENDERED_L ? (
             <> {w.text('basePanel.curedPork', { rendered: w.quantity(base.renderedL, 'volume') })}</>
           ) : null}
         </p>

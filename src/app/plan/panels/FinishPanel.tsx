@@ -10,6 +10,7 @@ import { endsDry, finishSteps } from '@/core/plan';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
 import { SAFETY_LIMITS } from '@/core/choices';
+import { MINUTE_MS } from '@/core/quantity';
 
 const Steps = styled.ol`
   padding-left: 20px;
@@ -46,7 +47,7 @@ export function FinishPanel({ plan, input, change }: PanelProps) {
                   w.text(`after.${id}`, { limit, hot, warm: tempC(reheatC) })
                 )}
               </span>
-              <b>{w.quantity((s.toMs - s.fromMs) / 60_000, 'minutes')}</b>
+              <b>{w.quantity((s.toMs - s.fromMs) / MINUTE_MS, 'minutes')}</b>
             </li>,
           ];
         })}

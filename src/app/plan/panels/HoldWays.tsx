@@ -6,12 +6,13 @@ import { HoldForks } from '../../HoldForks';
 import { holdWaysOf, isTooFar, stageKeptPlanned } from '@/core/cook';
 import { type Plan } from '@/core/plan';
 import { useWords } from '@/ui/KitchenContext';
+import { MINUTE_MS } from '@/core/quantity';
 
 /** Ways to keep it warm, should it be done early: as long as the reserve is, how hot, how tender, how long it is safe. */
 export function HoldWays({ plan }: { readonly plan: Plan }) {
   const w = useWords();
   const reserve = plan.day.spans.find((s) => s.id === 'reserve');
-  const minutes = reserve ? (reserve.toMs - reserve.fromMs) / 60_000 : 0;
+  const minutes = reserve ? (reserve.toMs - reserve.fromMs) / MINUTE_MS : 0;
   const ways = useMemo(() => holdWaysOf(plan, plan.finished.liquidL, Math.max(5, minutes)), [plan, minutes]);
   if (minutes < 5) return null;
   const { target } = plan.forecast;

@@ -38,7 +38,7 @@ const Table = styled.table`
 `;
 
 /** Under this a plate has next to none, kg. */
-const LEAST_ALCOHOL_KG = 0.00025;
+const MIN_ALCOHOL_KG = 0.00025;
 
 function nearestLevel(level: number): string {
   const near = LEVELS.reduce((a, b) => (Math.abs(b.level - level) < Math.abs(a.level - level) ? b : a));
@@ -131,7 +131,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
         ) : null}
         {liquid.alcohol ? (
           <p>
-            {liquid.alcohol.value < LEAST_ALCOHOL_KG
+            {liquid.alcohol.value < MIN_ALCOHOL_KG
               ? w.text('liquidPanel.nextToNoAlcohol')
               : w.text('liquidPanel.aboutOfAlcoholStaysOn', { alcohol: w.figure(liquid.alcohol) })}{' '}
             <Why figure={liquid.alcohol} />

@@ -15,6 +15,7 @@ import { Figures, Why } from '@/ui/controls/Why';
 import { ForkScale } from '@/ui/drawings/ForkScale';
 import { useWords } from '@/ui/KitchenContext';
 import { say, ofRow } from '@/core/message';
+import { MINUTE_MS } from '@/core/quantity';
 
 const SHOWN = 6;
 
@@ -96,7 +97,7 @@ export function MeatPanel(props: PanelProps) {
   const { buy, prep } = plan;
   const at = (stage: 'drags' | 'gives' | 'twists' | 'falls' | 'strings'): string => {
     const eta = etaOf(plan.forecast, stage).p50;
-    return Number.isFinite(eta) ? w.clock(plan.day.intoPotMs + eta * 60_000) : w.text('meatPanel.notByThen');
+    return Number.isFinite(eta) ? w.clock(plan.day.intoPotMs + eta * MINUTE_MS) : w.text('meatPanel.notByThen');
   };
   return (
     <Body>

@@ -9,11 +9,11 @@ import { sentences } from '../decisionSummaries';
 import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
 import { type PlanInput, singleStageSchedule } from '@/core/choices';
-import { BRAISE_STYLES, withStyle } from '@/core/kinds';
+import { BRAISE_STYLES, withStyle } from '@/core/styles';
 import { composePlan, type Plan, startPlan } from '@/core/plan';
-import { METRIC, type UnitChoice } from '@/core/quantity';
+import { METRIC, type UnitChoice, HOUR_MS, MINUTE_MS } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
-import { HOUR_MS, NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
 import { BROKEN, metricAmounts, shown, US } from '@/testing/screen';
 import { english, WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
@@ -163,13 +163,13 @@ describe('one time for one thing', () => {
     const said = panel('base', prunes, METRIC).container.textContent;
     for (const step of base.late) {
       const mark = day.marks.find((m) => m.id === `add-${step.title.code}`);
-      expect(mark?.atMs).toBe(day.ready.p50Ms - step.minutes * 60_000);
+      expect(mark?.atMs).toBe(day.ready.p50Ms - step.minutes * MINUTE_MS);
       expect(said).toContain(WORDS.clock(mark?.atMs ?? Number.NaN));
     }
   });
 
   it('the braise: its row of the day, its decision, the chart in words', () => {
-    const minutes = WORDS.quantity((day.ready.p50Ms - day.intoPotMs) / 60_000, 'minutes');
+    const minutes = WORDS.quantity((day.ready.p50Ms - day.intoPotMs) / MINUTE_MS, 'minutes');
     const row = shown(<DayTasks plan={prunes} input={prunes.input} change={vi.fn()} />).container.textContent;
     expect(row).toMatch(new RegExp(`braise in the oven${minutes}`));
     expect(sentences(prunes.input, prunes, WORDS, NOON_MS).heat.figure).toBe(minutes);

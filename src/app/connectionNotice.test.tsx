@@ -5,8 +5,7 @@ import { TouchNote } from './ConnectionNotice';
 import { NOON_MS } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
-
-const MIN_MS = 60_000;
+import { MINUTE_MS } from '@/core/quantity';
 
 beforeEach(() => {
   vi.useFakeTimers({ shouldAdvanceTime: true, now: NOON_MS });
@@ -22,11 +21,11 @@ describe('the server', () => {
     });
     expect(container.textContent).toBe('');
     up = false;
-    await vi.advanceTimersByTimeAsync(20 * MIN_MS);
+    await vi.advanceTimersByTimeAsync(20 * MINUTE_MS);
     // Asked every ten minutes: it was there at 12:00 and not at 12:10.
     expect((await screen.findByRole('status')).textContent).toMatch(/^ ?No connection to the server since 12:00: /);
     up = true;
-    await vi.advanceTimersByTimeAsync(MIN_MS);
+    await vi.advanceTimersByTimeAsync(MINUTE_MS);
     await waitFor(() => {
       expect(container.textContent).toBe('');
     });
@@ -34,7 +33,7 @@ describe('the server', () => {
 
   it('that is away when a page of before is opened was last there when the page was made', async () => {
     stubServer(() => 'down');
-    vi.setSystemTime(NOON_MS + 100 * MIN_MS);
+    vi.setSystemTime(NOON_MS + 100 * MINUTE_MS);
     vi.resetModules();
     const { TouchNote: Fresh } = await import('./ConnectionNotice');
     const { shown: freshlyShown } = await import('@/testing/screen');

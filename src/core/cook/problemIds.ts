@@ -1,5 +1,5 @@
 /** What can go wrong between the fridge door and the last box, in the order of the work. */
-export const TROUBLE_IDS = [
+export const PROBLEM_IDS = [
   'lateStart',
   'stillFrozen',
   'doesNotFit',
@@ -71,4 +71,4 @@ export const TROUBLE_IDS = [
   'forgotStep',
 ] as const;
 
-export type TroubleId = (typeof TROUBLE_IDS)[number];
+export type ProblemId = (typeof PROBLEM_IDS)[number];

@@ -1,10 +1,10 @@
 export {
   baseIngredientId,
   CUSTOM_LIMITS,
-  OWN_NAME_MOST,
+  OWN_NAME_MAX,
   OWN_TABLES,
   customId,
   findCustom,
   type OwnTable,
   type CustomIngredient,
-} from './own';
+} from './custom';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { kindOf, BRAISE_STYLES, withStyle } from './kinds';
+import { kindOf, BRAISE_STYLES, withStyle } from './styles';
 import { bonelessKg } from '../buy';
 import { CUTS, garnishById, isFatId, isGarnishId, isHerbId, isLiquidId, isSpiceId } from '../larder';
 import { checkPlanInput, composePlan, startPlan, usualMeat } from '../plan';

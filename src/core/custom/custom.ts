@@ -33,7 +33,7 @@ export const CUSTOM_LIMITS: Readonly<Record<(typeof FIGURES)[number], readonly [
   alcohol: [0, 60],
   tough: [40, 250],
 };
-export const OWN_NAME_MOST = 40;
+export const OWN_NAME_MAX = 40;
 
 const MARK = 'own';
 const written = (text: string): string => encodeURIComponent(text).replaceAll('.', '%2E').replaceAll('~', '%7E');
@@ -57,7 +57,7 @@ function parsed(id: string): CustomIngredient | undefined {
   } catch {
     return undefined;
   }
-  if (name.trim() === '' || name.length > OWN_NAME_MOST) return undefined;
+  if (name.trim() === '' || name.length > OWN_NAME_MAX) return undefined;
   const figures: Partial<Record<(typeof FIGURES)[number], number>> = {};
   let brings: string[] | undefined;
   for (const part of rest) {

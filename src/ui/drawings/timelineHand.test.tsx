@@ -10,12 +10,12 @@ import { shown } from '@/testing/screen';
 import { english, WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
 import { say } from '@/core/message';
+import { MINUTE_MS } from '@/core/quantity';
 
 const made = composePlan({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, burners: 2, sides: ['mash'] } }, 48);
 if (!made.ok) throw new Error(english(made.faults[0]?.says));
 const { plan } = made;
 const { day } = plan;
-const MIN_MS = 60_000;
 
 function line(fixed: readonly string[] = []) {
   const edit = {
@@ -56,12 +56,12 @@ describe('the plate and the tasks by hand', () => {
     const { hand, edit } = line();
     grip(WORDS.text('emberLine.platesOut')).focus();
     await hand.keyboard('{ArrowRight}');
-    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs + 5 * MIN_MS);
+    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs + 5 * MINUTE_MS);
     expect(edit.onDrop).toHaveBeenCalledTimes(1);
     await hand.keyboard('{Shift>}{ArrowLeft}{/Shift}');
-    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs - 30 * MIN_MS);
+    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs - 30 * MINUTE_MS);
     await hand.keyboard('{ArrowUp}');
-    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs + 5 * MIN_MS);
+    expect(edit.onMove).toHaveBeenLastCalledWith('plate', day.serveMs + 5 * MINUTE_MS);
   });
 
   it('follow the mouse and stay where they are let go', () => {

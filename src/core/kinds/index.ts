@@ -1,1 +1,0 @@
-export { type BraiseStyle, kindOf, BRAISE_STYLES, type OwnKind, withStyle } from './kinds';

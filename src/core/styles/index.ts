@@ -1,0 +1,1 @@
+export { type BraiseStyle, kindOf, BRAISE_STYLES, type OwnKind, withStyle } from './styles';
