@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { COOLING_RULES, type Keeping, type TechniqueOption, TECHNIQUES, type TechniqueTopic } from '../core/choices';
+import { type Keeping, type TechniqueOption, TECHNIQUES, type TechniqueTopic } from '../core/choices';
+import { COOLING_RULES } from '../core/safety';
 
 /** Control characters, and halves of characters: no keyboard gives them and no database keeps them. */
 const UNKEEPABLE = /[\p{Cs}\u0000-\u0008\u000B-\u001F\u007F]/u;

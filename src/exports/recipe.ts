@@ -2,11 +2,12 @@ import { cautionFor } from '../core/cautions';
 import { kg, listParam, litres, type Message, minutes, mm, nameOf, noun, say, tempC, ofRow } from '../core/message';
 import { sideById } from '../core/larder';
 import { donenessCue } from '../core/steps';
-import { firstStage, heatSays, sidesOf, safetyParams } from '../core/choices';
+import { firstStage, heatSays, sidesOf } from '../core/choices';
 import { finishSteps as steps, type Plan } from '../core/plan';
 import { type ShoppingLine, shoppingList } from '../core/shopping';
 import { type Words } from '../words/words';
 import { MINUTE_MS } from '../core/quantity';
+import { safetyParams } from '../core/safety';
 
 /** ISO 8601 duration of whole minutes, e.g. "PT2H5M". */
 export function isoDuration(durationMin: number): string {

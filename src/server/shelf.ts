@@ -4,10 +4,11 @@ import { type Database } from './database';
 import { work } from './engine';
 import { STORED_ACT } from './migrations';
 import { partitionReadable } from './quarantine';
-import { type PlanInput, FREEZER_MONTHS } from '../core/choices';
+import { type PlanInput } from '../core/choices';
 import { reduceEvents, type StoredBatch } from '../core/cook';
 import { type WarmedBox } from '../engine/jobs';
 import { DAY_MS } from '../core/quantity';
+import { FREEZER_MONTHS } from '../core/safety';
 
 /** What is kept of one braise. */
 export interface Kept {

@@ -33,8 +33,8 @@ import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
 import { useWords } from '@/ui/KitchenContext';
-import { SAFETY_LIMITS, type CoolingLimit } from '@/core/choices';
 import { MINUTE_MS } from '@/core/quantity';
+import { SAFETY_LIMITS, type CoolingLimit } from '@/core/safety';
 
 const Box = styled.section`
   display: grid;

@@ -3,7 +3,7 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { type SheetProps, SheetActions, useSubmit } from './RecordSheets';
-import { THICKNESS_LEVELS, type Thickness, SAFETY_LIMITS } from '@/core/choices';
+import { THICKNESS_LEVELS, type Thickness } from '@/core/choices';
 import { cautionFor } from '@/core/cautions';
 import {
   type CookState,
@@ -27,6 +27,7 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { OptionCards } from '@/ui/controls/OptionCards';
 import { useNow, useWords } from '@/ui/KitchenContext';
 import { MINUTE_MS } from '@/core/quantity';
+import { SAFETY_LIMITS } from '@/core/safety';
 
 const Ways = styled.div`
   display: grid;

@@ -14,8 +14,8 @@ import { MenuPlate, usePopover } from '@/ui/controls/usePopover';
 import { HAND_DRAWN, HandDrawing } from '@/ui/drawings/HandDrawing';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
-import { type CoolingRule } from '@/core/choices';
 import { MINUTE_MS } from '@/core/quantity';
+import { type CoolingRule } from '@/core/safety';
 
 const Card = styled(Panel)<{ $now: boolean }>`
   background: ${({ $now }) => ($now ? 'linear-gradient(150deg, var(--glow), #ee6a3c)' : 'var(--plate)')};

@@ -11,7 +11,7 @@ import { Button } from '@/ui/controls/Button';
 import { CautionNote } from '@/ui/controls/Panel';
 import { Sheet } from '@/ui/controls/Sheet';
 import { useWords } from '@/ui/KitchenContext';
-import { type CoolingRule } from '@/core/choices';
+import { type CoolingRule } from '@/core/safety';
 
 const Troubles = styled.ul`
   display: grid;

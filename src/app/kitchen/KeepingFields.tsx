@@ -1,11 +1,12 @@
 'use client';
 
-import { COOLING_RULES, type CoolingRule, type Keeping, safetyParams } from '@/core/choices';
+import { type Keeping } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
+import { COOLING_RULES, safetyParams, type CoolingRule } from '@/core/safety';
 
 const BOX_MM = [10, 200] as const;
 const BOX_L = [0.1, 10] as const;

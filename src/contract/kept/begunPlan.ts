@@ -8,8 +8,8 @@ import { WATER_KG_PER_L } from '../../core/heat';
 import { reheatPot } from '../../core/keep';
 import { input as from, minutes, tempC, storedMessage } from '../../core/message';
 import { type Plan, potContents } from '../../core/plan';
-import { SAFETY_LIMITS } from '../../core/choices';
 import { MINUTE_MS } from '../../core/quantity';
+import { SAFETY_LIMITS } from '../../core/safety';
 
 /** Made by this app and by nobody else: that it is a plan at all is looked at, not every figure in it. */
 const planSchema = z.custom<Plan>(

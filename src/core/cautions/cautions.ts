@@ -1,5 +1,5 @@
 import { type Message, say } from '../message';
-import { type CoolingRule, safetyParams } from '../choices';
+import { safetyParams, type CoolingRule } from '../safety';
 
 /** A step of the work at which something can hurt someone. */
 export type CareStep =

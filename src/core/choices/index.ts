@@ -9,8 +9,7 @@ export {
   withLid,
 } from './course';
 export { type HeatStage, type StageUntil } from './stages';
-export { type CoolingLimit, FREEZER_MONTHS, SAFETY_LIMITS, type SafetyLimits, safetyParams } from './safety';
-export { COOLING_RULES, type CoolingRule, type Keeping, USUAL_KEEPING } from './keeping';
+export { type Keeping, USUAL_KEEPING } from './keeping';
 export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
 export {
   END_THICKENERS,

@@ -1,6 +1,4 @@
-/** Local limits for cooling, chosen in the kitchen. The text that holds where the cook lives decides. */
-export const COOLING_RULES = ['us', 'canada', 'australia', 'ukHome', 'ukChill'] as const;
-export type CoolingRule = (typeof COOLING_RULES)[number];
+import { type CoolingRule } from '../safety';
 
 /** How this kitchen keeps what is left. */
 export interface Keeping {

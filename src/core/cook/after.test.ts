@@ -28,7 +28,7 @@ import {
   currentSauce,
   thickenersOf,
 } from './sauceNow';
-import { mainStage, type PlanInput, SAFETY_LIMITS } from '../choices';
+import { mainStage, type PlanInput } from '../choices';
 import { PUT_THINGS, type PutThing, sauceFixes, withPut } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
 import { HOLD_WAYS } from '../keep';
@@ -42,6 +42,7 @@ import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
 import { rounds } from '../../testing/soak';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS } from '../safety';
 
 function planned(input: PlanInput, particles = 24): Plan {
   const made = composePlan(input, particles);

@@ -5,8 +5,8 @@ import { coolingClock, holdNow, LEFTOVER_RESCUE_MS } from './keepNow';
 import { type LiveForecast } from './live';
 import { type Clock } from './placed';
 import { type CookState, eventsOf, latestValid } from './state';
-import { SAFETY_LIMITS, safetyParams } from '../choices';
 import { MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS, safetyParams } from '../safety';
 
 /** The pot wants something at once, whatever else is due. */
 export interface Alarm {

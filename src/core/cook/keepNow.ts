@@ -14,8 +14,8 @@ import {
 } from '../keep';
 import { type Plan, potContents } from '../plan';
 import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
-import { SAFETY_LIMITS, type CoolingLimit } from '../choices';
 import { HOUR_MS, MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS, type CoolingLimit } from '../safety';
 
 /** Off the heat a pot of braise is about so hot, °C. */
 export const OFF_HEAT_C = 95;

@@ -1,7 +1,7 @@
 import { type CookState } from './state';
 import { type LiveForecast } from './live';
 import { sauceNow } from './sauceNow';
-import { type PlanInput, SAFETY_LIMITS } from '../choices';
+import { type PlanInput } from '../choices';
 import { boneFraction } from '../forecast';
 import { doseFor, saltTo, type Sauce, shownAt } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
@@ -9,6 +9,7 @@ import { boxInMicrowaveMin, reheatPot } from '../keep';
 import { roundPot } from '../material';
 import { type Plan, potContents } from '../plan';
 import { SAUCE_SALT } from '../season';
+import { SAFETY_LIMITS } from '../safety';
 
 /** A box of a braise warmed again: minutes by each way until its coldest spot is at `toC`. */
 export interface BoxWarmed {

@@ -14,8 +14,8 @@ import { type LiveForecast } from './live';
 import { saltSays, currentSauce } from './sauceNow';
 import { type CookState } from './state';
 import { PROBLEM_IDS, type ProblemId } from './problemIds';
-import { SAFETY_LIMITS, safetyParams } from '../choices';
 import { MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS, safetyParams } from '../safety';
 
 /** What is common to all of one trouble; what it says is words. */
 interface TroubleRow {

@@ -11,9 +11,10 @@ import {
 } from '../forecast';
 import { type Message, say } from '../message';
 import { afterRecord, OPEN_SECONDS } from '../plan';
-import { type HeatStage, SAFETY_LIMITS } from '../choices';
+import { type HeatStage } from '../choices';
 import { type DayMark } from '../schedule';
 import { MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS } from '../safety';
 
 type ActOf<K extends CookActKind> = Extract<CookAct, { kind: K }>;
 

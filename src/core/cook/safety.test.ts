@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { cautionFor } from '../cautions';
-import { COOLING_RULES, type CoolingRule, SAFETY_LIMITS, safetyParams } from '../choices';
 import { newStoredBatch } from './storedBatches';
 import { composePlan } from '../plan';
 import { stepsOf } from '../steps';
@@ -10,6 +9,7 @@ import { english, WORDS } from '../../testing/words';
 import { FIGURES, WORDS as SENTENCES } from '../../words/en';
 import { american } from '../../words/en/us';
 import { DAY_MS, HOUR_MS } from '../quantity';
+import { COOLING_RULES, SAFETY_LIMITS, safetyParams, type CoolingRule } from '../safety';
 
 const AHEAD = {
   ...OXTAIL_PLAN,

@@ -1,5 +1,5 @@
-import { type SafetyLimits, FREEZER_MONTHS } from '../choices';
 import { DAY_MS } from '../quantity';
+import { FREEZER_MONTHS, type SafetyLimits } from '../safety';
 
 /** Where boxes are put. */
 export const STORE_PLACES = ['fridge', 'freezer'] as const;

@@ -6,7 +6,7 @@ import { warmFridge, type WarmedFridge } from './fridge';
 import { LIQUID_HEAT_JKGK } from '../heat';
 import { POT_MATTER } from '../larder';
 import { FRIDGE_C } from '../material';
-import { type CoolingLimit } from '../choices';
+import { type CoolingLimit } from '../safety';
 
 /** How a pot of braise goes from hot to cold. Minutes from when it begins to cool. */
 export interface Cooling {

@@ -12,9 +12,9 @@ import {
   reheatPot,
   staysHotMin,
 } from '.';
-import { COOLING_RULES, SAFETY_LIMITS } from '../choices';
 import { roundPot } from '../material';
 import { shortRibRequest } from '../../testing/fixtures';
+import { COOLING_RULES, SAFETY_LIMITS } from '../safety';
 
 const RIBS = contentsOfBraise(shortRibRequest());
 const HOLD = { liquidKg: 1.2, startC: 95, minutes: 90, hotC: 57 };

@@ -1,4 +1,4 @@
-export { type Code, type FigureId, type FigureOf, type ParameterOf, type Sentences } from './catalogue';
+export { type Code, type FigureOf, type Sentences } from './catalogue';
 export { figure, type Figure, type FigureInput, input } from './figure';
 export {
   type Entry,

@@ -1,5 +1,5 @@
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
-import { type PlanInput, SAFETY_LIMITS, type CoolingLimit, type CoolingRule, safetyParams } from '../choices';
+import { type PlanInput } from '../choices';
 import { contentsOfBraise, type Cooling, coolPot, type Reheating, reheatPot } from '../keep';
 import {
   figure,
@@ -15,6 +15,7 @@ import { type BraiseRequest } from '../forecast';
 import { FRIDGE_C, ROOM_C } from '../material';
 import { type FinishedPot } from '../finish';
 import { HOUR_MS, MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS, safetyParams, type CoolingLimit, type CoolingRule } from '../safety';
 
 /** Usually into the fridge so long before the plates: the evening before. */
 export const USUAL_AHEAD_MS = 22 * HOUR_MS;

@@ -1,10 +1,11 @@
-import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput, SAFETY_LIMITS } from '../choices';
+import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
 import { type CookAhead } from './cookAhead';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
 import { cutById } from '../larder';
 import { type SaltPlan } from '../season';
 import { kg, listParam, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
+import { SAFETY_LIMITS } from '../safety';
 
 /** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
 const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;

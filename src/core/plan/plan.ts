@@ -12,8 +12,6 @@ import {
   type PlanFault,
   fatWayOf,
   type PlanInput,
-  safetyParams,
-  SAFETY_LIMITS,
 } from '../choices';
 import { energyFigure } from './energy';
 import { prepWork, type PrepWork } from './prepWork';
@@ -53,6 +51,7 @@ import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type 
 import { type Day, type DayQuestion, type DayWork, scheduleDay, type StageWork } from '../schedule';
 import { TARGETS } from '../tenderness';
 import { MINUTE_MS } from '../quantity';
+import { SAFETY_LIMITS, safetyParams } from '../safety';
 
 /** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
 export const PLAN_VERSION = 9;

@@ -20,10 +20,8 @@ import {
   type PlanInput,
   type Preparation,
   type Seasoning,
-  type CoolingRule,
-  safetyParams,
-  SAFETY_LIMITS,
 } from '../choices';
+import { SAFETY_LIMITS, safetyParams, type CoolingRule } from '../safety';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {

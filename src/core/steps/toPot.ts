@@ -1,13 +1,14 @@
 import { type StepKind } from './kinds';
 import { all, herbList, thing } from './phrases';
 import { type Part, type Sequence } from './sequence';
-import { firstStage, heatMode, MODES, safetyParams } from '../choices';
+import { firstStage, heatMode, MODES } from '../choices';
 import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
 import { baseIngredientId } from '../custom';
 import { type Plan } from '../plan';
 import { warmings } from '../schedule';
 import { MINUTE_MS } from '../quantity';
+import { safetyParams } from '../safety';
 
 /** Getting ready: hands, board, meat, then what is done to it in the plan's order. */
 export function readySteps(plan: Plan, seq: Sequence): void {

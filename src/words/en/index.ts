@@ -133,7 +133,3 @@ export const WORDS = {
 } as const;
 
 export { figures as FIGURES };
-
-/** A code that has words. Another language has words for each of them, and for each figure. */
-export type Code = keyof typeof WORDS;
-export type FigureId = keyof typeof figures;

@@ -9,8 +9,8 @@ import { minutes as time, tempC } from '@/core/message';
 import { endsDry, finishSteps } from '@/core/plan';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
-import { SAFETY_LIMITS } from '@/core/choices';
 import { MINUTE_MS } from '@/core/quantity';
+import { SAFETY_LIMITS } from '@/core/safety';
 
 const Steps = styled.ol`
   padding-left: 20px;

@@ -1,13 +1,14 @@
 'use client';
 
 import { Body, type PanelProps, Part, StepList } from './common';
-import { sidesOf, SAFETY_LIMITS } from '@/core/choices';
+import { sidesOf } from '@/core/choices';
 import { sideAmounts, sideById } from '@/core/larder';
 import { kg, litres, minutes as time, tempC } from '@/core/message';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
 import { Mute } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
+import { SAFETY_LIMITS } from '@/core/safety';
 
 export function ServePanel({ plan, input }: PanelProps) {
   const w = useWords();

@@ -1,5 +1,8 @@
-import { type CoolingRule } from './keeping';
 import { minutes, type Params, type Quantity, tempC } from '../message';
+
+/** Local limits for cooling, chosen in the kitchen. The text that holds where the cook lives decides. */
+export const COOLING_RULES = ['us', 'canada', 'australia', 'ukHome', 'ukChill'] as const;
+export type CoolingRule = (typeof COOLING_RULES)[number];
 
 /** From which temperature a clock runs, and what has to be reached within how many minutes of it. °C. */
 export interface CoolingLimit {
