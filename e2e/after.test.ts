@@ -11,6 +11,7 @@ import { BRAISES } from '../src/testing/braises';
 import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { WORDS } from '../src/testing/words';
 import { HOUR_MS, MINUTE_MS } from '../src/core/quantity';
+import { saying } from '../src/testing/saying';
 
 const here = served({ demo: false });
 const { bodyText, on, waitForText } = here;
@@ -43,7 +44,7 @@ const braise = (name: string): PlanInput => {
   return found;
 };
 
-const verdictAsked = (said: string): boolean => said.startsWith(WORDS.text('next.button.finished'));
+const verdictAsked = (said: string): boolean => said.startsWith(WORDS.text('step.verdict.title'));
 
 async function sayHow(): Promise<void> {
   const { driver } = here;
@@ -61,28 +62,28 @@ describe('after the fork', () => {
   it('strains and boils down to a line drawn by the keyboard, corrected by the jug', { timeout: 240_000 }, async () => {
     const { driver } = here;
     await offTheHeat(braise('Sunday chuck in red wine'), 200, 50);
-    const first = await doAsAsked(driver, (t) => t.startsWith('Boil'), 12);
+    const first = await doAsAsked(driver, (t) => t.startsWith('Reduce'), 12);
     expect(first.some((s) => s.startsWith('Strain'))).toBe(true);
-    await waitForText('by the estimate');
-    await waitForText('Boiling down: about');
+    await waitForText('estimated');
+    await waitForText('Reducing: about');
     // A row of keys is one move.
-    const line = await driver.findElement(By.css('[role="slider"][aria-label="What the sauce is boiled down to"]'));
+    const line = await driver.findElement(By.css(`[role="slider"][aria-label="${WORDS.text('sauceColumn.aim')}"]`));
     const before = await line.getAttribute('aria-valuetext');
     await line.sendKeys(Key.ARROW_UP, Key.ARROW_UP, Key.ARROW_UP);
     await driver.wait(async () => (await line.getAttribute('aria-valuetext')) !== before, WAIT_MS, 'The line stays.');
-    await waitForText('Sauce to');
+    await waitForText('educing to');
     const kept = await driver.findElements(
-      By.xpath('//section[@aria-labelledby="so-far"]//li/p[starts-with(., "Sauce to ")]'),
+      By.xpath('//section[@aria-labelledby="so-far"]//li/p[contains(., "educing to ")]'),
     );
     expect(kept).toHaveLength(1);
-    await press(driver, 'I measured the sauce');
+    await press(driver, WORDS.text('record.sauce.title'));
     await fill(driver, WORDS.text('record.sauce.litres'), '900');
     await press(driver, 'Coating', 'label');
     await press(driver, WORDS.text('record.sauce.record'));
-    await waitForText('About 900 ml by what was measured');
+    await waitForText('900 ml');
     // The step in hand and the panel beside it go to one line.
     const to = await driver.executeScript<string>(
-      'return document.querySelector("[role=slider][aria-label^=\\"What the sauce\\"]").getAttribute("aria-valuetext")',
+      'return document.querySelector("[role=slider][aria-label^=\\"Reduce the sauce\\"]").getAttribute("aria-valuetext")',
     );
     expect(to).not.toBe('');
     await doAsAsked(driver, verdictAsked, 12);
@@ -95,10 +96,10 @@ describe('after the fork', () => {
     await offTheHeat(braise('Shoulder pulled into its sauce, with pasta'), 260, 50);
     const steps = await doAsAsked(driver, verdictAsked, 20);
     const at = (words: RegExp): number => steps.findIndex((s) => words.test(s));
-    expect(at(/blend the sauce/), steps.join(' | ')).toBeGreaterThan(-1);
-    expect(at(/^Pull|^Shred/), steps.join(' | ')).toBeGreaterThan(at(/blend the sauce/));
-    expect(at(/pasta/)).toBeGreaterThan(at(/^Pull|^Shred/));
-    expect(steps.at(-1)).toMatch(/^On the table/);
+    expect(at(/^Blend/), steps.join(' | ')).toBeGreaterThan(-1);
+    expect(at(/^Shred/), steps.join(' | ')).toBeGreaterThan(at(/^Blend/));
+    expect(at(/^Toss/)).toBeGreaterThan(at(/^Shred/));
+    expect(steps.at(-1)).toMatch(/^Take it to the table/);
     await noComplaints();
   });
 
@@ -106,20 +107,20 @@ describe('after the fork', () => {
     const { driver } = here;
     await offTheHeat(OXTAIL_PLAN, 200, 150);
     expect(await title(driver)).toMatch(/^Keep it warm/);
-    await waitForText('As if it stood with its lid on');
+    await waitForText(saying('hold.nowUnsaid'));
     // Left so, it is under the limit before the sauce begins, and is said to be.
     await on(95);
-    await driver.wait(async () => /under/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
+    await driver.wait(async () => /below/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
     await press(driver, WORDS.text('alarm.record.hold'));
-    await press(driver, 'On the lowest flame');
-    await waitForText('Kept warm: lowest flame');
+    await press(driver, 'On the lowest heat');
+    await waitForText(`${WORDS.text('hold.flame.short')}`);
     // A flame does not make it hot at once: that it is has to be measured.
-    expect(await title(driver)).toMatch(/been under/);
+    expect(await title(driver)).toMatch(/been below/);
     await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'I measured it');
     await fill(driver, WORDS.text('hold.measured'), '90');
-    await press(driver, 'On the lowest flame');
-    await driver.wait(async () => !/been under/.test(await title(driver)), WAIT_MS, 'It is still said to be cold.');
+    await press(driver, 'On the lowest heat');
+    await driver.wait(async () => !/been below/.test(await title(driver)), WAIT_MS, 'It is still said to be cold.');
     await waitForText('measured 90');
     await noComplaints();
   });
@@ -129,14 +130,14 @@ describe('after the fork', () => {
     const ahead = { fridgeByMs: kitchenMs() + 4 * HOUR_MS };
     await offTheHeat({ ...OXTAIL_PLAN, day: { ...OXTAIL_PLAN.day, ahead } }, 200, 24 * 60);
     expect(await bodyText()).not.toContain('The sauce\n');
-    expect(await title(driver)).toMatch(/^Into ice water/);
-    const first = await doAsAsked(driver, (t) => !t.startsWith('Into ice water'), 4);
+    expect(await title(driver)).toMatch(/^Cool it down/);
+    const first = await doAsAsked(driver, (t) => !t.startsWith('Cool it down'), 4);
     expect(first).toHaveLength(1);
     await waitForText('left');
     await press(driver, 'I measured it');
     await fill(driver, 'Reading', '19');
     await press(driver, WORDS.text('recordSheets.recordTheReading'));
-    await waitForText('Hottest spot 19');
+    await waitForText('ottest spot 19');
     await on(60);
     await doAsAsked(driver, (t) => !/fridge/i.test(t), 4);
     await on(20 * 60);
@@ -147,7 +148,7 @@ describe('after the fork', () => {
       second.join(' | '),
     ).toBe(true);
     expect(
-      second.some((s) => /warm/i.test(s)),
+      second.some((s) => /heat/i.test(s)),
       second.join(' | '),
     ).toBe(true);
     await sayHow();
@@ -166,11 +167,11 @@ describe('after the fork', () => {
     await driver.get(`${here.app.url}/cook/${id}`);
     await findText(driver, 'h2', 'So far');
     await doAsAsked(driver, (t) => t === '' || t.startsWith(WORDS.text('nextCard.inTheLog')), 6);
-    await waitForText('in the fridge, eat by');
+    await waitForText(saying('shelf.fridge'));
     await waitForText(WORDS.text('rest.title'));
     await driver.get(`${here.app.url}/labels/${id}`);
-    await waitForText('eat by');
-    await waitForText('Warm it once');
+    await waitForText('use by');
+    await waitForText('Reheat once');
     await driver.get(here.app.url);
     await findText(driver, 'h2', WORDS.text('shelf.title'));
     const boxes = async (): Promise<number> => {
@@ -184,7 +185,7 @@ describe('after the fork', () => {
     await press(driver, WORDS.text('shelf.takeBack'));
     await driver.wait(async () => (await boxes()) === all, WAIT_MS, 'It was not taken back.');
     await press(driver, 'Frozen');
-    await waitForText('in the freezer, best by');
+    await waitForText('in the freezer, best before');
     for (let left = all - 1; left > 0; left--) {
       await press(driver, 'Eaten');
       await driver.wait(async () => (await boxes()) === left - 1, WAIT_MS, 'It was not eaten.');
@@ -194,12 +195,12 @@ describe('after the fork', () => {
     // Past its day it is said to be thrown away, and is.
     await here.app.shift(3 * 24 * 60);
     await driver.get(`${here.app.url}/log`);
-    await waitForText('Past its day in the fridge');
+    await waitForText('Past its fridge date');
     await press(driver, WORDS.text('shelfNote.toShelf'), 'a');
-    await waitForText('The day is past: throw it away');
+    await waitForText('Past its date: throw it away');
     await press(driver, 'Thrown away');
     await driver.wait(async () => (await boxes()) === 0, WAIT_MS, 'It is still there.');
-    expect(await bodyText()).not.toContain('Past its day');
+    expect(await bodyText()).not.toContain('Past its fridge date');
     await noComplaints();
   });
 });

@@ -94,7 +94,18 @@ export async function setViewport(driver: chrome.Driver, width: number, height: 
 /** The first element whose accessible text holds `text`, once it is there. */
 export async function findText(driver: WebDriver, tag: string, text: string): Promise<WebElement> {
   const path = `//${tag}[contains(normalize-space(.), ${JSON.stringify(text)})]`;
+  // An open sheet stands before the page.
+  const [sheet] = await driver.findElements(By.xpath(`//*[@role="dialog"]${path}`));
+  if (sheet) return sheet;
   return driver.wait(until.elementLocated(By.xpath(path)), WAIT_MS, `No <${tag}> says “${text}”.`);
+}
+
+/** Opens whatever folds an element away. */
+async function unfold(driver: WebDriver, element: WebElement): Promise<void> {
+  await driver.executeScript(
+    'for (let e = arguments[0].closest("details"); e; e = e.parentElement.closest("details")) e.open = true;',
+    element,
+  );
 }
 
 export async function press(driver: WebDriver, text: string, tag = 'button'): Promise<void> {
@@ -103,6 +114,7 @@ export async function press(driver: WebDriver, text: string, tag = 'button'): Pr
       const element = await findText(driver, tag, text);
       try {
         if (!(await element.isEnabled())) return false;
+        await unfold(driver, element);
         await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element);
         await element.click();
         return true;
@@ -119,11 +131,15 @@ export async function press(driver: WebDriver, text: string, tag = 'button'): Pr
 
 /** The input with this label. */
 export async function field(driver: WebDriver, label: string): Promise<WebElement> {
+  const path = `//label[contains(normalize-space(.), ${JSON.stringify(label)})]`;
+  // An open sheet stands before the page.
+  const sheet = (await driver.findElements(By.css('[role="dialog"]'))).length > 0 ? '//*[@role="dialog"]' : '';
   const found = await driver.wait(
-    until.elementLocated(By.xpath(`//label[contains(normalize-space(.), ${JSON.stringify(label)})]`)),
+    until.elementLocated(By.xpath(sheet + path)),
     WAIT_MS,
     `No field is labelled “${label}”.`,
   );
+  await unfold(driver, found);
   const id = await found.getAttribute('for');
   return driver.findElement(By.id(id ?? ''));
 }
@@ -150,7 +166,7 @@ export async function beginPlan(driver: WebDriver, line: string): Promise<void> 
     'The line is not taken.',
   );
   await press(driver, WORDS.text('begin.plan'));
-  await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
+  await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
 }
 
 /** Closes the open popover by keyboard, once it has the focus, and waits until it is gone. */

@@ -9,6 +9,7 @@ import { post, startApp } from './server';
 import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { WORDS } from '../src/testing/words';
 import { HOUR_MS } from '../src/core/quantity';
+import { saying } from '../src/testing/saying';
 
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
@@ -27,7 +28,7 @@ describe('the copy a server makes by itself', () => {
     await waitForText('One thing would be lost');
     expect(await bodyText()).toContain('the plan “Since the copy”');
     await press(driver, WORDS.text('copies.look'));
-    await waitForText('This is the copy of');
+    await waitForText(saying('copies.looking'));
     await findText(driver, 'h1', 'Home');
     expect(await bodyText()).toContain('Oxtail in stout');
     expect(await bodyText()).not.toContain('Since the copy');
@@ -42,7 +43,7 @@ describe('the copy a server makes by itself', () => {
     await findText(driver, 'h2', 'How it came out');
     await press(driver, 'Back to the present');
     await findText(driver, 'h1', WORDS.text('copies.copies'));
-    expect(await bodyText()).not.toContain('This is the copy of');
+    expect(await bodyText()).not.toMatch(saying('copies.looking'));
     await driver.get(`${here.app.url}/plan`);
     await waitForText('Since the copy');
   });
@@ -56,7 +57,7 @@ describe('the copy a server makes by itself', () => {
     await findText(driver, 'h1', 'Plans');
     expect(await bodyText()).not.toContain('Since the copy');
     await driver.get(`${here.app.url}/copies`);
-    await waitForText('before an update or a restoring');
+    await waitForText(saying('copies.before'));
     // Told once: the next start leaves what is kept alone.
     await addPlan('After the restoring');
     await here.app.stop();

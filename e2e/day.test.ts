@@ -9,7 +9,7 @@ const here = served({ demo: true });
 describe('the kitchen’s clock', () => {
   async function chooseZone(text: string, option: string): Promise<void> {
     const { driver } = here;
-    await driver.findElement(By.css('header button[aria-label^="Units and clock"]')).click();
+    await driver.findElement(By.css('header button[aria-label^="Settings"]')).click();
     const zone = await field(driver, WORDS.text('unitsMenu.timeZoneOfTheKitchen'));
     await driver.executeScript('arguments[0].focus(); arguments[0].select();', zone);
     await zone.sendKeys(text);
@@ -18,7 +18,7 @@ describe('the kitchen’s clock', () => {
   }
   const plates = async (): Promise<string> =>
     (await here.driver
-      .wait(until.elementLocated(By.css('[role="slider"][aria-label="Plates out"]')), WAIT_MS)
+      .wait(until.elementLocated(By.css('[role="slider"][aria-label="Serve"]')), WAIT_MS)
       .getAttribute('aria-valuetext')) ?? '';
 
   it('runs in the zone that is chosen, and is kept', async () => {
@@ -107,7 +107,7 @@ describe('a plan from a recipe', () => {
     await driver.get(`${here.app.url}/plan`);
     await press(driver, 'From a recipe', 'a');
     await paste('<html><body>Only words</body></html>');
-    await findText(driver, 'p[@role="alert"]', 'There is no recipe in it');
+    await findText(driver, 'p[@role="alert"]', 'find a recipe in it');
     await paste(PAGE);
     await findText(driver, 'p', WORDS.text('recipeImport.itWants', { time: '2 h 30 to 3 h 00' }));
     await findText(driver, 'blockquote', 'Heat the oven to 325°F.');

@@ -5,13 +5,13 @@ import { WORDS } from '../src/testing/words';
 /** What the card in hand, or the alarm before it, asks. */
 export const title = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
-    'return document.querySelector("section[aria-label=\\"Next action\\"] h1, [role=alert] h1")?.textContent ?? ""',
+    'return document.querySelector("section[aria-label=\\"Next step\\"] h1, [role=alert] h1")?.textContent ?? ""',
   );
 
 /** All that the card says but for the time that runs on it. */
 export const card = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
-    'return [...document.querySelectorAll("section[aria-label=\\"Next action\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
+    'return [...document.querySelectorAll("section[aria-label=\\"Next step\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
   );
 
 const sheetTitle = (driver: WebDriver): Promise<string> =>
@@ -19,9 +19,9 @@ const sheetTitle = (driver: WebDriver): Promise<string> =>
 
 /** The usual answer to each sheet a step after the heat opens. */
 const ANSWERS: Readonly<Record<string, string>> = {
-  [WORDS.text('record.hold.title')]: 'Off the heat, lid on',
+  [WORDS.text('record.hold.title')]: WORDS.text('hold.lid'),
   [WORDS.text('record.counted.title')]: WORDS.text('record.counted.record'),
-  [WORDS.text('record.cooling.title')]: 'Pot in ice water',
+  [WORDS.text('record.cooling.title')]: 'ice water',
   [WORDS.text('record.stored.title')]: WORDS.text('record.put.record'),
 };
 

@@ -69,21 +69,21 @@ describe('a braise from plan to log', () => {
     await dismissed();
     await fill(driver, WORDS.text('common.nameOfTheDish'), 'Saturday oxtail');
     await fill(driver, WORDS.text('meatForm.weightTrimmed'), '0');
-    await waitForText('Weight of the meat: 0 g is too little');
+    await waitForText('Meat weight: 0 g is too low');
     await driver.sleep(500);
     await driver.navigate().refresh();
-    await waitForText('Weight of the meat: 0 g is too little');
+    await waitForText('Meat weight: 0 g is too low');
     expect(await (await field(driver, WORDS.text('common.nameOfTheDish'))).getAttribute('value')).toBe(
       'Saturday oxtail',
     );
     await fill(driver, WORDS.text('meatForm.weightTrimmed'), '400');
-    await waitForText('400 kg is too much');
+    await waitForText('400 kg is too high');
     await fill(driver, WORDS.text('meatForm.weightTrimmed'), '2.2');
     await press(driver, 'Heat: ');
     await fill(driver, 'Oven set to', '600');
-    await waitForText('Oven set to: 600 °C is too much');
+    await waitForText('Oven set to: 600 °C is too high');
     await fill(driver, 'Oven set to', '150');
-    await driver.wait(async () => !(await bodyText()).includes('too much'), WAIT_MS);
+    await driver.wait(async () => !(await bodyText()).includes('too high'), WAIT_MS);
   });
 
   it('plans each of the eight decisions with its drawing', async () => {
@@ -105,7 +105,7 @@ describe('a braise from plan to log', () => {
     const before = await bodyText();
     await press(driver, 'Just covered', 'label');
     await driver.wait(async () => (await bodyText()) !== before, WAIT_MS);
-    await waitForText('102 % up the meat');
+    await waitForText('102% up the meat');
   });
 
   it('starts the cook, records, moves the forecast and takes a record back', async () => {
@@ -128,7 +128,7 @@ describe('a braise from plan to log', () => {
       WAIT_MS,
       'A cooler oven did not move the forecast later.',
     );
-    await driver.findElement(By.css('button[aria-label="Take back: Oven 110 °C"]')).click();
+    await driver.findElement(By.css('button[aria-label="Undo: Oven 110 °C"]')).click();
     await driver.wait(
       async () => (await turnsAt()) === planned,
       WAIT_MS,
@@ -147,7 +147,7 @@ describe('a braise from plan to log', () => {
     await waitForText('No connection to the server');
     await here.app.restart();
     await driver.wait(
-      async () => !(await bodyText()).includes('not yet sent'),
+      async () => !(await bodyText()).includes(WORDS.text('soFar.keptOnThisDeviceNot')),
       WAIT_MS,
       'The queued note was never sent.',
     );
@@ -164,7 +164,7 @@ describe('a braise from plan to log', () => {
     await waitForText('Turned');
     await driver.switchTo().window(second);
     await driver.wait(
-      async () => (await driver.findElements(By.css('button[aria-label="Take back: Turned"]'))).length === 1,
+      async () => (await driver.findElements(By.css('button[aria-label="Undo: Turned"]'))).length === 1,
       WAIT_MS,
       'The second tab did not hear of it.',
     );
@@ -175,15 +175,15 @@ describe('a braise from plan to log', () => {
   it('asks how it came out and shows it in the log, planned against actual', async () => {
     const { driver } = here;
     await driver.findElement(By.css('body')).sendKeys('f');
-    await press(driver, WORDS.capital(WORDS.text('targetMark.twists')));
-    await waitForText('Out, lid ajar');
+    await press(driver, WORDS.label('stage', 'twists'));
+    await waitForText(WORDS.text('step.outOfOven.title'));
     await press(driver, WORDS.text('next.button.offHeat'));
-    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('next.button.finished')), 20);
+    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('step.verdict.title')), 20);
     await press(driver, WORDS.text('next.button.finished'));
     await findText(driver, 'h2', 'How did it come out?');
     expect(await violations()).toEqual([]);
     await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
-    await waitForText('Choose one of the five, then finish');
+    await waitForText('Choose one of the five to finish');
     for (const word of ['just right', 'succulent', 'sticky', 'a bit salty']) await press(driver, word, 'label');
     await fill(driver, WORDS.text('recordSheets.oneLineForNextTime'), 'Half the salt');
     await press(driver, WORDS.text('recordSheets.finishAndLogIt'));
@@ -230,7 +230,7 @@ describe('a braise from plan to log', () => {
     await setViewport(driver, 1280, 800);
     await driver.get(`${here.app.url}/plan/new`);
     await beginPlan(driver, 'oxtail in stout for 4');
-    await driver.findElement(By.css('header button[aria-label*="colours"]')).click();
+    await driver.findElement(By.css('header button[aria-label*="theme"]')).click();
     expect(await violations()).toEqual([]);
     const said = (await complaints(driver)).filter(
       (m) =>

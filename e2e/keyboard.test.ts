@@ -87,7 +87,7 @@ describe('with a keyboard alone', () => {
     );
     await send(driver, 'smells of stout', Key.ESCAPE);
     await waitForText(WORDS.text('sheet.unkept'));
-    await driver.wait(async () => (await inFocus(driver)) === WORDS.text('begin.goOn'), WAIT_MS);
+    await driver.wait(async () => (await inFocus(driver)) === WORDS.text('sheet.goOn'), WAIT_MS);
     await send(driver, Key.ENTER);
     await pressed(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText('smells of stout');
@@ -98,11 +98,11 @@ describe('with a keyboard alone', () => {
       WAIT_MS,
       'Not there.',
     );
-    await pressed(driver, WORDS.capital(WORDS.text('targetMark.twists')));
-    await waitForText('found at');
+    await pressed(driver, WORDS.label('stage', 'twists'));
+    await waitForText('tender, since');
     await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"]'))).length === 0, WAIT_MS);
-    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('next.button.finished')), 24, pressed);
-    expect(await title(driver)).toMatch(/^Say how it came out/);
+    await doAsAsked(driver, (t) => t.startsWith(WORDS.text('step.verdict.title')), 24, pressed);
+    expect(await title(driver)).toBe(WORDS.text('step.verdict.title'));
     await pressed(driver, WORDS.text('next.button.finished'));
     await driver.wait(
       async () => (await driver.findElements(By.css('[role="dialog"] [role="radiogroup"]'))).length === 4,

@@ -24,10 +24,12 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   const { driver } = here;
   await driver.get(`${here.app.url}/kitchen`);
   await press(driver, 'Add a pot');
+  await findText(driver, 'button', WORDS.text('kitchen.keep'));
+  await driver.wait(async () => (await driver.findElements(By.css('[role="dialog"] input'))).length > 0, WAIT_MS);
   await fill(driver, WORDS.text('potFields.name'), 'Harbour oval');
   await fill(driver, WORDS.text('potFields.length'), '34 cm');
   await fill(driver, WORDS.text('potFields.width'), '26 cm');
-  await click('//*[@role="dialog"]//button[normalize-space(.)="Keep"]');
+  await click('//*[@role="dialog"]//button[normalize-space(.)="Save"]');
   await waitForText(WORDS.text('kitchen.kept', { name: 'Harbour oval' }));
   expect(await complaints(driver)).toEqual([]);
 
@@ -36,13 +38,13 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   await press(driver, 'Pot: ');
   await click('//button[.//*[contains(text(), "Round casserole")]][@aria-haspopup="listbox"]');
   await (await findText(driver, 'div[@role="option"]', 'Harbour oval')).click();
-  await waitForText('340 mm by 260 mm');
+  await waitForText('Harbour oval');
 
   await press(driver, 'Heat: ');
   await press(driver, 'On the hob first');
   await press(driver, 'Lid off for the last hour');
-  await waitForText('Hob, 96 °C or over, then oven 150 °C');
-  await waitForText('no lid, to the end');
+  await waitForText('Hob, 96 °C or hotter, then oven 150 °C');
+  await waitForText('no lid, until done');
 
   await driver.wait(
     async () =>

@@ -96,11 +96,11 @@ describe('a record that is not with the server', () => {
       WAIT_MS,
       'It stayed on the page.',
     );
-    await waitForText('One record on this device is not with the server');
+    await waitForText(WORDS.text('outbox.head', { count: 1 }));
     await driver.get(`${here.app.url}/plan`);
     await waitForText('written while it went. The server would not have it');
     await press(driver, 'Send again');
-    await waitForText('The server would not have it');
+    await waitForText('The server rejected it');
     await driver.findElement(By.css('button[aria-label^="Throw “written"]')).click();
     await press(driver, WORDS.text('outbox.discard'));
     await driver.wait(async () => !(await bodyText()).includes('not with the server'), WAIT_MS, 'It is still there.');
@@ -119,8 +119,8 @@ describe('a record that is not with the server', () => {
     await findText(driver, 'h2', 'So far');
     await here.app.kill();
     await driver.findElement(By.css('body')).sendKeys('t');
-    await waitForText('only on this page: this browser keeps nothing');
-    expect(await bodyText()).not.toContain('kept on this device');
+    await waitForText('only on this page');
+    expect(await bodyText()).not.toContain('saved on this device');
     await here.app.restart();
     await driver.wait(
       async () => !(await bodyText()).includes('only on this page'),

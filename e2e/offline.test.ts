@@ -53,7 +53,7 @@ describe('when the server is away', () => {
     await findText(driver, 'h1', 'Home');
     await waitForText('Oxtail in stout');
     await driver.get(plan);
-    await waitForText('Begin, ');
+    await waitForText('Start cooking, ');
     // Never seen and not made ready: Home, which was.
     await driver.get(`${here.app.url}/log`);
     await driver.wait(until.urlIs(`${here.app.url}/`), WAIT_MS, 'What was never seen does not lead home.');

@@ -11,7 +11,7 @@ export interface Served {
   /** All that the page says. */
   readonly bodyText: () => Promise<string>;
   /** Waits until the page says `text`. */
-  readonly waitForText: (text: string) => Promise<void>;
+  readonly waitForText: (text: string | RegExp) => Promise<void>;
   /** Waits until the page at the stove is there and goes by the kitchen's clock. */
   readonly inTime: () => Promise<void>;
   /** The kitchen's clock so many minutes on, and the page with it. */
@@ -79,7 +79,11 @@ export function served(options: { readonly demo: boolean }): Served {
     },
     waitForText: async (text) => {
       const { driver } = begun(browser);
-      await driver.wait(async () => (await bodyText()).includes(text), WAIT_MS, `“${text}” never appeared.`);
+      const shown = async (): Promise<boolean> => {
+        const body = await bodyText();
+        return typeof text === 'string' ? body.includes(text) : text.test(body);
+      };
+      await driver.wait(shown, WAIT_MS, `“${String(text)}” never appeared.`);
     },
   };
 }

@@ -15,7 +15,7 @@ beforeAll(async () => {
   const link = await driver.findElement(By.css('main a[href^="/plan/"]:not([href$="/new"])'));
   plan = (await link.getAttribute('href')) ?? '';
   await driver.get(plan);
-  await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
+  await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
   // Keeps hold of what a download would have written.
   await driver.executeScript(`
     const make = URL.createObjectURL;
@@ -130,7 +130,7 @@ describe('other ways', () => {
   it('sets ways side by side, at most four, and keeps one', async () => {
     const { driver } = here;
     await driver.get(plan);
-    await findText(driver, 'h2', WORDS.capital(WORDS.text('part.day')));
+    await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
     await press(driver, WORDS.text('verdict.otherWays'));
     await findText(driver, 'th', WORDS.text('compare.readyAbout'));
     const columns = async (): Promise<number> => (await driver.findElements(By.css('thead th'))).length;

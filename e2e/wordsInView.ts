@@ -79,6 +79,7 @@ export const COUNTED_SCREENS: readonly CountedScreen[] = [
     name: 'First minute',
     most: 70,
     open: async (driver, url) => {
+      await driver.executeScript('localStorage.clear()');
       await driver.get(`${url}/plan/new`);
       await there(driver, 'form input');
     },

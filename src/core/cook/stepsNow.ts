@@ -121,7 +121,7 @@ export function withFinish(steps: readonly Step[], finishing: Finishing): readon
   const says = new Map(now.map((s) => [`finish-${s.says.code}`, s]));
   const told = steps.map((s): Step => {
     const found = says.get(s.id);
-    return found ? { ...s, title: found.says, minutes: asLikely(s.minutes, found.minutes) } : s;
+    return found ? { ...s, how: found.says, minutes: asLikely(s.minutes, found.minutes) } : s;
   });
   const boil = now.find((s) => s.work === 'reduce');
   if (!boil || told.some((s) => s.kind === 'reduce')) return told;
@@ -134,7 +134,7 @@ export function withFinish(steps: readonly Step[], finishing: Finishing): readon
     ...model,
     id,
     kind: 'reduce',
-    title: boil.says,
+    how: boil.says,
     what: null,
     sign: null,
     record: null,
