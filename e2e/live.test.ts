@@ -98,7 +98,7 @@ describe('a record that is not with the server', () => {
     );
     await waitForText(WORDS.text('outbox.head', { count: 1 }));
     await driver.get(`${here.app.url}/plan`);
-    await waitForText('written while it went. The server would not have it');
+    await waitForText('The server rejected it');
     await press(driver, 'Send again');
     await waitForText('The server rejected it');
     await driver.findElement(By.css('button[aria-label^="Throw “written"]')).click();

@@ -109,7 +109,7 @@ describe('at the stove', () => {
     await driver.findElement(By.css('body')).sendKeys(Key.SPACE);
     await driver.wait(async () => !(await title(driver)).includes('garlic'), WAIT_MS);
     await press(driver, WORDS.text('cookScreen.inAlready'));
-    await waitForText('Into the pot');
+    await waitForText(WORDS.text('recorded.intoPot'));
     await on(60);
     // The lid was forgotten: how it goes, and how it would with the lid back on.
     await driver.findElement(By.css('body')).sendKeys('h');

@@ -12,7 +12,7 @@ import { CUTS } from '../core/larder';
 
 const HELP = `ember <command> [file|-]
 
-  forecast [file|-]   a braise request in JSON to its forecast in JSON
+  forecast [file|-]   forecast for a braise request (JSON in, JSON out)
   follow [file|-]     {"request": …, "records": […]} to the forecast after each record
   plan [file|-]       a plan's input, bare in its present shape or as a plan file, to the whole plan in JSON, every figure with its reason
   calibrate [--text]  simulated kitchens and kitchen practice against the forecast
