@@ -113,7 +113,7 @@ describe('after the fork', () => {
     await driver.wait(async () => /below/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
     await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'On the lowest heat');
-    await waitForText(`${WORDS.text('hold.flame.short')}`);
+    await waitForText(WORDS.text('hold.flame.short'));
     // A flame does not make it hot at once: that it is has to be measured.
     expect(await title(driver)).toMatch(/been below/);
     await press(driver, WORDS.text('alarm.record.hold'));

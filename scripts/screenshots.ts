@@ -4,6 +4,7 @@ import { By, type WebDriver } from 'selenium-webdriver';
 import { findText, openBrowser, press, setViewport } from '../e2e/browser';
 import { doAsAsked } from '../e2e/finishing';
 import { startApp } from '../e2e/server';
+import { WORDS } from '../src/testing/words';
 
 const DESK = [1280, 800] as const;
 const PHONE = [390, 844] as const;
@@ -59,7 +60,7 @@ async function main(): Promise<void> {
     const entry = await linkTo(driver, '/log/');
 
     await driver.get(plan);
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
     await shoot(driver, 'plan-meat');
     for (const [decision, name] of [
       ['Liquid', 'plan-liquid'],
@@ -71,7 +72,7 @@ async function main(): Promise<void> {
       await shoot(driver, name);
     }
 
-    await press(driver, 'Tasks and sides');
+    await press(driver, WORDS.text('dayLine.pullUp'));
     await shoot(driver, 'plan-day');
 
     await driver.get(`${app.url}/plan/new`);
@@ -81,12 +82,12 @@ async function main(): Promise<void> {
     await driver.get(`${app.url}/plan/import`);
     const box = await driver.findElement(By.css('textarea'));
     await box.sendKeys(JSON.stringify(RECIPE));
-    await press(driver, 'Read it');
+    await press(driver, WORDS.text('recipeImport.readIt'));
     await findText(driver, 'h2', 'Line by line');
     await shoot(driver, 'import');
 
     await driver.get(`${plan}/compare`);
-    await findText(driver, 'th', 'Ready, most likely');
+    await findText(driver, 'th', WORDS.text('compare.readyAbout'));
     await shoot(driver, 'compare');
 
     await driver.get(cook);
@@ -107,7 +108,7 @@ async function main(): Promise<void> {
     await driver.get(app.url);
     await shoot(driver, 'home-phone');
     await driver.get(plan);
-    await findText(driver, 'h2', 'The day');
+    await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
     await shoot(driver, 'plan-phone');
     await driver.get(cook);
     await findText(driver, 'h2', 'So far');
@@ -116,10 +117,10 @@ async function main(): Promise<void> {
     await shoot(driver, 'cook-phone-fork');
 
     // Last, for it ends what the others show: off the heat, and the sauce being made.
-    await press(driver, 'Twists');
+    await press(driver, WORDS.label('stage', 'twists'));
     await setViewport(driver, ...DESK);
-    await press(driver, 'It is off the heat');
-    await doAsAsked(driver, (asked) => asked.startsWith('Taste'), 12);
+    await press(driver, WORDS.text('next.button.offHeat'));
+    await doAsAsked(driver, (asked) => asked.startsWith(WORDS.text('step.season.title')), 12);
     await shoot(driver, 'cook-sauce');
   } finally {
     await browser.close();
