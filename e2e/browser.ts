@@ -103,7 +103,7 @@ export async function findText(driver: WebDriver, tag: string, text: string): Pr
 /** Opens whatever folds an element away. */
 async function unfold(driver: WebDriver, element: WebElement): Promise<void> {
   await driver.executeScript(
-    'for (let e = arguments[0].closest("details"); e; e = e.parentElement.closest("details")) e.open = true;',
+    'const own = arguments[0].closest("summary")?.parentElement; for (let e = arguments[0].closest("details"); e; e = e.parentElement.closest("details")) if (e !== own) e.open = true;',
     element,
   );
 }

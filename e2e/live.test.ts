@@ -101,7 +101,7 @@ describe('a record that is not with the server', () => {
     await waitForText('The server rejected it');
     await press(driver, 'Send again');
     await waitForText('The server rejected it');
-    await driver.findElement(By.css('button[aria-label^="Throw “written"]')).click();
+    await driver.findElement(By.css('button[aria-label^="Discard “written"]')).click();
     await press(driver, WORDS.text('outbox.discard'));
     await driver.wait(async () => !(await bodyText()).includes('not with the server'), WAIT_MS, 'It is still there.');
     await driver.navigate().refresh();

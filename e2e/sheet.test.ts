@@ -139,7 +139,7 @@ describe('other ways', () => {
     await driver.wait(async () => (await columns()) === 4, WAIT_MS);
     expect((await driver.findElements(By.css('label[data-disabled]'))).length).toBeGreaterThan(0);
     expect(await driver.findElement(By.css('table')).getText()).toMatch(/in the pot|narrower|wider/);
-    const kept = await driver.findElements(By.xpath('//button[contains(., "Keep this way")]'));
+    const kept = await driver.findElements(By.xpath('//button[contains(., "Use this option")]'));
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].click()', kept.at(-1));
     await driver.wait(async () => (await driver.getCurrentUrl()) === plan, WAIT_MS);
     await findText(driver, 'strong', 'Hob, 95 °C or hotter');

@@ -249,7 +249,7 @@ export const records = {
   'record.fork.title': 'How does the fork feel?',
   'record.fork.how': 'Push a fork into the thickest {piece} and try to twist it. Done when: {sign}.',
   'record.probe': 'Probe',
-  'record.probe.hint': 'meat temperature',
+  'record.probe.hint': 'how hot inside',
   'record.probe.key': 'Probe reading',
   'record.probe.title': 'What does the probe say?',
   'record.probe.how': 'In the middle of the thickest {piece}. It’s a clue, not proof: the fork decides.',
