@@ -16,6 +16,8 @@ export interface Sentence {
 }
 
 const NAMED_OF_BASE = 2;
+/** Less than this is not worth calling reduced, l. */
+const MIN_REDUCED_L = 0.005;
 /** Where a figure waits for the plan. */
 const NO_FIGURE = '–';
 
@@ -126,7 +128,10 @@ export function sentences(
       detail: fig((p) =>
         [...p.liquid.pours, ...p.liquid.late]
           .map((x) =>
-            w.text('sentence.pour', { liquid: w.name('liquid', x.liquid.id), volume: w.quantity(x.pouredL, 'volume') }),
+            w.text(x.pouredL - x.inPotL > MIN_REDUCED_L ? 'sentence.pourReduced' : 'sentence.pour', {
+              liquid: w.name('liquid', x.liquid.id),
+              volume: w.quantity(x.inPotL, 'volume'),
+            }),
           )
           .join(' · '),
       ),

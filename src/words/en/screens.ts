@@ -26,6 +26,7 @@ export const decisions = {
   'sentence.onionAndPaste': '{onion}; paste',
   'sentence.straightIn': 'straight to the liquid',
   'sentence.level': '{level} up the meat: {volume}',
+  'sentence.pourReduced': '{liquid} {volume} after reducing',
   'sentence.pour': '{liquid} {volume}',
   'sentence.deep': '{depth} deep',
   'sentence.underLid': '{lid}, until tender',

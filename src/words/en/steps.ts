@@ -1,6 +1,6 @@
 /** Steps at the stove: what to do, the sign to stop at, what too little and too much look like, where it can still go in. */
 export const steps = {
-  'step.washHands.do': 'Wash your hands with soap; keep one board just for raw meat.',
+  'step.washHands.do': 'Use soap, and keep one board just for raw meat.',
   'step.washHands.sign': 'Clean, dry hands and one clear board.',
   'step.washHands.little': 'Slippery hands on the knife; raw juice on taps and jars.',
   'step.washHands.late': 'Do it now, wipe what you touched, and throw away anything you touched that’s eaten raw.',
