@@ -8,7 +8,7 @@ import { checkPlanInput, composePlan } from '../plan';
 import { recipeJsonLd } from '../../exports/recipe';
 import { findRecipe } from '../../contract/recipe';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '../../testing/fixtures';
-import { english, WORDS } from '../../testing/words';
+import { english, WORDS, US_WORDS } from '../../testing/words';
 import { ofRow } from '../message';
 import { HOUR_MS } from '../quantity';
 
@@ -76,14 +76,17 @@ describe('a line of ingredients', () => {
 });
 
 describe('the words of the larder', () => {
-  it('mean themselves: every cut, vegetable, liquid, herb and spice by its own name', () => {
+  it.each([
+    ['British', WORDS],
+    ['American', US_WORDS],
+  ])('mean themselves: every cut, vegetable, liquid, herb and spice by its %s name', (_, words) => {
     const misses = [
-      ...CUTS.map((c) => [WORDS.say(ofRow('cut', c.id, 'full')), 'cut', c.id] as const),
-      ...GARNISHES.map((g) => [WORDS.name('garnish', g.id), 'garnish', g.id] as const),
-      ...LIQUIDS.map((l) => [WORDS.name('liquid', l.id), 'liquid', l.id] as const),
-      ...HERBS.map((h) => [WORDS.name('herb', h.id), 'herb', h.id] as const),
-      ...SPICES.map((s) => [WORDS.name('spice', s.id), 'spice', s.id] as const),
-      ...FATS.map((f) => [WORDS.name('fat', f.id), 'fat', f.id] as const),
+      ...CUTS.map((c) => [words.say(ofRow('cut', c.id, 'full')), 'cut', c.id] as const),
+      ...GARNISHES.map((g) => [words.name('garnish', g.id), 'garnish', g.id] as const),
+      ...LIQUIDS.map((l) => [words.name('liquid', l.id), 'liquid', l.id] as const),
+      ...HERBS.map((h) => [words.name('herb', h.id), 'herb', h.id] as const),
+      ...SPICES.map((s) => [words.name('spice', s.id), 'spice', s.id] as const),
+      ...FATS.map((f) => [words.name('fat', f.id), 'fat', f.id] as const),
     ].filter(([name, kind, id]) => {
       const meaning = matchIngredient(name);
       return meaning?.role !== kind || meaning.id !== id;
