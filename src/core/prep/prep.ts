@@ -21,7 +21,7 @@ import {
   type Preparation,
   type Seasoning,
 } from '../choices';
-import { SAFETY_LIMITS, safetyParams, type CoolingRule } from '../safety';
+import { SAFETY_LIMITS, type CoolingRule } from '../safety';
 
 /** One thing done to raw meat, in order. */
 export interface PrepStep {
@@ -248,7 +248,7 @@ export function prepPlan(
     step(
       'temper',
       say('prep.temper', { time: time(TEMPER_MIN[prepare.temper]) }),
-      say('prep.temper.how', safetyParams(rule)),
+      say('prep.temper.how', { most: time(SAFETY_LIMITS[rule].outMin) }),
       TEMPER_MIN[prepare.temper],
     );
   }

@@ -50,7 +50,7 @@ export const prep = {
   'prep.dry.how': 'Wet meat spits and steams. Don’t rinse it: that spreads germs and makes it wetter.',
   'prep.temper': '{time} out of the fridge',
   'prep.temper.how':
-    'It warms the outside by a few degrees, no more. At most {out} out of the fridge in total, {outHot} in a hot room.',
+    'It warms the outside by a few degrees, no more. At most {most} out of the fridge in total, less in a hot room.',
 } as const;
 
 /** At the counter, and which cut suits what. */
