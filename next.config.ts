@@ -5,9 +5,9 @@ const config: NextConfig = {
   serverExternalPackages: ['pino', 'piscina', 'sequelize', 'sqlite3', 'umzug'],
   turbopack: { root: import.meta.dirname },
   poweredByHeader: false,
-  // Types are a step of ./check of their own.
+  // ./check has its own step for types.
   typescript: { ignoreBuildErrors: true },
-  // The proxy does it, so that a redirect too has its headers.
+  // The proxy does it, so that redirects get the security headers too.
   skipTrailingSlashRedirect: true,
   allowedDevOrigins: ['127.0.0.1'],
 };

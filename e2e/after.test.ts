@@ -5,7 +5,7 @@ import { complaints, fill, findText, press, WAIT_MS } from './browser';
 import { doAsAsked, title } from './finishing';
 import { served } from './served';
 import { post } from './server';
-import { ACT } from '../src/contract/kept/act';
+import { ACT } from '../src/contract/stored/act';
 import { type PlanInput } from '../src/core/choices';
 import { BRAISES } from '../src/testing/braises';
 import { OXTAIL_PLAN } from '../src/testing/fixtures';
@@ -19,21 +19,21 @@ const { bodyText, on, waitForText } = here;
 /** What the clock in the kitchen says. */
 const kitchenMs = (): number => Date.now() + here.app.shiftedMs();
 
-/** A braise whose meat has been in for so long, off the heat since a minute, to be served in so many minutes. */
+/** A braise whose meat has been in for this long, off the heat for a minute, to be served in this many minutes. */
 async function offTheHeat(input: PlanInput, inPotMin: number, serveInMin: number): Promise<string> {
   const id = randomUUID();
   const now = kitchenMs();
   const of = { ...input, serveAtMs: now + serveInMin * MINUTE_MS };
-  expect((await post(here.app, '/api/cooks', { id, input: of, planId: null })).status).toBe(201);
+  expect((await post(here.app, '/api/braises', { id, input: of, planId: null })).status).toBe(201);
   for (const [act, ago] of [
     [{ kind: 'intoPot' }, inPotMin],
     [{ kind: 'fork', stage: 'twists' }, 2],
     [{ kind: 'offHeat' }, 1],
   ] as const) {
     const event = { id: randomUUID(), atMs: now - ago * MINUTE_MS, act, actVersion: ACT.version };
-    expect((await post(here.app, `/api/cooks/${id}/events`, event)).status).toBe(201);
+    expect((await post(here.app, `/api/braises/${id}/events`, event)).status).toBe(201);
   }
-  await here.driver.get(`${here.app.url}/cook/${id}`);
+  await here.driver.get(`${here.app.url}/braise/${id}`);
   await here.inTime();
   return id;
 }
@@ -66,7 +66,7 @@ describe('after the fork', () => {
     expect(first.some((s) => s.startsWith('Strain'))).toBe(true);
     await waitForText('estimated');
     await waitForText('Reducing: about');
-    // A row of keys is one move.
+    // Arrow keys pressed in a row count as one move.
     const line = await driver.findElement(By.css(`[role="slider"][aria-label="${WORDS.text('sauceColumn.aim')}"]`));
     const before = await line.getAttribute('aria-valuetext');
     await line.sendKeys(Key.ARROW_UP, Key.ARROW_UP, Key.ARROW_UP);
@@ -81,7 +81,7 @@ describe('after the fork', () => {
     await press(driver, 'Coating', 'label');
     await press(driver, WORDS.text('record.sauce.record'));
     await waitForText('900 ml');
-    // The step in hand and the panel beside it go to one line.
+    // The current step and the panel beside it name the same target line.
     const to = await driver.executeScript<string>(
       'return document.querySelector("[role=slider][aria-label^=\\"Reduce the sauce\\"]").getAttribute("aria-valuetext")',
     );
@@ -108,13 +108,13 @@ describe('after the fork', () => {
     await offTheHeat(OXTAIL_PLAN, 200, 150);
     expect(await title(driver)).toMatch(/^Keep it warm/);
     await waitForText(saying('hold.nowUnsaid'));
-    // Left so, it is under the limit before the sauce begins, and is said to be.
+    // Left like this, it drops below the limit before the sauce begins, and the screen says so.
     await on(95);
     await driver.wait(async () => /below/.test(await title(driver)), WAIT_MS, 'Nobody says that it went cold.');
     await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'On the lowest heat');
     await waitForText(WORDS.text('hold.flame.short'));
-    // A flame does not make it hot at once: that it is has to be measured.
+    // A flame does not make it hot at once: being hot again has to be measured.
     expect(await title(driver)).toMatch(/been below/);
     await press(driver, WORDS.text('alarm.record.hold'));
     await press(driver, 'I measured it');
@@ -164,7 +164,7 @@ describe('after the fork', () => {
     const id = log.slice(log.lastIndexOf('/') + 1);
     await driver.get(here.app.url);
     await findText(driver, 'section', WORDS.text('step.cool.rest'));
-    await driver.get(`${here.app.url}/cook/${id}`);
+    await driver.get(`${here.app.url}/braise/${id}`);
     await findText(driver, 'h2', 'So far');
     await doAsAsked(driver, (t) => t === '' || t.startsWith(WORDS.text('nextCard.inTheLog')), 6);
     await waitForText(saying('shelf.fridge'));
@@ -192,7 +192,7 @@ describe('after the fork', () => {
     }
     await press(driver, WORDS.capital(WORDS.text('fate.thawed')));
     await driver.wait(async () => (await boxes()) === 1, WAIT_MS, 'It was not thawed.');
-    // Past its day it is said to be thrown away, and is.
+    // Past its use-by day, the screen says to throw it away, and that is recorded.
     await here.app.shift(3 * 24 * 60);
     await driver.get(`${here.app.url}/log`);
     await waitForText('Past its fridge date');

@@ -19,7 +19,7 @@ const FLAGS = [
 ];
 
 export const WAIT_MS = 20_000;
-/** How often a wait looks whether it is over, ms. */
+/** How often a wait checks its condition, ms. */
 const LOOKS_EVERY_MS = 25;
 
 export interface Browser {
@@ -45,7 +45,7 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
   const driver = chrome.Driver.createSession(options, new chrome.ServiceBuilder('/usr/bin/chromedriver').build());
   await setViewport(driver, width, height);
   const wait = driver.wait.bind(driver);
-  // As soon as it is so, not at the next fifth of a second.
+  // Continue as soon as the condition holds instead of waiting for the next poll.
   driver.wait = ((...[condition, timeout, message, poll = LOOKS_EVERY_MS]: Parameters<typeof wait>) =>
     wait(condition, timeout, message, poll)) as typeof driver.wait;
   const get = driver.get.bind(driver);
@@ -72,7 +72,7 @@ export async function openBrowser(width = 1280, height = 800, flags: readonly st
   };
 }
 
-/** Waits until no part of the page is still as the server drew it. */
+/** Waits until no part of the page is still the server-rendered version. */
 async function answered(driver: WebDriver): Promise<void> {
   await driver.wait(
     async () => (await driver.findElements(By.css('[data-drawn]'))).length === 0,
@@ -81,7 +81,7 @@ async function answered(driver: WebDriver): Promise<void> {
   );
 }
 
-/** Makes the page itself `width` by `height`, whatever the window's frame takes. */
+/** Makes the page itself `width` by `height`, whatever the window frame takes. */
 export async function setViewport(driver: chrome.Driver, width: number, height: number): Promise<void> {
   await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
     width,
@@ -91,16 +91,16 @@ export async function setViewport(driver: chrome.Driver, width: number, height: 
   });
 }
 
-/** The first element whose accessible text holds `text`, once it is there. */
+/** The first element whose accessible text contains `text`, once it is there. */
 export async function findText(driver: WebDriver, tag: string, text: string): Promise<WebElement> {
   const path = `//${tag}[contains(normalize-space(.), ${JSON.stringify(text)})]`;
-  // An open sheet stands before the page.
+  // An open sheet takes precedence over the page.
   const [sheet] = await driver.findElements(By.xpath(`//*[@role="dialog"]${path}`));
   if (sheet) return sheet;
   return driver.wait(until.elementLocated(By.xpath(path)), WAIT_MS, `No <${tag}> says “${text}”.`);
 }
 
-/** Opens whatever folds an element away. */
+/** Opens every folded section around an element. */
 async function unfold(driver: WebDriver, element: WebElement): Promise<void> {
   await driver.executeScript(
     'const own = arguments[0].closest("summary")?.parentElement; for (let e = arguments[0].closest("details"); e; e = e.parentElement.closest("details")) if (e !== own) e.open = true;',
@@ -119,7 +119,7 @@ export async function press(driver: WebDriver, text: string, tag = 'button'): Pr
         await element.click();
         return true;
       } catch (e) {
-        // Drawn anew between finding and clicking: find it again.
+        // Re-rendered between finding and clicking: find it again.
         if (e instanceof error.StaleElementReferenceError) return false;
         throw e;
       }
@@ -132,7 +132,7 @@ export async function press(driver: WebDriver, text: string, tag = 'button'): Pr
 /** The input with this label. */
 export async function field(driver: WebDriver, label: string): Promise<WebElement> {
   const path = `//label[contains(normalize-space(.), ${JSON.stringify(label)})]`;
-  // An open sheet stands before the page.
+  // An open sheet takes precedence over the page.
   const sheet = (await driver.findElements(By.css('[role="dialog"]'))).length > 0 ? '//*[@role="dialog"]' : '';
   const found = await driver.wait(
     until.elementLocated(By.xpath(sheet + path)),
@@ -144,7 +144,7 @@ export async function field(driver: WebDriver, label: string): Promise<WebElemen
   return driver.findElement(By.id(id ?? ''));
 }
 
-/** Types over what a field holds and leaves it. */
+/** Replaces the text of a field and leaves it. */
 export async function fill(driver: WebDriver, label: string, text: string): Promise<void> {
   const input = await field(driver, label);
   await driver.executeScript(
@@ -154,7 +154,7 @@ export async function fill(driver: WebDriver, label: string, text: string): Prom
   await input.sendKeys(text, '\t');
 }
 
-/** Says on the page of the first minute what is to be braised, and waits for the plan. */
+/** Types what is to be braised on the quick start page, and waits for the plan. */
 export async function beginPlan(driver: WebDriver, line: string): Promise<void> {
   const asked = await driver.wait(until.elementLocated(By.css('form input')), WAIT_MS, 'Nobody asks what it is to be.');
   await driver.wait(
@@ -182,7 +182,7 @@ export async function dismiss(driver: WebDriver): Promise<void> {
   );
 }
 
-/** What the browser's console has said at level warning or worse since last asked. */
+/** Console messages of level warning or worse since the last call. */
 export async function complaints(driver: WebDriver): Promise<string[]> {
   const entries = await driver.manage().logs().get(logging.Type.BROWSER);
   return entries.filter((e) => e.level.value >= logging.Level.WARNING.value).map((e) => e.message);

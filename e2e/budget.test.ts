@@ -4,7 +4,7 @@ import { costOf, type Line, openLine, type ScreenCost, watchPages } from './meas
 import { type AppServer, startApp } from './server';
 import { demoPlaces, type Places, WALK } from './walk';
 
-/** Script of the main thread that a page names itself, in bytes as sent (gzip). */
+/** Main-thread scripts named by the page itself, in bytes as sent (gzip). */
 const FIRST_BYTES: Readonly<Record<string, number>> = {
   '': 260_000,
   plan: 260_000,
@@ -13,9 +13,9 @@ const FIRST_BYTES: Readonly<Record<string, number>> = {
   'plan/[id]/compare': 320_000,
   log: 320_000,
   'log/[id]': 320_000,
-  'cook/[id]': 320_000,
+  'braise/[id]': 320_000,
 };
-/** How far what is drawn may move about by itself. */
+/** Limit for cumulative layout shift. */
 const SHIFT = 0.02;
 
 let app: AppServer;
@@ -25,7 +25,7 @@ let places: Places;
 
 beforeAll(async () => {
   app = await startApp({ demo: true });
-  // Slower than any page: what comes late comes after the page was drawn.
+  // Slower than any page, so that late scripts arrive after the page was drawn.
   line = await openLine(app, { fontsMs: 1200, workersMs: 900 });
   browser = await openBrowser();
   await watchPages(browser);
@@ -44,7 +44,7 @@ describe('with fonts and forecasts held back', () => {
     if (!stop) throw new Error(`There is no ${route}.`);
     const cost: ScreenCost = await costOf(browser, line, stop, stop.address(places));
     expect(cost.firstBytes).toBeLessThanOrEqual(most);
-    // A page that was weighed before any script had come weighs nothing.
+    // Measuring before any script has arrived would count zero bytes.
     expect(cost.firstBytes).toBeGreaterThan(100_000);
     expect(cost.shift, cost.moved.join('\n')).toBeLessThan(SHIFT);
     if (route === 'plan/[id]') expect(cost.forecast).toBe(true);

@@ -23,7 +23,7 @@ describe('the copy a server makes by itself', () => {
   it('says what would be lost, opens in the ordinary pages, where nothing is written, and lets go again', async () => {
     const { driver } = here;
     await addPlan('Since the copy');
-    await driver.get(`${here.app.url}/copies`);
+    await driver.get(`${here.app.url}/backups`);
     await press(driver, 'Compare', 'a');
     await waitForText('One thing would be lost');
     expect(await bodyText()).toContain('the plan “Since the copy”');
@@ -56,9 +56,9 @@ describe('the copy a server makes by itself', () => {
     await driver.get(`${here.app.url}/plan`);
     await findText(driver, 'h1', 'Plans');
     expect(await bodyText()).not.toContain('Since the copy');
-    await driver.get(`${here.app.url}/copies`);
+    await driver.get(`${here.app.url}/backups`);
     await waitForText(saying('copies.before'));
-    // Told once: the next start leaves what is kept alone.
+    // The request is used once: the next start leaves the data alone.
     await addPlan('After the restoring');
     await here.app.stop();
     await here.app.restart();

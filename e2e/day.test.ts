@@ -42,13 +42,13 @@ describe('cooking it the day before', () => {
   it('lays the day out over two days, with the cooling between', async () => {
     const { driver } = here;
     await driver.get(`${here.app.url}/plan/new`);
-    // Days ahead: whatever the hour is now, the evening before is still to come.
+    // Days ahead, so that the evening before is still to come whatever the time is now.
     await beginPlan(driver, 'oxtail in stout for 4 in 4 days 7pm');
     await press(driver, 'Serve: ');
     await press(driver, WORDS.text('serveForm.ahead'), 'label');
     await findText(driver, 'h3', WORDS.text('servePanel.coldInTimeAndWarm'));
     const fridgeBy = await driver.findElement(By.xpath('//*[normalize-space(text())="In the fridge by"]/parent::*'));
-    // Times stand in marks of their direction, and each part on a line of its own.
+    // Times are wrapped in direction marks, and each part has its own line.
     expect((await fridgeBy.getText()).replaceAll(/[^\d:]/g, '')).toMatch(/21:00$/);
     await press(driver, 'Tasks and sides');
     await findText(driver, 'span', WORDS.text('task.cool'));

@@ -2,13 +2,13 @@ import { By, Key, type WebDriver } from 'selenium-webdriver';
 import { press, WAIT_MS } from './browser';
 import { WORDS } from '../src/testing/words';
 
-/** What the card in hand, or the alarm before it, asks. */
+/** What the current card, or the alarm above it, asks for. */
 export const title = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
     'return document.querySelector("section[aria-label=\\"Next step\\"] h1, [role=alert] h1")?.textContent ?? ""',
   );
 
-/** All that the card says but for the time that runs on it. */
+/** The text of the card without the running time. */
 export const card = (driver: WebDriver): Promise<string> =>
   driver.executeScript(
     'return [...document.querySelectorAll("section[aria-label=\\"Next step\\"] > *")].slice(1, 4).map((e) => e.textContent).join("|")',
@@ -17,7 +17,7 @@ export const card = (driver: WebDriver): Promise<string> =>
 const sheetTitle = (driver: WebDriver): Promise<string> =>
   driver.executeScript('return document.querySelector("[role=dialog] h2")?.textContent ?? ""');
 
-/** The usual answer to each sheet a step after the heat opens. */
+/** The usual answers to the sheets that the steps after the heat open. */
 const ANSWERS: Readonly<Record<string, string>> = {
   [WORDS.text('record.hold.title')]: WORDS.text('hold.lid'),
   [WORDS.text('record.counted.title')]: WORDS.text('record.counted.record'),
@@ -25,10 +25,7 @@ const ANSWERS: Readonly<Record<string, string>> = {
   [WORDS.text('record.stored.title')]: WORDS.text('record.put.record'),
 };
 
-/**
- * Does by one key what the card asks, and gives each sheet its usual answer (by `answering`), until `until` holds; gives
- * what was asked.
- */
+/** Presses the card's key and answers each sheet (from `answering`) until `until` holds; returns what was asked. */
 export async function doAsAsked(
   driver: WebDriver,
   until: (title: string) => Promise<boolean> | boolean,

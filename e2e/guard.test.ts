@@ -30,7 +30,7 @@ interface Answer {
   readonly text: string;
 }
 
-/** An answer to exactly these bytes of path and headers, as no browser would let us ask. */
+/** Sends exactly these bytes as path and headers, which no browser would allow. */
 function ask(
   path: string,
   headers: Record<string, string> = {},
@@ -56,7 +56,7 @@ function ask(
 
 describe('who is let in', () => {
   it('is nobody who comes by another name, in a real browser, to read or to write', async () => {
-    // What DNS rebinding does: a name of another site that leads to this machine.
+    // What DNS rebinding does: another site's name that resolves to this machine.
     const browser = await openBrowser(800, 600, [`--host-resolver-rules=MAP evil.example 127.0.0.1`]);
     try {
       const { driver } = browser;
@@ -86,6 +86,7 @@ describe('who is let in', () => {
       await ask('/icon.svg'),
       await ask('/favicon.ico'),
       await ask('/plan/'),
+      await ask('/cook/0b8f'),
       await ask('/no/such/page'),
       await ask('/api/no-such'),
       await ask('/_next/static/none.js'),
@@ -96,7 +97,7 @@ describe('who is let in', () => {
       await ask('/plan/%00'),
       await ask('/plan/%ED%A0%80'),
       await ask('/api/plans/%E0%A4%A/export'),
-      await ask('/cook/..%2f..%2fetc'),
+      await ask('/braise/..%2f..%2fetc'),
     ];
     for (const { headers, status } of answers) {
       const said = JSON.stringify([status, headers]);
@@ -145,7 +146,7 @@ describe('a row that cannot be read', () => {
       await run(`UPDATE plans SET input = '{"broken'`);
       await run(`UPDATE kitchens SET equipment = '{}'`);
       await run(
-        `UPDATE cooks SET input = replace(input, 'cutId', 'cutName') WHERE createdAtMs = (SELECT max(createdAtMs) FROM cooks)`,
+        `UPDATE braises SET input = replace(input, 'cutId', 'cutName') WHERE createdAtMs = (SELECT max(createdAtMs) FROM braises)`,
       );
       await run(`UPDATE events SET act = '{"kind":"blessed"}' WHERE rowid = (SELECT min(rowid) + 1 FROM events)`);
       await new Promise<void>((resolve) => {
@@ -163,7 +164,7 @@ describe('a row that cannot be read', () => {
       const home = await said('/');
       expect(home).toMatch(/3 saved items/);
       expect(home).toContain('A braise.');
-      const file = await driver.findElement(By.css('a[href^="/api/rows/cooks/"]')).getAttribute('href');
+      const file = await driver.findElement(By.css('a[href^="/api/rows/braises/"]')).getAttribute('href');
       expect(await said('/plan')).toContain(WORDS.text('aside.notJson'));
       expect((await fetch(`${own.url}/log`)).status).toBe(200);
       const row = (await (await fetch(file ?? '')).json()) as { input: string };
@@ -202,9 +203,9 @@ describe('odd requests by the hundred', () => {
         '/api/plans',
         '/api/plans/ID',
         '/api/plans/ID/export',
-        '/api/cooks',
-        '/api/cooks/ID',
-        '/api/cooks/ID/events',
+        '/api/braises',
+        '/api/braises/ID',
+        '/api/braises/ID/events',
       ];
       const MORE = [
         '/api/kitchen',
@@ -212,7 +213,7 @@ describe('odd requests by the hundred', () => {
         '/api/rows/plans/ID',
         '/api/rows/ID/ID',
         '/plan/ID',
-        '/cook/ID',
+        '/braise/ID',
         '/log/ID',
         '/log?page=ID',
         '/plan?page=ID',
@@ -245,7 +246,7 @@ describe('odd requests by the hundred', () => {
         seed = (Math.imul(seed, 1_103_515_245) + 12_345) >>> 0;
         return from[(seed >>> 8) % from.length] as T;
       };
-      /** A body with one thing in it replaced, somewhere. */
+      /** The body with one value replaced at random. */
       const spoilt = (body: unknown, depth = 0): unknown => {
         if (typeof body !== 'object' || body === null || depth > 4 || pick([0, 1, 2, 3]) === 0) return pick(VALUES);
         const keys = Object.keys(body);
@@ -257,7 +258,7 @@ describe('odd requests by the hundred', () => {
       const one = async (): Promise<void> => {
         const path = pick([...PATHS, ...MORE]).replaceAll('ID', () => encodeURI(pick(IDS)).replaceAll('%25', '%'));
         const method = pick(METHODS);
-        // What is kept is not to be taken away by a request that may.
+        // Deletions that may succeed are left out: they would remove what the test needs.
         if (method === 'DELETE' && path.includes(plan.id)) return;
         const body =
           pick([0, 1, 2]) === 0 ? pick(['{', '[]', 'null', '"x"', '\u0000']) : JSON.stringify(spoilt(pick(BODIES)));
@@ -330,7 +331,7 @@ describe('asked to stop', () => {
       body: JSON.stringify({ habits: { onion: 'deep' } }),
     });
     expect(changed.status).toBe(200);
-    // How long is for the soak to print; that it ends at all with these open is what counts here.
+    // The soak prints how long it takes; here it only has to finish with these connections open.
     await app.stop();
     await app.restart();
     const again = await fetch(`${host}/api/kitchen`, {

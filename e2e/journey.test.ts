@@ -9,13 +9,13 @@ import { WORDS } from '../src/testing/words';
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
 
-/** Everything axe finds wrong with the page as it stands, as short lines. */
+/** All axe violations of the current page, as short lines. */
 async function violations(): Promise<string[]> {
   const { violations: found } = await new AxeBuilder(here.driver).analyze();
   return found.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
 }
 
-/** Closes what is open over the page by keyboard. */
+/** Closes what is open over the page with the keyboard. */
 async function dismissed(): Promise<void> {
   await here.driver.switchTo().activeElement().sendKeys(Key.ESCAPE);
   await here.driver.wait(
@@ -29,7 +29,7 @@ async function turnsAt(): Promise<string> {
   return (await findText(here.driver, 'section', 'Forecast for')).findElement(By.css('strong')).getText();
 }
 
-/** Minutes from one time of day to the next time it is another. */
+/** Minutes from one time of day to the next occurrence of another. */
 function minutesOn(from: string, to: string): number {
   const of = (clock: string): number => {
     const [, hours, minutes] = /(\d+):(\d+)/.exec(clock) ?? [];
@@ -58,7 +58,7 @@ describe('a braise from plan to log', () => {
     await beginPlan(driver, 'oxtail in stout for 4');
     await waitForText('most likely');
     expect(await violations()).toEqual([]);
-    // An open list, searched, and an answer to “why?” are as good as the page.
+    // An open, filtered list and an open “why?” pass the same checks as the page.
     await driver.findElement(By.css('[data-place="work"] button[aria-haspopup="listbox"]')).click();
     await driver.wait(until.elementLocated(By.css('[role="listbox"]')), WAIT_MS, 'No list opens.');
     expect(await violations()).toEqual([]);

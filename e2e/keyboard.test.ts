@@ -14,7 +14,7 @@ const send = (driver: WebDriver, ...keys: string[]): Promise<void> =>
     .sendKeys(...keys)
     .perform();
 
-/** What has the focus, as a reader hears it. */
+/** What has the focus, as a screen reader announces it. */
 const inFocus = (driver: WebDriver): Promise<string> =>
   driver.executeScript(`
     const e = document.activeElement;
@@ -23,7 +23,7 @@ const inFocus = (driver: WebDriver): Promise<string> =>
     return (e.getAttribute('aria-label') ?? (named || e.closest('label')?.textContent || e.textContent || '')).trim();
   `);
 
-/** Tabs on until what is named has the focus. */
+/** Presses Tab until the named element has the focus. */
 async function tabTo(driver: WebDriver, text: string, most = 150): Promise<void> {
   for (let i = 0; i < most; i++) {
     if ((await inFocus(driver)).includes(text)) return;
@@ -32,7 +32,7 @@ async function tabTo(driver: WebDriver, text: string, most = 150): Promise<void>
   throw new Error(`“${text}” is not reached by tabbing; in focus: ${await inFocus(driver)}.`);
 }
 
-/** Tabs to a button or link, which may still be on its way or disabled, and presses it. */
+/** Tabs to a button or link, which may still be loading or disabled, and presses it. */
 async function pressed(driver: WebDriver, text: string): Promise<void> {
   await driver.wait(
     async () =>
@@ -57,7 +57,7 @@ describe('with a keyboard alone', () => {
   it('goes from Home to a finished entry in the log', { timeout: 240_000 }, async () => {
     const { driver } = here;
     await driver.get(here.app.url);
-    // Past the bar at the top.
+    // Past the navigation bar.
     await send(driver, Key.TAB);
     expect(await inFocus(driver)).toBe(WORDS.text('topBar.skip'));
     await send(driver, Key.ENTER);
@@ -78,7 +78,7 @@ describe('with a keyboard alone', () => {
     const potted = async (): Promise<boolean> =>
       (await driver.findElements(By.xpath('//button[starts-with(normalize-space(.), "Fork")]'))).length > 0;
     expect((await doAsAsked(driver, potted)).length).toBeGreaterThan(8);
-    // A note is typed where the key has put the cursor; left half way it asks.
+    // The key puts the cursor in the note; leaving it half typed asks first.
     await send(driver, 'n');
     await driver.wait(
       async () => (await driver.executeScript('return document.activeElement.tagName')) === 'TEXTAREA',

@@ -8,7 +8,7 @@ const here = served({ demo: true });
 
 const bodyText = async (): Promise<string> => here.driver.findElement(By.css('body')).getText();
 
-/** Clicks what this path leads to, once it is there. */
+/** Clicks the element this path finds, once it is there. */
 async function click(path: string): Promise<void> {
   const { driver } = here;
   const element = await driver.wait(until.elementLocated(By.xpath(path)), WAIT_MS, `Nothing at ${path}.`);
@@ -55,11 +55,12 @@ it('keeps a pot of the cook’s own, plans in it, and carries its stages of heat
   await findText(driver, 'h2', 'So far');
   await press(driver, WORDS.text('cookScreen.inAlready'));
   await waitForText(WORDS.text('recorded.intoPot'));
-  // The first thing due is the hob's bubbles or the oven, by the quarter hour; the sheet of the heat offers the stage.
+  // The first step due is the hob's bubbles or the oven check, depending on the quarter hour; the heat sheet offers the
+  // phase.
   await driver.findElement(By.css('body')).sendKeys('h');
   await press(driver, 'Oven 150 °C, heavy lid');
   await waitForText('Oven 150 °C');
-  // From then on the next stage is the lid, and the sheet offers that.
+  // From then on the next phase is the lid, and the sheet offers it.
   await driver.findElement(By.css('body')).sendKeys('h');
   await findText(driver, 'button', 'Oven 150 °C, no lid');
   expect(await complaints(driver)).toEqual([]);

@@ -17,9 +17,9 @@ const made = (act: object, atMs = Date.now()) => ({ id: randomUUID(), atMs, act,
 async function underWay(title: string): Promise<string> {
   const id = randomUUID();
   const input = { ...OXTAIL_PLAN, title, serveAtMs: Date.now() + 8 * HOUR_MS };
-  expect((await post(here.app, '/api/cooks', { id, input, planId: null })).status).toBe(201);
+  expect((await post(here.app, '/api/braises', { id, input, planId: null })).status).toBe(201);
   const into = made({ kind: 'intoPot' }, Date.now() - HOUR_MS);
-  expect((await post(here.app, `/api/cooks/${id}/events`, into)).status).toBe(201);
+  expect((await post(here.app, `/api/braises/${id}/events`, into)).status).toBe(201);
   return id;
 }
 
@@ -30,7 +30,7 @@ describe('eight tabs and seven braises', () => {
     for (let i = 0; i < 7; i++) ids.push(await underWay(`Live ${String(i)}`));
     const first = await driver.getWindowHandle();
     const tabs = [first];
-    for (const path of ['/', ...ids.map((id) => `/cook/${id}`)]) {
+    for (const path of ['/', ...ids.map((id) => `/braise/${id}`)]) {
       if (path !== '/') {
         await driver.switchTo().newWindow('tab');
         tabs.push(await driver.getWindowHandle());
@@ -39,7 +39,7 @@ describe('eight tabs and seven braises', () => {
       await findText(driver, 'h1', path === '/' ? 'Home' : '');
     }
     expect(tabs).toHaveLength(8);
-    // A browser has six connections to a server: with a stream each nothing would be answered any more.
+    // A browser allows six connections per server: with one stream per page, nothing else would load.
     const health = await driver.executeAsyncScript<number>(
       `const done = arguments[0]; fetch('/api/health').then((r) => done(r.status), () => done(0));`,
     );
@@ -49,7 +49,7 @@ describe('eight tabs and seven braises', () => {
     await fill(driver, 'Note', 'smells of the harbour');
     await press(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText('smells of the harbour');
-    expect((await post(here.app, `/api/cooks/${ids[0] ?? ''}/events`, made({ kind: 'turned' }))).status).toBe(201);
+    expect((await post(here.app, `/api/braises/${ids[0] ?? ''}/events`, made({ kind: 'turned' }))).status).toBe(201);
     await driver.switchTo().window(tabs[1] ?? '');
     await waitForText('Turned');
     for (const tab of tabs.slice(1)) {
@@ -61,7 +61,7 @@ describe('eight tabs and seven braises', () => {
 });
 
 describe('a record that is not with the server', () => {
-  /** Whether this device's browser gets through to anybody. */
+  /** Whether this device's browser can reach any server. */
   const reach = async (online: boolean): Promise<void> => {
     await here.driver.sendDevToolsCommand('Network.enable', {});
     await here.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
@@ -75,17 +75,17 @@ describe('a record that is not with the server', () => {
   it('stays, when it was refused, on every page with why, and goes when it is thrown away', async () => {
     const { driver } = here;
     const id = await underWay('Gone');
-    await driver.get(`${here.app.url}/cook/${id}`);
+    await driver.get(`${here.app.url}/braise/${id}`);
     await findText(driver, 'h2', 'So far');
     await here.app.kill();
     await press(driver, 'Note');
     await fill(driver, 'Note', 'written while it went');
     await press(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
-    // The braise is gone before this device reaches the server again: it cannot be sent in between.
+    // The braise is deleted before this device reaches the server again, so nothing can be sent in between.
     await reach(false);
     await here.app.restart();
-    const gone = await fetch(`${here.app.url}/api/cooks/${id}`, {
+    const gone = await fetch(`${here.app.url}/api/braises/${id}`, {
       method: 'DELETE',
       headers: { Origin: here.app.url },
     });
@@ -115,7 +115,7 @@ describe('a record that is not with the server', () => {
     await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
       source: 'indexedDB.open = () => { throw new DOMException("refused", "SecurityError"); };',
     });
-    await driver.get(`${here.app.url}/cook/${id}`);
+    await driver.get(`${here.app.url}/braise/${id}`);
     await findText(driver, 'h2', 'So far');
     await here.app.kill();
     await driver.findElement(By.css('body')).sendKeys('t');
@@ -127,7 +127,7 @@ describe('a record that is not with the server', () => {
       WAIT_MS,
       'It was not sent when the server was back.',
     );
-    const file = await (await fetch(`${here.app.url}/api/cooks/${id}/export`)).text();
+    const file = await (await fetch(`${here.app.url}/api/braises/${id}/export`)).text();
     expect(file).toContain('"turned"');
   });
 });

@@ -4,16 +4,16 @@ import { type Browser, WAIT_MS } from './browser';
 import { type AppServer } from './server';
 import { type Stop } from './walk';
 
-/** What is let through only after a while, ms: a slow line for the fonts, a slow machine for what workers forecast. */
+/** Delays, ms: a slow line for the fonts, a slow machine for the forecasting workers. */
 export interface HeldBack {
   readonly fontsMs: number;
   readonly workersMs: number;
 }
 
-/** A line between browser and app that holds things back and weighs what passes. */
+/** A proxy between browser and app that delays responses and counts bytes. */
 export interface Line {
   readonly url: string;
-  /** Scripts that have passed since last asked, by path, in bytes as sent (gzip). */
+  /** Scripts transferred since the last call, by path, in bytes as sent (gzip). */
   scripts(): ReadonlyMap<string, number>;
   close(): Promise<void>;
 }
@@ -28,7 +28,7 @@ export async function openLine(app: AppServer, held: HeldBack): Promise<Line> {
   };
   const pass = async (asked: IncomingMessage, answer: ServerResponse): Promise<void> => {
     if (asked.headers['service-worker'] === 'script') {
-      // Its store would answer what is to be weighed.
+      // The service worker's cache would answer what is to be measured.
       answer.writeHead(404).end();
       return;
     }
@@ -66,24 +66,24 @@ export async function openLine(app: AppServer, held: HeldBack): Promise<Line> {
   };
 }
 
-/** What a screen cost until it stood still. Bytes are as sent, gzip. */
+/** What a screen cost until it had settled. Bytes are as sent, gzip. */
 export interface ScreenCost {
-  /** Scripts named in the page itself: the main thread reads them before it answers. */
+  /** Scripts named in the page itself: the main thread reads them before the page reacts. */
   readonly firstBytes: number;
-  /** Scripts the main thread fetched after that. */
+  /** Scripts the main thread fetched later. */
   readonly laterBytes: number;
-  /** Scripts of workers, which hold up no answer. */
+  /** Scripts of workers, which do not block the page. */
   readonly workerBytes: number;
-  /** How far what was drawn moved about, after the definition of cumulative layout shift. */
+  /** Cumulative layout shift by its standard definition. */
   readonly shift: number;
-  /** What moved most, for a reader. */
+  /** The element that moved most, for the report. */
   readonly moved: readonly string[];
   readonly paintMs: number;
-  /** Whether the page as sent had a forecast in it already. */
+  /** Whether the page as sent already contained a forecast. */
   readonly forecast: boolean;
 }
 
-/** Gathers from before the first paint what the page does to its reader. */
+/** Collects layout shifts and long tasks from before the first paint. */
 const WATCH = `
   window.seen = { shift: 0, moved: [], long: [] };
   new PerformanceObserver((list) => {
@@ -107,7 +107,7 @@ interface Seen {
   readonly moved: readonly string[];
 }
 
-/** Has every page opened from here on watch itself. */
+/** Makes every page opened from here on collect them. */
 export async function watchPages({ driver }: Browser): Promise<void> {
   await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: WATCH });
   await driver.sendDevToolsCommand('Network.enable', {});
@@ -117,10 +117,10 @@ export async function watchPages({ driver }: Browser): Promise<void> {
 
 export const seen = (driver: WebDriver): Promise<Seen> => driver.executeScript('return window.seen');
 
-/** How long the page stands still before it counts as done, ms. */
+/** How long the page must stay unchanged to count as settled, ms. */
 const STILL_MS = 2200;
 
-/** Opens a screen with nothing in the browser's cache and says what it cost. */
+/** Opens a screen with an empty browser cache and measures its cost. */
 export async function costOf(
   browser: Browser,
   line: Line,
@@ -145,7 +145,7 @@ export async function costOf(
     fetched: performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname),
     paintMs: performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN,
   }`);
-  // What React adds for a part of the page stands in the document too, though it was fetched later.
+  // Scripts that React adds for lazy parts appear in the document too, although they were fetched later.
   const html = await (await fetch(line.url + path)).text();
   const first = new Set(named.filter((n) => html.includes(n)));
   const page = new Set(fetched);

@@ -7,7 +7,7 @@ import { WORDS } from '../src/testing/words';
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
 
-/** Paths of the pages that are ready for when the server is away. */
+/** Paths of the pages cached for offline use. */
 async function keptPages(): Promise<readonly string[]> {
   return here.driver.executeAsyncScript<readonly string[]>(`
     const done = arguments[0];
@@ -26,7 +26,7 @@ describe('when the server is away', () => {
     await findText(driver, 'h1', 'Home');
     const link = async (prefix: string): Promise<string> =>
       (await driver.findElement(By.css(`main a[href^="${prefix}"]:not([href$="/new"])`)).getAttribute('href')) ?? '';
-    const [cook, plan] = [await link('/cook/'), await link('/plan/')];
+    const [cook, plan] = [await link('/braise/'), await link('/plan/')];
     const wanted = ['/', new URL(cook).pathname, new URL(plan).pathname];
     await driver.wait(
       async () => {
@@ -45,7 +45,7 @@ describe('when the server is away', () => {
     await fill(driver, 'Note', 'said to nobody yet');
     await press(driver, WORDS.text('recordSheets.keepTheNote'));
     await waitForText(WORDS.text('soFar.keptOnThisDeviceNot'));
-    // Through a reload, as it was.
+    // Unchanged after a reload.
     await driver.navigate().refresh();
     await findText(driver, 'h2', 'So far');
     await waitForText('said to nobody yet');
@@ -54,7 +54,7 @@ describe('when the server is away', () => {
     await waitForText('Oxtail in stout');
     await driver.get(plan);
     await waitForText('Start cooking, ');
-    // Never seen and not made ready: Home, which was.
+    // Never visited and not cached: Home is shown instead.
     await driver.get(`${here.app.url}/log`);
     await driver.wait(until.urlIs(`${here.app.url}/`), WAIT_MS, 'What was never seen does not lead home.');
 
@@ -64,7 +64,7 @@ describe('when the server is away', () => {
       WAIT_MS,
       'It still says that the server is away.',
     );
-    const file = `${here.app.url}/api/cooks/${cook.split('/').at(-1) ?? ''}/export`;
+    const file = `${here.app.url}/api/braises/${cook.split('/').at(-1) ?? ''}/export`;
     await driver.wait(
       async () => (await (await fetch(file)).text()).includes('said to nobody yet'),
       WAIT_MS,

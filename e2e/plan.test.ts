@@ -8,7 +8,7 @@ import { say } from '../src/core/message';
 const here = served({ demo: true });
 const { bodyText, waitForText } = here;
 
-/** Opens the list of a select by its label and takes the option that begins with `option`. */
+/** Opens the select labelled so and takes the option that starts with `option`. */
 async function choose(label: string, option: string): Promise<void> {
   const { driver } = here;
   const named = await driver.wait(
@@ -137,7 +137,7 @@ describe('planning a dinner in full', () => {
       WAIT_MS,
       'Taking a way did not make it fit.',
     );
-    // The pot's form is still the one that is open.
+    // The pot's form is still the open one.
     expect(await driver.findElements(By.xpath('//label[contains(., "Name of the dish")]'))).toEqual([]);
   });
 

@@ -8,24 +8,24 @@ import { type AppServer, startApp } from './server';
 export interface Served {
   readonly app: AppServer;
   readonly driver: Driver;
-  /** All that the page says. */
+  /** All text of the page. */
   readonly bodyText: () => Promise<string>;
-  /** Waits until the page says `text`. */
+  /** Waits until the page contains `text`. */
   readonly waitForText: (text: string | RegExp) => Promise<void>;
-  /** Waits until the page at the stove is there and goes by the kitchen's clock. */
+  /** Waits until the stove page is there and runs on the kitchen's clock. */
   readonly inTime: () => Promise<void>;
-  /** The kitchen's clock so many minutes on, and the page with it. */
+  /** Moves the kitchen's clock, and the page with it, forward by this many minutes. */
   readonly on: (minutes: number) => Promise<void>;
 }
 
-/** Where a page notes how far its own clock is ahead of the kitchen's. */
+/** Where a page stores how far its own clock is ahead of the kitchen's. */
 const AHEAD = "return localStorage.getItem('even-ember:clock-ahead-ms')";
-/** What the two may differ by, and how long an answer may take before it is asked again, ms. */
+/** The difference allowed, and how long an answer may take before the clock is asked again, ms. */
 const HONEST_MS = 3000;
 const ASK_AGAIN_MS = 3000;
 const DRAWN_MS = 300;
 
-/** Serves the app and opens a browser before the first test of a file, and ends both after the last. */
+/** Starts the app and a browser before the first test of a file, and stops both after the last. */
 export function served(options: { readonly demo: boolean }): Served {
   let app: AppServer | undefined;
   let browser: Browser | undefined;
@@ -49,7 +49,7 @@ export function served(options: { readonly demo: boolean }): Served {
       async () => {
         const ahead = await driver.executeScript<string | null>(AHEAD);
         if (ahead !== null && Math.abs(Number(ahead) + begun(app).shiftedMs()) < HONEST_MS) return true;
-        // An answer that took too long says little.
+        // A slow answer says little about the clock.
         if (Date.now() - askedMs > ASK_AGAIN_MS) {
           askedMs = Date.now();
           await driver.executeScript("window.dispatchEvent(new Event('online'))");
@@ -59,7 +59,7 @@ export function served(options: { readonly demo: boolean }): Served {
       WAIT_MS,
       'The page does not hear what time it is.',
     );
-    // What is worked out from it comes with the next drawing.
+    // What is computed from it appears with the next render.
     await driver.sleep(DRAWN_MS);
   };
   const bodyText = (): Promise<string> => begun(browser).driver.findElement(By.css('body')).getText();

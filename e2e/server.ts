@@ -9,25 +9,25 @@ import { MINUTE_MS } from '../src/core/quantity';
 export interface AppServer {
   readonly url: string;
   readonly port: number;
-  /** Its process. */
+  /** The server process. */
   pid(): number;
-  /** Where its data are. */
+  /** Its data folder. */
   readonly folder: string;
-  /** Asks it to stop and says how long that took, ms; its data stay. */
+  /** Stops it politely and returns how long that took, ms; its data stay. */
   stop(): Promise<number>;
-  /** Stops it as a crash would, keeping its data. */
+  /** Kills it as a crash would; its data stay. */
   kill(): Promise<void>;
-  /** Starts it again on the same port and data, with a copy in the place of what is kept where one is named. */
+  /** Starts it again on the same port and data, restoring a backup if one is named. */
   restart(restore?: string): Promise<void>;
-  /** Sets the kitchen's clock so many minutes on. */
+  /** Moves the kitchen's clock forward by this many minutes. */
   shift(minutes: number): Promise<void>;
-  /** How far it has been set on in all, ms. */
+  /** How far it has been moved in total, ms. */
   shiftedMs(): number;
-  /** Stops it and throws its data away. */
+  /** Stops it and deletes its data. */
   close(): Promise<void>;
 }
 
-/** As ./start serves it. */
+/** Started the way ./start does. */
 const MEMORY = ['--max-old-space-size=160', '--max-semi-space-size=4'];
 
 async function freePort(): Promise<number> {
@@ -47,7 +47,7 @@ async function freePort(): Promise<number> {
 async function answers(url: string): Promise<void> {
   for (let attempt = 0; attempt < 300; attempt++) {
     const ok = await fetch(`${url}/api/health`).then(
-      // 503 is an answer too: what is kept cannot be served.
+      // 503 is an answer too: the data cannot be served.
       (r) => r.ok || r.status === 503,
       () => false,
     );
@@ -67,7 +67,7 @@ function ended(child: ChildProcess): Promise<void> {
       });
 }
 
-/** Serves the production build on a free port. `demo` says whether the demo kitchen is loaded. */
+/** Serves the production build on a free port. `demo`: whether the demo kitchen is loaded. */
 export async function startApp(options: { readonly demo: boolean }): Promise<AppServer> {
   const folder = await mkdtemp(join(tmpdir(), 'even-ember-'));
   const port = await freePort();
@@ -115,7 +115,7 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
     shift: async (minutes) => {
       shiftMin += minutes;
       await writeFile(join(folder, 'clock'), String(shiftMin * MINUTE_MS));
-      // It is looked at ten times a second.
+      // Polled ten times a second.
       await new Promise((resolve) => setTimeout(resolve, 250));
     },
     shiftedMs: () => shiftMin * MINUTE_MS,
@@ -126,7 +126,7 @@ export async function startApp(options: { readonly demo: boolean }): Promise<App
   };
 }
 
-/** Writes to a served app as a page of its own does. */
+/** Writes to the app the way one of its own pages does. */
 export function post(app: AppServer, path: string, body: object): Promise<Response> {
   const headers = { origin: app.url, 'content-type': 'application/json' };
   return fetch(app.url + path, { method: 'POST', headers, body: JSON.stringify(body) });

@@ -16,7 +16,7 @@ beforeAll(async () => {
   plan = (await link.getAttribute('href')) ?? '';
   await driver.get(plan);
   await findText(driver, 'h2', WORDS.text('benchSheet.theDay'));
-  // Keeps hold of what a download would have written.
+  // Keeps what a download would have written.
   await driver.executeScript(`
     const make = URL.createObjectURL;
     window.saved = [];
@@ -44,7 +44,7 @@ async function exported(name: string): Promise<{ name: string; type: string; tex
   return { name: await driver.executeScript<string>('return window.savedName'), ...(file ?? { type: '', text: '' }) };
 }
 
-/** Pages of the page shown, printed on paper of this size in inches. */
+/** Prints the current page to PDF on paper of this size (inches) and returns its page count. */
 async function printedPages(paperWidth: number, paperHeight: number): Promise<number> {
   const printed = await here.driver.sendAndGetDevToolsCommand('Page.printToPDF', { paperWidth, paperHeight });
   const pdf = Buffer.from((printed as unknown as { data: string }).data, 'base64').toString('latin1');

@@ -3,26 +3,26 @@ import { type AppServer, post } from './server';
 import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { HOUR_MS } from '../src/core/quantity';
 
-/** What came of a storm. */
+/** Result of a storm. */
 export interface Weathered {
   readonly kills: number;
-  /** Records the server said it had kept, and those of them it has. */
+  /** Records the server acknowledged, and how many of them it still has. */
   readonly acknowledged: number;
   readonly kept: number;
-  /** Records that are there more than once. */
+  /** Records stored more than once. */
   readonly doubled: number;
 }
 
 const wait = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** How a write was answered; 0 where it was not. */
+/** Status of a write; 0 where there was no answer. */
 const sent = (app: AppServer, path: string, body: object): Promise<number> =>
   post(app, path, body).then(
     (r) => r.status,
     () => 0,
   );
 
-/** Follows a braise as a screen does, taking the stream up again whenever it breaks. */
+/** Follows a braise as a screen does, reconnecting whenever the stream breaks. */
 async function look(app: AppServer, id: string, done: AbortSignal): Promise<void> {
   while (!done.aborted) {
     try {
@@ -35,7 +35,7 @@ async function look(app: AppServer, id: string, done: AbortSignal): Promise<void
   }
 }
 
-/** Records one thing after the other as a screen does: what got no answer is sent again as the same. */
+/** Records one event after the other as a screen does; anything unanswered is sent again with the same id. */
 async function record(
   app: AppServer,
   id: string,
@@ -52,7 +52,7 @@ async function record(
       actVersion: 2,
       by: { device, count },
     };
-    while ((await sent(app, `/api/cooks/${id}/events`, event)) !== 201) {
+    while ((await sent(app, `/api/braises/${id}/events`, event)) !== 201) {
       if (over()) return;
       await wait(40);
     }
@@ -62,20 +62,20 @@ async function record(
 }
 
 /**
- * Kills the server `kills` times while `clients` record and look at one braise, and counts what is left. Before each kill
- * as many records as there are clients were acknowledged.
+ * Kills the server `kills` times while `clients` record and follow one braise, and counts what is left. Before each
+ * kill, as many records as there are clients were acknowledged.
  */
 export async function weather(app: AppServer, kills: number, clients: number): Promise<Weathered> {
   const id = randomUUID();
   const input = { ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS };
-  await sent(app, '/api/cooks', { id, input, planId: null });
-  await sent(app, `/api/cooks/${id}/events`, { id: randomUUID(), atMs: Date.now(), act: { kind: 'intoPot' } });
+  await sent(app, '/api/braises', { id, input, planId: null });
+  await sent(app, `/api/braises/${id}/events`, { id: randomUUID(), atMs: Date.now(), act: { kind: 'intoPot' } });
   const done = new AbortController();
   const acknowledged: string[] = [];
   const recording = Array.from({ length: clients }, () => record(app, id, randomUUID(), done.signal, acknowledged));
   const looking = Array.from({ length: clients }, () => look(app, id, done.signal));
   for (let kill = 0; kill < kills; kill++) {
-    // Now in the middle of a write, now just after the start.
+    // Sometimes in the middle of a write, sometimes just after the start.
     while (acknowledged.length < (kill + 1) * clients) await wait(10);
     await wait((kill * 137) % 700);
     await app.kill();
@@ -83,7 +83,7 @@ export async function weather(app: AppServer, kills: number, clients: number): P
   }
   done.abort();
   await Promise.all([...recording, ...looking]);
-  const file = (await (await fetch(`${app.url}/api/cooks/${id}/export`)).json()) as {
+  const file = (await (await fetch(`${app.url}/api/braises/${id}/export`)).json()) as {
     readonly events: readonly { readonly id: string }[];
   };
   const there = file.events.map((e) => e.id);

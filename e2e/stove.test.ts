@@ -9,7 +9,7 @@ import { say } from '../src/core/message';
 const here = served({ demo: false });
 const { bodyText, on, waitForText } = here;
 
-/** Counts what the page asks of the browser to be heard and seen, in every page opened from here on. */
+/** Counts the browser features (sound, notices, wake lock) the page uses, in every page opened from here on. */
 const SPIES = `
   window.asked = { tones: 0, notices: 0, awake: 0, released: 0 };
   const tone = AudioContext.prototype.createOscillator;
@@ -22,7 +22,7 @@ const SPIES = `
 `;
 
 const asked = (): Promise<Record<string, number>> => here.driver.executeScript('return window.asked');
-/** A braise begun from a line, at the stove. */
+/** A braise planned from one line, at the stove. */
 async function begun(line: string): Promise<void> {
   const { driver } = here;
   await driver.get(`${here.app.url}/plan/new`);
@@ -50,7 +50,7 @@ describe('at the stove', () => {
     expect(steps.filter((s) => s.startsWith('Lay the pieces')).length).toBeGreaterThan(0);
     expect(steps.some((s) => s.includes('Pour in the'))).toBe(true);
     await driver.wait(async () => (await asked())['awake'] === 1, WAIT_MS, 'The screen is not kept awake.');
-    // A timer rings in the page, aloud once it was touched, and is answered.
+    // A timer rings in the page, with sound once the page was touched, and is answered.
     await press(driver, WORDS.text('timers.letItRing'));
     await press(driver, 'Timer');
     await fill(driver, WORDS.text('timers.name'), 'potatoes');
@@ -67,7 +67,7 @@ describe('at the stove', () => {
       WAIT_MS,
       'It rings on.',
     );
-    // Seen again after it was hidden, the screen is kept awake anew.
+    // Shown again after being hidden, the page asks for the wake lock again.
     const held = (await asked())['awake'] ?? 0;
     await driver.executeScript("document.dispatchEvent(new Event('visibilitychange'))");
     await driver.wait(async () => ((await asked())['awake'] ?? 0) > held, WAIT_MS, 'It falls asleep.');
@@ -99,7 +99,7 @@ describe('at the stove', () => {
     const { driver } = here;
     await begun('beef cheek for 4 tomorrow 20:00');
     await doAsAsked(driver, (t) => t.includes('Take the meat out'));
-    // Begun early: it says so, and goes on. A trouble becomes the step in hand and goes when it is seen to.
+    // Started early: the screen says so and goes on. A problem becomes the current step and goes once it is dealt with.
     await driver.findElement(By.css('body')).sendKeys('x');
     await press(driver, WORDS.text('trouble.burntGarlic'));
     await waitForText(WORDS.text('troubleSheet.cost'));
@@ -111,13 +111,13 @@ describe('at the stove', () => {
     await press(driver, WORDS.text('cookScreen.inAlready'));
     await waitForText(WORDS.text('recorded.intoPot'));
     await on(60);
-    // The lid was forgotten: how it goes, and how it would with the lid back on.
+    // The lid was forgotten: what that means, and what putting it back on would change.
     await driver.findElement(By.css('body')).sendKeys('h');
     await press(driver, 'lid', 'button[@aria-haspopup="listbox"]');
     await press(driver, 'No lid', 'div[@role="option"]');
     await press(driver, WORDS.text('recordSheets.recordTheLid'));
     await waitForText('back on now');
-    // Dry: before everything else, with an amount.
+    // Dry: shown before everything else, with an amount to add.
     await driver.findElement(By.css('body')).sendKeys('l');
     await fill(driver, 'Depth', '0');
     await press(driver, WORDS.text('recordSheets.recordTheLevel'));

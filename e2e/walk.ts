@@ -1,7 +1,7 @@
 import { By, Key, until, type WebDriver } from 'selenium-webdriver';
 import { WAIT_MS } from './browser';
 
-/** What a walk finds in the demo kitchen: addresses of a plan that waits, a braise that is on, one in the log and the labels of one kept in boxes. */
+/** Addresses in the demo kitchen: a plan, a braise under way, a log entry and the labels of stored boxes. */
 export interface Places {
   readonly plan: string;
   readonly braise: string;
@@ -17,18 +17,18 @@ export async function demoPlaces(driver: WebDriver, url: string): Promise<Places
   };
   await driver.get(url);
   const plan = await path('main a[href^="/plan/"]:not([href$="/new"])');
-  const braise = await path('main a[href^="/cook/"]');
+  const braise = await path('main a[href^="/braise/"]');
   const boxes = await path('main a[href^="/labels/"]');
   await driver.get(`${url}/log`);
   return { plan, braise, boxes, entry: await path('main a[href^="/log/"]') };
 }
 
-/** One page of the app, and all that can be opened on it without knowing a word of its language. */
+/** One page of the app, and everything that can be opened on it without knowing its language. */
 export interface Stop {
-  /** The folder of its `page.tsx` under `src/app`, as Next.js names it. */
+  /** The folder of its `page.tsx` under `src/app`, in Next.js notation. */
   readonly route: string;
   readonly address: (places: Places) => string;
-  /** There once the page has been worked out. */
+  /** Present once the page has been computed. */
   readonly ready: string;
   readonly open: readonly { readonly what: string; readonly by: (driver: WebDriver) => Promise<void> }[];
 }
@@ -41,7 +41,7 @@ const RECIPE = JSON.stringify({
   recipeInstructions: ['Heat the oven to 160 C. Braise for 3 hours.'],
 });
 
-/** What the recipe of the walk has in its own words. */
+/** Text of the walk's recipe that is not ours. */
 export const RECIPE_WORDS = [
   'Pork cheeks',
   '1.2 kg pork cheeks',
@@ -71,7 +71,7 @@ const key = async (driver: WebDriver, text: string): Promise<void> => {
 };
 
 const decisions = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'];
-/** Keys of the records that have a sheet, and of the list of keys. */
+/** Keys of the records that have a sheet, and of the key list. */
 const SHEET_KEYS = { fork: 'f', probe: 'p', liquid: 'l', heat: 'h', note: 'n', keys: '?' } as const;
 
 /** Every page, sheet, menu and form. A page that is not listed here fails the walk. */
@@ -157,7 +157,7 @@ export const WALK: readonly Stop[] = [
   { route: 'log', address: () => '/log', ready: 'main li', open: [] },
   { route: 'log/[id]', address: ({ entry }) => entry, ready: '#curve', open: [] },
   {
-    route: 'cook/[id]',
+    route: 'braise/[id]',
     address: ({ braise }) => braise,
     ready: '#so-far',
     open: [
@@ -202,10 +202,10 @@ export const WALK: readonly Stop[] = [
     ],
   },
   { route: 'labels/[id]', address: ({ boxes }) => boxes, ready: 'main li', open: [] },
-  { route: 'copies', address: () => '/copies', ready: '#made', open: [] },
+  { route: 'backups', address: () => '/backups', ready: '#made', open: [] },
   {
-    route: 'copies/[name]',
-    address: () => `/copies/even-ember-${new Date().toISOString().slice(0, 10)}.sqlite`,
+    route: 'backups/[name]',
+    address: () => `/backups/even-ember-${new Date().toISOString().slice(0, 10)}.sqlite`,
     ready: 'code',
     open: [],
   },

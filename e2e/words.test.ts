@@ -15,7 +15,9 @@ beforeAll(async () => {
   places = await demoPlaces(here.driver, here.app.url);
 });
 
-/** All that is shown or said, commands aside: texts, and the attributes a screen reader or a pointer reads. */
+/**
+ * All text shown or spoken, except commands: text nodes, and the attributes read by screen readers or shown on hover.
+ */
 const SHOWN = `
   const out = [];
   const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
@@ -32,13 +34,13 @@ const SHOWN = `
   return [...new Set(out)].filter((t) => t !== '');
 `;
 
-/** A phone, and what the walk goes on with. */
+/** A phone, where the walk continues. */
 const SIZES = [
   [390, 844],
   [1280, 800],
 ] as const;
 
-/** Buttons, headings and labels whose text does not fit into them. */
+/** Buttons, headings and labels whose text does not fit. */
 const CUT_OFF = `
   return [...document.querySelectorAll('button, h1, h2, h3, label, strong, th, td, dt, dd, p')]
     .filter((e) => e.scrollWidth > e.clientWidth + 2 && !['inline', 'contents'].includes(getComputedStyle(e).display))
@@ -56,14 +58,14 @@ const TYPED = [
   ...[OXTAIL, SHANKS, ...PAST.map((p) => p.dish)].map((d) => d.title),
   ...PAST.map((p) => p.verdict.nextTime),
 ].sort((a, b) => b.length - a.length);
-/** What the kept library for dates says of a field's parts, in the reader's own language. */
+/** What the date library says about parts of a field, in the reader's own language. */
 const DATE_PARTS = /Selected Date: [^⟦]*|\b(day|month|year|hour|minute|AM\/PM),|\d+ – [A-Z][a-z]+/g;
 
-/** What is no word of ours: names of days and months, of units, of keys; the product's own. */
+/** Words that are not ours: days, months, units, keys, the product's name. */
 const NO_WORDS =
   /\b(Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|today|tomorrow|yesterday|and|or|kg|ml|mm|min|kWh|tsp|lb|oz|fl|cups?|Even Ember|Dismiss)\b/g;
 
-/** What somebody typed, and where this machine keeps it. */
+/** What somebody typed, and file paths of this machine. */
 const untyped = (text: string): string =>
   TYPED.reduce((left, typed) => left.replaceAll(typed, ' '), text).replaceAll(/\/\S*even-ember-\S*/g, ' ');
 
@@ -73,7 +75,7 @@ function unbracketed(text: string): string {
   return untyped(left).replaceAll(DATE_PARTS, ' ').replaceAll(NO_WORDS, ' ');
 }
 
-/** Goes everywhere, and calls `look` at every page and with everything on it open. */
+/** Visits every page and calls `look` on it and on everything open on it. */
 async function walk(look: (where: string) => Promise<void>): Promise<void> {
   const { driver } = here;
   for (const stop of WALK) {
@@ -131,7 +133,7 @@ describe('every screen', () => {
     const metric = new Set<string>();
     await walk(async (where) => {
       for (const text of await driver.executeScript<string[]>(SHOWN)) {
-        // Salt in a sauce is in grams per litre for everybody.
+        // Salt in a sauce is in grams per litre in every unit system.
         const rest = untyped(text).replaceAll(/\d+ g per liter/g, ' ');
         if (/\d\s?(kg|g|ml|l|mm|cm|°C)\b|g\/(kg|l)\b/.test(rest)) metric.add(`${where}: ${text}`);
       }

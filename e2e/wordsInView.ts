@@ -4,7 +4,7 @@ import { findText, press, setViewport, WAIT_MS } from './browser';
 import { type Places } from './walk';
 import { WORDS } from '../src/testing/words';
 
-/** Tokens with a letter or a figure in every text a cook can see without scrolling: rail, bar, drawings, an open sheet. */
+/** Tokens with a letter or digit in every text visible without scrolling: rail, bar, drawings, an open sheet. */
 const IN_VIEW = `
   const inside = (r, box) => r.right > box.left && r.left < box.right && r.bottom > box.top && r.top < box.bottom;
   const page = { left: 0, top: 0, right: innerWidth, bottom: innerHeight };
@@ -43,12 +43,12 @@ const IN_VIEW = `
   return seen.flatMap((text) => text.split(/\\s+/)).filter((word) => /[\\p{L}\\p{N}]/u.test(word));
 `;
 
-/** The words in view, in the order of the page. */
+/** The words in view, in page order. */
 export function wordsInView(driver: WebDriver): Promise<string[]> {
   return driver.executeScript<string[]>(IN_VIEW);
 }
 
-/** A screen with as many words as it may show at 1280x800; null where it is being rebuilt. */
+/** A screen and the number of words it may show at 1280x800; null while it is being rebuilt. */
 export interface CountedScreen {
   readonly name: string;
   readonly most: number | null;
@@ -59,7 +59,7 @@ const there = async (driver: WebDriver, css: string): Promise<void> => {
   await driver.wait(async () => (await driver.findElements(By.css(css))).length > 0, WAIT_MS, `No ${css}.`);
 };
 
-/** Forecasts come a moment after the page. */
+/** Forecasts arrive a moment after the page. */
 const SETTLE_MS = 1200;
 
 const DECISIONS = ['meat', 'pot', 'sear', 'base', 'liquid', 'heat', 'finish', 'serve'] as const;
@@ -86,7 +86,7 @@ export const COUNTED_SCREENS: readonly CountedScreen[] = [
   },
   ...DECISIONS.map((id): CountedScreen => ({
     name: `Plan: ${id}`,
-    // The finish is rebuilt with the screens of the stove.
+    // No limit yet: the finish is being rebuilt.
     most: id === 'finish' ? null : PLAN_WORDS,
     open: async (driver, url, { plan }) => {
       await driver.get(`${url}${plan}?at=${id}`);

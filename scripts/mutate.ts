@@ -1,13 +1,22 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { mutateSample } from './mutateSample';
+
+const args = process.argv.slice(2);
+const numberAfter = (option: string): number | undefined => {
+  const at = args.indexOf(option);
+  return at < 0 ? undefined : Number(args[at + 1]);
+};
+const sample = numberAfter('--sample');
+if (sample !== undefined) process.exit(mutateSample(sample, numberAfter('--seed') ?? 1) ? 0 : 1);
 
 /**
- * Mutates one folder of the core and counts what its tests notice: `npm run mutate -- season`, or some of its files,
- * `npm run mutate -- heat run.ts shells.ts`. File by file, since every place that could be mutated costs time at every pass
- * and the loops of the others are then as fast as they are.
+ * Mutates one folder of the core and counts what its tests notice: `npm run mutate -- season`, or single files: `npm
+ * run mutate -- heat run.ts shells.ts`. One file at a time: every mutable place slows each run, so this keeps the loops
+ * of the other files fast.
  */
-const [folder = '', ...named] = process.argv.slice(2);
+const [folder = '', ...named] = args;
 const root = join('src/core', folder);
 if (!/^\w+$/.test(folder) || !existsSync(root)) {
   console.error('Name a folder of src/core, e.g. npm run mutate -- season');

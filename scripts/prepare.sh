@@ -26,7 +26,7 @@ prepare_packages() {
 # Builds when a source is newer than the last build.
 prepare_build() {
   local stamp=.next/even-ember-built
-  if [ ! -f "$stamp" ] || [ -n "$(find src public scripts/build-engine.mjs scripts/build-offline.mjs next.config.ts tsconfig.json package-lock.json -newer "$stamp" -print -quit)" ]; then
+  if [ ! -f "$stamp" ] || [ -n "$(find src public scripts/build-engine.mjs scripts/build-offline.mjs scripts/build-licences.mjs next.config.ts tsconfig.json package-lock.json -newer "$stamp" -print -quit)" ]; then
     echo "Building…"
     NEXT_TELEMETRY_DISABLED=1 npm run -s build
     touch "$stamp"

@@ -23,7 +23,7 @@ async function linkTo(driver: WebDriver, prefix: string): Promise<string> {
   return (await link.getAttribute('href')) ?? '';
 }
 
-/** What the picture of the import is made from. */
+/** The recipe shown in the picture of the import. */
 const RECIPE = {
   '@type': 'Recipe',
   name: 'Duck legs with lentils',
@@ -45,7 +45,7 @@ const RECIPE = {
   ],
 };
 
-/** Pictures of every main view from demo data, into docs/screenshots or the folder given. */
+/** Takes a picture of every main view from demo data, into docs/screenshots or the folder given. */
 async function main(): Promise<void> {
   await mkdir(folder, { recursive: true });
   const app = await startApp({ demo: true });
@@ -56,7 +56,7 @@ async function main(): Promise<void> {
     await findText(driver, 'h1', 'Home');
     await shoot(driver, 'home');
     const plan = await linkTo(driver, '/plan/');
-    const cook = await linkTo(driver, '/cook/');
+    const cook = await linkTo(driver, '/braise/');
     const entry = await linkTo(driver, '/log/');
 
     await driver.get(plan);
@@ -116,7 +116,7 @@ async function main(): Promise<void> {
     await press(driver, 'last: ');
     await shoot(driver, 'cook-phone-fork');
 
-    // Last, for it ends what the others show: off the heat, and the sauce being made.
+    // Last, because it ends the braise the others show: off the heat, and the sauce.
     await press(driver, WORDS.label('stage', 'twists'));
     await setViewport(driver, ...DESK);
     await press(driver, WORDS.text('next.button.offHeat'));

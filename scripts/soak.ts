@@ -2,19 +2,19 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { type AppServer, post, startApp } from '../e2e/server';
 import { weather } from '../e2e/storm';
-import { ACCOUNT } from '../src/contract/kept/account';
-import { ACT } from '../src/contract/kept/act';
-import { PLAN_INPUT } from '../src/contract/kept/planInput';
+import { LOG_SNAPSHOT } from '../src/contract/stored/logSnapshot';
+import { ACT } from '../src/contract/stored/act';
+import { PLAN_INPUT } from '../src/contract/stored/planInput';
 import { type CookEvent, reduceEvents, recordsMark } from '../src/core/cook';
-import { keptAccount } from '../src/engine/keptAccount';
+import { savedSnapshot } from '../src/engine/savedSnapshot';
 import { openDatabase } from '../src/server/database';
 import { OXTAIL_PLAN } from '../src/testing/fixtures';
 import { HOUR_MS, MINUTE_MS } from '../src/core/quantity';
 
 /**
- * What takes too long for ./check: ten thousand entries, a thousand of them opened, a braise of four hundred records, ten live
- * braises of two screens each, odd requests by the thousand and two hundred kills. Prints seconds, megabytes and counts;
- * asserts nothing.
+ * What takes too long for ./check: ten thousand entries, a thousand of them opened, a braise of four hundred records,
+ * ten live braises on two screens each, thousands of malformed requests and two hundred kills. Prints seconds,
+ * megabytes and counts; asserts nothing.
  */
 const BRAISES = 10;
 const SCREENS = 2;
@@ -48,17 +48,17 @@ const residentMb = (app: AppServer): string => {
   return `${(Number(kb) / 1024).toFixed(0)} MB`;
 };
 
-/** Ten thousand finished braises and plans as they are kept, with all that is kept of each. */
+/** Ten thousand finished braises and plans with everything stored about them. */
 async function fillLog(folder: string): Promise<readonly string[]> {
   const db = await openDatabase(folder);
   const input = JSON.stringify(OXTAIL_PLAN);
   const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
   const ids = Array.from({ length: ENTRIES }, () => randomUUID());
   const first = { id: ids[0] ?? '', planId: null, input: OXTAIL_PLAN, ...storyAt(0), begun: null };
-  const { forecast, account } = keptAccount(first, undefined, 'then');
+  const { forecast, account } = savedSnapshot(first, undefined, 'then');
   for (let from = 0; from < ENTRIES; from += 500) {
     const some = ids.slice(from, from + 500).map((id, i) => ({ id, story: storyAt(from + i) }));
-    await db.cooks.bulkCreate(
+    await db.braises.bulkCreate(
       some.map(({ id, story }) => ({
         id,
         origin: 'own' as const,
@@ -94,7 +94,7 @@ async function fillLog(folder: string): Promise<readonly string[]> {
           actualMin: 180,
           verdict: JSON.stringify(verdict),
           account: JSON.stringify(mine),
-          accountVersion: ACCOUNT.version,
+          accountVersion: LOG_SNAPSHOT.version,
         };
       }),
     );
@@ -114,7 +114,7 @@ async function fillLog(folder: string): Promise<readonly string[]> {
   return ids;
 }
 
-/** What was recorded of a braise so many days ago. */
+/** The events of a braise this many days ago. */
 function storyAt(daysAgo: number): { readonly createdAtMs: number; readonly events: readonly CookEvent[] } {
   const at = Date.now() - (daysAgo + 1) * 24 * HOUR_MS;
   const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' };
@@ -148,16 +148,19 @@ async function listen(app: AppServer, id: string, signal: AbortSignal, onView: (
 async function underWay(app: AppServer, title: string, hours: number): Promise<string> {
   const id = randomUUID();
   const input = { ...OXTAIL_PLAN, title, serveAtMs: Date.now() + 30 * HOUR_MS };
-  await post(app, '/api/cooks', { id, input, planId: null });
+  await post(app, '/api/braises', { id, input, planId: null });
   await record(app, id, Date.now() - hours * HOUR_MS, { kind: 'intoPot' });
   return id;
 }
 
 function record(app: AppServer, id: string, atMs: number, act: object): Promise<Response> {
-  return post(app, `/api/cooks/${id}/events`, { id: randomUUID(), atMs, act, actVersion: ACT.version });
+  return post(app, `/api/braises/${id}/events`, { id: randomUUID(), atMs, act, actVersion: ACT.version });
 }
 
-/** What a server holds on to: a thousand opened entries, then a braise of fourteen hours with four hundred records. */
+/**
+ * How much memory the server holds: after a thousand opened entries, then after a braise of fourteen hours with four
+ * hundred records.
+ */
 async function memory(app: AppServer, ids: readonly string[]): Promise<void> {
   const opened: number[] = [];
   for (const id of ids.slice(0, OPENED)) {
@@ -182,7 +185,7 @@ async function memory(app: AppServer, ids: readonly string[]): Promise<void> {
     const before = views;
     await timed(followedAfter, async () => {
       await record(app, id, atMs, act);
-      // As slowly as somebody records: the next when the last is on the screen.
+      // At a person's pace: the next record once the last is on screen.
       for (let waited = 0; act.kind !== 'note' && views === before && waited < 400; waited++) await wait(25);
     });
     if (i % 100 === 99) say(`resident after ${String(i + 1)} records of one braise`, residentMb(app));
@@ -192,13 +195,13 @@ async function memory(app: AppServer, ids: readonly string[]): Promise<void> {
   say('resident after all of them', residentMb(app));
 }
 
-/** Odd requests by the thousand: how many were answered by 500, and whether the server still answers. */
+/** Thousands of malformed requests: how many were answered with 500, and whether the server still answers. */
 async function odd(app: AppServer): Promise<void> {
   let failed = 0;
   const pieces = [
     '',
     'api',
-    'cooks',
+    'braises',
     'plans',
     'events',
     'stream',
@@ -280,7 +283,7 @@ try {
         await wait((i * EVERY_MS) / BRAISES);
         const event = { id: randomUUID(), atMs: Date.now() - HOUR_MS + round, act: { kind: 'fork', stage: 'holds' } };
         sentAt.set(event.id, performance.now());
-        await timed(answered, () => post(app, `/api/cooks/${id}/events`, { ...event, actVersion: ACT.version }));
+        await timed(answered, () => post(app, `/api/braises/${id}/events`, { ...event, actVersion: ACT.version }));
       }),
     );
   }

@@ -1,12 +1,12 @@
-/** Names by which this machine calls itself. */
+/** Names of this machine. */
 const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]'];
 
-/** The port it is served at; undefined while developing, where any will do. */
+/** The port it is served at; undefined in development, where any will do. */
 export const servedPort = (): string | undefined => process.env.EVEN_EMBER_PORT;
 
 /**
- * Whether a request was meant for this server: sent to this machine's own names at the port that is served. A page of
- * another site that has its own name lead here (DNS rebinding) sends that name along.
+ * Whether a request was meant for this server: sent to this machine's own names at the served port. A page of another
+ * site whose name resolves here (DNS rebinding) sends that name.
  */
 export function isOwnHost(host: string | null): boolean {
   if (host === null) return false;
@@ -16,8 +16,8 @@ export function isOwnHost(host: string | null): boolean {
 }
 
 /**
- * Whether another site's page asks. A browser says so itself; what a person follows or types comes as a navigation of the
- * whole window by GET, and is let in.
+ * Whether another site's page sent it. The browser says so; links followed or addresses typed arrive as a GET
+ * navigation of the whole window, and are allowed.
  */
 export function isStrange(request: Request): boolean {
   const site = request.headers.get('sec-fetch-site');

@@ -1,6 +1,6 @@
 import { type Instrumentation } from 'next';
 
-/** What the server does when it starts; the work itself needs Node.js and lives in its own module. */
+/** What the server does at startup; the work itself needs Node.js and is in its own module. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME === 'nodejs') {
     const { startServer } = await import('./server/start');
@@ -8,7 +8,7 @@ export async function register(): Promise<void> {
   }
 }
 
-/** What a page's rendering threw, which nothing else writes down. */
+/** Rendering errors, which nothing else logs. */
 export const onRequestError: Instrumentation.onRequestError = async (error, request, context) => {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { log } = await import('./server/log');

@@ -1,13 +1,14 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { presentPath } from './addresses';
 import { isOwnHost, isStrange, servedPort } from './guard';
-import { COPY_COOKIE } from './ui/copyCookie';
+import { BACKUP_COOKIE } from './ui/backupCookie';
 import { METRIC } from './core/quantity';
 import { languageOf } from './words/languages';
 import { wordsFor } from './words/words';
 
 const development = process.env.NODE_ENV === 'development';
 
-/** Who comes by another name has told nothing of how they read. */
+/** A request under another host name has no language setting. */
 const words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
 
 function policy(nonce: string): string {
@@ -32,7 +33,10 @@ function guarded<T extends Response>(response: T, csp: string): T {
   return response;
 }
 
-/** Turns away what is not for this server; gives every request an id, every page its own nonce, every answer its headers. */
+/**
+ * Refuses requests not meant for this server; gives every request an id, every page its own nonce, every answer its
+ * headers.
+ */
 export function proxy(request: NextRequest): Response {
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce);
@@ -41,22 +45,23 @@ export function proxy(request: NextRequest): Response {
   }
   if (isStrange(request)) return guarded(new Response(words.text('http.foreign'), { status: 403 }), csp);
   const { pathname } = request.nextUrl;
-  if (pathname.length > 1 && pathname.endsWith('/')) {
+  const present = presentPath(pathname);
+  if (present !== pathname) {
     const to = new URL(request.nextUrl);
-    to.pathname = pathname.replace(/\/+$/, '') || '/';
+    to.pathname = present;
     return guarded(NextResponse.redirect(to, 308), csp);
   }
-  // Scripts and fonts of the build run under what every answer says: a worker's policy is that of its own file.
+  // The build's scripts and fonts use the policy of every answer: a worker's policy is that of its own file.
   if (pathname.startsWith('/_next/')) return NextResponse.next();
   const headers = new Headers(request.headers);
   headers.set('x-request-id', crypto.randomUUID());
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', csp);
   const response = guarded(NextResponse.next({ request: { headers } }), csp);
-  // What may be kept for when the server is away: no copy of the past.
-  response.headers.set('x-even-ember-page', request.cookies.has(COPY_COOKIE) ? 'copy' : 'present');
+  // Which pages may be cached for offline use: no backups.
+  response.headers.set('x-even-ember-page', request.cookies.has(BACKUP_COOKIE) ? 'copy' : 'present');
   return response;
 }
 
-/** An archive is as long as a kitchen's life: it does not pass through here, where bodies are held until they are whole. */
+/** An archive can be very long: it bypasses the proxy, which buffers bodies whole. */
 export const config = { matcher: '/((?!api/archive$).*)' };

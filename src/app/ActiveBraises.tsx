@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
-import { outlookSays } from './cook/outlookText';
-import { stepTitle } from './cook/stepText';
-import { useLiveCook } from './cook/useLiveCook';
+import { outlookText } from './braise/outlookText';
+import { stepTitle } from './braise/stepText';
+import { useLiveCook } from './braise/useLiveCook';
 import { guide, type CookView, reduceEvents } from '@/core/cook';
 import { linkButton } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
@@ -50,7 +50,7 @@ const Big = styled.p`
   line-height: 1;
 `;
 
-/** A braise that is on the fire or still warm: what is next, and when it is ready. */
+/** A braise under way or still warm: what is next, and when it is ready. */
 export function ActiveBraises({ view: first }: { view: CookView }) {
   const w = useWords();
   const router = useRouter();
@@ -101,9 +101,9 @@ export function ActiveBraises({ view: first }: { view: CookView }) {
             ? w.text('live.between', { low: at(headline.between.fromMs), high: at(headline.between.toMs) })
             : ''}
         </p>
-        {conducted.outlook.served ? null : <p>{outlookSays(w, conducted, now)}</p>}
+        {conducted.outlook.served ? null : <p>{outlookText(w, conducted, now)}</p>}
         <div style={{ marginTop: 12 }}>
-          <CookLink href={`/cook/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
+          <CookLink href={`/braise/${view.id}`}>{w.text('home.goToThePot')}</CookLink>
         </div>
       </div>
     </Fire>

@@ -2,7 +2,7 @@
 
 import styled from 'styled-components';
 
-/** A line over the page that holds on every page. */
+/** A banner shown above every page. */
 export const Banner = styled.div<{ $glows?: boolean }>`
   background: ${({ $glows }) => ($glows === true ? 'var(--glow)' : 'var(--enamel)')};
   color: ${({ $glows }) => ($glows === true ? '#1d0c04' : 'var(--on-enamel)')};

@@ -4,7 +4,7 @@ import { WifiOff } from 'lucide-react';
 import { useEffect } from 'react';
 import { Banner } from './Banner';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
-import { useTouch } from '@/ui/connection';
+import { useConnection } from '@/ui/connection';
 import { askClock } from '@/ui/serverClock';
 import { MINUTE_MS } from '@/core/quantity';
 
@@ -13,14 +13,14 @@ const ASKS_EVERY_MS = 10 * MINUTE_MS;
 const ASKS_AGAIN_MS = 5000;
 
 /**
- * Keeps in touch with the server, whose clock is the kitchen's: asks when a page opens, when it comes back into view and now
- * and then. Says, on every page, since when it has not answered.
+ * Keeps in touch with the server, whose clock is the kitchen's: asks when a page opens, when it becomes visible again,
+ * and at intervals. Says on every page since when the server has not answered.
  */
-export function TouchNote() {
+export function ConnectionNotice() {
   const w = useWords();
   const now = useNow(15_000);
   const { renderedAtMs } = useKitchen();
-  const { answers, lastMs = renderedAtMs } = useTouch();
+  const { answers, lastMs = renderedAtMs } = useConnection();
   useEffect(() => {
     const ask = (): void => {
       if (document.visibilityState === 'visible') void askClock();

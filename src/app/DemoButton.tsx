@@ -7,7 +7,7 @@ import { FaultNote } from '@/ui/controls/Panel';
 import { send } from '@/ui/send';
 import { useWords } from '@/ui/KitchenContext';
 
-/** Loads the demo kitchen afresh; the cook's own plans and braises stay. */
+/** Reloads the demo kitchen; the cook's own plans and braises stay. */
 export function DemoButton() {
   const w = useWords();
   const router = useRouter();

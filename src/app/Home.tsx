@@ -18,13 +18,13 @@ import { Timeline } from '@/ui/drawings/Timeline';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 import { lazyHydrated, Unboxed } from '@/ui/lazy';
 
-/** Conducts what is on, which takes the whole book of steps: drawn at once, and it goes on when that has come. */
-const OnTheFire = lazyHydrated(async () => (await import('./ActiveBraises')).ActiveBraises);
+/** Renders immediately; hydrates once the step code has loaded. */
+const ActiveBraises = lazyHydrated(async () => (await import('./ActiveBraises')).ActiveBraises);
 
 const NewLink = styled(Link)`
   ${linkButton('main')}
 `;
-const CopiesLink = styled(Link)`
+const BackupsLink = styled(Link)`
   ${linkButton('plain')}
 `;
 const Entry = styled.li`
@@ -76,7 +76,7 @@ const Cold = styled(Panel)`
 
 interface HomeProps {
   readonly live: readonly CookView[];
-  /** Finished, with something left that is still to be cooled and put away. */
+  /** Finished, with leftovers still to be cooled and stored. */
   readonly warm: readonly CookView[];
   readonly coming: readonly {
     readonly id: string;
@@ -95,7 +95,7 @@ interface HomeProps {
   readonly aside: readonly QuarantinedRow[];
 }
 
-/** Home: what is on, what is next, what was last. */
+/** Home: what is on the stove, what is next, what was last. */
 export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
   const w = useWords();
   return (
@@ -111,7 +111,7 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
       </PageHead>
       <UnreadableNotice aside={aside} />
       {[...live, ...warm].map((view) => (
-        <OnTheFire key={view.id} view={view} box={Unboxed} />
+        <ActiveBraises key={view.id} view={view} box={Unboxed} />
       ))}
       {live.length + warm.length === 0 ? (
         <Cold>
@@ -153,7 +153,7 @@ export function Home({ live, warm, coming, last, shelf, aside }: HomeProps) {
         )}
       </Panel>
       <div>
-        <DemoButton /> <CopiesLink href="/copies">{w.text('copies.copies')}</CopiesLink>
+        <DemoButton /> <BackupsLink href="/backups">{w.text('copies.copies')}</BackupsLink>
       </div>
     </Page>
   );

@@ -10,7 +10,7 @@ import { Sheet } from '@/ui/controls/Sheet';
 import { send } from '@/ui/send';
 import { useWords } from '@/ui/KitchenContext';
 
-/** Takes in a plan or cook file and goes to it, or says why not. */
+/** Imports a plan or braise file and opens it, or says why not. */
 export function ImportButton() {
   const w = useWords();
   const router = useRouter();

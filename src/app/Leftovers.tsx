@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import styled from 'styled-components';
-import { type BoxOutcome, type BoxWarmed, type CookAct, type StoredBatch } from '@/core/cook';
+import { type BoxOutcome, type BoxReheating, type CookAct, type StoredBatch } from '@/core/cook';
 import { dayOfBox } from './storedBatchesNow';
-import { warmSays } from './reheatText';
+import { reheatText } from './reheatText';
 import { Button } from '@/ui/controls/Button';
 import { linkButton } from '@/ui/controls/Button';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
@@ -61,17 +61,17 @@ interface ShelfProps {
   readonly title: string;
   readonly lots: readonly StoredBatch[];
   readonly now: number;
-  readonly warmed: (grams: number) => BoxWarmed | undefined;
+  readonly warmed: (grams: number) => BoxReheating | undefined;
   readonly onRecord: (act: CookAct) => void;
 }
 
-/** Boxes of a braise in fridge and freezer, until when each is good, and what becomes of them at a touch. */
+/** Boxes of a braise in fridge and freezer, their use-by dates, and one-tap actions for them. */
 export function Leftovers({ cookId, title, lots, now, warmed, onRecord }: ShelfProps) {
   const w = useWords();
   const { timeZone } = useKitchen();
   const rows = lots.flatMap((lot) =>
     (['fridge', 'freezer'] as const).flatMap((place) => {
-      const byMs = place === 'fridge' ? lot.eatByMs : lot.freezerByMs;
+      const byMs = place === 'fridge' ? lot.useByMs : lot.freezerByMs;
       return lot[place] > 0 ? [{ lot, place, byMs, day: dayOfBox(byMs, now, timeZone) }] : [];
     }),
   );
@@ -88,7 +88,7 @@ export function Leftovers({ cookId, title, lots, now, warmed, onRecord }: ShelfP
               day: w.day(byMs),
             })}{' '}
             {day === undefined ? null : <b>{w.text(`shelf.${place}.${day}`)}</b>}
-            {place === 'fridge' && day !== 'past' ? <small>{warmSays(w, warmed(lot.grams))}</small> : null}
+            {place === 'fridge' && day !== 'past' ? <small>{reheatText(w, warmed(lot.grams))}</small> : null}
           </span>
           <Acts>
             {FATES_OF[place].map((fate) => (

@@ -4,32 +4,32 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { Banner } from './Banner';
-import { dayOfBox, lotsNow } from './storedBatchesNow';
+import { dayOfBox, storedBatchesNow } from './storedBatchesNow';
 import { daysBetween } from '@/calendar/calendar';
-import { useTouch } from '@/ui/connection';
+import { useConnection } from '@/ui/connection';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { notify } from '@/ui/notice';
 import { useOutbox } from '@/ui/outbox/useOutbox';
 import { type KeptBoxes } from '@/server/shelf';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** On every page: what in the fridge is to be eaten today, or not any more. Asks the server anew each day. */
+/** On every page: what in the fridge has to be eaten today, or thrown away. Asks the server again each day. */
 export function LeftoversNotice({ kept }: { readonly kept: readonly KeptBoxes[] }) {
   const w = useWords();
   const now = useNow(MINUTE_MS);
   const router = useRouter();
   const { timeZone, renderedAtMs } = useKitchen();
-  const { answers, lastMs } = useTouch();
+  const { answers, lastMs } = useConnection();
   const { records, sent } = useOutbox();
-  // By what the server said: without it there is nothing to ask, and a page that was kept stays as it is.
+  // Keyed by the server's answer: without one there is nothing to ask, and a cached page stays as it is.
   const isOtherDay = answers && lastMs !== undefined && daysBetween(renderedAtMs, lastMs, timeZone) !== 0;
   useEffect(() => {
     if (isOtherDay) router.refresh();
   }, [isOtherDay, router]);
   const dishes = (wanted: 'past' | 'last'): readonly string[] =>
     kept.flatMap((braise) =>
-      lotsNow(braise, [...sent, ...records]).some(
-        (lot) => lot.fridge > 0 && dayOfBox(lot.eatByMs, now, timeZone) === wanted,
+      storedBatchesNow(braise, [...sent, ...records]).some(
+        (lot) => lot.fridge > 0 && dayOfBox(lot.useByMs, now, timeZone) === wanted,
       )
         ? [braise.title]
         : [],

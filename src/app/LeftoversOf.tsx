@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { lotsNow } from './storedBatchesNow';
+import { storedBatchesNow } from './storedBatchesNow';
 import { Leftovers } from './Leftovers';
 import { Button } from '@/ui/controls/Button';
 import { useNow, useWords } from '@/ui/KitchenContext';
@@ -20,7 +20,7 @@ const Box = styled.div`
   }
 `;
 
-/** What is kept of one braise, where there is no pot beside it: each touch is recorded at once, and the last can be taken back. */
+/** Leftovers of one braise shown away from the stove: each tap is recorded at once, and the last can be undone. */
 export function LeftoversOf({ kept }: { readonly kept: Kept }) {
   const w = useWords();
   const router = useRouter();
@@ -28,7 +28,7 @@ export function LeftoversOf({ kept }: { readonly kept: Kept }) {
   const { records, sent } = useOutbox();
   const { id, title, known } = kept;
   const taken = sent.filter((r) => r.cookId === id && !known.includes(r.event.id)).length;
-  // The server has them: its own shelf is asked for.
+  // The server has the records: read its stored boxes again.
   useEffect(() => {
     if (taken > 0) router.refresh();
   }, [taken, router]);
@@ -41,7 +41,7 @@ export function LeftoversOf({ kept }: { readonly kept: Kept }) {
       <Leftovers
         cookId={id}
         title={title}
-        lots={lotsNow(kept, [...sent, ...records])}
+        lots={storedBatchesNow(kept, [...sent, ...records])}
         now={now}
         warmed={(grams) => kept.warmed.find((b) => b.grams === grams)}
         onRecord={(act) => {

@@ -5,23 +5,21 @@ import { useEffect } from 'react';
 import { useKitchen } from '@/ui/KitchenContext';
 import { prefetchLazy } from '@/ui/lazy';
 import { registerServiceWorker, cachePages, offlinePaths } from '@/ui/offline';
+import { isNeededOffline } from '@/addresses';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** How often what is kept for when the server is away is renewed while a page is open, ms. */
+/** How often the offline cache is renewed while a page is open, ms. */
 const RENEWS_EVERY_MS = 5 * MINUTE_MS;
 
-/** Pages that matter at the stove, wherever they are come to from. */
-const MATTERS = /^\/$|^\/cook\/|^\/plan\/[\da-f-]{36}$/;
-
-/** When a page has answered and what may be wanted next is fetched, ms. */
+/** How long after a page has loaded likely next pages are fetched, ms. */
 const LATE_AFTER_MS = 1500;
 
-/** Has the pages that matter at the stove ready for when the server is away: Home, what is on the fire, the current plan. */
+/** Caches the pages that matter at the stove for offline use: Home, braises under way, the current plan. */
 export function OfflineKeeper() {
   const path = usePathname();
   const { build } = useKitchen();
   useEffect(() => {
-    // While developing nothing stays as it was.
+    // No caching in development.
     if (build === 'development') return undefined;
     const keep = async (): Promise<void> => {
       await cachePages(await offlinePaths());
@@ -39,7 +37,7 @@ export function OfflineKeeper() {
     };
   }, [path]);
   useEffect(() => {
-    if (MATTERS.test(path)) void cachePages([path]);
+    if (isNeededOffline(path)) void cachePages([path]);
   }, [path]);
   return null;
 }

@@ -3,7 +3,7 @@
 import { Send, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { actSays } from './cook/recordText';
+import { actText } from './braise/recordText';
 import { type NewEvent } from '@/contract/cook';
 import { Button } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
@@ -46,7 +46,7 @@ const Ways = styled.div`
 `;
 
 const said = (w: Words, act: NewEvent['act']): string =>
-  act.kind === 'undo' ? w.text('outbox.undo') : actSays(w, act);
+  act.kind === 'undo' ? w.text('outbox.undo') : actText(w, act);
 
 function why(w: Words, { refused, kept }: OutboxRecord): string {
   if (refused) return w.text('outbox.refused', { why: w.say(refused) });
@@ -58,7 +58,7 @@ interface OutboxListProps {
   readonly now: number;
 }
 
-/** Records the server does not have, each with why and what can be done. */
+/** Records the server does not have, each with the reason and what can be done. */
 export function OutboxList({ shown, now }: OutboxListProps) {
   const w = useWords();
   return (
@@ -73,7 +73,7 @@ export function OutboxList({ shown, now }: OutboxListProps) {
           return (
             <li key={event.id}>
               <span>
-                <Link href={`/cook/${cookId}`}>{title === '' ? w.text('outbox.braise') : title}</Link>,{' '}
+                <Link href={`/braise/${cookId}`}>{title === '' ? w.text('outbox.braise') : title}</Link>,{' '}
                 {w.clockBeside(happenedMs(event), now)}: <b>{what}</b>. {why(w, record)}
               </span>
               {refused === undefined ? null : (

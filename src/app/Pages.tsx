@@ -17,7 +17,7 @@ const PageLink = styled(Link)`
   ${linkButton('plain')}
 `;
 
-/** Ways to the pages before and after this one; nothing where there is but one. */
+/** Links to the previous and next page; nothing where there is only one. */
 export function Pages({ href, page, pages }: { href: string; page: number; pages: number }) {
   const w = useWords();
   if (pages <= 1) return null;

@@ -20,7 +20,7 @@ const Ledger = styled.details`
   }
 `;
 
-/** Every pinch from the first to the last, and where the salt is. */
+/** Every source of salt from first to last, and where the salt ends up. */
 export function SaltLedger({ known }: { readonly known: Pick<KeptSauce, 'salt' | 'sauce' | 'inMeatG'> }) {
   const w = useWords();
   return (

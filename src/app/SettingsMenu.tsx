@@ -28,7 +28,7 @@ const Settings = lazyOnIdle(async () => (await import('./SettingsPanel')).Settin
 export function SettingsMenu() {
   const w = useWords();
   const { units } = useKitchen();
-  const { open, face, plate } = usePopover('dialog');
+  const { open, triggerProps: face, plate } = usePopover('dialog');
   const shown = `${units.weight === 'us' ? w.text('unitsMenu.lb') : 'g'} · °${units.temperature}`;
   return (
     <>

@@ -83,6 +83,11 @@ export function SettingsPanel() {
         }}
       />
       <TimeZoneField />
+      <small>
+        <a href="/licences.txt" target="_blank" rel="noopener">
+          {w.text('unitsMenu.licences')}
+        </a>
+      </small>
     </>
   );
 }

@@ -5,7 +5,7 @@ import { type ReactNode, useState } from 'react';
 import { ServerStyleSheet, StyleSheetManager } from 'styled-components';
 import { GlobalStyle } from '@/ui/theme';
 
-/** Collects styles on the server and sends them with the page's nonce; on the client it is transparent. */
+/** Collects styles on the server and sends them with the page's nonce; on the client it does nothing. */
 export function StyleRegistry({ nonce, children }: { nonce: string | undefined; children: ReactNode }) {
   const [sheet] = useState(() => new ServerStyleSheet(nonce === undefined ? {} : { nonce }));
   useServerInsertedHTML(() => {

@@ -129,7 +129,7 @@ const PLACES = [
 ] as const;
 
 function isHere(path: string, href: string): boolean {
-  if (href === '/') return path === '/' || path.startsWith('/cook');
+  if (href === '/') return path === '/' || path.startsWith('/braise');
   return path.startsWith(href);
 }
 

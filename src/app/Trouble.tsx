@@ -7,7 +7,7 @@ import { useWords } from '@/ui/KitchenContext';
 
 const LOOK_AGAIN_MS = 5000;
 
-/** In place of every page while what is kept cannot be served: why, and what to do. Looks again by itself. */
+/** Shown instead of every page while the data cannot be opened: why, and what to do. Checks again by itself. */
 export function Trouble({ says }: { says: Message }) {
   const w = useWords();
   useEffect(() => {

@@ -36,16 +36,13 @@ const FileLink = styled.a`
   ${linkButton('plain')}
 `;
 
-/**
- * What is kept but cannot be read: which, why, and the ways to take it out as it is and to be rid of it. Nothing
- * where all can be read.
- */
+/** Stored rows that cannot be read: which, why, and how to download or delete them. Hidden when all can be read. */
 export function UnreadableNotice({ aside }: { aside: readonly QuarantinedRow[] }) {
   const w = useWords();
   const router = useRouter();
   const [fault, setFault] = useState<string>();
   if (aside.length === 0) return null;
-  const remove = async (table: 'plans' | 'cooks', id: string): Promise<void> => {
+  const remove = async (table: 'plans' | 'braises', id: string): Promise<void> => {
     const sent = await send('DELETE', `/api/${table}/${id}`);
     setFault(sent.ok ? undefined : w.say(sent.says));
     router.refresh();
@@ -65,7 +62,7 @@ export function UnreadableNotice({ aside }: { aside: readonly QuarantinedRow[] }
               <FileLink href={`/api/rows/${table}/${id}`} download>
                 <Download size={16} aria-hidden /> {w.text('aside.takeOut')}
               </FileLink>
-              {table === 'plans' || table === 'cooks' ? (
+              {table === 'plans' || table === 'braises' ? (
                 <ConfirmButton
                   label={w.text('aside.remove')}
                   question={w.text('aside.removeIt')}
@@ -86,7 +83,7 @@ export function UnreadableNotice({ aside }: { aside: readonly QuarantinedRow[] }
   );
 }
 
-/** In place of a page whose one thing cannot be read. */
+/** Shown instead of a page whose row cannot be read. */
 export function AsidePage({ aside }: { aside: QuarantinedRow }) {
   const w = useWords();
   return (

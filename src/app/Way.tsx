@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { useWords } from '@/ui/KitchenContext';
 
 const CONTENT = 'content';
-/** A page's heading that has not come by then is not waited for, ms. */
+/** How long to wait for a page's heading before giving up, ms. */
 const HEADING_WITHIN_MS = 3000;
 
 const Skip = styled.a`
@@ -31,13 +31,13 @@ const Content = styled.div`
   }
 `;
 
-/** Past the bar at the top, for a keyboard. */
+/** Keyboard link past the navigation bar. */
 export function SkipLink() {
   const w = useWords();
   return <Skip href={`#${CONTENT}`}>{w.text('topBar.skip')}</Skip>;
 }
 
-/** Gives the focus to the heading in `box` once there is one. Gives what ends the wait. */
+/** Focuses the heading in `box` once there is one. Returns a function that stops waiting. */
 function toHeading(box: HTMLElement): () => void {
   const found = (): boolean => {
     const heading = box.querySelector<HTMLElement>('h1');
@@ -60,7 +60,7 @@ function toHeading(box: HTMLElement): () => void {
   };
 }
 
-/** The page under the bar. On the way from one page to another the focus goes to the heading of the new one. */
+/** The page under the navigation bar. On navigation the focus goes to the heading of the new page. */
 export function PageContent({ children }: { children: ReactNode }) {
   const path = usePathname();
   const box = useRef<HTMLDivElement>(null);

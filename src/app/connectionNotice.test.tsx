@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { TouchNote } from './ConnectionNotice';
+import { ConnectionNotice } from './ConnectionNotice';
 import { NOON_MS } from '@/testing/fixtures';
 import { shown } from '@/testing/screen';
 import { stubServer } from '@/testing/server';
@@ -15,14 +15,14 @@ describe('the server', () => {
   it('is not spoken of while it answers, and since when it does not is said until it does again', async () => {
     let up = true;
     const { calls } = stubServer(() => (up ? { data: { ok: true, nowMs: Date.now() } } : 'down'));
-    const { container } = shown(<TouchNote />);
+    const { container } = shown(<ConnectionNotice />);
     await waitFor(() => {
       expect(calls).toHaveLength(1);
     });
     expect(container.textContent).toBe('');
     up = false;
     await vi.advanceTimersByTimeAsync(20 * MINUTE_MS);
-    // Asked every ten minutes: it was there at 12:00 and not at 12:10.
+    // Asked every ten minutes: reachable at 12:00, not at 12:10.
     expect((await screen.findByRole('status')).textContent).toMatch(/^ ?No connection to the server since 12:00: /);
     up = true;
     await vi.advanceTimersByTimeAsync(MINUTE_MS);
@@ -35,7 +35,7 @@ describe('the server', () => {
     stubServer(() => 'down');
     vi.setSystemTime(NOON_MS + 100 * MINUTE_MS);
     vi.resetModules();
-    const { TouchNote: Fresh } = await import('./ConnectionNotice');
+    const { ConnectionNotice: Fresh } = await import('./ConnectionNotice');
     const { shown: freshlyShown } = await import('@/testing/screen');
     freshlyShown(<Fresh />, { nowMs: NOON_MS });
     expect((await screen.findByRole('status')).textContent).toContain('since 12:00');

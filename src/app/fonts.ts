@@ -1,12 +1,12 @@
 import localFont from 'next/font/local';
 
-// The four say everything in full: the build reads them as they are written, and takes no constant.
+// All four are written out in full: the build reads the literals and accepts no constants.
 
-/** Characters of western Europe, and what figures are set with; drawn first, so fetched first. */
+/** Western European characters and digits; drawn first, so fetched first. */
 const TEXT = localFont({
   src: '../../node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2',
   weight: '200 800',
-  // Late it comes with the next page: nothing moves under the hand.
+  // If late, it is used from the next page on: nothing shifts.
   display: 'optional',
   variable: '--font-text',
   adjustFontFallback: 'Arial',
@@ -33,7 +33,7 @@ const DISPLAY = localFont({
   ],
 });
 
-/** All other letters with a Latin shape: fetched where a name has one. */
+/** All other Latin letters: fetched when a name contains one. */
 const TEXT_MORE = localFont({
   src: '../../node_modules/@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-wght-normal.woff2',
   weight: '200 800',
@@ -65,5 +65,5 @@ const DISPLAY_MORE = localFont({
   ],
 });
 
-/** Names the families, which `theme.ts` sets. */
+/** Names the families used in `theme.ts`. */
 export const FONTS = [TEXT, DISPLAY, TEXT_MORE, DISPLAY_MORE].map((font) => font.variable).join(' ');

@@ -8,17 +8,17 @@ import { LogList } from './log/LogList';
 import { PlanList } from './plan/PlanList';
 import { Home } from './Home';
 import { Labels } from './labels/Labels';
-import { lotsNow } from './storedBatchesNow';
+import { storedBatchesNow } from './storedBatchesNow';
 import { Leftovers } from './Leftovers';
 import { LeftoversNotice } from './LeftoversNotice';
 import { TopBar } from './TopBar';
 import { type CookAct, type CookEvent, reduceEvents, type LogEntry, type StoredBatch, outcomeOf } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
 import { composePlan } from '@/core/plan';
-import { keptAccount } from '@/engine/keptAccount';
+import { savedSnapshot } from '@/engine/savedSnapshot';
 import { cookView } from '@/engine/views';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
-import { noteTouch } from '@/ui/connection';
+import { noteConnection } from '@/ui/connection';
 import { noteClock } from '@/ui/serverClock';
 import { type OutboxRow } from '@/ui/outbox/record';
 import { router, standAt } from '@/testing/navigation';
@@ -59,7 +59,7 @@ const stored = (events: readonly CookEvent[]) => ({
   createdAtMs: NOON_MS,
   begun: null,
 });
-const kept = keptAccount(stored(FINISHED), undefined, 'then');
+const kept = savedSnapshot(stored(FINISHED), undefined, 'then');
 const detail = (of: LogEntry) => (
   <LogDetail aside={[]} input={OXTAIL_PLAN} events={FINISHED} account={kept.account} entry={of} />
 );
@@ -95,7 +95,7 @@ beforeEach(() => {
   vi.useFakeTimers({ shouldAdvanceTime: true, now: INTO_MS + 30 * MINUTE_MS });
 });
 
-// A page that goes gives its stream up.
+// An unmounted page closes its stream.
 afterEach(async () => {
   cleanup();
   await vi.advanceTimersByTimeAsync(100);
@@ -123,7 +123,7 @@ describe('the stove', () => {
     );
     const fire = screen.getByRole('region', { name: WORDS.text('home.onTheFire', { title: 'Oxtail in stout' }) });
     expect(fire.textContent).toMatch(/between \d\d:\d\d and \d\d:\d\d/);
-    expect(within(fire).getByRole('link').getAttribute('href')).toBe('/cook/c1');
+    expect(within(fire).getByRole('link').getAttribute('href')).toBe('/braise/c1');
     expect(container.textContent).toContain('for 4, tomorrow 21:00');
     expect(container.textContent).toMatch(saying('home.comingAtFault'));
     expect(container.textContent).toContain('Next time: a pinch more salt');
@@ -158,7 +158,7 @@ describe('what is kept', () => {
     grams: 400,
     fridge: 2,
     freezer: 1,
-    eatByMs: NOON_MS + 3 * DAY_MS,
+    useByMs: NOON_MS + 3 * DAY_MS,
     freezerByMs: NOON_MS + 90 * DAY_MS,
   };
   const warmed = [{ grams: 400, toC: 74, microwaveMin: 4, microwaveW: 800, panMin: null, ovenMin: 45, ovenC: 160 }];
@@ -182,7 +182,7 @@ describe('what is kept', () => {
     expect(acts).toEqual([{ kind: 'box', lot: lot.id, count: 1, fate: 'thrown' }]);
     rerender(shelf(NOON_MS + 4 * DAY_MS));
     expect(container.textContent).toContain('throw it away');
-    // Past its day nobody is told how to warm it.
+    // Past its use-by day nobody is told how to reheat it.
     expect(container.textContent).not.toMatch(saying('caution.reheat'));
   });
 
@@ -245,11 +245,11 @@ describe('what is kept', () => {
     act(() => {
       vi.advanceTimersByTime(70_000);
     });
-    // A page that was kept, opened days later while the server is away.
+    // A cached page, opened days later while the server is away.
     expect(router.refresh).not.toHaveBeenCalled();
     act(() => {
-      noteTouch(false, NOON_MS);
-      noteTouch(true, NOON_MS);
+      noteConnection(false, NOON_MS);
+      noteConnection(true, NOON_MS);
     });
     expect(router.refresh).toHaveBeenCalledOnce();
   });
@@ -263,11 +263,11 @@ describe('what is kept', () => {
     });
     const eaten = touch('eaten', { kind: 'box', lot: lot.id, count: 1, fate: 'eaten' });
     const boxes = (...recorded: readonly ReturnType<typeof touch>[]) =>
-      lotsNow(kept, recorded as unknown as Parameters<typeof lotsNow>[1]).map((l) => l.fridge);
+      storedBatchesNow(kept, recorded as unknown as Parameters<typeof storedBatchesNow>[1]).map((l) => l.fridge);
     expect(boxes()).toEqual([1]);
     expect(boxes(eaten)).toEqual([0]);
     expect(boxes(eaten, touch('back', { kind: 'undo', eventId: 'eaten' }))).toEqual([1]);
-    // The server has shown it already.
+    // The server already shows it.
     expect(boxes({ ...eaten, event: { ...eaten.event, id: 'seen' } })).toEqual([1]);
   });
 
@@ -381,14 +381,14 @@ describe('the log', () => {
     expect(container.textContent).toContain('Planned: ');
     expect(container.textContent).toContain('Next time: a pinch more salt');
     expect(container.textContent).toContain('Fork: gives');
-    // Up to the test that found it; a forecast after that would speak against what was found.
+    // Up to the test that found it fork-tender; a later forecast would contradict it.
     expect(container.textContent.match(/Forecast then: \d+:\d\d\sPM, between/g)).toHaveLength(2);
     expect(container.textContent).not.toMatch(BROKEN);
     expect(metricAmounts(container.textContent)).toEqual([]);
   });
 
   it('shows what counted for nothing with the reason, and what was worked out only afterwards', () => {
-    const late = keptAccount(stored(FINISHED), undefined, 'later').account;
+    const late = savedSnapshot(stored(FINISHED), undefined, 'later').account;
     const events = [...FINISHED, event('7', 250, { kind: 'turned' })];
     const { container } = shown(
       <LogDetail aside={[]} input={OXTAIL_PLAN} events={events} account={late} entry={entry} />,
@@ -414,7 +414,7 @@ describe('the log', () => {
       ...event(id, 0, act),
       atMs: midnightMs + minutes * MINUTE_MS,
     });
-    // Half past two comes twice: the fork that drags at the first, gives at the second.
+    // Half past two comes twice: the fork drags at the first and gives at the second.
     const events = [
       moved('1', 0, { kind: 'intoPot' }),
       moved('3', 210, { kind: 'fork', stage: 'gives' }),
@@ -423,7 +423,7 @@ describe('the log', () => {
       moved('5', 241, { kind: 'offHeat' }),
       moved('6', 270, { kind: 'finished', verdict: entry.verdict }),
     ];
-    const { account } = keptAccount({ ...stored(events), input: night }, undefined, 'then');
+    const { account } = savedSnapshot({ ...stored(events), input: night }, undefined, 'then');
     const outcome = outcomeOf(reduceEvents(night, events));
     expect(outcome?.actualMin).toBe(240);
     const { container } = shown(
@@ -458,13 +458,13 @@ describe('the log', () => {
     await waitFor(() => {
       expect(router.push).toHaveBeenCalledWith('/log');
     });
-    expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/cooks/c1' }]);
+    expect(server.calls).toMatchObject([{ method: 'DELETE', url: '/api/braises/c1' }]);
   });
 });
 
 describe('the bar above', () => {
   it('marks the place, the pot counting as the stove', () => {
-    standAt('/cook/c1');
+    standAt('/braise/c1');
     shown(<TopBar theme="light" />);
     const marked = screen.getAllByRole('link').filter((l) => l.getAttribute('aria-current') === 'page');
     expect(marked.map((l) => l.textContent)).toEqual(['Home']);

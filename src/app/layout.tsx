@@ -3,19 +3,19 @@ import { cookies, headers } from 'next/headers';
 import { type ReactNode } from 'react';
 import { FONTS } from './fonts';
 import { StyleRegistry } from './StyleRegistry';
-import { CopyBanner } from './copies/CopyBanner';
+import { BackupBanner } from './backups/BackupBanner';
 import { OfflineKeeper } from './OfflineKeeper';
 import { OutboxNote } from './OutboxNote';
 import { LeftoversNotice } from './LeftoversNotice';
-import { TouchNote } from './ConnectionNotice';
+import { ConnectionNotice } from './ConnectionNotice';
 import { TopBar } from './TopBar';
 import { PageContent, SkipLink } from './Way';
 import { isTheme, THEME_COOKIE } from '@/ui/themeChoice';
 import { KitchenProvider } from '@/ui/KitchenContext';
 import { buildId } from '@/server/build';
-import { presentMs } from '@/server/clock';
+import { nowMs } from '@/server/clock';
 import { Trouble } from './Trouble';
-import { startTrouble } from '@/server/database';
+import { startupError } from '@/server/database';
 import { pageDataSource } from '@/server/backupPreview';
 import { timeZoneOf } from '@/server/kitchens';
 import { fridgeBoxes } from '@/server/shelf';
@@ -36,15 +36,15 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const jar = await cookies();
   const chosen = jar.get(THEME_COOKIE)?.value;
   const theme = isTheme(chosen) ? chosen : undefined;
-  const trouble = await startTrouble();
+  const trouble = await startupError();
   const kitchen = await servedKitchen();
   const madeMs = trouble ? undefined : await copyMadeMs();
-  // What a copy kept may long be eaten.
-  const fridge = trouble || madeMs !== undefined ? [] : await fridgeBoxes((await pageDataSource()).db, presentMs());
+  // What a backup lists may have been eaten long ago.
+  const fridge = trouble || madeMs !== undefined ? [] : await fridgeBoxes((await pageDataSource()).db, nowMs());
   const setting = {
     timeZone: timeZoneOf(kitchen),
     ownTimeZone: kitchen.timeZone,
-    renderedAtMs: presentMs(),
+    renderedAtMs: nowMs(),
     build: buildId(),
     ...(await readerChoice()),
   };
@@ -56,8 +56,8 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           <KitchenProvider setting={setting}>
             <SkipLink />
             <TopBar theme={theme} />
-            {madeMs === undefined ? null : <CopyBanner madeMs={madeMs} />}
-            <TouchNote />
+            {madeMs === undefined ? null : <BackupBanner madeMs={madeMs} />}
+            <ConnectionNotice />
             <LeftoversNotice kept={fridge} />
             <OfflineKeeper />
             <OutboxNote />

@@ -1,7 +1,7 @@
 import { type MetadataRoute } from 'next';
 import { pageWords } from './pageWords';
 
-/** What an installed app is called and looks like. */
+/** Name and look of the installed app. */
 export default async function manifest(): Promise<MetadataRoute.Manifest> {
   const w = await pageWords();
   return {

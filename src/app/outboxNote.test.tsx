@@ -43,7 +43,7 @@ describe('what is not with the server', () => {
     expect(container.textContent).toMatch(saying('outbox.refused'));
     expect(container.textContent).not.toMatch(BROKEN);
     expect(screen.getAllByRole('button', { name: 'Send again' })).toHaveLength(1);
-    expect(screen.getAllByRole('link', { name: 'Oxtail in stout' })[0]?.getAttribute('href')).toBe('/cook/c1');
+    expect(screen.getAllByRole('link', { name: 'Oxtail in stout' })[0]?.getAttribute('href')).toBe('/braise/c1');
     unmount();
     kept.rows = [];
     expect(shown(<OutboxNote />).container.textContent).toBe('');
@@ -51,7 +51,7 @@ describe('what is not with the server', () => {
 
   it('is not said twice on the braise’s own page, nor of what is on its way', async () => {
     stubServer(() => 'down');
-    standAt('/cook/c1');
+    standAt('/braise/c1');
     kept.rows = [row('w', MINUTE_MS), row('e', MINUTE_MS, { cookId: 'c2', title: 'Pork cheeks' })];
     const { container } = shown(<OutboxNote />);
     expect(await screen.findByText(WORDS.text('outbox.head', { count: 1 }))).toBeTruthy();

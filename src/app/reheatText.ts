@@ -1,8 +1,8 @@
-import { type BoxWarmed } from '@/core/cook';
+import { type BoxReheating } from '@/core/cook';
 import { type Words } from '@/words/words';
 
-/** How a box is warmed again, in a sentence; nothing where that is not known. */
-export function warmSays(w: Words, warmed: BoxWarmed | undefined): string {
+/** How to reheat a box, in a sentence; empty where that is not known. */
+export function reheatText(w: Words, warmed: BoxReheating | undefined): string {
   if (!warmed) return '';
   const params = {
     hot: { as: 'temperature', value: warmed.toC },

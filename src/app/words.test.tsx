@@ -1,13 +1,13 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { actSays, learnedSays, lessonSays } from './cook/recordText';
+import { actText, learnedText, updateText } from './braise/recordText';
 import { Scores } from './log/Scores';
 import { DECISIONS } from './plan/decisions';
 import { sentences } from './plan/decisionSummaries';
 import { type Update } from '@/core/cook';
 import { type LatentParameter } from '@/core/forecast';
 import { CUTS } from '@/core/larder';
-import { composePlan, usualMeat } from '@/core/plan';
+import { composePlan, defaultMeat } from '@/core/plan';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { US_WORDS, WORDS } from '@/testing/words';
 
@@ -30,27 +30,27 @@ describe('records in words', () => {
     [{ kind: 'heat', heat: { kind: 'simmer', tempC: 96 } } as const, /96 °C/],
     [{ kind: 'lid', lid: 'ajar' } as const, /^Lid ajar$/],
   ])('%o reads %s', (act, words) => {
-    expect(actSays(WORDS, act)).toMatch(words);
+    expect(actText(WORDS, act)).toMatch(words);
   });
 
   it('say how the forecast moved, and how much narrower its window is', () => {
-    expect(lessonSays(WORDS, lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe(
+    expect(updateText(WORDS, lesson({ shiftMin: -14.2, widthMin: -22 }))).toBe(
       WORDS.text('lesson.surer', { moved: 'ready 14 min sooner', by: '22 min' }),
     );
-    expect(lessonSays(WORDS, lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready 6 min later');
-    expect(lessonSays(WORDS, lesson({ shiftMin: 0.4 }))).toBe('on track');
-    expect(lessonSays(WORDS, undefined)).toBe('');
+    expect(updateText(WORDS, lesson({ shiftMin: 6, widthMin: 0 }))).toBe('ready 6 min later');
+    expect(updateText(WORDS, lesson({ shiftMin: 0.4 }))).toBe('on track');
+    expect(updateText(WORDS, undefined)).toBe('');
   });
 
   it('say what was learned, and nothing when it is too little to say', () => {
-    expect(learnedSays(WORDS, about('toughness', 1.08))).toBe(WORDS.text('learned.toughness.more', { by: '8%' }));
-    expect(learnedSays(WORDS, about('ovenOffset', -6.2))).toBe(WORDS.text('learned.ovenOffset.less', { by: '6 °C' }));
-    expect(learnedSays(WORDS, about('hold', 0.1))).toBe('');
-    expect(learnedSays(WORDS, about('hold', -0.6))).toBe(WORDS.text('learned.hold.less', { by: '0.6 °C' }));
-    expect(learnedSays(US_WORDS, about('hold', 2))).toBe(US_WORDS.text('learned.hold.more', { by: '4 °F' }));
-    expect(learnedSays(WORDS, about('lidLeak', 1.4))).toContain('40%');
-    expect(learnedSays(WORDS, about('thickness', 0.95))).toContain('5%');
-    expect(learnedSays(WORDS, lesson({}))).toBe('');
+    expect(learnedText(WORDS, about('toughness', 1.08))).toBe(WORDS.text('learned.toughness.more', { by: '8%' }));
+    expect(learnedText(WORDS, about('ovenOffset', -6.2))).toBe(WORDS.text('learned.ovenOffset.less', { by: '6 °C' }));
+    expect(learnedText(WORDS, about('hold', 0.1))).toBe('');
+    expect(learnedText(WORDS, about('hold', -0.6))).toBe(WORDS.text('learned.hold.less', { by: '0.6 °C' }));
+    expect(learnedText(US_WORDS, about('hold', 2))).toBe(US_WORDS.text('learned.hold.more', { by: '4 °F' }));
+    expect(learnedText(WORDS, about('lidLeak', 1.4))).toContain('40%');
+    expect(learnedText(WORDS, about('thickness', 0.95))).toContain('5%');
+    expect(learnedText(WORDS, lesson({}))).toBe('');
   });
 });
 
@@ -83,7 +83,7 @@ describe('the eight decisions', () => {
     expect(lines.meat.text).toBe('Oxtail, 4 lb 14 oz');
     expect(lines.meat.detail).toContain('1⅞ in thick');
     expect(lines.heat.text).toContain('300 °F');
-    expect(actSays(US_WORDS, { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 })).toMatch(
+    expect(actText(US_WORDS, { kind: 'liquid', levelMm: 31, simmering: true, addedL: 0.2, addedTempC: 95 })).toMatch(
       /1¼ in.*7 fl oz/,
     );
   });
@@ -104,7 +104,7 @@ describe('the eight decisions', () => {
 describe('a new plan', () => {
   it('starts every cut with about enough for the table in whole usual pieces', () => {
     for (const cut of CUTS) {
-      const meat = usualMeat(cut.id, 4);
+      const meat = defaultMeat(cut.id, 4);
       expect((meat.massKg * 1000) / cut.rawGramsPerServing, cut.id).toBeGreaterThan(3.7);
       expect(Number.isInteger(meat.pieces), cut.id).toBe(true);
       expect(meat.thicknessMm, cut.id).toBeGreaterThan(5);

@@ -15,13 +15,13 @@ export function machineTimeZone(): string {
   return Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
 
-/** Calendar days from the day of `fromMs` to the day of `toMs` as the clock of `timeZone` counts them. */
+/** Calendar days from the day of `fromMs` to the day of `toMs` on the clock of `timeZone`. */
 export function daysBetween(fromMs: number, toMs: number, timeZone: string): number {
   const date = (ms: number) => toCalendarDate(fromAbsolute(ms, timeZone));
   return date(toMs).compare(date(fromMs));
 }
 
-/** The full hour `hour` on the day `days` after that of `nowMs`, ms. An hour the clock leaps over is the one after it. */
+/** The full hour `hour`, `days` after the day of `nowMs`, ms. An hour the clock skips becomes the one after it. */
 export function hourOn(nowMs: number, days: number, hour: number, timeZone: string): number {
   const day = toCalendarDate(fromAbsolute(nowMs, timeZone)).add({ days });
   return toZoned(toCalendarDateTime(day, new Time(hour)), timeZone)
@@ -29,19 +29,19 @@ export function hourOn(nowMs: number, days: number, hour: number, timeZone: stri
     .getTime();
 }
 
-/** The same time of the clock `days` later, ms; a day with a changed clock is an hour shorter or longer. */
+/** The same time of day `days` later, ms; a day on which the clock changes is an hour shorter or longer. */
 export function sameClockLater(ms: number, days: number, timeZone: string): number {
   return fromAbsolute(ms, timeZone).add({ days }).toDate().getTime();
 }
 
 const SUPPER_MINUTE = 19 * 60;
-/** Nobody plans a braise for the same day with less than this left, ms. */
+/** Less time than this on the same day is taken to mean another day, ms. */
 const SAME_DAY_MS = 5 * HOUR_MS;
 
 /**
- * The moment a cook means by a day and a time of the clock in `timeZone`, each perhaps left out, ms. Without a time it is
- * supper; without a day the next day on which that time is still hours away. A date gone by is next year's; one that no
- * month has is the last day of that month.
+ * The moment a cook means by a day and a time in `timeZone`, either of which may be missing, ms. Without a time it is
+ * supper; without a day the next day on which that time is still hours away. A past date is next year's; a day the
+ * month does not have becomes its last.
  */
 export function meantMoment(
   day: WishDay | undefined,

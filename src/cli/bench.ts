@@ -15,7 +15,7 @@ import { cutById, fatById } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 import { usualVegetables } from '../core/material';
 import { type BraiseStyle, BRAISE_STYLES, withStyle } from '../core/styles';
-import { composePlan, heatWays, startPlan } from '../core/plan';
+import { composePlan, heatOptions, startPlan } from '../core/plan';
 import { scheduleDay } from '../core/schedule';
 import { guide, reduceEvents, learnNothing, liveForecast } from '../core/cook';
 import { type SearPieces, searPlan } from '../core/sear';
@@ -93,7 +93,7 @@ time('re-forecast after a surprise, particles drawn anew', '50', 40, () => {
 const lateMin = etaOf(summarise(start), 'twists').p10;
 time('the best record and what the heat could do', '60', 20, () => {
   bestMeasurement(start, 60, 2);
-  heatWays(start, { kind: 'oven', tempC: 150, fan: false }, 60, lateMin);
+  heatOptions(start, { kind: 'oven', tempC: 150, fan: false }, 60, lateMin);
 });
 time('plan screen, quick recompute (96 particles)', '', 40, () => {
   composePlan(PLAN, 96);

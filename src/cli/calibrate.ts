@@ -13,7 +13,7 @@ import {
   etaOf,
   INDEX,
   kitchenPrior,
-  meatDemandOf,
+  meatRequirement,
   type Observation,
   type Prior,
   priorEnsemble,
@@ -24,12 +24,12 @@ import {
   summarise,
   type LatentParameter,
   UNKNOWN_COUNT,
-  unknownsOf,
+  parametersOf,
 } from '../core/forecast';
 import { normalQuantile, type RandomStream, randomStream } from '../core/numbers';
 import { PACE, paceFrom } from '../core/cook';
 import { FAST_STEPS, PLAIN_CELLS, runBraise } from '../core/heat';
-import { STAGES } from '../core/tenderness';
+import { DONENESS_STAGES } from '../core/tenderness';
 
 interface WindowResult {
   readonly row: PracticeWindow;
@@ -43,13 +43,13 @@ function practice(): WindowResult[] {
   });
 }
 
-/** How the truth departs from what the forecast is told. */
+/** How the truth departs from what the forecast assumes. */
 interface Departure {
   readonly name: string;
   readonly truths: number;
-  /** What the cook says of the braise. */
+  /** What the cook says about the braise. */
   readonly said?: Partial<BraiseRequest>;
-  /** Bends a draw of the unknowns, `k`-th of the set. */
+  /** Transforms the `k`-th draw of the parameters. */
   readonly bend?: (z: Float64Array, prior: Prior, k: number) => void;
   readonly ajar?: boolean;
 }
@@ -61,18 +61,18 @@ const setTo =
   };
 
 const DEPARTURES: readonly Departure[] = [
-  { name: 'as the law has it', truths: 2000 },
+  { name: 'drawn from the prior', truths: 2000 },
   { name: 'the hand always early, 0.25', truths: 300, bend: setTo('hand', () => -0.25) },
   { name: 'the hand always late, 0.25', truths: 300, bend: setTo('hand', () => 0.25) },
   {
-    name: 'ovens twice as far off',
+    name: 'oven errors twice as large',
     truths: 300,
     bend: (z) => {
       z[INDEX.ovenOffset] = 2 * (z[INDEX.ovenOffset] as number);
     },
   },
   {
-    name: 'thickness 20 % off, said to be guessed',
+    name: 'thickness guessed, 20% off',
     truths: 300,
     said: { thicknessMeasured: false },
     bend: setTo('thickness', (k) => (k % 2 === 0 ? Math.log(1.2) : -Math.log(1.2))),
@@ -80,7 +80,7 @@ const DEPARTURES: readonly Departure[] = [
   { name: 'the lid ajar, nobody knows', truths: 300, ajar: true },
 ];
 
-/** One draw of everything unknown, cooked on 40 shells. */
+/** One draw of all parameters, cooked on 40 shells. */
 class Truth {
   private readonly z: Float64Array;
   private readonly prior: Prior;
@@ -100,26 +100,26 @@ class Truth {
 
   private cooked(request: BraiseRequest) {
     const assembly = assemble(request, chooseHorizonMin(request, []) * 2, FAST_STEPS, []);
-    const unknowns = unknownsOf(this.prior, this.z, 0, this.ajar);
+    const unknowns = parametersOf(this.prior, this.z, 0, this.ajar);
     return { assembly, slow: slowest(runBraise(assembly.setup(unknowns), assembly.grid, PLAIN_CELLS), request) };
   }
 
-  /** When this cook's fork finds it, and when the meat itself is there, min. */
+  /** When this cook's fork finds it tender, and when the meat itself is, min. */
   moments(request: BraiseRequest): { readonly found: number; readonly itself: number } {
     const { assembly, slow } = this.cooked(request);
     const at = (demand: number): number =>
       crossingMin(slow, assembly.grid.endS, demand * this.base.cut.cookValue.twists);
-    return { found: at(requiredCookValue(this.prior, this.z, 0)), itself: at(meatDemandOf(this.prior, this.z, 0)) };
+    return { found: at(requiredCookValue(this.prior, this.z, 0)), itself: at(meatRequirement(this.prior, this.z, 0)) };
   }
 
-  /** What this cook would feel at `atMin`, noise and blunders included. */
+  /** What this cook would feel at `atMin`, noise and slips included. */
   fork(request: BraiseRequest, atMin: number): Observation {
     const { assembly, slow } = this.cooked(request);
     const wanted = requiredCookValue(this.prior, this.z, 0) * this.base.cut.cookValue.twists;
     const chances = stageChances(this.base.cut, (slow[stepAt(assembly.grid, atMin)] as number) / wanted);
     let pick = this.random();
     const index = chances.findIndex((c) => (pick -= c) <= 0);
-    return { kind: 'fork', atMin, stage: STAGES[index < 0 ? 5 : index] ?? 'strings' };
+    return { kind: 'fork', atMin, stage: DONENESS_STAGES[index < 0 ? 5 : index] ?? 'strings' };
   }
 }
 
@@ -128,19 +128,22 @@ const LOOK_S = 60;
 const TESTS = 4;
 const BETWEEN_TESTS_MIN = 15;
 
-/** What came of the braises that were still on after so many fork tests. */
+/** Results for the braises still under way after this many fork tests. */
 interface Stagewise {
   readonly tests: number;
   truths: number;
   covered: number;
-  /** Sum of what the windows themselves hold: four fifths, and all that lies at a test that fell short where one begins there. */
+  /**
+   * Sum of what the ranges claim to hold: four fifths, plus any mass at a test that fell short where a range begins
+   * there.
+   */
   said: number;
   coveredItself: number;
   readonly widths: number[];
   readonly errors: number[];
 }
 
-/** A simulated braise after so many fork tests that have not found it. */
+/** A simulated braise after this many fork tests that found it not yet tender. */
 interface Followed {
   readonly tests: number;
   readonly ensemble: Ensemble;
@@ -148,8 +151,8 @@ interface Followed {
   readonly truth: Truth;
 }
 
-/** Follows simulated braises of one departure, as many of each cut, from the plan to the test that finds it. */
-function* followed(departure: Departure, perCut: number): Generator<Followed> {
+/** Follows simulated braises of one departure, equally many per cut, from the plan to the test that finds it tender. */
+function* followedFor(departure: Departure, perCut: number): Generator<Followed> {
   for (const [c, id] of SIMULATED.entries()) {
     const row = PRACTICE_WINDOWS.find((w) => w.cut === id && w.method === 'oven');
     if (!row) throw new Error(`No practice window of ${id} in the oven.`);
@@ -165,7 +168,7 @@ function* followed(departure: Departure, perCut: number): Generator<Followed> {
         const atMin = firstMin + tests * BETWEEN_TESTS_MIN;
         const looked = { ...request, openings: [...request.openings, { atMin, seconds: LOOK_S }] };
         const felt = truth.fork(looked, atMin);
-        if (felt.kind === 'fork' && STAGES.indexOf(felt.stage) >= STAGES.indexOf('twists')) break;
+        if (felt.kind === 'fork' && DONENESS_STAGES.indexOf(felt.stage) >= DONENESS_STAGES.indexOf('twists')) break;
         ensemble = advance(ensemble, looked, [...ensemble.observations, felt]);
         request = looked;
       }
@@ -173,10 +176,10 @@ function* followed(departure: Departure, perCut: number): Generator<Followed> {
   }
 }
 
-/** What lies at the window's first minute is within it, min. */
+/** Anything at the range's first minute counts as inside, min. */
 const AT_ALL_MIN = 1e-6;
 
-/** Coverage and error of the 80 % window at plan time and after each fork test that has not found it. */
+/** Coverage and error of the 80% range at planning time and after each fork test that found it not yet tender. */
 function coverage(departure: Departure): Stagewise[] {
   const stages = Array.from({ length: TESTS + 1 }, (_, tests): Stagewise => ({
     tests,
@@ -187,7 +190,7 @@ function coverage(departure: Departure): Stagewise[] {
     widths: [],
     errors: [],
   }));
-  for (const { tests, ensemble, request, truth } of followed(departure, departure.truths / SIMULATED.length)) {
+  for (const { tests, ensemble, request, truth } of followedFor(departure, departure.truths / SIMULATED.length)) {
     const stage = stages[tests] as Stagewise;
     const eta = etaOf(summarise(ensemble), 'twists');
     const { found, itself } = truth.moments(request);
@@ -206,21 +209,21 @@ function coverage(departure: Departure): Stagewise[] {
 const BRUTE_PARTICLES = 16_384;
 const BRUTE_PER_CUT = 6;
 
-/** How the 80 % window compares with that of brute force after so many tests. */
+/** The 80% range compared with brute force after this many tests. */
 interface Against {
   readonly tests: number;
-  /** Ratio of the windows' widths, over that of the plans. */
+  /** Ratio of the widths, relative to that of the plans. */
   readonly ratios: number[];
-  /** How far the medians lie apart, min. */
+  /** Distance between the medians, min. */
   readonly apart: number[];
 }
 
-/** The 80 % window against brute force, after each fork test that has not found it. */
+/** The 80% range against brute force, after each fork test that found it not yet tender. */
 function againstBruteForce(): Against[] {
   const rows = Array.from({ length: TESTS + 1 }, (_, tests): Against => ({ tests, ratios: [], apart: [] }));
   const [asTheLawHasIt] = DEPARTURES;
   let planRatio = 1;
-  for (const { tests, ensemble, request } of followed(asTheLawHasIt as Departure, BRUTE_PER_CUT)) {
+  for (const { tests, ensemble, request } of followedFor(asTheLawHasIt as Departure, BRUTE_PER_CUT)) {
     const ours = etaOf(summarise(ensemble), 'twists');
     const brute = etaOf(summarise(bruteForce(request, ensemble.observations, BRUTE_PARTICLES)), 'twists');
     const ratio = (ours.p90 - ours.p10) / (brute.p90 - brute.p10);
@@ -239,7 +242,7 @@ function median(values: readonly number[]): number {
   return sorted[Math.floor(sorted.length / 2)] ?? Number.NaN;
 }
 
-/** How often the 80 % window of the next face holds, after so many faces of one pan, over pans drawn from the law. */
+/** How often the 80% range of the next side holds after this many sides in one pan, over pans drawn from the prior. */
 export function panCoverage(pans: number, faces: number): { readonly learned: number; readonly asSaid: number } {
   const random = randomStream(7);
   const draw = (sd: number): number => sd * normalQuantile(random());
@@ -250,11 +253,11 @@ export function panCoverage(pans: number, faces: number): { readonly learned: nu
     const truth = draw(PACE.prior);
     const seen = Array.from({ length: faces }, () => Math.exp(truth + draw(PACE.face)));
     const next = truth + draw(PACE.face);
-    const { factor, spread } = paceFrom(seen);
+    const { factor, logSd: spread } = paceFrom(seen);
     const held = (off: number): boolean =>
       off >= low * Math.hypot(spread, PACE.face) && off <= high * Math.hypot(spread, PACE.face);
     if (held(next - Math.log(factor))) learned++;
-    // Not learning, with the window of one who has: too narrow for what is not known.
+    // Not learning, but with the range of one that has learnt: too narrow.
     if (held(next)) asSaid++;
   }
   return { learned: learned / pans, asSaid: asSaid / pans };
@@ -265,7 +268,7 @@ const PANS = 200;
 
 const percent = (share: number): string => `${(100 * share).toFixed(0)} %`;
 
-/** Runs both calibrations and puts them into words and data. */
+/** Runs both calibrations and returns text and data. */
 export function calibrate(): { readonly text: string; readonly data: unknown } {
   const sets = DEPARTURES.map((departure) => ({ name: departure.name, stages: coverage(departure) }));
   const against = againstBruteForce();
@@ -273,9 +276,9 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
   const inside = windows.filter(({ row, hours }) => hours[1] >= row.hours[0] && hours[1] <= row.hours[1]).length;
   const pans = PAN_FACES.map((faces) => ({ faces, ...panCoverage(PANS, faces) }));
   const lines = [
-    `Simulated kitchens: ${String(SIMULATED.length)} cuts, hidden truth, fork tests every ${String(BETWEEN_TESTS_MIN)} min until one finds it.`,
+    `Simulated kitchens: ${String(SIMULATED.length)} cuts, hidden truth, fork tests every ${String(BETWEEN_TESTS_MIN)} min until one finds it tender.`,
     '',
-    '| kitchens | fork tests that found it not | truths | 80 % window holds when the fork finds it | it should hold | when the meat itself is there | median width, min | median error, min |',
+    '| kitchens | tests not yet tender | truths | 80% range holds, by the fork | should hold | by the meat itself | median width, min | median error, min |',
     '| --- | ---: | ---: | ---: | ---: | ---: | ---: | ---: |',
     ...sets.flatMap(({ name, stages }) =>
       stages.map(
@@ -284,18 +287,18 @@ export function calibrate(): { readonly text: string; readonly data: unknown } {
       ),
     ),
     '',
-    `Against brute force (${String(BRUTE_PARTICLES)} kitchens weighed by all records at once), ${String(BRUTE_PER_CUT)} braises of each cut:`,
+    `Against brute force (${String(BRUTE_PARTICLES)} particles weighted by all records at once), ${String(BRUTE_PER_CUT)} braises of each cut:`,
     '',
-    '| fork tests that found it not | braises | width over brute force, both over the plan’s | medians apart, min |',
+    '| tests not yet tender | braises | width relative to brute force | difference of medians, min |',
     '| ---: | ---: | ---: | ---: |',
     ...against.map(
       (r) =>
         `| ${String(r.tests)} | ${String(r.ratios.length)} | ${mean(r.ratios).toFixed(3)} | ${mean(r.apart).toFixed(1)} |`,
     ),
     '',
-    `Pans drawn from their law, ${String(PANS)}: how often the 80 % window of the next face holds, and how often that window would about the minutes as planned.`,
+    `Pans drawn from the prior, ${String(PANS)}: how often the 80% range of the next side holds, and how often a range around the planned minutes would.`,
     '',
-    '| faces browned | learned | as planned |',
+    '| sides browned | learned | as planned |',
     '| ---: | ---: | ---: |',
     ...pans.map((p) => `| ${String(p.faces)} | ${percent(p.learned)} | ${percent(p.asSaid)} |`),
     '',

@@ -54,7 +54,7 @@ describe('ember forecast', () => {
     const shares = answer.chance.map((c) => c.share);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares[0]).toBe(0);
-    // One pot in twenty has a lid that does not sit.
+    // One pot in twenty has a lid that does not fit.
     expect(shares[2]).toBeGreaterThan(0.93);
   });
 
@@ -249,6 +249,8 @@ describe('whatever the contract accepts', () => {
         for (const values of Object.values(answer.series)) for (const v of values) expect(v).toBeGreaterThanOrEqual(0);
         for (const s of answer.stages) {
           expect(s.p10Min ?? Infinity).toBeLessThanOrEqual(s.p50Min ?? Infinity);
+          // What is in the pot when it is tender is known where it gets tender at all.
+          if (s.stage === 'twists') expect(answer.whenTender === null).toBe(s.p50Min === null);
           expect(s.p50Min ?? Infinity).toBeLessThanOrEqual(s.p90Min ?? Infinity);
         }
       }),

@@ -4,15 +4,15 @@ import { assemble, crossingMin, NOMINAL_PARAMETERS, slowest, stepAt } from '../c
 import { FAST_STEPS, PLAIN_CELLS, runBraise } from '../core/heat';
 import { cutById } from '../core/larder';
 
-/** Long baths say less of a cut than its usual braise: kitchens differ more in what they call done there. */
+/** Long baths say less about a cut than its usual braise: kitchens differ more in what they call done there. */
 const BATH_WEIGHT = 0.3;
-/** Where meat is cooked until it falls apart, this is the cook value over that at which the fork twists. */
+/** For meat cooked until it falls apart: the ratio of its cook value to the fork-tender one. */
 const FALLS_OVER_TWISTS = 1.5;
 
-/** What a row's window says of its cut: the cook value at which the fork twists, min, and when it would now, h. */
+/** What a row says about its cut: the fork-tender cook value, min, and the time it implies now, h. */
 interface FittedRow {
   readonly row: PracticeWindow;
-  /** Middle of the window as a ratio, h. */
+  /** Geometric middle of the range, h. */
   readonly middleH: number;
   readonly impliedMin: number;
   readonly nowH: number;
@@ -33,7 +33,7 @@ function fitRow(row: PracticeWindow): FittedRow {
   };
 }
 
-/** The cook value that fits a cut's windows best, min: their weighted mean in the logarithm. */
+/** The cook value that fits a cut's rows best, min: their weighted mean in logarithms. */
 function fitted(rows: readonly FittedRow[]): number {
   let sum = 0;
   let weight = 0;
@@ -45,7 +45,7 @@ function fitted(rows: readonly FittedRow[]): number {
   return Math.exp(sum / weight);
 }
 
-/** Fits every cut's cook value to its windows and prints what each of them implies, beside what the larder has. */
+/** Fits every cut's cook value to its rows and prints what each implies, next to the larder's value. */
 export function fitText(): string {
   const rows = PRACTICE_WINDOWS.map(fitRow);
   const cuts = [...new Set(rows.map((r) => r.row.cut))];

@@ -14,7 +14,7 @@ export function requestOfInput(input: BraiseInput): BraiseRequest {
   };
 }
 
-/** The request as far as acts and looks have changed it by `records`, and what was observed. */
+/** The request as changed by the acts and checks in `records`, and what was observed. */
 export function requestAfter(
   request: BraiseRequest,
   records: readonly FollowRecord[],

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { type z } from 'zod';
 
-/** A fault of the caller: one clear sentence each. */
+/** A user error: one clear sentence each. */
 export class UsageError extends Error {
   constructor(readonly sentences: readonly string[]) {
     super(sentences.join('\n'));
@@ -17,7 +17,7 @@ function readText(file: string | undefined): string {
   }
 }
 
-/** JSON of a file or standard input as `schema` has it. Every fault becomes a sentence that names the field. */
+/** JSON of a file or standard input, checked by `schema`. Throws `UsageError` with a sentence that names the field. */
 export function readJson<T>(file: string | undefined, schema: z.ZodType<T>): T {
   const text = readText(file);
   let data: unknown;
@@ -29,7 +29,7 @@ export function readJson<T>(file: string | undefined, schema: z.ZodType<T>): T {
   return checked(data, schema);
 }
 
-/** Data as `schema` has it. Throws `UsageError` with a sentence per fault that names the field. */
+/** Data checked by `schema`. Throws `UsageError` with a sentence per fault that names the field. */
 export function checked<T>(data: unknown, schema: z.ZodType<T>): T {
   const parsed = schema.safeParse(data);
   if (parsed.success) return parsed.data;

@@ -8,7 +8,7 @@ import { METRIC } from '../core/quantity';
 import { languageOf } from '../words/languages';
 import { wordsFor } from '../words/words';
 
-/** What a command says, it says in English and metric. */
+/** Commands print English and metric. */
 const ENGLISH = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
 
 function inputFrom(data: unknown): PlanInput {
@@ -21,8 +21,8 @@ function inputFrom(data: unknown): PlanInput {
 }
 
 /**
- * The whole plan for an input, bare or as a plan file. The serving time may lie in the past: a plan on paper has no now.
- * Throws `UsageError` with a sentence per fault.
+ * The whole plan for an input, on its own or in a plan file. Serving time may lie in the past: a plan on paper has no
+ * now. Throws `UsageError` with a sentence per fault.
  */
 export function planFrom(file: string | undefined): Plan {
   const input = inputFrom(readJson(file, z.unknown()));

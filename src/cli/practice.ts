@@ -10,10 +10,13 @@ const ENAMEL = { ...POT_26, massKg: 5, material: 'castIron' } as const;
 const STEEL = { ...POT_26, massKg: 2.4, material: 'steel' } as const;
 const BATH_LITRES = 15;
 const BATH_HORIZON_MIN = 160 * 60;
-/** What kitchens call a simmer stands this far under the boil, whatever its label says. */
+/** What kitchens call a simmer is this far below the boil, whatever its label says. */
 const SIMMER_BELOW_BOIL_K = 2;
 
-/** Dimensions of a row's form, m: a stated thickness (slices are cut across), a stated weight, or the cut's usual size. */
+/**
+ * Dimensions of a row's pieces, m: a stated thickness (slices are cut across), a stated weight, or the cut's usual
+ * size.
+ */
 function formSize(cut: Cut, form: string): { lengthM: number; widthM: number; thicknessM: number } {
   const mm = /(\d+) mm/.exec(form)?.[1];
   const kg = /([\d.]+) kg/.exec(form)?.[1];
@@ -27,7 +30,7 @@ function formSize(cut: Cut, form: string): { lengthM: number; widthM: number; th
   return { lengthM: (length * scale) / 1000, widthM: (width * scale) / 1000, thicknessM: (thickness * scale) / 1000 };
 }
 
-/** A practice row as a braise: 26 cm pot, simmering start, hot oven, three quarters under liquid. */
+/** A row of practice as a braise: 26 cm pot, simmering start, hot oven, liquid three quarters up. */
 export function practiceRequest(row: PracticeWindow): BraiseRequest {
   const cut = cutById(row.cut);
   const bath = row.method === 'bath';
@@ -39,7 +42,7 @@ export function practiceRequest(row: PracticeWindow): BraiseRequest {
         massKg: row.massKg,
         pieces: 1,
         ...formSize(cut, row.form),
-        // What is rolled has been boned.
+        // Rolled meat has been boned.
         onBone: cut.bone !== 'no' && !row.form.startsWith('roll'),
         startTempC: bath ? 5 : 25,
         submergedFraction: bath ? 1 : 0.75,

@@ -1,8 +1,8 @@
 import { type Cut } from '../core/larder';
 
 /**
- * How long kitchens braise a cut, as keen cooks and books have it. Practice, not measurements; a bath is water held at its
- * temperature, and `tempC` of a stove is what the pot is said to simmer at.
+ * How long kitchens braise a cut, according to keen cooks and books. Practice, not measurements; a bath is water held
+ * at its temperature, and a stove's `tempC` is what the pot is said to simmer at.
  */
 export interface PracticeWindow {
   readonly cut: Cut['id'];

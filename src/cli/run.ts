@@ -7,7 +7,7 @@ import { requestOfInput, requestAfter } from './inputRequest';
 import { braiseSchema, followSchema, forecastAnswerSchema } from '../contract/braise';
 import { planInputSchema } from '../contract/plan';
 import { answerOf } from '../core/plan';
-import { advance, bestMeasurement, etaOf, lookCostMin, priorEnsemble, summarise } from '../core/forecast';
+import { advance, bestMeasurement, etaOf, lidLiftCostMin, priorEnsemble, summarise } from '../core/forecast';
 import { CUTS } from '../core/larder';
 
 const HELP = `ember <command> [file|-]
@@ -40,7 +40,7 @@ function follow(file: string | undefined): unknown {
   let ensemble = priorEnsemble(request, { particles: input.particles });
   const row = (atMin: number, kind: string): unknown => {
     const twists = etaOf(summarise(ensemble), 'twists');
-    const best = bestMeasurement(ensemble, atMin, lookCostMin(ensemble.request, atMin + 5, 60));
+    const best = bestMeasurement(ensemble, atMin, lidLiftCostMin(ensemble.request, atMin + 5, 60));
     return {
       atMin,
       kind,
@@ -106,14 +106,14 @@ function answer(args: readonly string[]): string {
   }
 }
 
-/** What a command prints and how it exits. */
+/** Output and exit code of a command. */
 export interface Outcome {
   readonly stdout: string;
   readonly stderr: string;
   readonly code: 0 | 2;
 }
 
-/** Runs one command. Faults of the caller and of ours alike become sentences, never a stack trace. */
+/** Runs one command. User errors and our own faults alike become sentences, never a stack trace. */
 export function run(args: readonly string[]): Outcome {
   try {
     return { stdout: answer(args), stderr: '', code: 0 };

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { madeId, moment } from './fields';
 
-/** The version of the archive's lines; their parts say their own. */
+/** Version of the archive's lines; their parts carry their own. */
 export const ARCHIVE_VERSION = 1;
 
 const version = z.int().min(1);
@@ -22,7 +22,7 @@ const entrySchema = z.strictObject({
   accountVersion: version,
 });
 
-/** Each further line: one thing that is kept, as its part says. `record` lines follow the `braise` they are of. */
+/** Each further line: one stored item, in its part's format. `record` lines follow their `braise`. */
 export const archiveLineSchema = z.union([
   z.strictObject({ kitchen: z.strictObject({ version, equipment: z.unknown() }) }),
   z.strictObject({ plan: z.strictObject({ id: madeId, version, input: z.unknown(), updatedAtMs: moment }) }),
@@ -47,7 +47,7 @@ export const archiveLineSchema = z.union([
       aheadMs: z.int(),
     }),
   }),
-  /** A row that could not be read, as it was kept: for a person to look at, and taken in by nobody. */
+  /** A row that could not be read, as stored: for a person to look at; never imported. */
   z.strictObject({ aside: z.unknown() }),
 ]);
 

@@ -4,9 +4,9 @@ import { type Answer } from '../core/plan';
 import { type Heat } from '../core/heat';
 import { CUTS, isCutId, POT_FORMS, POT_MATERIALS } from '../core/larder';
 import { potBaseM2 } from '../core/material';
-import { STAGES } from '../core/tenderness';
+import { DONENESS_STAGES } from '../core/tenderness';
 
-/** A number between two limits, refused in a sentence that names unit and limits. */
+/** A number between two limits; the fault names unit and limits. */
 const between = (low: number, high: number, unit: string) => {
   const says = `must be a number from ${String(low)} to ${String(high)}${unit === '' ? '' : ` ${unit}`}`;
   return z.number(says).min(low, says).max(high, says);
@@ -41,7 +41,7 @@ const cutSchema = z
   .refine(isCutId, { error: () => `is not a cut; one of ${CUTS.map((c) => c.id).join(', ')}` });
 
 const groupSchema = z.strictObject({
-  /** Where it is of another cut than the one the forecast is about. */
+  /** Where it is another cut than the one forecast. */
   cut: cutSchema.optional(),
   massKg: between(0.03, 20, 'kg'),
   pieces: z.number().int('must be a whole number').min(1, 'must be 1 or more').max(500, 'must be 500 or fewer'),
@@ -53,14 +53,14 @@ const groupSchema = z.strictObject({
   submergedFraction: between(0, 1, '').optional(),
 });
 
-/** A moment of the braise, to be spread into what happens then. */
+/** A time in the braise, spread into what happens then. */
 const AT = { atMin: minute };
 
-/** Ascending in time and there from minute 0. */
+/** In ascending order, starting at minute 0. */
 const fromStart = (list: readonly { readonly atMin: number }[]): boolean =>
   list[0]?.atMin === 0 && list.every((x, i) => i === 0 || x.atMin > (list[i - 1]?.atMin ?? 0));
 
-/** What ends a heat by itself, and the heat that follows, under another lid where one is named. */
+/** What ends a heat by itself, and the heat that follows, with another lid if named. */
 const thenSchema = z.strictObject({
   after: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('minutes'), minutes: minute }),
@@ -75,11 +75,11 @@ const thenSchema = z.strictObject({
   },
 });
 
-/** How far the box around a piece may be larger than the piece. */
+/** How much larger than the piece the box around it may be. */
 const MAX_AIR = 4;
 const MEAT_DENSITY_KGM3 = 1050;
 
-/** A braise as the command line takes it. SI units; minutes count from the moment the pieces meet the liquid. */
+/** A braise as the command line takes it. SI units; minutes count from when the meat meets the liquid. */
 export const braiseSchema = z
   .strictObject({
     cut: cutSchema,
@@ -131,7 +131,7 @@ export const braiseSchema = z
     horizonMin: between(30, 10_080, 'min').optional(),
     seed: z.number().int().min(0).max(Number.MAX_SAFE_INTEGER).default(1),
     particles: z.number().int().min(64, 'must be 64 or more').max(4096, 'must be 4096 or fewer').default(512),
-    /** Moments at which the chance of being ready is wanted. */
+    /** Times for which the probability of being ready is wanted. */
     chanceAtMin: z.array(minute).max(200).default([]),
   })
   .superRefine((braise, context) => {
@@ -159,9 +159,9 @@ export const braiseSchema = z
 
 export type BraiseInput = z.output<typeof braiseSchema>;
 
-/** A record or act for `follow`, in the order it happened. */
+/** A record or act for `follow`, in order. */
 export const followRecordSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ ...AT, kind: z.literal('fork'), stage: z.enum(STAGES) }),
+  z.strictObject({ ...AT, kind: z.literal('fork'), stage: z.enum(DONENESS_STAGES) }),
   z.strictObject({
     ...AT,
     kind: z.literal('probe'),
@@ -188,17 +188,17 @@ export const followSchema = z.strictObject({
 const eta = z.number().nullable();
 const series = z.array(z.number());
 
-/** What `forecast` answers. Times that do not come by the horizon are null. */
+/** What `forecast` answers. Times beyond the horizon are null. */
 export const forecastAnswerSchema = z.strictObject({
   version: z.literal(3),
   horizonMin: z.number(),
   stages: z.array(
-    z.strictObject({ stage: z.enum(STAGES), p10Min: eta, p50Min: eta, p90Min: eta, reachedShare: z.number() }),
+    z.strictObject({ stage: z.enum(DONENESS_STAGES), p10Min: eta, p50Min: eta, p90Min: eta, reachedShare: z.number() }),
   ),
-  /** Where more than one in ten do not come by the horizon, `later than` it. */
+  /** If more than one in ten are not ready by the horizon: `later than` it. */
   twistsPercentilesMin: z.array(eta),
   chance: z.array(z.strictObject({ atMin: z.number(), share: z.number() })),
-  /** Index of the group that is last, the one the forecast is about. */
+  /** Index of the group that is ready last, the one forecast. */
   slowestGroup: z.number().int(),
   goodForMin: eta,
   lookCostMin: z.number(),

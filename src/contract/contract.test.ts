@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { actSchema, newEventSchema } from './cook';
 import { braiseFile, planFile, readFile } from './files';
-import { habitsSchema, kindSchema, timeZoneSchema } from './kitchen';
+import { kitchenDefaultsSchema, styleSchema, timeZoneSchema } from './kitchen';
 import { planInputSchema } from './plan';
 import { findRecipe, recipeIn } from './recipe';
 import { fromWire, toWire } from './wire';
 import { fileStem } from '../exports/fileStem';
+import { type CookAct } from '../core/cook';
 import { BRAISE_STYLES } from '../core/styles';
 import { NOON_MS, OXTAIL_PLAN } from '../testing/fixtures';
 import { english, WORDS } from '../testing/words';
@@ -31,6 +32,46 @@ describe('the contract', () => {
     expect(said({ kind: 'probe', tempC: 400, nearBone: false })).toContain('up to 110 °C');
     expect(said({ kind: 'note', text: '' })).toContain('write something');
     expect(said({ kind: 'fork', stage: 'melts' })).toContain('stage: ');
+  });
+
+  it('takes no figure a kitchen cannot have, in any record', () => {
+    const acts: readonly CookAct[] = [
+      { kind: 'probe', tempC: 90, nearBone: false },
+      { kind: 'liquid', levelMm: 30, simmering: true, addedL: 0.2, addedTempC: 90 },
+      { kind: 'timer', timer: 'face:1:1', name: 'side 1', minutes: 4 },
+      { kind: 'hold', way: 'oven', tempC: 80 },
+      { kind: 'sauce', litres: 0.5, rung: null },
+      { kind: 'aim', litres: 0.4 },
+      { kind: 'put', thing: 'salt', amount: 3 },
+      { kind: 'counted', out: [2] },
+      { kind: 'cooled', tempC: 20 },
+      { kind: 'stored', boxes: 2, grams: 400, place: 'fridge' },
+      { kind: 'box', lot: randomUUID(), count: 1, fate: 'eaten' },
+      { kind: 'finished', verdict: { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' } },
+    ];
+    const taken = (act: object): boolean => actSchema.safeParse(act).success;
+    const bad = (value: unknown, to: number): unknown =>
+      Array.isArray(value) ? [to] : typeof value === 'number' ? to : undefined;
+    for (const act of acts) {
+      expect(taken(act), act.kind).toBe(true);
+      const inner = act.kind === 'finished' ? act.verdict : act;
+      for (const [field, value] of Object.entries(inner)) {
+        for (const to of [-1000, 1e6, Number.NaN]) {
+          const wrong = bad(value, to);
+          if (wrong === undefined) continue;
+          const changed = { ...inner, [field]: wrong };
+          const label = `${act.kind}.${field} ${String(to)}`;
+          expect(taken(act.kind === 'finished' ? { ...act, verdict: changed } : changed), label).toBe(false);
+        }
+      }
+    }
+    for (const [tempC, is] of [
+      [100, true],
+      [101, false],
+      [1000, false],
+    ] as const) {
+      expect(taken({ kind: 'liquid', levelMm: 30, simmering: true, addedL: 0.2, addedTempC: tempC })).toBe(is);
+    }
   });
 
   it('wants ids that cannot be guessed to collide', () => {
@@ -102,11 +143,11 @@ describe('a kitchen', () => {
   });
 
   it('remembers only options that exist', () => {
-    expect(habitsSchema.safeParse({ onion: 'deep' }).success).toBe(true);
-    expect(habitsSchema.safeParse({ onion: 'purple' }).success).toBe(false);
+    expect(kitchenDefaultsSchema.safeParse({ onion: 'deep' }).success).toBe(true);
+    expect(kitchenDefaultsSchema.safeParse({ onion: 'purple' }).success).toBe(false);
     for (const ours of BRAISE_STYLES) {
       const kind = { ...ours, name: WORDS.text('baseForm.ours') };
-      expect(kindSchema.parse(kind)).toEqual(kind);
+      expect(styleSchema.parse(kind)).toEqual(kind);
     }
   });
 });

@@ -3,9 +3,9 @@ import { heatSchema, lidSchema } from './equipment';
 import { madeId, moment, name, typed } from './fields';
 import { THICKNESS_LEVELS } from '../core/choices';
 import { BOX_OUTCOMES, type CookAct, type CookActKind, type CookEvent, STORE_PLACES, PROBLEM_IDS } from '../core/cook';
-import { PUT_THINGS } from '../core/finish';
-import { COOL_WAYS, HOLD_WAYS } from '../core/keep';
-import { STAGES } from '../core/tenderness';
+import { SAUCE_ADDITIONS } from '../core/finish';
+import { COOL_WAYS, HOLD_WAYS } from '../core/storage';
+import { DONENESS_STAGES } from '../core/tenderness';
 
 const score = z.number().int().min(1, 'shape.score').max(5, 'shape.score');
 
@@ -19,10 +19,10 @@ export const verdictSchema = z.strictObject({
 
 const kind = <K extends CookActKind>(of: K) => z.literal(of);
 
-/** The shape of every kind of record; a new kind without one does not compile. */
+/** The schema of every kind of record; a new kind without one does not compile. */
 const ACT_SCHEMAS = {
   intoPot: z.strictObject({ kind: kind('intoPot') }),
-  fork: z.strictObject({ kind: kind('fork'), stage: z.enum(STAGES) }),
+  fork: z.strictObject({ kind: kind('fork'), stage: z.enum(DONENESS_STAGES) }),
   probe: z.strictObject({
     kind: kind('probe'),
     tempC: z.number('shape.probe.number').min(-5, 'shape.probe.limits').max(110, 'shape.probe.limits'),
@@ -67,7 +67,7 @@ const ACT_SCHEMAS = {
   }),
   put: z.strictObject({
     kind: kind('put'),
-    thing: z.enum(PUT_THINGS),
+    thing: z.enum(SAUCE_ADDITIONS),
     amount: z.number('shape.put').min(0, 'shape.put').max(5000, 'shape.put'),
   }),
   counted: z.strictObject({ kind: kind('counted'), out: z.array(z.int().min(0).max(400)).max(40).readonly() }),
@@ -93,24 +93,24 @@ const actSchemas = Object.values(ACT_SCHEMAS) as [ActSchema, ...ActSchema[]];
 
 export const actSchema = z.discriminatedUnion('kind', actSchemas) satisfies z.ZodType<CookAct>;
 
-/** What an event says: a record, or that an earlier one is taken back. */
+/** What an event says: a record, or that an earlier one is undone. */
 export const eventActSchema = z.discriminatedUnion('kind', [
   ...actSchemas,
   z.strictObject({ kind: z.literal('undo'), eventId: madeId }),
 ]) satisfies z.ZodType<CookEvent['act']>;
 
-/** An event as it arrives from a screen or a file: what happened, when, under an id made where it was recorded. */
+/** An event as it arrives from a screen or file: what happened, when, under an id made where it was recorded. */
 export const newEventSchema = z
   .strictObject({
     id: madeId,
-    /** By the clock of the device. */
+    /** On the device's clock. */
     atMs: moment,
     act: eventActSchema,
     by: z.strictObject({ device: madeId, count: z.int().min(0) }).optional(),
-    /** How far the clock of the device ran ahead of the server's, ms; noted by the device. */
+    /** How far the device's clock was ahead of the server's, ms; noted by the device. */
     aheadMs: z.int().optional(),
   })
-  // What is left when the clock is put right is a moment too.
+  // The corrected moment must be valid too.
   .refine(({ atMs, aheadMs = 0 }) => moment.safeParse(atMs - aheadMs).success, 'shape.moment') satisfies z.ZodType<
   Omit<CookEvent, 'cookId'>
 >;

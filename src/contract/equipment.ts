@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { BURNER_KINDS, LID_KINDS, OWN_LIDS, OVEN_KINDS, POT_FORMS, POT_MATERIALS } from '../core/larder';
-import { type HeatStage, LIMITS, type PlanHeat } from '../core/choices';
+import { type HeatPhase, LIMITS, type PlanHeat } from '../core/choices';
 import { TARGET_STAGES } from '../core/tenderness';
 import { name, quantity } from './fields';
 
@@ -59,8 +59,8 @@ const untilSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('end') }),
 ]);
 
-/** The stages of heat of a plan, in order. */
+/** The heat phases of a plan, in order. */
 export const courseSchema = z
-  .array(z.strictObject({ heat: heatSchema, lid: lidSchema, until: untilSchema }) satisfies z.ZodType<HeatStage>)
+  .array(z.strictObject({ heat: heatSchema, lid: lidSchema, until: untilSchema }) satisfies z.ZodType<HeatPhase>)
   .min(1)
   .max(LIMITS.stages[1] * 2);

@@ -1,15 +1,15 @@
 import * as z from 'zod';
 import { type NewEvent } from './cook';
-import { ACT, readEvent } from './kept/act';
-import { VersionError } from './kept/chain';
-import { FILE } from './kept/file';
-import { PLAN_INPUT } from './kept/planInput';
+import { ACT, readEvent } from './stored/act';
+import { VersionError } from './stored/migrations';
+import { FILE } from './stored/file';
+import { PLAN_INPUT } from './stored/planInput';
 import { type CookEvent } from '../core/cook';
 import { type PlanInput } from '../core/choices';
 import { type Message, say } from '../core/message';
 import { shapeFault } from './shapeFault';
 
-/** A plan on its own, to give away or keep. */
+/** A plan on its own, to share or archive. */
 export interface PlanFile {
   readonly format: 'even-ember/plan';
   readonly version: number;
@@ -17,7 +17,7 @@ export interface PlanFile {
   readonly input: PlanInput;
 }
 
-/** A braise: its plan and everything recorded. */
+/** A braise: its plan and all its records. */
 export interface BraiseFile extends Omit<PlanFile, 'format'> {
   readonly format: 'even-ember/braise';
   readonly actVersion: number;
@@ -53,7 +53,7 @@ function damage(error: unknown): Message {
   return say('file.damaged', { fault: shapeFault(error) });
 }
 
-/** Names where in a file a part's own fault lies. */
+/** Prefixes a part's fault with where it lies in the file. */
 function within<T>(path: readonly (string | number)[], read: () => T): T {
   try {
     return read();
@@ -80,7 +80,7 @@ function hasTwins(file: PlanFile | BraiseFile): boolean {
   return 'events' in file && new Set(file.events.map((e) => e.id)).size < file.events.length;
 }
 
-/** Reads the text of a plan or braise file of any version, or says in a sentence what it is not. */
+/** Reads the text of a plan or braise file of any version, or says in a sentence what is wrong. */
 export function readFile(text: string): ReadFile {
   let data: unknown;
   try {

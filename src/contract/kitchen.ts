@@ -3,11 +3,11 @@ import { FATES } from '../core/larder';
 import { findCustom } from '../core/custom';
 import { type OwnKind } from '../core/styles';
 import {
-  type Habits,
+  type KitchenDefaults,
   ITEM_TIMES,
-  type Keeping,
+  type StorageSettings,
   LIMITS,
-  POUR_TIMES,
+  ADDITION_TIMES,
   SPICE_TIMES,
   TECHNIQUE_TOPICS,
 } from '../core/choices';
@@ -17,14 +17,14 @@ import { burnerSchema, lidSchema, ovenSchema, panSchema, potSchema } from './equ
 const altitude = z.number().min(LIMITS.altitudeM[0]).max(LIMITS.altitudeM[1]);
 const ratio = z.number().min(0).max(5000);
 
-/** A braise kind somebody keeps: ratios per kilogram of meat. */
-export const kindSchema = z.strictObject({
+/** A saved braise style: amounts per kilogram of meat. */
+export const styleSchema = z.strictObject({
   id: name(80),
   name: name(80),
   items: z
     .array(z.strictObject({ id: larderId, gPerKg: ratio, fate: z.enum(FATES), when: z.enum(ITEM_TIMES) }))
     .max(40),
-  parts: z.array(z.strictObject({ id: larderId, mlPerKg: ratio, when: z.enum(POUR_TIMES) })).max(20),
+  parts: z.array(z.strictObject({ id: larderId, mlPerKg: ratio, when: z.enum(ADDITION_TIMES) })).max(20),
   fillerId: larderId,
   fillerStrength: z.number().min(0).max(1),
   level: z.number().min(LIMITS.liquidLevel[0]).max(LIMITS.liquidLevel[1]).nullable(),
@@ -41,10 +41,10 @@ export const kindSchema = z.strictObject({
   lid: lidSchema.nullable(),
 }) satisfies z.ZodType<OwnKind>;
 
-/** What a kitchen does unless told otherwise: its own way with some of the topics. */
-export const habitsSchema = z.strictObject(
+/** A kitchen's usual choices, for some of the topics. */
+export const kitchenDefaultsSchema = z.strictObject(
   Object.fromEntries(TECHNIQUE_TOPICS.map((topic) => [topic, choice(topic).optional()])),
-) as unknown as z.ZodType<Habits>;
+) as unknown as z.ZodType<KitchenDefaults>;
 
 function isTimeZone(zone: string): boolean {
   try {
@@ -55,19 +55,19 @@ function isTimeZone(zone: string): boolean {
   }
 }
 
-/** The zone the kitchen's clock runs in, by its IANA name; null for that of the machine. */
+/** The zone of the kitchen's clock, as IANA name; null for the machine's. */
 export const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'shape.timeZone').nullable();
 
-/** Bases of its own that a kitchen keeps at most. */
+/** Most custom styles a kitchen can save. */
 export const MAX_KINDS = 100;
 
-/** Things of the cook's own that a kitchen remembers at most. */
+/** Most custom ingredients a kitchen can save. */
 export const MAX_OWN = 200;
 
-/** The id of a thing of the cook's own. */
+/** The id of a custom ingredient. */
 const ownThing = larderId.refine((text) => findCustom(text) !== undefined, 'shape.id');
 
-/** Things on one list at most. */
+/** Most items on one list. */
 export const MAX_THINGS = 40;
 
 /** The kitchen a plan chooses from. */
@@ -78,19 +78,19 @@ export const kitchenSchema = z.strictObject({
   pans: z.array(panSchema).min(1).max(MAX_THINGS),
   ovens: z.array(ovenSchema).max(MAX_THINGS),
   burners: z.array(burnerSchema).min(1).max(MAX_THINGS),
-  habits: habitsSchema,
-  kinds: z.array(kindSchema).max(MAX_KINDS),
+  habits: kitchenDefaultsSchema,
+  kinds: z.array(styleSchema).max(MAX_KINDS),
   own: z.array(ownThing).max(MAX_OWN),
   timeZone: timeZoneSchema,
   keeping: keepingSchema,
 });
 
 export type Kitchen = Omit<z.infer<typeof kitchenSchema>, 'habits' | 'kinds'> & {
-  readonly habits: Habits;
+  readonly habits: KitchenDefaults;
   readonly kinds: readonly OwnKind[];
 };
 
-/** Something that stands in the kitchen, by the list it is on. */
+/** A piece of equipment, named by its list. */
 export const equipmentSchema = z.discriminatedUnion('list', [
   z.strictObject({ list: z.literal('pots'), item: potSchema }),
   z.strictObject({ list: z.literal('pans'), item: panSchema }),
@@ -100,32 +100,32 @@ export const equipmentSchema = z.discriminatedUnion('list', [
 
 export type Equipment = z.infer<typeof equipmentSchema>;
 
-/** Lists of things, and how many of each a kitchen cannot be without. */
+/** Equipment lists, and how many of each a kitchen needs at least. */
 export const MIN_OF = { pots: 1, pans: 1, ovens: 0, burners: 1 } as const satisfies Record<Equipment['list'], number>;
 export const EQUIPMENT_LISTS = Object.keys(MIN_OF) as Equipment['list'][];
 
-/** What may be changed of a kitchen, each by itself: two screens that change different things lose neither. */
+/** What can be changed in a kitchen, part by part: two screens that change different things lose neither. */
 export interface KitchenChange {
-  /** Ways to do things from now on, topic by topic. */
-  readonly habits?: Habits | undefined;
+  /** New usual choices, topic by topic. */
+  readonly habits?: KitchenDefaults | undefined;
   readonly keepKind?: OwnKind | undefined;
-  /** Something that is in no table, to be offered from now on; and one to forget. */
+  /** An ingredient in no table, to be offered from now on; and one to delete. */
   readonly keepOwn?: string | undefined;
   readonly dropOwn?: string | undefined;
-  /** Id of a kind to forget. */
+  /** Id of a style to delete. */
   readonly dropKind?: string | undefined;
   readonly timeZone?: string | null | undefined;
   readonly name?: string | undefined;
   readonly altitudeM?: number | undefined;
-  readonly keeping?: Keeping | undefined;
-  /** Something new, or something that stands there as it now is. */
+  readonly keeping?: StorageSettings | undefined;
+  /** A new item, or an existing one as edited. */
   readonly keep?: Equipment | undefined;
   readonly drop?: { readonly list: Equipment['list']; readonly id: string } | undefined;
 }
 
 export const kitchenChangeSchema = z.strictObject({
-  habits: habitsSchema.optional(),
-  keepKind: kindSchema.optional(),
+  habits: kitchenDefaultsSchema.optional(),
+  keepKind: styleSchema.optional(),
   keepOwn: ownThing.optional(),
   dropOwn: ownThing.optional(),
   dropKind: name(80).optional(),

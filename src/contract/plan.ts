@@ -10,7 +10,7 @@ import {
   ORIENTATIONS,
   MEAT_ENDS,
   type PlanInput,
-  POUR_TIMES,
+  ADDITION_TIMES,
   RESULTS,
   THICKNESS_LEVELS,
   SOLIDS_WAYS,
@@ -31,7 +31,7 @@ const partSchema = z.strictObject({
   pricePerKg: quantity.nullable(),
 });
 
-/** The shape of a plan's input. That it can be cooked is checked by the core, which gives a sentence per fault. */
+/** The schema of a plan's input. Whether it can be cooked is checked by the core, with a sentence per fault. */
 export const planInputSchema = z.strictObject({
   title: name(120),
   eaters: quantity,
@@ -79,7 +79,7 @@ export const planInputSchema = z.strictObject({
   liquid: z.strictObject({
     fill: z.boolean(),
     level: quantity,
-    parts: z.array(z.strictObject({ id: larderId, litres: quantity, when: z.enum(POUR_TIMES) })).max(20),
+    parts: z.array(z.strictObject({ id: larderId, litres: quantity, when: z.enum(ADDITION_TIMES) })).max(20),
     fillerId: larderId,
     fillerStrength: quantity,
     reduce: choice('reduce'),

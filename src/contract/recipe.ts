@@ -4,7 +4,7 @@ import { type Message, say } from '../core/message';
 
 const text = z.union([z.string(), z.number()]).transform((v) => plain(String(v)));
 
-/** Text without markup and with its entities read, on one line. */
+/** Text without markup, entities decoded, on one line. */
 function plain(value: string): string {
   return value
     .replaceAll(/<[^>]*>/g, ' ')
@@ -37,7 +37,7 @@ const ENTITIES: Readonly<Record<string, string>> = {
 const one = <T>(value: T | readonly T[] | undefined): readonly T[] =>
   value === undefined ? [] : Array.isArray(value) ? (value as readonly T[]) : [value as T];
 
-/** A recipe's parts as schema.org has them; all but the ingredients may be missing. */
+/** Parts of a schema.org recipe; all but the ingredients may be missing. */
 const recipeSchema = z.object({
   name: text.catch(''),
   recipeYield: z
@@ -52,10 +52,10 @@ const recipeSchema = z.object({
   totalTime: z.string().optional().catch(undefined),
 });
 
-/** Deeper than this nobody nests a recipe. */
+/** Deepest nesting searched. */
 const DEEPEST = 12;
 
-/** Steps in order, whether they come as one text, a list, steps or sections of steps. */
+/** Steps in order, whether given as one text, a list, steps or sections of steps. */
 function stepsOf(value: unknown, depth = 0): string[] {
   if (depth > DEEPEST) return [];
   if (typeof value === 'string') {
@@ -83,7 +83,7 @@ function nodes(data: unknown, depth = 0): Record<string, unknown>[] {
   return [...(isRecipe(node) ? [node] : []), ...Object.values(node).flatMap((v) => nodes(v, depth + 1))];
 }
 
-/** The first schema.org Recipe in JSON-LD data, wherever it is nested; undefined where there is none with ingredients. */
+/** The first schema.org Recipe in JSON-LD data, at any depth; undefined if none has ingredients. */
 export function findRecipe(data: unknown): RawRecipe | undefined {
   for (const node of nodes(data)) {
     const parsed = recipeSchema.safeParse(node);
@@ -107,8 +107,8 @@ export function findRecipe(data: unknown): RawRecipe | undefined {
 }
 
 /**
- * The recipe in a text: JSON-LD by itself, or any of the blocks of JSON-LD that `blocksOf` finds in it, such as a page's
- * scripts. A sentence says why there is none.
+ * The recipe in a text: JSON-LD on its own, or in any block that `blocksOf` finds, such as a page's scripts. If there
+ * is none, a sentence says why.
  */
 export function recipeIn(
   source: string,

@@ -1,10 +1,10 @@
 import { type z } from 'zod';
 import { type Message, say, storedMessage } from '../core/message';
 
-/** Codes of what a schema itself says of a fault, see `fault()`; anything else is told by where it lies. */
+/** Codes for faults a schema words itself, see `fault()`; any other is described by where it lies. */
 const CODE = /^shape\.\w+(\.\w+)*$/;
 
-/** The first fault of a shape: in its own words, or where it lies. */
+/** The first fault of a shape: in its own words, or by where it lies. */
 export function shapeFault(error: z.ZodError): Message {
   const issue = error.issues[0];
   if (issue && CODE.test(issue.message)) return storedMessage({ code: issue.message });

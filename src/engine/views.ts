@@ -1,4 +1,5 @@
-import { readBegunPlan } from '../contract/kept/begunPlan';
+import { LRUCache } from 'lru-cache';
+import { readPlanAtStart } from '../contract/stored/planAtStart';
 import { type Message, say } from '../core/message';
 import {
   type CookEvent,
@@ -12,10 +13,10 @@ import {
 } from '../core/cook';
 import { type LidKind } from '../core/larder';
 import { type PlanInput } from '../core/choices';
-import { composePlan, type Plan, type PlanResult } from '../core/plan';
+import { composePlan, type BegunPlan, type PlanResult } from '../core/plan';
 import { MINUTE_MS } from '../core/quantity';
 
-/** A cook's forecast after so many of its standing events. */
+/** A braise's forecast after some of its effective events. */
 interface Followed {
   readonly after: number;
   /** Which events those were. */
@@ -23,101 +24,97 @@ interface Followed {
   readonly learning: Learning;
 }
 
-/**
- * What was worked out of late, so that a new record costs one step and taking one back none. Derived: may be dropped. Of the
- * steps of a cook only the first and the last are held: every one has hundreds of kitchens in it.
- */
-interface Cache {
-  readonly plans: Map<string, PlanResult>;
-  readonly begun: Map<string, { readonly text: string; readonly plan: Plan | undefined }>;
-  readonly steps: Map<string, readonly Followed[]>;
-  readonly views: Map<string, { readonly key: string; readonly view: CookView }>;
-}
-
-declare global {
-  var evenEmberForecasts: Cache | undefined;
-}
-
-/** So many are remembered: plans and views are small, steps are not. */
+/** How many are cached: plans and views are small, steps are not. */
 const MOST = { plans: 100, begun: 50, steps: 16, views: 50 } as const;
 const LAST_STEPS = 2;
 
-function cache(): Cache {
-  globalThis.evenEmberForecasts ??= { plans: new Map(), begun: new Map(), steps: new Map(), views: new Map() };
-  return globalThis.evenEmberForecasts;
+/**
+ * What is worked out again when forgotten: adding a record is one incremental step; undo is free. Of each braise only
+ * the first and last steps are held, since every step has hundreds of particles.
+ */
+const makeCache = () => ({
+  plans: new LRUCache<string, PlanResult>({ max: MOST.plans }),
+  begun: new LRUCache<string, { readonly text: string; readonly plan: BegunPlan | undefined }>({ max: MOST.begun }),
+  steps: new LRUCache<string, readonly Followed[]>({ max: MOST.steps }),
+  views: new LRUCache<string, { readonly key: string; readonly view: CookView }>({ max: MOST.views }),
+});
+
+declare global {
+  var evenEmberForecasts: ReturnType<typeof makeCache> | undefined;
 }
 
-function keep<T>(map: Map<string, T>, id: string, value: T, most: number): T {
-  map.delete(id);
-  map.set(id, value);
-  for (const oldest of map.keys()) {
-    if (map.size <= most) break;
-    map.delete(oldest);
-  }
-  return value;
-}
+const cache = () => (globalThis.evenEmberForecasts ??= makeCache());
 
-/** What of a cook its forecast goes by. */
+/** What a braise's forecast depends on. */
 export interface ViewedCook {
   readonly id: string;
   readonly planId: string | null;
   readonly input: PlanInput;
   readonly createdAtMs: number;
   readonly events: readonly CookEvent[];
-  /** The plan it was begun with, as text of its version; null where it is planned anew. */
+  /** The plan at start, as text of its version; null if it is planned anew. */
   readonly begun: { readonly text: string; readonly version: number } | null;
 }
 
-/** A kept braise that cannot be planned any more, and why. */
+/** A saved braise that can no longer be planned, and why. */
 export class UnplannableError extends Error {
   constructor(readonly says: Message) {
     super(says.code);
   }
 }
 
-function readOrNone({ text, version }: NonNullable<ViewedCook['begun']>): Plan | undefined {
+/** A braise with what was promised at its start. */
+type Begun = Pick<ViewedCook, 'id' | 'input'> & { readonly begun: NonNullable<ViewedCook['begun']> };
+
+function readOrNone({ input, begun: { text, version } }: Begun): BegunPlan | undefined {
   try {
-    return readBegunPlan(text, version);
+    return readPlanAtStart(text, version, input);
   } catch {
     return undefined;
   }
 }
 
-/** The plan a cook was begun with, read from what was kept of it once; undefined where that cannot be read. */
-function begunPlan(cookId: string, begun: NonNullable<ViewedCook['begun']>): Plan | undefined {
-  const known = cache().begun.get(cookId);
-  if (known?.text === begun.text) return known.plan;
-  const plan = readOrNone(begun);
-  return keep(cache().begun, cookId, { text: begun.text, plan }, MOST.begun).plan;
+/** The saved plan a braise was started with, parsed once; undefined if it cannot be read. */
+function planAtStart(braise: Begun): BegunPlan | undefined {
+  const { text } = braise.begun;
+  const known = cache().begun.get(braise.id);
+  if (known?.text === text) return known.plan;
+  const plan = readOrNone(braise);
+  cache().begun.set(braise.id, { text, plan });
+  return plan;
 }
 
 /**
- * The plan a cook was begun with, or planned anew where that was not kept or cannot be read. Throws `UnplannableError` where it cannot be
- * planned any more.
+ * The plan a braise was started with, or planned anew if that was not saved or cannot be read. Throws
+ * `UnplannableError` if it can no longer be planned.
  */
-export function planOf(cook: Pick<ViewedCook, 'id' | 'input' | 'begun'>): Plan {
-  const begun = cook.begun && begunPlan(cook.id, cook.begun);
-  if (begun) return begun;
-  const result = planFor(cook.input);
+export function planOf({ id, input, begun }: Pick<ViewedCook, 'id' | 'input' | 'begun'>): BegunPlan {
+  const promised = begun && planAtStart({ id, input, begun });
+  if (promised) return promised;
+  const result = planFor(input);
   if (!result.ok) throw new UnplannableError(result.faults[0]?.says ?? say('fault.ours'));
   return result.plan;
 }
 
-/** The plan for an input, from memory when it has been worked out before. */
+/** The plan for an input, cached. */
 export function planFor(input: PlanInput): PlanResult {
   const key = JSON.stringify(input);
-  return cache().plans.get(key) ?? keep(cache().plans, key, composePlan(input), MOST.plans);
+  const known = cache().plans.get(key);
+  if (known) return known;
+  const made = composePlan(input);
+  cache().plans.set(key, made);
+  return made;
 }
 
-/** Which standing events a forecast has heard of, told apart from any others. */
+/** Fingerprint of the effective events a forecast has processed. */
 function keyOf(state: CookState, after: number): string {
   const told = state.events.slice(0, after).map((e) => `${e.id}@${String(e.atMs)}`);
   return `${String(state.intoPotMs ?? 0)}:${told.join(',')}`;
 }
 
 /**
- * Follows a cook's standing events, taking up where an earlier forecast with the same beginning left off, for no longer than
- * `forMs` and the step begun by then: undefined where it has not come to the end. What it came to is held.
+ * Follows a braise's effective events, continuing from an earlier forecast with the same beginning, for no longer than
+ * `forMs` plus the step under way: undefined if it has not finished. The result is cached.
  */
 function follow(id: string, state: CookState, forMs: number): Learning | undefined {
   const untilMs = performance.now() + forMs;
@@ -129,41 +126,41 @@ function follow(id: string, state: CookState, forMs: number): Learning | undefin
     const event = state.events[last.after] as CookState['events'][number];
     const learning = learnOne(last.learning, state, state.events.slice(0, after), event);
     steps.push({ after, key: keyOf(state, after), learning });
-    // Of a long way only the first step and the last are held, also while it is gone.
+    // Of a long history only the first and last steps are held, also while it is being followed.
     if (steps.length > LAST_STEPS + 1) steps.splice(1, 1);
     if (performance.now() > untilMs) break;
   }
-  keep(cache().steps, id, [first, ...steps.slice(1).slice(-LAST_STEPS)], MOST.steps);
+  cache().steps.set(id, [first, ...steps.slice(1).slice(-LAST_STEPS)]);
   const last = steps.at(-1) ?? first;
   return last.after === state.events.length ? last.learning : undefined;
 }
 
-/** What all standing events of a cook have taught. */
+/** What all effective events of a braise have taught. */
 export function learningOf({ id }: Pick<ViewedCook, 'id'>, state: CookState): Learning {
   return follow(id, state, Infinity) as Learning;
 }
 
 /**
- * Follows a cook's events for a while, and says whether more are still to be followed. Throws `UnplannableError` where its
- * plan cannot be planned any more: then there is nothing to follow.
+ * Follows a braise's events for a while, and returns whether more are left. Throws `UnplannableError` if its plan can
+ * no longer be planned: then there is nothing to follow.
  */
 export function isBehind(cook: ViewedCook, forMs: number): boolean {
   planOf(cook);
   return follow(cook.id, reduceEvents(cook.input, cook.events), forMs) === undefined;
 }
 
-/** The cook as a screen shows it at `nowMs`. Throws `UnplannableError` where its plan cannot be planned any more. */
+/** The braise as a screen shows it at `nowMs`. Throws `UnplannableError` if its plan can no longer be planned. */
 export function cookView(cook: ViewedCook, nowMs: number): CookView {
-  // Within a minute a forecast says the same.
+  // Within a minute a forecast stays the same.
   const key = JSON.stringify([Math.floor(nowMs / MINUTE_MS), cook.planId, cook.events]);
   const known = cache().views.get(cook.id);
   if (known?.key === key) return known.view;
   const view = newView(cook, nowMs);
-  keep(cache().views, cook.id, { key, view }, MOST.views);
+  cache().views.set(cook.id, { key, view });
   return view;
 }
 
-/** The lid the plan has on in the stage of heat that is on. */
+/** The plan's lid in the present heat phase. */
 function plannedLid({ input, stages, lid }: CookState): LidKind {
   return input.course[input.course.length - stages.length]?.lid ?? lid;
 }

@@ -2,7 +2,7 @@ import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import { type JobInput, type JobKind, JOBS } from './jobs';
 
-/** Courses of heat no longer held come to this much before they are given back, bytes. */
+/** Released heat traces are garbage-collected once they add up to this, bytes. */
 const MAX_LEFT_BYTES = 24_000_000;
 
 setFlagsFromString('--expose-gc');
@@ -11,8 +11,8 @@ const collect = runInNewContext('gc') as () => void;
 let heldBytes = 0;
 
 /**
- * Gives back what jobs have left behind. Of a forecast almost everything is in buffers outside the heap, which the collector
- * does not feel: left alone it lets hundreds of megabytes of them lie.
+ * Frees what jobs have left behind. Almost all of a forecast is in buffers outside the heap, which put no pressure on
+ * the collector: left alone, hundreds of megabytes of them accumulate.
  */
 function tidy(): void {
   if (process.memoryUsage().arrayBuffers < heldBytes + MAX_LEFT_BYTES) return;

@@ -65,9 +65,9 @@ function eventLines(event: CalendarEvent, stampMs: number): string[] {
 const MARK_MIN = 5;
 
 /**
- * The day as an iCalendar file (RFC 5545): every task and every look as an event with an alarm five minutes before, in
- * UTC, so that it is right in any zone and across a change of clocks. `id` makes the events' ids; the same id twice
- * updates them. `stampMs` is when the file is made.
+ * The day as an iCalendar file (RFC 5545): every task and check as an event with an alarm five minutes before, in UTC,
+ * so that it is right in any zone and across clock changes. `id` makes the events' ids; the same id twice updates them.
+ * `stampMs` is when the file is made.
  */
 export function calendarFile(day: Day, title: string, id: string, stampMs: number, words: Words): string {
   const tasks = day.tasks.map((t): CalendarEvent => ({

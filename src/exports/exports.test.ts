@@ -114,7 +114,7 @@ describe('the shopping list', () => {
 describe('in another language', () => {
   const pseudo = wordsFor({ units: METRIC, language: languageOf('pseudo'), timeZone: 'UTC' });
 
-  /** What is left when everything looked up, and the dish’s own title, is taken out. */
+  /** What remains when every looked-up text, and the dish’s own title, is removed. */
   const bare = (text: string): string => {
     let left = text.replaceAll(plan.input.title, ' ');
     while (/⟦[^⟦⟧]*⟧/.test(left)) left = left.replaceAll(/⟦[^⟦⟧]*⟧/g, ' ');

@@ -1,4 +1,4 @@
-/** A name for a saved file made from a title: letters, digits and hyphens; `otherwise` where the title has none. */
+/** A file name from a title: letters, digits and hyphens; `otherwise` if the title has none. */
 export function fileStem(title: string, otherwise = 'braise'): string {
   const stem = title
     .normalize('NFKD')

@@ -50,7 +50,7 @@ function searSteps({ sear, base, salt }: Plan): Message[] {
   ];
 }
 
-function bareSteps({ input }: Plan): Message[] {
+function dryPreCookSteps({ input }: Plan): Message[] {
   const { bare } = input;
   return bare === null
     ? []
@@ -167,7 +167,7 @@ function finishSteps(plan: Plan): Message[] {
 export function instructions(plan: Plan, words: Words): InstructionSection[] {
   const sections: readonly (readonly [name: Message, steps: readonly Message[]])[] = [
     [say('recipe.getReady'), plan.prep.steps.map((s) => say('recipe.prepStep', { what: s.title, how: s.says }))],
-    [say('recipe.first'), bareSteps(plan)],
+    [say('recipe.first'), dryPreCookSteps(plan)],
     [say('decision.sear'), searSteps(plan)],
     [say('decision.base'), baseSteps(plan)],
     [say('decision.liquid'), liquidSteps(plan)],
@@ -215,7 +215,7 @@ export function recipeJsonLd(plan: Plan, words: Words): Record<string, unknown> 
   };
 }
 
-/** The plan as Markdown, to read, print or send. `when` turns a moment into a clock time. */
+/** The plan as Markdown, to read, print or send. `when` formats a moment as clock time. */
 export function recipeMarkdown(plan: Plan, words: Words, when: (ms: number) => string): string {
   const { day } = plan;
   const lines = [

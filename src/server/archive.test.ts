@@ -3,13 +3,13 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { archiveLines, linesOf, importArchive, type TakenIn } from './archive';
-import { appendEvent, findCook, removeCook, startCook } from './cooks';
+import { archiveLines, linesOf, importArchive, type ImportResult } from './archive';
+import { appendEvent, findBraise, deleteBraise, startBraise } from './braises';
 import { type Database, openDatabase } from './database';
 import { closeEngine } from './engine';
 import { saveEntry, listEntries } from './entries';
 import { changeKitchen, readKitchen } from './kitchens';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { addPlan, findPlan, savePlan } from './plans';
 import { type NewEvent } from '../contract/cook';
 import { kindOf } from '../core/styles';
@@ -48,12 +48,12 @@ const at = (minutes: number, act: NewEvent['act'], count = minutes): NewEvent =>
 });
 const verdict = { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: 'greens' };
 
-/** A kitchen's life: a kind, a plan, a braise in the log with all that was kept of it. */
+/** A kitchen with everything: a style, a plan, a braise in the log with all its saved data. */
 async function lived(): Promise<{ plan: string; braise: string }> {
   const [plan, braise] = [randomUUID(), randomUUID()];
   await changeKitchen(db, { keepKind: kindOf(OXTAIL_PLAN, 'k1', 'Harbour base'), habits: { onion: 'deep' } }, NOON_MS);
   await addPlan(db, plan, OXTAIL_PLAN, NOON_MS);
-  await startCook(db, braise, OXTAIL_PLAN, plan, NOON_MS);
+  await startBraise(db, braise, OXTAIL_PLAN, plan, NOON_MS);
   for (const event of [
     at(0, { kind: 'intoPot' }),
     at(180, { kind: 'fork', stage: 'twists' }),
@@ -62,7 +62,7 @@ async function lived(): Promise<{ plan: string; braise: string }> {
   ]) {
     await appendEvent(db, braise, event);
   }
-  const cook = await findCook(db, braise);
+  const cook = await findBraise(db, braise);
   if (cook?.ok) await saveEntry(db, cook.value, 'then');
   return { plan, braise };
 }
@@ -77,7 +77,7 @@ async function* each(lines: readonly string[]): AsyncGenerator<string> {
   for (const line of lines) yield await Promise.resolve(line);
 }
 
-async function taken(into: Database, lines: readonly string[]): Promise<TakenIn> {
+async function taken(into: Database, lines: readonly string[]): Promise<ImportResult> {
   const result = await importArchive(into, each(lines));
   if (!result.ok) throw new Error(result.says.code);
   return result.came;
@@ -93,7 +93,7 @@ describe('an archive', () => {
     expect((await listEntries(other)).entries).toEqual((await listEntries(db)).entries);
     expect((await readKitchen(other)).habits).toEqual({ onion: 'deep' });
     expect(await findPlan(other, plan)).toEqual(await findPlan(db, plan));
-    expect(await findCook(other, braise)).toEqual(await findCook(db, braise));
+    expect(await findBraise(other, braise)).toEqual(await findBraise(db, braise));
     expect(await taken(other, lines)).toEqual({ added: 0, changed: 0, known: 7, refused: 0 });
     expect(await archive(other)).toEqual(lines);
   });
@@ -101,10 +101,10 @@ describe('an archive', () => {
   it('adds what is lacking, lets the newer of two plans stand, and touches nothing else', async () => {
     const { plan, braise } = await lived();
     const lines = await archive(db);
-    // Meanwhile: the plan is changed, a kind added, a record made, and a braise of the archive deleted here.
+    // Meanwhile: the plan is changed, a style added, a record made, and a braise of the archive deleted here.
     await savePlan(db, plan, { ...OXTAIL_PLAN, title: 'Newer here' }, NOON_MS + 1000, null);
     await changeKitchen(db, { dropKind: 'k1', keepKind: kindOf(OXTAIL_PLAN, 'k2', 'Other') }, NOON_MS);
-    await removeCook(db, braise);
+    await deleteBraise(db, braise);
     expect(await taken(db, lines)).toEqual({ added: 2, changed: 4, known: 1, refused: 0 });
     const here = await findPlan(db, plan);
     expect(here?.ok && here.value.input.title).toBe('Newer here');
@@ -166,7 +166,7 @@ describe('ten thousand braises and one of five thousand records', () => {
   it('fit, line by line', async () => {
     const input = JSON.stringify(OXTAIL_PLAN);
     const ids = Array.from({ length: 10_000 }, () => randomUUID());
-    await db.cooks.bulkCreate(
+    await db.braises.bulkCreate(
       ids.map((id) => ({
         id,
         origin: 'own' as const,
@@ -193,7 +193,7 @@ describe('ten thousand braises and one of five thousand records', () => {
     };
     const result = await importArchive(other, text());
     expect(result).toEqual({ ok: true, came: { added: 10_000, changed: 5000, known: 0, refused: 0 } });
-    const long = await findCook(other, ids[0] ?? '');
+    const long = await findBraise(other, ids[0] ?? '');
     expect(long?.ok && long.value.events).toHaveLength(5000);
   });
 });

@@ -1,27 +1,27 @@
 import 'server-only';
 import { col, type CreationAttributes, fn, Op, type Transaction } from 'sequelize';
 import { readInput, readRow, type RowTable } from './quarantine';
-import { byCook, findCook, outcomeColumns } from './cooks';
-import { type CookRow, type Database, type EntryRow, type EventRow, type PlanRow } from './database';
+import { byBraise, findBraise, outcomeColumns } from './braises';
+import { type BraiseRow, type Database, type EntryRow, type EventRow, type PlanRow } from './database';
 import { entryColumns } from './entries';
 import { KITCHEN_ID, readKitchen } from './kitchens';
 import { ARCHIVE_VERSION, archiveHeadSchema, type ArchiveLine, archiveLineSchema } from '../contract/archive';
 import { MAX_KINDS, MAX_OWN } from '../contract/kitchen';
 import { type OwnKind } from '../core/styles';
-import { readEvent } from '../contract/kept/act';
-import { KITCHEN } from '../contract/kept/kitchen';
+import { readEvent } from '../contract/stored/act';
+import { KITCHEN } from '../contract/stored/kitchen';
 import { type Message, say } from '../core/message';
 
-/** Rows read at once. */
+/** Rows read at a time. */
 const ROWS = 100;
-/** Lines taken in by one transaction. */
+/** Lines imported per transaction. */
 const LINES = 200;
-/** The longest line that is read, characters. */
+/** The longest line accepted, characters. */
 const LONGEST_LINE = 8_000_000;
 
 type Line = ArchiveLine | { readonly format: string; readonly version: number; readonly madeMs: number };
 
-/** A line of what the rows' text says, or of the row itself where that is no JSON. */
+/** A line from the row's JSON, or of the raw row if that is not JSON. */
 function lineOf(row: object, make: () => ArchiveLine): ArchiveLine {
   try {
     return make();
@@ -50,7 +50,7 @@ function entryOf(row: EntryRow) {
   };
 }
 
-const braiseLine = ({ id, planId, input, inputVersion, createdAtMs }: CookRow, entry?: EntryRow): ArchiveLine => ({
+const braiseLine = ({ id, planId, input, inputVersion, createdAtMs }: BraiseRow, entry?: EntryRow): ArchiveLine => ({
   braise: {
     id,
     planId,
@@ -73,7 +73,7 @@ const recordLine = (row: EventRow): ArchiveLine => ({
   },
 });
 
-/** Everything that is kept, a line each, read as it is asked for: the kitchen, the plans, every braise and its records. */
+/** Everything stored, one line each, read on demand: the kitchen, the plans, every braise and its records. */
 export async function* archiveLines(db: Database, nowMs: number): AsyncGenerator<Line> {
   yield { format: 'even-ember/archive', version: ARCHIVE_VERSION, madeMs: nowMs };
   for (const row of await db.kitchens.findAll()) {
@@ -90,41 +90,48 @@ export async function* archiveLines(db: Database, nowMs: number): AsyncGenerator
     after = last.id;
   }
   for (let after = ''; ;) {
-    const cooks = await db.cooks.findAll({ where: { id: { [Op.gt]: after } }, order: [['id', 'ASC']], limit: ROWS });
+    const braises = await db.braises.findAll({
+      where: { id: { [Op.gt]: after } },
+      order: [['id', 'ASC']],
+      limit: ROWS,
+    });
     const entries = new Map(
-      (await db.entries.findAll({ where: { cookId: cooks.map((c) => c.id) } })).map((e) => [e.cookId, e]),
+      (await db.entries.findAll({ where: { cookId: braises.map((c) => c.id) } })).map((e) => [e.cookId, e]),
     );
-    const events = await db.events.findAll({ where: { cookId: cooks.map((c) => c.id) }, order: [['position', 'ASC']] });
-    const of = byCook(events);
-    for (const row of cooks) {
+    const events = await db.events.findAll({
+      where: { cookId: braises.map((c) => c.id) },
+      order: [['position', 'ASC']],
+    });
+    const of = byBraise(events);
+    for (const row of braises) {
       yield lineOf(row.get({ plain: true }), () => braiseLine(row, entries.get(row.id)));
       for (const event of of.get(row.id) ?? []) yield lineOf(event.get({ plain: true }), () => recordLine(event));
     }
-    const last = cooks.at(-1);
+    const last = braises.at(-1);
     if (!last) break;
     after = last.id;
   }
 }
 
-/** What came of taking an archive in. */
-export interface TakenIn {
-  /** Plans, braises and kinds that were not here. */
+/** Result of importing an archive. */
+export interface ImportResult {
+  /** Plans, braises and styles that were new. */
   readonly added: number;
-  /** Plans that were older here, and records that braises here lacked. */
+  /** Plans that were older here, and records that were missing here. */
   readonly changed: number;
-  /** What was here already. */
+  /** What was already here. */
   readonly known: number;
   /** What could not be read or belongs to nothing. */
   readonly refused: number;
 }
 
-type Came = keyof TakenIn;
+type Came = keyof ImportResult;
 type Part<Kind extends string> = ArchiveLine extends infer L ? (L extends Record<Kind, infer P> ? P : never) : never;
 
 const isReadable = (table: RowTable, id: string, read: () => unknown): boolean =>
   readRow({ table, id, title: null }, read).ok;
 
-/** A line as an archive has it; undefined of anything else, and of what is not to be taken in. */
+/** A line of an archive; undefined for anything else, and for lines that are not imported. */
 function readLine(text: string): Exclude<ArchiveLine, { aside: unknown }> | undefined {
   try {
     const read = archiveLineSchema.safeParse(JSON.parse(text));
@@ -134,21 +141,21 @@ function readLine(text: string): Exclude<ArchiveLine, { aside: unknown }> | unde
   }
 }
 
-/** What is here already of what some lines speak of, and what is to be added to it. */
+/** What already exists of the things some lines mention, and what is to be added. */
 interface Batch {
   readonly transaction: Transaction;
   readonly plans: Map<string, PlanRow>;
-  /** Braises that are here, and how many records each has. */
-  readonly cooks: Map<string, number>;
-  /** Records that are here, and of which braise. */
+  /** Existing braises, and how many records each has. */
+  readonly braises: Map<string, number>;
+  /** Existing records, and their braise. */
   readonly events: Map<string, string>;
   readonly newPlans: CreationAttributes<PlanRow>[];
-  readonly newCooks: CreationAttributes<CookRow>[];
+  readonly newBraises: CreationAttributes<BraiseRow>[];
   readonly newEntries: CreationAttributes<EntryRow>[];
   readonly newEvents: CreationAttributes<EventRow>[];
 }
 
-/** Takes lines in, one transaction at a time, and remembers which braises got records. */
+/** Imports lines, one transaction at a time, and notes which braises got records. */
 class TakingIn {
   readonly counts = { added: 0, changed: 0, known: 0, refused: 0 };
   private readonly touched = new Set<string>();
@@ -161,20 +168,20 @@ class TakingIn {
       const batch = await this.batchOf(lines, transaction);
       for (const line of lines) this.counts[line ? await this.line(line, batch) : 'refused']++;
       await this.db.plans.bulkCreate(batch.newPlans, { transaction });
-      await this.db.cooks.bulkCreate(batch.newCooks, { transaction });
+      await this.db.braises.bulkCreate(batch.newBraises, { transaction });
       await this.db.entries.bulkCreate(batch.newEntries, { transaction });
       await this.db.events.bulkCreate(batch.newEvents, { transaction });
     });
   }
 
-  /** How the braises that got records came out is said anew. */
+  /** The results of braises that got records are computed again. */
   async settle(): Promise<void> {
     const ids = [...this.touched];
     for (let i = 0; i < ids.length; i += LINES) {
       await this.db.write(async (transaction) => {
         const some = { cookId: ids.slice(i, i + LINES) };
         for (const { cookId } of await this.db.entries.findAll({ where: some, attributes: ['cookId'], transaction })) {
-          const cook = await findCook(this.db, cookId, transaction);
+          const cook = await findBraise(this.db, cookId, transaction);
           if (cook?.ok) await this.db.entries.update(outcomeColumns(cook.value), { where: { cookId }, transaction });
         }
       });
@@ -185,12 +192,12 @@ class TakingIn {
     const ids = (of: (line: ArchiveLine) => string | undefined): string[] =>
       lines.flatMap((line) => (line && of(line)) ?? []);
     const plans = ids((l) => ('plan' in l ? l.plan.id : undefined));
-    const cooks = ids((l) => ('braise' in l ? l.braise.id : 'record' in l ? l.record.braise : undefined));
+    const braises = ids((l) => ('braise' in l ? l.braise.id : 'record' in l ? l.record.braise : undefined));
     const events = ids((l) => ('record' in l ? l.record.id : undefined));
     const here = <Row extends { id: string }>(rows: readonly Row[]) => new Map(rows.map((row) => [row.id, row]));
-    const known = await this.db.cooks.findAll({ where: { id: cooks }, attributes: ['id'], transaction });
+    const known = await this.db.braises.findAll({ where: { id: braises }, attributes: ['id'], transaction });
     const last = await this.db.events.findAll({
-      where: { cookId: cooks },
+      where: { cookId: braises },
       attributes: ['cookId', [fn('max', col('position')), 'position']],
       group: ['cookId'],
       transaction,
@@ -199,13 +206,13 @@ class TakingIn {
     return {
       transaction,
       plans: here(await this.db.plans.findAll({ where: { id: plans }, transaction })),
-      cooks: new Map([
+      braises: new Map([
         ...known.map((c) => [c.id, 0] as const),
         ...last.map((e) => [e.cookId, e.position + 1] as const),
       ]),
       events: new Map(records.map((e) => [e.id, e.cookId])),
       newPlans: [],
-      newCooks: [],
+      newBraises: [],
       newEntries: [],
       newEvents: [],
     };
@@ -217,7 +224,7 @@ class TakingIn {
     return 'braise' in line ? this.braise(line.braise, batch) : this.record(line.record, batch);
   }
 
-  /** A kitchen is taken where there is none of the cook's own; of another its kinds are. */
+  /** The whole kitchen is imported if the cook has none; otherwise only its styles. */
   private async kitchen({ version, equipment }: Part<'kitchen'>, { transaction }: Batch): Promise<Came> {
     if (!isReadable('kitchens', '', () => KITCHEN.read(equipment, version))) return 'refused';
     const theirs = KITCHEN.read(equipment, version);
@@ -266,12 +273,12 @@ class TakingIn {
   }
 
   private braise({ id, planId, version, input, createdAtMs, entry }: Part<'braise'>, batch: Batch): Came {
-    if (batch.cooks.has(id)) return 'known';
+    if (batch.braises.has(id)) return 'known';
     const text = JSON.stringify(input);
-    const read = readRow({ table: 'cooks', id, title: null }, () => readInput(text, version));
+    const read = readRow({ table: 'braises', id, title: null }, () => readInput(text, version));
     if (!read.ok) return 'refused';
-    batch.cooks.set(id, 0);
-    batch.newCooks.push({ id, origin: 'own', planId, input: text, inputVersion: version, createdAtMs });
+    batch.braises.set(id, 0);
+    batch.newBraises.push({ id, origin: 'own', planId, input: text, inputVersion: version, createdAtMs });
     if (entry) {
       const { account, ...forecast } = entry;
       batch.newEntries.push({
@@ -286,7 +293,7 @@ class TakingIn {
   private record({ id, braise, atMs, version, act, by, aheadMs }: Part<'record'>, batch: Batch): Came {
     const of = batch.events.get(id);
     if (of !== undefined) return of === braise ? 'known' : 'refused';
-    const position = batch.cooks.get(braise);
+    const position = batch.braises.get(braise);
     const readable = isReadable('events', id, () => readEvent({ id, atMs, act, aheadMs }, version));
     if (position === undefined || !readable) return 'refused';
     batch.newEvents.push({
@@ -300,13 +307,13 @@ class TakingIn {
       ...(by && { device: by.device, deviceCount: by.count }),
     });
     batch.events.set(id, braise);
-    batch.cooks.set(braise, position + 1);
+    batch.braises.set(braise, position + 1);
     this.touched.add(braise);
     return 'changed';
   }
 }
 
-/** Text in pieces, as lines. Throws `RangeError` at one that is too long to be ours. */
+/** Chunks of text as lines. Throws `RangeError` at a line too long to be ours. */
 export async function* linesOf(pieces: AsyncIterable<string>): AsyncGenerator<string> {
   let rest = '';
   for await (const piece of pieces) {
@@ -318,7 +325,7 @@ export async function* linesOf(pieces: AsyncIterable<string>): AsyncGenerator<st
   if (rest.trim() !== '') yield rest;
 }
 
-/** Why a first line is not that of an archive that can be read here; undefined where it is. */
+/** Why a first line is not that of a readable archive; undefined if it is. */
 function headFault(text: string | undefined): Message | undefined {
   try {
     const head = archiveHeadSchema.safeParse(JSON.parse(text ?? ''));
@@ -331,13 +338,13 @@ function headFault(text: string | undefined): Message | undefined {
 }
 
 /**
- * Takes an archive in, a few lines at a time: what is here stays as it is, a plan that is newer there comes over an older one,
- * records that are lacking are added. Taken in twice it changes nothing. Gives what came of it, or why it is no archive.
+ * Imports an archive, a few lines at a time: existing data stay, a newer plan replaces an older one, missing records
+ * are added. Importing it twice changes nothing. Returns the result, or why it is not an archive.
  */
 export async function importArchive(
   db: Database,
   lines: AsyncIterable<string>,
-): Promise<{ readonly ok: true; readonly came: TakenIn } | { readonly ok: false; readonly says: Message }> {
+): Promise<{ readonly ok: true; readonly came: ImportResult } | { readonly ok: false; readonly says: Message }> {
   const taking = new TakingIn(db);
   let head = false;
   let batch: string[] = [];
@@ -357,7 +364,7 @@ export async function importArchive(
     if (!head) return { ok: false, says: say('archive.notOurs') };
     await taking.take(batch);
   } finally {
-    // Also of an archive that breaks off: what came before stands.
+    // Even if an archive breaks off, what came before is kept.
     await taking.settle();
   }
   return { ok: true, came: taking.counts };

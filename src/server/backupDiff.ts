@@ -1,25 +1,25 @@
 import 'server-only';
 import { type Database } from './database';
 
-/** Something that is kept. */
+/** Something stored. */
 export interface Kept {
-  readonly kind: 'plans' | 'cooks' | 'kitchens';
+  readonly kind: 'plans' | 'braises' | 'kitchens';
   readonly id: string;
   readonly title: string;
 }
 
-/** With as much of it as tells whether it is the same elsewhere. */
+/** With a fingerprint to compare it by. */
 interface Printed extends Kept {
   readonly print: string;
 }
 
-/** What would come of putting a copy in the place of what is kept now. */
-export interface Difference {
-  /** In the copy and not here now: it would come back. */
+/** What restoring a backup would change. */
+export interface BackupDiff {
+  /** In the backup and not here now: it would come back. */
   readonly added: readonly Kept[];
-  /** In both and not the same: it would be as it is in the copy. */
+  /** In both and different: it would be as in the backup. */
   readonly changed: readonly Kept[];
-  /** Here now and not in the copy: it would be lost. */
+  /** Here now and not in the backup: it would be lost. */
   readonly lost: readonly Kept[];
 }
 
@@ -29,17 +29,17 @@ async function all(db: Database): Promise<ReadonlyMap<string, Printed>> {
   const rows = (
     await Promise.all([
       db.select<Printed>(`SELECT 'plans' AS kind, id, title, inputVersion || input AS print FROM plans`),
-      // Records are only ever added: as many are the same.
-      db.select<Printed>(`SELECT 'cooks' AS kind, id, ${TITLE} AS title,
-        (SELECT count(*) FROM events WHERE cookId = cooks.id) || ' ' || input AS print FROM cooks`),
+      // Records are only ever added: an equal count means equal records.
+      db.select<Printed>(`SELECT 'braises' AS kind, id, ${TITLE} AS title,
+        (SELECT count(*) FROM events WHERE cookId = braises.id) || ' ' || input AS print FROM braises`),
       db.select<Printed>(`SELECT 'kitchens' AS kind, id, '' AS title, equipment AS print FROM kitchens`),
     ])
   ).flat();
   return new Map(rows.map((row) => [`${row.kind}/${row.id}`, row]));
 }
 
-/** What sets a copy apart from what is kept now. */
-export async function difference(now: Database, copy: Database): Promise<Difference> {
+/** What distinguishes a backup from the present data. */
+export async function difference(now: Database, copy: Database): Promise<BackupDiff> {
   const [here, there] = await Promise.all([all(now), all(copy)]);
   const named = (rows: readonly Printed[]): Kept[] => rows.map(({ kind, id, title }) => ({ kind, id, title }));
   const only = (some: typeof here, others: typeof here): Kept[] =>

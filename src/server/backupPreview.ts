@@ -1,14 +1,14 @@
 import 'server-only';
 import { cookies } from 'next/headers';
-import { openCopy } from './backups';
+import { openBackup } from './backups';
 import { type Database, database, dataFolder } from './database';
-import { startSays } from './openDatabaseFile';
-import { COPY_COOKIE } from '../ui/copyCookie';
+import { startupMessage } from './openDatabaseFile';
+import { BACKUP_COOKIE } from '../ui/backupCookie';
 
-/** What a page looks at: what is kept now, or a copy of it as it was. */
+/** What a page reads: the present data, or a backup. */
 export interface DataSource {
   readonly db: Database;
-  /** The copy's name; undefined where it is the present. */
+  /** The backup's name; undefined for the present. */
   readonly copy: string | undefined;
 }
 
@@ -16,28 +16,28 @@ async function at(name: string | undefined): Promise<DataSource> {
   const present = await database();
   if (name === undefined) return { db: present, copy: undefined };
   try {
-    const copy = await openCopy(dataFolder(), name);
+    const copy = await openBackup(dataFolder(), name);
     return copy ? { db: copy, copy: name } : { db: present, copy: undefined };
   } catch (error) {
-    // A copy that cannot be opened: its own page says why.
-    if (startSays(error)) return { db: present, copy: undefined };
+    // A backup that cannot be opened: its own page says why.
+    if (startupMessage(error)) return { db: present, copy: undefined };
     throw error;
   }
 }
 
-/** What the page asked for looks at. */
+/** Data source of the requested page. */
 export async function pageDataSource(): Promise<DataSource> {
-  return at((await cookies()).get(COPY_COOKIE)?.value);
+  return at((await cookies()).get(BACKUP_COOKIE)?.value);
 }
 
-const IN_COOKIES = new RegExp(`(?:^|; )${COPY_COOKIE}=([^;]+)`);
+const IN_COOKIES = new RegExp(`(?:^|; )${BACKUP_COOKIE}=([^;]+)`);
 
-/** What a request looks at. */
-export async function requestedAt(request: Request): Promise<DataSource> {
+/** Data source of a request. */
+export async function requestDataSource(request: Request): Promise<DataSource> {
   return at(IN_COOKIES.exec(request.headers.get('cookie') ?? '')?.[1]);
 }
 
-/** Whether a request looks at a copy; one that is not there any more is none. */
-export async function looksAtCopy(request: Request): Promise<boolean> {
-  return IN_COOKIES.test(request.headers.get('cookie') ?? '') && (await requestedAt(request)).copy !== undefined;
+/** True if the request previews a backup that still exists. */
+export async function isPreviewing(request: Request): Promise<boolean> {
+  return IN_COOKIES.test(request.headers.get('cookie') ?? '') && (await requestDataSource(request)).copy !== undefined;
 }

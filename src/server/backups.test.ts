@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { difference } from './backupDiff';
-import { appendEvent, findCook, startCook } from './cooks';
-import { closeCopy, backUpDaily, findCopy, listBackups, openCopy, staying } from './backups';
+import { appendEvent, findBraise, startBraise } from './braises';
+import { closeBackup, backUpDaily, findBackup, listBackups, openBackup, backupsToRetain } from './backups';
 import { type Database, openDatabase } from './database';
 import { FILE, restore, StartError } from './openDatabaseFile';
 import { addPlan, findPlan, listPlans, savePlan } from './plans';
@@ -22,7 +22,7 @@ beforeEach(async () => {
 });
 
 afterEach(async () => {
-  await closeCopy();
+  await closeBackup();
   await db.close();
   await rm(folder, { recursive: true, force: true });
 });
@@ -36,7 +36,7 @@ describe('the day’s copy', () => {
     const plan = randomUUID();
     await addPlan(db, plan, OXTAIL_PLAN, NOON_MS);
     const id = randomUUID();
-    await startCook(db, id, OXTAIL_PLAN, null, NOON_MS);
+    await startBraise(db, id, OXTAIL_PLAN, null, NOON_MS);
     const writing = Array.from({ length: 30 }, (_, i) =>
       appendEvent(db, id, { id: randomUUID(), atMs: NOON_MS, act: { kind: 'note', text: String(i) } }),
     );
@@ -47,14 +47,14 @@ describe('the day’s copy', () => {
     await savePlan(db, plan, { ...OXTAIL_PLAN, title: 'Later' }, NOON_MS, null);
     await backUpDaily(folder, NOON_MS + HOUR_MS);
     expect(readFileSync(join(folder, 'copies', daily(NOON_MS)))).toEqual(before);
-    const copy = await openCopy(folder, daily(NOON_MS));
+    const copy = await openBackup(folder, daily(NOON_MS));
     const read = copy && (await findPlan(copy, plan));
     expect(read?.ok && read.value.input.title).toBe(OXTAIL_PLAN.title);
   });
 
   it('stays for seven days, four weeks and twelve months', () => {
     const days = Array.from({ length: 800 }, (_, i) => dayOf(NOON_MS - i * DAY_MS));
-    const kept = [...staying(days)].sort().reverse();
+    const kept = [...backupsToRetain(days)].sort().reverse();
     // Tue 10 March 2026: the week before, the Mondays, the firsts of the months.
     expect(kept).toEqual([
       ...['2026-03-10', '2026-03-09', '2026-03-08', '2026-03-07', '2026-03-06', '2026-03-05', '2026-03-04'],
@@ -62,14 +62,14 @@ describe('the day’s copy', () => {
       ...['2025-11-01', '2025-10-01', '2025-09-01', '2025-08-01', '2025-07-01', '2025-06-01', '2025-05-01'],
       '2025-04-01',
     ]);
-    // What has gone in between does no harm: day by day the same stay.
+    // Deleting in between does no harm: day by day the same ones remain.
     let there: string[] = [];
     for (const day of days.toReversed()) {
-      there = [...staying([day, ...there])].sort().reverse();
+      there = [...backupsToRetain([day, ...there])].sort().reverse();
     }
     expect(there).toEqual(kept);
-    expect([...staying(['2026-03-10', '2024-01-05'])].sort()).toEqual(['2024-01-05', '2026-03-10']);
-    expect([...staying([])]).toEqual([]);
+    expect([...backupsToRetain(['2026-03-10', '2024-01-05'])].sort()).toEqual(['2024-01-05', '2026-03-10']);
+    expect([...backupsToRetain([])]).toEqual([]);
   });
 
   it('is thrown away when it need not stay, the oldest first where all take too much; the last never', async () => {
@@ -101,11 +101,11 @@ describe('a copy that is looked at', () => {
     ] as const) {
       await addPlan(db, id, { ...OXTAIL_PLAN, title }, NOON_MS);
     }
-    await startCook(db, cook, { ...OXTAIL_PLAN, title: 'On the fire' }, null, NOON_MS);
+    await startBraise(db, cook, { ...OXTAIL_PLAN, title: 'On the fire' }, null, NOON_MS);
     await backUpDaily(folder, NOON_MS);
-    const file = (await findCopy(folder, daily(NOON_MS))) ?? '';
+    const file = (await findBackup(folder, daily(NOON_MS))) ?? '';
     const before = readFileSync(file);
-    const copy = await openCopy(folder, daily(NOON_MS));
+    const copy = await openBackup(folder, daily(NOON_MS));
     if (!copy) throw new Error('no copy');
     expect(await difference(db, copy)).toEqual({ added: [], changed: [], lost: [] });
     await savePlan(db, changes, { ...OXTAIL_PLAN, title: 'After' }, NOON_MS, null);
@@ -116,7 +116,7 @@ describe('a copy that is looked at', () => {
     const titles = (part: keyof typeof found) => found[part].map((k) => `${k.kind} ${k.title}`).sort();
     expect([titles('added'), titles('changed'), titles('lost')]).toEqual([
       ['plans Back'],
-      ['cooks On the fire', 'plans Before'],
+      ['braises On the fire', 'plans Before'],
       ['plans Lost'],
     ]);
     await copy.plans.destroy({ where: {} });
@@ -127,14 +127,14 @@ describe('a copy that is looked at', () => {
   it('is one at a time, whoever asks at once, and none where there is none', async () => {
     await backUpDaily(folder, NOON_MS - DAY_MS);
     await backUpDaily(folder, NOON_MS);
-    const [one, again] = await Promise.all([openCopy(folder, daily(NOON_MS)), openCopy(folder, daily(NOON_MS))]);
+    const [one, again] = await Promise.all([openBackup(folder, daily(NOON_MS)), openBackup(folder, daily(NOON_MS))]);
     expect(one).toBe(again);
-    const other = await openCopy(folder, daily(NOON_MS - DAY_MS));
+    const other = await openBackup(folder, daily(NOON_MS - DAY_MS));
     expect(await other?.plans.count()).toBe(0);
     await expect(one?.plans.count()).rejects.toThrow();
-    expect(await openCopy(folder, '../even-ember.sqlite')).toBeUndefined();
-    expect(await openCopy(folder, 'even-ember-2020-01-01.sqlite')).toBeUndefined();
-    expect(await findCopy(folder, FILE)).toBeUndefined();
+    expect(await openBackup(folder, '../even-ember.sqlite')).toBeUndefined();
+    expect(await openBackup(folder, 'even-ember-2020-01-01.sqlite')).toBeUndefined();
+    expect(await findBackup(folder, FILE)).toBeUndefined();
   });
 });
 
@@ -150,17 +150,17 @@ describe('restoring', () => {
     await addPlan(db, plan, OXTAIL_PLAN, NOON_MS);
     await backUpDaily(folder, NOON_MS);
     const id = randomUUID();
-    await startCook(db, id, OXTAIL_PLAN, null, NOON_MS);
+    await startBraise(db, id, OXTAIL_PLAN, null, NOON_MS);
     await db.close();
     expect(await code(restore(folder, join(folder, 'copies', daily(NOON_MS))))).toBe('done');
     db = await openDatabase(folder);
-    expect([await db.plans.count(), await db.cooks.count()]).toEqual([1, 0]);
+    expect([await db.plans.count(), await db.braises.count()]).toEqual([1, 0]);
     await db.close();
     const beside = (await listBackups(folder)).find((c) => c.kind === 'before');
     expect(beside?.name).toMatch(/^even-ember\.sqlite\.before-restore-\d{8}T\d{6}-\d{3}Z$/);
-    expect(await code(restore(folder, (await findCopy(folder, beside?.name ?? '')) ?? ''))).toBe('done');
+    expect(await code(restore(folder, (await findBackup(folder, beside?.name ?? '')) ?? ''))).toBe('done');
     db = await openDatabase(folder);
-    expect((await findCook(db, id))?.ok).toBe(true);
+    expect((await findBraise(db, id))?.ok).toBe(true);
   });
 
   it('takes the place of a damaged file, which stays', async () => {

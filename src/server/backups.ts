@@ -7,13 +7,13 @@ import { log } from './log';
 import { backUp, FILE } from './openDatabaseFile';
 import { DAY_MS, HOUR_MS } from '../core/quantity';
 
-/** A copy of all that is kept. */
-export interface Copy {
-  /** Its file's name. */
+/** A backup of all data. */
+export interface BackupFile {
+  /** Its file name. */
   readonly name: string;
   readonly madeMs: number;
   readonly bytes: number;
-  /** Made by itself every day, or before an update or a restoring. */
+  /** Made automatically every day, or before an update or a restore. */
   readonly kind: 'daily' | 'before';
 }
 
@@ -21,26 +21,26 @@ const FOLDER = 'copies';
 const DAILY = /^even-ember-(\d{4}-\d{2}-\d{2})\.sqlite$/;
 const BEFORE = /^even-ember\.sqlite\.before-[\w-]+$/;
 
-/** How many daily copies stay: of the last days, of the last weeks the first, of the last months the first. */
+/** How many daily backups are kept: the last days, the first of each of the last weeks and months. */
 const KEPT = { days: 7, weeks: 4, months: 12 } as const;
 
-/** Daily copies together take no more than this, however few that leaves; the last always stays. */
+/** Size cap for daily backups; the newest is always kept. */
 export const CEILING_BYTES = 1_000_000_000;
 
 const LOOKS_EVERY_MS = HOUR_MS;
 
 const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
-/** Days since 1970 of the Monday before or on a day. */
+/** Days since 1970 of the Monday on or before a day. */
 function weekOf(day: string): number {
   const days = Date.parse(day) / DAY_MS;
   return days - ((days + 3) % 7);
 }
 
-/** The first day of each of the last `most` stretches that `of` tells apart. */
+/** The first day of each of the last `most` periods that `of` distinguishes. */
 function firsts(days: readonly string[], most: number, of: (day: string) => string | number): string[] {
   const first = new Map<string | number, string>();
-  // From the last day to the first: what is set last is the stretch's first.
+  // From the last day to the first: the last one set is the period's first.
   for (const day of days) {
     if (!first.has(of(day)) && first.size === most) break;
     first.set(of(day), day);
@@ -48,8 +48,8 @@ function firsts(days: readonly string[], most: number, of: (day: string) => stri
   return [...first.values()];
 }
 
-/** Which daily copies stay, of these days, the last first. */
-export function staying(days: readonly string[]): ReadonlySet<string> {
+/** Which daily backups are kept, of these days, newest first. */
+export function backupsToRetain(days: readonly string[]): ReadonlySet<string> {
   return new Set([
     ...days.slice(0, KEPT.days),
     ...firsts(days, KEPT.weeks, weekOf),
@@ -57,7 +57,7 @@ export function staying(days: readonly string[]): ReadonlySet<string> {
   ]);
 }
 
-async function filesOf(folder: string, pattern: RegExp, kind: Copy['kind']): Promise<Copy[]> {
+async function filesOf(folder: string, pattern: RegExp, kind: BackupFile['kind']): Promise<BackupFile[]> {
   const names = await readdir(folder).catch(() => []);
   const found = names.filter((name) => pattern.test(name) && !/-(?:wal|shm)$/.test(name));
   return Promise.all(
@@ -68,23 +68,23 @@ async function filesOf(folder: string, pattern: RegExp, kind: Copy['kind']): Pro
   );
 }
 
-/** All copies of what is kept in `folder`, the last first. */
-export async function listBackups(folder: string): Promise<Copy[]> {
+/** All backups in `folder`, newest first. */
+export async function listBackups(folder: string): Promise<BackupFile[]> {
   const all = [...(await filesOf(join(folder, FOLDER), DAILY, 'daily')), ...(await filesOf(folder, BEFORE, 'before'))];
   return all.sort((a, b) => b.madeMs - a.madeMs || (a.name < b.name ? 1 : -1));
 }
 
-/** Where the file of a copy is; undefined where there is no such copy. */
-export async function findCopy(folder: string, name: string): Promise<string | undefined> {
+/** Path of a backup; undefined if there is no such backup. */
+export async function findBackup(folder: string, name: string): Promise<string | undefined> {
   const copy = (await listBackups(folder)).find((c) => c.name === name);
   if (!copy) return undefined;
   return copy.kind === 'daily' ? join(folder, FOLDER, name) : join(folder, name);
 }
 
-/** Throws away daily copies that need not stay, and the oldest while all together are too large. */
+/** Deletes daily backups that need not be kept, and the oldest while the total is too large. */
 async function prune(folder: string, ceilingBytes: number): Promise<void> {
   const daily = (await filesOf(join(folder, FOLDER), DAILY, 'daily')).sort((a, b) => (a.name < b.name ? 1 : -1));
-  const stay = staying(daily.map((c) => DAILY.exec(c.name)?.[1] ?? ''));
+  const stay = backupsToRetain(daily.map((c) => DAILY.exec(c.name)?.[1] ?? ''));
   let bytes = 0;
   for (const [i, copy] of daily.entries()) {
     bytes += copy.bytes;
@@ -93,7 +93,7 @@ async function prune(folder: string, ceilingBytes: number): Promise<void> {
   }
 }
 
-/** Makes the copy of the day of `nowMs` unless there is one, and throws away those that need not stay any more. */
+/** Makes the backup for the day of `nowMs` unless there is one, and deletes those no longer needed. */
 export async function backUpDaily(folder: string, nowMs: number, ceilingBytes = CEILING_BYTES): Promise<void> {
   await mkdir(join(folder, FOLDER), { recursive: true });
   const to = join(folder, FOLDER, `even-ember-${dayOf(nowMs)}.sqlite`);
@@ -105,11 +105,11 @@ export async function backUpDaily(folder: string, nowMs: number, ceilingBytes = 
   await prune(folder, ceilingBytes);
 }
 
-/** Sees to the daily copy now and every hour. A copy that fails is logged and tried again. */
-export function keepCopies(folder: string): void {
+/** Makes the daily backup now and checks every hour. A failure is logged and tried again. */
+export function scheduleBackups(folder: string): void {
   const look = (): void => {
     backUpDaily(folder, Date.now()).catch((err: unknown) => {
-      log().error({ err }, 'the daily copy could not be made');
+      log().error({ err }, 'daily backup failed');
     });
   };
   look();
@@ -130,7 +130,7 @@ function opening(folder: string, name: string, before: OpenCopy | undefined): Op
   let aside = '';
   const open = async (): Promise<Database | undefined> => {
     await before?.close();
-    const file = await findCopy(folder, name);
+    const file = await findBackup(folder, name);
     if (file === undefined) return undefined;
     aside = await mkdtemp(join(tmpdir(), 'even-ember-looked-at-'));
     await backUp(file, join(aside, FILE));
@@ -148,18 +148,18 @@ function opening(folder: string, name: string, before: OpenCopy | undefined): Op
 }
 
 /**
- * A copy opened to be looked at: a copy of the copy, brought to the present schema, so that it stays as it is. One at a time;
- * undefined where there is none of that name. Rejects with `StartError` where it cannot be opened.
+ * A backup opened for preview: a copy of it, migrated to the present schema, so that the backup itself is unchanged.
+ * One at a time; undefined if there is none of that name. Rejects with `StartError` if it cannot be opened.
  */
-export function openCopy(folder: string, name: string): Promise<Database | undefined> {
+export function openBackup(folder: string, name: string): Promise<Database | undefined> {
   const known = globalThis.evenEmberCopy;
   if (known?.name === name) return known.db;
   globalThis.evenEmberCopy = opening(folder, name, known);
   return globalThis.evenEmberCopy.db;
 }
 
-/** Closes the copy that is looked at, if there is one. */
-export async function closeCopy(): Promise<void> {
+/** Closes the previewed backup, if any. */
+export async function closeBackup(): Promise<void> {
   const open = globalThis.evenEmberCopy;
   globalThis.evenEmberCopy = undefined;
   await open?.close();

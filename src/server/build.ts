@@ -4,13 +4,13 @@ import { join } from 'node:path';
 
 let known: string | undefined;
 
-/** Which build of the app this server serves; the same for every page and stream of one server. */
+/** The build this server serves; the same for all its pages and streams. */
 export function buildId(): string {
   if (known === undefined) {
     try {
       known = readFileSync(join(process.cwd(), '.next', 'BUILD_ID'), 'utf8').trim();
     } catch {
-      // There is none while developing.
+      // There is none in development.
       known = 'development';
     }
   }

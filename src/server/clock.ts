@@ -1,6 +1,6 @@
 import 'server-only';
 
-/** The present moment, ms since 1970. Pages read the clock here, once a request. */
-export function presentMs(): number {
+/** The current time, ms since 1970. Pages read the clock here, once per request. */
+export function nowMs(): number {
   return Date.now();
 }

@@ -11,7 +11,7 @@ import {
   Transaction,
 } from 'sequelize';
 import { log } from './log';
-import { openFile, startSays } from './openDatabaseFile';
+import { openFile, startupMessage } from './openDatabaseFile';
 import { type Message } from '../core/message';
 import { METRIC } from '../core/quantity';
 import { languageOf } from '../words/languages';
@@ -23,7 +23,7 @@ export interface KitchenRow extends Model<InferAttributes<KitchenRow>, InferCrea
   id: string;
   origin: Origin;
   equipment: string;
-  /** Version of the shape of `equipment`. */
+  /** Version of `equipment`. */
   equipmentVersion: number;
   updatedAtMs: number;
 }
@@ -33,13 +33,13 @@ export interface PlanRow extends Model<InferAttributes<PlanRow>, InferCreationAt
   origin: Origin;
   title: string;
   input: string;
-  /** Version of the shape of `input`. */
+  /** Version of `input`. */
   inputVersion: number;
   serveAtMs: number;
   updatedAtMs: number;
 }
 
-export interface CookRow extends Model<InferAttributes<CookRow>, InferCreationAttributes<CookRow>> {
+export interface BraiseRow extends Model<InferAttributes<BraiseRow>, InferCreationAttributes<BraiseRow>> {
   id: string;
   origin: Origin;
   planId: CreationOptional<string | null>;
@@ -54,24 +54,27 @@ export interface EventRow extends Model<InferAttributes<EventRow>, InferCreation
   position: number;
   atMs: number;
   act: string;
-  /** Version of the shape of `act`. */
+  /** Version of `act`. */
   actVersion: number;
-  /** Which device made it, empty where that was not said, and how many it had made before. */
+  /** The device that made it, empty if unknown, and how many it had made before. */
   device: CreationOptional<string>;
   deviceCount: CreationOptional<number>;
-  /** How far the device's clock ran ahead of this one's, ms; `atMs` is as the device said. */
+  /** How far the device's clock was ahead of this one's, ms; `atMs` is the device's time. */
   aheadMs: CreationOptional<number>;
 }
 
-/** The plan a braise was begun with, kept until it is finished. */
-export interface BegunRow extends Model<InferAttributes<BegunRow>, InferCreationAttributes<BegunRow>> {
+/** The plan a braise was started with, stored until it is finished. */
+export interface PlanAtStartRow extends Model<
+  InferAttributes<PlanAtStartRow>,
+  InferCreationAttributes<PlanAtStartRow>
+> {
   cookId: string;
   plan: string;
-  /** Version of the shape of `plan`. */
+  /** Version of `plan`. */
   planVersion: number;
 }
 
-/** What was forecast of a braise when its meat went in, and how it came out once it is finished. */
+/** A braise's forecast when its meat went in, and its result once finished. */
 export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreationAttributes<EntryRow>> {
   cookId: string;
   title: string;
@@ -80,15 +83,15 @@ export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreation
   plannedMin: number;
   plannedP10Min: number;
   plannedP90Min: number;
-  /** Version of the model that forecast it. */
+  /** Model version of the forecast. */
   model: number;
-  /** When the meat went in, or later, for a braise from before forecasts were kept. */
+  /** When the meat went in, or later for a braise from before forecasts were saved. */
   workedOut: 'then' | 'later';
   finishedMs: number | null;
   actualMin: number | null;
   /** JSON of the verdict. */
   verdict: string | null;
-  /** JSON of what is kept for its own page; null where that is still to be worked out. */
+  /** JSON of the data for its own page; null if still to be computed. */
   account: CreationOptional<string | null>;
   accountVersion: CreationOptional<number>;
 }
@@ -96,27 +99,27 @@ export interface EntryRow extends Model<InferAttributes<EntryRow>, InferCreation
 export interface Database {
   readonly kitchens: ModelStatic<KitchenRow>;
   readonly plans: ModelStatic<PlanRow>;
-  readonly cooks: ModelStatic<CookRow>;
+  readonly braises: ModelStatic<BraiseRow>;
   readonly events: ModelStatic<EventRow>;
   readonly entries: ModelStatic<EntryRow>;
-  readonly begun: ModelStatic<BegunRow>;
+  readonly begun: ModelStatic<PlanAtStartRow>;
   /**
-   * Runs `work` in one immediate transaction. Writes queue up one behind the other: concurrent transactions on SQLite
-   * starve each other's connections.
+   * Runs `work` in one immediate transaction. Writes are queued: concurrent transactions on SQLite starve each other's
+   * connections.
    */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>;
-  /** Rows of a query that the models have no words for. */
+  /** Rows of a query the models cannot express. */
   select<Row extends object>(sql: string): Promise<Row[]>;
-  /** Closes it when what is being written is written. */
+  /** Closes it once pending writes are done. */
   close(): Promise<void>;
 }
 
-/** Folder that holds everything the cook owns. */
+/** Folder with everything the cook owns. */
 export function dataFolder(): string {
   return resolve(/* turbopackIgnore: true */ process.env.EVEN_EMBER_DATA ?? 'data');
 }
 
-/** Column descriptions. Made anew for each column: Sequelize writes into those it is given. */
+/** Column definitions. Created anew for each column: Sequelize modifies those it is given. */
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const key = () => ({ type: DataTypes.STRING(40), primaryKey: true });
 const origin = () => ({ type: DataTypes.STRING(8), allowNull: false });
@@ -124,7 +127,7 @@ const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
 const real = () => ({ type: DataTypes.DOUBLE, allowNull: false });
 const version = () => ({ type: DataTypes.INTEGER, allowNull: false });
 
-/** Opens the database in `folder`, creating or updating it. Throws `StartError` where it cannot be served. */
+/** Opens the database in `folder`, creating or migrating it. Throws `StartError` if it cannot be served. */
 export async function openDatabase(folder: string): Promise<Database> {
   const { sequelize, release } = await openFile(folder);
   const options = { timestamps: false } as const;
@@ -146,8 +149,8 @@ export async function openDatabase(folder: string): Promise<Database> {
     },
     options,
   );
-  const cooks = sequelize.define<CookRow>(
-    'cooks',
+  const braises = sequelize.define<BraiseRow>(
+    'braises',
     {
       id: key(),
       origin: origin(),
@@ -193,7 +196,7 @@ export async function openDatabase(folder: string): Promise<Database> {
     },
     options,
   );
-  const begun = sequelize.define<BegunRow>(
+  const begun = sequelize.define<PlanAtStartRow>(
     'begun',
     { cookId: key(), plan: text(), planVersion: version() },
     { ...options, freezeTableName: true },
@@ -202,7 +205,7 @@ export async function openDatabase(folder: string): Promise<Database> {
   return {
     kitchens,
     plans,
-    cooks,
+    braises,
     events,
     entries,
     begun,
@@ -224,15 +227,15 @@ declare global {
   var evenEmberDatabase: Promise<Database> | undefined;
 }
 
-/** What the terminal was told last: the same is not said again at every try. */
+/** The last startup error logged: it is not repeated at every retry. */
 let toldWhy: string | undefined;
 
-/** How long a database that could not be opened is left alone before it is tried again, ms. */
+/** How long to wait before retrying a database that could not be opened, ms. */
 export const TRY_AGAIN_MS = 2000;
 
 /**
- * The process's one database; kept on `globalThis` so that a development reload does not open it twice. Rejects with
- * `StartError` where it cannot be opened, and tries again later: the cause may have gone away.
+ * The process's one database; on `globalThis` so that a development reload does not open it twice. Rejects with
+ * `StartError` if it cannot be opened, and retries later: the cause may have gone away.
  */
 export function database(): Promise<Database> {
   const known = globalThis.evenEmberDatabase;
@@ -240,9 +243,9 @@ export function database(): Promise<Database> {
   const opening = openDatabase(dataFolder());
   globalThis.evenEmberDatabase = opening;
   opening.catch((error: unknown) => {
-    const says = startSays(error);
+    const says = startupMessage(error);
     const why = says && inEnglish(says);
-    if (why !== undefined && why !== toldWhy) log().error({ why }, 'not served');
+    if (why !== undefined && why !== toldWhy) log().error({ why }, 'database cannot be served');
     toldWhy = why;
     setTimeout(() => {
       if (globalThis.evenEmberDatabase === opening) globalThis.evenEmberDatabase = undefined;
@@ -251,18 +254,18 @@ export function database(): Promise<Database> {
   return opening;
 }
 
-/** What the terminal is told is English, in the units of files. */
+/** The terminal is told in English, in the units of files. */
 const english = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
 
 export const inEnglish = (says: Message): string => english.say(says);
 
-/** What keeps what is kept from being served, in a sentence; undefined where nothing does. */
-export async function startTrouble(): Promise<Message | undefined> {
+/** What prevents the data from being served, as a message; undefined if nothing does. */
+export async function startupError(): Promise<Message | undefined> {
   try {
     await database();
     return undefined;
   } catch (error) {
-    const says = startSays(error);
+    const says = startupMessage(error);
     if (says) return says;
     throw error;
   }

@@ -4,26 +4,26 @@ import { type Database } from './database';
 import { work } from './engine';
 import { entryColumns } from './entries';
 import { KITCHEN_ID, readKitchen, timeZoneOf } from './kitchens';
-import { ACT } from '../contract/kept/act';
-import { KITCHEN } from '../contract/kept/kitchen';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { ACT } from '../contract/stored/act';
+import { KITCHEN } from '../contract/stored/kitchen';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { SALTMARSH_ROW } from '../engine/demo/kitchen';
 
 /**
- * Puts the demo kitchen in place of an earlier one: a plan for tomorrow, a braise on the fire, six in the log. Only rows
- * the app itself loaded are replaced; what a cook has made or written to is left alone.
+ * Replaces an earlier demo kitchen: a plan for tomorrow, a braise under way, six in the log. Only rows the app itself
+ * loaded are replaced; anything a cook has made or written to stays.
  */
 export async function loadDemo(db: Database, nowMs: number): Promise<void> {
   const timeZone = timeZoneOf(await readKitchen(db));
-  const { planned, cooks } = await work('demo', 'demo', nowMs, timeZone);
+  const { planned, braises } = await work('demo', 'demo', nowMs, timeZone);
   await db.write(async (transaction) => {
-    const old = await db.cooks.findAll({ where: { origin: 'demo' }, transaction });
+    const old = await db.braises.findAll({ where: { origin: 'demo' }, transaction });
     for (const { id } of old) {
       await db.events.destroy({ where: { cookId: id }, transaction });
       await db.entries.destroy({ where: { cookId: id }, transaction });
       await db.begun.destroy({ where: { cookId: id }, transaction });
     }
-    await db.cooks.destroy({ where: { origin: 'demo' }, transaction });
+    await db.braises.destroy({ where: { origin: 'demo' }, transaction });
     await db.plans.destroy({ where: { origin: 'demo' }, transaction });
     const kitchen = await db.kitchens.findByPk(KITCHEN_ID, { transaction });
     if (kitchen?.origin !== 'own') {
@@ -50,9 +50,9 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
       },
       { transaction },
     );
-    for (const cook of cooks) {
+    for (const cook of braises) {
       const id = randomUUID();
-      await db.cooks.create(
+      await db.braises.create(
         {
           id,
           origin: 'demo',
@@ -80,10 +80,10 @@ export async function loadDemo(db: Database, nowMs: number): Promise<void> {
   });
 }
 
-/** Loads the demo into a database that holds nothing yet, unless the app was started with `--empty`; `--demo` always loads. */
+/** Loads the demo into an empty database, unless the app was started with `--empty`; `--demo` always loads it. */
 export async function loadDemoIfEmpty(db: Database): Promise<void> {
   const wish = process.env.EVEN_EMBER_DEMO ?? 'if-empty';
   if (wish === 'never') return;
-  const empty = (await db.plans.count()) === 0 && (await db.cooks.count()) === 0 && (await db.kitchens.count()) === 0;
+  const empty = (await db.plans.count()) === 0 && (await db.braises.count()) === 0 && (await db.kitchens.count()) === 0;
   if (empty || wish === 'always') await loadDemo(db, Date.now());
 }

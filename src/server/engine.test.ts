@@ -4,12 +4,13 @@ import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { appendEvent, startCook } from './cooks';
+import { appendEvent, startBraise } from './braises';
 import { type Database, openDatabase } from './database';
 import * as engine from './engine';
-import { publish, type News, watch } from './live';
-import { BEGUN_PLAN, readBegunPlan } from '../contract/kept/begunPlan';
+import { publish, type LiveUpdate, watch } from './live';
+import { PLAN_AT_START, readPlanAtStart } from '../contract/stored/planAtStart';
 import { type CookEvent } from '../core/cook';
+import { PLAN_VERSION } from '../core/plan';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
 
 let folder: string;
@@ -19,7 +20,7 @@ const cookId = randomUUID();
 beforeEach(async () => {
   folder = await mkdtemp(join(tmpdir(), 'even-ember-engine-'));
   db = await openDatabase(folder);
-  await startCook(db, cookId, OXTAIL_PLAN, null, NOON_MS);
+  await startBraise(db, cookId, OXTAIL_PLAN, null, NOON_MS);
 });
 
 afterEach(async () => {
@@ -46,7 +47,7 @@ describe('a worker', () => {
     await engine.closeEngine();
     const before = process.env.EVEN_EMBER_ENGINE;
     const [file, hung] = [join(folder, 'hangs.mjs'), join(folder, 'hung')];
-    // The first that is given work never comes back from it.
+    // The first worker given a job never answers.
     await writeFile(
       file,
       `import { existsSync, writeFileSync } from 'node:fs';
@@ -83,20 +84,20 @@ describe('a worker', () => {
     const cold = heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false });
     expect(await engine.work('b', 'begunPlan', cold)).toMatchObject({ ok: false, why: { code: 'fault.neverTender' } });
     const kept = await engine.work('b', 'begunPlan', OXTAIL_PLAN);
-    expect(kept.ok && readBegunPlan(kept.value, BEGUN_PLAN.version).input).toEqual(OXTAIL_PLAN);
+    expect(kept.ok && readPlanAtStart(kept.value, PLAN_AT_START.version, OXTAIL_PLAN).version).toBe(PLAN_VERSION);
   });
 });
 
-const eventsOf = (news: News | undefined): readonly CookEvent[] => (news?.name === 'view' ? news.events : []);
+const eventsOf = (news: LiveUpdate | undefined): readonly CookEvent[] => (news?.name === 'view' ? news.events : []);
 
-/** How many forecasts were worked out. */
+/** How many forecasts were computed. */
 function counted(): () => number {
   const work = vi.spyOn(engine, 'work');
   return () => work.mock.calls.filter((call) => call[1] === 'liveText').length;
 }
 
 describe('open screens of one cook', () => {
-  const told = (news: readonly News[], count: number) =>
+  const told = (news: readonly LiveUpdate[], count: number) =>
     vi.waitFor(
       () => {
         expect(news.length).toBeGreaterThanOrEqual(count);
@@ -114,12 +115,12 @@ describe('open screens of one cook', () => {
 
   it('are told of a change by one computation, however many look', async () => {
     const count = counted();
-    const screens: News[][] = Array.from({ length: 20 }, () => []);
+    const screens: LiveUpdate[][] = Array.from({ length: 20 }, () => []);
     const stops = screens.map((news) => watch(db, cookId, (n) => news.push(n)));
     for (const news of screens) await told(news, 1);
     await rested();
     const opened = count();
-    // All that came while the first was at work are answered by one more.
+    // Everything that arrived while the first was running is answered by one more.
     expect(opened).toBeLessThanOrEqual(2);
     const into = { id: randomUUID(), atMs: NOON_MS, act: { kind: 'intoPot' as const } };
     await appendEvent(db, cookId, into);
@@ -137,7 +138,7 @@ describe('open screens of one cook', () => {
 
   it('hear of five quick changes at most twice, and last of the last', async () => {
     const count = counted();
-    const news: News[] = [];
+    const news: LiveUpdate[] = [];
     const stop = watch(db, cookId, (n) => news.push(n));
     await told(news, 1);
     await rested();

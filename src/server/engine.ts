@@ -7,17 +7,17 @@ import { hashOf } from '../core/numbers';
 import { type JobInput, type JobKind, type JobResult } from '../engine/jobs';
 import { MINUTE_MS } from '../core/quantity';
 
-/** Longer than this no job takes: a worker that has not answered by then hangs, and is replaced, ms. */
+/** No job takes longer than this: a worker that has not answered by then is hanging and is replaced, ms. */
 const HANGS_AFTER_MS = MINUTE_MS;
 const hangsAfterMs = (): number => Number(process.env.EVEN_EMBER_HANGS_MS ?? HANGS_AFTER_MS);
 
-/** The engine as one file for workers, made with the build. */
+/** The engine as one file for workers, made by the build. */
 const file = (): string => process.env.EVEN_EMBER_ENGINE ?? join(process.cwd(), '.next', 'engine.cjs');
 
-/** Workers, each a pool of one: what belongs together goes to the same, which remembers what it worked out before. */
+/** Workers, each a pool of one: related jobs go to the same one, which has cached earlier results. */
 interface Workers {
   readonly pools: readonly Piscina[];
-  /** The last job given to each; a job begins, and its time is taken, when those before it are done. */
+  /** The last job given to each; a job starts, and its time counts, when those before it are done. */
   readonly last: Map<Piscina, Promise<unknown>>;
 }
 
@@ -25,7 +25,7 @@ declare global {
   var evenEmberWorkers: Workers | undefined;
 }
 
-/** The workers, begun when first asked for. */
+/** The workers, started on first use. */
 export function pools(): readonly Piscina[] {
   globalThis.evenEmberWorkers ??= {
     pools: Array.from(
@@ -38,8 +38,8 @@ export function pools(): readonly Piscina[] {
 }
 
 /**
- * Has a job done by a worker; jobs of one `topic` go to the same one, in order. A worker that dies or hangs is replaced and
- * its job done again, once. Rejects with what the job itself throws.
+ * Runs a job in a worker; jobs of one `topic` go to the same one, in order. A worker that dies or hangs is replaced and
+ * its job is run again, once. Rejects with what the job itself throws.
  */
 export async function work<Kind extends JobKind>(
   topic: string,
@@ -55,9 +55,9 @@ export async function work<Kind extends JobKind>(
     try {
       return await run();
     } catch (err) {
-      // Closed meanwhile: there is nobody to do it, and nobody to do it for.
+      // Closed meanwhile: there is nobody to run it, and nobody waiting for it.
       if (globalThis.evenEmberWorkers?.pools !== all) throw err;
-      log().warn({ err, kind, topic }, 'a job failed; it is done again');
+      log().warn({ err, kind, topic }, 'job failed, trying again');
       return run();
     }
   };
@@ -69,7 +69,7 @@ export async function work<Kind extends JobKind>(
   return done;
 }
 
-/** Ends all workers. */
+/** Stops all workers. */
 export async function closeEngine(): Promise<void> {
   const open = globalThis.evenEmberWorkers?.pools ?? [];
   globalThis.evenEmberWorkers = undefined;

@@ -3,7 +3,15 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { appendEvent, findCook, importCook, removeCook, startCook, type StoredCook, unfinishedCooks } from './cooks';
+import {
+  appendEvent,
+  findBraise,
+  importBraise,
+  deleteBraise,
+  startBraise,
+  type StoredBraise,
+  unfinishedBraises,
+} from './braises';
 import { type Database, openDatabase } from './database';
 import { savePlanAtStart } from './planAtStart';
 import * as engine from './engine';
@@ -11,9 +19,9 @@ import { saveEntry, listEntries, backfillEntries } from './entries';
 import { comingPlans, listPlans } from './plans';
 import { readView } from './views';
 import { type NewEvent } from '../contract/cook';
-import { ACCOUNT } from '../contract/kept/account';
-import { BEGUN_PLAN, begunPlanText, readBegunPlan } from '../contract/kept/begunPlan';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { LOG_SNAPSHOT } from '../contract/stored/logSnapshot';
+import { PLAN_AT_START, planAtStartText, readPlanAtStart } from '../contract/stored/planAtStart';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { type LogSnapshot, isLate } from '../core/cook';
 import { PLAN_VERSION } from '../core/plan';
 import { NOON_MS, OXTAIL_PLAN, heated } from '../testing/fixtures';
@@ -49,13 +57,13 @@ const story = (): NewEvent[] => [
   at(240, { kind: 'finished', verdict }),
 ];
 
-async function cookAt(id: string): Promise<StoredCook> {
-  const found = await findCook(db, id);
+async function cookAt(id: string): Promise<StoredBraise> {
+  const found = await findBraise(db, id);
   if (!found?.ok) throw new Error('no such cook');
   return found.value;
 }
 
-/** What is kept of a braise for its log. */
+/** What is saved about a braise for its log. */
 async function account(id: string): Promise<LogSnapshot> {
   const kept = await saveEntry(db, await cookAt(id), 'then');
   if (!kept.ok || !kept.value) throw new Error('nothing is kept');
@@ -64,7 +72,7 @@ async function account(id: string): Promise<LogSnapshot> {
 
 async function begun(): Promise<string> {
   const id = randomUUID();
-  await startCook(db, id, OXTAIL_PLAN, null, NOON_MS);
+  await startBraise(db, id, OXTAIL_PLAN, null, NOON_MS);
   return id;
 }
 
@@ -78,7 +86,7 @@ describe('what is forecast of a braise', () => {
     await saveEntry(db, await cookAt(id), 'then');
     const kept = await db.entries.findByPk(id);
     expect(kept).toMatchObject({ model: PLAN_VERSION, workedOut: 'then', finishedMs: null, title: OXTAIL_PLAN.title });
-    // A later model would say otherwise: what is kept stays.
+    // A later model would give other results: what was saved stays.
     await db.entries.update(
       { plannedMin: 111, plannedP10Min: 100, plannedP90Min: 250, model: 1 },
       { where: { cookId: id } },
@@ -90,7 +98,7 @@ describe('what is forecast of a braise', () => {
     const { entries, inside, all } = await listEntries(db);
     expect(entries).toMatchObject([{ id, plannedMin: 111, actualMin: 200, finishedMs: events[4]?.atMs, verdict }]);
     expect([inside, all]).toEqual([1, 1]);
-    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+    expect((await unfinishedBraises(db)).braises).toEqual([]);
   });
 
   it('is kept with what every record taught, and neither is worked out again', async () => {
@@ -116,7 +124,7 @@ describe('what is forecast of a braise', () => {
     const work = vi.spyOn(engine, 'work');
     expect(await account(id)).toEqual(last);
     expect(work).not.toHaveBeenCalled();
-    // Taken back, and its place taken by another: what hung on it is worked out anew.
+    // Undone, and replaced by another: what depended on it is computed again.
     await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[1]?.id ?? '' }));
     expect((await account(id)).lessons.map((l) => [l.eventId, l.model])).toEqual([[events[2]?.id, PLAN_VERSION]]);
   });
@@ -127,7 +135,7 @@ describe('what is forecast of a braise', () => {
     const good = await account(id);
     await db.entries.update({ account: '{"half' }, { where: { cookId: id } });
     expect(await account(id)).toEqual(good);
-    await db.entries.update({ accountVersion: ACCOUNT.version + 1 }, { where: { cookId: id } });
+    await db.entries.update({ accountVersion: LOG_SNAPSHOT.version + 1 }, { where: { cookId: id } });
     expect(await account(id)).toEqual(good);
   });
 
@@ -135,10 +143,10 @@ describe('what is forecast of a braise', () => {
     const id = await begun();
     await savePlanAtStart(db, { id, input: OXTAIL_PLAN });
     const row = await db.begun.findByPk(id);
-    const plan = readBegunPlan(row?.plan ?? '', BEGUN_PLAN.version);
+    const plan = readPlanAtStart(row?.plan ?? '', PLAN_AT_START.version, OXTAIL_PLAN);
     // As an earlier version would have planned it.
     const earlier = { ...plan, version: 1, day: { ...plan.day, offHeatByMs: plan.day.offHeatByMs + MINUTE_MS } };
-    await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
+    await db.begun.update({ plan: planAtStartText(earlier) }, { where: { cookId: id } });
     await savePlanAtStart(db, { id, input: OXTAIL_PLAN });
     expect(await db.begun.count()).toBe(1);
     const view = await readView(db, await cookAt(id), NOON_MS);
@@ -146,14 +154,14 @@ describe('what is forecast of a braise', () => {
     await db.begun.update({ plan: '{"half' }, { where: { cookId: id } });
     const anew = await readView(db, await cookAt(id), NOON_MS + MINUTE_MS);
     expect(anew.ok && anew.value.plan.version).toBe(PLAN_VERSION);
-    await db.begun.update({ plan: begunPlanText(earlier) }, { where: { cookId: id } });
+    await db.begun.update({ plan: planAtStartText(earlier) }, { where: { cookId: id } });
     const events = story();
     for (const event of events.slice(0, 3)) await appendEvent(db, id, event);
     expect((await account(id)).planned).toMatchObject({ model: 1, day: { offHeatByMs: earlier.day.offHeatByMs } });
     expect(await db.begun.count()).toBe(1);
     for (const event of events.slice(3)) await appendEvent(db, id, event);
     expect((await account(id)).planned.model).toBe(1);
-    // Its end may be taken back for a month.
+    // Its finish can be undone for a month.
     expect(await db.begun.count()).toBe(1);
     await db.entries.update({ finishedMs: Date.now() - 29 * DAY_MS }, { where: { cookId: id } });
     await backfillEntries(db);
@@ -170,27 +178,27 @@ describe('what is forecast of a braise', () => {
     expect((await saveEntry(db, await cookAt(id), 'then')).ok).toBe(true);
     await appendEvent(db, id, at(241, { kind: 'undo', eventId: events[4]?.id ?? '' }));
     expect((await listEntries(db)).all).toBe(0);
-    expect((await unfinishedCooks(db)).cooks.map((c) => c.id)).toEqual([id]);
-    await removeCook(db, id);
+    expect((await unfinishedBraises(db)).braises.map((c) => c.id)).toEqual([id]);
+    await deleteBraise(db, id);
     expect(await db.entries.count()).toBe(0);
   });
 
   it('is worked out once for braises from before, and marked so; one that cannot be is left out', async () => {
-    const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
-    const cold = await importCook(db, heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false }), story(), NOON_MS);
+    const old = await importBraise(db, OXTAIL_PLAN, story(), NOON_MS);
+    const cold = await importBraise(db, heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false }), story(), NOON_MS);
     await backfillEntries(db);
     const page = await listEntries(db);
     expect(page.entries.map((e) => [e.id, e.workedOut])).toEqual([[old, 'later']]);
-    expect(page).toMatchObject({ waiting: 0, aside: [{ table: 'cooks', id: cold }] });
+    expect(page).toMatchObject({ waiting: 0, aside: [{ table: 'braises', id: cold }] });
     const worked = await account(old);
     expect([worked.lessons.length, isLate(worked)]).toEqual([2, true]);
     const { lessons } = worked;
-    // A forecast from before accounts were kept gets one, and stays.
+    // A forecast from before snapshots were saved gets one, and stays.
     await db.entries.update({ account: null, plannedMin: 99 }, { where: { cookId: old } });
     await backfillEntries(db);
     expect((await account(old)).lessons).toEqual(lessons);
     expect((await listEntries(db)).entries[0]?.plannedMin).toBe(99);
-    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+    expect((await unfinishedBraises(db)).braises).toEqual([]);
     expect(await db.entries.findByPk(old)).toMatchObject({ workedOut: 'later' });
     expect(await db.entries.findByPk(cold)).toBeNull();
     const work = vi.spyOn(engine, 'work');
@@ -201,7 +209,7 @@ describe('what is forecast of a braise', () => {
 
 describe('the log', () => {
   it('says how many are still to come, and that nothing is finished for as long only of those', async () => {
-    const old = await importCook(db, OXTAIL_PLAN, story(), NOON_MS);
+    const old = await importBraise(db, OXTAIL_PLAN, story(), NOON_MS);
     const working = backfillEntries(db);
     expect(await listEntries(db)).toMatchObject({ entries: [], all: 0, waiting: 1, aside: [] });
     await working;
@@ -210,9 +218,9 @@ describe('the log', () => {
 
   it('shows a line that cannot be read, and a finished braise that cannot, as such', async () => {
     const ids = [];
-    for (let i = 0; i < 4; i++) ids.push(await importCook(db, OXTAIL_PLAN, story(), NOON_MS));
+    for (let i = 0; i < 4; i++) ids.push(await importBraise(db, OXTAIL_PLAN, story(), NOON_MS));
     const [verdictOf, cutOf, inputOf, good] = ids as [string, string, string, string];
-    await db.cooks.update({ input: '{"half' }, { where: { id: inputOf } });
+    await db.braises.update({ input: '{"half' }, { where: { id: inputOf } });
     await backfillEntries(db);
     await db.entries.update({ verdict: '{"tenderness":9}' }, { where: { cookId: verdictOf } });
     await db.entries.update({ cutId: 'renamed' }, { where: { cookId: cutOf } });
@@ -222,7 +230,7 @@ describe('the log', () => {
       [
         ['entries', verdictOf, 'aside.shape'],
         ['entries', cutOf, 'fault.unknown'],
-        ['cooks', inputOf, 'aside.notJson'],
+        ['braises', inputOf, 'aside.notJson'],
       ].sort(),
     );
   });
@@ -238,7 +246,7 @@ describe('ten thousand', () => {
     const work = vi.spyOn(engine, 'work');
     const input = JSON.stringify(OXTAIL_PLAN);
     const ids = Array.from({ length: 10_000 }, () => randomUUID());
-    await db.cooks.bulkCreate(
+    await db.braises.bulkCreate(
       ids.map((id, i) => ({
         id,
         origin: 'own' as const,
@@ -268,7 +276,7 @@ describe('ten thousand', () => {
     expect(first).toMatchObject({ all: 10_000, inside: 9000, pages: 200 });
     expect([first.entries[0]?.title, first.entries.length]).toEqual(['Braise 9999', 50]);
     expect(last.entries.at(-1)?.title).toBe('Braise 0');
-    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+    expect((await unfinishedBraises(db)).braises).toEqual([]);
     await db.plans.bulkCreate(
       ids.map((id, i) => ({
         id,
@@ -280,7 +288,7 @@ describe('ten thousand', () => {
         updatedAtMs: 1,
       })),
     );
-    // As they all were before forecasts were kept.
+    // As they all were before forecasts were saved.
     await db.entries.destroy({ where: {} });
     await db.events.bulkCreate(
       ids.map((cookId) => ({
@@ -293,7 +301,7 @@ describe('ten thousand', () => {
       })),
     );
     const read = vi.spyOn(JSON, 'parse');
-    expect((await unfinishedCooks(db)).cooks).toEqual([]);
+    expect((await unfinishedBraises(db)).braises).toEqual([]);
     const plans = await listPlans(db, NOON_MS);
     expect(plans.plans.map((p) => p.id).slice(0, 11)).toEqual([...ids.slice(9990), ids[9989]]);
     expect(plans).toMatchObject({ pages: 200 });

@@ -2,22 +2,22 @@ import 'server-only';
 import { literal, Op } from 'sequelize';
 import { partitionReadable, type Read, readRow, type QuarantinedRow, UnreadableError } from './quarantine';
 import { deletePlanAtStart, followed, savePlanAtStart } from './planAtStart';
-import { ENDED, findCook, outcomeColumns, type StoredCook, unfinishedCooks } from './cooks';
+import { ENDED, findBraise, outcomeColumns, type StoredBraise, unfinishedBraises } from './braises';
 import { type Database, type EntryRow } from './database';
 import { work } from './engine';
 import { log } from './log';
 import { verdictSchema } from '../contract/cook';
-import { ACCOUNT } from '../contract/kept/account';
+import { LOG_SNAPSHOT } from '../contract/stored/logSnapshot';
 import { isCutId } from '../core/larder';
 import { say } from '../core/message';
 import { type LogSnapshot, reduceEvents, type LogEntry, recordsMark } from '../core/cook';
-import { type KeptForecast } from '../engine/keptAccount';
+import { type KeptForecast } from '../engine/savedSnapshot';
 import { DAY_MS } from '../core/quantity';
 
 /** Lines on one page of the log. */
 const PAGE = 50;
 
-/** The line of a row; undefined while its braise is not finished. */
+/** The log line of a row; undefined while its braise is not finished. */
 function toEntry(row: EntryRow): Read<LogEntry | undefined> {
   const { cookId, title, verdict, finishedMs, actualMin } = row;
   return readRow({ table: 'entries', id: cookId, title }, () => {
@@ -42,9 +42,9 @@ function toEntry(row: EntryRow): Read<LogEntry | undefined> {
   });
 }
 
-/** A braise's entry as it is kept, apart from its account. */
+/** A braise's log entry as stored, without its snapshot. */
 export function entryColumns(
-  cook: Pick<StoredCook, 'id' | 'input' | 'events'>,
+  cook: Pick<StoredBraise, 'id' | 'input' | 'events'>,
   forecast: KeptForecast,
   workedOut: EntryRow['workedOut'],
 ) {
@@ -60,51 +60,53 @@ export function entryColumns(
   };
 }
 
-/** The account of a row; undefined where there is none, or none that can be read: it is worked out again. */
-function accountOfRow({ account, accountVersion, cookId }: EntryRow): LogSnapshot | undefined {
+/** The snapshot of a row; undefined if it has none, or none that can be read: it is computed again. */
+function snapshotOfRow({ account, accountVersion, cookId }: EntryRow): LogSnapshot | undefined {
   if (account === null) return undefined;
   try {
-    return ACCOUNT.read(JSON.parse(account), accountVersion);
+    return LOG_SNAPSHOT.read(JSON.parse(account), accountVersion);
   } catch (err) {
-    log().warn({ err, cookId }, 'an account cannot be read');
+    log().warn({ err, cookId }, 'log snapshot cannot be read');
     return undefined;
   }
 }
 
-/** What is kept of a braise whose meat is in: its line of the log, undefined while it is not finished, and its account. */
-export interface KeptBraise {
+/**
+ * What is saved about a braise whose meat is in: its log line, undefined while it is not finished, and its snapshot.
+ */
+export interface SavedBraise {
   readonly entry: LogEntry | undefined;
   readonly account: LogSnapshot;
 }
 
-function keptOf(row: EntryRow, account: LogSnapshot): Read<KeptBraise> {
+function keptOf(row: EntryRow, account: LogSnapshot): Read<SavedBraise> {
   const entry = toEntry(row);
   return entry.ok ? { ok: true, value: { entry: entry.value, account } } : entry;
 }
 
 /**
- * Keeps what is forecast of a cook whose meat is in and what its records taught, as much as is not kept already; `workedOut`
- * says whether that is then or later. Undefined before the meat is in; or why nothing can be forecast for it.
+ * Saves the forecast of a braise whose meat is in and what its records taught, unless already saved; `workedOut` says
+ * whether that is at the time or later. Undefined before the meat is in; or why nothing can be forecast.
  */
 export async function saveEntry(
   db: Database,
-  cook: StoredCook,
+  cook: StoredBraise,
   workedOut: EntryRow['workedOut'],
-): Promise<Read<KeptBraise | undefined>> {
+): Promise<Read<SavedBraise | undefined>> {
   const state = reduceEvents(cook.input, cook.events);
   if (state.intoPotMs === undefined) return { ok: true, value: undefined };
   const row = await db.entries.findByPk(cook.id);
-  const known = row ? accountOfRow(row) : undefined;
+  const known = row ? snapshotOfRow(row) : undefined;
   if (row && known?.after === recordsMark(state)) return keptOf(row, known);
-  // Where an account was kept before it only lags behind.
+  // With an earlier snapshot it is merely out of date.
   const when = known ? 'then' : workedOut;
   const worked = await work(cook.id, 'account', await followed(db, cook), known, when);
   const { title } = cook.input;
-  if (!worked.ok) return { ok: false, aside: { table: 'cooks', id: cook.id, title, why: worked.why } };
+  if (!worked.ok) return { ok: false, aside: { table: 'braises', id: cook.id, title, why: worked.why } };
   const { forecast, account } = worked.value;
-  const kept = { account: JSON.stringify(account), accountVersion: ACCOUNT.version };
-  return db.write(async (transaction): Promise<Read<KeptBraise | undefined>> => {
-    const now = await findCook(db, cook.id, transaction);
+  const kept = { account: JSON.stringify(account), accountVersion: LOG_SNAPSHOT.version };
+  return db.write(async (transaction): Promise<Read<SavedBraise | undefined>> => {
+    const now = await findBraise(db, cook.id, transaction);
     if (!now?.ok) return { ok: true, value: undefined };
     const [mine] = await db.entries.findOrCreate({
       where: { cookId: cook.id },
@@ -117,14 +119,14 @@ export async function saveEntry(
 }
 
 declare global {
-  /** Braises whose entry is being kept, and whether they have changed since that began. */
+  /** Braises whose entry is being saved, and whether they have changed since that began. */
   var evenEmberKeeping: Map<string, boolean> | undefined;
 }
 
-/** A braise's entry is kept no oftener than this, ms: what its screens show is worked out first. */
+/** Shortest interval between saves of a braise's entry, ms: what its screens show is computed first. */
 const KEPT_EVERY_MS = 20_000;
 
-/** Has a braise's entry kept as it now stands. Does not wait for it; what changes meanwhile is kept a little later, once. */
+/** Saves the log entry, debounced and without waiting; changes made meanwhile are saved a little later, once. */
 export function saveEntryDeferred(db: Database, cookId: string): void {
   globalThis.evenEmberKeeping ??= new Map<string, boolean>();
   const keeping = globalThis.evenEmberKeeping;
@@ -133,7 +135,7 @@ export function saveEntryDeferred(db: Database, cookId: string): void {
   if (busy) return;
   const logger = log();
   const keep = async (): Promise<boolean> => {
-    const cook = await findCook(db, cookId);
+    const cook = await findBraise(db, cookId);
     const kept = cook?.ok ? await saveEntry(db, cook.value, 'then') : undefined;
     return kept?.ok === true && kept.value !== undefined;
   };
@@ -144,7 +146,7 @@ export function saveEntryDeferred(db: Database, cookId: string): void {
   };
   keep().then(
     (kept) => {
-      // Before the meat is in there is nothing to keep, and the first forecast does not wait.
+      // Before the meat is in there is nothing to save, and the first forecast does not wait.
       if (kept) setTimeout(again, KEPT_EVERY_MS).unref();
       else again();
     },
@@ -155,16 +157,16 @@ export function saveEntryDeferred(db: Database, cookId: string): void {
   );
 }
 
-/** A page of the log, and how all of it came out. */
+/** A page of the log, and how everything turned out. */
 export interface LogPage {
   readonly entries: readonly LogEntry[];
-  /** Which page it is, counting from 1, and of how many. */
+  /** Page number, from 1, and number of pages. */
   readonly page: number;
   readonly pages: number;
-  /** Finished braises in all, and those ready within the window that was forecast. */
+  /** All finished braises, and those ready within the forecast range. */
   readonly all: number;
   readonly inside: number;
-  /** Finished braises whose forecast is still being worked out. */
+  /** Finished braises whose forecast is still being computed. */
   readonly waiting: number;
   /** Finished braises that cannot be read or forecast, and lines of this page that cannot be read. */
   readonly aside: readonly QuarantinedRow[];
@@ -173,38 +175,38 @@ export interface LogPage {
 const FINISHED = { finishedMs: { [Op.not]: null } };
 
 /** Braises whose meat went in. */
-const POTTED = `EXISTS (SELECT 1 FROM events WHERE cookId = cooks.id AND act LIKE '%"kind":"intoPot"%')`;
+const POTTED = `EXISTS (SELECT 1 FROM events WHERE cookId = braises.id AND act LIKE '%"kind":"intoPot"%')`;
 
-/** Those that have come to their end and have no forecast kept. */
-const ENDED_WITHOUT = `FROM cooks WHERE NOT EXISTS (SELECT 1 FROM entries WHERE cookId = cooks.id)
+/** Those that have ended without a saved forecast. */
+const ENDED_WITHOUT = `FROM braises WHERE NOT EXISTS (SELECT 1 FROM entries WHERE cookId = braises.id)
   AND ${POTTED} AND ${ENDED}`;
 
-/** Those of which something is not kept that should be. */
-const WITHOUT = `FROM cooks WHERE ${POTTED}
-  AND NOT EXISTS (SELECT 1 FROM entries WHERE cookId = cooks.id AND account IS NOT NULL)`;
+/** Those with something still to be saved. */
+const WITHOUT = `FROM braises WHERE ${POTTED}
+  AND NOT EXISTS (SELECT 1 FROM entries WHERE cookId = braises.id AND account IS NOT NULL)`;
 
 declare global {
-  /** Whether forecasts that were never kept are being worked out. */
+  /** Whether missing forecasts are being computed. */
   var evenEmberMissing: Promise<void> | undefined;
 }
 
-/** So many of those that cannot be worked out are shown. */
+/** How many of those that cannot be computed are shown. */
 const MAX_ASIDE = 20;
 
 async function idsWithout(db: Database, which: string): Promise<string[]> {
   return (await db.select<{ id: string }>(`SELECT id ${which} ORDER BY createdAtMs DESC`)).map((r) => r.id);
 }
 
-/** Finished braises that are not in the log for good: what is wrong with each. */
+/** Finished braises that cannot get into the log: what is wrong with each. */
 async function leftOut(db: Database, ids: readonly string[]): Promise<QuarantinedRow[]> {
-  const found = await Promise.all(ids.slice(0, MAX_ASIDE).map((id) => findCook(db, id)));
+  const found = await Promise.all(ids.slice(0, MAX_ASIDE).map((id) => findBraise(db, id)));
   const tried = await Promise.all(
     found.map((cook) => (cook?.ok ? saveEntry(db, cook.value, 'later') : Promise.resolve(cook))),
   );
   return tried.flatMap((t) => (t && !t.ok ? [t.aside] : []));
 }
 
-/** One page of finished braises, the last first; a page there is not is the last one. */
+/** One page of finished braises, newest first; a page that does not exist becomes the last one. */
 export async function listEntries(db: Database, wanted = 1, size = PAGE): Promise<LogPage> {
   const all = await db.entries.count({ where: FINISHED });
   const pages = Math.max(1, Math.ceil(all / size));
@@ -236,10 +238,10 @@ export async function listEntries(db: Database, wanted = 1, size = PAGE): Promis
   };
 }
 
-/** So long after a braise is finished the plan it was begun with is still there, should its end be taken back, ms. */
+/** How long after a braise is finished its plan at start is still there, in case the finish is undone, ms. */
 const BEGUN_STAYS_MS = 30 * DAY_MS;
 
-/** Works out, one after the other, what was never kept; what cannot be worked out stays so. */
+/** Computes, one after the other, what was never saved; what cannot be computed stays so. */
 async function workOut(db: Database): Promise<void> {
   const longFinished = { finishedMs: { [Op.lt]: Date.now() - BEGUN_STAYS_MS } };
   const gone = await db.entries.findAll({ where: longFinished, attributes: ['cookId'] });
@@ -247,20 +249,20 @@ async function workOut(db: Database): Promise<void> {
     db,
     gone.map((e) => e.cookId),
   );
-  for (const cook of (await unfinishedCooks(db)).cooks) await savePlanAtStart(db, cook);
+  for (const cook of (await unfinishedBraises(db)).braises) await savePlanAtStart(db, cook);
   for (const id of await idsWithout(db, WITHOUT)) {
-    const cook = await findCook(db, id);
+    const cook = await findBraise(db, id);
     if (!cook?.ok) continue;
     const kept = await saveEntry(db, cook.value, 'later');
-    if (!kept.ok) log().warn({ cookId: id, why: kept.aside.why }, 'a braise from before cannot be worked out');
+    if (!kept.ok) log().warn({ cookId: id, why: kept.aside.why }, 'older braise cannot be computed');
   }
 }
 
-/** Has forecasts that were never kept worked out, of braises from before or from a file. Once at a time. */
+/** Computes forecasts that were never saved, for old or imported braises. One run at a time. */
 export function backfillEntries(db: Database): Promise<void> {
   globalThis.evenEmberMissing ??= workOut(db)
     .catch((err: unknown) => {
-      log().error({ err }, 'braises from before could not be worked out');
+      log().error({ err }, 'older braises could not be computed');
     })
     .finally(() => {
       globalThis.evenEmberMissing = undefined;

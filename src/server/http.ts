@@ -3,18 +3,18 @@ import { type z } from 'zod';
 import { shapeFault } from '../contract/shapeFault';
 import { type Message, say } from '../core/message';
 
-/** Largest body a route reads, bytes; a file of a braise may hold thousands of records. */
+/** Largest body a route reads, bytes; a braise file may hold thousands of records. */
 const MAX_BYTES = 1_000_000;
 export const MAX_FILE_BYTES = 8_000_000;
 
-/** An answer that says why not, for the person at the screen. */
+/** An error response for the person at the screen. */
 export function errorResponse(status: number, says: Message): Response {
   return Response.json({ says }, { status });
 }
 
 /**
- * Whether a writing request comes from one of our own pages. A browser always names the origin of a cross-site write;
- * a request that names none, or another host than it was sent to, is refused.
+ * Whether a write comes from one of our own pages. A browser always names the origin of a cross-site write; a request
+ * that names none, or another host than it was sent to, is refused.
  */
 export function sameOrigin(request: Request): boolean {
   const origin = request.headers.get('origin');
@@ -27,7 +27,7 @@ export function sameOrigin(request: Request): boolean {
   }
 }
 
-/** A body's text, or the answer that refuses it: too large, or not text. */
+/** A body's text, or the response that refuses it: too large, or not text. */
 async function limitedText(request: Request, mostBytes: number): Promise<string | Response> {
   const reader = request.body?.getReader();
   if (!reader) return '';
@@ -53,14 +53,14 @@ async function limitedText(request: Request, mostBytes: number): Promise<string 
 
 export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Reads a writing request's text after the origin and size checks. */
+/** Reads a write's text after the origin and size checks. */
 export async function readText(request: Request, mostBytes = MAX_BYTES): Promise<Body<string>> {
   if (!sameOrigin(request)) return { ok: false, response: errorResponse(403, say('http.foreign')) };
   const text = await limitedText(request, mostBytes);
   return typeof text === 'string' ? { ok: true, value: text } : { ok: false, response: text };
 }
 
-/** Reads a writing request's JSON as `schema` describes it. */
+/** Reads a write's JSON, validated by `schema`. */
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<Body<T>> {
   const text = await readText(request);
   if (!text.ok) return text;

@@ -15,7 +15,10 @@ function hub(): EventEmitter {
 
 const CLOSING = 'closing';
 
-/** Calls `listener` when the server is asked to stop, so that open streams do not keep it alive. Returns how to forget it. */
+/**
+ * Calls `listener` when the server is asked to stop, so that open streams do not keep it alive. Returns an unsubscribe
+ * function.
+ */
 export function onClose(listener: () => void): () => void {
   hub().on(CLOSING, listener);
   return () => {

@@ -14,11 +14,11 @@ import {
 } from '../contract/kitchen';
 import { USUAL_KEEPING } from '../core/choices';
 import { type Message, say } from '../core/message';
-import { KITCHEN } from '../contract/kept/kitchen';
+import { KITCHEN } from '../contract/stored/kitchen';
 
 const ONLY = 'kitchen';
 
-/** What a kitchen starts with before its cook has named anything. */
+/** A kitchen before its cook has named anything. */
 export const PLAIN_KITCHEN: Kitchen = {
   name: 'My kitchen',
   altitudeM: 0,
@@ -66,7 +66,7 @@ export const PLAIN_KITCHEN: Kitchen = {
   keeping: USUAL_KEEPING,
 };
 
-/** The zone in which the kitchen's clock runs: its own, or that of the machine. */
+/** The time zone of the kitchen's clock: its own, or the machine's. */
 export function timeZoneOf(kitchen: Pick<Kitchen, 'timeZone'>): string {
   return kitchen.timeZone ?? machineTimeZone();
 }
@@ -77,19 +77,19 @@ function toKitchen(row: KitchenRow): Read<Kitchen> {
   );
 }
 
-/** The kitchen on record; a plain one where there is none or it cannot be read. */
+/** The saved kitchen; a plain one if there is none or it cannot be read. */
 export async function readKitchen(db: Database, transaction?: Transaction): Promise<Kitchen> {
   const row = await db.kitchens.findByPk(ONLY, { transaction });
   const kitchen = row ? toKitchen(row) : undefined;
   return kitchen?.ok ? kitchen.value : PLAIN_KITCHEN;
 }
 
-/** Kitchens that cannot be read: the one on record, and such as another has taken the place of since. */
+/** Kitchens that cannot be read: the current one, and earlier ones that were replaced. */
 export async function kitchensAside(db: Database): Promise<QuarantinedRow[]> {
   return partitionReadable((await db.kitchens.findAll()).map(toKitchen)).aside;
 }
 
-/** A list with a thing in the place of the one it was, or at its end. */
+/** A list with an item replaced by its new version, or added at the end. */
 function kept<T extends { readonly id: string }>(list: readonly T[], item: T): T[] {
   return list.some((old) => old.id === item.id)
     ? list.map((old) => (old.id === item.id ? item : old))
@@ -112,7 +112,7 @@ function withThings(kitchen: Kitchen, keep: KitchenChange['keep'], drop: Kitchen
   }
 }
 
-/** What is wrong with a kitchen after a change; undefined where nothing is. */
+/** What is wrong with a kitchen after a change; undefined if nothing. */
 function refusalOf(kitchen: Kitchen): Message | undefined {
   if (kitchen.kinds.length > MAX_KINDS) return say('shape.manyKinds', { most: MAX_KINDS });
   if (kitchen.own.length > MAX_OWN) return say('refused.manyThings', { most: MAX_OWN });
@@ -122,7 +122,7 @@ function refusalOf(kitchen: Kitchen): Message | undefined {
   return many && say('refused.manyThings', { most: MAX_THINGS });
 }
 
-/** A kitchen after a change; a kind kept again under its id is the new one. */
+/** A kitchen after a change; a style saved again under its id replaces the old one. */
 export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen {
   const { habits, keepKind, dropKind, keepOwn, dropOwn, timeZone, keep, drop } = change;
   const own = kitchen.own.filter((id) => id !== dropOwn && id !== keepOwn);
@@ -142,8 +142,8 @@ export function changedKitchen(kitchen: Kitchen, change: KitchenChange): Kitchen
 export type Changed = { readonly ok: true; readonly kitchen: Kitchen } | { readonly ok: false; readonly why: Message };
 
 /**
- * Changes the kitchen as it stands at that moment; from then on it is the cook's own, demo or not. Refused where it would
- * keep too much, or lose the last of what it cannot be without.
+ * Changes the kitchen as it is at that moment; from then on it is the cook's own, demo or not. Refused if it would hold
+ * too much, or lose the last item of a list that needs one.
  */
 export async function changeKitchen(db: Database, change: KitchenChange, nowMs: number): Promise<Changed> {
   return db.write(async (transaction) => {
@@ -152,7 +152,7 @@ export async function changeKitchen(db: Database, change: KitchenChange, nowMs: 
     const kitchen = changedKitchen(known?.ok ? known.value : PLAIN_KITCHEN, change);
     const why = refusalOf(kitchen);
     if (why) return { ok: false, why };
-    // What cannot be read is not written over: it moves aside.
+    // An unreadable row is not overwritten: it is moved to quarantine.
     if (known?.ok === false) {
       await db.kitchens.update({ id: `${ONLY}-${String(nowMs)}` }, { where: { id: ONLY }, transaction });
     }

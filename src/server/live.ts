@@ -1,20 +1,20 @@
 import 'server-only';
 import { followed } from './planAtStart';
-import { findCook } from './cooks';
+import { findBraise } from './braises';
 import { type Database } from './database';
 import { work } from './engine';
 import { log } from './log';
 import { type CookEvent } from '../core/cook';
 
-/** What open screens of a cook are told: all its records and, as text, the forecast; or that it is gone. */
-export type News =
+/** Update for the open screens of a braise: all its records and, as text, the forecast; or that it is gone. */
+export type LiveUpdate =
   | { readonly name: 'view'; readonly events: readonly CookEvent[]; readonly liveText: string }
   | { readonly name: 'gone' };
 
 interface Watched {
-  readonly listeners: Set<(news: News) => void>;
+  readonly listeners: Set<(news: LiveUpdate) => void>;
   working: boolean;
-  /** It has changed since the work under way began. */
+  /** It has changed since the current computation began. */
   again: boolean;
 }
 
@@ -27,8 +27,8 @@ function watched(): Map<string, Watched> {
   return globalThis.evenEmberWatched;
 }
 
-async function newsOf(db: Database, cookId: string): Promise<News | undefined> {
-  const cook = await findCook(db, cookId);
+async function newsOf(db: Database, cookId: string): Promise<LiveUpdate | undefined> {
+  const cook = await findBraise(db, cookId);
   if (!cook) return { name: 'gone' };
   if (!cook.ok) return undefined;
   const { events } = cook.value;
@@ -40,8 +40,8 @@ async function newsOf(db: Database, cookId: string): Promise<News | undefined> {
 const hasChanged = (one: Watched): boolean => one.again && one.listeners.size > 0;
 
 /**
- * Works the news of a cook out once, however many look, and tells them all. What changes meanwhile is worked out after it,
- * and only the last of it.
+ * Computes the update of a braise once, however many screens are open, and sends it to all. Changes made meanwhile are
+ * computed afterwards, only the last of them.
  */
 async function tellAll(db: Database, cookId: string, one: Watched): Promise<void> {
   if (one.working) {
@@ -54,20 +54,20 @@ async function tellAll(db: Database, cookId: string, one: Watched): Promise<void
     const news = await newsOf(db, cookId);
     if (news) for (const listener of one.listeners) listener(news);
   } catch (err) {
-    log().error({ err, cookId }, 'a view could not be worked out');
+    log().error({ err, cookId }, 'live view could not be computed');
   }
   one.working = false;
   if (hasChanged(one)) await tellAll(db, cookId, one);
 }
 
-/** Has every open screen of a cook told how it stands now. Does not wait for it. */
+/** Broadcasts the current state to open screens (fire and forget). */
 export function publish(db: Database, cookId: string): void {
   const one = watched().get(cookId);
   if (one) void tellAll(db, cookId, one);
 }
 
-/** Tells `listener` how a cook stands, now and after every change. Returns how to stop. */
-export function watch(db: Database, cookId: string, listener: (news: News) => void): () => void {
+/** Tells `listener` the state of a braise, now and after every change. Returns an unsubscribe function. */
+export function watch(db: Database, cookId: string, listener: (news: LiveUpdate) => void): () => void {
   const one = watched().get(cookId) ?? { listeners: new Set(), working: false, again: false };
   watched().set(cookId, one);
   one.listeners.add(listener);

@@ -37,7 +37,7 @@ describe('a route that answers', () => {
     expect(await response.json()).toEqual({ says: say('http.ours', { id: 'r2' }) });
     expect(error).toHaveBeenCalledExactlyOnceWith(
       { method: 'POST', path: '/api/plans', err: new Error('disk full') },
-      'failed',
+      'request failed',
     );
   });
 

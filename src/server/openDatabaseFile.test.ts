@@ -10,10 +10,10 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openDatabase } from './database';
 import { MIGRATIONS } from './migrations';
-import { fileSays, StartError } from './openDatabaseFile';
+import { fileMessage, StartError } from './openDatabaseFile';
 import { english } from '../testing/words';
 
-/** Whether the disk has no room for copies. */
+/** Whether the disk has no room for backups. */
 const full = vi.hoisted(() => ({ disk: false }));
 vi.mock('node:fs', async (original) => {
   const fs = await original<typeof nodeFs>();
@@ -37,7 +37,7 @@ afterEach(async () => {
 const file = (): string => join(folder, 'even-ember.sqlite');
 const print = (path = file()): string => createHash('sha256').update(readFileSync(path)).digest('hex');
 
-/** What opening comes to: undefined where it works, else why not. */
+/** The result of opening: undefined if it works, otherwise why not. */
 async function trouble(at = folder): Promise<{ readonly code: string; readonly says: string } | undefined> {
   try {
     await (await openDatabase(at)).close();
@@ -48,7 +48,7 @@ async function trouble(at = folder): Promise<{ readonly code: string; readonly s
   }
 }
 
-/** A file as it was at an earlier change of the schema. */
+/** A file as it was after an earlier schema change. */
 async function fileOf(change: string): Promise<void> {
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file(), logging: false });
   const storage = new SequelizeStorage({ sequelize });
@@ -94,25 +94,27 @@ describe('a file that cannot be served', () => {
     const said = await trouble();
     full.disk = false;
     expect([said?.code, print()]).toEqual(['start.full', before]);
+    // The folder is free again: another process may try.
+    expect(await readdir(folder)).not.toContain('even-ember.lock');
     expect(said?.says).toContain(file());
     expect(await trouble()).toBeUndefined();
   });
 
   it('that runs full while it is served is said with every write, and written to once there is room', () => {
     const thrown = (code: string) => Object.assign(new Error(code), { parent: { code } });
-    const said = (code: string) => fileSays(thrown(code), folder)?.code;
+    const said = (code: string) => fileMessage(thrown(code), folder)?.code;
     expect(['SQLITE_FULL', 'SQLITE_READONLY', 'SQLITE_CORRUPT', 'SQLITE_IOERR'].map(said)).toEqual([
       'start.full',
       'start.readOnly',
       'start.corrupt',
       'start.other',
     ]);
-    expect([said('SQLITE_CONSTRAINT'), fileSays(new TypeError('ours'), folder), fileSays(undefined, folder)]).toEqual([
-      undefined,
-      undefined,
-      undefined,
-    ]);
-    expect(fileSays(Object.assign(new Error('no room'), { code: 'ENOSPC' }), folder)?.code).toBe('start.full');
+    expect([
+      said('SQLITE_CONSTRAINT'),
+      fileMessage(new TypeError('ours'), folder),
+      fileMessage(undefined, folder),
+    ]).toEqual([undefined, undefined, undefined]);
+    expect(fileMessage(Object.assign(new Error('no room'), { code: 'ENOSPC' }), folder)?.code).toBe('start.full');
   });
 
   it('in a folder that may not be written to is said so', async () => {
@@ -137,7 +139,7 @@ describe('a folder that another process serves', () => {
       const refused = await trouble();
       expect(refused?.code).toBe('start.served');
       expect(refused?.says).toContain(String(other.pid));
-      // A copy of the folder is not served, nor is one whose number was given to another process since.
+      // A copied folder is not in use, nor is one whose process id has been reused since.
       const copy = await mkdtemp(join(tmpdir(), 'even-ember-copy-'));
       cpSync(folder, copy, { recursive: true });
       expect(await trouble(copy)).toBeUndefined();

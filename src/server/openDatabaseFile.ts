@@ -8,7 +8,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import { MIGRATIONS } from './migrations';
 import { type Message, say } from '../core/message';
 
-/** Why what is kept cannot be served: the file, the cause and what to do, in a sentence. */
+/** Why the data cannot be served: the file, the cause and what to do, as a message. */
 export class StartError extends Error {
   constructor(readonly says: Message) {
     super(says.code);
@@ -17,27 +17,27 @@ export class StartError extends Error {
 }
 
 /**
- * What a `StartError` says; undefined of any other. By its name: the server's bundles have each a class of their own, and
- * share the database.
+ * The message of a `StartError`; undefined for any other error. Compared by name: each server bundle has its own class,
+ * and they share the database.
  */
-export function startSays(error: unknown): Message | undefined {
+export function startupMessage(error: unknown): Message | undefined {
   return error instanceof Error && error.name === 'StartError' ? (error as StartError).says : undefined;
 }
 
-/** The file that holds everything a cook keeps, in the folder that is served. */
+/** The file with everything a cook owns, in the served folder. */
 export const FILE = 'even-ember.sqlite';
 const LOCK = 'even-ember.lock';
 
-/** Which process serves a folder. The folder is named too, so that a copy of it is not taken for served. */
+/** The process serving a folder. The folder is included, so that a copy of it does not count as in use. */
 interface Lock {
   readonly pid: number;
-  /** When the process began, in ticks of the machine's clock: a later one may have its number. */
+  /** When the process started, in clock ticks of the machine: a later one may reuse its id. */
   readonly began: string;
   readonly boot: string;
   readonly folder: string;
 }
 
-/** What names a process once and for all, where the system tells; empty where it does not. */
+/** Start time that identifies a process, where the system provides it; otherwise empty. */
 function beganOf(pid: number): string {
   try {
     const text = readFileSync(`/proc/${String(pid)}/stat`, 'utf8');
@@ -78,7 +78,7 @@ function readLock(path: string): Lock | undefined {
   }
 }
 
-/** Whether another process serves the folder now: it runs, is the one that wrote the lock, and wrote it for this folder. */
+/** Whether another process serves the folder now: it runs, it wrote the lock, and it wrote it for this folder. */
 function isServed(lock: Lock, folder: string): boolean {
   return (
     lock.pid !== process.pid &&
@@ -89,7 +89,7 @@ function isServed(lock: Lock, folder: string): boolean {
   );
 }
 
-/** Writes a lock where there is none; of two processes that try at once one does. */
+/** Writes a lock if there is none; of two processes trying at once, one succeeds. */
 function wrote(path: string, lock: Lock): boolean {
   try {
     writeFileSync(path, JSON.stringify(lock), { flag: 'wx' });
@@ -100,7 +100,7 @@ function wrote(path: string, lock: Lock): boolean {
   }
 }
 
-/** Says that this process serves `folder`; gives it free again when called. Throws `StartError` where another does. */
+/** Claims `folder` for this process; call the result to release it. Throws `StartError` if another process has it. */
 function takeFolder(folder: string): () => void {
   const path = join(folder, LOCK);
   const mine: Lock = { pid: process.pid, began: beganOf(process.pid), boot: boot(), folder: folderMark(folder) };
@@ -109,7 +109,7 @@ function takeFolder(folder: string): () => void {
     if (tries > 1 || (known && isServed(known, folder))) {
       throw new StartError(say('start.served', { folder, pid: known?.pid ?? 0 }));
     }
-    // Of a process that is gone, of another folder, or of this one.
+    // From a process that is gone, from another folder, or from this process.
     rmSync(path, { force: true });
   }
   return () => {
@@ -117,19 +117,21 @@ function takeFolder(folder: string): () => void {
   };
 }
 
-/** Failures by which a file that was served cannot be written to or read any more. */
+/** Errors after which a served file can no longer be written or read. */
 const LOST = ['SQLITE_FULL', 'SQLITE_READONLY', 'SQLITE_IOERR', 'SQLITE_CORRUPT', 'SQLITE_CANTOPEN', 'ENOSPC', 'EROFS'];
 
-/** What a failure while the file in `folder` is served means, where it is the file's or the disk's; undefined of any other. */
-export function fileSays(error: unknown, folder: string): Message | undefined {
+/**
+ * What an error while serving the file in `folder` means, if it is the file's or the disk's; undefined for any other.
+ */
+export function fileMessage(error: unknown, folder: string): Message | undefined {
   const { parent, original, code } = (error ?? {}) as { parent?: unknown; original?: unknown; code?: unknown };
   const inner = (parent ?? original ?? { code }) as { readonly code?: unknown };
   return LOST.includes(String(inner.code)) ? causeOf(error, join(folder, FILE)).says : undefined;
 }
 
-/** What a failure of the system or of SQLite means for whoever starts the app. */
+/** What a system or SQLite error means for whoever starts the app. */
 function causeOf(error: unknown, file: string): StartError {
-  if (startSays(error)) return error as StartError;
+  if (startupMessage(error)) return error as StartError;
   const { parent, original, code } = error as { parent?: unknown; original?: unknown; code?: unknown };
   const inner = (parent ?? original ?? error) as { readonly code?: string; readonly message?: string };
   const name = typeof code === 'string' && code.startsWith('E') ? code : (inner.code ?? '');
@@ -166,7 +168,7 @@ async function isDatabase(file: string): Promise<boolean> {
   }
 }
 
-/** Rows of a query on a file opened for reading only. */
+/** Rows of a query on a file opened read-only. */
 function readOnly<Row>(file: string, sql: string): Promise<Row[]> {
   return new Promise((resolve, reject) => {
     const db = new sqlite.Database(file, sqlite.OPEN_READONLY, (failed) => {
@@ -184,14 +186,14 @@ function readOnly<Row>(file: string, sql: string): Promise<Row[]> {
   });
 }
 
-/** Changes of the schema a file has had, by name; none where it has never been one of ours. */
+/** Schema changes a file has had, by name; empty if it was never ours. */
 async function changesIn(file: string): Promise<string[]> {
   const tables = await readOnly<{ name: string }>(file, "SELECT name FROM sqlite_master WHERE name = 'SequelizeMeta'");
   if (tables.length === 0) return [];
   return (await readOnly<{ name: string }>(file, 'SELECT name FROM SequelizeMeta')).map((r) => r.name);
 }
 
-/** Looks a file over without writing to it. Throws `StartError` where it cannot be served. */
+/** Checks a file without writing to it. Throws `StartError` if it cannot be served. */
 async function lookOver(file: string): Promise<readonly string[]> {
   if (!(await isDatabase(file))) throw new StartError(say('start.notDatabase', { file }));
   const [first] = await readOnly<{ integrity_check: string }>(file, 'PRAGMA integrity_check(1)');
@@ -220,17 +222,17 @@ async function migrate(file: string): Promise<void> {
   }
 }
 
-/** A moment as a part of a file's name. */
+/** A moment as part of a file name. */
 const stampOf = (at: Date): string => at.toISOString().replaceAll(/[-:]/g, '').replace('.', '-');
 
-/** Copies a file beside itself under a name that says what it is from and when, and is never used twice. */
+/** Copies a file next to itself under a name that states its origin and time and is never reused. */
 function copyAside(file: string, from: string): void {
   copyFileSync(file, `${file}.before-${from}-${stampOf(new Date())}`, constants.COPYFILE_EXCL);
 }
 
 /**
- * Brings a file to the present schema: a copy of it is changed, and takes its place when all of it has worked. What goes
- * wrong on the way leaves the file as it was.
+ * Migrates a file to the present schema: a copy is migrated and replaces the file once everything has worked. An error
+ * on the way leaves the file as it was.
  */
 async function update(file: string, has: readonly string[]): Promise<void> {
   const next = MIGRATIONS.find((m) => !has.includes(m.name));
@@ -239,7 +241,7 @@ async function update(file: string, has: readonly string[]): Promise<void> {
   for (const end of ['', '-wal', '-shm', '-journal']) rmSync(`${trial}${end}`, { force: true });
   const old = connect(file);
   try {
-    // Everything that was written is in the one file from here on.
+    // From here on everything written is in this one file.
     await old.query('PRAGMA wal_checkpoint(TRUNCATE)');
     await old.query('PRAGMA journal_mode = DELETE');
   } finally {
@@ -258,7 +260,7 @@ async function update(file: string, has: readonly string[]): Promise<void> {
   await rename(trial, file);
 }
 
-/** SQLite's online backup as the driver has it; its types leave it out. */
+/** SQLite's online backup as provided by the driver; its types omit it. */
 interface Backup {
   step(pages: number, done: (error: Error | null) => void): void;
   finish(done: (error: Error | null) => void): void;
@@ -268,8 +270,8 @@ interface BackingUp {
 }
 
 /**
- * Copies a database as it stands at one moment, written to or not, by SQLite's online backup, and checks the copy. It is
- * there whole under its name or not at all. Throws `StartError` where the copy is not sound.
+ * Backs up a database as it is at one moment, in use or not, with SQLite's online backup, and verifies the copy. It
+ * appears complete under its name or not at all. Throws `StartError` if the copy is damaged.
  */
 export async function backUp(from: string, to: string): Promise<void> {
   const trial = `${to}.making`;
@@ -310,8 +312,8 @@ export async function backUp(from: string, to: string): Promise<void> {
 }
 
 /**
- * Puts a copy in the place of what is kept in `folder`, which stays beside it under a name of its own. Throws `StartError`
- * where the copy is none of ours or another process serves the folder; then nothing has changed.
+ * Restores a backup over the data in `folder`, which is kept next to it under its own name. Throws `StartError` if the
+ * backup is not ours or another process serves the folder; then nothing has changed.
  */
 export async function restore(folder: string, copy: string): Promise<void> {
   const file = join(folder, FILE);
@@ -345,8 +347,8 @@ export interface OpenFile {
 }
 
 /**
- * Opens the database in `folder`, creating or updating it. Throws `StartError` with the file, the cause and what to do
- * where it cannot be served; a file from a newer version is not written to.
+ * Opens the database in `folder`, creating or migrating it. Throws `StartError` with the file, the cause and what to do
+ * if it cannot be served; a file from a newer version is not written to.
  */
 export async function openFile(folder: string): Promise<OpenFile> {
   const file = join(folder, FILE);

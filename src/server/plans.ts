@@ -3,7 +3,7 @@ import { Op } from 'sequelize';
 import { partitionReadable, type Read, readInput, readRow, type QuarantinedRow } from './quarantine';
 import { type Database, type PlanRow } from './database';
 import { isId } from '../contract/fields';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { type PlanInput } from '../core/choices';
 
 export interface StoredPlan {
@@ -24,16 +24,19 @@ function toPlan(row: PlanRow): Read<StoredPlan> {
 /** Plans on one page of the list. */
 const PAGE = 50;
 
-/** Some plans, those that cannot be read set aside. */
+/** Some plans, with unreadable ones separated. */
 export interface PlanPage {
   readonly plans: readonly StoredPlan[];
   readonly aside: readonly QuarantinedRow[];
-  /** Which page it is, counting from 1, and of how many. */
+  /** Page number, from 1, and number of pages. */
   readonly page: number;
   readonly pages: number;
 }
 
-/** One page of all plans: those still to be served, soonest first, then those from before, latest first. A page there is not is the last. */
+/**
+ * One page of all plans: those still to be served, soonest first, then past ones, latest first. A page that does not
+ * exist becomes the last.
+ */
 export async function listPlans(db: Database, nowMs: number, wanted = 1): Promise<PlanPage> {
   const [coming, past] = [{ serveAtMs: { [Op.gte]: nowMs } }, { serveAtMs: { [Op.lt]: nowMs } }];
   const [ahead, count] = [await db.plans.count({ where: coming }), await db.plans.count()];
@@ -65,14 +68,14 @@ export async function comingPlans(
   return { plans: read, aside };
 }
 
-/** The plan of that id, or that it cannot be read; undefined where there is none. */
+/** The plan with this id, or that it cannot be read; undefined if there is none. */
 export async function findPlan(db: Database, id: string): Promise<Read<StoredPlan> | undefined> {
   const row = isId(id) ? await db.plans.findByPk(id) : null;
   return row ? toPlan(row) : undefined;
 }
 
 const rowOf = (input: PlanInput) => ({
-  // Whatever a cook keeps is the cook's own from then on, demo or not.
+  // Whatever a cook saves is the cook's own from then on, demo or not.
   origin: 'own' as const,
   title: input.title,
   input: JSON.stringify(input),
@@ -80,13 +83,13 @@ const rowOf = (input: PlanInput) => ({
   serveAtMs: input.serveAtMs,
 });
 
-/** What keeping a change came to. */
+/** Result of saving a change. */
 export type Kept =
   { readonly ok: true; readonly updatedAtMs: number } | { readonly ok: false; readonly why: 'gone' | 'changed' };
 
 /**
- * Keeps a change to a plan, unless it is gone or was changed by another since `basedOnMs`, the moment it was kept when it
- * was opened; null keeps it over whatever is there.
+ * Saves a change to a plan, unless it is gone or was changed since `basedOnMs`, the time it had been saved when it was
+ * opened; null overwrites whatever is there.
  */
 export async function savePlan(
   db: Database,
@@ -107,8 +110,8 @@ export async function savePlan(
 }
 
 /**
- * Adds a plan under an id made by who sends it, and says when it was kept. Sent again it is the one that is there; undefined
- * where something else is.
+ * Adds a plan under an id made by the sender, and returns when it was saved. Sent again it is the existing one;
+ * undefined if the id is something else.
  */
 export async function addPlan(db: Database, id: string, input: PlanInput, nowMs: number): Promise<number | undefined> {
   return db.write(async (transaction) => {
@@ -119,7 +122,7 @@ export async function addPlan(db: Database, id: string, input: PlanInput, nowMs:
   });
 }
 
-/** Removes a plan. Cooks started from it keep their own copy. Returns whether there was one. */
+/** Deletes a plan. Braises started from it keep their own copy. Returns whether there was one. */
 export async function removePlan(db: Database, id: string): Promise<boolean> {
   if (!isId(id)) return false;
   return db.write(async (transaction) => (await db.plans.destroy({ where: { id }, transaction })) > 0);

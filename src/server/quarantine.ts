@@ -1,29 +1,29 @@
 import 'server-only';
 import * as z from 'zod';
 import { type Database } from './database';
-import { VersionError } from '../contract/kept/chain';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { VersionError } from '../contract/stored/migrations';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { type PlanInput } from '../core/choices';
 import { type Message, say } from '../core/message';
 import { unresolvedIds } from '../core/plan';
 
-/** Where a row is kept. */
-export const ROW_TABLES = ['plans', 'cooks', 'events', 'kitchens', 'entries'] as const;
+/** The table of a row. */
+export const ROW_TABLES = ['plans', 'braises', 'events', 'kitchens', 'entries'] as const;
 export type RowTable = (typeof ROW_TABLES)[number];
 
-/** A row that cannot be read. It stays as it is, is shown as such, and can be taken out. */
+/** A row that cannot be read. It stays as it is, is shown as such, and can be downloaded. */
 export interface QuarantinedRow {
   readonly table: RowTable;
   readonly id: string;
-  /** What it is called, where that can be told. */
+  /** Its title, if readable. */
   readonly title: string | null;
   readonly why: Message;
 }
 
-/** What a row came to. */
+/** Result of reading a row. */
 export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly aside: QuarantinedRow };
 
-/** Reading found something the row's shape does not forbid but nothing here can work with. */
+/** The row's shape is valid, but something in it cannot be handled. */
 export class UnreadableError extends Error {
   constructor(readonly says: Message) {
     super(says.code);
@@ -38,7 +38,7 @@ function why(error: unknown): Message {
   throw error;
 }
 
-/** Reads one row so that a bad one stays alone. */
+/** Reads one row so that a bad one affects no other. */
 export function readRow<T>(about: Omit<QuarantinedRow, 'why'>, read: () => T): Read<T> {
   try {
     return { ok: true, value: read() };
@@ -47,7 +47,7 @@ export function readRow<T>(about: Omit<QuarantinedRow, 'why'>, read: () => T): R
   }
 }
 
-/** A plan's input as it is kept, with nothing in it that the larder does not have. Throws what `readRow` takes. */
+/** A plan's input as stored, with every id known to the larder. Throws errors that `readRow` handles. */
 export function readInput(text: string, version: number): PlanInput {
   const input = PLAN_INPUT.read(JSON.parse(text), version);
   const [unknown] = unresolvedIds(input);
@@ -55,7 +55,7 @@ export function readInput(text: string, version: number): PlanInput {
   return input;
 }
 
-/** Those that can be read, and those that cannot. */
+/** Readable and unreadable rows. */
 export function partitionReadable<T>(rows: readonly Read<T>[]): {
   readonly read: T[];
   readonly aside: QuarantinedRow[];
@@ -66,11 +66,11 @@ export function partitionReadable<T>(rows: readonly Read<T>[]): {
   };
 }
 
-/** A row exactly as it is kept; undefined where there is none. */
+/** A row exactly as stored; undefined if there is none. */
 export async function rawRow(db: Database, table: RowTable, id: string): Promise<object | undefined> {
   const rows: Readonly<Record<RowTable, () => Promise<{ get: (o: { plain: true }) => object } | null>>> = {
     plans: () => db.plans.findByPk(id),
-    cooks: () => db.cooks.findByPk(id),
+    braises: () => db.braises.findByPk(id),
     events: () => db.events.findByPk(id),
     kitchens: () => db.kitchens.findByPk(id),
     entries: () => db.entries.findByPk(id),

@@ -4,11 +4,11 @@ import { type IncomingMessage, type ServerResponse } from 'node:http';
 import { type Socket } from 'node:net';
 import { MINUTE_MS } from '../core/quantity';
 
-/** Longest a request may take to arrive whole, ms; an archive is as long as a kitchen's life. */
+/** Longest time a request may take to arrive completely, ms; an archive can be very long. */
 const SLOWEST_REQUEST_MS = 10_000;
 const SLOWEST_ARCHIVE_MS = 15 * MINUTE_MS;
 
-/** What every answer says, whoever gives it. Pages get a closer policy from the proxy. */
+/** Headers of every answer, whoever sends it. Pages get a stricter policy from the proxy. */
 const ALWAYS = {
   'content-security-policy': "default-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'",
   'x-content-type-options': 'nosniff',
@@ -17,7 +17,7 @@ const ALWAYS = {
   'cross-origin-resource-policy': 'same-origin',
 } as const;
 
-/** Where a path leads that cannot be read as text: to nothing, as any other that does not exist. */
+/** A path that cannot be decoded leads nowhere, like any other that does not exist. */
 const NOWHERE = '/nowhere';
 
 function readable(url: string): boolean {
@@ -29,7 +29,7 @@ function readable(url: string): boolean {
   }
 }
 
-/** Cuts a request off whose body does not arrive. Next holds bodies until they are whole before any code of ours runs. */
+/** Cuts off a request whose body does not arrive. Next buffers bodies completely before any code of ours runs. */
 function cutOffStalled(request: IncomingMessage, socket: Socket): void {
   if (request.complete || request.method === 'GET' || request.method === 'HEAD') return;
   const timer = setTimeout(
@@ -46,7 +46,7 @@ function cutOffStalled(request: IncomingMessage, socket: Socket): void {
   });
 }
 
-/** Sees to every request where Node itself tells of it, before Next does: some it answers without asking anybody. */
+/** Handles every request at the Node level, before Next does: Next answers some of them on its own. */
 export function guardRequests(): void {
   subscribe('http.server.request.start', (message) => {
     const { request, response, socket } = message as {

@@ -7,14 +7,14 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import {
   appendEvent,
-  findCook,
+  findBraise,
   finishedSince,
-  importCook,
-  removeCook,
-  startCook,
-  type StoredCook,
-  unfinishedCooks,
-} from './cooks';
+  importBraise,
+  deleteBraise,
+  startBraise,
+  type StoredBraise,
+  unfinishedBraises,
+} from './braises';
 import { type Database, openDatabase } from './database';
 import { loadDemo, loadDemoIfEmpty } from './demo';
 import { readBody, sameOrigin } from './http';
@@ -28,7 +28,7 @@ import { closeEngine } from './engine';
 import { saveEntry, listEntries } from './entries';
 import { fridgeBoxes, readShelf } from './shelf';
 import { readView } from './views';
-import { PLAN_INPUT } from '../contract/kept/planInput';
+import { PLAN_INPUT } from '../contract/stored/planInput';
 import { planInputSchema } from '../contract/plan';
 import { type NewEvent } from '../contract/cook';
 import { type PlanInput } from '../core/choices';
@@ -38,7 +38,7 @@ import { english } from '../testing/words';
 import { say } from '../core/message';
 import { HOUR_MS, MINUTE_MS } from '../core/quantity';
 
-// The engine may run in the server's workers only: on its own thread every run of the heat is an error.
+// The engine may run only in the server's workers: on its own thread every heat run is an error.
 vi.mock('../core/heat', async (original) => ({
   ...(await original<object>()),
   runBraise: () => {
@@ -72,8 +72,8 @@ async function planAt(id: string): Promise<StoredPlan> {
   return found.value;
 }
 
-async function cookAt(id: string): Promise<StoredCook> {
-  const found = await findCook(db, id);
+async function cookAt(id: string): Promise<StoredBraise> {
+  const found = await findBraise(db, id);
   if (!found?.ok) throw new Error('no such cook');
   return found.value;
 }
@@ -86,7 +86,7 @@ async function added(input: PlanInput): Promise<string> {
 
 async function started(input: PlanInput): Promise<string> {
   const id = randomUUID();
-  expect(await startCook(db, id, input, null, NOON_MS)).toBe(true);
+  expect(await startBraise(db, id, input, null, NOON_MS)).toBe(true);
   return id;
 }
 const [FIRST_ID, SECOND_ID, THIRD_ID] = [randomUUID(), randomUUID(), randomUUID()];
@@ -151,7 +151,7 @@ describe('rows from before rows said their version', () => {
     const keptFile = async (
       name: string,
     ): Promise<{ input: object; events: { id: string; atMs: number; act: object }[] }> =>
-      JSON.parse(await readFile(new URL(`../testing/kept/${name}.json`, import.meta.url), 'utf8')) as never;
+      JSON.parse(await readFile(new URL(`../testing/stored/${name}.json`, import.meta.url), 'utf8')) as never;
     const put = (table: string, row: Record<string, unknown>) => old.getQueryInterface().bulkInsert(table, [row]);
     const [first, second, braise] = await Promise.all(['plan.v1', 'plan.v2', 'cook.v2'].map(keptFile));
     const plan = (id: string, input: object | undefined) =>
@@ -209,12 +209,12 @@ describe('a kitchen that two screens change at once', () => {
   });
 });
 
-describe('cooks', () => {
+describe('braises', () => {
   it('sent twice under one id are one, and another under that id is none', async () => {
     const id = await started(OXTAIL_PLAN);
-    expect(await startCook(db, id, OXTAIL_PLAN, null, LATER)).toBe(true);
-    expect(await startCook(db, id, { ...OXTAIL_PLAN, eaters: 9 }, null, LATER)).toBe(false);
-    expect((await unfinishedCooks(db)).cooks).toHaveLength(1);
+    expect(await startBraise(db, id, OXTAIL_PLAN, null, LATER)).toBe(true);
+    expect(await startBraise(db, id, { ...OXTAIL_PLAN, eaters: 9 }, null, LATER)).toBe(false);
+    expect((await unfinishedBraises(db)).braises).toHaveLength(1);
   });
 
   it('take no record under an id that says something else already, here or in another', async () => {
@@ -229,8 +229,8 @@ describe('cooks', () => {
   });
 
   it.each(['\u0000', '%00', '\uD800', 'A'.repeat(36), "' OR 1=1 --", ''])('are not asked for by %o', async (id) => {
-    expect(await findCook(db, id)).toBeUndefined();
-    expect(await removeCook(db, id)).toBe(false);
+    expect(await findBraise(db, id)).toBeUndefined();
+    expect(await deleteBraise(db, id)).toBe(false);
     expect(await findPlan(db, id)).toBeUndefined();
     expect(await removePlan(db, id)).toBe(false);
     expect(await savePlan(db, id, OXTAIL_PLAN, NOON_MS, null)).toEqual({ ok: false, why: 'gone' });
@@ -247,7 +247,7 @@ describe('cooks', () => {
     const { input, events } = await cookAt(id);
     const state = reduceEvents(input, events);
     expect(state.events.map((e) => e.id)).toEqual([into.id, rest[2]?.id]);
-    expect(state.pointless.map((p) => [p.event.id, p.why.code])).toEqual([
+    expect(state.rejected.map((p) => [p.event.id, p.why.code])).toEqual([
       [rest[1]?.id, 'refused.nothingInPot'],
       [rest[0]?.id, 'refused.inPotAlready'],
     ]);
@@ -284,8 +284,8 @@ describe('cooks', () => {
     const turned = at(60, { kind: 'turned' });
     const events = [at(0, { kind: 'intoPot' }), turned, at(61, { kind: 'undo', eventId: turned.id })];
     const ids = [
-      await importCook(db, OXTAIL_PLAN, events, NOON_MS),
-      await importCook(db, OXTAIL_PLAN, events, NOON_MS),
+      await importBraise(db, OXTAIL_PLAN, events, NOON_MS),
+      await importBraise(db, OXTAIL_PLAN, events, NOON_MS),
     ];
     for (const id of ids) {
       const cook = await cookAt(id);
@@ -332,7 +332,7 @@ describe('what is kept in fridge and freezer', () => {
     expect(shelf[0]?.warmed).toMatchObject([{ grams: 400, toC: 74 }]);
     await appendEvent(db, first, at(500, { kind: 'box', lot: stored.id, count: 2, fate: 'eaten' }));
     expect(await fridgeBoxes(db, NOON_MS + 505 * MINUTE_MS)).toEqual([]);
-    // For a while it can still be taken back; then it is gone.
+    // For a while it can still be undone; then it is gone.
     expect((await readShelf(db, NOON_MS + 505 * MINUTE_MS)).map((k) => k.id)).toContain(first);
     expect((await readShelf(db, NOON_MS + 600 * MINUTE_MS)).map((k) => k.id)).toEqual([second]);
   });
@@ -366,19 +366,19 @@ describe('a row that cannot be read', () => {
     const [kept, lost] = [await started(OXTAIL_PLAN), await started(OXTAIL_PLAN)];
     const text = JSON.stringify(OXTAIL_PLAN);
     await db.plans.update(spoil(text), { where: { id: bad } });
-    await db.cooks.update(spoil(text), { where: { id: lost } });
+    await db.braises.update(spoil(text), { where: { id: lost } });
     const plans = await listPlans(db, NOON_MS);
     expect(plans.plans.map((p) => p.id)).toEqual([good]);
     expect(plans.aside).toMatchObject([{ table: 'plans', id: bad, title: OXTAIL_PLAN.title, why: { code } }]);
     expect(english(plans.aside[0]?.why).length).toBeGreaterThan(8);
-    const cooks = await unfinishedCooks(db);
-    expect(cooks.cooks.map((c) => c.id)).toEqual([kept]);
-    expect(cooks.aside).toMatchObject([{ table: 'cooks', id: lost, why: { code } }]);
+    const braises = await unfinishedBraises(db);
+    expect(braises.braises.map((c) => c.id)).toEqual([kept]);
+    expect(braises.aside).toMatchObject([{ table: 'braises', id: lost, why: { code } }]);
     expect(await findPlan(db, bad)).toMatchObject({ ok: false, aside: { why: { code } } });
-    expect(await findCook(db, lost)).toMatchObject({ ok: false, aside: { why: { code } } });
+    expect(await findBraise(db, lost)).toMatchObject({ ok: false, aside: { why: { code } } });
     expect(await appendEvent(db, lost, at(0, { kind: 'intoPot' }))).toMatchObject({ ok: false, status: 503 });
     expect(await rawRow(db, 'plans', bad)).toMatchObject({ id: bad, ...spoil(text) });
-    // Written over only when that is meant.
+    // Overwritten only when that is intended.
     expect((await savePlan(db, bad, OXTAIL_PLAN, NOON_MS + 1, null)).ok).toBe(true);
     expect((await listPlans(db, NOON_MS)).aside).toEqual([]);
   });
@@ -411,7 +411,7 @@ describe('a row that cannot be read', () => {
     const cold: PlanInput = heated(OXTAIL_PLAN, { kind: 'oven', tempC: 20, fan: false });
     expect(await readView(db, await cookAt(await started(cold)), LATER)).toMatchObject({
       ok: false,
-      aside: { table: 'cooks' },
+      aside: { table: 'braises' },
     });
   });
 });
@@ -419,8 +419,10 @@ describe('a row that cannot be read', () => {
 describe('the demo kitchen', () => {
   it('gives a stranger a plan, a braise on the fire and six in the log', async () => {
     await loadDemoIfEmpty(db);
-    expect((await unfinishedCooks(db)).cooks.map((c) => reduceEvents(c.input, c.events).phase)).toEqual(['braising']);
-    expect(await db.cooks.count()).toBe(7);
+    expect((await unfinishedBraises(db)).braises.map((c) => reduceEvents(c.input, c.events).phase)).toEqual([
+      'braising',
+    ]);
+    expect(await db.braises.count()).toBe(7);
     const { entries, waiting } = await listEntries(db);
     expect(entries.map((e) => e.workedOut)).toEqual(Array.from({ length: 6 }, () => 'then'));
     expect(waiting).toBe(0);
@@ -434,15 +436,15 @@ describe('the demo kitchen', () => {
   it('is replaced when loaded again, and never touches what the cook has made or written to', async () => {
     await loadDemo(db, NOON_MS);
     const own = await added({ ...OXTAIL_PLAN, title: 'Mine' });
-    const [live] = (await unfinishedCooks(db)).cooks;
+    const [live] = (await unfinishedBraises(db)).braises;
     if (!live) throw new Error('no live cook');
     await appendEvent(db, live.id, { id: randomUUID(), atMs: NOON_MS, act: { kind: 'note', text: 'mine now' } });
     await loadDemo(db, NOON_MS + 1000);
     expect((await planAt(own)).input.title).toBe('Mine');
-    expect(await findCook(db, live.id)).toBeDefined();
-    expect(await db.cooks.count()).toBe(8);
-    expect(await removeCook(db, live.id)).toBe(true);
-    expect(await db.cooks.count()).toBe(7);
+    expect(await findBraise(db, live.id)).toBeDefined();
+    expect(await db.braises.count()).toBe(8);
+    expect(await deleteBraise(db, live.id)).toBe(true);
+    expect(await db.braises.count()).toBe(7);
   });
 });
 

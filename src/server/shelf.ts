@@ -1,5 +1,5 @@
 import 'server-only';
-import { findCook } from './cooks';
+import { findBraise } from './braises';
 import { type Database } from './database';
 import { work } from './engine';
 import { STORED_ACT } from './migrations';
@@ -10,44 +10,44 @@ import { type WarmedBox } from '../engine/jobs';
 import { DAY_MS } from '../core/quantity';
 import { FREEZER_MONTHS } from '../core/safety';
 
-/** What is kept of one braise. */
+/** The leftovers of one braise. */
 export interface Kept {
   readonly id: string;
   readonly title: string;
   readonly lots: readonly StoredBatch[];
-  /** How a box of each weight is warmed. */
+  /** How a box of each weight is reheated. */
   readonly warmed: readonly WarmedBox[];
-  /** Ids of the records that the lots already show. */
+  /** Ids of the records already included in the batches. */
   readonly known: readonly string[];
 }
 
-/** What was put away longer ago than this is no longer asked about, ms. */
+/** Boxes stored longer ago than this are no longer asked about, ms. */
 const LONGEST_MS = 365 * DAY_MS;
 
-/** As long as a box is good in the freezer, and a week: out of it, it stands in the fridge again. */
+/** Freezer life, plus a week: taken out, a box is in the fridge again. */
 const LATELY_MS = (FREEZER_MONTHS * 30 + 7) * DAY_MS;
 
-/** So long after its last box was eaten a braise is still on the shelf, ms. */
+/** How long after its last box was eaten a braise is still listed, ms. */
 const TAKEN_BACK_MS = 600_000;
 
-/** What is kept of one braise, and nothing of how it is warmed. */
+/** The leftovers of one braise, without how they are reheated. */
 export type KeptBoxes = Omit<Kept, 'warmed'>;
 
-/** Every braise of which something was put away not so long ago and is still there. */
+/** Every braise with leftovers stored not too long ago and still there. */
 async function keptSince(db: Database, sinceMs: number, nowMs: number) {
   const rows = await db.select<{ cookId: string }>(
     `SELECT DISTINCT cookId FROM events WHERE ${STORED_ACT} AND atMs > ${String(Math.round(sinceMs))}`,
   );
-  const found = await Promise.all(rows.map(({ cookId }) => findCook(db, cookId)));
+  const found = await Promise.all(rows.map(({ cookId }) => findBraise(db, cookId)));
   return partitionReadable(found.flatMap((cook) => (cook ? [cook] : []))).read.flatMap(({ id, input, events }) => {
     const { lots, events: standing } = reduceEvents(input, events);
-    // A touch that emptied it stays in sight for a while, so that it can be taken back.
+    // A tap that emptied it stays visible for a while, so that it can be undone.
     const touched = standing.some((e) => e.act.kind === 'box' && nowMs - e.atMs < TAKEN_BACK_MS);
     return lots.some((l) => l.fridge + l.freezer > 0) || touched ? [{ id, input, lots, events }] : [];
   });
 }
 
-/** Boxes that stand in the fridge, whatever their day: what was put away lately, or may have been thawed lately. */
+/** Boxes in the fridge, whatever their day: those stored recently, or possibly thawed recently. */
 export async function fridgeBoxes(db: Database, nowMs: number): Promise<KeptBoxes[]> {
   const kept = await keptSince(db, nowMs - LATELY_MS, nowMs);
   return kept.flatMap(({ id, input, lots, events }) =>
@@ -55,7 +55,7 @@ export async function fridgeBoxes(db: Database, nowMs: number): Promise<KeptBoxe
   );
 }
 
-/** Boxes in fridge and freezer, of every braise that has some, those to be eaten first before the others. */
+/** Boxes in fridge and freezer of every braise that has some, those to be eaten first on top. */
 export async function readShelf(db: Database, nowMs: number): Promise<Kept[]> {
   const kept = await keptSince(db, nowMs - LONGEST_MS, nowMs);
   const all = await Promise.all(
@@ -70,11 +70,11 @@ export async function readShelf(db: Database, nowMs: number): Promise<Kept[]> {
   return all.sort((a, b) => firstMs(a) - firstMs(b));
 }
 
-/** How the boxes of a braise are warmed, weight by weight. */
+/** How the boxes of a braise are reheated, weight by weight. */
 export const warmedBoxes = (
   id: string,
   input: PlanInput,
   lots: readonly StoredBatch[],
 ): Promise<readonly WarmedBox[]> => work(id, 'warmed', input, [...new Set(lots.map((l) => l.grams))]);
 
-const firstMs = ({ lots }: Kept): number => Math.min(...lots.map((l) => (l.fridge > 0 ? l.eatByMs : l.freezerByMs)));
+const firstMs = ({ lots }: Kept): number => Math.min(...lots.map((l) => (l.fridge > 0 ? l.useByMs : l.freezerByMs)));

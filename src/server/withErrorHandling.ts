@@ -2,21 +2,21 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { errorResponse } from './http';
 import { log, withRequestLog } from './log';
-import { looksAtCopy } from './backupPreview';
+import { isPreviewing } from './backupPreview';
 import { dataFolder } from './database';
-import { fileSays, startSays } from './openDatabaseFile';
+import { fileMessage, startupMessage } from './openDatabaseFile';
 import { say } from '../core/message';
 
-/** A page that looks at a copy writes nothing: not to the copy, and not to a present it does not show. */
-const isWriteToCopy = async (request: Request): Promise<boolean> =>
-  request.method !== 'GET' && (await looksAtCopy(request));
+/** A page that previews a backup writes nothing: neither to the backup, nor to present data it does not show. */
+const isWriteToPreview = async (request: Request): Promise<boolean> =>
+  request.method !== 'GET' && (await isPreviewing(request));
 
 /** The header in which the proxy gives every request its id. */
 export const REQUEST_ID = 'x-request-id';
 
 /**
- * A route's handler with the request's id in all it logs. What it throws is logged and answered as our fault, with the id
- * to look for.
+ * A route's handler with the request's id in all its log lines. Anything it throws is logged and answered as our fault,
+ * with the id to look for.
  */
 export function withErrorHandling<Rest extends readonly unknown[]>(
   handle: (request: Request, ...rest: Rest) => Promise<Response>,
@@ -27,17 +27,17 @@ export function withErrorHandling<Rest extends readonly unknown[]>(
       const began = performance.now();
       const about = { method: request.method, path: new URL(request.url).pathname };
       try {
-        const response = (await isWriteToCopy(request))
+        const response = (await isWriteToPreview(request))
           ? errorResponse(503, say('copy.stays'))
           : await handle(request, ...rest);
         log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'answered');
         return response;
       } catch (err) {
-        const file = fileSays(err, dataFolder());
-        if (file) log().error({ ...about, err }, 'what is kept cannot be reached');
-        const says = startSays(err) ?? file;
+        const file = fileMessage(err, dataFolder());
+        if (file) log().error({ ...about, err }, 'database unavailable');
+        const says = startupMessage(err) ?? file;
         if (says) return errorResponse(503, says);
-        log().error({ ...about, err }, 'failed');
+        log().error({ ...about, err }, 'request failed');
         return errorResponse(500, say('http.ours', { id }));
       }
     });

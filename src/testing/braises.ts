@@ -2,7 +2,7 @@ import { NOON_MS } from './fixtures';
 import {
   type BaseItem,
   type FinishChoice,
-  type HeatStage,
+  type HeatPhase,
   type LiquidChoice,
   type MeatPart,
   type PlanHeat,
@@ -12,12 +12,12 @@ import {
 } from '../core/choices';
 import { type Pot } from '../core/larder';
 import { customId } from '../core/custom';
-import { type KitchenTools, startPlan, usualMeat } from '../core/plan';
+import { type KitchenTools, startPlan, defaultMeat } from '../core/plan';
 import { HOUR_MS } from '../core/quantity';
 
 const pot = (id: string, name: string, of: Omit<Pot, 'id' | 'name'>): Pot => ({ id, name, ...of });
 
-/** The pots of a kitchen that has one of every shape and matter. */
+/** The pots of a kitchen that has one of every shape and material. */
 export const POTS = {
   round: pot('round', 'Round casserole', {
     shape: 'round',
@@ -83,7 +83,7 @@ const KITCHEN: KitchenTools = {
 const END = { kind: 'end' } as const;
 const oven = (tempC: number, fan = false): PlanHeat => ({ kind: 'oven', tempC, fan });
 const hob = (tempC = 96): PlanHeat => ({ kind: 'simmer', tempC });
-const stage = (heat: PlanHeat, lid: HeatStage['lid'], until: HeatStage['until'] = END): HeatStage => ({
+const stage = (heat: PlanHeat, lid: HeatPhase['lid'], until: HeatPhase['until'] = END): HeatPhase => ({
   heat,
   lid,
   until,
@@ -119,7 +119,7 @@ interface Said {
   readonly meat?: Partial<MeatPart>;
   readonly also?: readonly MeatPart[];
   readonly pot?: Pot;
-  readonly course?: readonly HeatStage[];
+  readonly course?: readonly HeatPhase[];
   readonly items?: readonly BaseItem[];
   readonly base?: Partial<PlanInput['base']>;
   readonly liquid?: Partial<LiquidChoice>;
@@ -138,7 +138,7 @@ function braise(title: string, cutId: string, said: Said): PlanInput {
       cutId,
       eaters,
       serveAtMs: NOON_MS + 40 * HOUR_MS,
-      meat: { ...usualMeat(cutId, eaters), ...said.meat },
+      meat: { ...defaultMeat(cutId, eaters), ...said.meat },
     },
   );
   return {
@@ -154,7 +154,7 @@ function braise(title: string, cutId: string, said: Said): PlanInput {
   };
 }
 
-/** Braises as cooks say them, which between them use every way the plan has. */
+/** Braises as cooks describe them, which together use everything a plan can have. */
 export const BRAISES: readonly PlanInput[] = [
   braise('Sunday chuck in red wine', 'beef_chuck_roast', { eaters: 6, pot: POTS.oval }),
   braise('Short ribs, hob then oven', 'beef_short_rib_english', {
@@ -328,7 +328,7 @@ export const BRAISES: readonly PlanInput[] = [
   braise('A foot beside the roast', 'beef_brisket_flat', {
     eaters: 6,
     pot: POTS.oval,
-    also: [{ ...usualMeat('pork_trotter', 1, 0.4), pieces: 1 }],
+    also: [{ ...defaultMeat('pork_trotter', 1, 0.4), pieces: 1 }],
     rest: { result: 'slices' },
   }),
   braise('Tongue, simmered and sliced', 'beef_tongue', {

@@ -7,7 +7,7 @@ interface ChartProps {
   readonly option: (colours: ChartColours) => unknown;
 }
 
-/** Stands in for a chart where nothing is drawn: what it is called, and what it would have been given. */
+/** Replaces a chart in tests that draw nothing: its name, and the data it would have been given. */
 export function Chart({ label, option }: ChartProps) {
   return <div role="img" aria-label={label} data-option={JSON.stringify(option(COLOURS))} />;
 }

@@ -1,10 +1,13 @@
-/** Stands in for comlink where there are no workers: what a worker exposes is called in place, always later, as there. */
+/**
+ * Replaces comlink where there are no workers: what a worker exposes is called in place, always asynchronously, as in a
+ * browser.
+ */
 let exposed: object = {};
 let failing = false;
-/** What was worked out before: the same question has the same answer. */
+/** Results computed before: the same question has the same answer. */
 const answers = new Map<string, unknown>();
 
-/** Makes every call fail from now on, or no more. */
+/** Makes every call fail from now on, or stop failing. */
 export function failCalls(on: boolean): void {
   failing = on;
 }

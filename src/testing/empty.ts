@@ -1,2 +1,2 @@
-// Stands in for packages that only guard a bundle, such as `server-only`.
+// Replaces packages that only guard a bundle, such as `server-only`.
 export {};

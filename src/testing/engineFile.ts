@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { buildEngine } from '../../scripts/build-engine.mjs';
 
-/** Before the unit tests: the engine as the server's workers run it. */
+/** Before the unit tests: builds the engine as the server's workers run it. */
 export default async function setup(): Promise<void> {
   const file = join(process.cwd(), 'node_modules', '.cache', 'even-ember', 'engine.cjs');
   await buildEngine(file);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from 'vitest';
 
-/** A case of the reference for all that comes after the fork twists. */
+/** A reference case for everything after the heat. */
 export interface FinishCase {
   readonly id: string;
   readonly inputs: Readonly<Record<string, unknown>>;
@@ -15,7 +15,7 @@ export const FINISH_CASES: readonly FinishCase[] = (
   }
 ).cases;
 
-/** Every figure of a case within its own tolerance. */
+/** Checks every figure of a case within its own tolerance. */
 export function close({ outputs, tolerance }: FinishCase, found: Readonly<Record<string, number>>): void {
   for (const [name, value] of Object.entries(found)) {
     const wanted = outputs[name];

@@ -4,14 +4,14 @@ import { roundPot, usualVegetables } from '../core/material';
 import { type HeatMode, mainStage, MODES, type PlanHeat, type PlanInput, singleStageSchedule } from '../core/choices';
 import { USUAL_KEEPING } from '../core/choices';
 import { say } from '../core/message';
-import { type DayWork } from '../core/schedule';
+import { type DayPlan } from '../core/schedule';
 import { type KitchenTools, startPlan } from '../core/plan';
 import { HOUR_MS } from '../core/quantity';
 
-/** A Tuesday noon in UTC; what time it is in tests. */
+/** A Tuesday noon in UTC: the current time in tests. */
 export const NOON_MS = Date.UTC(2026, 2, 10, 12, 0);
 
-/** What the kitchen of the tests has. */
+/** The kitchen of the tests. */
 export const TEST_KITCHEN: KitchenTools = {
   altitudeM: 0,
   keeping: USUAL_KEEPING,
@@ -77,7 +77,7 @@ export const OXTAIL_PLAN: PlanInput = {
   liquid: { ...STARTED.liquid, level: 0.75, parts: [{ id: 'stout', litres: 0.5, when: 'start' }], reduce: 'none' },
 };
 
-/** A plan's input as the first version kept it. */
+/** A plan's input as version 1 stored it. */
 export const FIRST_INPUT = {
   title: 'Lamb shanks as they were',
   eaters: 4,
@@ -141,18 +141,18 @@ export function ribsAndShank(): BraiseRequest['groups'] {
   ];
 }
 
-/** The plan at one heat, under one lid, from first to last. */
+/** The plan at one heat, under one lid, throughout. */
 export function heated(input: PlanInput, heat: PlanHeat, lid: LidKind = mainStage(input).lid): PlanInput {
   return { ...input, course: singleStageSchedule(heat, lid) };
 }
 
-/** A round pot like this one, so wide and, if said, so deep. */
+/** A round pot like this one, with this width and, if given, this depth. */
 export function wide(pot: Pot, acrossMm: number, heightMm = pot.heightMm): Pot {
   return { ...pot, shape: 'round', lengthMm: acrossMm, widthMm: acrossMm, heightMm };
 }
 
-/** A day's braise in one place from first to last. */
-export function inOnePlace(mode: HeatMode): Pick<DayWork, 'heat' | 'place' | 'stages' | 'bare'> {
+/** A day's braise in one place throughout. */
+export function inOnePlace(mode: HeatMode): Pick<DayPlan, 'heat' | 'place' | 'stages' | 'bare'> {
   const { place, warmsMin } = MODES[mode];
   const stage = { fromMin: 0, heat: mode, place, warmsMin, says: say('change.heat', { heat: say('task.gone') }) };
   return { heat: mode, place, stages: [stage], bare: undefined };

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { vi } from 'vitest';
 
-/** Stands in for the router: where a screen went is asked of it. */
+/** Replaces the router: tests ask it where a screen went. */
 export const router = { push: vi.fn<(href: string) => void>(), refresh: vi.fn(), replace: vi.fn(), prefetch: vi.fn() };
 
 let path = '/';

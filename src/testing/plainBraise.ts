@@ -1,12 +1,19 @@
 import { type BodySetup, geometryOf } from '../core/heat/body';
 import { dryingLaw, lookUp } from '../core/heat/drying';
-import { blackFilm, type GasFilm, type HeatStage, INNER_FILM, type PotPhase, WET_EMISSIVITY } from '../core/heat/phase';
-import { type RunSetup } from '../core/heat/course';
+import {
+  radiativeCoefficient,
+  type GasCoefficient,
+  type RunPhase,
+  INNER_FILM,
+  type PotPhase,
+  WET_EMISSIVITY,
+} from '../core/heat/phase';
+import { type RunSetup } from '../core/heat/trace';
 import { type TimeGrid } from '../core/heat/timeGrid';
 import { boilingPointC, latentHeatJKg } from '../core/heat/water';
 import { JUICE_TIME_S, tabulatedCookRate, tabulatedJuiceShare } from '../core/tenderness';
 
-/** What a plain run finds at the end of each step. */
+/** Results of a plain run at the end of each step. */
 export interface PlainCourse {
   readonly liquidC: number[];
   readonly liquidKg: number[];
@@ -14,8 +21,8 @@ export interface PlainCourse {
 }
 
 /** Conductance from gas at `gasC` into a pot whose liquid is at `liquidC`, W/K. */
-export function plainGasWK(gas: GasFilm, gasC: number, liquidC: number): number {
-  const black = blackFilm(gasC, liquidC);
+export function plainGasWK(gas: GasCoefficient, gasC: number, liquidC: number): number {
+  const black = radiativeCoefficient(gasC, liquidC);
   const { convectionWM2K: moving, scale } = gas;
   const wall = (moving + gas.wallEmissivity * black) * scale;
   const cover = (moving + gas.coverEmissivity * black) * scale;
@@ -27,7 +34,7 @@ export function plainGasWK(gas: GasFilm, gasC: number, liquidC: number): number 
   );
 }
 
-/** A tridiagonal system solved as a textbook has it: below, on and above the diagonal, and the right side. */
+/** A tridiagonal system solved by the textbook: below, on and above the diagonal, and the right side. */
 function thomas(below: number[], on: number[], above: number[], right: number[]): number[] {
   const n = on.length;
   const c: number[] = [];
@@ -42,7 +49,7 @@ function thomas(below: number[], on: number[], above: number[], right: number[])
   return out;
 }
 
-/** One piece for a plain run: every step sets its whole system up and solves it. */
+/** One piece for a plain run: every step sets up its whole system and solves it. */
 class PlainPiece {
   temp: number[];
   cook: number[];
@@ -58,7 +65,7 @@ class PlainPiece {
     this.cook = new Array<number>(cells).fill(0);
   }
 
-  /** How much longer a step counts than it is, fitted to the piece's slowest unevenness. */
+  /** How much longer a step counts than it is, fitted to the piece's slowest mode. */
   span(stepS: number): number {
     const decays = Math.min(3, (this.geometry.slowestRate * stepS) / this.setup.stretch ** 2);
     return (Math.exp(decays) - 1) / decays;
@@ -102,7 +109,7 @@ class PlainPiece {
   }
 }
 
-function phaseOf(stages: readonly HeatStage[], nowS: number, key: number): PotPhase {
+function phaseOf(stages: readonly RunPhase[], nowS: number, key: number): PotPhase {
   const past = stages.filter((s) => s.until?.kind === 'clock' && nowS >= s.until.atS - 1e-6).length;
   const phase = stages[past]?.phases[key];
   if (!phase) throw new RangeError('no phase');
@@ -110,9 +117,9 @@ function phaseOf(stages: readonly HeatStage[], nowS: number, key: number): PotPh
 }
 
 /**
- * The pot's problem solved plainly, for proof: nothing hoisted, nothing kept, every system set up whole. Driven phases that
- * end by the clock, no bare heating before. The pieces' pull on the liquid is found by two trial solutions, since it is
- * linear in the surroundings.
+ * The pot's problem solved plainly, for validation: nothing hoisted, nothing cached, every system set up whole. Driven
+ * phases that end by the clock, no dry pre-cook. The pieces' heat exchange with the liquid is found from two trial
+ * solutions, since it is linear in the surroundings.
  */
 export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): PlainCourse {
   const pieces = setup.bodies.map((b) => new PlainPiece(b, cells));

@@ -15,8 +15,8 @@ function text(said: unknown, what: string): string {
 }
 
 /**
- * All that is said anywhere in a value: messages, and of figures their label, formula, what would change them, their value
- * and range, and every input. Throws where something has no words or a quantity is of no known measure.
+ * Every message anywhere in a value, and of figures the label, formula, what would change them, value, range and every
+ * input. Throws if something has no words or a quantity has an unknown measure.
  */
 export function saidIn(value: unknown): string[] {
   if (typeof value !== 'object' || value === null) return [];

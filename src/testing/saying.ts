@@ -21,8 +21,8 @@ function pattern(elements: readonly MessageFormatElement[], given: Readonly<Reco
 }
 
 /**
- * What the English sentence of a code looks like, whatever its parameters but those `given`: for tests of what is said, not
- * of how it is worded.
+ * A pattern for the English sentence of a code, whatever its parameters except those `given`: for tests of what is
+ * said, not of how it is worded.
  */
 export function saying(code: keyof Sentences, given: Readonly<Record<string, string>> = {}): RegExp {
   const text = pattern(parse(BRITISH[code], { ignoreTag: true }), given);

@@ -11,7 +11,7 @@ import { type LanguageId } from '@/words/languages';
 
 export const US: UnitChoice = { weight: 'us', temperature: 'F' };
 
-/** What jsdom has not and the controls ask for: sizes never change there, and nothing is ever matched or scrolled to. */
+/** What jsdom lacks and the controls need: sizes never change there, and nothing is ever matched or scrolled to. */
 class StillObserver {
   observe(): void {
     return undefined;
@@ -42,16 +42,18 @@ Element.prototype.scrollIntoView = vi.fn();
 Element.prototype.scrollTo = vi.fn();
 window.scrollTo = vi.fn();
 
-// A whole page of mark-up says less than the first line of what was not found.
+// A whole page of markup says less than the first line of what was not found.
 configure({ getElementError: (message) => new Error(message?.split('\n')[0]) });
 afterEach(cleanup);
 // As a page that has been open for a while.
 beforeAll(prefetchLazy);
 
-/** Where styles go: nothing is looked at here, and jsdom would match every rule against every element at every question. */
+/**
+ * Where styles go: nothing is displayed here, and jsdom would match every rule against every element on every query.
+ */
 const ASIDE = document.createElement('div');
 
-/** A screen as a cook has it in front of them: its mark-up in a kitchen, and a hand to work it. */
+/** A screen as a cook has it: its markup in a kitchen, and a user to operate it. */
 export function shown(
   node: ReactNode,
   {
@@ -78,7 +80,7 @@ export function shown(
   };
 }
 
-/** Puts a new text over what stands in a field, in one go, and leaves it. */
+/** Replaces the text of a field in one go and leaves the field. */
 export async function retype(hand: UserEvent, field: HTMLElement, text: string): Promise<void> {
   if (text === '') await hand.clear(field);
   else {
@@ -98,8 +100,8 @@ export async function choose(hand: UserEvent, label: string | RegExp, option: st
 const METRIC_AMOUNT = /.{0,40}\d[\s\u00a0]?(?:kg|g|ml|l|mm|°C)(?![\w/²³]).{0,20}/g;
 
 /**
- * Metric amounts in what a cook reads, with some words around each. Salt is in grams a kilo, a litre and a teaspoon for
- * everybody: ounces are too coarse to season by.
+ * Metric amounts in text for a cook, with some words around each. Salt is in grams per kilo, litre and teaspoon for
+ * everybody: ounces are too coarse for seasoning.
  */
 export function metricAmounts(text: string): readonly string[] {
   return (text.match(METRIC_AMOUNT) ?? []).filter(
@@ -107,5 +109,5 @@ export function metricAmounts(text: string): readonly string[] {
   );
 }
 
-/** What should never be read on a screen. */
+/** What should never appear on a screen. */
 export const BROKEN = /NaN|undefined|Infinity|\[object/;

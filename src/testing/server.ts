@@ -8,7 +8,7 @@ export interface Call {
 
 type Answer = { readonly status?: number; readonly data?: unknown } | 'down';
 
-/** Stands in for the server: answers every call as told, and keeps what it was asked. */
+/** Replaces the server: answers every call as told, and records what it was asked. */
 export function stubServer(answer: (call: Call) => Answer): { readonly calls: readonly Call[] } {
   const calls: Call[] = [];
   vi.stubGlobal('fetch', (url: string, init: { method: string; body?: string }) => {

@@ -1,2 +1,2 @@
-/** Rounds of a test of chance: `few` in ./check, `many` in `npm run soak`. */
+/** Rounds of a randomised test: `few` in ./check, `many` in `npm run soak`. */
 export const rounds = (few: number, many: number): number => (process.env.SOAK === undefined ? few : many);

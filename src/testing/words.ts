@@ -9,7 +9,7 @@ export const US: UnitChoice = { weight: 'us', temperature: 'F' };
 export const WORDS: Words = wordsFor({ units: METRIC, language: languageOf('en'), timeZone: 'UTC' });
 export const US_WORDS: Words = wordsFor({ units: US, language: languageOf('en-US'), timeZone: 'UTC' });
 
-/** What a message, or several, says in English; nothing where there is none. */
+/** A message, or several, in English; empty if there is none. */
 export function english(message: Message | readonly Message[] | undefined): string {
   if (message === undefined) return '';
   return 'code' in message ? WORDS.say(message) : message.map((m) => WORDS.say(m)).join(' ');

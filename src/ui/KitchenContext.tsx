@@ -12,13 +12,13 @@ import { bring, type Brought, onWords, whenAllWords, wordsEdition } from '@/word
 import { type Audience, type Words, wordsFor, wordsHeard } from '@/words/words';
 
 export interface KitchenSetting {
-  /** Zone in which clock times are shown. */
+  /** Time zone for clock times. */
   readonly timeZone: string;
-  /** The zone the cook has chosen; null where it is the machine's. */
+  /** The zone the cook has chosen; null for the machine's. */
   readonly ownTimeZone: string | null;
-  /** The moment the page was made, so that server and browser agree on the first drawing. */
+  /** When the page was made, so that server and browser agree on the first render. */
   readonly renderedAtMs: number;
-  /** The build of the app that made the page. */
+  /** The build that made the page. */
   readonly build: string;
   readonly units: UnitChoice;
   readonly language: LanguageId;
@@ -30,7 +30,7 @@ interface Kitchen extends KitchenSetting {
   readonly setLanguage: (language: LanguageId) => void;
 }
 
-/** Marks what a page brings of the words, as JSON. */
+/** Id of the element with the words a page brings, as JSON. */
 const BROUGHT = 'data-words';
 
 if (typeof document !== 'undefined') {
@@ -39,7 +39,7 @@ if (typeof document !== 'undefined') {
   }
 }
 
-/** The words of the page; on the server they are told apart, and go with the page. */
+/** The page's words; on the server they are recorded per page and sent with it. */
 function usePageWords(audience: Audience): Words {
   const { units, language, timeZone } = audience;
   const [heard] = useState(() => (typeof window === 'undefined' ? new Map<string, string | null>() : undefined));
@@ -49,7 +49,7 @@ function usePageWords(audience: Audience): Words {
     heard.clear();
     return <script type="application/json" {...{ [BROUGHT]: '' }} dangerouslySetInnerHTML={{ __html: json }} />;
   });
-  // Drawn anew where something was to be said before its words had come.
+  // Rendered again if a text was needed before its words had arrived.
   const edition = useSyncExternalStore(onWords, wordsEdition, () => 0);
   return useMemo(() => {
     const one = { units, language, timeZone };
@@ -73,7 +73,7 @@ function remember(cookie: string, value: string): void {
   document.cookie = `${cookie}=${value}; path=/; max-age=31536000; samesite=lax`;
 }
 
-/** Another language or other units need sentences that the page did not bring. */
+/** Another language or other units need sentences the page did not bring. */
 function whenWordsAreHere(then: () => void): void {
   void whenAllWords()
     .catch(() => undefined)
@@ -126,14 +126,14 @@ export function useUnits(): UnitChoice {
   return useContext(Context).units;
 }
 
-/** What turns codes into text for this reader: their language, units and clock. */
+/** Turns codes into text for this reader: language, units and clock. */
 export function useWords(): Words {
   return useContext(Context).words;
 }
 
 /**
- * The present moment by the kitchen's clock, ms, renewed every `everyMs`, when the page comes back into view and when the
- * kitchen's clock turns out to say another time than was thought.
+ * The current time on the kitchen's clock, ms, updated every `everyMs`, when the page becomes visible again and when
+ * the clock is corrected.
  */
 export function useNow(everyMs: number): number {
   const { renderedAtMs } = useKitchen();

@@ -5,12 +5,12 @@ import { type Theme } from './themeChoice';
 
 const Scope = createContext<Theme | undefined>(undefined);
 
-/** Gives a part of the page a theme of its own, dialogs and lists opened from it included. */
+/** Gives part of the page its own theme, including dialogs and lists opened from it. */
 export function ThemeScope({ theme, children }: { theme: Theme | undefined; children: ReactNode }) {
   return <Scope value={theme}>{children}</Scope>;
 }
 
-/** The theme of the part of the page this is in; undefined where the whole page's holds. */
+/** The theme of this part of the page; undefined where the page's own applies. */
 export function useThemeScope(): Theme | undefined {
   return useContext(Scope);
 }

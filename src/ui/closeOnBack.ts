@@ -2,9 +2,9 @@
 
 import { useEffect, useId, useRef } from 'react';
 
-/** What is open over the page, each with its own entry in the browser's history, the newest last. */
+/** What is open over the page, each with its own entry in the browser's history, newest last. */
 const open: { readonly id: string; readonly close: () => void }[] = [];
-/** Opened while the browser is still on its way back from what closed before. */
+/** Opened while the browser is still going back from what was closed before. */
 const waiting: (typeof open)[number][] = [];
 let goingBack = 0;
 let listening = false;
@@ -54,7 +54,7 @@ export function useCloseOnBack(isOpen: boolean, close: () => void): void {
       const at = open.indexOf(entry);
       if (at < 0) return;
       open.splice(at, 1);
-      // On another page by now its entry is behind us and stays there.
+      // On another page by now, its history entry is behind us and stays there.
       if (!holds(id)) return;
       goingBack++;
       window.history.back();

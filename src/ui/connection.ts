@@ -2,22 +2,22 @@
 
 import { useSyncExternalStore } from 'react';
 
-/** Whether the server answers, and when it last did, ms by the kitchen's clock. */
-export interface Touch {
+/** Whether the server answers, and when it last did, ms on the kitchen's clock. */
+export interface Connection {
   readonly answers: boolean;
-  /** Undefined until it was heard of. */
+  /** Undefined until the first answer or failure. */
   readonly lastMs: number | undefined;
 }
 
-let touch: Touch = { answers: true, lastMs: undefined };
+let touch: Connection = { answers: true, lastMs: undefined };
 const listeners = new Set<() => void>();
 
-/** Notes that the server was heard of, or that it did not answer. */
-export function noteTouch(answers: boolean, nowMs: number): void {
+/** Notes that the server answered, or did not. */
+export function noteConnection(answers: boolean, nowMs: number): void {
   const lastMs = answers ? nowMs : touch.lastMs;
   const changed = answers !== touch.answers;
   touch = { answers, lastMs };
-  // When it last answered matters only once it does not.
+  // When it last answered matters only once it no longer does.
   if (changed) for (const listener of listeners) listener();
 }
 
@@ -27,11 +27,11 @@ const subscribe = (listener: () => void): (() => void) => {
     listeners.delete(listener);
   };
 };
-const snapshot = (): Touch => touch;
-const AT_FIRST: Touch = { answers: true, lastMs: undefined };
-const onServer = (): Touch => AT_FIRST;
+const snapshot = (): Connection => touch;
+const AT_FIRST: Connection = { answers: true, lastMs: undefined };
+const onServer = (): Connection => AT_FIRST;
 
 /** Whether the server answers, and when it last did. */
-export function useTouch(): Touch {
+export function useConnection(): Connection {
   return useSyncExternalStore(subscribe, snapshot, onServer);
 }

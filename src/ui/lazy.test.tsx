@@ -10,7 +10,7 @@ vi.mock('next/navigation', () => import('@/testing/navigation'));
 
 const Says = ({ text }: { readonly text: string }) => <button>{text}</button>;
 
-/** A script that comes when it is let. */
+/** A script that arrives when the test lets it. */
 function script() {
   let let_ = (): void => undefined;
   let fail = (): void => undefined;
@@ -71,7 +71,7 @@ describe('a late part', () => {
 });
 
 describe('a late part whose script comes while it is being drawn', () => {
-  /** Drawn as in a browser, where the script may come between the drawing and what follows from it. */
+  /** Rendered as in a browser, where the script may arrive between render and effects. */
   async function drawnAsItComes(Part: (props: { readonly text: string }) => ReactNode, comes: () => void) {
     const Comes = () => {
       useLayoutEffect(comes);

@@ -5,15 +5,15 @@ import styled from 'styled-components';
 
 const unfetched = new Set<() => Promise<void>>();
 
-/** Fetches every late part of the page there is, and those that come with them. What cannot be fetched now waits. */
+/** Loads every lazy part registered so far, and those they bring. Failures wait for the next time. */
 export async function prefetchLazy(): Promise<void> {
   const some = [...unfetched];
   await Promise.allSettled(some.map((fetchPart) => fetchPart()));
   if ([...unfetched].some((part) => !some.includes(part))) await prefetchLazy();
 }
 
-/** A part's script, fetched once: when there is time, or at the latest when it is wanted. */
-class PartScript<P> {
+/** A lazy part's script, loaded once: when idle, or at the latest when needed. */
+class ChunkLoader<P> {
   private loaded: ComponentType<P> | undefined;
   private coming: Promise<void> | undefined;
   private readonly waiting = new Set<() => void>();
@@ -22,7 +22,7 @@ class PartScript<P> {
     unfetched.add(this.ready);
   }
 
-  /** The component; undefined until its script has come. */
+  /** The component; undefined until its script has arrived. */
   readonly arrived = (): ComponentType<P> | undefined => this.loaded;
 
   readonly ready = (): Promise<void> => {
@@ -33,7 +33,7 @@ class PartScript<P> {
         for (const tell of this.waiting) tell();
       },
       (failure: unknown) => {
-        // Without a line to the server now: asked for again the next time it is wanted.
+        // The server cannot be reached now: tried again the next time it is needed.
         this.coming = undefined;
         throw failure;
       },
@@ -41,7 +41,7 @@ class PartScript<P> {
     return this.coming;
   };
 
-  /** Wants it: has it fetched, and `tell` called when it has come. Gives what ends that. */
+  /** Requests it: loads it, and calls `tell` once it has arrived. Returns an unsubscribe function. */
   readonly want = (tell: () => void): (() => void) => {
     this.waiting.add(tell);
     this.ready().catch(() => undefined);
@@ -53,17 +53,20 @@ class PartScript<P> {
 
 const NOT_YET = (): undefined => undefined;
 
-/** The component once its script has come, which it sets about fetching; it may come at any moment, also while drawing. */
-function useArrived<P>({ want, arrived }: PartScript<P>): ComponentType<P> | undefined {
+/**
+ * The component once its script has arrived, starting the load if needed; it may arrive at any time, also during a
+ * render.
+ */
+function useArrived<P>({ want, arrived }: ChunkLoader<P>): ComponentType<P> | undefined {
   return useSyncExternalStore(want, arrived, NOT_YET);
 }
 
 /**
- * What is not on screen when a page opens (sheets, menus, answers to "why?"): drawn without waiting once its script is
- * there. Nothing until then.
+ * For what is not on screen when a page opens (sheets, menus, answers to "why?"): rendered at once when its script is
+ * there, and not before.
  */
 export function lazyOnIdle<P extends object>(load: () => Promise<ComponentType<P>>): (props: P) => ReactNode {
-  const script = new PartScript(load);
+  const script = new ChunkLoader(load);
   return function LatePart(props: P) {
     const Part = useArrived(script);
     return Part ? <Part {...props} /> : null;
@@ -72,15 +75,15 @@ export function lazyOnIdle<P extends object>(load: () => Promise<ComponentType<P
 
 type Box = ComponentType<{ children?: ReactNode; ref?: Ref<HTMLDivElement>; suppressHydrationWarning?: boolean }>;
 
-/** A box that takes no part in how what is in it is laid out. */
+/** A box without effect on layout. */
 export const Unboxed = styled.div`
   display: contents;
 `;
 
-/** On a box whose script has not come yet. */
+/** On a box whose script has not arrived yet. */
 const WAITS = { 'data-drawn': '' } as const;
 
-/** Left as it stands: React keeps what the server drew within, and takes it for empty where it draws it itself. */
+/** Left as it is: React keeps the server's markup inside, and treats it as empty when it renders it itself. */
 const AS_DRAWN = {
   ...WAITS,
   suppressHydrationWarning: true,
@@ -89,19 +92,19 @@ const AS_DRAWN = {
 
 const FOCUSABLE = 'a, button, input, textarea, summary, [tabindex]';
 
-/** Which of the things in a box that take the focus has it; -1 for none. */
+/** Index of the focused element among the focusable ones in a box; -1 if none. */
 const focused = (box: HTMLElement): number =>
   [...box.querySelectorAll(FOCUSABLE)].findIndex((element) => element === document.activeElement);
 
 /**
- * What is on screen when a page opens but need not answer at once: drawn on the server within `box`, and answering the
- * hand as soon as its script has come. The focus stays where it was.
+ * For what is on screen when a page opens but need not respond at once: rendered on the server inside `box`, and
+ * hydrated once its script has arrived. The focus stays where it was.
  */
 export function lazyHydrated<P extends object>(
   load: () => Promise<ComponentType<P>>,
 ): (props: P & { readonly box: Box }) => ReactNode {
-  const script = new PartScript(load);
-  // On the server there is nothing to wait for but the module, once.
+  const script = new ChunkLoader(load);
+  // The server waits only for the module, once.
   const Drawn = lazy(async () => ({ default: await load() })) as unknown as ComponentType<P>;
   return function DrawnLate({ box: Box, ...props }: P & { readonly box: Box }) {
     const Part = useArrived(script);
@@ -119,7 +122,7 @@ export function lazyHydrated<P extends object>(
       return () => {
         box.removeEventListener('focusin', note);
         if (inFocus.current < 0) return;
-        // What has come stands in its place by now.
+        // What has arrived is in place by now.
         // eslint-disable-next-line react-hooks/exhaustive-deps
         const there = arrived.current;
         there?.querySelectorAll<HTMLElement>(FOCUSABLE)[inFocus.current]?.focus({ preventScroll: true });

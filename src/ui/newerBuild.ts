@@ -1,8 +1,8 @@
 const TRIED = 'even-ember:reloaded-for';
 
 /**
- * Opens the page anew when the server has become another build than the page was made by: what it sends from now on this
- * page may not know. Tried once for each build, so that a page that keeps coming from elsewhere cannot go round in circles.
+ * Reloads the page when the server has become another build than the page's: the page may not understand what the
+ * server now sends. Tried once per build, so that a page from a cache cannot loop.
  */
 export function reloadForBuild(
   pageBuild: string,

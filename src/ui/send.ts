@@ -1,7 +1,7 @@
 import { type Message, say } from '@/core/message';
 import { isCode, whenAllWords } from '@/words/dictionary';
 
-/** What a write came to: its answer, or why not. */
+/** Result of a write: its answer, or why it failed. */
 export type Sent<T> =
   { readonly ok: true; readonly data: T } | { readonly ok: false; readonly status: number; readonly says: Message };
 
@@ -10,7 +10,7 @@ export function sendFile<T>(url: string, file: Blob): Promise<Sent<T>> {
   return ask<T>(url, { method: 'POST', body: file });
 }
 
-/** Sends a write to the server. A server that cannot be reached gives status 0 and says so. */
+/** Sends a write to the server. If the server cannot be reached the status is 0, with a message. */
 export function send<T>(method: 'POST' | 'PUT' | 'DELETE', url: string, body?: unknown): Promise<Sent<T>> {
   return ask<T>(url, {
     method,

@@ -25,6 +25,14 @@ describe('the kitchen’s clock', () => {
     expect(clockAheadMs()).toBe(0);
     noteClock(0, 90_000, MINUTE_MS);
     expect(clockAheadMs()).toBe(0);
+    // Three seconds there and back are the most that still tell something; an answer before the question tells nothing.
+    noteClock(0, 90_000, 3001);
+    expect(clockAheadMs()).toBe(0);
+    noteClock(10, 90_000, 9);
+    expect(clockAheadMs()).toBe(0);
+    noteClock(0, 90_000, 3000);
+    expect(clockAheadMs()).toBe(1500 - 90_000);
+    noteClock(0, 0, 0);
   });
 
   it('is asked of the server; one that does not answer changes nothing', async () => {

@@ -1,16 +1,16 @@
-import { noteTouch } from './connection';
+import { noteConnection } from './connection';
 
-/** A device's clock against the server's. The kitchen has one clock: the server's. */
+/** A device's clock compared with the server's. The kitchen has one clock: the server's. */
 
 const KEPT = 'even-ember:clock-ahead-ms';
 
-/** What an honest clock may be off by, and what asking takes at most, ms: less is no difference. */
+/** Differences below this are ignored, ms: what an honest clock may be off by, plus the round trip. */
 const HONEST_MS = 1500;
 
 let aheadMs: number | undefined;
 const listeners = new Set<() => void>();
 
-/** Calls `listener` whenever this device's clock turns out to be another than was thought; gives what ends that. */
+/** Calls `listener` whenever the clock difference changes; returns an unsubscribe function. */
 export function onClock(listener: () => void): () => void {
   listeners.add(listener);
   return () => {
@@ -27,21 +27,18 @@ function fromBefore(): number | undefined {
   }
 }
 
-/** How far this device's clock runs ahead of the server's as last noted, ms; undefined where it never was. */
+/** How far this device's clock is ahead of the server's, as last noted, ms; undefined if never. */
 export function clockAheadMs(): number | undefined {
   aheadMs ??= fromBefore();
   return aheadMs;
 }
 
-/** The present moment by the server's clock, as far as this device knows. */
+/** The current time on the server's clock, as far as this device knows. */
 export function kitchenNow(): number {
   return Date.now() - (clockAheadMs() ?? 0);
 }
 
-/**
- * Notes what the server's clock said between two moments of this one's; a question that took long says little and is let
- * go.
- */
+/** Notes what the server's clock said between two moments of this one's; a slow answer is ignored. */
 export function noteClock(askedMs: number, serverMs: number, answeredMs: number): void {
   const took = answeredMs - askedMs;
   if (took < 0 || took > 2 * HONEST_MS) return;
@@ -51,20 +48,20 @@ export function noteClock(askedMs: number, serverMs: number, answeredMs: number)
   try {
     localStorage.setItem(KEPT, String(aheadMs));
   } catch {
-    // It is noted for as long as the page is open.
+    // It is remembered as long as the page is open.
   }
   if (Math.abs(aheadMs - before) >= HONEST_MS) for (const listener of listeners) listener();
 }
 
-/** Asks the server what time it is, and notes whether it answers. */
+/** Asks the server for its time, and notes whether it answers. */
 export async function askClock(): Promise<void> {
   const askedMs = Date.now();
   try {
     const { nowMs } = (await (await fetch('/api/health', { method: 'GET' })).json()) as { readonly nowMs?: number };
     if (nowMs !== undefined) noteClock(askedMs, nowMs, Date.now());
-    noteTouch(true, kitchenNow());
+    noteConnection(true, kitchenNow());
   } catch {
-    // Out of reach: what was noted before stays.
-    noteTouch(false, kitchenNow());
+    // Unreachable: the last difference stays.
+    noteConnection(false, kitchenNow());
   }
 }

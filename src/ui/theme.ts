@@ -2,10 +2,10 @@
 
 import { createGlobalStyle, css } from 'styled-components';
 
-/** Typeface of headings and big figures. */
+/** Typeface of headings and large figures. */
 export const DISPLAY = 'var(--font-display), var(--font-display-more), system-ui, sans-serif';
 
-/** Colours by what they mean. Ember and glow are heat or "your hands"; wine is meat, marrow bone, broth liquid. */
+/** Colours by meaning. Ember and glow are heat or hands-on work; wine is meat, marrow bone, broth liquid. */
 const daylight = css`
   --bench: #dfe5e0;
   --plate: #fcfcf8;

@@ -2,12 +2,12 @@ import { METRIC, type UnitChoice } from '@/core/quantity';
 
 export const UNITS_COOKIE = 'even-ember-units';
 
-/** The choice as a cookie holds it, e.g. "metric-C". */
+/** The choice as stored in a cookie, e.g. "metric-C". */
 export function unitsToText(choice: UnitChoice): string {
   return `${choice.weight}-${choice.temperature}`;
 }
 
-/** The choice in a cookie; what was guessed where there is none, metric for what it says that we do not know. */
+/** The choice in a cookie; the guess if there is none, metric for anything unknown. */
 export function unitsFromText(text: string | undefined, guessed: UnitChoice = METRIC): UnitChoice {
   if (text === undefined) return guessed;
   const [weight, temperature] = text.split('-');

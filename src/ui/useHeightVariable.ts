@@ -2,7 +2,7 @@
 
 import { type RefObject, useEffect } from 'react';
 
-/** Tells the style sheets how high `element` is, px, in the custom property `name` of `on`, or of itself. */
+/** Publishes the height of `element`, px, as the custom property `name` of `on`, or of itself. */
 export function useHeightVariable(
   element: RefObject<HTMLElement | null>,
   name: `--${string}`,

@@ -3,8 +3,8 @@
 import { useCallback, useRef } from 'react';
 
 /**
- * Ids for what is about to be sent: the same for as long as the same is sent, so that sending again after an answer was
- * lost does not make a second one.
+ * Ids for what is about to be sent: unchanged while the content is, so that sending again after a lost answer does not
+ * make a second one.
  */
 export function useMadeId(): (sent: unknown) => string {
   const last = useRef({ text: '', id: '' });

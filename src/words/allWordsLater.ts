@@ -9,7 +9,7 @@ function whenAll(): Promise<void> {
       ({ tableOf } = tables);
     },
     (failure: unknown) => {
-      // It is asked for again the next time.
+      // It is requested again the next time.
       coming = undefined;
       throw failure;
     },
@@ -17,11 +17,8 @@ function whenAll(): Promise<void> {
   return coming;
 }
 
-/**
- * In a browser a page brings the words it shows with it; all others come after it, so that none holds up the first
- * answer.
- */
+/** In a browser a page brings the words it shows; all others are loaded afterwards, so that they do not delay it. */
 export const allWords: AllWords = { now: (id) => tableOf?.(id), whenAll };
 
-// A page without a line to the server asks again when it needs one.
+// A page without a connection asks again when it needs one.
 whenAll().catch(() => undefined);

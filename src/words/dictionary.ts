@@ -3,24 +3,24 @@ import { type Language, type LanguageId, languageOf } from './languages';
 import { type Table } from './tables';
 import { type Code } from '../core/message';
 
-/** Words a page has brought with it, by code; null for a code that has none. */
+/** Words a page has brought, by code; null for a code that has none. */
 export type Brought = Readonly<Record<string, string | null>>;
 
 let brought: Brought = {};
 
-/** Has what a page brought with it looked up until all words are at hand. */
+/** Makes the words a page brought available until all words are loaded. */
 export function bring(words: Brought): void {
   brought = { ...brought, ...words };
 }
 
 export const whenAllWords = (): Promise<void> => allWords.whenAll();
 
-/** Whether there are words for what somebody else calls a code; ask once all words are at hand. */
+/** Whether there are words for a code from elsewhere; ask once all words are loaded. */
 export function isCode(code: string): code is Code {
   return Object.hasOwn(allWords.now('en') ?? {}, code);
 }
 
-/** The sentence of a code in a language, or in those it falls back to; undefined where there is none. */
+/** The sentence of a code in a language, or in its fallbacks; undefined if there is none. */
 function found(table: Table, code: string, { fallback }: Language): string | undefined {
   const own = (table as Readonly<Record<string, string | undefined>>)[code];
   if (own !== undefined || fallback === null) return own;
@@ -32,7 +32,7 @@ let edition = 0;
 const listeners = new Set<() => void>();
 let missed: Promise<void> | undefined;
 
-/** Calls back when words have come that were asked for before they were there. Returns an unsubscribe function. */
+/** Calls back when words that were needed early have arrived. Returns an unsubscribe function. */
 export function onWords(listener: () => void): () => void {
   listeners.add(listener);
   return () => {
@@ -40,7 +40,7 @@ export function onWords(listener: () => void): () => void {
   };
 }
 
-/** Counts how often they have. */
+/** Counts how often that happened. */
 export const wordsEdition = (): number => edition;
 
 function missing(): void {
@@ -57,8 +57,8 @@ function missing(): void {
 }
 
 /**
- * Finds the sentence of a code for readers of one language: its own, else that of its fallback. Sentences still on their
- * way are empty until they have come; undefined where there is none.
+ * Finds the sentence of a code for readers of one language: its own, else its fallback's. Sentences still loading are
+ * empty; undefined if there is none.
  */
 export function dictionary(id: LanguageId): (code: string) => string | undefined {
   return (code) => {

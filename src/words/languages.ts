@@ -3,9 +3,9 @@ export interface Language {
   readonly id: LanguageId;
   /** For numbers, lists, dates and plurals, a BCP 47 tag. */
   readonly tag: string;
-  /** Where to look for a sentence this language does not have; British English has them all. */
+  /** The fallback for missing sentences; British English has them all. */
   readonly fallback: LanguageId | null;
-  /** Its name for itself, as Settings lists it. */
+  /** Its own name for itself, as Settings lists it. */
   readonly name: string;
 }
 
@@ -13,7 +13,7 @@ const LANGUAGES = {
   en: { id: 'en', tag: 'en-GB', fallback: null, name: 'English (UK)' },
   'en-US': { id: 'en-US', tag: 'en-US', fallback: 'en', name: 'English (US)' },
   de: { id: 'de', tag: 'de-DE', fallback: 'en', name: 'Deutsch (the stove’s first screen so far)' },
-  /** For tests alone. */
+  /** For tests only. */
   pseudo: { id: 'pseudo', tag: 'en-GB', fallback: 'en', name: 'Pseudo' },
 } as const satisfies Record<string, Language>;
 

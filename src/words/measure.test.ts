@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { roundForKitchen, withFraction } from './measure';
-import { clock, clockBeside, day, dayFrom } from './moments';
+import { clock, clockBeside, day, dayFrom, weekday } from './moments';
+import { type Words } from './words';
 import { GAS_MARKS, DAY_MS, MINUTE_MS } from '../core/quantity';
 import { NOON_MS } from '../testing/fixtures';
 import { US_WORDS, WORDS } from '../testing/words';
@@ -62,10 +63,40 @@ describe('reading', () => {
     expect(withFraction(3.02, 8)).toBe('3');
   });
 
-  it('has gas marks that climb', () => {
-    GAS_MARKS.slice(1).forEach(([, tempC], i) => {
-      expect(tempC).toBeGreaterThan(GAS_MARKS[i]?.[1] ?? 0);
-    });
+  it('has the gas marks of common dials', () => {
+    expect(GAS_MARKS).toEqual([
+      [0.25, 110],
+      [0.5, 130],
+      [1, 140],
+      [2, 150],
+      [3, 170],
+      [4, 180],
+      [5, 190],
+      [6, 200],
+      [7, 220],
+      [8, 230],
+      [9, 240],
+    ]);
+  });
+
+  it('rounds degrees as they are read: Fahrenheit to five on an oven, to one in meat', () => {
+    const read = (words: Words, tempC: number) => words.quantity(tempC, 'temperature');
+    expect([149, 150, 152, 163, 175, 190].map((c) => read(US_WORDS, c))).toEqual([
+      '300 °F',
+      '300 °F',
+      '305 °F',
+      '325 °F',
+      '345 °F',
+      '375 °F',
+    ]);
+    expect([57, 63, 74, 99.6, 100].map((c) => read(US_WORDS, c))).toEqual([
+      '135 °F',
+      '145 °F',
+      '165 °F',
+      '211 °F',
+      '212 °F',
+    ]);
+    expect([57.4, 63, 149.6].map((c) => read(WORDS, c))).toEqual(['57 °C', '63 °C', '150 °C']);
   });
 });
 
@@ -92,6 +123,11 @@ describe('times in words', () => {
 
   it('name the day as a cook would', () => {
     expect(day(NOON_MS, 'UTC', 'en-GB')).toBe('Tue 10 Mar');
+    const week = [0, 1, 2, 3, 4, 5, 6].map((days) => NOON_MS + days * DAY_MS);
+    const names = ['Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Mon'];
+    expect(week.map((ms) => weekday(ms, 'UTC', 'en-GB'))).toEqual(names);
+    expect(week.map((ms) => day(ms, 'UTC', 'en-GB').slice(0, 3))).toEqual(names);
+    expect(weekday(Number.NaN, 'UTC', 'en-GB')).toBe('');
     expect(dayFrom(NOON_MS, NOON_MS, 'UTC', 'en-GB')).toBe('today');
     expect(dayFrom(NOON_MS + DAY_MS, NOON_MS, 'UTC', 'en-GB')).toBe('tomorrow');
     expect(dayFrom(NOON_MS - DAY_MS, NOON_MS, 'UTC', 'en-GB')).toBe('yesterday');

@@ -12,16 +12,16 @@ import {
 
 type UnitCode = Extract<Code, `unit.${string}`>;
 
-/** Who reads: in which units, in the number signs of which language (a BCP 47 tag), with which words for units. */
+/** The reader: units, number format (a BCP 47 tag), and words for units. */
 export interface Reader extends UnitChoice {
   readonly language: string;
-  /** An amount with its unit, as the reader's language writes it. */
+  /** An amount with its unit in the reader's language. */
   readonly unit: <C extends UnitCode>(code: C, ...params: ParamsOf<C>) => string;
 }
 
 const formatters = new Map<string, Intl.NumberFormat>();
 
-/** A number with up to so many decimals, as the reader's language writes it. */
+/** A number with up to this many decimals in the reader's language. */
 export function formatNumber(value: number, decimals: number, { language }: Pick<Reader, 'language'>): string {
   const key = `${language}${String(decimals)}`;
   let formatter = formatters.get(key);
@@ -39,7 +39,7 @@ function kitchenStep(amount: number): number {
   return amount < 1000 ? 10 : 50;
 }
 
-/** `amount` rounded to what a kitchen scale or jug can tell apart. */
+/** `amount` rounded to what a kitchen scale or jug can resolve. */
 export function roundForKitchen(amount: number): number {
   const step = kitchenStep(Math.abs(amount));
   return Math.round(amount / step) * step;
@@ -121,7 +121,7 @@ function formatTemperature(tempC: number, { temperature, unit }: Reader): string
   return unit(DEGREES[temperature], { amount: String(Math.round(shown / step) * step) });
 }
 
-/** A rise or fall of temperature, to a tenth where it is small, e.g. "8 °C", "14 °F", "0.6 °C". */
+/** A temperature difference, to a tenth if small, e.g. "8 °C", "14 °F", "0.6 °C". */
 function formatTemperatureStep(kelvin: number, reader: Reader): string {
   const step = reader.temperature === 'C' ? kelvin : kelvin * 1.8;
   return reader.unit(DEGREES[reader.temperature], {
@@ -129,7 +129,7 @@ function formatTemperatureStep(kelvin: number, reader: Reader): string {
   });
 }
 
-/** An amount that is already in the unit the reader types it in, with up to so many decimals. */
+/** An amount already in the reader's unit, with up to this many decimals. */
 export function formatInDisplayUnit(value: number, dimension: Dimension, decimals: number, reader: Reader): string {
   const { unit } = reader;
   const us = reader.weight === 'us';
@@ -164,8 +164,8 @@ const G_PER_OZ = 1000 * KG_PER_OZ;
 const L_PER_QUART = 32 * L_PER_FL_OZ;
 
 /**
- * A quantity as a cook reads it: a number and its unit; a dash where there is none. What stands for an hour, for next to
- * nothing, for evenings or between two is words, and so `Words.quantity`'s.
+ * A quantity as a cook reads it: number and unit; a dash if there is none. Per-hour values, very small amounts, odds
+ * and ranges are words, and so are handled by `Words.quantity`.
  */
 export function formatMeasure(
   value: number,

@@ -12,7 +12,7 @@ function formatter(language: string, timeZone: string, options: Intl.DateTimeFor
   return made;
 }
 
-/** Hours of a reader's clock: those who write the month first count twelve twice. */
+/** Hours of a reader's clock: twelve-hour for those who write the month first. */
 export const hoursOf = (language: string): 12 | 24 => (language === 'en-US' ? 12 : 24);
 
 const TIMES = {
@@ -20,12 +20,15 @@ const TIMES = {
   24: { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' },
 } as const;
 
-/** Clock time, e.g. "18:20" or "6:20 PM"; in the night the clocks go back, where it comes twice, with the zone: "02:30 CEST". */
+/**
+ * Clock time, e.g. "18:20" or "6:20 PM"; in the hour that occurs twice when clocks go back, with the zone: "02:30
+ * CEST".
+ */
 export function clock(ms: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms)) return '–';
   const options = TIMES[hoursOf(language)];
   const plain = formatter(language, timeZone, options);
-  // Server and browser know the space before AM and PM by different characters.
+  // Server and browser use different space characters before AM and PM.
   const time = plain.format(ms).replaceAll(/\s/g, '\u00a0');
   const twice = [-HOUR_MS, HOUR_MS].some((by) => plain.format(ms + by) === plain.format(ms));
   return twice
@@ -48,7 +51,7 @@ export function weekday(ms: number, timeZone: string, language: string): string 
   return Number.isFinite(ms) ? formatter(language, timeZone, { weekday: 'short' }).format(ms) : '';
 }
 
-/** Clock time, with the day before it where that is another than the day of `besideMs`, e.g. "Fri 23:40". */
+/** Clock time, preceded by the day if it differs from that of `besideMs`, e.g. "Fri 23:40". */
 export function clockBeside(ms: number, besideMs: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms) || !Number.isFinite(besideMs) || daysBetween(besideMs, ms, timeZone) === 0) {
     return clock(ms, timeZone, language);
@@ -56,7 +59,7 @@ export function clockBeside(ms: number, besideMs: number, timeZone: string, lang
   return `${weekday(ms, timeZone, language)} ${clock(ms, timeZone, language)}`;
 }
 
-/** Day in words as seen from `nowMs`: "today", "tomorrow", "yesterday" or "Sat 28 Nov". */
+/** The day in words as seen from `nowMs`: "today", "tomorrow", "yesterday" or "Sat 28 Nov". */
 export function dayFrom(ms: number, nowMs: number, timeZone: string, language: string): string {
   if (!Number.isFinite(ms)) return '–';
   const days = daysBetween(nowMs, ms, timeZone);

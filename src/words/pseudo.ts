@@ -58,7 +58,7 @@ const ACCENTED: Readonly<Record<string, string>> = {
 const LONGER = 1.4;
 const BRACKETS = 2;
 
-/** Accented, with so many letters to a letter said twice. */
+/** Accented, with one letter in this many doubled. */
 function stretched(text: string, ratio: number): string {
   let due = 0;
   return text.replaceAll(/[A-Za-z]/g, (letter) => {
@@ -70,7 +70,7 @@ function stretched(text: string, ratio: number): string {
   });
 }
 
-/** A literal's special characters, quoted as ICU wants it. */
+/** A literal's special characters, quoted as ICU requires. */
 const quoted = (text: string): string => text.replaceAll(/['{}#]/g, (c) => (c === "'" ? "''" : `'${c}'`));
 
 function written(elements: readonly MessageFormatElement[], ratio: number): string {
@@ -95,7 +95,7 @@ function written(elements: readonly MessageFormatElement[], ratio: number): stri
     .join('');
 }
 
-/** Letters a message shows of its own, its longest way. */
+/** Number of letters a message has of its own, in its longest variant. */
 function literalLength(elements: readonly MessageFormatElement[]): number {
   return elements.reduce((sum, e) => {
     if (e.type === TYPE.literal) return sum + e.value.length;
@@ -104,7 +104,7 @@ function literalLength(elements: readonly MessageFormatElement[]): number {
   }, 0);
 }
 
-/** An ICU message with its words accented, in brackets, and with them longer by two fifths. */
+/** An ICU message with its words accented, in brackets, and two fifths longer. */
 export function pseudo(message: string): string {
   const elements = parse(message, { ignoreTag: true });
   const length = literalLength(elements);

@@ -5,14 +5,14 @@ import { american } from './en/us';
 import { type LanguageId } from './languages';
 import { pseudo } from './pseudo';
 
-/** Sentences of one language by code, as ICU messages. Those it lacks are looked for in its fallback. */
+/** Sentences of one language by code, as ICU messages. Missing ones come from its fallback. */
 export type Table = Readonly<Partial<Record<keyof Sentences, string>>>;
 
-/** Where the words are: at hand on the server, on their way in a browser. */
+/** Where the words are: loaded on the server, loading in a browser. */
 export interface AllWords {
-  /** The sentences a language has itself; undefined while they are on their way. */
+  /** A language's own sentences; undefined while loading. */
   now(id: LanguageId): Table | undefined;
-  /** Settled once they are at hand. Rejects where they cannot be fetched. */
+  /** Resolves once they are loaded. Rejects if they cannot be fetched. */
   whenAll(): Promise<void>;
 }
 
@@ -25,7 +25,7 @@ const figureSentences = Object.fromEntries(
 /** Every sentence there is. */
 export const BRITISH: Sentences = { ...WORDS, ...(figureSentences as Omit<Sentences, keyof typeof WORDS>) };
 
-/** English with accents, in brackets and longer: what is shown without brackets was not looked up. Units stay as they are. */
+/** English with accents, in brackets and longer: text without brackets was not looked up. Units are unchanged. */
 const pseudoTable = (): Table =>
   Object.fromEntries(
     Object.entries<string>(BRITISH).flatMap(([code, text]) => (code.startsWith('unit.') ? [] : [[code, pseudo(text)]])),

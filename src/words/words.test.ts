@@ -43,7 +43,7 @@ const ROW_TABLES = [
   'input',
 ];
 
-/** The text of every file under a folder of the sources, tests left out. */
+/** The text of every source file under a folder, without tests. */
 function sources(folder: URL): string {
   return readdirSync(folder, { recursive: true, withFileTypes: true })
     .filter((f) => f.isFile() && /\.tsx?$/.test(f.name) && !/\.test\.tsx?$/.test(f.name))
@@ -51,7 +51,7 @@ function sources(folder: URL): string {
     .join('\n');
 }
 
-/** Names of the arguments of an ICU message, those within plurals and selections too. */
+/** Argument names of an ICU message, including those inside plurals and selects. */
 function argumentsOf(text: string): string[] {
   const visit = (elements: readonly MessageFormatElement[]): string[] =>
     elements.flatMap((e) => {
@@ -125,7 +125,7 @@ describe('the words', () => {
       if (code !== undefined) named.add(code);
       if (start !== undefined) begun.add(start);
     }
-    // Rows of data are looked up by their table, see `nameOf` and `ofRow`.
+    // Rows of data are looked up by table, see `nameOf` and `ofRow`.
     for (const table of ROW_TABLES) begun.add(`${table}.`);
     const made = (code: string): boolean =>
       code.split('.').some((_, i, parts) => i > 0 && begun.has(`${parts.slice(0, i).join('.')}.`));
@@ -245,7 +245,7 @@ describe('the pseudo-language', () => {
 });
 
 describe('the reader', () => {
-  /** What only an engineer says. The why of a figure, with its inputs, is where such words may stand. */
+  /** Engineers' words. They are allowed only in the why of a figure and its inputs. */
   const ENGINEERS = /median|percentile|cook value|surer|JSON-LD|schema\.org|slow animal|\bband\b|\d+ of 100|80 ?%/i;
   const table: Readonly<Record<string, string>> = TABLE;
 

@@ -22,14 +22,14 @@ import {
 import { baseIngredientId, OWN_TABLES, findCustom } from '../core/custom';
 import { displayUnit, KG_PER_OZ, toUnit, type UnitChoice } from '../core/quantity';
 
-/** Who the words are for. `timeZone` is that of the kitchen's clock. */
+/** The reader the words are for. `timeZone` is that of the kitchen's clock. */
 export interface Audience {
   readonly units: UnitChoice;
   readonly language: Language;
   readonly timeZone: string;
 }
 
-/** A quantity written into the words themselves: the argument {C_74} is 74 °C, {l_0_25} is 0.25 l, in the reader's units. */
+/** A quantity written into the sentence: the argument {C_74} is 74 °C, {l_0_25} is 0.25 l, in the reader's units. */
 const WRITTEN = /^(kg|l|mm|C|K|gL)_(\d+(?:_\d+)?)$/;
 const WRITTEN_AS: Readonly<Record<string, Measure>> = {
   kg: 'mass',
@@ -40,17 +40,17 @@ const WRITTEN_AS: Readonly<Record<string, Measure>> = {
   gL: 'gramsPerL',
 };
 
-/** Stands for what an old file says in a sentence or with a parameter that is no more. */
+/** Shown for a sentence or parameter in an old file that no longer exists. */
 const NO_SENTENCE = '…';
 
-/** How many figures to say an entry with, tried from the fewest. */
+/** Numbers of significant digits to try for an entry, from the fewest. */
 const FIGURES = [3, 4, 5, 6] as const;
 const MAX_DECIMALS = 6;
 const DIMENSIONS = ['mass', 'volume', 'length', 'temperature', 'temperatureStep'] as const;
 
-/** Under half an eighth of an ounce a weight is not nought but too little to say in ounces, kg. */
+/** Below half an eighth of an ounce a weight is shown as too little to weigh rather than 0, kg. */
 const MIN_OZ_KG = KG_PER_OZ / 16;
-/** Under a hundredth a share is not nought but too small to say. */
+/** Below one percent a share is shown as very small rather than 0. */
 const MIN_SHARE = 0.01;
 
 function isQuantity(param: object): param is Quantity {
@@ -61,30 +61,30 @@ function isRange(param: object): param is QuantityRange {
   return 'as' in param && 'low' in param;
 }
 
-/** Lists that are not sentences of their own. */
+/** Lists that are not sentences. */
 const JOINED = { comma: ', ', semicolon: '; ', space: ' ' } as const;
 
-/** The name a cook gave to a thing of their own, where a code asks for the name of one. */
+/** The name a cook gave a custom ingredient, for codes that ask for its name. */
 function ownName(code: string): string | undefined {
   const [table, id, how, ...more] = code.split('.');
   if (id?.includes('~') !== true || more.length > 0 || (how !== undefined && how !== 'full')) return undefined;
   return OWN_TABLES.some((t) => t === table) ? findCustom(id)?.name : undefined;
 }
 
-/** A code about a thing of a cook's own as one about what it is like. */
+/** A code about a custom ingredient, redirected to its base ingredient. */
 function ofItsLike(code: string): string {
   return code.split('.').map(baseIngredientId).join('.');
 }
 
-/** The words of one language in one cook's units: all that turns codes into text. Pure; made by `wordsFor`. */
+/** The words of one language in one cook's units: turns codes into text. Pure; made by `wordsFor`. */
 export class Words {
   private readonly lists = new Map<string, Intl.ListFormat>();
   private readonly lookup: (code: string) => string | undefined;
   readonly reader: Reader;
-  /** How the reader writes dates and times, a BCP 47 tag. */
+  /** Locale for dates and times, a BCP 47 tag. */
   readonly locale: string;
 
-  /** `parsed` is kept from one to the next; `heard` is told each code that is looked up and its words, null for none. */
+  /** `parsed` is shared between instances; `heard` is called with each code looked up and its words, null if none. */
   constructor(
     private readonly audience: Audience,
     private readonly parsed = new Map<string, IntlMessageFormat>(),
@@ -117,8 +117,8 @@ export class Words {
   }
 
   /**
-   * The text of a message. One read from an old file may name a sentence that is gone, or lack a parameter a sentence has
-   * gained since: it is shown as far as it can be.
+   * The text of a message. One from an old file may name a sentence that is gone, or lack a new parameter: it is shown
+   * as far as possible.
    */
   say(message: Message): string {
     return this.sentence(message.code, message.params ?? {});
@@ -133,22 +133,22 @@ export class Words {
     return String(format.format(values));
   }
 
-  /** A message that stands alone or begins a sentence. */
+  /** A message standing alone or starting a sentence. */
   title(message: Message): string {
     return this.capital(this.say(message));
   }
 
-  /** The name of a row of the larder within a sentence. */
+  /** The name of a larder row within a sentence. */
   name(table: NamedTable, id: string): string {
     return this.say(nameOf(table, id));
   }
 
-  /** The name of a row of the larder standing alone. */
+  /** The name of a larder row on its own. */
   label(table: NamedTable, id: string): string {
     return this.capital(this.name(table, id));
   }
 
-  /** Texts as one, as this language joins them. */
+  /** Texts joined as this language does. */
   list(texts: readonly string[], join: 'and' | 'or' | keyof typeof JOINED = 'and'): string {
     if (join !== 'and' && join !== 'or') return texts.join(JOINED[join]);
     let format = this.lists.get(join);
@@ -163,7 +163,7 @@ export class Words {
 
   quantity(value: number, as: Measure): string {
     if (as === 'volumePerHour') return this.text('measure.perHour', { volume: { as: 'volume', value } });
-    // Salt is in grams for everybody: ounces are too coarse to season by.
+    // Salt is in grams for everybody: ounces are too coarse for seasoning.
     if (as === 'saltStrength') {
       return Number.isFinite(value) ? this.text('measure.saltALitre', { grams: Math.round(value * 1000) }) : '–';
     }
@@ -183,7 +183,7 @@ export class Words {
       : this.text('measure.eveningsInHundred', { evenings: percent });
   }
 
-  /** From one to another, the unit said once where it is the same. */
+  /** A range, with the unit once if it is the same. */
   range(low: number, high: number, as: Measure): string {
     const [from, to] = [this.quantity(low, as), this.quantity(high, as)];
     if (from === to) return to;
@@ -196,7 +196,7 @@ export class Words {
     return this.quantity(figure.value, figure.as);
   }
 
-  /** A figure's label as it stands alone, its formula or what would change it. */
+  /** A figure's label on its own, its formula or what would change it. */
   about(figure: Figure, part: 'label' | 'formula' | 'changes'): string {
     return this.capital(this.sentence(`figure.${figure.id}.${part}`, figure.params ?? {}));
   }
@@ -232,19 +232,19 @@ export class Words {
     return weekday(ms, this.audience.timeZone, this.locale);
   }
 
-  /** Clock time, with the day before it where that is another than the day of `besideMs`. */
+  /** Clock time, preceded by the day if it differs from that of `besideMs`. */
   clockBeside(ms: number, besideMs: number): string {
     return clockBeside(ms, besideMs, this.audience.timeZone, this.locale);
   }
 
-  /** Day as seen from `nowMs`: today, tomorrow, yesterday or its date. */
+  /** The day as seen from `nowMs`: today, tomorrow, yesterday or its date. */
   dayFrom(ms: number, nowMs: number): string {
     return dayFrom(ms, nowMs, this.audience.timeZone, this.locale);
   }
 
   private formatOf(code: string): IntlMessageFormat {
     let format = this.parsed.get(code);
-    // What was parsed for a page before this one is looked up for it all the same.
+    // A code parsed for an earlier page is still reported for this one.
     const words = format && !this.heard ? undefined : this.lookup(code);
     if (!format) {
       format = new IntlMessageFormat(words ?? NO_SENTENCE, this.audience.language.tag, undefined, { ignoreTag: true });
@@ -253,7 +253,7 @@ export class Words {
     return format;
   }
 
-  /** What stands for an argument: as named, or with a capital where the words name it so. */
+  /** The value of an argument: as named, or capitalised if the sentence names it so. */
   private argument(name: string, params: Params): string | number {
     const known = params[name];
     if (known !== undefined) return this.param(known);
@@ -266,7 +266,7 @@ export class Words {
     return this.quantity(Number((written?.[2] ?? '').replace('_', '.')), as);
   }
 
-  /** What somebody entered, with as many figures as show that it lies beyond its limits. */
+  /** An entered value, with enough digits to show that it is beyond its limits. */
   private entry({ as, entered, limits }: Entry): string {
     const shown = this.quantity(entered, as);
     if (!limits.some((limit) => this.quantity(limit, as) === shown)) return shown;
@@ -303,7 +303,7 @@ const PLURAL_OR_SELECT: readonly number[] = [5, 6];
 const LITERALS: readonly number[] = [0, 7];
 const argumentNames = new WeakMap<IntlMessageFormat, readonly string[]>();
 
-/** Names of all arguments of a message, those within plurals and selections too. */
+/** All argument names of a message, including those inside plurals and selects. */
 function argumentsOf(format: IntlMessageFormat): readonly string[] {
   const known = argumentNames.get(format);
   if (known) return known;
@@ -330,7 +330,7 @@ const parsedFor = new Map<string, Map<string, IntlMessageFormat>>();
 const keyOf = ({ units, language, timeZone }: Audience): string =>
   `${language.id} ${units.weight} ${units.temperature} ${timeZone}`;
 
-/** The words for an audience; the same ones for the same audience, until more words have come (`edition`). */
+/** The words for a reader; the same instance for the same reader until more words have loaded (`edition`). */
 export function wordsFor(audience: Audience, edition = 0): Words {
   const key = `${keyOf(audience)} ${String(edition)}`;
   let words = made.get(key);
@@ -351,7 +351,7 @@ function parsedOf(audience: Audience): Map<string, IntlMessageFormat> {
   return parsed;
 }
 
-/** Words for one page: `heard` is told all that it looks up, so that the page can bring them with it. */
+/** Words for one page: `heard` is told everything it looks up, so that the page can bring it along. */
 export function wordsHeard(audience: Audience, heard: Map<string, string | null>): Words {
   return new Words(audience, parsedOf(audience), heard);
 }

@@ -1,16 +1,16 @@
-import { LiveHub, type LiveNews } from '../ui/live/hub';
+import { LiveHub, type LiveUpdate } from '../ui/live/hub';
 
-/** What a page says to the worker: it begins or stops to follow a braise, under a key of its own. */
+/** Messages from a page: it starts or stops following a braise, under a key of its own. */
 export type FromPage =
   | { readonly follow: string; readonly key: number }
   | { readonly unfollow: number }
-  /** It goes, and follows nothing any more. */
+  /** It closes, and follows nothing any more. */
   | { readonly bye: true };
 
-/** What the worker says to a page: news for who follows under a key. */
+/** Messages to a page: an update for the follower of a key. */
 export interface FromWorker {
   readonly key: number;
-  readonly news: LiveNews;
+  readonly news: LiveUpdate;
 }
 
 const hub = new LiveHub();
@@ -22,7 +22,7 @@ const hub = new LiveHub();
   port.onmessage = ({ data }: MessageEvent<FromPage>) => {
     if ('follow' in data) {
       const { key } = data;
-      const tell = (news: LiveNews): void => {
+      const tell = (news: LiveUpdate): void => {
         port.postMessage({ key, news } satisfies FromWorker);
       };
       following.set(key, hub.follow(data.follow, tell));

@@ -3,7 +3,7 @@ import { addPlugins, cleanupOutdatedCaches, precacheAndRoute, type PrecacheEntry
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
 
-/** The build's scripts, styles and fonts, and which build it is; put in where this file is made. */
+/** The build's scripts, styles and fonts, and its id; filled in when this file is made. */
 declare const EVEN_EMBER_FILES: PrecacheEntry[];
 declare const EVEN_EMBER_BUILD: string;
 
@@ -14,12 +14,12 @@ interface Scope extends EventTarget {
 }
 const scope = self as unknown as Scope;
 
-/** Pages of one build: those of another may ask for scripts that are gone and say what the server does not know. */
+/** Pages of one build only: others may need scripts that are gone and misread the server's answers. */
 const PAGES = `even-ember-pages-${EVEN_EMBER_BUILD}`;
 const MAX_PAGES = 40;
 const ANSWERS_WITHIN_S = 8;
 
-/** A page that may be shown when the server is away: whole, and of the present. */
+/** A page that may be shown offline: complete, and of the present data. */
 const isKeepable = (response: Response): boolean =>
   response.status === 200 &&
   !response.redirected &&
@@ -27,8 +27,8 @@ const isKeepable = (response: Response): boolean =>
   (response.headers.get('content-type') ?? '').startsWith('text/html');
 
 /**
- * A worker takes the address of what it was answered with for its own, and one from a cache has lost what stood behind the #:
- * an answer without an address leaves it the one it was asked for under.
+ * A page takes the URL of the response it was served, and a cached one has lost its fragment: a response without a URL
+ * keeps the requested one.
  */
 const withoutAddress = (response: Response | undefined): Response | null =>
   response ? new Response(response.body, response) : null;
@@ -36,7 +36,7 @@ const withoutAddress = (response: Response | undefined): Response | null =>
 addPlugins([
   {
     cachedResponseWillBeUsed: ({ event, cachedResponse }) => {
-      // While it is being installed nobody has asked for anything.
+      // During installation nobody has requested anything.
       const destination = (event as { readonly request?: Request } | undefined)?.request?.destination;
       const forWorker = destination === 'worker' || destination === 'sharedworker';
       return Promise.resolve(forWorker ? withoutAddress(cachedResponse) : cachedResponse);
@@ -58,14 +58,14 @@ registerRoute(
   }),
 );
 
-/** A page that was never seen: Home instead, where that was. */
+/** A page never visited: Home instead, if cached. */
 setCatchHandler(async ({ request }) => {
   const home = await (await caches.open(PAGES)).match('/');
   const away = request.mode === 'navigate' && home !== undefined && new URL(request.url).pathname !== '/';
   return away ? Response.redirect('/', 302) : Response.error();
 });
 
-/** Pages to have ready, as an open page names them. */
+/** Pages to cache, as named by an open page. */
 async function keep(paths: readonly string[]): Promise<void> {
   const pages = await caches.open(PAGES);
   for (const path of paths) {

@@ -33,13 +33,17 @@ describe('the worker', () => {
     expect(planned.plan?.forecast).toBeDefined();
     const late = crossed(worker.outlook(LATE, NOON_MS, pots, 'full'));
     expect(late).toEqual(crossed(planOutlook(LATE, { ...at, how: 'full' })));
-    expect([late.plan, late.waysOut.length > 0, late.fitWays]).toEqual([undefined, true, []]);
+    expect([late.plan, late.alternatives.length > 0, late.fitFixes]).toEqual([undefined, true, []]);
     const small = worker.outlook(SMALL, NOON_MS, pots, 'full');
-    expect([small.plan, small.fitWays.length > 0]).toEqual([undefined, true]);
+    expect([small.plan, small.fitFixes.length > 0]).toEqual([undefined, true]);
   });
 
   it('looks for no way out while the hand moves', () => {
-    const { faults, waysOut, fitWays } = worker.outlook(LATE, NOON_MS, [...TEST_KITCHEN.pots], 'quick');
+    const {
+      faults,
+      alternatives: waysOut,
+      fitFixes: fitWays,
+    } = worker.outlook(LATE, NOON_MS, [...TEST_KITCHEN.pots], 'quick');
     expect([faults.length > 0, waysOut, fitWays]).toEqual([true, [], []]);
   });
 

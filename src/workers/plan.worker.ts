@@ -7,18 +7,18 @@ import {
   planOutlook,
   type SettingElsewhere,
   settingsElsewhere,
-  type Way,
+  type ComparedPlan,
 } from '../core/plan';
 import { type Pot } from '../core/larder';
 import { type PlanInput } from '../core/choices';
 
 const api = {
-  /** What an input comes to now, and the ways on from one that does not work. */
+  /** The result for an input now, with alternatives if it does not work. */
   outlook(input: PlanInput, nowMs: number, pots: Pot[], how: 'quick' | 'full'): Outlook {
     return planOutlook(input, { nowMs, pots, how });
   },
-  /** Ways set side by side. */
-  compare(ways: Way[]): ReturnType<typeof compareWays> {
+  /** Ways to cook, compared. */
+  compare(ways: ComparedPlan[]): ReturnType<typeof compareWays> {
     return compareWays(ways);
   },
   /** The same braise in every other place, and what an oven's dial does to it. */

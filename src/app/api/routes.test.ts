@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { NextRequest } from 'next/server';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { GET as exportCook } from './cooks/[id]/export/route';
-import { POST as addEvent } from './cooks/[id]/events/route';
-import { DELETE as deleteCook } from './cooks/[id]/route';
-import { POST as startCook } from './cooks/route';
+import { GET as exportCook } from './braises/[id]/export/route';
+import { POST as addEvent } from './braises/[id]/events/route';
+import { DELETE as deleteCook } from './braises/[id]/route';
+import { POST as startCook } from './braises/route';
 import { POST as loadDemo } from './demo/route';
 import { GET as health } from './health/route';
 import { POST as takeIn } from './import/route';
@@ -23,7 +23,7 @@ import { type PlanInput } from '@/core/choices';
 import { type Message } from '@/core/message';
 import { proxy } from '@/proxy';
 import { buildId } from '@/server/build';
-import { closeCopy, backUpDaily, listBackups } from '@/server/backups';
+import { closeBackup, backUpDaily, listBackups } from '@/server/backups';
 import { database } from '@/server/database';
 import { closeEngine } from '@/server/engine';
 import { closeStreams } from '@/server/hub';
@@ -70,7 +70,7 @@ const at = (id: string) => ({ params: Promise.resolve({ id }) });
 const json = async <T>(response: Response): Promise<T> => (await response.json()) as T;
 const said = async (response: Response): Promise<string> => english((await json<{ says: Message }>(response)).says);
 
-/** Oxtail nobody has to hurry for, whatever the clock says. */
+/** Oxtail with plenty of time, whatever the clock says. */
 const dinner = (): PlanInput => ({ ...OXTAIL_PLAN, serveAtMs: Date.now() + 30 * HOUR_MS });
 
 async function keptPlan(): Promise<string> {
@@ -180,7 +180,7 @@ describe('a braise over the wire', () => {
     expect((JSON.parse(file) as { events: unknown[] }).events).toHaveLength(2);
     const again = await takeIn(ask('POST', file));
     expect(again.status).toBe(201);
-    expect((await json<{ href: string }>(again)).href).toMatch(/^\/cook\//);
+    expect((await json<{ href: string }>(again)).href).toMatch(/^\/braise\//);
     expect((await takeIn(ask('POST', '{"format": "something/else"}'))).status).toBe(422);
     expect((await takeIn(ask('POST', 'not a file'))).status).toBe(422);
 
@@ -201,7 +201,7 @@ describe('a braise over the wire', () => {
     const refused = await addEvent(wearing(copy?.name ?? ''), at(id));
     expect(refused.status).toBe(503);
     expect(await said(refused)).toMatch(saying('copy.stays'));
-    await closeCopy();
+    await closeBackup();
   });
 
   it('refuses a record whose moment is none once its clock is put right', async () => {
@@ -234,7 +234,7 @@ describe('a braise over the wire', () => {
         if (!name.startsWith(':')) return { name: name.replace('event: ', ''), data: data.replace('data: ', '') };
       }
     };
-    /** The next word of one of the two, whatever is said of the other meanwhile. */
+    /** The next message about one of the two, ignoring the other. */
     const of = async (cookId: string): Promise<{ name: string; from?: number; events?: CookEvent[] }> => {
       for (;;) {
         const { name, data } = await next();
@@ -244,7 +244,7 @@ describe('a braise over the wire', () => {
     };
     expect(await next()).toEqual({ name: 'build', data: buildId() });
     expect(await of(id)).toMatchObject({ name: 'view', from: 0, events: [], live: { forecast: { target: 'twists' } } });
-    // Only what is new is said, of whichever of them.
+    // Only what is new is sent, for either of them.
     for (const [before, act] of [{ kind: 'intoPot' }, { kind: 'note', text: 'smells good' }].entries()) {
       await addEvent(ask('POST', event(act as NewEvent['act'])), at(id));
       const said = await of(id);

@@ -1,4 +1,4 @@
-/** Browsers ask for this on their own where a page has no icon yet; the icon is an SVG. */
+/** Browsers request this when a page has no icon yet; the icon is an SVG. */
 export function GET(request: Request): Response {
   return new Response(null, { status: 308, headers: { location: new URL('/icon.svg', request.url).pathname } });
 }

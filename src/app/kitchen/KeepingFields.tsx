@@ -1,42 +1,36 @@
 'use client';
 
-import { type Keeping } from '@/core/choices';
+import { type StorageSettings } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { SelectField } from '@/ui/controls/SelectField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
-import { COOLING_RULES, safetyParams, type CoolingRule } from '@/core/safety';
+import { COOLING_RULES, safetyParams } from '@/core/safety';
 
 const BOX_MM = [10, 200] as const;
 const BOX_L = [0.1, 10] as const;
 const within = (value: number, [low, high]: readonly [number, number]): boolean => value >= low && value <= high;
 
-/** By which local limits what is left is cooled, and the boxes it goes into. */
+/** The local cooling rule for leftovers, and the boxes they go into. */
 export function KeepingFields({
   keeping,
   onChange,
 }: {
-  readonly keeping: Keeping;
-  readonly onChange: (keeping: Keeping) => void;
+  readonly keeping: StorageSettings;
+  readonly onChange: (keeping: StorageSettings) => void;
 }) {
   const w = useWords();
   return (
     <>
-      <SelectField
+      <ChoiceField
         label={w.text('kitchen.keeping.rule')}
         value={keeping.rule}
-        sections={[
-          {
-            options: COOLING_RULES.map((id) => ({
-              id,
-              label: w.title(say(`rule.${id}`)),
-              why: w.text(`rule.${id}.why`, safetyParams(id)),
-            })),
-          },
-        ]}
+        ids={COOLING_RULES}
+        name={(id) => w.title(say(`rule.${id}`))}
+        why={(id) => w.text(`rule.${id}.why`, safetyParams(id))}
         onChange={(rule) => {
-          onChange({ ...keeping, rule: rule as CoolingRule });
+          onChange({ ...keeping, rule: rule });
         }}
       />
       <FieldRow>

@@ -4,8 +4,6 @@ import { Flame, Plus, Trash2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
 import { KeepingFields } from './KeepingFields';
-import { PotFields, potIsWhole } from './PotFields';
-import { BurnerFields, OvenFields, PAN_LIMITS, PanFields, RING_LIMITS_W } from './ThingFields';
 import { potSize } from '../plan/potSize';
 import { type Equipment, EQUIPMENT_LISTS, type Kitchen, type KitchenChange, MIN_OF } from '@/contract/kitchen';
 import { LIMITS } from '@/core/choices';
@@ -24,6 +22,7 @@ import { useUnits, useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { type Words } from '@/words/words';
 import { nameOf } from '@/core/message';
+import { blank, isWhole, Fields, thingsOf } from './equipmentForm';
 
 const Cards = styled.ul`
   display: grid;
@@ -76,109 +75,7 @@ const Acts = styled.div`
   gap: 8px;
 `;
 
-/** A thing as it is first offered to be typed in. */
-function blank(list: Equipment['list'], w: Words): Equipment {
-  const id = crypto.randomUUID();
-  const name = w.text(`kitchen.new.${list}`);
-  switch (list) {
-    case 'pots':
-      return {
-        list,
-        item: {
-          id,
-          name,
-          shape: 'oval',
-          lengthMm: 310,
-          widthMm: 240,
-          heightMm: 120,
-          massKg: 5.5,
-          material: 'castIron',
-          lids: ['heavy'],
-        },
-      };
-    case 'pans':
-      return { list, item: { id, name, shape: 'round', lengthMm: 260, widthMm: 260, massKg: 1.6, material: 'steel' } };
-    case 'ovens':
-      return { list, item: { id, name, kind: 'fan' } };
-    case 'burners':
-      return { list, item: { id, name, kind: 'gas', powerW: 1800 } };
-  }
-}
-
-/** Whether what is typed can be kept. */
-function isWhole(thing: Equipment): boolean {
-  if (thing.item.name.trim() === '') return false;
-  const within = (value: number, [low, high]: readonly [number, number]): boolean => value >= low && value <= high;
-  switch (thing.list) {
-    case 'pots':
-      return potIsWhole(thing.item);
-    case 'pans': {
-      const { lengthMm, widthMm, massKg } = thing.item;
-      return [lengthMm, widthMm].every((mm) => within(mm, PAN_LIMITS.acrossMm)) && within(massKg, PAN_LIMITS.massKg);
-    }
-    case 'burners':
-      return within(thing.item.powerW, RING_LIMITS_W);
-    case 'ovens':
-      return true;
-  }
-}
-
-function Fields({ thing, onChange }: { thing: Equipment; onChange: (thing: Equipment) => void }) {
-  switch (thing.list) {
-    case 'pots':
-      return (
-        <PotFields
-          pot={thing.item}
-          onChange={(item) => {
-            onChange({ list: 'pots', item: { ...item, lids: [...item.lids] } });
-          }}
-        />
-      );
-    case 'pans':
-      return (
-        <PanFields
-          thing={thing.item}
-          onChange={(item) => {
-            onChange({ list: 'pans', item });
-          }}
-        />
-      );
-    case 'ovens':
-      return (
-        <OvenFields
-          thing={thing.item}
-          onChange={(item) => {
-            onChange({ list: 'ovens', item });
-          }}
-        />
-      );
-    case 'burners':
-      return (
-        <BurnerFields
-          thing={thing.item}
-          onChange={(item) => {
-            onChange({ list: 'burners', item });
-          }}
-        />
-      );
-  }
-}
-
-/** All things of a kitchen, list by list. */
-function thingsOf(kitchen: Kitchen, list: Equipment['list']): Equipment[] {
-  switch (list) {
-    case 'pots':
-      return kitchen.pots.map((item) => ({ list, item }));
-    case 'pans':
-      return kitchen.pans.map((item) => ({ list, item }));
-    case 'ovens':
-      return kitchen.ovens.map((item) => ({ list, item }));
-    case 'burners':
-      return kitchen.burners.map((item) => ({ list, item }));
-  }
-}
-
-/** What there is to say of a thing, and how it looks. */
+/** Description and drawing of an item. */
 function shown(
   thing: Equipment,
   w: Words,
@@ -231,7 +128,7 @@ function shown(
   }
 }
 
-/** The widest of all pots and pans, mm. */
+/** The widest pot or pan, mm. */
 const widest = ({ pots, pans }: Kitchen): number =>
   Math.max(...[...pots, ...pans].flatMap((p) => [p.lengthMm, p.widthMm]));
 
@@ -240,7 +137,7 @@ interface OpenThing {
   readonly isNew: boolean;
 }
 
-/** What stands in the kitchen: pots, pans, ovens and burners, each added, changed and removed here. */
+/** The equipment: pots, pans, ovens and burners, each added, edited and deleted here. */
 export function KitchenScreen({ first }: { readonly first: Kitchen }) {
   const w = useWords();
   const feet = useUnits().weight === 'us';
@@ -402,7 +299,7 @@ interface PlaceProps {
   readonly onKeep: (part: Pick<KitchenChange, 'name' | 'altitudeM'>) => void;
 }
 
-/** What the kitchen is called and how high it lies. */
+/** The kitchen's name and altitude. */
 function PlaceFields({ kitchen, feet, limits: [low, high], onKeep }: PlaceProps) {
   const w = useWords();
   const [name, setName] = useState(kitchen.name);

@@ -3,16 +3,8 @@
 import { CheckboxButton, CheckboxField, CheckboxGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { LIMITS } from '@/core/choices';
-import {
-  OWN_LIDS,
-  type OwnLid,
-  POT_FORMS,
-  POT_MATERIALS,
-  VESSEL_KINDS,
-  type Pot,
-  type PotForm,
-  type PotMaterial,
-} from '@/core/larder';
+import { OWN_LIDS, type OwnLid, POT_FORMS, VESSEL_KINDS, type Pot } from '@/core/larder';
+import { ShapeFields } from './ShapeFields';
 import { potSize } from '../plan/potSize';
 import { potShape, potVolumeL, usualPotKg } from '@/core/material';
 import { FieldRow, LabelText } from '@/ui/controls/frame';
@@ -22,7 +14,6 @@ import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
 import { useWords } from '@/ui/KitchenContext';
-import { say } from '@/core/message';
 
 const Lids = styled(CheckboxGroup)`
   display: flex;
@@ -75,7 +66,7 @@ interface PotFieldsProps {
   readonly onChange: (pot: Pot) => void;
 }
 
-/** Whether a typed pot can be kept: a name, and inside measures within what is planned. */
+/** Whether a typed pot can be saved: it has a name, and its measures are within the planning limits. */
 export function potIsWhole(pot: Pot): boolean {
   const [least, most] = LIMITS.potAcrossMm;
   const across = [pot.lengthMm, pot.widthMm].every((mm) => mm >= least && mm <= most);
@@ -94,8 +85,7 @@ export function potIsWhole(pot: Pot): boolean {
 export function PotFields({ pot, onChange }: PotFieldsProps) {
   const w = useWords();
   const set = (part: Partial<Pot>): void => {
-    const next = { ...pot, ...part };
-    onChange(next.shape === 'round' ? { ...next, widthMm: next.lengthMm } : next);
+    onChange({ ...pot, ...part });
   };
   const length = (mm: number): string => w.quantity(mm, 'length');
   const [low, high] = LIMITS.potAcrossMm;
@@ -116,7 +106,10 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
         ]}
         onChange={(id) => {
           const usual = VESSEL_KINDS.find((v) => v.id === id);
-          if (usual) onChange({ ...usual, id: pot.id, name: w.label('vessel', id) });
+          if (!usual) return;
+          const { shape, lengthMm, widthMm, heightMm, massKg, material, lids } = usual;
+          const name = w.label('vessel', id);
+          onChange({ id: pot.id, name, shape, lengthMm, widthMm, heightMm, massKg, material, lids });
         }}
       />
       <TextField
@@ -126,45 +119,17 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
           set({ name });
         }}
       />
-      <FieldRow>
-        <SelectField
-          label={w.text('potFields.shape')}
-          value={pot.shape}
-          sections={[{ options: POT_FORMS.map((id) => ({ id, label: w.text(`potFields.shape.${id}`) })) }]}
-          onChange={(shape) => {
-            set({ shape: shape as PotForm });
-          }}
-        />
-        <SelectField
-          label={w.text('potFields.material')}
-          value={pot.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title(say(`material.${id}`)) })) }]}
-          onChange={(material) => {
-            set({ material: material as PotMaterial });
-          }}
-        />
-      </FieldRow>
-      <FieldRow>
-        <QuantityField
-          label={w.text(pot.shape === 'round' ? 'potFields.across' : 'potFields.length')}
-          dimension="length"
-          value={pot.lengthMm}
-          error={wrong(pot.lengthMm, LIMITS.potAcrossMm)}
-          onChange={(lengthMm) => {
-            set({ lengthMm });
-          }}
-        />
-        {pot.shape === 'round' ? null : (
-          <QuantityField
-            label={w.text('potFields.width')}
-            dimension="length"
-            value={pot.widthMm}
-            error={wrong(pot.widthMm, LIMITS.potAcrossMm)}
-            onChange={(widthMm) => {
-              set({ widthMm });
-            }}
-          />
-        )}
+      <ShapeFields
+        thing={pot}
+        shapes={POT_FORMS}
+        names={{
+          across: w.text('potFields.across'),
+          length: w.text('potFields.length'),
+          width: w.text('potFields.width'),
+        }}
+        wrong={(mm) => wrong(mm, LIMITS.potAcrossMm)}
+        onChange={set}
+      >
         <QuantityField
           label={w.text('potFields.deep')}
           dimension="length"
@@ -174,7 +139,7 @@ export function PotFields({ pot, onChange }: PotFieldsProps) {
             set({ heightMm });
           }}
         />
-      </FieldRow>
+      </ShapeFields>
       <FieldRow>
         <QuantityField
           label={w.text('potFields.weight')}

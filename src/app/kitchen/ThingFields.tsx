@@ -1,22 +1,12 @@
 'use client';
 
-import {
-  BURNER_KINDS,
-  type Burner,
-  type BurnerKind,
-  burnerNetW,
-  type Oven,
-  OVEN_KINDS,
-  type Pan,
-  POT_MATERIALS,
-  type PotMaterial,
-  USUAL_RING_W,
-} from '@/core/larder';
+import { BURNER_KINDS, type Burner, burnerNetW, type Oven, OVEN_KINDS, type Pan, USUAL_RING_W } from '@/core/larder';
+import { ShapeFields } from './ShapeFields';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { SelectField } from '@/ui/controls/SelectField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { TextField } from '@/ui/controls/TextField';
 import { PotFromAbove } from '@/ui/drawings/PotFromAbove';
 import { useWords } from '@/ui/KitchenContext';
@@ -27,18 +17,17 @@ interface FieldsProps<T> {
   readonly onChange: (thing: T) => void;
 }
 
-/** What pans may measure and weigh: mm across the floor, and kg. */
+/** Limits for a pan: diameter across the base, mm, and weight, kg. */
 export const PAN_LIMITS = { acrossMm: [100, 800], massKg: [0.2, 15] } as const;
 export const RING_LIMITS_W = [100, 10_000] as const;
 
 const SHAPES = ['round', 'rectangle'] as const;
 
-/** A pan's floor, weight and material, drawn to scale as it is typed. */
+/** A pan's base, weight and material, drawn to scale as it is typed. */
 export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
   const w = useWords();
   const set = (part: Partial<Pan>): void => {
-    const next = { ...thing, ...part };
-    onChange(next.shape === 'round' ? { ...next, widthMm: next.lengthMm } : next);
+    onChange({ ...thing, ...part });
   };
   const [least, most] = PAN_LIMITS.acrossMm;
   const wrong = (mm: number): string | undefined =>
@@ -54,45 +43,17 @@ export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
           set({ name });
         }}
       />
-      <FieldRow>
-        <SelectField
-          label={w.text('potFields.shape')}
-          value={thing.shape}
-          sections={[{ options: SHAPES.map((id) => ({ id, label: w.text(`potFields.shape.${id}`) })) }]}
-          onChange={(shape) => {
-            set({ shape: SHAPES.find((id) => id === shape) ?? 'round' });
-          }}
-        />
-        <SelectField
-          label={w.text('potFields.material')}
-          value={thing.material}
-          sections={[{ options: POT_MATERIALS.map((id) => ({ id, label: w.title(say(`material.${id}`)) })) }]}
-          onChange={(material) => {
-            set({ material: material as PotMaterial });
-          }}
-        />
-      </FieldRow>
-      <FieldRow>
-        <QuantityField
-          label={w.text(thing.shape === 'round' ? 'potFields.floorAcross' : 'potFields.floorLength')}
-          dimension="length"
-          value={thing.lengthMm}
-          error={wrong(thing.lengthMm)}
-          onChange={(lengthMm) => {
-            set({ lengthMm });
-          }}
-        />
-        {thing.shape === 'round' ? null : (
-          <QuantityField
-            label={w.text('potFields.floorWidth')}
-            dimension="length"
-            value={thing.widthMm}
-            error={wrong(thing.widthMm)}
-            onChange={(widthMm) => {
-              set({ widthMm });
-            }}
-          />
-        )}
+      <ShapeFields
+        thing={thing}
+        shapes={SHAPES}
+        names={{
+          across: w.text('potFields.floorAcross'),
+          length: w.text('potFields.floorLength'),
+          width: w.text('potFields.floorWidth'),
+        }}
+        wrong={wrong}
+        onChange={set}
+      >
         <QuantityField
           label={w.text('potFields.panWeight')}
           dimension="mass"
@@ -109,7 +70,7 @@ export function PanFields({ thing, onChange }: FieldsProps<Pan>) {
             set({ massKg });
           }}
         />
-      </FieldRow>
+      </ShapeFields>
       {wrong(thing.lengthMm) === undefined && wrong(thing.widthMm) === undefined ? (
         <div style={{ maxWidth: 190 }}>
           <PotFromAbove pot={thing} />
@@ -130,20 +91,14 @@ export function OvenFields({ thing, onChange }: FieldsProps<Oven>) {
           onChange({ ...thing, name });
         }}
       />
-      <SelectField
+      <ChoiceField
         label={w.text('ovenFields.kind')}
         value={thing.kind}
-        sections={[
-          {
-            options: OVEN_KINDS.map((id) => ({
-              id,
-              label: w.text(`ovenFields.kind.${id}`),
-              why: w.text(`ovenFields.kind.${id}.why`),
-            })),
-          },
-        ]}
+        ids={OVEN_KINDS}
+        name={(id) => w.text(`ovenFields.kind.${id}`)}
+        why={(id) => w.text(`ovenFields.kind.${id}.why`)}
         onChange={(kind) => {
-          onChange({ ...thing, kind: kind as Oven['kind'] });
+          onChange({ ...thing, kind: kind });
         }}
       />
     </>
@@ -166,28 +121,23 @@ export function BurnerFields({ thing, onChange }: FieldsProps<Burner>) {
         }}
       />
       <FieldRow>
-        <SelectField
+        <ChoiceField
           label={w.text('burnerFields.kind')}
           value={thing.kind}
-          sections={[{ options: BURNER_KINDS.map((id) => ({ id, label: w.title(say(`burner.${id}`)) })) }]}
+          ids={BURNER_KINDS}
+          name={(id) => w.title(say(`burner.${id}`))}
           onChange={(id) => {
-            const kind = id as BurnerKind;
+            const kind = id;
             onChange({ ...thing, kind, ...(ring && { powerW: USUAL_RING_W[kind][ring] }) });
           }}
         />
-        <SelectField
+        <ChoiceField
           label={w.text('burnerFields.ring')}
           placeholder={w.text('burnerFields.asTyped')}
           value={ring ?? ''}
-          sections={[
-            {
-              options: RINGS.map((id) => ({
-                id,
-                label: w.title(say(`burnerFields.ring.${id}`)),
-                why: w.quantity(USUAL_RING_W[thing.kind][id], 'power'),
-              })),
-            },
-          ]}
+          ids={RINGS}
+          name={(id) => w.title(say(`burnerFields.ring.${id}`))}
+          why={(id) => w.quantity(USUAL_RING_W[thing.kind][id], 'power')}
           onChange={(id) => {
             const chosen = RINGS.find((r) => r === id);
             if (chosen) onChange({ ...thing, powerW: USUAL_RING_W[thing.kind][chosen] });

@@ -52,7 +52,7 @@ describe('the kitchen', () => {
     await waitFor(() => {
       expect(server.calls.at(-1)?.body).toMatchObject({ keeping: { rule: 'ukHome', boxMm: 35 } });
     });
-    // No box is so deep.
+    // No box is this deep.
     const before = server.calls.length;
     await retype(hand, field(WORDS.text('kitchen.keeping.depth')), '900 mm');
     expect(server.calls).toHaveLength(before);

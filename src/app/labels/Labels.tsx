@@ -6,7 +6,7 @@ import { useEffect } from 'react';
 import styled from 'styled-components';
 import { type StoredBatch } from '@/core/cook';
 import { type Kept } from '@/server/shelf';
-import { warmSays } from '../reheatText';
+import { reheatText } from '../reheatText';
 import { type Avoided } from '@/core/larder';
 import { Button } from '@/ui/controls/Button';
 import { Page, PageHead } from '@/ui/controls/Panel';
@@ -53,13 +53,13 @@ interface LabelsProps {
   readonly brings: readonly Avoided[];
 }
 
-/** A label for every box that is kept, to print and cut out. */
+/** A label for every stored box, to print and cut out. */
 export function Labels({ id, title, madeMs, lots, warmed, brings }: LabelsProps) {
   const w = useWords();
   const router = useRouter();
   const { sent } = useOutbox();
   const arrived = sent.filter((r) => r.cookId === id).length;
-  // Boxes may still be on their way to the server when their labels are asked for.
+  // Boxes may still be on their way to the server when the labels are opened.
   useEffect(() => {
     if (arrived > 0) router.refresh();
   }, [arrived, router]);
@@ -92,10 +92,10 @@ export function Labels({ id, title, madeMs, lots, warmed, brings }: LabelsProps)
             <strong>
               {frozen
                 ? w.text('labels.frozenBy', { day: w.day(lot.freezerByMs) })
-                : w.text('labels.eatBy', { day: w.day(lot.eatByMs) })}
+                : w.text('labels.eatBy', { day: w.day(lot.useByMs) })}
             </strong>
             <span>
-              {warmSays(
+              {reheatText(
                 w,
                 warmed.find((b) => b.grams === lot.grams),
               )}

@@ -12,7 +12,7 @@ import { UnreadableNotice } from '../UnreadableNotice';
 import { SaltLedger } from '../SaltLedger';
 import { Scores } from './Scores';
 import { type QuarantinedRow } from '@/server/quarantine';
-import { actSays, learnedSays, lessonSays } from '../cook/recordText';
+import { actText, learnedText, updateText } from '../braise/recordText';
 import { daysBetween, sameClockLater } from '@/calendar/calendar';
 import {
   type LogSnapshot,
@@ -22,13 +22,13 @@ import {
   reduceEvents,
   isLate,
   keptReady,
-  type KeptLesson,
+  type StoredUpdate,
   type KeptSauce,
   type LogEntry,
   sauceAtLitres,
 } from '@/core/cook';
 import { type PlanInput } from '@/core/choices';
-import { stageIndex } from '@/core/tenderness';
+import { donenessIndex } from '@/core/tenderness';
 import { ScaleChart } from '@/ui/charts/curves';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { ConfirmButton } from '@/ui/controls/ConfirmButton';
@@ -78,10 +78,10 @@ const PotLink = styled(Link)`
   ${linkButton('plain')}
 `;
 
-/** Closer than this two moments are one, ms. */
+/** Moments closer than this count as the same, ms. */
 const A_MOMENT_MS = 1000;
 
-/** Serving time of a repeat: the same clock time on the next day that leaves time to cook. */
+/** Serving time of a repeat: the same time of day on the next day that leaves time to cook. */
 function nextServing(serveMs: number, nowMs: number, timeZone: string): number {
   const days = Math.max(1, daysBetween(serveMs, nowMs, timeZone));
   const serving = sameClockLater(serveMs, days, timeZone);
@@ -96,7 +96,7 @@ interface LogDetailProps {
   readonly aside: readonly QuarantinedRow[];
 }
 
-/** One braise of the log, as all of it was kept: planned against actual, what was recorded and what it taught. */
+/** A braise of the log as saved: planned against actual, the records and what they taught. */
 export function LogDetail({ entry, account, input, events, aside }: LogDetailProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
@@ -115,13 +115,13 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
     else setFault(w.say(sent.says));
   };
   const remove = async (): Promise<void> => {
-    const sent = await send('DELETE', `/api/cooks/${entry.id}`);
+    const sent = await send('DELETE', `/api/braises/${entry.id}`);
     if (sent.ok) router.push('/log');
     else setFault(w.say(sent.says));
   };
 
-  /** What was forecast after a record, as it was then; nothing once the fork had found it. */
-  const readyThen = (lesson: KeptLesson | undefined, atMs: number): string => {
+  /** The forecast right after a record; nothing once it was fork-tender. */
+  const readyThen = (lesson: StoredUpdate | undefined, atMs: number): string => {
     if (!lesson || atMs > startMs + entry.actualMin * MINUTE_MS - A_MOMENT_MS) return '';
     const { p10, p50, p90 } = keptReady(lesson);
     const at = (min: number): string =>
@@ -140,10 +140,10 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           <Button $tone="main" onPress={() => void again()}>
             <RotateCcw size={18} aria-hidden /> {w.text('logDetail.braiseItAgain')}
           </Button>
-          <FileLink href={`/api/cooks/${entry.id}/export`} download>
+          <FileLink href={`/api/braises/${entry.id}/export`} download>
             <Download size={18} aria-hidden /> {w.text('logDetail.export')}
           </FileLink>
-          <PotLink href={`/cook/${entry.id}`}>{w.text('logDetail.records')}</PotLink>
+          <PotLink href={`/braise/${entry.id}`}>{w.text('logDetail.records')}</PotLink>
           <ConfirmButton
             label={w.text('logDetail.deleteThisEntry')}
             question={w.text('logDetail.deleteFromTheLog', { title: entry.title })}
@@ -201,21 +201,21 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
           <Records>
             {state.events.map((e) => {
               const lesson = lessons.find((l) => l.eventId === e.id);
-              const note = [lessonSays(w, lesson), readyThen(lesson, e.atMs), learnedSays(w, lesson)]
+              const note = [updateText(w, lesson), readyThen(lesson, e.atMs), learnedText(w, lesson)]
                 .filter((t) => t !== '')
                 .join('. ');
               return (
                 <li key={e.id}>
                   <time dateTime={new Date(e.atMs).toISOString()}>{w.clockBeside(e.atMs, entry.finishedMs)}</time>
-                  <span>{actSays(w, e.act)}</span>
+                  <span>{actText(w, e.act)}</span>
                   {note === '' ? null : <small>{note}</small>}
                 </li>
               );
             })}
-            {state.pointless.map(({ event, why }) => (
+            {state.rejected.map(({ event, why }) => (
               <li key={event.id}>
                 <time dateTime={new Date(event.atMs).toISOString()}>{w.clockBeside(event.atMs, entry.finishedMs)}</time>
-                <span>{w.text('common.pointlessRecord', { act: actSays(w, event.act), why })}</span>
+                <span>{w.text('common.pointlessRecord', { act: actText(w, event.act), why })}</span>
               </li>
             ))}
           </Records>
@@ -229,7 +229,10 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
             startMs={startMs}
             readyMs={startMs + entry.actualMin * MINUTE_MS}
             target={planned.day.target}
-            tests={eventsOf(state.events, 'fork').map((e) => ({ atMs: e.atMs, stageIndex: stageIndex(e.act.stage) }))}
+            tests={eventsOf(state.events, 'fork').map((e) => ({
+              atMs: e.atMs,
+              stageIndex: donenessIndex(e.act.stage),
+            }))}
             height={320}
           />
           <Mute>{w.text('logDetail.ringAForkTestBand')}</Mute>
@@ -242,7 +245,7 @@ export function LogDetail({ entry, account, input, events, aside }: LogDetailPro
   );
 }
 
-/** The sauce as it went to the table, with its salt. */
+/** The sauce as served, with its salt. */
 function ServedSauce({ pot, kept }: { readonly pot: PlanInput['pot']; readonly kept: KeptSauce }) {
   const w = useWords();
   return (

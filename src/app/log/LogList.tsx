@@ -39,10 +39,10 @@ const Row = styled.li`
   }
 `;
 
-/** Within this many minutes of the middle is on time. */
+/** This many minutes around the middle count as on time. */
 export const ON_TIME_MIN = 3;
 
-/** Planned window and actual time of one braise on a common axis from 0 to `most` minutes. */
+/** Planned range and actual time of one braise on a common axis from 0 to `most` minutes. */
 function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
   const w = useWords();
   const x = (min: number): number => (300 * min) / most;
@@ -77,7 +77,7 @@ function PlannedActual({ entry, most }: { entry: LogEntry; most: number }) {
   );
 }
 
-/** By how much it took longer or shorter than was most likely. */
+/** How much longer or shorter than most likely it took. */
 function Difference({ entry }: { entry: LogEntry }) {
   const w = useWords();
   const late = entry.actualMin - entry.plannedMin;
@@ -91,7 +91,7 @@ function Difference({ entry }: { entry: LogEntry }) {
   );
 }
 
-/** The log, a page of it: planned against actual, and how all of it came out. */
+/** One page of the log: planned against actual, and how everything turned out. */
 export function LogList({ entries, page, pages, all, inside, waiting, aside }: LogPage) {
   const w = useWords();
   const most = Math.max(60, ...entries.map((e) => Math.max(e.plannedP90Min, e.actualMin))) * 1.05;

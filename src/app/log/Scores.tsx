@@ -9,10 +9,10 @@ export const SCORES = ['tenderness', 'moisture', 'sauce', 'salt'] as const;
 
 export const POINTS = [1, 2, 3, 4, 5] as const;
 
-/** The score that needs no mention where things are said in short. */
+/** The score not mentioned in short texts. */
 const RIGHT: Readonly<Partial<Record<(typeof SCORES)[number], number>>> = { sauce: 3, salt: 3 };
 
-/** Answers said otherwise where their question does not stand beside them. */
+/** Answers worded differently where their question is not next to them. */
 const SAID_ALONE: Readonly<
   Partial<
     Record<

@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
-/** It is made after the pages are. */
+/** It is built after the pages. */
 export const dynamic = 'force-dynamic';
 
-/** The service worker of this build; none while developing. */
+/** The service worker of this build; none in development. */
 export async function GET(): Promise<Response> {
   const text = await readFile(join(process.cwd(), '.next', 'offline.js'), 'utf8').catch(() => undefined);
   if (text === undefined) return new Response(null, { status: 404 });

@@ -67,7 +67,7 @@ const Trouble = styled.ul`
   font-size: 0.9375rem;
 `;
 
-/** The day of `plan` with what the hand has moved since; the plan's own where that cannot be laid out. */
+/** The day of `plan` with what has been dragged since; the plan's own day where that cannot be scheduled. */
 function dayOf(plan: Plan, moved: Moved): Day {
   if (!Number.isFinite(moved.serveAtMs)) return plan.day;
   try {
@@ -88,8 +88,8 @@ interface DayDockProps {
 }
 
 /**
- * The day at the foot of the plan: a slim ember line whose plate and tasks can be moved, everything else following the
- * hand; pulled up, with what goes on beside the braise and the day task by task.
+ * The day at the foot of the plan: a slim timeline whose serving time and tasks can be dragged, everything else moving
+ * along; opened, it shows side work and the day task by task.
  */
 export function DayDock({ plan, input, change }: DayDockProps) {
   const { timeZone } = useKitchen();
@@ -97,9 +97,9 @@ export function DayDock({ plan, input, change }: DayDockProps) {
   const nowMs = useNow(30_000);
   const [up, setUp] = useState(false);
   const [moved, setMoved] = useState<Moved>();
-  // A key moves and lets go in one go, before anything is drawn.
+  // A key press moves and releases in one go, before anything is rendered.
   const newest = useRef<Moved>(undefined);
-  // Laid out here only while the hand moves something: else the plan has it.
+  // Scheduled here only while something is dragged: otherwise the plan has it.
   const day = useMemo(() => (moved ? dayOf(plan, moved) : plan.day), [plan, moved]);
   const lower = useCallback(() => {
     setUp(false);

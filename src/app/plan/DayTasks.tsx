@@ -55,7 +55,7 @@ const Pin = styled(ToggleButton)`
   }
 `;
 
-/** Minutes it most likely takes: of the braise those until the meat is as wanted, what is kept in reserve apart. */
+/** Most likely minutes: for the braise, until the meat is as wanted, without spare time. */
 function likelyMinutes(task: DayTask, day: Day): number {
   const ms =
     task.id === 'braise'
@@ -124,7 +124,7 @@ function TaskRow({ task, day, fixed, onFix }: TaskRowProps) {
   );
 }
 
-function reserveSays(w: Words, { forecastMin, handsMin, plateMin }: Reserve, confidence: number): string {
+function spareTimeText(w: Words, { forecastMin, handsMin, plateMin }: Reserve, confidence: number): string {
   const parts = [
     [forecastMin, 'reserve.meatLate'],
     [handsMin, 'reserve.handsSlow'],
@@ -143,7 +143,7 @@ interface DayTasksProps {
   readonly change: (part: Partial<PlanInput>) => void;
 }
 
-/** The day task by task, each with its minutes, hands and place, and a pin that fixes it to its moment. */
+/** The day task by task, each with its minutes, people and place, and a pin that locks it to its time. */
 export function DayTasks({ plan, input, change }: DayTasksProps) {
   const w = useWords();
   const { day } = plan;
@@ -165,7 +165,7 @@ export function DayTasks({ plan, input, change }: DayTasksProps) {
           />
         ))}
       </StepList>
-      <p>{reserveSays(w, day.reserve, input.confidence)}</p>
+      <p>{spareTimeText(w, day.reserve, input.confidence)}</p>
       <Mute>{w.text('servePanel.nobodyIsInTwoPlaces', { cooks: input.day.cooks, burners: input.day.burners })}</Mute>
     </Columns>
   );

@@ -130,17 +130,17 @@ interface DecisionListProps {
   readonly plan: Plan | undefined;
   readonly nowMs: number;
   readonly open: Decision;
-  /** The decision a fault lies in. */
+  /** The decision that contains a fault. */
   readonly atFault: Decision | undefined;
   readonly draft: Pick<Draft, 'undo' | 'redo' | 'stepped'>;
-  /** How it stands with keeping it. */
+  /** Save status. */
   readonly state: string;
   readonly onOpen: (decision: Decision) => void;
-  /** What has to be said before anything else. */
+  /** What matters more than anything else on the list. */
   readonly children?: ReactNode;
 }
 
-/** The plan as eight sentences, each with its key figure and its fault; the one in hand marked. */
+/** The plan as eight sentences, each with its key figure and fault; the open one marked. */
 export function DecisionList({
   title,
   input,

@@ -70,7 +70,7 @@ const Halves = styled.div`
   }
 `;
 
-/** The drawing and what follows; what lies in it is laid out by its width. */
+/** The drawing and the results; laid out by the panel's width. */
 const Shown = styled.div`
   container-type: inline-size;
   min-width: 0;
@@ -86,7 +86,7 @@ const Form = styled.div`
   }
 `;
 
-/** What follows from each decision, with its drawing; fetched with the one in hand first. */
+/** Results and drawing of each decision; the open one is fetched first. */
 const PANELS: Readonly<Record<Decision, ReturnType<typeof lazyHydrated<PanelProps>>>> = {
   meat: lazyHydrated(async () => (await import('./panels/MeatPanel')).MeatPanel),
   pot: lazyHydrated(async () => (await import('./panels/PotPanel')).PotPanel),
@@ -101,11 +101,11 @@ const PANELS: Readonly<Record<Decision, ReturnType<typeof lazyHydrated<PanelProp
 type DecisionPanelProps = Omit<FormProps, 'plan'> & {
   readonly decision: Decision;
   readonly plan: Plan | undefined;
-  /** From this page to the eight decisions, where they are not beside it. */
+  /** Back to the eight decisions, where they are not beside it. */
   readonly onBack: () => void;
 };
 
-/** The decision in hand: its controls beside the drawing that belongs to it, and what follows from it. */
+/** The open decision: its controls beside its drawing and results. */
 export function DecisionPanel({ decision, plan, onBack, ...props }: DecisionPanelProps) {
   const w = useWords();
   const PanelBody = PANELS[decision];

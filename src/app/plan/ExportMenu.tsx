@@ -7,7 +7,7 @@ import { MenuPlate, usePopover } from '@/ui/controls/usePopover';
 import { useKitchen, useWords } from '@/ui/KitchenContext';
 
 const SHEET = 'sheet';
-/** The open formats a plan goes out in. */
+/** The open formats for exporting a plan. */
 const FILES = ['plan', 'calendar', 'text', 'recipe'] as const;
 
 interface ExportMenuProps {
@@ -15,11 +15,11 @@ interface ExportMenuProps {
   readonly onSheet: () => void;
 }
 
-/** The plan to take along: the bench sheet, or a file in one of the open formats. */
+/** Taking the plan along: the prep sheet, or a file in one of the open formats. */
 export function ExportMenu({ plan, onSheet }: ExportMenuProps) {
   const { renderedAtMs } = useKitchen();
   const w = useWords();
-  const { open, face, plate } = usePopover('menu');
+  const { open, triggerProps: face, plate } = usePopover('menu');
   const take = async (id: string): Promise<void> => {
     if (id === SHEET) {
       onSheet();

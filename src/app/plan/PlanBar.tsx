@@ -33,7 +33,7 @@ const Bar = styled(AriaButton)`
 
 interface PlanBarProps {
   readonly plan: Plan | undefined;
-  /** How many things there are to mind. */
+  /** How many warnings there are. */
   readonly minded: number;
   readonly stale: boolean;
   /** Whether the verdict is on this page. */
@@ -41,7 +41,10 @@ interface PlanBarProps {
   readonly onList: () => void;
 }
 
-/** The verdict at the foot of a narrow screen: tender about, begin by, what to mind. A press shows it whole. */
+/**
+ * The verdict at the foot of a narrow screen: when it should be tender, when to start, what to watch for. A tap shows
+ * all of it.
+ */
 export function PlanBar({ plan, minded, stale, toVerdict, onList }: PlanBarProps) {
   const w = useWords();
   const show = (): void => {

@@ -9,21 +9,21 @@ import { PlanBar } from './PlanBar';
 import { useDraft } from './useDraft';
 import { useDecision } from './useDecision';
 import { useKeeping } from './useKeeping';
-import { useOurWays } from './useOurWays';
+import { useKitchenDefaults } from './useKitchenDefaults';
 import { usePlan } from './usePlan';
 import { useUndoKeys } from './useUndoKeys';
 import { minded, Verdict } from './Verdict';
 import { type Kitchen } from '@/contract/kitchen';
 import { type Outlook } from '@/core/plan';
-import { partOf, type PlanInput } from '@/core/choices';
+import { sectionOf, type PlanInput } from '@/core/choices';
 import { Button, linkButton } from '@/ui/controls/Button';
 import { FaultNote, Mute } from '@/ui/controls/Panel';
 import { useKitchen, useNow, useWords } from '@/ui/KitchenContext';
 import { lazyHydrated, Unboxed } from '@/ui/lazy';
 
 /**
- * The eight decisions, the one in hand and the verdict side by side, the day docked beneath. The page is the only
- * scroller. Where it is low the docks let go; where it is narrow the decision in hand is a page of its own.
+ * The eight decisions, the open one and the verdict side by side, the day docked below. Only the page scrolls. On low
+ * screens the docks are released; on narrow ones the open decision is a page of its own.
  */
 const Layout = styled.main`
   max-width: 1320px;
@@ -97,7 +97,7 @@ const Buttons = styled.div`
   gap: 8px;
 `;
 
-/** The decision a part of the input is set in. */
+/** The decision in which a section of the input is set. */
 const DECISION_OF: Readonly<Record<keyof PlanInput, Decision>> = {
   title: 'meat',
   eaters: 'meat',
@@ -128,18 +128,18 @@ interface PlanEditorProps {
   readonly kitchen: Kitchen;
   readonly start: PlanInput;
   readonly id: string | null;
-  /** When it was kept last; null for a new one. */
+  /** When it was last saved; null for a new one. */
   readonly updatedAtMs: number | null;
-  /** What it came to when the page was made; left out for a plan this browser alone has. */
+  /** The result computed with the page; omitted for a plan only this browser has. */
   readonly first?: Outlook;
 }
 
-/** A whole new page, not a step within this one: what is kept is read again. */
+/** A new page load, not a step within this one: saved data are read again. */
 const OtherLink = styled.a`
   ${linkButton('plain')}
 `;
 
-/** The plan screen: eight decisions, the one in hand with its drawing, the verdict, the day. */
+/** The plan screen: eight decisions, the open one with its drawing, the verdict, the day. */
 export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedAtMs, first }: PlanEditorProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
@@ -148,8 +148,15 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
   const draft = useDraft(firstId, opened);
   const { input } = draft;
   const { id, kept, ...keeping } = useKeeping(firstId, opened, draft);
-  const [kitchen, ours] = useOurWays(firstKitchen, keeping.say);
-  const { plan, faults, waysOut, fitWays, dayWays, current } = usePlan(input, kitchen.pots, first);
+  const [kitchen, ours] = useKitchenDefaults(firstKitchen, keeping.say);
+  const {
+    plan,
+    faults,
+    alternatives: waysOut,
+    fitFixes: fitWays,
+    scheduleFixes: dayWays,
+    current,
+  } = usePlan(input, kitchen.pots, first);
   const decision = useDecision();
   const inHand = decision.named ?? 'meat';
   useUndoKeys(draft);
@@ -166,7 +173,7 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
         plan={plan}
         nowMs={nowMs}
         open={inHand}
-        atFault={faultyField === undefined ? undefined : DECISION_OF[partOf(faultyField)]}
+        atFault={faultyField === undefined ? undefined : DECISION_OF[sectionOf(faultyField)]}
         draft={draft}
         state={w.text(
           id === null ? 'planEditor.notKeptYet' : draft.changed ? 'planEditor.changesNotKept' : 'planEditor.kept',
@@ -219,9 +226,9 @@ export function PlanEditor({ kitchen: firstKitchen, start, id: firstId, updatedA
         nowMs={nowMs}
         faults={faults}
         minded={toMind}
-        waysOut={waysOut}
-        fitWays={fitWays}
-        dayWays={dayWays}
+        alternatives={waysOut}
+        fitFixes={fitWays}
+        scheduleFixes={dayWays}
         onTake={draft.change}
       >
         <Button $tone="hands" isDisabled={blocked} onPress={() => void keeping.startBraise()}>

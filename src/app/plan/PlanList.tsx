@@ -60,7 +60,7 @@ interface PlanListProps {
   readonly pages: number;
 }
 
-/** Kept plans, a page of them. */
+/** One page of saved plans. */
 export function PlanList({ plans, aside, page, pages }: PlanListProps) {
   const { renderedAtMs } = useKitchen();
   const w = useWords();

@@ -6,7 +6,7 @@ import { dayTroubles } from './dayTroubles';
 
 import { evenings, say } from '@/core/message';
 import { type PlanFault, type PlanInput } from '@/core/choices';
-import { type FitWay, type Plan, type Alternative } from '@/core/plan';
+import { type FitFix, type Plan, type Alternative } from '@/core/plan';
 import { Button, TextButton } from '@/ui/controls/Button';
 import { Panel } from '@/ui/controls/Panel';
 import { Popover, usePopover } from '@/ui/controls/usePopover';
@@ -150,10 +150,10 @@ interface WayListProps {
   readonly onTake: (input: PlanInput) => void;
 }
 
-/** Ways on from a plan that does not work, opened at a press and each to be taken; nothing where there is none. */
+/** Alternatives to a plan that does not work, opened at a tap, each to be taken; hidden where there are none. */
 function WayList({ id, title, ways, onTake }: WayListProps) {
   const w = useWords();
-  const { open, face, plate } = usePopover('dialog');
+  const { open, triggerProps: face, plate } = usePopover('dialog');
   if (ways.length === 0) return null;
   return (
     <>
@@ -184,7 +184,7 @@ function WayList({ id, title, ways, onTake }: WayListProps) {
   );
 }
 
-/** So many things to mind stand on the page beside the faults; the others open. */
+/** How many warnings are shown beside the faults; the others unfold. */
 const MINDED = 1;
 
 interface MindListProps {
@@ -193,10 +193,10 @@ interface MindListProps {
   readonly children: ReactNode;
 }
 
-/** What to mind about the plan: what keeps it from working first, then what to watch. */
+/** What to watch for: first what keeps the plan from working, then warnings. */
 function MindList({ faults, watch, children }: MindListProps) {
   const w = useWords();
-  const { open, face, plate } = usePopover('dialog');
+  const { open, triggerProps: face, plate } = usePopover('dialog');
   if (faults.length + watch.length === 0) return null;
   const more = watch.slice(faults.length > 0 ? 0 : MINDED);
   return (
@@ -231,10 +231,10 @@ function MindList({ faults, watch, children }: MindListProps) {
   );
 }
 
-/** Why it takes the time it takes. */
+/** Why it takes as long as it does. */
 function WhyThisTime({ plan }: { plan: Plan }) {
   const w = useWords();
-  const { open, face, plate } = usePopover('dialog');
+  const { open, triggerProps: face, plate } = usePopover('dialog');
   return (
     <>
       <OnEnamel {...face}>{w.text('verdict.whyThisTime')}</OnEnamel>
@@ -257,25 +257,25 @@ export interface VerdictProps {
   readonly plan: Plan | undefined;
   readonly nowMs: number;
   readonly faults: readonly PlanFault[];
-  /** What keeps the plan from working, as `minded` has it. */
+  /** What keeps the plan from working, from `minded`. */
   readonly minded: readonly string[];
-  readonly waysOut: readonly Alternative[];
-  readonly fitWays: readonly FitWay[];
-  readonly dayWays: readonly Alternative[];
+  readonly alternatives: readonly Alternative[];
+  readonly fitFixes: readonly FitFix[];
+  readonly scheduleFixes: readonly Alternative[];
   readonly onTake: (input: PlanInput) => void;
-  /** What can be done with the plan. */
+  /** Actions for the plan. */
   readonly children: ReactNode;
 }
 
-/** What follows from the decisions: when the meat is as wanted and how sure that is, when to begin, what to mind. */
+/** The results: when the meat is as wanted and how sure that is, when to start, what to watch for. */
 export function Verdict({
   plan,
   nowMs,
   faults,
   minded: toMind,
-  waysOut,
-  fitWays,
-  dayWays,
+  alternatives: waysOut,
+  fitFixes: fitWays,
+  scheduleFixes: dayWays,
   onTake,
   children,
 }: VerdictProps) {
@@ -330,7 +330,7 @@ export function Verdict({
   );
 }
 
-/** What keeps the plan from working, in the reader's words: its faults; of a plan without them, what its day does not hold. */
+/** What keeps the plan from working, in the reader's words: its faults or, without any, its schedule conflicts. */
 export function minded(
   w: Words,
   plan: Plan | undefined,

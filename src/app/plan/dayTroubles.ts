@@ -1,7 +1,7 @@
 import { type Day } from '@/core/schedule';
 import { type Words } from '@/words/words';
 
-/** What a day does not hold, in the reader's words: a beginning gone by, tasks that cannot be where they are fixed. */
+/** Schedule conflicts in the reader's words: a start that has passed, tasks that cannot be where they are locked. */
 export function dayTroubles(w: Words, day: Day, nowMs: number): readonly string[] {
   return [
     ...(day.startMs < nowMs ? [w.text('dayLine.theFirstActOfThis', { start: w.clock(day.startMs) })] : []),

@@ -16,12 +16,12 @@ export interface Sentence {
 }
 
 const NAMED_OF_BASE = 2;
-/** Less than this is not worth calling reduced, l. */
+/** Less than this is not called reducing, l. */
 const MIN_REDUCED_L = 0.005;
-/** Where a figure waits for the plan. */
+/** Placeholder for a figure that waits for the plan. */
 const NO_FIGURE = '–';
 
-/** The stages of heat: the places and settings one after the other, then how long each lasts under which lid. */
+/** The heat schedule: places and settings in order, then how long each lasts under which lid. */
 function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'text' | 'detail'> {
   const heats = course.map((s) => s.heat).filter((heat, i, all) => i === 0 || !sameHeat(heat, all[i - 1] ?? heat));
   const [first = '', ...others] = heats.map((heat) => w.say(heatSays(heat)));
@@ -37,7 +37,7 @@ function heatSentence({ course, bare }: PlanInput, w: Words): Pick<Sentence, 'te
   };
 }
 
-/** What is done between heat and plate, in a few words. */
+/** What is done between coming off the heat and serving, in a few words. */
 function finishSentence(input: PlanInput, plan: Plan | undefined, w: Words): string {
   const { finish, base } = input;
   const ways = [
@@ -51,7 +51,7 @@ function finishSentence(input: PlanInput, plan: Plan | undefined, w: Words): str
   return said.charAt(0).toLocaleUpperCase(w.locale) + said.slice(1);
 }
 
-/** The eight decisions as they stand. Figures that follow from the plan show a dash until there is one. */
+/** The eight decisions as they are now. Figures from the plan show a dash until there is one. */
 export function sentences(
   input: PlanInput,
   plan: Plan | undefined,
@@ -120,7 +120,7 @@ export function sentences(
     liquid: {
       text: fig((p) =>
         w.text('sentence.level', {
-          // As it will stand: what is poured by measure alone may come higher than the line.
+          // The resulting level: measured liquid may come up higher than the line.
           level: w.quantity(p.pot.levelStartMm / p.pot.meatTopMm, 'share'),
           volume: w.quantity(p.liquidL, 'volume'),
         }),

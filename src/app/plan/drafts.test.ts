@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type * as Drafts from './drafts';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
 
-/** Locks as a browser has them, shared by all the tabs of a test. */
+/** Browser locks, shared by all the tabs of a test. */
 class Locks {
   readonly held = new Set<string>();
   async request(name: string, _: object, hold: (lock: object | null) => unknown): Promise<void> {
@@ -21,7 +21,7 @@ class Locks {
 
 const locks = new Locks();
 
-/** A tab of this browser: its own page, and its own session where it is no duplicate. */
+/** A tab of this browser: its own page, and its own session unless it is a duplicate. */
 async function tab(session: Record<string, string> = {}): Promise<Pick<typeof Drafts, 'openDraft'>> {
   vi.resetModules();
   sessionStorage.clear();
@@ -48,7 +48,7 @@ describe('what is unsaved', () => {
     expect((await second.openDraft('p1')).found).toBeUndefined();
     (await second.openDraft('p1')).write(unsaved('of the second'));
     expect((await second.openDraft('p2')).found).toBeUndefined();
-    // The first page is gone, and comes again with its session.
+    // The first page is gone and is opened again with its session.
     locks.held.delete(`even-ember:tab:${String(mine['even-ember:tab'])}`);
     const again = await tab(mine);
     expect((await again.openDraft('p1')).found).toMatchObject({ input: { title: 'of the first' }, basedOnMs: 7 });

@@ -1,23 +1,23 @@
 import { packed, type Unsaved } from './draftText';
-import { PRESENT } from '@/contract/kept/versions';
+import { CURRENT_VERSION } from '@/contract/stored/versions';
 
-/** Where one tab of this browser keeps what is unsaved of one plan. */
+/** Where one tab of this browser stores the unsaved changes of one plan. */
 export interface DraftSlot {
-  /** What this tab had, or a tab that is gone; undefined for nothing, or nothing that can be read. */
+  /** What this tab had, or a closed tab; undefined for nothing or nothing readable. */
   readonly found: Unsaved | undefined;
   readonly write: (unsaved: Unsaved) => void;
   readonly clear: () => void;
 }
 
-/** Marks all drafts: followed by the plan, `new` for one never kept, and the tab. */
+/** Prefix of all drafts: followed by the plan (`new` for one never saved) and the tab. */
 const DRAFT = 'even-ember:draft';
 const TAB = 'even-ember:tab';
 
 const lockOf = (tab: string): string => `${TAB}:${tab}`;
 
-/** Holds a tab's name for as long as the page is open; false where another page holds it. */
+/** Claims a tab name for as long as the page is open; false where another page has it. */
 function holds(tab: string): Promise<boolean> {
-  // A browser without locks is one of a kind: one tab at a time.
+  // Without locks, one tab at a time is assumed.
   if (!('locks' in navigator)) return Promise.resolve(true);
   return new Promise((resolve, reject) => {
     navigator.locks
@@ -31,7 +31,7 @@ function holds(tab: string): Promise<boolean> {
 
 let named: Promise<string> | undefined;
 
-/** The name of this tab: kept through a reload, never that of two (a duplicated tab begins with its twin's). */
+/** The name of this tab: kept through a reload, never shared by two tabs (a duplicate starts with its twin's). */
 function thisTab(): Promise<string> {
   named ??= (async () => {
     const before = sessionStorage.getItem(TAB);
@@ -44,7 +44,7 @@ function thisTab(): Promise<string> {
   return named;
 }
 
-/** Names of the tabs that are open. */
+/** Names of the open tabs. */
 async function openTabs(): Promise<ReadonlySet<string>> {
   if (!('locks' in navigator)) return new Set();
   const { held = [] } = await navigator.locks.query();
@@ -59,7 +59,7 @@ const writtenAtMs = (text: string | null): number => {
   }
 };
 
-/** The draft of this plan that nobody has open: written last by a tab that is gone, or before tabs had names. */
+/** The draft of this plan that no open tab has: the newest one left by a closed tab, or from before tabs had names. */
 async function leftBehind(plan: string): Promise<string | undefined> {
   const open = await openTabs();
   const mine = Object.keys(localStorage).filter((key) => {
@@ -69,7 +69,7 @@ async function leftBehind(plan: string): Promise<string | undefined> {
   return mine.sort((a, b) => writtenAtMs(localStorage.getItem(b)) - writtenAtMs(localStorage.getItem(a)))[0];
 }
 
-/** Opens this tab's place for what is unsaved of a plan; null is the new one. */
+/** Opens this tab's storage for the unsaved changes of a plan; null is the new one. */
 export async function openDraft(planId: string | null): Promise<DraftSlot> {
   const plan = `${DRAFT}:${planId ?? 'new'}`;
   const key = `${plan}:${await thisTab()}`;
@@ -85,7 +85,7 @@ export async function openDraft(planId: string | null): Promise<DraftSlot> {
   return {
     found: text === null ? undefined : (await import('./readDraft')).readDraft(text),
     write: ({ input, basedOnMs }) => {
-      const draft = { inputVersion: PRESENT.plan, input, basedOnMs, atMs: Date.now() };
+      const draft = { inputVersion: CURRENT_VERSION.plan, input, basedOnMs, atMs: Date.now() };
       localStorage.setItem(key, packed(draft));
     },
     clear: () => {

@@ -1,11 +1,11 @@
-import { type Fixed, type PlanInput } from '@/core/choices';
+import { type LockedTask, type PlanInput } from '@/core/choices';
 
-/** The task begun at `startMs` by wish of the cook, the newest wish last. */
-export function fixing(day: PlanInput['day'], fix: Fixed): PlanInput['day'] {
+/** The task locked to `startMs`; the newest lock comes last. */
+export function fixing(day: PlanInput['day'], fix: LockedTask): PlanInput['day'] {
   return { ...day, fixed: [...day.fixed.filter((h) => h.task !== fix.task), fix] };
 }
 
-/** The task no longer fixed to a moment. */
+/** The task no longer locked. */
 export function letGo(day: PlanInput['day'], task: string): PlanInput['day'] {
   return { ...day, fixed: day.fixed.filter((h) => h.task !== task) };
 }

@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { PlanList } from './PlanList';
 import { pageDataSource } from '@/server/backupPreview';
 import { pageNumber } from '@/app/pageNumber';
-import { presentMs } from '@/server/clock';
+import { nowMs } from '@/server/clock';
 import { listPlans } from '@/server/plans';
 import { pageWords } from '@/app/pageWords';
 
@@ -17,5 +17,5 @@ interface Props {
 
 export default async function PlansPage({ searchParams }: Props) {
   const page = pageNumber((await searchParams).page);
-  return <PlanList {...await listPlans((await pageDataSource()).db, presentMs(), page)} />;
+  return <PlanList {...await listPlans((await pageDataSource()).db, nowMs(), page)} />;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fixing, letGo } from './lockedTasks';
-import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, settledFrom, takenOf } from './import/resolveLines';
-import { asHeatMode, heatWays, levelWays, lidWays } from './techniqueOptions';
+import { choices, fillsUp, LEAVE, measureOf, openOn, type Settled, resolvedFrom, takenOf } from './import/resolveLines';
+import { asHeatMode, heatOptionList, levelWays, lidWays } from './techniqueOptions';
 import { readIngredient } from '@/core/intake';
 import { HEAT_MODES } from '@/core/choices';
 import { OXTAIL_PLAN } from '@/testing/fixtures';
@@ -24,7 +24,7 @@ describe('fixing a task', () => {
 });
 
 describe('settling a recipe', () => {
-  const line = (text: string): Settled => settledFrom(readIngredient(text));
+  const line = (text: string): Settled => resolvedFrom(readIngredient(text));
 
   it('is open where nothing was understood or no amount is there, and done where it is left out', () => {
     expect(english(openOn(line('1 star fruit')))).toMatch(saying('settle.notUnderstood'));
@@ -73,8 +73,8 @@ describe('settling a recipe', () => {
 });
 
 it('every heat, lid and level has a name and a line of why, as a sentence begins', () => {
-  expect(heatWays(WORDS).map((s) => s.id)).toEqual([...HEAT_MODES]);
-  for (const s of [...heatWays(WORDS), ...lidWays(WORDS), ...levelWays(WORDS)]) {
+  expect(heatOptionList(WORDS).map((s) => s.id)).toEqual([...HEAT_MODES]);
+  for (const s of [...heatOptionList(WORDS), ...lidWays(WORDS), ...levelWays(WORDS)]) {
     expect(s.name).toMatch(/^[A-Z¼½¾\d]/);
     expect(s.why.length).toBeGreaterThan(8);
   }

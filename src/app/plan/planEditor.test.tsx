@@ -3,7 +3,7 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { DECISIONS } from './decisions';
 import { PlanEditor } from './PlanEditor';
-import { PLAN_INPUT } from '@/contract/kept/planInput';
+import { PLAN_INPUT } from '@/contract/stored/planInput';
 import { type PlanInput } from '@/core/choices';
 import { type UnitChoice, HOUR_MS } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
@@ -248,15 +248,15 @@ describe('the plan screen', () => {
     }, VERDICT);
     await hand.click(press('Start the braise'));
     await waitFor(() => {
-      expect(router.push).toHaveBeenCalledWith('/cook/cook1');
+      expect(router.push).toHaveBeenCalledWith('/braise/cook1');
     });
-    expect(server.calls.map((c) => `${c.method} ${c.url}`)).toEqual(['POST /api/plans', 'POST /api/cooks']);
+    expect(server.calls.map((c) => `${c.method} ${c.url}`)).toEqual(['POST /api/plans', 'POST /api/braises']);
   });
 
   it('keeps a new plan once, however often what comes after it fails', async () => {
     let cooks = 0;
     const server = stubServer(({ url }) => {
-      if (url !== '/api/cooks') return { data: { id: 'new1', updatedAtMs: 8 } };
+      if (url !== '/api/braises') return { data: { id: 'new1', updatedAtMs: 8 } };
       cooks++;
       return cooks === 1 ? 'down' : { data: { id: 'cook1' } };
     });
@@ -268,7 +268,7 @@ describe('the plan screen', () => {
     await screen.findByRole('alert');
     await hand.click(press('Start the braise'));
     await waitFor(() => {
-      expect(router.push).toHaveBeenCalledWith('/cook/cook1');
+      expect(router.push).toHaveBeenCalledWith('/braise/cook1');
     });
     expect(server.calls.filter((c) => c.url === '/api/plans')).toHaveLength(1);
   });
@@ -348,7 +348,7 @@ describe('the plan screen', () => {
     cleanup();
     failCalls(true);
     shown(editor, { nowMs: Date.now() - 2 * HOUR_MS });
-    // The worker is asked, which fails here.
+    // The worker is used, and fails here.
     expect((await screen.findAllByRole('alert')).length).toBeGreaterThan(0);
     failCalls(false);
   });

@@ -27,7 +27,7 @@ const FILES: readonly FileKind[] = [
     id: 'calendar',
     ending: 'ics',
     type: 'text/calendar',
-    // The same dinner sent twice updates its events instead of doubling them.
+    // Exporting the same dinner twice updates its events instead of doubling them.
     text: (plan, words) =>
       calendarFile(
         plan.day,
@@ -51,7 +51,7 @@ const FILES: readonly FileKind[] = [
   },
 ];
 
-/** Saves a plan as a file of one of the open formats; `when` says a moment. */
+/** Saves a plan as a file of one of the open formats; `when` formats a moment. */
 export function savePlan(id: string, plan: Plan, words: Words, when: (ms: number) => string): void {
   const kind = FILES.find((k) => k.id === id);
   if (kind) saveFile(kind.text(plan, words, when), `${fileStem(plan.input.title)}.${kind.ending}`, kind.type);

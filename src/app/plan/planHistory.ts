@@ -2,12 +2,12 @@ import { type PlanInput } from '@/core/choices';
 
 export type PlanPart = keyof PlanInput;
 
-/** Changes of the same parts within this are one step: a field being typed, a slider being moved. */
+/** Changes of the same sections within this time are one step: typing in a field, dragging a slider. */
 const ONE_STEP_MS = 1200;
-/** As many steps are kept. */
+/** How many steps are kept. */
 const MAX_STEPS = 200;
 
-/** A plan being edited, with the steps that led here and those that were taken back. */
+/** A plan being edited, with its undo and redo steps. */
 export interface PlanHistory {
   readonly input: PlanInput;
   readonly past: readonly PlanInput[];
@@ -20,21 +20,21 @@ export type PlanMove =
   | { readonly kind: 'change'; readonly part: Partial<PlanInput>; readonly atMs: number }
   | { readonly kind: 'undo' }
   | { readonly kind: 'redo' }
-  /** What was unsaved of it turns up after it was opened: what has been changed meanwhile goes on top. */
+  /** Unsaved changes found after the plan was opened: edits made meanwhile go on top. */
   | { readonly kind: 'found'; readonly input: PlanInput; readonly atMs: number }
-  /** Another plan altogether: nothing to take back. */
+  /** Another plan altogether: nothing to undo. */
   | { readonly kind: 'open'; readonly input: PlanInput };
 
 export const begun = (input: PlanInput): PlanHistory => ({ input, past: [], future: [], last: undefined });
 
-/** The parts in which two plans differ. */
+/** The sections in which two plans differ. */
 export function partsChanged(before: PlanInput, after: PlanInput): readonly PlanPart[] {
   return (Object.keys(after) as PlanPart[]).filter(
     (part) => before[part] !== after[part] && JSON.stringify(before[part]) !== JSON.stringify(after[part]),
   );
 }
 
-/** A history after a move; the same one where the move changes nothing. */
+/** The history after a move; the same object where the move changes nothing. */
 export function moved(history: PlanHistory, move: PlanMove): PlanHistory {
   const { input, past, future, last } = history;
   switch (move.kind) {

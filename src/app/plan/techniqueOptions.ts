@@ -7,7 +7,7 @@ import { say, ofRow } from '@/core/message';
 
 const LEVEL_IDS = ['shallow', 'half', 'threeQuarters', 'covered'] as const;
 
-/** How deep the liquid should stand, as shares of the meat's height. */
+/** Liquid levels offered, as shares of the meat's height. */
 export const LEVELS = LEVEL_IDS.map((id) => ({ id, level: LEVEL_SHARES[id] }));
 
 export function levelWays(w: Words): readonly OptionCard[] {
@@ -32,7 +32,7 @@ export function lidWays(w: Words): readonly OptionCard[] {
   return lidCards(w, LID_KINDS);
 }
 
-/** A list of what is there, and under a heading of its own what is not. */
+/** What is available, and under a heading of its own what is not. */
 function apart<Id>(
   all: readonly Id[],
   here: readonly Id[],
@@ -47,17 +47,17 @@ function apart<Id>(
   ];
 }
 
-/** Covers, those this pot can have first. */
+/** Covers, those of this pot first. */
 export function lidSections(w: Words, pot: Pick<Pot, 'lids'>) {
   return apart(LID_KINDS, lidsFor(pot), (ids) => lidCards(w, ids), w.text('lid.notThisPot'));
 }
 
-/** Places, those this kitchen has first. */
+/** Places, those of this kitchen first. */
 export function heatSections(w: Words, here: readonly HeatMode[]) {
   return apart(HEAT_MODES, here, (ids) => heatCards(w, ids), w.text('heat.notThisKitchen'));
 }
 
-export function heatWays(w: Words): readonly OptionCard[] {
+export function heatOptionList(w: Words): readonly OptionCard[] {
   return heatCards(w, HEAT_MODES);
 }
 
@@ -70,14 +70,14 @@ function heatCards(w: Words, modes: readonly HeatMode[]): readonly OptionCard[] 
   }));
 }
 
-/** A mode as a list gives it back. */
+/** A mode as returned by a list. */
 export function asHeatMode(id: string): HeatMode {
   return HEAT_MODES.find((m) => m === id) ?? 'still';
 }
 
 const GARNISH_KINDS = [...new Set(GARNISHES.map((g) => g.kind))];
 
-/** Solid things kind by kind. */
+/** Solid ingredients, kind by kind. */
 export function garnishSections(w: Words, garnishes: readonly Garnish[]) {
   return GARNISH_KINDS.map((kind) => ({
     title: w.text(`garnishKind.${kind}`),
@@ -85,7 +85,7 @@ export function garnishSections(w: Words, garnishes: readonly Garnish[]) {
   })).filter((s) => s.options.length > 0);
 }
 
-/** Every cut by its whole name, animal by animal. */
+/** Every cut by its full name, animal by animal. */
 export function cutSections(w: Words) {
   return [...new Set(CUTS.map((c) => c.species))].map((species) => ({
     title: w.text(`species.${species}`),
@@ -96,7 +96,7 @@ export function cutSections(w: Words) {
   }));
 }
 
-/** Ready sets of choices: a kitchen's own where it has some, then ours. */
+/** Styles: the kitchen's own if it has any, then ours. */
 export function kindSections(w: Words, own: readonly OwnKind[]) {
   return [
     ...(own.length > 0

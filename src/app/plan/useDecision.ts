@@ -4,19 +4,19 @@ import { usePathname, useSearchParams } from 'next/navigation';
 import { useCallback, useEffect, useRef } from 'react';
 import { type Decision, DECISIONS } from './decisions';
 
-/** The decision in hand, which is in the address, so that Back and Forward walk from one to the next. */
+/** The open decision. It is in the address, so that Back and Forward step through decisions. */
 export interface DecisionInHand {
-  /** The one the address names; undefined where it names none, which on a phone is the list of all eight. */
+  /** The decision in the address; undefined if none, which on a phone is the list of all eight. */
   readonly named: Decision | undefined;
   readonly open: (decision: Decision) => void;
-  /** From a decision to the list: back where the list is the page before, else in its place. */
+  /** From a decision to the list: back if the list is the previous page, otherwise in its place. */
   readonly leave: () => void;
 }
 
-/** What names the decision in the address. */
+/** The decision's name in the address. */
 export const AT = 'at';
 
-/** The address with a decision in hand, or none; all else in it stays. */
+/** The address with a decision open, or none; everything else in it stays. */
 function address(path: string, params: URLSearchParams, decision: Decision | undefined): string {
   const next = new URLSearchParams(params);
   if (decision === undefined) next.delete(AT);
@@ -28,7 +28,7 @@ function address(path: string, params: URLSearchParams, decision: Decision | und
 /** Where there is no room for a decision beside the list. */
 const NARROW = '(max-width: 900px)';
 
-/** Where the list and the decision are pages of their own, the focus goes where the cook went: to its head, and back. */
+/** Where list and decision are separate pages, the focus follows the cook: to the decision's heading, and back. */
 function useFollowedFocus(named: Decision | undefined): void {
   const before = useRef(named);
   useEffect(() => {
@@ -49,7 +49,7 @@ export function useDecision(): DecisionInHand {
     (decision: Decision) => {
       if (decision === named) return;
       fromList.current = named === undefined;
-      // It begins at its beginning, however far down the one before was read.
+      // It starts at the top, however far down the last one was scrolled.
       window.scrollTo(0, 0);
       window.history.pushState(null, '', address(path, params, decision));
     },

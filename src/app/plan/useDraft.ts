@@ -5,7 +5,7 @@ import { type DraftSlot, openDraft } from './drafts';
 import { begun, moved, partsChanged, type PlanPart } from './planHistory';
 import { type PlanInput } from '@/core/choices';
 
-/** A plan as it was kept on the server, and when; null for one that never was. */
+/** A plan as saved on the server, and when; null for a new one. */
 export interface KeptPlan {
   readonly input: PlanInput;
   readonly atMs: number | null;
@@ -14,24 +14,24 @@ export interface KeptPlan {
 export interface Draft {
   readonly input: PlanInput;
   readonly changed: boolean;
-  /** Whether this page opened with a draft that had not been saved. */
+  /** Whether this page opened with unsaved changes. */
   readonly restored: boolean;
   readonly change: (part: Partial<PlanInput>) => void;
-  /** Takes the last step back; undefined where there is none. */
+  /** Undoes the last step; undefined where there is none. */
   readonly undo: (() => void) | undefined;
-  /** Does the step taken back last again; undefined where there is none. */
+  /** Redoes the last undone step; undefined where there is none. */
   readonly redo: (() => void) | undefined;
-  /** The parts the last undo or redo changed; undefined after any other step. */
+  /** The sections changed by the last undo or redo; undefined after any other step. */
   readonly stepped: { readonly kind: 'undo' | 'redo'; readonly parts: readonly PlanPart[] } | undefined;
-  /** When the plan was kept that this was begun on; null for a new one. */
+  /** When the plan these edits started from was saved; null for a new one. */
   readonly basedOnMs: number | null;
-  /** Forgets what is unsaved and goes back to `to`. */
+  /** Discards unsaved changes and goes back to `to`. */
   readonly reset: (to: KeptPlan) => void;
-  /** This is what is kept now; what was changed meanwhile stays unsaved, and steps can still be taken back. */
+  /** This is what is saved now; edits made meanwhile stay unsaved, and undo still works. */
   readonly settle: (to: KeptPlan) => void;
 }
 
-/** What is being edited of a plan, kept by this tab until it is saved, however wrong it still is; null is a new one. */
+/** The edits to a plan, stored by this tab until saved, even while invalid; null is a new one. */
 export function useDraft(planId: string | null, start: KeptPlan): Draft {
   const [history, setHistory] = useState(() => begun(start.input));
   const [kept, setKept] = useState(start);
@@ -41,7 +41,7 @@ export function useDraft(planId: string | null, start: KeptPlan): Draft {
   const { input, past, future } = history;
   const changed = useMemo(() => kept.atMs === null || partsChanged(kept.input, input).length > 0, [kept, input]);
 
-  // Undefined until it was looked what this tab had: nothing is written over it before.
+  // Undefined until this tab's storage was read: nothing is written over it before.
   const [slot, setSlot] = useState<DraftSlot>();
   useEffect(() => {
     let gone = false;

@@ -8,34 +8,34 @@ import { useWords } from '@/ui/KitchenContext';
 import { send } from '@/ui/send';
 import { useMadeId } from '@/ui/useMadeId';
 
-/** The address of a plan kept first now, with the decision that is in hand. */
+/** The address of a newly saved plan, with the open decision. */
 function addressOf(planId: string): string {
   const at = new URLSearchParams(window.location.search).get(AT);
   return at === null ? `/plan/${planId}` : `/plan/${planId}?${AT}=${at}`;
 }
 
-/** Keeping a plan on the server, and what is done with a kept one. */
-export interface Keeping {
-  /** The plan's id; null for one that was never kept. */
+/** Saving a plan on the server, and actions on a saved one. */
+export interface StorageSettings {
+  /** The plan's id; null for one never saved. */
   readonly id: string | null;
-  /** As it was kept last. */
+  /** As it was last saved. */
   readonly kept: KeptPlan;
-  /** What the server answered, where it was not what was asked for. */
+  /** The server's answer, if it was not the expected one. */
   readonly message: string | undefined;
-  /** Why it was not kept: it was changed elsewhere meanwhile. */
+  /** Why it was not saved: it was changed elsewhere meanwhile. */
   readonly clash: string | undefined;
   readonly say: (message: string | undefined) => void;
-  /** Keeps it, over what is there where `over`. */
+  /** Saves it; `over` overwrites what is there. */
   readonly keep: (over?: boolean) => Promise<void>;
   readonly startBraise: () => Promise<void>;
-  /** Opens a page that shows the plan as it is kept. */
+  /** Reloads a page that shows the saved plan. */
   readonly openPage: (page: 'sheet' | 'compare') => Promise<void>;
 }
 
-export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft): Keeping {
+export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft): StorageSettings {
   const w = useWords();
   const router = useRouter();
-  // A new plan has an id from the first time it is kept, whatever comes after that.
+  // A new plan keeps the id it got when it was first saved.
   const [{ id, kept }, setKept] = useState({ id: firstId, kept: start });
   const [clash, setClash] = useState<string>();
   const [message, setMessage] = useState<string>();
@@ -51,7 +51,7 @@ export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft
       send<{ id: string; updatedAtMs: number }>('PUT', `/api/plans/${planId}`, { input, basedOnMs: basedOn });
     const add = async () => {
       const added = await send<{ id: string; updatedAtMs: number }>('POST', '/api/plans', { id: newId.current, input });
-      // What is there under an id of ours was kept from here, and its answer lost on the way.
+      // A plan under our own id was saved from here, and the answer was lost on the way.
       return !added.ok && added.status === 409 ? put(newId.current, null) : added;
     };
     const sent = await (id === null ? add() : put(id, basedOnMs));
@@ -80,8 +80,8 @@ export function useKeeping(firstId: string | null, start: KeptPlan, draft: Draft
       const planId = await savedId();
       if (planId === undefined) return;
       const braise = { input, planId };
-      const sent = await send<{ id: string }>('POST', '/api/cooks', { id: braiseIdFor(braise), ...braise });
-      if (sent.ok) router.push(`/cook/${sent.data.id}`);
+      const sent = await send<{ id: string }>('POST', '/api/braises', { id: braiseIdFor(braise), ...braise });
+      if (sent.ok) router.push(`/braise/${sent.data.id}`);
       else setMessage(w.say(sent.says));
     },
     openPage: async (page) => {

@@ -12,28 +12,28 @@ import { type PlanWorker } from '@/workers/plan.worker';
 import { MINUTE_MS } from '@/core/quantity';
 
 const REST_MS = 250;
-/** When the worker is begun though nothing has changed, so that the first change need not wait for it, ms. */
+/** When the worker is started although nothing has changed, so that the first change need not wait for it, ms. */
 const READY_AFTER_MS = 2000;
 
-/** What came with a page older than this is planned again: the day may have begun meanwhile, ms. */
+/** A result older than this that came with the page is computed again: its start may have passed, ms. */
 const FRESH_MS = MINUTE_MS;
 
-/** Said when the computation itself fails, which is our fault and not the cook's. */
+/** Shown when the computation itself fails, which is our fault and not the cook's. */
 const FAILED: PlanFault = { says: say('fault.ours') };
 
 export interface PlanState extends Outlook {
-  /** Whether `plan` belongs to the input as it stands; the newest that could be made stays while the input is at fault. */
+  /** Whether `plan` belongs to the current input; while the input is invalid, the last valid plan stays. */
   readonly current: boolean;
 }
 
-/** What an input came to. */
+/** The result for an input. */
 interface Came extends Outlook {
   readonly of: PlanInput | undefined;
 }
 
-const NONE: Came = { of: undefined, plan: undefined, faults: [], waysOut: [], fitWays: [], dayWays: [] };
+const NONE: Came = { of: undefined, plan: undefined, faults: [], alternatives: [], fitFixes: [], scheduleFixes: [] };
 
-/** Whether two inputs come to the same: what the dish is called moves no figure. */
+/** Whether two inputs give the same plan: a dish's name changes no figure. */
 function comesToTheSame(one: PlanInput | undefined, other: PlanInput): boolean {
   return (
     one === other ||
@@ -43,9 +43,8 @@ function comesToTheSame(one: PlanInput | undefined, other: PlanInput): boolean {
 }
 
 /**
- * Plans `input`. What it came to when the page was made comes with the page (`first`); from the first change on a worker
- * plans: quickly at once, in full when the input rests. Typing never waits; while one computation runs only the newest
- * input queues behind it.
+ * Plans `input`. The first result comes with the page (`first`); from the first change on a worker plans: quickly at
+ * once, fully once typing pauses. Typing never waits; while one computation runs, only the newest input is queued.
  */
 export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook | undefined): PlanState {
   const [state, setState] = useState<Came>(() => (first === undefined ? NONE : { ...first, of: input }));
@@ -101,7 +100,7 @@ export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook |
         void run();
       }, REST_MS);
     };
-    // A page from the browser's store, or one that was left open, comes with what was true then.
+    // A cached page, or one left open, comes with an old result.
     if (kitchenNow() - madeMs.current > FRESH_MS) kick.current();
     const ready = setTimeout(worker, READY_AFTER_MS);
     return () => {
@@ -123,7 +122,7 @@ export function usePlan(input: PlanInput, pots: readonly Pot[], first: Outlook |
   return useMemo(() => {
     const { of, plan, ...outlook } = state;
     const current = plan !== undefined && comesToTheSame(of, input);
-    // A new name is the plan's at once.
+    // A new name applies at once.
     return { ...outlook, plan: current && of !== input ? { ...plan, input } : plan, current };
   }, [state, input]);
 }

@@ -3,11 +3,11 @@
 import { useEffect } from 'react';
 import { type Draft } from './useDraft';
 
-/** Fields in which the browser itself takes typing back. */
+/** Fields in which the browser itself undoes typing. */
 const TYPED_INTO =
   'input:not([type=checkbox], [type=radio], [type=range]), textarea, [contenteditable], [role=textbox]';
 
-/** Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) for the plan, where no text field has them. */
+/** Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y) for the plan, except in text fields. */
 export function useUndoKeys({ undo, redo }: Pick<Draft, 'undo' | 'redo'>): void {
   useEffect(() => {
     const onKey = (e: KeyboardEvent): void => {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { basePlan, type BaseQuestion, FORGOTTEN, onionMinutes, usualBase } from './base';
+import { basePlan, type BaseInput, FORGOTTEN, onionMinutes, defaultBase } from './base';
 import { GARNISHES } from '../larder';
 import { english, WORDS } from '../../testing/words';
 
-const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQuestion> = {}): BaseQuestion => ({
-  base: { ...usualBase(1.6, {}), ...part },
+const question = (part: Partial<BaseInput['base']> = {}, rest: Partial<BaseInput> = {}): BaseInput => ({
+  base: { ...defaultBase(1.6, {}), ...part },
   dustedKg: 0,
   season: { spices: [] },
   searFatL: 0.03,
@@ -16,6 +16,13 @@ const question = (part: Partial<BaseQuestion['base']> = {}, rest: Partial<BaseQu
 });
 
 describe('the base', () => {
+  it('is, where nobody chose, onion, carrot and celery five to three to two, by the weight of the meat', () => {
+    const grams = (kg: number) =>
+      Object.fromEntries(defaultBase(kg, {}).items.map((i) => [i.id, Math.round(i.kg * 1000)]));
+    expect(grams(2)).toEqual({ onion: 400, carrot: 240, celery: 160, garlic: 20 });
+    expect(grams(0.5)).toEqual({ onion: 100, carrot: 60, celery: 40, garlic: 5 });
+  });
+
   it('goes in in the cook’s order: onion, carrot and celery, garlic last, then paste', () => {
     expect(basePlan(question()).steps.map((s) => s.id)).toEqual(['onion', 'carrot', 'celery', 'garlic', 'paste']);
   });

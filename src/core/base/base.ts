@@ -4,14 +4,14 @@ import { baseIngredientId } from '../custom';
 import {
   type BaseChoice,
   type BaseItem,
-  type Habits,
+  type KitchenDefaults,
   type Seasoning,
   type TechniqueOption,
   type Thickness,
 } from '../choices';
 import { gramsFor, STRENGTH, type Thickener } from '../finish';
 
-/** One thing done at the base, in order. */
+/** One step of making the base, in order. */
 export interface BaseStep {
   readonly id: string;
   readonly title: Message;
@@ -21,7 +21,7 @@ export interface BaseStep {
   /** What to stop at. */
   readonly look: Message;
   readonly why: Message | undefined;
-  /** Must not be left, nor anything else asked of the cook meanwhile. */
+  /** Must not be left, and nothing else asks for the cook meanwhile. */
   readonly stay: boolean;
 }
 
@@ -33,26 +33,28 @@ export interface BasePlan {
   readonly flour: Figure | null;
   readonly fatKeptL: number;
   readonly fatSays: Message;
-  /** Fat that cured pork gives, l. */
+  /** Fat rendered from cured pork, l. */
   readonly renderedL: number;
 }
 
-export interface BaseQuestion {
+export interface BaseInput {
   readonly base: BaseChoice;
-  /** Flour dusted over the browned meat, kg; none where it is not. */
+  /** Flour dusted over the browned meat, kg; 0 if none. */
   readonly dustedKg: number;
   readonly season: Pick<Seasoning, 'spices'>;
   /** Fat that went into the sear pan, l. */
   readonly searFatL: number;
   readonly sauceL: number;
   readonly gelatinGPerL: number;
-  /** How thick the sauce is to be, and what thickens it at the end. */
+  /** Target thickness of the sauce, and what thickens it at the end. */
   readonly rung: Thickness;
   readonly thickener: Thickener;
 }
 
 const LATENT_JKG = 2.26e6;
-/** Share of the onion's weight driven off by the time it looks so, and the heat that can be used without scorching, W. */
+/**
+ * Share of the onion's weight driven off by the time it looks like that, and the heat it takes without scorching, W.
+ */
 const ONION: Readonly<Record<TechniqueOption<'onion'>, { share: number; powerW: number }>> = {
   soft: { share: 0.1, powerW: 400 },
   golden: { share: 0.35, powerW: 400 },
@@ -63,7 +65,7 @@ const ONIONS: readonly string[] = ['onion', 'shallot', 'leek'];
 const WHOLE_GARLIC_MM = 12;
 /** A spoonful or two: what vegetables need. */
 const SPOONFUL_L = 0.022;
-/** Share of cured pork belly that runs out as fat. Judgement. */
+/** Share of cured pork belly that renders as fat. Estimate, no source. */
 const RENDER_SHARE = 0.4;
 const FAT_KG_L = 0.9;
 const PASTE_MIN = 3;
@@ -73,7 +75,7 @@ const FLOUR_COOKED: Readonly<Record<'early' | 'roux', Thickener>> = {
   roux: 'flourBrown',
 };
 
-/** Honest minutes for an amount of onion: warming, then driving its water off on a heat that does not scorch it. */
+/** Realistic minutes for an amount of onion: warming, then driving its water off on a heat that does not scorch it. */
 export function onionMinutes(kg: number, colour: TechniqueOption<'onion'>): number {
   if (kg <= 0) return 0;
   const { share, powerW } = ONION[colour];
@@ -100,21 +102,21 @@ function panStep(item: BaseItem, garnish: Garnish): BaseStep {
 
 const LATE_PASTE_MIN = 45;
 const DUST_MIN = 2;
-/** Browning apart, a pan at a time. */
+/** Browning separately, a pan at a time. */
 const APART = { panKg: 0.25, minutesEach: 10 } as const;
-/** What has been browned apart only has to take up the sauce; roots still have to soften. Judgement. */
+/** What was browned separately only has to soak up sauce; roots still have to soften. Estimate, no source. */
 const FOLDED_IN_MIN = 5;
-/** Usual minutes at a simmer of what no row knows. */
+/** Simmering time for ingredients without a row, min. */
 const LATE_MIN = 30;
 
-/** Minutes before the end at which something that is not in from the start goes in. */
+/** Minutes before the end at which a late ingredient goes in. */
 export function lateMinutes({ id, when }: Pick<BaseItem, 'id' | 'when'>): number {
   const { kind, lateMinutes: raw } = garnishById(id);
   if (when !== 'apart') return raw ?? LATE_MIN;
   return kind === 'root' ? (raw ?? LATE_MIN) * 0.6 : FOLDED_IN_MIN;
 }
 
-/** Browned by itself in the pan, in as many goes as the pan asks for, and set aside. */
+/** Browned by itself in the pan, in as many batches as it takes, and set aside. */
 function apartStep(item: BaseItem, garnish: Garnish): BaseStep {
   const goes = Math.ceil(item.kg / APART.panKg);
   return {
@@ -159,8 +161,8 @@ function pasteStep(kg: number, when: PasteWhen): BaseStep {
   };
 }
 
-/** What is done at the base: the order, the minutes, what to stop at, what must not be left. */
-export function basePlan(q: BaseQuestion): BasePlan {
+/** The base step by step: order, minutes, what to stop at, what must not be left. */
+export function basePlan(q: BaseInput): BasePlan {
   const { base } = q;
   const items = base.items.filter((i) => i.kg > 0).map((item) => ({ item, garnish: garnishById(item.id) }));
   const early = items.filter(({ item }) => item.when === 'start');
@@ -309,11 +311,11 @@ export function basePlan(q: BaseQuestion): BasePlan {
   };
 }
 
-/** Steps that can be forgotten and made good: the words say how, and what changes. */
+/** Steps that can be forgotten and made up for: the words say how, and what changes. */
 export const FORGOTTEN = ['paste', 'garlic', 'bay', 'flour', 'salt', 'wine', 'sear', 'onion', 'soak'] as const;
 
-/** Our amounts of the usual base for so much meat, as a kitchen likes it. */
-export function usualBase(meatKg: number, habits: Habits, style: 'dark' | 'pale' = 'dark'): BaseChoice {
+/** Our amounts of the usual base for this much meat, in a kitchen's usual style. */
+export function defaultBase(meatKg: number, habits: KitchenDefaults, style: 'dark' | 'pale' = 'dark'): BaseChoice {
   const kg = (gPerKg: number): number => Math.round((gPerKg * meatKg) / 5) * 0.005;
   return {
     lies: 'among',

@@ -1,1 +1,1 @@
-export { basePlan, lateMinutes, type BasePlan, type BaseStep, FORGOTTEN, usualBase } from './base';
+export { basePlan, lateMinutes, type BasePlan, type BaseStep, FORGOTTEN, defaultBase } from './base';

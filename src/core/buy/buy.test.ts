@@ -20,7 +20,7 @@ const of = (p: MeatPart) => ({ cut: cutById(p.cutId), part: p });
 describe('what to buy', () => {
   it('goes from eaters to trimmed weight to the butcher’s, worked by hand', () => {
     const plan = buyPlan([of(part('lamb_shank', 1.6))], 4, 'usual', 0.7);
-    // 400 g a plate; 2 to 6 % is trimmed away.
+    // 400 g a serving; 2 to 6% is trimmed off.
     expect(plan.wanted.value).toBeCloseTo(1.6, 9);
     expect(plan.toBuy.value).toBeCloseTo(1.6 / 0.96, 9);
     expect(plan.toBuy.range?.[0]).toBeCloseTo(1.6 / 0.98, 9);

@@ -5,18 +5,18 @@ import { type Appetite, type MeatPart, type ResultId } from '../choices';
 export const APPETITE_FACTOR: Readonly<Record<Appetite, number>> = { light: 0.75, usual: 1, hearty: 1.3 };
 
 export interface BuyPlan {
-  /** Trimmed weight the table wants. */
+  /** Trimmed weight needed. */
   readonly wanted: Figure;
   /** As bought, to have that much after trimming. */
   readonly toBuy: Figure;
-  /** Off the bone, as it goes in. */
+  /** Boneless weight, as it goes in. */
   readonly edible: Figure;
-  /** Cooked, off the bone, each plate. */
+  /** Cooked and boneless, per serving. */
   readonly served: Figure;
-  /** Plates the meat at hand makes. */
+  /** Servings from the meat at hand. */
   readonly plates: Figure;
   readonly pricePerPlate: Figure | null;
-  /** The same table from the other form: off or on the bone. */
+  /** The same for the other form: boneless or bone-in. */
   readonly other: { readonly says: Message; readonly wantedKg: number; readonly servedPerKg: number } | null;
   readonly counter: readonly Message[];
 }
@@ -27,24 +27,26 @@ export function edibleShare(cut: Cut, onBone: boolean): number {
   return onBone ? 1 - cut.boneFraction : 1;
 }
 
-/** Raw weight off the bone of everything in a list of cuts, kg. */
+/** Raw boneless weight of all cuts in a list, kg. */
 export function bonelessKg(parts: readonly Pick<MeatPart, 'cutId' | 'massKg' | 'onBone'>[]): number {
   return parts.reduce((sum, p) => sum + p.massKg * edibleShare(cutById(p.cutId), p.onBone), 0);
 }
 
-/** Share of raw edible weight that is on the plate: less juice and the fat that runs out. */
+/** Share of raw edible weight that ends up on the plate: less juice and rendered fat. */
 export function cookedShare(cut: Cut): number {
   return 1 - cut.cookLoss;
 }
 
-/** Raw weight each eater wants of this form of the cut, kg: the table's figure is for the form it is usually sold in. */
+/** Raw weight per eater of this form of the cut, kg: the table's figure is for the form usually sold. */
 export function rawPerPersonKg(cut: Cut, onBone: boolean, appetite: Appetite): number {
   const usualBone = cut.bone !== 'no';
   const edible = (cut.rawGramsPerServing / 1000) * edibleShare(cut, usualBone);
   return (edible / edibleShare(cut, onBone)) * APPETITE_FACTOR[appetite];
 }
 
-/** From eaters to what to buy, and from what was bought to plates. `servedKg` is the forecast's cooked meat, all plates. */
+/**
+ * From eaters to what to buy, and from what was bought to servings. `servedKg` is the forecast's cooked meat in total.
+ */
 export function buyPlan(
   parts: readonly { readonly cut: Cut; readonly part: MeatPart }[],
   eaters: number,
@@ -147,12 +149,12 @@ function atTheCounter(cut: Cut): Message[] {
   ];
 }
 
-/** How well a cut does for a wanted result, with the reason; higher is better, below 0 is advised against. */
+/** How well a cut suits a result, with the reason; higher is better, below 0 is advised against. */
 export interface CutAdvice {
   readonly cut: Cut;
   readonly score: number;
   readonly why: Message;
-  /** Minutes at 95 °C it needs: how long it takes beside the others. */
+  /** Minutes at 95 °C it needs: how long it takes compared with the others. */
   readonly cookValue: number;
 }
 
@@ -161,7 +163,7 @@ const RICH_COLLAGEN = 20;
 const MOIST_FAT = 0.2;
 const FATTY = 0.3;
 
-/** How a cut does for a result; the reason is one of the words' `suits` and `doubt`. */
+/** How a cut suits a result; the reason is one of the `suits` and `doubt` messages. */
 function judge(cut: Cut, result: ResultId): { score: number; why: string } {
   const { fat } = cut.composition;
   const collagen = cut.collagenGPerKg;
@@ -218,7 +220,7 @@ export function cutsFor(result: ResultId, species?: Cut['species']): CutAdvice[]
     .sort((a, b) => b.score - a.score);
 }
 
-/** What can be said against a cut for the wanted result; undefined when it suits. */
+/** What speaks against a cut for the wanted result; undefined if it suits. */
 export function cutDoubt(cutId: string, result: ResultId): Message | undefined {
   const { score, why } = judge(cutById(cutId), result);
   return score <= 0 ? say('watch.doubt', { cut: nameOf('cut', cutId), why: nameOf('suits', why) }) : undefined;
@@ -226,7 +228,7 @@ export function cutDoubt(cutId: string, result: ResultId): Message | undefined {
 
 const GELATIN_AIM_G_KG = 16;
 
-/** Trotter to add to lean or gelatin-poor meat, kg; 0 where there is enough. */
+/** Trotter to add to lean or gelatin-poor meat, kg; 0 where none is needed. */
 export function trotterKg(parts: readonly { readonly cut: Cut; readonly part: MeatPart }[]): number {
   const edible = parts.reduce((sum, p) => sum + p.part.massKg * edibleShare(p.cut, p.part.onBone), 0);
   const collagenG = parts.reduce(

@@ -10,24 +10,24 @@ import {
   sideById,
   spiceById,
 } from '../larder';
-import { type PlanInput, sidesOf } from '../choices';
+import { ENRICHMENTS, type PlanInput, sidesOf, THICKENER_ALLERGENS } from '../choices';
 
-/** Something in the pot that somebody may not eat. */
+/** Something in the pot that a diner may not eat. */
 export interface DietaryConcern {
   readonly avoided: Avoided;
-  /** What brings it. */
+  /** The ingredients that contain it. */
   readonly sources: readonly Message[];
-  /** What may bring it, with why. */
+  /** The ingredients that may contain it, with why. */
   readonly hidden: readonly Message[];
-  /** Somebody at this table avoids it. */
+  /** A diner avoids it. */
   readonly conflict: boolean;
 }
 
 export interface DietaryReport {
   readonly concerns: readonly DietaryConcern[];
-  /** For those at this table who avoid something that is in the pot. */
+  /** Concerns for the diners of this meal. */
   readonly conflicts: readonly Message[];
-  /** Everything small and hard or stringy that could choke. */
+  /** Anything small and hard or stringy that someone could choke on. */
   readonly chokeables: readonly Message[];
 }
 
@@ -40,10 +40,10 @@ const named = (name: Message, { brings, hidden }: Dietary): Ingredient => ({ nam
 function ingredients(input: PlanInput): Ingredient[] {
   const { base, liquid, season, sear } = input;
   const { thickener, enrich } = input.finish;
-  const byFlour =
-    base.thicken === 'end' ? thickener.startsWith('flour') || thickener === 'kneaded' : base.thicken !== 'none';
+  const thickened: readonly Avoided[] = base.thicken === 'end' ? THICKENER_ALLERGENS[thickener] : [];
+  const byFlour = base.thicken === 'end' ? thickened.includes('gluten') : base.thicken !== 'none';
   const flour = byFlour || sear.dredge !== 'bare' || season.when === 'flour';
-  const butter = base.thicken === 'end' && (thickener === 'kneaded' || thickener === 'flourBlond');
+  const besideFlour = thickened.filter((a) => a !== 'gluten');
   const filling = input.prepare.filling?.items ?? [];
   return [
     ...[...base.items, ...filling]
@@ -63,12 +63,14 @@ function ingredients(input: PlanInput): Ingredient[] {
           }),
         ]
       : []),
-    ...(butter ? [named(nameOf('thickener', thickener), { brings: ['milk'], hidden: [] })] : []),
-    ...(enrich === 'none' ? [] : [named(say(`shop.enrich.${enrich}`), { brings: ['milk'], hidden: [] })]),
+    ...(besideFlour.length > 0 ? [named(nameOf('thickener', thickener), { brings: besideFlour, hidden: [] })] : []),
+    ...(enrich === 'none'
+      ? []
+      : [named(say(`shop.enrich.${enrich}`), { brings: ENRICHMENTS[enrich].brings, hidden: [] })]),
   ];
 }
 
-/** What brings what somebody avoids, surely and perhaps; each said once. */
+/** The ingredients that certainly or possibly contain something; each listed once. */
 function sourcesOf(
   input: PlanInput,
   cuts: readonly Cut[],
@@ -109,7 +111,9 @@ function conflictOf({ avoided, sources, hidden }: DietaryConcern): Message {
   });
 }
 
-/** What of this pot somebody may not eat, hidden sources and chokeables included. Labels decide; this only reminds. */
+/**
+ * What in this pot somebody may not eat, hidden sources and choking hazards included. Labels decide; this only reminds.
+ */
 export function dietaryReport(input: PlanInput, cuts: readonly Cut[], strings: number): DietaryReport {
   const concerns = [...sourcesOf(input, cuts)].map(([avoided, found]): DietaryConcern => ({
     avoided,

@@ -1,7 +1,7 @@
 import { type Message, say } from '../message';
 import { safetyParams, type CoolingRule } from '../safety';
 
-/** A step of the work at which something can hurt someone. */
+/** A step at which something can hurt someone. */
 export type CareStep =
   | 'rawMeat'
   | 'sear'
@@ -21,7 +21,10 @@ export type CareStep =
   | 'reheat'
   | 'store';
 
-/** The caution that belongs to a step, with the figures of the kitchen's own rule. That local guidance decides is said once a screen. */
+/**
+ * The caution of a step, with the figures of the kitchen's own rule. That local guidance decides is said once per
+ * screen.
+ */
 export function cautionFor(step: CareStep, rule: CoolingRule): Message {
   return say(`caution.${step}`, safetyParams(rule));
 }

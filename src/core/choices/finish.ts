@@ -1,14 +1,14 @@
-import { FAT_WAYS, type SkimMethod, type MeatEnd } from './finishWays';
+import { FAT_WAYS, type SkimMethod, type MeatEnd } from './finishTechniques';
 import { type BaseItem, type FinishChoice, type PlanInput, type ResultId } from './input';
 
-/** Sauce on a plate, l: a small ladle. */
+/** Sauce per serving, l: a small ladle. */
 export const USUAL_SAUCE_L_PER_PLATE = 0.1;
 
-/** Whether some of the vegetables are eaten in bites. */
+/** Whether some of the vegetables are eaten as pieces. */
 const keepsBites = (items: readonly Pick<BaseItem, 'fate' | 'kg'>[]): boolean =>
   items.some((i) => i.kg > 0 && i.fate === 'bite');
 
-/** The meat's end that a wanted result asks for. */
+/** How the meat is finished for a wanted result. */
 const MEAT_END: Readonly<Record<ResultId, MeatEnd>> = {
   slices: 'whole',
   tender: 'whole',
@@ -18,10 +18,10 @@ const MEAT_END: Readonly<Record<ResultId, MeatEnd>> = {
 };
 
 /**
- * How a braise is finished unless the cook says otherwise: a stew as it stands, what melts blended into its sauce, large
- * pieces lifted out of a sauce that is strained where its vegetables are spent and boiled down.
+ * The usual finish unless the cook decides otherwise: a stew as it is; what melts is blended into its sauce; large
+ * pieces are lifted out, and their sauce is strained if its vegetables are spent, and reduced.
  */
-export function usualFinish(
+export function defaultFinish(
   small: boolean,
   result: ResultId,
   items: readonly Pick<BaseItem, 'fate' | 'kg'>[],
@@ -40,15 +40,15 @@ export function usualFinish(
   };
 }
 
-/** The plan with another result, its meat finished as that asks for. */
+/** The plan with another result, and the meat finished for it. */
 export function withResult(input: PlanInput, result: ResultId): Pick<PlanInput, 'result' | 'finish'> {
   return { result, finish: { ...input.finish, meat: MEAT_END[result] } };
 }
 
-/** Ways to lift the fat off a sauce that is still hot. */
+/** Ways to take the fat off a sauce that is still hot. */
 export const HOT_FAT_WAYS: readonly SkimMethod[] = FAT_WAYS.filter((way) => way !== 'chill');
 
-/** How the fat comes off: what was cooked ahead has set cold on the sauce, and a sauce of the same day has not. */
+/** How the fat comes off: set on the cold sauce if it was cooked ahead, otherwise hot. */
 export function fatWayOf({ day, finish }: Pick<PlanInput, 'day' | 'finish'>): SkimMethod {
   if (day.ahead) return 'chill';
   return finish.fat === 'chill' ? 'spoon' : finish.fat;

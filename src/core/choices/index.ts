@@ -7,26 +7,26 @@ export {
   singleStageSchedule,
   withHeat,
   withLid,
-} from './course';
-export { type HeatStage, type StageUntil } from './stages';
-export { type Keeping, USUAL_KEEPING } from './keeping';
-export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, usualFinish, withResult } from './finish';
+} from './heatSchedule';
+export { type HeatPhase, type StageUntil } from './stages';
+export { type StorageSettings, USUAL_KEEPING } from './keeping';
+export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, defaultFinish, withResult } from './finish';
 export {
   END_THICKENERS,
-  type EndThickener,
-  type Enriching,
   ENRICHINGS,
+  type Enrichment,
+  ENRICHMENTS,
   MEAT_ENDS,
   type MeatEnd,
   type Thickness,
   THICKNESS_LEVELS,
   SOLIDS_WAYS,
   type SolidsMethod,
-  type Tossed,
   TOSSED,
   FAT_WAYS,
   type SkimMethod,
-} from './finishWays';
+  THICKENER_ALLERGENS,
+} from './finishTechniques';
 export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
 export {
   type Appetite,
@@ -39,18 +39,18 @@ export {
   ITEM_TIMES,
   type ItemTime,
   ORIENTATIONS,
-  POUR_TIMES,
+  ADDITION_TIMES,
   SPICE_TIMES,
   type SpiceTime,
   type FinishChoice,
-  type Fixed,
+  type LockedTask,
   LIMITS,
   type LiquidChoice,
   type MeatPart,
   type MeatField,
   meatField,
   meatParts,
-  partOf,
+  sectionOf,
   type PlanFault,
   type PlanField,
   type PlanInput,
@@ -63,7 +63,7 @@ export { cubeCount, isSmall, meatGroup, pieceSize, type PieceSize, usualCount, u
 export { sidesOf } from './sides';
 export {
   defaultChoice,
-  type Habits,
+  type KitchenDefaults,
   LEVEL_SHARES,
   defaultLevel,
   TECHNIQUE_TOPICS,

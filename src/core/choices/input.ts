@@ -1,4 +1,4 @@
-import { type Bare, type HeatStage } from './stages';
+import { type DryPreCook, type HeatPhase } from './stages';
 import {
   type EndThickener,
   type Enriching,
@@ -7,14 +7,14 @@ import {
   type Thickness,
   type SolidsMethod,
   type Tossed,
-} from './finishWays';
-import { type Keeping } from './keeping';
+} from './finishTechniques';
+import { type StorageSettings } from './keeping';
 import { type Message } from '../message';
 import { type TechniqueOption } from './techniques';
 import { type Avoided, type Burner, type Fate, type Pan, type Pot, type SaltCrystalId } from '../larder';
 
-/** A task the cook wants begun at a moment of their own. */
-export interface Fixed {
+/** A task the cook has locked to a start time. */
+export interface LockedTask {
   readonly task: string;
   readonly startMs: number;
 }
@@ -29,27 +29,27 @@ export type Appetite = (typeof APPETITES)[number];
 /** One cut in one size. */
 export interface MeatPart {
   readonly cutId: string;
-  /** As it goes into the pot, trimmed, bone and all. */
+  /** As it goes into the pot: trimmed, bone included. */
   readonly massKg: number;
-  /** As bought, before trimming; null when nobody weighed it. */
+  /** As bought, before trimming; null if nobody weighed it. */
   readonly grossKg: number | null;
   readonly pieces: number;
   readonly thicknessMm: number;
   readonly thicknessMeasured: boolean;
   readonly onBone: boolean;
-  /** Price of a kilogram as bought, in whatever money the kitchen uses; null when not given. */
+  /** Price per kilogram as bought, in the kitchen's currency; null if not given. */
   readonly pricePerKg: number | null;
 }
 
-/** How the meat is got ready. */
+/** How the meat is prepared. */
 export interface Preparation {
   readonly temper: TechniqueOption<'temper'>;
   readonly tie: 'auto' | 'yes' | 'no';
-  /** What is rolled into the meat; null when nothing is. */
+  /** What is rolled into the meat; null if nothing. */
   readonly filling: Filling | null;
 }
 
-/** A filling for all rolls together, made of things of the larder. */
+/** A filling for all rolls together, made of larder ingredients. */
 export interface Filling {
   readonly rolls: number;
   readonly items: readonly { readonly id: string; readonly kg: number }[];
@@ -58,13 +58,13 @@ export interface Filling {
 /** Weight of a filling, kg. */
 export const fillingKg = ({ items }: Pick<Filling, 'items'>): number => items.reduce((sum, i) => sum + i.kg, 0);
 
-/** When a spice goes in: on the raw meat, into the fat, with the liquid, or as it is seasoned last. */
+/** When a spice goes in: on the raw meat, into the fat, with the liquid, or at the final seasoning. */
 export const SPICE_TIMES = ['meat', 'fat', 'liquid', 'end'] as const;
 export type SpiceTime = (typeof SPICE_TIMES)[number];
 
 export interface Seasoning {
   readonly when: TechniqueOption<'saltWhen'>;
-  /** Grams on each kilogram of net boneless meat. */
+  /** Grams per kilogram of boneless meat. */
   readonly gramsPerKg: number;
   readonly crystal: SaltCrystalId;
   readonly spices: readonly { readonly id: string; readonly grams: number; readonly when: SpiceTime }[];
@@ -77,24 +77,24 @@ export interface Searing {
   readonly fatId: string;
   readonly burner: Burner;
   readonly dried: boolean;
-  /** Pieces the cook puts in at once; null leaves it to the budget. */
+  /** Pieces put in at once; null leaves it to the pan's heat budget. */
   readonly mostAtOnce: number | null;
 }
 
-/** When something solid goes in: from the start, browned apart and folded in towards the end, or late as it is. */
+/** When a solid goes in: from the start, browned separately and folded in towards the end, or late as it is. */
 export const ITEM_TIMES = ['start', 'apart', 'late'] as const;
 export type ItemTime = (typeof ITEM_TIMES)[number];
 
 /** Whether vegetables lie between the pieces or as a bed under them. */
 export const BED_POSITIONS = ['among', 'under'] as const;
 
-/** How pieces lie: on their broad side, standing, or on one another in two layers. */
+/** How pieces lie: on their broad side, upright, or stacked in two layers. */
 export const ORIENTATIONS = ['flat', 'upright', 'stacked'] as const;
 
 /** When a measured liquid goes in: before the lid goes on, or towards the end. */
-export const POUR_TIMES = ['start', 'late'] as const;
+export const ADDITION_TIMES = ['start', 'late'] as const;
 
-/** Something solid in the pot besides meat. */
+/** A solid in the pot other than meat. */
 export interface BaseItem {
   readonly id: string;
   readonly kg: number;
@@ -113,19 +113,19 @@ export interface BaseChoice {
 }
 
 export interface LiquidChoice {
-  /** Whether it is filled up to a level; else it stands as high as what is poured by measure brings it. */
+  /** Whether it is filled up to a level; otherwise the measured liquids decide the level. */
   readonly fill: boolean;
-  /** Height it is filled to, as a share of the meat's height, 0.2 to 1.2. */
+  /** Target level as a share of the meat's height, 0.2 to 1.2. */
   readonly level: number;
-  /** What is poured by measure; wine as it comes from the bottle. */
+  /** Liquids added by measure; wine as it comes from the bottle. */
   readonly parts: readonly {
     readonly id: string;
     readonly litres: number;
-    readonly when: (typeof POUR_TIMES)[number];
+    readonly when: (typeof ADDITION_TIMES)[number];
   }[];
-  /** What fills up to the level. */
+  /** The liquid that fills up to the level. */
   readonly fillerId: string;
-  /** Share of the filler that is stock and not water, 0 to 1. */
+  /** Share of the filler that is stock rather than water, 0 to 1. */
   readonly fillerStrength: number;
   readonly reduce: TechniqueOption<'reduce'>;
   readonly start: TechniqueOption<'start'>;
@@ -133,35 +133,35 @@ export interface LiquidChoice {
   readonly herbForm: TechniqueOption<'herbForm'>;
 }
 
-/** What is done between the heat and the plate. */
+/** What is done between coming off the heat and serving. */
 export interface FinishChoice {
-  /** Sauce wanted on each plate, where it is boiled down. */
+  /** Sauce wanted per serving, if it is reduced. */
   readonly sauceLPerPlate: number;
-  /** Whether it is boiled down once the meat is out. */
+  /** Whether the sauce is reduced once the meat is out. */
   readonly reduce: boolean;
   readonly solids: SolidsMethod;
   readonly fat: SkimMethod;
   readonly meat: MeatEnd;
-  /** What thickens it at the end, where it is thickened then. */
+  /** What thickens it at the end, if it is thickened then. */
   readonly thickener: EndThickener;
-  /** How thick it is to be, where it is thickened. */
+  /** Target thickness, if it is thickened. */
   readonly rung: Thickness;
   readonly enrich: Enriching;
   readonly toss: Tossed;
 }
 
-/** Who is there to cook, on what, and what else is on the plate. */
+/** Who cooks, on what, and which side dishes there are. */
 export interface DayChoice {
   readonly cooks: number;
   readonly burners: number;
   readonly sides: readonly string[];
-  /** Tasks the cook wants begun at a moment of their own. */
-  readonly fixed: readonly Fixed[];
-  /** Cooked ahead, and in the fridge by then; null where it is eaten when it is done. */
+  /** Tasks the cook has locked to a start time. */
+  readonly fixed: readonly LockedTask[];
+  /** Cooked ahead and in the fridge by then; null if it is eaten when done. */
   readonly ahead: { readonly fridgeByMs: number } | null;
 }
 
-/** All a cook decides; everything in a `Plan` follows from it. */
+/** Everything a cook decides; everything in a `Plan` follows from it. */
 export interface PlanInput {
   readonly title: string;
   readonly eaters: number;
@@ -179,19 +179,19 @@ export interface PlanInput {
   readonly sear: Searing;
   readonly base: BaseChoice;
   readonly liquid: LiquidChoice;
-  /** Before the pot, without liquid; null where the meat goes in raw or seared. */
-  readonly bare: Bare | null;
-  /** How the pot is heated, stage by stage; the last lasts to the end. */
-  readonly course: readonly HeatStage[];
+  /** Before the pot, without liquid; null if the meat goes in raw or seared. */
+  readonly bare: DryPreCook | null;
+  /** How the pot is heated, phase by phase; the last lasts to the end. */
+  readonly course: readonly HeatPhase[];
   readonly finish: FinishChoice;
   readonly day: DayChoice;
-  /** When the plates go out, ms since 1970. */
+  /** Serving time, ms since 1970. */
   readonly serveAtMs: number;
-  /** Share of days that should be on the table in time; 0.5 to 0.98. */
+  /** Wanted probability of serving on time; 0.5 to 0.98. */
   readonly confidence: number;
   readonly altitudeM: number;
-  /** How what is left is cooled and kept. */
-  readonly keeping: Keeping;
+  /** How leftovers are cooled and stored. */
+  readonly keeping: StorageSettings;
 }
 
 /** The main cut and all others, in order. */
@@ -199,7 +199,7 @@ export function meatParts(input: Pick<PlanInput, 'meat' | 'also'>): readonly Mea
   return [input.meat, ...input.also];
 }
 
-/** Dotted paths to what a type holds, members of lists by their number. */
+/** Dotted paths to the fields of a type, list members by number. */
 type FieldOf<T> = {
   [K in keyof T & string]: NonNullable<T[K]> extends readonly (infer Member)[]
     ? K | `${K}.${number}` | (Member extends object ? `${K}.${number}.${FieldOf<Member>}` : never)
@@ -214,28 +214,28 @@ export type PlanField = FieldOf<PlanInput>;
 /** The path to one of the meats. */
 export type MeatField = 'meat' | `also.${number}`;
 
-/** The path to a meat by its place among `meatParts`. */
+/** The path to a meat by its index in `meatParts`. */
 export function meatField(index: number): MeatField {
   return index === 0 ? 'meat' : (`also.${String(index - 1)}` as MeatField);
 }
 
-/** The part of the input a field lies in. */
-export function partOf(field: PlanField): keyof PlanInput {
+/** The section of the input that contains a field. */
+export function sectionOf(field: PlanField): keyof PlanInput {
   return field.split('.', 1)[0] as keyof PlanInput;
 }
 
 /** Something in the input that cannot be cooked: which field, what is wrong and what is allowed. */
 export interface PlanFault {
-  /** Left out where it is no field's fault. */
+  /** Omitted if no single field is at fault. */
   readonly field?: PlanField;
   readonly says: Message;
-  /** The braise itself is fine but there is no time left for it: `waysOut` can help. */
+  /** The braise itself is fine but there is no time left for it: `alternatives` can help. */
   readonly tooLate?: true;
-  /** It does not fit the pot: `fitWays` can help. */
+  /** It does not fit the pot: `fitFixes` can help. */
   readonly tooFull?: true;
 }
 
-/** Limits of what the app plans; outside them the model was never checked. */
+/** Limits of what the app plans; the model is not validated beyond them. */
 export const LIMITS = {
   massKg: [0.1, 12],
   pieces: [1, 400],

@@ -1,12 +1,12 @@
 import { type CoolingRule } from '../safety';
 
-/** How this kitchen keeps what is left. */
-export interface Keeping {
+/** How this kitchen cools and stores leftovers. */
+export interface StorageSettings {
   readonly rule: CoolingRule;
-  /** How deep its boxes are filled, mm, and what one holds, l. */
+  /** How deep its boxes are filled, mm, and how much one holds, l. */
   readonly boxMm: number;
   readonly boxL: number;
 }
 
-/** What is usual in a kitchen that has said nothing. */
-export const USUAL_KEEPING: Keeping = { rule: 'us', boxMm: 50, boxL: 1 };
+/** Settings of a kitchen that has made no choice. */
+export const USUAL_KEEPING: StorageSettings = { rule: 'us', boxMm: 50, boxL: 1 };

@@ -3,23 +3,23 @@ import { mixtureProperties } from '../composition';
 import { type MeatGroup } from '../material';
 import { type PlanInput } from './input';
 
-/** Meat and liquid as they meet after searing and simmering first. The middle is still cold, the outside hot. */
+/** Meat and liquid as they meet after searing and bringing to a simmer. The middle is still cold, the outside hot. */
 export const START_MEAT_C = 25;
 
-/** Size of one piece, mm, from its mass and thickness, keeping the cut's usual proportions. */
+/** Size of one piece, mm, from mass and thickness, in the cut's usual proportions. */
 export interface PieceSize {
   readonly lengthMm: number;
   readonly widthMm: number;
   readonly thicknessMm: number;
 }
 
-/** Cubes of `edgeMm` in `massKg` of meat, at least one. */
+/** Number of cubes of `edgeMm` in `massKg` of meat, at least one. */
 export function cubeCount(cut: Cut, massKg: number, edgeMm: number): number {
   const density = mixtureProperties(cut.composition).densityKgM3;
   return Math.max(1, Math.round(massKg / (density * (edgeMm / 1000) ** 3)));
 }
 
-/** Whole pieces in `massKg`, by the cut's usual weight, at least one. */
+/** Number of whole pieces in `massKg` at the cut's usual weight, at least one. */
 export function usualCount(cut: Cut, massKg: number): number {
   return cut.form === 'cubes'
     ? cubeCount(cut, massKg, cut.sizeMm.thickness)
@@ -27,15 +27,15 @@ export function usualCount(cut: Cut, massKg: number): number {
 }
 
 /**
- * Usual thickness, mm, of a piece of `pieceKg`: small joints and large ones keep the cut's proportions, but cut slices
- * and discs keep their thickness.
+ * Usual thickness, mm, of a piece of `pieceKg`: joints keep the cut's proportions, but slices and discs keep their
+ * thickness.
  */
 export function usualThicknessMm(cut: Cut, pieceKg: number): number {
   if (cut.form === 'cubes' || cut.shape === 'disc') return cut.sizeMm.thickness;
   return Math.round(cut.sizeMm.thickness * Math.cbrt(pieceKg / cut.typicalPieceKg));
 }
 
-/** Dimensions of one piece so that mass and thickness both hold. */
+/** Dimensions of one piece that match both mass and thickness. */
 export function pieceSize(cut: Cut, pieceKg: number, thicknessMm: number): PieceSize {
   const { length, width, thickness } = cut.sizeMm;
   if (cut.form === 'cubes') return { lengthMm: thicknessMm, widthMm: thicknessMm, thicknessMm };
@@ -52,7 +52,7 @@ export function pieceSize(cut: Cut, pieceKg: number, thicknessMm: number): Piece
   return { lengthMm: length * spread, widthMm: width * spread, thicknessMm };
 }
 
-/** The engine's view of one cut of a plan; it carries its cut where that is not the one the forecast is about. */
+/** The engine's view of one cut of a plan; it names its cut if that is not the one forecast. */
 export function meatGroup(
   lead: Cut,
   part: {
@@ -80,7 +80,7 @@ export function meatGroup(
   };
 }
 
-/** Many small pieces that heap up rather than lie side by side. */
+/** Many small pieces that form a heap rather than lie side by side. */
 export function isSmall(cut: Cut, part: { readonly massKg: number; readonly pieces: number }): boolean {
   return cut.form === 'cubes' || part.massKg / part.pieces < 0.07;
 }

@@ -1,13 +1,13 @@
 import { type PlanInput } from './input';
-import { type Tossed } from './finishWays';
+import { type Tossed } from './finishTechniques';
 
-/** What is cooked where the sauce is tossed with something, and what stands for it where that is a side already. */
+/** What is cooked to toss with the sauce, and which side already provides it. */
 const TOSSED_SIDES: Readonly<Record<Exclude<Tossed, 'none'>, readonly [usual: string, ...others: string[]]>> = {
   pasta: ['pasta', 'noodles', 'gnocchi'],
   grains: ['rice', 'pearlBarley', 'bulgur', 'couscous', 'pilaf'],
 };
 
-/** What is cooked beside the braise: the sides that were chosen, and what its sauce is tossed with. */
+/** What is cooked alongside: the chosen sides, and what the sauce is tossed with. */
 export function sidesOf(input: PlanInput): readonly string[] {
   const { toss } = input.finish;
   const { sides } = input.day;

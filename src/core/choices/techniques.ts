@@ -1,6 +1,6 @@
 /**
- * Where cooks disagree, and what we do where a kitchen does nothing else. The key is what a kitchen remembers; names and
- * reasons are words.
+ * Techniques cooks disagree about, and what we do unless a kitchen prefers otherwise. The key is what a kitchen saves;
+ * names and reasons are in the words.
  */
 export const TECHNIQUES = {
   temper: { usual: 'none', ways: ['none', 'minutes', 'hour'] },
@@ -18,23 +18,26 @@ export const TECHNIQUES = {
   herbForm: { usual: 'bundle', ways: ['bundle', 'cloth', 'loose'] },
 } as const;
 
-/** What cooks disagree about. */
+/** Topics cooks disagree about. */
 export type TechniqueTopic = keyof typeof TECHNIQUES;
 
 export const TECHNIQUE_TOPICS = Object.keys(TECHNIQUES) as TechniqueTopic[];
 
-/** The ways of doing one of them. */
+/** The options of one topic. */
 export type TechniqueOption<Topic extends TechniqueTopic> = (typeof TECHNIQUES)[Topic]['ways'][number];
 
-/** What a kitchen does unless told otherwise. */
-export type Habits = { readonly [Topic in TechniqueTopic]?: TechniqueOption<Topic> };
+/** A kitchen's usual choices. */
+export type KitchenDefaults = { readonly [Topic in TechniqueTopic]?: TechniqueOption<Topic> };
 
-/** The kitchen's own way, or ours. */
-export function defaultChoice<Topic extends TechniqueTopic>(habits: Habits, topic: Topic): TechniqueOption<Topic> {
+/** The kitchen's usual choice, or ours. */
+export function defaultChoice<Topic extends TechniqueTopic>(
+  habits: KitchenDefaults,
+  topic: Topic,
+): TechniqueOption<Topic> {
   return habits[topic] ?? TECHNIQUES[topic].usual;
 }
 
-/** Share of the meat's height that a way with the level means; `auto` depends on the pieces. */
+/** Share of the meat's height for a level option; `auto` depends on the pieces. */
 export const LEVEL_SHARES: Readonly<Record<Exclude<TechniqueOption<'level'>, 'auto'>, number>> = {
   shallow: 0.33,
   half: 0.5,
@@ -42,13 +45,13 @@ export const LEVEL_SHARES: Readonly<Record<Exclude<TechniqueOption<'level'>, 'au
   covered: 1.02,
 };
 
-/** Our level for the pieces and lid at hand: cubes just covered; large pieces part-way under a tight lid. */
+/** Our level for these pieces and this lid: cubes just covered; large pieces part-way under a tight lid. */
 export function defaultLevel(small: boolean, tightLid: boolean): number {
   if (small) return LEVEL_SHARES.covered;
   return tightLid ? 0.66 : LEVEL_SHARES.threeQuarters;
 }
 
-/** What is left of a wine of unit volume. */
+/** Volume left of one unit of wine. */
 export const WINE_LEFT: Readonly<Record<TechniqueOption<'reduce'>, number>> = {
   none: 1,
   half: 0.5,

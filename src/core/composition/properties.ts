@@ -1,4 +1,4 @@
-/** Mass fractions of a food; they need not sum to exactly 1, the rest is ignored. */
+/** Mass fractions of a food; they need not add up to exactly 1, the rest is ignored. */
 export interface Composition {
   readonly water: number;
   readonly protein: number;
@@ -47,10 +47,10 @@ const COMPONENT_LAWS: Readonly<Record<Component, ComponentLaw>> = {
 
 const COMPONENTS: readonly Component[] = ['water', 'protein', 'fat', 'ash', 'carb'];
 
-/** Weight of the parallel model in the Krischer mean; matches lean beef at 40 °C (0.483 W/mK). A modeller's judgement. */
+/** Weight of the parallel model in the Krischer mean; matches lean beef at 40 °C (0.483 W/mK). Estimate, no source. */
 const PARALLEL_SHARE = 0.6;
 
-/** Properties are frozen at this temperature: doing so moves the slowest quarter's time by less than 1 %. */
+/** Properties are evaluated at this temperature: it changes the slowest quarter's time by less than 1%. */
 export const PROPERTY_TEMP_C = 60;
 
 const at = (law: Quadratic, tempC: number): number => law[0] + law[1] * tempC + law[2] * tempC * tempC;

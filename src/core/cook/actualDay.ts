@@ -4,10 +4,10 @@ import { say } from '../message';
 import { type Day, type DayMark, type DaySpan } from '../schedule';
 import { type CookActKind } from './events';
 
-/** As much of the planned day as the real one is set against. */
+/** What is needed of the planned day to compare it with the real one. */
 type PlannedDay = Pick<Day, 'spans' | 'startMs' | 'intoPotMs'>;
 
-/** What was done before the pot, as long as it was planned to take; salting the night before is another day's work. */
+/** Work before the pot counts for as long as planned; salting the night before belongs to another day. */
 function madeReady(day: PlannedDay, intoPotMs: number, kind: DaySpan['kind']): DaySpan {
   const first = day.spans.find((s) => s.id !== 'salt')?.fromMs ?? day.startMs;
   return {
@@ -19,7 +19,7 @@ function madeReady(day: PlannedDay, intoPotMs: number, kind: DaySpan['kind']): D
   };
 }
 
-/** The day as it really went, as far as it has gone; `endMs` closes what is still open. */
+/** The day as it went so far; `endMs` closes what is still open. */
 export function actualSpans(day: PlannedDay, state: CookState, endMs: number): DaySpan[] {
   if (state.intoPotMs === undefined) return [];
   const { intoPotMs, offHeatMs } = state;
@@ -39,14 +39,14 @@ export function actualSpans(day: PlannedDay, state: CookState, endMs: number): D
   return spans;
 }
 
-/** What a record's mark on the line is called. */
+/** Label of a record's mark on the timeline. */
 const RECORD_MARKS: Readonly<Partial<Record<CookActKind, Pick<DayMark, 'label' | 'why'>>>> = {
   fork: { label: say('recordMark.fork'), why: say('recordMark.fork.why') },
   turned: { label: say('recordMark.turned'), why: say('recordMark.turned.why') },
   liquid: { label: say('recordMark.liquid'), why: say('recordMark.liquid.why') },
 };
 
-/** Records worth a mark on the line, oldest first. */
+/** Records worth a mark on the timeline, oldest first. */
 export function recordMarks(state: CookState): DayMark[] {
   return state.events.flatMap((e): DayMark[] => {
     const kind = RECORDS[e.act.kind].mark;

@@ -12,31 +12,24 @@ import {
   isTooFar,
   stageAfter,
   donenessAfterHolding,
-  stageKeptPlanned,
+  plannedDonenessAfterHolding,
 } from './keepNow';
 import { learnNothing } from './learning';
 import { type LiveForecast, liveForecast } from './live';
 import { applyBoxOutcome, BOX_OUTCOMES, newStoredBatch } from './storedBatches';
 import { boneStock, restOf, secondMeals, reheatBox } from './leftovers';
-import {
-  finishedNow,
-  finishingNow,
-  saltPlanned,
-  sauceAt,
-  sauceNow,
-  sauceOf,
-  currentSauce,
-  thickenersOf,
-} from './sauceNow';
+import { finishedNow, finishingNow, sauceAt, sauceNow, sauceOf, currentSauce } from './sauceNow';
+import { thickenersOf } from './thickeners';
+import { saltPlanned } from './saltAccount';
 import { mainStage, type PlanInput } from '../choices';
-import { PUT_THINGS, type PutThing, sauceFixes, withPut } from '../finish';
+import { SAUCE_ADDITIONS, type SauceAddition, sauceFixes, withAddition } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
-import { HOLD_WAYS } from '../keep';
+import { HOLD_WAYS } from '../storage';
 import { potShape } from '../material';
 import { tempC } from '../message';
 import { composePlan, finishSteps, type Plan } from '../plan';
 import { SAUCE_SALT } from '../season';
-import { stageIndex } from '../tenderness';
+import { donenessIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
@@ -62,7 +55,7 @@ function still(of: Plan): LiveForecast {
   });
 }
 
-/** A braise that came off the heat at 190 min, and what was recorded so many minutes after that. */
+/** A braise taken off the heat at 190 min, and records this many minutes later. */
 function after(of: Plan, ...acts: readonly (readonly [minutes: number, act: CookAct])[]) {
   const potMs = of.day.intoPotMs;
   const offMs = potMs + 190 * MINUTE_MS;
@@ -77,7 +70,7 @@ function after(of: Plan, ...acts: readonly (readonly [minutes: number, act: Cook
 
 const done = (step: string): CookAct => ({ kind: 'step', step, name: step, how: 'done' });
 
-// Strained, its fat spooned off, boiled down to 80 ml a plate.
+// Strained, skimmed with a spoon, reduced to 80 ml a serving.
 const plan = planned({
   ...OXTAIL_PLAN,
   season: { ...OXTAIL_PLAN.season, gramsPerKg: 2 },
@@ -91,12 +84,10 @@ const thick = planned({
 
 const said = (min: number, litres: number, rung: null | 'runs' | 'coats' = null) =>
   [min, { kind: 'sauce', litres, rung }] as const;
-const put = (min: number, thing: PutThing, amount: number) => [min, { kind: 'put', thing, amount }] as const;
+const put = (min: number, thing: SauceAddition, amount: number) => [min, { kind: 'put', thing, amount }] as const;
 
-/** Everything before the boiling down was done a minute after it came off the heat. */
-const ONTO_THE_FIRE = ['finish-finish.meatOut', 'finish-finish.solids.strain', 'finish-finish.fat.spoon'].map(
-  (step) => [1, done(step)] as const,
-);
+/** Everything before reducing was done within a minute of coming off the heat. */
+const ONTO_THE_FIRE = ['finish:liftOut', 'finish:solids', 'finish:fat'].map((step) => [1, done(step)] as const);
 
 describe('the sauce by its records', () => {
   it('is the planned one until something is recorded, and as measured from then on', () => {
@@ -107,10 +98,10 @@ describe('the sauce by its records', () => {
     const read = after(plan, said(10, 0.9));
     const now = sauceNow(plan, read.state, read.live, read.at(11));
     expect([now.measured, now.sauce.litres]).toEqual([true, 0.9]);
-    // Its salt is what it was: less water is more of it in each litre.
+    // The amount of salt is unchanged: with less water each litre has more.
     expect(now.sauce.saltG).toBeCloseTo(first.sauce.saltG, 9);
     expect(now.now.saltShare).toBeCloseTo(first.sauce.saltG / 1000 / (0.9 * WATER_KG_PER_L), 9);
-    // The steps and the panel are told of one pot.
+    // The steps and the panel are given the same pot.
     expect(finishedNow(plan, read.state, read.live).looseL).toBe(0.9);
     expect(finishingNow(plan, read.state, read.live).finished.sauceL).toBeCloseTo(now.aimL, 9);
   });
@@ -118,13 +109,16 @@ describe('the sauce by its records', () => {
   it('holds each thing that was put in, in whatever order, and never less than nothing', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.tuple(fc.constantFrom(...PUT_THINGS), fc.double({ min: 0.5, max: 200, noNaN: true })), {
+        fc.array(fc.tuple(fc.constantFrom(...SAUCE_ADDITIONS), fc.double({ min: 0.5, max: 200, noNaN: true })), {
           maxLength: 6,
         }),
         (things) => {
           const { state, live, at } = after(plan, ...things.map(([thing, amount], i) => put(i + 1, thing, amount)));
           const now = currentSauce(plan, state, live, at(20));
-          const wanted = things.reduce((s, [thing, amount]) => withPut(s, thing, amount), sauceOf(plan, live.finished));
+          const wanted = things.reduce(
+            (s, [thing, amount]) => withAddition(s, thing, amount),
+            sauceOf(plan, live.finished),
+          );
           expect(now).toEqual(wanted);
           const ledger = sauceNow(plan, state, live, at(20)).salt.reduce((sum, l) => sum + l.grams, 0);
           const brought = now.saltG - sauceOf(plan, live.finished).saltG;
@@ -138,13 +132,13 @@ describe('the sauce by its records', () => {
   });
 
   it('boils down to the line by the burner, from when the step before was done, and no further', () => {
-    // Lifted out and not yet strained it does not boil.
-    const lifted = after(plan, [1, done('finish-finish.meatOut')]);
+    // Lifted out and not yet strained, it does not boil.
+    const lifted = after(plan, [1, done('finish:liftOut')]);
     expect(sauceNow(plan, lifted.state, lifted.live, lifted.at(2)).boiling).toBeUndefined();
     const { state, live, at } = after(plan, ...ONTO_THE_FIRE);
     const start = sauceNow(plan, state, live, at(2));
     expect(start.boiling).toBeDefined();
-    // Looked at half-way, and from when it may be there.
+    // Checked halfway, and from when it may be done.
     const { halfMs = 0, nearMs = 0, left } = start.boiling ?? {};
     expect(halfMs).toBeCloseTo(at(1) + ((left?.p50 ?? 0) + 1) * 0.5 * MINUTE_MS, -4);
     expect(nearMs).toBeCloseTo(at(2) + Math.max(0, (left?.p10 ?? 0) - 4) * MINUTE_MS, -3);
@@ -154,7 +148,7 @@ describe('the sauce by its records', () => {
     const end = sauceNow(plan, state, live, at(600));
     expect(end.sauce.litres).toBeCloseTo(end.aimL, 6);
     expect(end.boiling).toBeUndefined();
-    // Depth is volume over the floor, worked by hand: a 26 cm pot has 531 cm².
+    // Depth is volume over base area, worked out by hand: a 26 cm pot has 531 cm².
     const aim = sauceAt(plan, end.sauce, end.aimL);
     const across = OXTAIL_PLAN.pot.lengthMm / 2000;
     expect(aim.depthMm).toBeCloseTo(end.aimL / (Math.PI * across * across), 3);
@@ -170,7 +164,7 @@ describe('the sauce by its records', () => {
   });
 
   it('left as it stands does not boil down, until a line is drawn for it again', () => {
-    const left: CookAct = { kind: 'step', step: 'finish-finish.boilDown', name: 'boil', how: 'skipped' };
+    const left: CookAct = { kind: 'step', step: 'finish:reduce', name: 'boil', how: 'skipped' };
     const { state, live, at } = after(plan, ...ONTO_THE_FIRE, [1, left]);
     const now = sauceNow(plan, state, live, at(60));
     expect([now.boiling, now.aimL]).toEqual([undefined, now.sauce.litres]);
@@ -207,7 +201,7 @@ describe('the sauce by its records', () => {
     const now = sauceNow(plan, state, live, at(3));
     expect(now.aimL).toBe(0.5);
     expect(now.aim.litres).toBeCloseTo(0.5, 9);
-    // Salt that is missing is missing under what tastes seasoned, and brings it to the aim.
+    // Missing salt is relative to the tastes-seasoned level, and adding it reaches that level.
     for (const litres of [0.2, 0.5, 1]) {
       const there = after(plan, [2, { kind: 'aim', litres }]);
       const s = sauceNow(plan, there.state, there.live, there.at(3));
@@ -219,17 +213,42 @@ describe('the sauce by its records', () => {
     }
   });
 
+  it('goes on from a measurement with all that was put in after it', () => {
+    const measured = after(plan, said(2, 0.9));
+    const salted = after(plan, said(2, 0.9), put(3, 'salt', 5), put(4, 'water', 100));
+    const [before, now] = [measured, salted].map((a) => currentSauce(plan, a.state, a.live, a.at(5)));
+    expect((now?.saltG ?? 0) - (before?.saltG ?? 0)).toBeCloseTo(5, 9);
+    expect((now?.litres ?? 0) - (before?.litres ?? 0)).toBeCloseTo(0.1, 9);
+    // What was put in before it was measured is in what was measured: only its salt still counts.
+    const sooner = after(plan, put(1, 'water', 100), said(2, 0.9));
+    expect(currentSauce(plan, sooner.state, sooner.live, sooner.at(5)).litres).toBe(0.9);
+  });
+
+  it('has one step for the salt, which says what the panel says on either side of having enough', () => {
+    const heard = new Set<boolean>();
+    for (const litres of [0.15, 0.3, 0.6, 0.9, 1.2]) {
+      const { state, live, at } = after(plan, ...ONTO_THE_FIRE, said(2, litres), [2, { kind: 'aim', litres }]);
+      const { saltMissingG } = sauceNow(plan, state, live, at(3));
+      const step = guide(plan, state, live, at(3)).steps.find((p) => p.step.id === 'finish:salt')?.step;
+      const missing = saltMissingG > 0.2;
+      heard.add(missing);
+      expect(step?.how?.code, `${String(litres)} l`).toBe(missing ? 'finish.saltLast' : 'finish.taste');
+      if (missing) expect(step?.how && english(step.how)).toContain(WORDS.quantity(saltMissingG / 1000, 'mass'));
+    }
+    expect(heard.size).toBe(2);
+  });
+
   it('asks for a thickener in two halves that bring it to its rung, and one seen thicker asks for less', () => {
     const { state, live, at } = after(thick);
     const now = sauceNow(thick, state, live, at(1));
     if (!now.dose) throw new Error('nothing thickens it');
-    const dosed = withPut({ ...now.sauce, litres: now.aimL }, 'corn', now.dose.firstG + now.dose.restG);
+    const dosed = withAddition({ ...now.sauce, litres: now.aimL }, 'corn', now.dose.firstG + now.dose.restG);
     const there = sauceFixes(dosed, 'gravy', potShape(thick.input.pot));
     expect(there.thicken.starchG).toBeCloseTo(0, 6);
     const seen = after(thick, said(2, now.sauce.litres, 'coats'));
     const less = sauceNow(thick, seen.state, seen.live, seen.at(3)).dose;
     expect((less?.firstG ?? 0) + (less?.restG ?? 0)).toBeLessThan(now.dose.firstG + now.dose.restG);
-    // The step says the dose that the panel says.
+    // The step gives the same dose as the panel.
     const step = finishSteps(finishingNow(thick, state, live)).find((s) => s.work === 'thicken');
     for (const g of [now.dose.firstG, now.dose.restG]) {
       expect(step && english(step.says)).toContain(WORDS.quantity(g / 1000, 'mass'));
@@ -245,10 +264,9 @@ describe('each kind of thickener', () => {
     const kinds = thickenersOf(thick, sauce);
     expect(kinds.length).toBeGreaterThan(5);
     for (const { by, grams, left } of kinds) {
-      expect(sauceFixes(withPut(sauce, by, grams), 'gravy', potShape(thick.input.pot)).thicken.starchG).toBeCloseTo(
-        0,
-        6,
-      );
+      expect(
+        sauceFixes(withAddition(sauce, by, grams), 'gravy', potShape(thick.input.pot)).thicken.starchG,
+      ).toBeCloseTo(0, 6);
       expect(left).toBeGreaterThan(0);
       expect(left).toBeLessThanOrEqual(1);
     }
@@ -258,7 +276,7 @@ describe('each kind of thickener', () => {
       (now.dose?.firstG ?? 0) + (now.dose?.restG ?? 0),
       9,
     );
-    expect(thickenersOf(thick, withPut(sauce, 'corn', 500))).toEqual([]);
+    expect(thickenersOf(thick, withAddition(sauce, 'corn', 500))).toEqual([]);
   });
 
   it('has the salt of a plan by its sources, as the pot will have it', () => {
@@ -274,14 +292,18 @@ describe('rescues', () => {
   const bare = { litres: 0.5, saltG: 0, gelatinG: 0, starchG: 0, fatL: 0.06, solidsKg: 0.02 };
 
   it('dilute what is too salty, worked by hand', () => {
-    // 0.5 l of it weigh 0.48 kg; at 1.4 % that is 6.72 g, which is 0.85 % of 0.79 kg, or 0.8235 l: 0.3235 l more.
+    // 0.5 l of it weighs 0.48 kg; at 1.4% that is 6.72 g, which is 0.85% of 0.79 kg, or 0.8235 l: 0.3235 l more.
     const salty = { ...bare, saltG: 0.014 * 0.5 * WATER_KG_PER_L * 1000, starchG: 8 };
     const saved = sauceFixes(salty, 'coats', pan);
     expect(saved.dilute.litres).toBeCloseTo(0.5 * (1.4 / 0.85 - 1), 9);
-    const thinned = withPut(withPut(salty, 'water', saved.dilute.litres * 1000), 'corn', saved.dilute.starchG);
+    const thinned = withAddition(
+      withAddition(salty, 'water', saved.dilute.litres * 1000),
+      'corn',
+      saved.dilute.starchG,
+    );
     const again = sauceFixes(thinned, 'coats', pan);
     expect(again.dilute.litres).toBeCloseTo(0, 6);
-    // As thick as it was: 8 g in half a litre, 16 g a litre.
+    // As thick as before: 8 g in half a litre, 16 g a litre.
     expect(thinned.starchG / thinned.litres).toBeCloseTo(16, 6);
   });
 
@@ -309,10 +331,27 @@ describe('kept warm', () => {
     const [early, late] = [holdNow(plan, state, live, at(10)), holdNow(plan, state, live, at(70))];
     expect([early?.way, early?.said]).toEqual(['lid', false]);
     expect(late?.tempC).toBeLessThan(early?.tempC ?? 0);
-    // When it will be under the limit does not depend on when that is asked.
+    // When it drops below the limit does not depend on when you ask.
     expect(late?.coldMs).toBe(early?.coldMs);
     const braising = { ...state, offHeatMs: undefined };
     expect(holdNow(plan, braising, live, at(-10))).toBeUndefined();
+    // It stands from when it came off the heat, not from when it went in.
+    const later = { ...state, offHeatMs: at(40) };
+    expect(holdNow(plan, later, live, at(50))?.tempC).toBeCloseTo(early?.tempC ?? 0, 6);
+  });
+
+  it('is followed far enough to say when it gets cold, however long that takes', () => {
+    const { state, live, at } = after(plan, [1, { kind: 'hold', way: 'towels' }]);
+    for (const asked of [2, 120, 260]) {
+      const { coldMs } = holdNow(plan, state, live, at(asked)) ?? {};
+      expect((coldMs ?? 0) - at(0)).toBeGreaterThan(2 * HOUR_MS);
+    }
+    // Far ahead the ways are told apart by how warm they then are.
+    const ahead = holdAhead(plan, state, live, at(2), at(6 * 60));
+    const tempOf = (way: string) => ahead.find((h) => h.way === way)?.atPlateC ?? 0;
+    expect(tempOf('towels')).toBeGreaterThan(tempOf('lid'));
+    expect(tempOf('lid')).toBeGreaterThan(20);
+    expect(tempOf('lid')).toBeLessThan(40);
   });
 
   it('goes on from where it was when another way is said', () => {
@@ -342,18 +381,18 @@ describe('kept warm', () => {
       }
       const far = { ...plan, day: { ...plan.day, serveMs: coldMs + 10 * 60 * MINUTE_MS } };
       expect(guide(far, state, live, at(said + 5)).alarm?.says.code, way).toBe('alarm.heldCold');
-      // A flame that holds it hot warms it up, and slowly: in ten minutes it is not there.
+      // A flame that holds it hot heats it slowly: ten minutes are not enough.
       const later = holdNow(plan, state, live, at(said + 10));
       if (way === 'flame') expect(later?.tempC).toBeGreaterThan(here?.tempC ?? 0);
       expect(later?.tempC).toBeLessThan((here?.limitC ?? 0) + 5);
-      // Brought to a simmer and measured, it begins anew.
+      // Brought to a simmer and measured, the clock starts again.
       const measured = after(plan, [said, { kind: 'hold', way }], [said + 8, { kind: 'hold', way, tempC: 92 }]);
       const anew = holdNow(plan, measured.state, measured.live, measured.at(said + 9));
       expect(anew?.tempC).toBeGreaterThan(88);
       expect(anew?.coldMs ?? Infinity).toBeGreaterThan(measured.at(said + 30));
       expect(guide(far, measured.state, measured.live, measured.at(said + 9)).alarm).toBeUndefined();
     }
-    // Measured under it while it was thought hot, it is cold from then on.
+    // Measured below the limit while it was thought hot, it counts as cold from then on.
     const cool = after(plan, [20, { kind: 'hold', way: 'towels', tempC: 50 }]);
     expect(holdNow(plan, cool.state, cool.live, cool.at(25))?.coldMs).toBe(cool.at(20));
   });
@@ -379,13 +418,13 @@ describe('kept warm', () => {
         expect(own.cold.lowMs).toBeLessThan(own.cold.midMs);
         expect(own.cold.highMs).toBeGreaterThan(own.cold.midMs);
       }
-      // What it will be at the plate is where its own course then is.
+      // Its state at serving time is where its own trace then is.
       expect(own?.atPlateC).toBeCloseTo(holdNow(plan, state, live, at(160))?.tempC ?? 0, 0);
       expect(own?.points[0]?.[0] ?? 0).toBeLessThan(now);
       for (const other of ahead) {
         if (other.way !== hold?.way) expect(other.points[0]?.[0] ?? 0).toBeGreaterThanOrEqual(now);
         expect(other.gained).toBeGreaterThan(0);
-        // Towels keep it no colder than a lid alone, whatever it stood in before.
+        // Towels never keep it colder than a lid alone, whatever it stood in before.
         if (other.way === 'towels') expect(other.atPlateC).toBeGreaterThanOrEqual((ahead[0]?.atPlateC ?? 0) - 0.2);
       }
     }
@@ -395,23 +434,23 @@ describe('kept warm', () => {
 
   it('goes on along the fork scale while it is hot, never back from what was felt', () => {
     const felt = after(plan, [-2, { kind: 'fork', stage: 'twists' }]);
-    const stage = (gained: number) => stageIndex(donenessAfterHolding(felt.state, felt.live, gained));
-    expect(stage(0)).toBeGreaterThanOrEqual(stageIndex('twists'));
+    const stage = (gained: number) => donenessIndex(donenessAfterHolding(felt.state, felt.live, gained));
+    expect(stage(0)).toBeGreaterThanOrEqual(donenessIndex('twists'));
     let before = 0;
     for (const gained of [0, 30, 60, 120, 240, 900]) {
       expect(stage(gained)).toBeGreaterThanOrEqual(before);
       before = stage(gained);
     }
-    expect(before).toBe(stageIndex('strings'));
+    expect(before).toBe(donenessIndex('strings'));
   });
 
   it('stands in the pot where the estimate has it, and is what was felt, no less, as soon as it is felt', () => {
     const { live, state } = after(plan);
     const sure = live.forecast.etas;
     for (const eta of sure) {
-      const before = stageIndex(stageAfter(state, live, eta.p50 - 0.1));
-      expect(before, eta.stage).toBeLessThan(stageIndex(eta.stage));
-      expect(stageIndex(stageAfter(state, live, eta.p50)), eta.stage).toBe(stageIndex(eta.stage));
+      const before = donenessIndex(stageAfter(state, live, eta.p50 - 0.1));
+      expect(before, eta.stage).toBeLessThan(donenessIndex(eta.stage));
+      expect(donenessIndex(stageAfter(state, live, eta.p50)), eta.stage).toBe(donenessIndex(eta.stage));
     }
     for (const stage of ['drags', 'gives', 'twists'] as const) {
       const early = after(plan, [-120, { kind: 'fork', stage }]);
@@ -419,7 +458,7 @@ describe('kept warm', () => {
         ((early.state.events.find((e) => e.act.kind === 'fork')?.atMs ?? 0) - (early.state.intoPotMs ?? 0)) / MINUTE_MS;
       expect(stageAfter(early.state, early.live, min), stage).toBe(stage);
     }
-    // The last word counts where two tests differ.
+    // Where two tests differ, the later counts.
     const [first, then] = [
       [-60, { kind: 'fork', stage: 'twists' }],
       [-59, { kind: 'fork', stage: 'drags' }],
@@ -435,9 +474,9 @@ describe('kept warm', () => {
     for (const result of ['slices', 'tender', 'shreds'] as const) {
       const of = planned({ ...OXTAIL_PLAN, result });
       const { target } = of.forecast;
-      expect(stageKeptPlanned(of, 0)).toBe(target);
-      const steps = [0, 20, 60, 120, 300, 900].map((gained) => stageKeptPlanned(of, gained));
-      expect(steps.map(stageIndex)).toEqual(steps.map(stageIndex).sort((a, b) => a - b));
+      expect(plannedDonenessAfterHolding(of, 0)).toBe(target);
+      const steps = [0, 20, 60, 120, 300, 900].map((gained) => plannedDonenessAfterHolding(of, gained));
+      expect(steps.map(donenessIndex)).toEqual(steps.map(donenessIndex).sort((a, b) => a - b));
       expect(steps.map((s) => isTooFar(s, target))).toEqual(
         steps.map((s) => s === 'strings' || (target === 'gives' && s === 'falls')),
       );
@@ -462,12 +501,12 @@ describe('kept warm', () => {
     const forgotten = guide(soon, state, live, later);
     expect(forgotten.alarm?.says.code).toBe('alarm.heldCold');
     expect(forgotten.keptWarm).toBe(true);
-    // Within two hours it can be warmed up; after that nothing makes it safe, and the day is said with the hour.
+    // Within two hours it can be reheated; after that nothing makes it safe, and the day is shown with the time.
     expect(forgotten.alarm?.do.code).toBe('alarm.held.do');
     const days = guide(soon, state, live, cold + 70 * 60 * MINUTE_MS);
     expect(days.alarm?.do.code).toBe('alarm.held.tooLong');
     expect(english(days.alarm?.says)).toMatch(/(Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
-    const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MINUTE_MS, done('finish-finish.meatOut')]);
+    const begun = after(plan, [(later - (state.offHeatMs ?? 0)) / MINUTE_MS, done('finish:liftOut')]);
     const here = guide(soon, begun.state, begun.live, later + MINUTE_MS);
     expect([here.alarm, here.keptWarm]).toEqual([undefined, false]);
   });
@@ -518,7 +557,7 @@ describe('what is left', () => {
       const told = after(plan, [60, { kind: 'served' }], [90, last]);
       expect(guide(plan, told.state, told.live, told.at(60 + 121)).alarm, last.kind).toBeUndefined();
     }
-    // Kept over the limit, as somebody measured, it is not under it since before.
+    // Kept above the limit, as measured, it has not been below it since earlier.
     const hot = after(plan, [60, { kind: 'served' }], [300, { kind: 'hold', way: 'flame', tempC: 88 }]);
     const later = guide(plan, hot.state, hot.live, cold + 121 * MINUTE_MS).alarm;
     expect(later?.says.code).toBe('alarm.restOut');
@@ -545,10 +584,17 @@ describe('what is left', () => {
       if (!clock) throw new Error('nothing cools');
       return { clock, beganMs: at(60 + min), now: coolingNow(plan, state, live, at(60 + min)) };
     };
+    const heldUntil = (min: number) => {
+      const { state, live, at } = after(plan, [60, { kind: 'served' }]);
+      return [state, live, at(min)] as const;
+    };
     const [soon, late] = [cooled(10), cooled(240)];
     expect(soon.clock.startsMs).toBeGreaterThan(soon.beganMs);
     expect(late.now.startC).toBeLessThan(soon.now.startC);
-    // It was under the limit long before anybody cooled it, at the same moment whenever that is done.
+    // It starts from what the pot has come down to, in steps of two degrees, never colder.
+    const stood = holdNow(plan, ...heldUntil(60 + 10))?.tempC ?? 0;
+    expect(soon.now.startC).toBe(Math.ceil(stood / 2) * 2);
+    // It dropped below the limit long before anyone cooled it, at the same moment whenever that is recorded.
     expect(late.clock.startsMs).toBeLessThan(late.beganMs - 30 * MINUTE_MS);
     expect(Math.abs(cooled(300).clock.startsMs - late.clock.startsMs)).toBeLessThanOrEqual(5 * MINUTE_MS);
     expect(late.clock.coldByMs - late.clock.startsMs).toBe(SAFETY_LIMITS.us.cold.min * MINUTE_MS);
@@ -558,11 +604,11 @@ describe('what is left', () => {
 
   it('keeps three days from when it was served, is frozen, thawed for a day, and never eaten twice', () => {
     const lot = newStoredBatch('l', { boxes: 2, grams: 400, place: 'fridge' }, 1000, 0, SAFETY_LIMITS.us);
-    expect(lot.eatByMs).toBe(SAFETY_LIMITS.us.fridgeDays * DAY_MS);
+    expect(lot.useByMs).toBe(SAFETY_LIMITS.us.fridgeDays * DAY_MS);
     const frozen = applyBoxOutcome(lot, 'frozen', 1, 5000);
     expect([frozen?.fridge, frozen?.freezer]).toEqual([1, 1]);
     const thawed = frozen && applyBoxOutcome(frozen, 'thawed', 1, 9000);
-    expect([thawed?.fridge, thawed?.freezer, thawed?.eatByMs]).toEqual([2, 0, 9000 + DAY_MS]);
+    expect([thawed?.fridge, thawed?.freezer, thawed?.useByMs]).toEqual([2, 0, 9000 + DAY_MS]);
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.constantFrom(...BOX_OUTCOMES), fc.integer({ min: 0, max: 3 }))), (fates) => {
         let now = newStoredBatch('l', { boxes: 5, grams: 400, place: 'fridge' }, 0, 0, SAFETY_LIMITS.us);
@@ -610,9 +656,9 @@ describe('what is left', () => {
         expect((rest.sauce.saltG + m.saltG) / 1000 / (m.litres * WATER_KG_PER_L)).toBeCloseTo(SAUCE_SALT.aim, 9);
       }
     }
-    // Eight hundred grams are five of 150 for pasta, four of 200 under mash, six of 130 for soup.
+    // Eight hundred grams are five servings of 150 for pasta, four of 200 under mash, six of 130 for soup.
     expect(meals.map((m) => m.eaters)).toEqual([5, 4, 6]);
-    // Bones are taken for the oxtail’s share of them, a litre and a half of water on each kilo; off the bone there are none.
+    // Bones are the oxtail’s share, with a litre and a half of water per kilo; off the bone there are none.
     const bones = boneStock(plan);
     const raw = plan.parts.reduce((sum, p) => sum + p.part.massKg * p.cut.boneFraction, 0);
     expect(bones?.bonesKg).toBeCloseTo(raw, 9);
@@ -632,7 +678,7 @@ const anyFinish = fc.record({
   fat: fc.constantFrom('leave' as const, 'spoon' as const, 'jug' as const, 'ice' as const, 'chill' as const),
   reduce: fc.boolean(),
   perPlate: fc.double({ min: 0.03, max: 0.2, noNaN: true }),
-  puts: fc.array(fc.tuple(fc.constantFrom(...PUT_THINGS), fc.double({ min: 1, max: 60, noNaN: true })), {
+  puts: fc.array(fc.tuple(fc.constantFrom(...SAUCE_ADDITIONS), fc.double({ min: 1, max: 60, noNaN: true })), {
     maxLength: 3,
   }),
   boxes: fc.integer({ min: 0, max: 4 }),
@@ -646,13 +692,13 @@ describe('from raw meat to plate and box', () => {
         const finish = { ...input.finish, solids, fat, reduce, sauceLPerPlate: perPlate };
         const of = planned({ ...input, eaters, finish }, 0);
         const { finished, salt } = of;
-        // Water of the pot: what was poured and what the meat gave, less what went, is what is left to finish.
+        // Water balance of the pot: poured in plus given by the meat, less what left, is what is there to finish.
         const { water } = of.liquid;
         const gained = water.poured.value + water.pouredLate.value + water.fromMeat.value + water.fromVegetables.value;
         const left = gained - water.takenUp.value - water.steam.value;
         expect(water.left.value, of.input.title).toBeCloseTo(left, 6);
         expect(finished.liquidL, of.input.title).toBeCloseTo(water.left.value, 6);
-        // The raw meat's own water: what is still in it, what ran into the pot, what it lost before it came there.
+        // The meat's own water: still in it, in the pot, and lost before the pot.
         const off = of.parts.map(({ cut, part }) => ({
           kg: part.massKg * (1 - (part.onBone ? cut.boneFraction : 0)),
           water: cut.composition.water,
@@ -661,8 +707,8 @@ describe('from raw meat to plate and box', () => {
         expect(finished.meatWaterKg + finished.juiceKg, of.input.title).toBeCloseTo(rawWaterKg, 6);
         const beforeThePotKg = finished.juiceKg - water.fromMeat.value * WATER_KG_PER_L;
         expect(beforeThePotKg, of.input.title).toBeGreaterThanOrEqual(-1e-3);
-        // All of it, from the raw cut to the sauce: in the meat, in the sauce, in what took it up, gone as steam, held
-        // back with the vegetables, boiled off.
+        // All of it, from raw meat to sauce: in the meat, in the sauce, absorbed, steamed off, held by the vegetables,
+        // boiled off.
         const heldBackL = finished.liquidL - finished.looseL;
         const boiledOffL = finished.looseL - finished.sauceL;
         const outL = water.takenUp.value + water.steam.value + heldBackL + boiledOffL + finished.sauceL;
@@ -672,20 +718,20 @@ describe('from raw meat to plate and box', () => {
           5,
         );
         expect(boiledOffL).toBeGreaterThanOrEqual(-1e-9);
-        // Meat: what it weighed off the bone is what is eaten, the juice it gave and the fat that ran out.
+        // Meat: its boneless weight is what is eaten plus the juice given and the fat rendered.
         const edible = finished.cookedKg + finished.juiceKg + finished.fatL * 0.9;
         const raw = of.parts.reduce((sum, p) => sum + p.part.massKg, 0);
         expect(edible).toBeLessThanOrEqual(raw + 1e-9);
         expect(finished.fatLeftL).toBeLessThanOrEqual(finished.fatL + 1e-9);
-        // Salt: meat and sauce have all that went in.
+        // Salt: meat and sauce hold all that went in.
         const inMeatG = salt.meat.value * finished.cookedKg * 1000;
         const inSauceG = salt.sauce.value * finished.sauceL * WATER_KG_PER_L * 1000;
         if (finished.sauceL > 0.15) expect(inMeatG + inSauceG).toBeCloseTo(salt.total.value * 1000, 3);
         if (finished.reduceMinutes > 0) reduced += 1;
-        // Gelatin: boiled down there is as much of it.
+        // Gelatin: reducing does not change its amount.
         const before = sauceOf(of, finished);
         expect(before.gelatinG).toBeCloseTo(finished.gelatinGPerL * finished.sauceL, 9);
-        // To the plate: with all that was put in, boiled to the line, into plates and boxes.
+        // To the plate: with all additions, reduced to the line, in servings and boxes.
         const { state, live, at } = after(
           of,
           ...puts.map(([thing, amount], i) => put(i + 1, thing, amount)),
@@ -694,7 +740,7 @@ describe('from raw meat to plate and box', () => {
         );
         const now = sauceNow(of, state, live, at(300));
         const start = sauceOf(of, live.finished);
-        const wanted = puts.reduce((s, [thing, amount]) => withPut(s, thing, amount), start);
+        const wanted = puts.reduce((s, [thing, amount]) => withAddition(s, thing, amount), start);
         for (const what of ['saltG', 'gelatinG', 'starchG', 'solidsKg'] as const) {
           expect(now.sauce[what], what).toBeCloseTo(wanted[what], 6);
         }

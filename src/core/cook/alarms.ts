@@ -1,32 +1,32 @@
 import { drySinceMin, lowL, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, timeParam, say, tempC } from '../message';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 import { coolingClock, holdNow, LEFTOVER_RESCUE_MS } from './keepNow';
 import { type LiveForecast } from './live';
-import { type Clock } from './placed';
+import { type Clock } from './scheduledStep';
 import { type CookState, eventsOf, latestValid } from './state';
 import { MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, safetyParams } from '../safety';
 
-/** The pot wants something at once, whatever else is due. */
+/** Something the pot needs at once, before anything else due. */
 export interface Alarm {
   readonly says: Message;
   readonly do: Message;
   readonly record: 'liquid' | 'hold' | 'cooled' | 'cooling';
-  /** Since when it is dry, as somebody saw or by the estimate; left out while there is some liquid. */
+  /** Since when it has been dry, as seen or estimated; omitted while there is liquid. */
   readonly dry?: { readonly sinceMs: number; readonly seen: boolean };
 }
 
-/** With less than this in it a pot is as good as dry, l, or with so much of what is low in it. */
+/** Below this a pot counts as dry, l, or this share of what counts as low for it. */
 const NEARLY_DRY_L = 0.15;
 const NEARLY_DRY_OF_LOW = 0.6;
-/** Or seen to stand lower than this on the floor, mm. */
+/** Or when the level seen is below this, mm. */
 const NEARLY_DRY_MM = 10;
 
-/** So long before a limit is passed it is said. */
+/** How long before a limit is passed the warning comes. */
 const BEFORE_LIMIT_MIN = 15;
 
-/** Since when the pot is dry by the estimate, ms; undefined where it is not, or somebody saw liquid in it of late. */
+/** Since when the pot is dry by the estimate, ms; undefined if it is not, or if liquid was seen recently. */
 export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs }: Clock): number | undefined {
   const recent = latestValid(state, 'liquid', nowMs);
   if (recent && (recent.act.levelMm > 0 || recent.act.addedL >= NEARLY_DRY_L)) return undefined;
@@ -34,10 +34,10 @@ export function drySinceMs(state: CookState, live: LiveForecast, { nowMs, potMs 
   return since === undefined ? undefined : potMs + since * MINUTE_MS;
 }
 
-/** A pot that is dry, or all but. */
+/** A pot that is dry or nearly so. */
 function dryAlarm(state: CookState, live: LiveForecast, clock: Clock): Alarm | undefined {
-  const { nowMs, potMs, potted } = clock;
-  if (!potted || state.phase !== 'braising') return undefined;
+  const { nowMs, potMs, inPot } = clock;
+  if (!inPot || state.phase !== 'braising') return undefined;
   const read = eventsOf(state.events, 'liquid').at(-1);
   const here = sampleAt(live.course, (nowMs - potMs) / MINUTE_MS);
   const drySince = drySinceMs(state, live, clock);
@@ -70,9 +70,9 @@ function dryAlarm(state: CookState, live: LiveForecast, clock: Clock): Alarm | u
   return undefined;
 }
 
-/** Food that comes into the warmth in which germs grow: kept warm too long, or cooling too slowly. */
+/** Food in the danger zone: kept warm for too long, or cooling too slowly. */
 function keptAlarm(
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
   live: LiveForecast,
   nowMs: number,
@@ -103,7 +103,7 @@ function keptAlarm(
       : { says: say('alarm.coolSoon', limit), do: say('alarm.coolSoon.do'), record: 'cooled' };
   }
   if (state.servedMs !== undefined) return leftoverAlarm(plan, state, live, nowMs, closed);
-  // On the way to the plate it is hot again.
+  // It will be heated again on the way to the plate.
   if (begun || state.finishedMs !== undefined || closed('fridge')) return undefined;
   const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
   const hold = holdNow(plan, state, live, nowMs);
@@ -123,15 +123,15 @@ function keptAlarm(
   };
 }
 
-/** What is left of a meal and is not being cooled: soon it should be, and in the end it is not good any more. */
+/** Leftovers that are not being cooled: soon they should be, and in the end they must be thrown away. */
 function leftoverAlarm(
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
   live: LiveForecast,
   nowMs: number,
   closed: (id: string) => boolean,
 ): Alarm | undefined {
-  // What was warmed again is not kept a second time.
+  // What was reheated is not stored a second time.
   if (plan.ahead || state.servedMs === undefined || closed('cool')) return undefined;
   const { outMin } = SAFETY_LIMITS[plan.input.keeping.rule];
   const dueMs = state.servedMs + outMin * MINUTE_MS;
@@ -155,9 +155,9 @@ function leftoverAlarm(
   };
 }
 
-/** What the pot wants at once, whatever else is due. `begun`: a hand has been laid on the finish. */
+/** What the pot needs at once, before anything else due. `begun`: finishing has started. */
 export function alarmNow(
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
   live: LiveForecast,
   clock: Clock,

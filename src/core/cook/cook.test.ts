@@ -5,13 +5,14 @@ import { mainStage, type PlanInput } from '../choices';
 import { actualSpans } from './actualDay';
 import { type CookAct, type CookEvent, effectiveEvents } from './events';
 import { learnAll, type Update, requestOf } from './learning';
+import { outcomeOf } from './outcome';
 import { simulatePot } from './simulatedPot';
 import { liveForecast, type LiveMoment } from './live';
 import { refusal } from './records';
-import { reduceEvents, undoRefusal } from './reducer';
+import { reduceEvents, validateUndo } from './reducer';
 import { etaOf } from '../forecast';
 import { braiseRequest, composePlan, type Plan } from '../plan';
-import { type Stage } from '../tenderness';
+import { type Doneness } from '../tenderness';
 import { NOON_MS, OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 import { saying } from '../../testing/saying';
@@ -43,7 +44,7 @@ const LIVE_ACTS: readonly CookAct[] = [
   { kind: 'heat', heat: { kind: 'oven', tempC: 140, fan: false } },
 ];
 
-/** So many minutes into a braise with three hours more than it needs. */
+/** This many minutes into a braise with three hours to spare. */
 const moment = (atMin: number): LiveMoment => ({
   atMin,
   readyByMin: 400,
@@ -83,7 +84,7 @@ describe('events', () => {
       event('off', 100, { kind: 'offHeat' }),
       event('off2', 100.01, { kind: 'offHeat' }),
       event('done', 99, { kind: 'finished', verdict: { tenderness: 3, moisture: 3, sauce: 3, salt: 3, nextTime: '' } }),
-      // Taken back by the other screen, and that taken back again.
+      // Undone by the other screen, and that undone again.
       event('u1', 91, { kind: 'undo', eventId: 'e2' }),
       event('u2', 92, { kind: 'undo', eventId: 'u1' }),
       event('u3', 95, { kind: 'undo', eventId: 'e1' }),
@@ -93,7 +94,7 @@ describe('events', () => {
     const state = reduceEvents(OXTAIL_PLAN, events);
     expect(state.events.map((e) => e.id)).toEqual(['e0', 'e2', 'a1', 'a2', 'b1', 'e3', 'off']);
     expect(state.heat).toMatchObject({ tempC: 130 });
-    expect(state.pointless.map((p) => [p.event.id, p.why.code])).toEqual([
+    expect(state.rejected.map((p) => [p.event.id, p.why.code])).toEqual([
       ['early', 'refused.nothingInPot'],
       ['done', 'refused.notOffHeat'],
       ['off2', 'refused.offHeatAlready'],
@@ -108,9 +109,9 @@ describe('events', () => {
   it('that count from a start taken back wait for another', () => {
     const events = log([0, { kind: 'intoPot' }], [50, { kind: 'turned' }], [60, { kind: 'undo', eventId: 'e0' }]);
     const without = reduceEvents(OXTAIL_PLAN, events);
-    expect([without.phase, without.pointless.map((p) => p.event.id)]).toEqual(['preparing', ['e1']]);
+    expect([without.phase, without.rejected.map((p) => p.event.id)]).toEqual(['preparing', ['e1']]);
     const again = reduceEvents(OXTAIL_PLAN, [...events, event('late', 3, { kind: 'intoPot' })]);
-    expect([again.phase, again.turned, again.pointless]).toEqual(['braising', true, []]);
+    expect([again.phase, again.turned, again.rejected]).toEqual(['braising', true, []]);
   });
 });
 
@@ -140,9 +141,37 @@ describe('a cook’s state', () => {
 
   it('does not let the start be taken back under records that count from it', () => {
     const on = reduceEvents(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], [60, { kind: 'turned' }]));
-    expect(english(undoRefusal(on, 'e0'))).toMatch(saying('refused.othersCount'));
-    expect(undoRefusal(on, 'e1')).toBeUndefined();
-    expect(english(undoRefusal(on, 'nonsense'))).toContain('already');
+    expect(english(validateUndo(on, 'e0'))).toMatch(saying('refused.othersCount'));
+    expect(validateUndo(on, 'e1')).toBeUndefined();
+    expect(english(validateUndo(on, 'nonsense'))).toContain('already');
+  });
+
+  it('lets coming off the heat be taken back until it was said how it came out', () => {
+    const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
+    const acts = [
+      [0, { kind: 'intoPot' }],
+      [181, { kind: 'offHeat' }],
+      [190, { kind: 'served' }],
+      [210, { kind: 'finished', verdict }],
+    ] as const;
+    const off = reduceEvents(OXTAIL_PLAN, log(...acts.slice(0, 3)));
+    expect(validateUndo(off, 'e1')).toBeUndefined();
+    const finished = reduceEvents(OXTAIL_PLAN, log(...acts));
+    expect(validateUndo(finished, 'e1')?.code).toBe('refused.undoFinished');
+    expect(validateUndo(finished, 'e3')).toBeUndefined();
+  });
+
+  it('is scored by when the fork found it, else by when it came off the heat', () => {
+    const verdict = { tenderness: 4, moisture: 5, sauce: 3, salt: 3, nextTime: '' };
+    const end = [
+      [181, { kind: 'offHeat' }],
+      [210, { kind: 'finished', verdict }],
+    ] as const;
+    const took = (...acts: readonly (readonly [number, CookAct])[]) =>
+      outcomeOf(reduceEvents(OXTAIL_PLAN, log([0, { kind: 'intoPot' }], ...acts, ...end)))?.actualMin;
+    expect(took()).toBe(181);
+    expect(took([150, { kind: 'fork', stage: 'gives' }])).toBe(181);
+    expect(took([150, { kind: 'fork', stage: 'gives' }], [170, { kind: 'fork', stage: 'twists' }])).toBe(170);
   });
 });
 
@@ -167,7 +196,7 @@ describe('a braise in stages', () => {
       [0, 'simmer'],
       [15, 'oven'],
     ]);
-    // At forty minutes nothing has been recorded: it has not moved.
+    // At forty minutes nothing has been recorded, so nothing has moved.
     expect(heats(on, 40)[1]).toEqual([40, 'oven']);
     const moved = reduceEvents(input, log([0, { kind: 'intoPot' }], [32, { kind: 'heat', heat: oven }]));
     expect([moved.heat, moved.lid, moved.stages.length]).toEqual([oven, 'heavy', 2]);
@@ -222,7 +251,7 @@ describe('following a cook', () => {
   });
 
   it('says what each record taught', () => {
-    const taught = (stage: Stage): readonly Update[] => {
+    const taught = (stage: Doneness): readonly Update[] => {
       const did = log([0, { kind: 'intoPot' }], [150, { kind: 'fork', stage }], [151, { kind: 'note', text: 'hm' }]);
       return learnAll(reduceEvents(OXTAIL_PLAN, did), { particles: 256 }).lessons;
     };
@@ -231,7 +260,7 @@ describe('following a cook', () => {
     expect(lessons[0]?.shiftMin).toBeGreaterThan(5);
     expect(lessons[0]?.about?.unknown).toBe('toughness');
     expect(lessons[0]?.about?.value).toBeGreaterThan(1);
-    // So far behind a pot hardly is but under a lid that does not sit.
+    // A pot is hardly ever this far behind unless its lid does not fit.
     const far = taught('holds')[0]?.about;
     expect(far?.unknown).toBe('lidAjar');
     expect(far?.value).toBeGreaterThan(0.3);
@@ -271,7 +300,7 @@ describe('a braise that was forgotten', () => {
       learnAll(reduceEvents(OXTAIL_PLAN, events.slice(0, 1)), { particles: 32 }).ensemble.assembly.grid.count,
     );
     const live = liveForecast(learnt, plan.finishBy, { ...moment(week), cooking: true });
-    expect([live.teachesMost, live.heatWays]).toEqual([undefined, []]);
+    expect([live.mostInformative, live.heatOptions]).toEqual([undefined, []]);
     expect(live.finished).toEqual(
       liveForecast(learnt, plan.finishBy, { ...moment(live.forecast.horizonMin), cooking: true }).finished,
     );
@@ -296,9 +325,9 @@ describe('a hidden pot', () => {
     const request = braiseRequest(OXTAIL_PLAN);
     const pot = simulatePot(request, 3);
     expect(simulatePot(request, 3).twistsMin).toBe(pot.twistsMin);
-    expect(pot.stageAt(5)).toBe('holds');
-    expect(pot.stageAt(pot.twistsMin - 2)).toBe('gives');
-    expect(pot.stageAt(pot.twistsMin + 2)).toBe('twists');
+    expect(pot.donenessAt(5)).toBe('holds');
+    expect(pot.donenessAt(pot.twistsMin - 2)).toBe('gives');
+    expect(pot.donenessAt(pot.twistsMin + 2)).toBe('twists');
     expect(pot.coreC(120)).toBeGreaterThan(pot.coreC(20));
     expect(pot.liquidC(120)).toBeGreaterThan(90);
   });

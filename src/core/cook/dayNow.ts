@@ -1,13 +1,13 @@
 import { say } from '../message';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 import { type DayMark, type DaySpan } from '../schedule';
-import { type Clock, isBefore, type PlacedStep } from './placed';
+import { type Clock, isBefore, type ScheduledStep } from './scheduledStep';
 import { type CookState } from './state';
 import { titleOf } from '../steps';
 import { MINUTE_MS } from '../quantity';
 
-/** Side dishes as they now lie, and what is still to be chopped. */
-export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
+/** Side dishes as scheduled now, and what is still to be chopped. */
+export function sideSpans(placed: readonly ScheduledStep[]): DaySpan[] {
   return placed.flatMap(({ step, status, atMs }): DaySpan[] => {
     const chops = step.id === 'chop' && (status === 'due' || status === 'coming');
     if (step.kind !== 'sideOther' && !chops) return [];
@@ -23,8 +23,8 @@ export function besideOf(placed: readonly PlacedStep[]): DaySpan[] {
   });
 }
 
-/** What is still to come, each at its moment. */
-export function marksOf(placed: readonly PlacedStep[]): DayMark[] {
+/** What is still to come, each at its time. */
+export function marksOf(placed: readonly ScheduledStep[]): DayMark[] {
   return placed.flatMap(({ step, status, atMs, why }): DayMark[] =>
     step.mark && step.kind !== 'sideOther' && (status === 'due' || status === 'coming')
       ? [{ id: step.id, ...step.mark, atMs, why: why ?? titleOf(step) }]
@@ -32,15 +32,15 @@ export function marksOf(placed: readonly PlacedStep[]): DayMark[] {
   );
 }
 
-/** The day on its line: what was done as it was, what is to come as it now looks. */
+/** The day on the timeline: the past as it was, the future as it looks now. */
 export function spansOf(
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
-  placed: readonly PlacedStep[],
+  placed: readonly ScheduledStep[],
   clock: Clock,
   offMs: number,
 ): DaySpan[] {
-  const { potMs, plateMs, readyMs, finishMin } = clock;
+  const { potMs, serveMs, readyMs, finishMin } = clock;
   const spans: DaySpan[] = [];
   let at = Math.min(
     ...placed
@@ -61,7 +61,7 @@ export function spansOf(
     const groups = (['ready', 'sear', 'base', 'liquid'] as const).map((stage) =>
       placed.filter((p) => p.step.stage === stage && p.step.due.kind === 'next' && p.status !== 'passed'),
     );
-    // What was done out of order begins no stage before the one ahead of it.
+    // A step done out of order does not start a phase before the one ahead of it.
     let earliest = -Infinity;
     const starts = groups.map((g) => {
       if (g.length === 0) return undefined;
@@ -101,10 +101,10 @@ export function spansOf(
     );
   } else {
     const plateMin = placed.find((p) => p.step.id === 'plate')?.step.minutes.likely ?? 0;
-    const served = state.finishedMs ?? plateMs;
+    const served = state.finishedMs ?? serveMs;
     const finishFrom = Math.min(
       served,
-      Math.max(offHeat, state.offHeatMs === undefined ? offHeat : 0, plateMs - finishMin * MINUTE_MS),
+      Math.max(offHeat, state.offHeatMs === undefined ? offHeat : 0, serveMs - finishMin * MINUTE_MS),
     );
     spans.push({ id: 'reserve', label: say('span.reserve'), kind: 'wait', fromMs: offHeat, toMs: finishFrom });
     spans.push({

@@ -1,15 +1,15 @@
 import { type PlanHeat, type Thickness } from '../choices';
 import { type LidKind } from '../larder';
-import { type PutThing } from '../finish';
-import { type CoolMethod, type HoldMethod } from '../keep';
-import { type Stage } from '../tenderness';
+import { type SauceAddition } from '../finish';
+import { type CoolMethod, type HoldMethod } from '../storage';
+import { type Doneness } from '../tenderness';
 import { type BoxOutcome, type StorePlace } from './storedBatches';
 import { type ProblemId } from './problemIds';
 
-/** What a cook can tell the app while the pot is on. */
+/** What a cook can record while the pot is on. */
 export type CookAct =
   | { readonly kind: 'intoPot' }
-  | { readonly kind: 'fork'; readonly stage: Stage }
+  | { readonly kind: 'fork'; readonly stage: Doneness }
   | { readonly kind: 'probe'; readonly tempC: number; readonly nearBone: boolean }
   | {
       readonly kind: 'liquid';
@@ -21,37 +21,40 @@ export type CookAct =
   | { readonly kind: 'turned' }
   | { readonly kind: 'lid'; readonly lid: LidKind }
   | { readonly kind: 'heat'; readonly heat: PlanHeat }
-  /** A step of the plan that no other record is: done, by its sign or by the clock, or left out. */
+  /** A step of the plan that no other record covers: done, by its sign or by the clock, or skipped. */
   | { readonly kind: 'step'; readonly step: string; readonly name: string; readonly how: 'done' | 'skipped' }
-  /** A timer of so many minutes from now; none stops it. */
+  /** A timer of this many minutes from now; 0 stops it. */
   | { readonly kind: 'timer'; readonly timer: string; readonly name: string; readonly minutes: number }
-  /** Something is wrong: what helps becomes a step of the day. */
+  /** A problem: what helps becomes a step of the day. */
   | { readonly kind: 'trouble'; readonly trouble: ProblemId }
   | { readonly kind: 'note'; readonly text: string }
   | { readonly kind: 'offHeat' }
-  /** Kept warm in this way from now on; as hot as it was measured, where it was. */
+  /** Kept warm like this from now on; with its temperature if measured. */
   | { readonly kind: 'hold'; readonly way: HoldMethod; readonly tempC?: number | undefined }
-  /** So much sauce there is, and how thick it was found; null where that was not looked at. */
+  /** The amount of sauce, and its observed thickness; null if not checked. */
   | { readonly kind: 'sauce'; readonly litres: number; readonly rung: Thickness | null }
-  /** What the sauce is to be boiled down to. */
+  /** The volume the sauce is to be reduced to. */
   | { readonly kind: 'aim'; readonly litres: number }
-  /** So many grams or millilitres of a thing went in; fat came off. */
-  | { readonly kind: 'put'; readonly thing: PutThing; readonly amount: number }
-  /** Counted out of the pot, in the order in which the plan counts in. */
+  /** This many grams or millilitres of an addition went in, or fat came off. */
+  | { readonly kind: 'put'; readonly thing: SauceAddition; readonly amount: number }
+  /** Pieces counted out of the pot, in the order in which the plan counts them in. */
   | { readonly kind: 'counted'; readonly out: readonly number[] }
-  /** On the table. */
+  /** Served. */
   | { readonly kind: 'served' }
-  /** What is left begins to cool in this way. */
+  /** Leftovers start cooling in this way. */
   | { readonly kind: 'cooling'; readonly way: CoolMethod }
-  /** Its hottest spot was measured while it cooled. */
+  /** The hottest spot was measured during cooling. */
   | { readonly kind: 'cooled'; readonly tempC: number }
-  /** So many boxes of so much each put away. */
+  /** This many boxes of this weight each were stored. */
   | { readonly kind: 'stored'; readonly boxes: number; readonly grams: number; readonly place: StorePlace }
-  /** What became of boxes that were put away. */
+  /** What became of stored boxes. */
   | { readonly kind: 'box'; readonly lot: string; readonly count: number; readonly fate: BoxOutcome }
   | { readonly kind: 'finished'; readonly verdict: Verdict };
 
-/** How it came out, each from 1 to 5: right is 4 for tenderness (5 falls apart), 5 for moisture, 3 for sauce and salt. */
+/**
+ * How it turned out, each from 1 to 5: just right is 4 for tenderness (5 falls apart), 5 for moisture, 3 for sauce and
+ * salt.
+ */
 export interface Verdict {
   readonly tenderness: number;
   readonly moisture: number;
@@ -62,31 +65,31 @@ export interface Verdict {
 
 export type CookActKind = CookAct['kind'];
 
-/** Who made a record: which device, and how many it had made before. */
-export interface Maker {
+/** Who made a record: the device, and how many it had made before. */
+export interface DeviceSequence {
   readonly device: string;
   readonly count: number;
 }
 
-/** One appended fact. Never changed, never deleted: taking it back is another event. */
+/** One appended event. Never changed, never deleted: undoing it is another event. */
 export interface CookEvent {
   readonly id: string;
   readonly cookId: string;
-  /** When it is said to have happened, by the kitchen's clock. */
+  /** When it happened, on the kitchen's clock. */
   readonly atMs: number;
   readonly act: CookAct | { readonly kind: 'undo'; readonly eventId: string };
-  /** Left out of what was recorded before devices said so. */
-  readonly by?: Maker;
+  /** Missing in records from before devices were identified. */
+  readonly by?: DeviceSequence;
 }
 
-/** An event that stands: recorded and not taken back. */
+/** An event in effect: recorded and not undone. */
 export interface EffectiveEvent {
   readonly id: string;
   readonly atMs: number;
   readonly act: CookAct;
 }
 
-/** Which records are taken back. Taking back may itself be taken back; taking back what is not there does nothing. */
+/** Ids of undone events. An undo may itself be undone; undoing what does not exist does nothing. */
 function takenBack(events: ReadonlyMap<string, CookEvent>): ReadonlySet<string> {
   const undosOf = new Map<string, string[]>();
   for (const { id, act } of events.values()) {
@@ -96,7 +99,7 @@ function takenBack(events: ReadonlyMap<string, CookEvent>): ReadonlySet<string> 
   const isTaken = (id: string): boolean => {
     const before = known.get(id);
     if (before !== undefined) return before;
-    // Nothing takes itself back, whatever a file may say.
+    // Guard against undo cycles, whatever a file may say.
     known.set(id, false);
     const taken = (undosOf.get(id) ?? []).some((undo) => !isTaken(undo));
     known.set(id, taken);
@@ -105,7 +108,7 @@ function takenBack(events: ReadonlyMap<string, CookEvent>): ReadonlySet<string> 
   return new Set([...events.keys()].sort().filter(isTaken));
 }
 
-/** By moment; what two devices recorded at the same by device, what one did by its count, what none says by its id. */
+/** By time; ties between devices by device, within a device by its count, without one by id. */
 function inOrder(a: CookEvent, b: CookEvent): number {
   const [one, other] = [a.by?.device ?? '', b.by?.device ?? ''];
   return (
@@ -116,10 +119,7 @@ function inOrder(a: CookEvent, b: CookEvent): number {
   );
 }
 
-/**
- * Events not taken back, in the order of their moments: the same whatever the order in which they arrived. The same id twice
- * is one event.
- */
+/** Events not undone, in order of time, whatever order they arrived in. The same id twice is one event. */
 export function effectiveEvents(events: readonly CookEvent[]): EffectiveEvent[] {
   const byId = new Map<string, CookEvent>();
   for (const event of events) if (!byId.has(event.id)) byId.set(event.id, event);

@@ -10,11 +10,11 @@ import { problemFigures, problemsNow } from './problem';
 import { mainStage, type PlanInput } from '../choices';
 import { readyEta, sampleAt, toLineL } from '../forecast';
 import { composePlan, type Plan } from '../plan';
-import { type Step, stepsOf, titleOf } from '../steps';
-import { COOL_WAYS, HOLD_WAYS } from '../keep';
+import { type Step, stepKeyOf, stepsOf, titleOf } from '../steps';
+import { COOL_WAYS, HOLD_WAYS } from '../storage';
 import { LID_KINDS } from '../larder';
 import { litres } from '../message';
-import { STAGES, stageIndex } from '../tenderness';
+import { DONENESS_STAGES, donenessIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
@@ -36,7 +36,7 @@ const hob = planned(
   64,
 );
 
-/** Events at minutes after the first hand of the plan's day. */
+/** Events at minutes after the first task of the planned day. */
 const log = (of: Plan, ...acts: readonly (readonly [minutes: number, act: CookEvent['act']])[]): CookEvent[] =>
   acts.map(([minutes, act], i) => ({
     id: `e${String(i)}`,
@@ -49,7 +49,7 @@ const done = (step: string): CookAct => ({ kind: 'step', step, name: step, how: 
 
 const still = new Map<Plan, LiveForecast>();
 
-/** The forecast of a plan before anything was recorded, worked out once. */
+/** The forecast of a plan before anything was recorded, computed once. */
 function unlearned(of: Plan): LiveForecast {
   const known = still.get(of);
   if (known) return known;
@@ -65,7 +65,7 @@ function unlearned(of: Plan): LiveForecast {
   return live;
 }
 
-/** Everything at a minute after the first hand, with a forecast of few kitchens, or one that learns nothing. */
+/** The state at a minute after the first task, with a forecast of few particles, or one that learns nothing. */
 function at(
   of: Plan,
   minutes: number,
@@ -110,7 +110,7 @@ describe('the steps of a plan', () => {
         expect(step.minutes.high).toBeGreaterThanOrEqual(step.minutes.likely);
         expect(step.minutes.likely).toBeGreaterThan(0);
       }
-      // All that is bought for the pot is put in by some step.
+      // Everything bought for the pot is put in by some step.
       const said = english(
         steps
           .map((s) => [s.title, s.how, s.what])
@@ -138,7 +138,7 @@ describe('the steps of a plan', () => {
   });
 });
 
-/** Goes through a braise as the card asks, each step done as soon as it is in hand and its likely time is over. */
+/** Follows the card through a braise: each step is done as soon as it is current and its likely time is over. */
 function obedient(of: Plan, most = 160): { readonly asked: readonly Step[]; readonly events: readonly CookEvent[] } {
   const asked: Step[] = [];
   const events: CookEvent[] = [];
@@ -190,13 +190,13 @@ describe('a braise done as the card says', () => {
       const { asked, events } = obedient(of);
       const state = reduceEvents(of.input, events);
       expect(state.phase).toBe('finished');
-      expect(state.pointless.map((p) => p.event.act)).toEqual([]);
+      expect(state.rejected.map((p) => p.event.act)).toEqual([]);
       const times = new Map<string, number>();
       for (const s of asked) times.set(s.id, (times.get(s.id) ?? 0) + 1);
       for (const [id, count] of times) if (!['look', 'test', 'topUp'].includes(id)) expect(count, id).toBe(1);
       for (const step of stepsOf(of)) {
-        // What the forecast does not ask for, and heats that the meat was quicker than, are not called.
-        if (['look', 'topUp', 'turn', 'herbsHalf', 'hold'].includes(step.id) || step.id.startsWith('heat-')) continue;
+        // Tests the forecast does not ask for, and heats the meat overtook, are not called for.
+        if (['look', 'topUp', 'turn', 'herbsHalf', 'hold'].includes(step.id) || stepKeyOf(step.id) === 'heat') continue;
         expect(times.has(step.id), step.id).toBe(true);
       }
     },
@@ -211,16 +211,16 @@ describe('the card', () => {
   });
 
   it('lets nothing come between a cook and what must not be left', () => {
-    const faces = stepsOf(plan).filter((s) => s.stage === 'ready' || s.id === 'heatPan' || s.id === 'lay-1');
+    const faces = stepsOf(plan).filter((s) => s.stage === 'ready' || s.id === 'heatPan' || s.id === 'lay:1');
     const events = log(
       plan,
       ...faces.filter((s) => s.due.kind === 'next').map((s, i) => [i * 0.5, done(s.id)] as const),
     );
     const here = at(plan, 60, events);
-    expect(here.now?.step.id).toBe('face-1-1');
+    expect(here.now?.step.id).toBe('face:1:1');
     expect(here.now?.step.stay).toBe(true);
     expect(here.also.map((p) => p.step.id)).toContain('chop');
-    expect(here.timers.map((t) => t.step)).toContain('face-1-1');
+    expect(here.timers.map((t) => t.step)).toContain('face:1:1');
   });
 
   it('asks for the fork though nobody ever answered about the bubbles', () => {
@@ -257,7 +257,7 @@ describe('the card', () => {
     expect(later.now?.status).toBe('coming');
     const begin = ((later.now?.atMs ?? 0) - firstMs(plan)) / MINUTE_MS;
     expect(at(plan, begin + 0.1, events).now?.status).toBe('due');
-    expect(early.outlook.plateMs).toBe(plan.day.serveMs);
+    expect(early.outlook.serveMs).toBe(plan.day.serveMs);
   });
 
   it('that is on hours too early is not told to begin later', () => {
@@ -282,7 +282,7 @@ describe('the card', () => {
     const quick = at(
       plan,
       10,
-      log(plan, [1, done('washHands')], [2, done('layOut')], [3, done('meatOut')], [4, done('prep-0-trim')]),
+      log(plan, [1, done('washHands')], [2, done('layOut')], [3, done('meatOut')], [4, done('prep:trim')]),
     );
     const slow = at(plan, 60, log(plan, [50, done('washHands')]));
     expect(quick.intoPotMs).toBeLessThan(plan.day.intoPotMs);
@@ -290,7 +290,7 @@ describe('the card', () => {
   });
 
   it('holds what is set aside until it is back', () => {
-    const upTo = stepsOf(plan).findIndex((s) => s.id === 'out-1');
+    const upTo = stepsOf(plan).findIndex((s) => s.id === 'out:1');
     const before = stepsOf(plan)
       .slice(0, upTo + 1)
       .filter((s) => s.due.kind === 'next');
@@ -330,7 +330,7 @@ describe('a pot that is dry, or nearly', () => {
       [min, { kind: 'liquid', levelMm: 20, simmering: true, addedL: 0, addedTempC: 95 }],
     );
     const here = at(plan, min + 1, low, 64);
-    // Twenty millimetres on this pot's floor are more than nearly dry: then it asks for a top-up or says when.
+    // Twenty millimetres in this pot are more than nearly dry: it asks for a top-up or says when.
     expect(here.alarm !== undefined || here.live.liquidLowMin !== undefined).toBe(true);
   });
 
@@ -364,7 +364,7 @@ describe('a pot that is dry, or nearly', () => {
     // Roasting meat is not forecast as a braise.
     expect(after.headline.between).toBeNull();
     expect(english(after.headline.says)).toContain('Dry');
-    // An hour later, nothing poured and nothing recorded, it is still dry: the estimate does not forget.
+    // An hour later, nothing added and nothing recorded, it is still dry: the estimate does not forget.
     expect(at(plan, min + 60, dry, 64).alarm).toBeDefined();
   });
 
@@ -389,16 +389,16 @@ describe('a pot that is dry, or nearly', () => {
       expect(stands.levelMm, String(levelMm)).toBeCloseTo(levelMm, 0);
       const pour = litres(toLineL(stands));
       expect(pour.value).toBeGreaterThan(0.2);
-      const clock = { nowMs: firstMs(plan) + min * MINUTE_MS, potMs: plan.day.intoPotMs, plateMs: 0, chance: 1 };
+      const clock = { nowMs: firstMs(plan) + min * MINUTE_MS, potMs: plan.day.intoPotMs, serveMs: 0, chance: 1 };
       const figures = problemFigures(plan, reduceEvents(plan.input, events), here.live, clock);
       expect(figures['toLine']).toEqual(pour);
       expect(here.lidBack?.params?.['pour']).toEqual(pour);
       if (levelMm < 10) expect(here.alarm?.do.params?.['pour']).toEqual(pour);
-      // What was seen a moment ago is not said to have been dry for long, nor what is dry to be only low.
+      // Something seen a moment ago is not said to have been dry for long, and a dry pot is not called merely low.
       const said = [here.alarm?.says.code, here.steps.find((p) => p.step.id === 'topUp')?.why?.code];
       if (levelMm === 0) expect(said).toEqual(['alarm.dry', 'next.topUp.ran']);
       if (levelMm === 5) expect(said).toEqual(['alarm.nearlyDry', 'next.topUp.lowDry']);
-      // Poured, it stands there, and nothing is low any more.
+      // Once added, the liquid is there, and the pot is no longer low.
       const full = at(
         plan,
         min + 1,
@@ -455,7 +455,7 @@ describe('a pot that is dry, or nearly', () => {
     const steams = (events: readonly CookEvent[]): number =>
       sampleAt(at(plan, min, events).live.course, 40).steamLPerHour;
     expect(steams(open)).toBeGreaterThan(2.5 * steams(shut));
-    // From the moment the lid is off, not by and by.
+    // From the moment the lid is off, not gradually.
     const off = at(plan, pot(plan) + 20, open).live.course;
     expect(sampleAt(off, 20).steamLPerHour).toBeGreaterThan(2 * sampleAt(off, 19.9).steamLPerHour);
   });
@@ -486,7 +486,7 @@ describe('troubles', () => {
       expect(one.get(id), id).not.toMatch(/NaN|undefined|Infinity/);
       if (one.get(id) !== two.get(id)) changed += 1;
     }
-    // Those of the pan have the pan's figures; all that speak of pot and liquid change with the pot.
+    // Those about the pan use the pan's figures; those about pot and liquid change with the pot.
     expect(changed).toBeGreaterThan(25);
   });
 
@@ -495,7 +495,7 @@ describe('troubles', () => {
     const here = at(plan, 21, fire);
     expect(here.now?.step.kind).toBe('trouble');
     expect(here.also).toEqual([]);
-    const out = at(plan, 30, [...fire, ...log(plan, [29, done('trouble-e0')]).map((e) => ({ ...e, id: 'x' }))]);
+    const out = at(plan, 30, [...fire, ...log(plan, [29, done('trouble:e0')]).map((e) => ({ ...e, id: 'x' }))]);
     expect(out.now?.step.kind).not.toMatch(saying('trouble'));
   });
 });
@@ -511,7 +511,7 @@ describe('timers', () => {
   });
 });
 
-/** Any act at all, in its place or not. */
+/** Any act at all, valid there or not. */
 const anyAct = fc.oneof(
   fc.constantFrom(...stepsOf(plan).map((s) => s.id)).map((step): CookAct => done(step)),
   fc
@@ -528,7 +528,7 @@ const anyAct = fc.oneof(
   fc.constant<CookAct>({ kind: 'counted', out: [1, 1] }),
   fc.integer({ min: 1, max: 4 }).map((boxes): CookAct => ({ kind: 'stored', boxes, grams: 300, place: 'fridge' })),
   fc.constant<CookAct>({ kind: 'finished', verdict: { tenderness: 4, moisture: 4, sauce: 3, salt: 3, nextTime: '' } }),
-  fc.constantFrom(...STAGES).map((stage): CookAct => ({ kind: 'fork', stage })),
+  fc.constantFrom(...DONENESS_STAGES).map((stage): CookAct => ({ kind: 'fork', stage })),
   fc.constantFrom(...LID_KINDS).map((lid): CookAct => ({ kind: 'lid', lid })),
   fc.constantFrom(...PROBLEM_IDS).map((trouble): CookAct => ({ kind: 'trouble', trouble })),
   fc
@@ -553,17 +553,17 @@ const eventsOf = (history: readonly { at: number; act: CookAct; undo: number }[]
       : [made];
   });
 
-/** What any state of a screen must keep to. */
+/** Invariants of any screen state. */
 function checkAgreement(here: Guidance, live: LiveForecast, events: readonly CookEvent[], nowMs: number): void {
   const state = reduceEvents(plan.input, events);
   const known = new Set(stepsOf(plan).map((s) => s.id));
   const ids = here.steps.map((p) => p.step.id);
-  // No step lost, none twice.
+  // No step lost, none doubled.
   expect(new Set(ids).size).toBe(ids.length);
   for (const id of known) expect(ids).toContain(id);
   const shownNow = [here.now, ...here.also].flatMap((p) => (p ? [p] : []));
   expect(new Set(shownNow.map((p) => p.step.id)).size).toBe(shownNow.length);
-  // Every due thing is called.
+  // Every due step is called for.
   const urgent = here.now?.step.kind === 'trouble' && here.also.length === 0;
   if (state.phase !== 'finished') {
     const due = here.steps.filter((p) => p.status === 'due').map((p) => p.step.id);
@@ -579,8 +579,8 @@ function checkAgreement(here: Guidance, live: LiveForecast, events: readonly Coo
   if (state.intoPotMs === undefined)
     for (const id of ['test', 'look', 'topUp', 'turn', 'offHeat']) expect(said(id), id).toBe(false);
   const lastFork = state.events.findLast((e) => e.act.kind === 'fork')?.act;
-  const found = lastFork?.kind === 'fork' && stageIndex(lastFork.stage) >= stageIndex(live.forecast.target);
-  // Once the fork has found it, nothing says when it will; off the heat, nothing speaks of the pot's liquid.
+  const found = lastFork?.kind === 'fork' && donenessIndex(lastFork.stage) >= donenessIndex(live.forecast.target);
+  // Once it is fork-tender, nothing says when it will be; off the heat, nothing mentions the pot's liquid.
   if (state.phase === 'braising' && found) {
     expect(here.headline.between).toBeNull();
     expect(said('test')).toBe(false);
@@ -594,10 +594,10 @@ function checkAgreement(here: Guidance, live: LiveForecast, events: readonly Coo
   }
   if (state.phase === 'braising' && !found && here.headline.between)
     expect(here.headline.atMs).toBeGreaterThanOrEqual(nowMs - 1);
-  // The plate is never silently out of reach.
-  if (state.servedMs !== undefined) expect(here.outlook.plateMs).toBe(state.servedMs);
-  else expect(here.outlook.plateMs).toBeGreaterThanOrEqual(here.outlook.wantedMs);
-  if (here.outlook.plateMs > here.outlook.wantedMs + 5 * MINUTE_MS) {
+  // Serving time is never missed in silence.
+  if (state.servedMs !== undefined) expect(here.outlook.serveMs).toBe(state.servedMs);
+  else expect(here.outlook.serveMs).toBeGreaterThanOrEqual(here.outlook.wantedMs);
+  if (here.outlook.serveMs > here.outlook.wantedMs + 5 * MINUTE_MS) {
     expect(here.outlook.lateMin).toBeGreaterThan(4.9);
     if (state.servedMs === undefined) expect(here.outlook.ways.length).toBeGreaterThan(0);
   }

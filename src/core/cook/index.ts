@@ -2,15 +2,15 @@ export {
   type LogSnapshot,
   logSnapshot,
   isLate,
-  type KeptLesson,
+  type StoredUpdate,
   type KeptSauce,
   keptReady,
   recordsMark,
 } from './logSnapshot';
 export { actualSpans, recordMarks } from './actualDay';
 export { type Guidance, guide, type Timer } from './guidance';
-export { type PlacedStep } from './placed';
-export { type CookAct, type CookActKind, type CookEvent, type Maker, type Verdict } from './events';
+export { type ScheduledStep } from './scheduledStep';
+export { type CookAct, type CookActKind, type CookEvent, type DeviceSequence, type Verdict } from './events';
 export { type Learning, learnNothing, learnOne, type Update } from './learning';
 export { liveForecast } from './live';
 export {
@@ -31,28 +31,19 @@ export {
   holdAhead,
   holdNow,
   OFF_HEAT_C,
-  holdWaysOf,
+  holdMethodsOf,
   isTooFar,
   stageAfter,
   donenessAfterHolding,
-  stageKeptPlanned,
+  plannedDonenessAfterHolding,
 } from './keepNow';
-export {
-  doseOf,
-  saltPlanned,
-  saltSays,
-  type SauceAt,
-  sauceAt,
-  type SauceNow,
-  sauceAtLitres,
-  sauceNow,
-  sauceOf,
-  thickenersOf,
-} from './sauceNow';
-export { ALLOWED_AFTER_FINISH } from './records';
-export { boneStock, type BoxWarmed, restOf, secondMeals, reheatBox } from './leftovers';
+export { doseOf, type SauceAt, sauceAt, type SauceNow, sauceAtLitres, sauceNow, sauceOf } from './sauceNow';
+export { thickenersOf } from './thickeners';
+export { saltPlanned, saltSays } from './saltAccount';
+export { canFollowFinish } from './records';
+export { boneStock, type BoxReheating, restOf, secondMeals, reheatBox } from './leftovers';
 export { simulatePot } from './simulatedPot';
 export { PACE, paceFrom } from './pace';
-export { reduceEvents, undoRefusal } from './reducer';
+export { reduceEvents, validateUndo } from './reducer';
 export { type CookState, eventsOf, latestValid } from './state';
 export { type CookView } from './view';

@@ -5,36 +5,36 @@ import { WATER_KG_PER_L } from '../heat';
 import {
   type CoolingWay,
   coolingWays,
-  courseAt,
+  traceAt,
   type Held,
   keepWarmMethods,
   type HoldMethod,
   potInFridge,
   reaches,
-} from '../keep';
-import { type Plan, potContents } from '../plan';
-import { type Stage, stageIndex, STAGES, TARGETS, type TargetStage } from '../tenderness';
+} from '../storage';
+import { type BegunPlan, contentsForStorage } from '../plan';
+import { type Doneness, donenessIndex, DONENESS_STAGES, TARGETS, type TargetDoneness } from '../tenderness';
 import { HOUR_MS, MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, type CoolingLimit } from '../safety';
 
-/** Off the heat a pot of braise is about so hot, °C. */
+/** Temperature of a braise just off the heat, °C. */
 export const OFF_HEAT_C = 95;
-/** What is left in the pot after a meal has come down to about this, °C: on the safe side. */
+/** Temperature of leftovers after a meal, °C: estimated on the safe side. */
 const AFTER_MEAL_C = 85;
-/** So long after a meal what is left of it may still be cooled and kept, ms; after that it is not any more. */
+/** How long after a meal leftovers may still be cooled and stored, ms. */
 export const LEFTOVER_RESCUE_MS = 12 * HOUR_MS;
-/** Worked out anew when the pot has changed by this much, l, or the plate has moved by this, min. */
+/** Computed again when the volume has changed by this much, l, or serving time by this, min. */
 const STEP_L = 0.1;
 const STEP_MIN = 5;
 const STEP_C = 2;
-/** Courses are worked out so far ahead, and where that is not enough so far, min. */
+/** Traces cover this many minutes, and where that is not enough, this many. */
 const SHORT_MIN = 240;
 const LONG_MIN = 480;
 
-const held = new WeakMap<Plan, Map<string, readonly Held[]>>();
-const cooled = new WeakMap<Plan, Map<string, CoolingNow>>();
+const held = new WeakMap<BegunPlan, Map<string, readonly Held[]>>();
+const cooled = new WeakMap<BegunPlan, Map<string, CoolingNow>>();
 
-function cached<T>(store: WeakMap<Plan, Map<string, T>>, plan: Plan, key: string, make: () => T): T {
+function cached<T>(store: WeakMap<BegunPlan, Map<string, T>>, plan: BegunPlan, key: string, make: () => T): T {
   const known = store.get(plan) ?? new Map<string, T>();
   store.set(plan, known);
   const found = known.get(key) ?? make();
@@ -42,23 +42,26 @@ function cached<T>(store: WeakMap<Plan, Map<string, T>>, plan: Plan, key: string
   return found;
 }
 
-/** The one that goes that way: every way is always there. */
+/** The option with this method; every method is always there. */
 function findByMethod<W, T extends { readonly way: W }>(ways: readonly T[], way: W): T {
   const found = ways.find((one) => one.way === way);
   if (!found) throw new Error('a way is missing');
   return found;
 }
 
-/** Liquid in whole tenths of a litre, kg. */
+/** Liquid rounded to tenths of a litre, kg. */
 const tenthsKg = (litres: number): number => Math.max(STEP_L, Math.round(litres / STEP_L) * STEP_L) * WATER_KG_PER_L;
 
-/** Ways to keep the pot of a plan warm for so long from `startC`, to the whole degree, by default that off the heat. */
-export function holdWaysOf(plan: Plan, liquidL: number, minutes: number, startC = OFF_HEAT_C): readonly Held[] {
+/**
+ * Ways to keep a planned pot warm for this long from `startC` (rounded to degrees; by default as it comes off the
+ * heat).
+ */
+export function holdMethodsOf(plan: BegunPlan, liquidL: number, minutes: number, startC = OFF_HEAT_C): readonly Held[] {
   const kg = tenthsKg(liquidL);
   const rounded = Math.max(STEP_MIN, Math.round(minutes / STEP_MIN) * STEP_MIN);
   const fromC = Math.round(startC);
   return cached(held, plan, `${String(kg)} ${String(rounded)} ${String(fromC)}`, () =>
-    keepWarmMethods(potContents(plan), {
+    keepWarmMethods(contentsForStorage(plan), {
       liquidKg: kg,
       startC: fromC,
       minutes: rounded,
@@ -67,59 +70,60 @@ export function holdWaysOf(plan: Plan, liquidL: number, minutes: number, startC 
   );
 }
 
-/** The same for the pot as it really stands. */
-export const holdWaysNow = (plan: Plan, live: LiveForecast, minutes: number, startC?: number): readonly Held[] =>
-  holdWaysOf(plan, live.finished.liquidL, minutes, startC);
+/** The same for the actual pot. */
+export const holdWaysNow = (plan: BegunPlan, live: LiveForecast, minutes: number, startC?: number): readonly Held[] =>
+  holdMethodsOf(plan, live.finished.liquidL, minutes, startC);
 
 /** How the pot is being kept warm. */
 export interface HoldNow {
-  /** As the cook said; under its lid where nothing was said. */
+  /** As the cook said; under its lid by default. */
   readonly way: HoldMethod;
   readonly said: boolean;
   readonly sinceMs: number;
-  /** By the estimate, now. */
+  /** Estimated now. */
   readonly tempC: number;
-  /** When it will be under the limit for food kept hot; null where it never is. */
+  /** When it will drop below the hot-holding limit; null if never. */
   readonly coldMs: number | null;
   readonly limitC: number;
 }
 
-/** Where a pot that was taken off the heat has come to. */
+/** The state of a pot taken off the heat. */
 interface Standing {
   readonly way: HoldMethod;
   readonly sinceMs: number;
-  /** The course it is on, and how far along it, min. */
+  /** The trace it is on, and its position on it, min. */
   readonly on: Held;
   readonly atMin: number;
   readonly tempC: number;
-  /** When it went under the limit, or will; null where it never does. */
+  /** When it dropped below the limit, or will; null if never. */
   readonly coldMs: number | null;
-  /** Cook value the slowest quarter has gained since then, min at 95 °C. */
+  /** Cook value the slowest quarter has gained since, min at 95 °C. */
   readonly gained: number;
 }
 
-/** From when on a pot is followed, and how hot it was then. */
+/** From when a pot is followed, and how hot it was then. */
 interface From {
   readonly ms: number;
   readonly tempC: number;
 }
 
-/** From when on what is in the pot only stands: since the heat, or what is left of a meal since it was served. */
+/** Since when the pot has been standing: since it came off the heat or, for leftovers, since serving. */
 function coolingStartsAt({ offHeatMs, servedMs }: CookState): From | undefined {
   if (servedMs !== undefined) return { ms: servedMs, tempC: AFTER_MEAL_C };
   return offHeatMs === undefined ? undefined : { ms: offHeatMs, tempC: OFF_HEAT_C };
 }
 
-/** Cook value the slowest quarter gains between two points of a course, min at 95 °C. */
+/** Cook value the slowest quarter gains between two points of a trace, min at 95 °C. */
 const gainedBetween = ({ course }: Held, fromMin: number, toMin: number): number =>
-  Math.max(...course.gained.map((g) => courseAt(course, g, toMin) - courseAt(course, g, fromMin)));
+  Math.max(...course.gained.map((g) => traceAt(course, g, toMin) - traceAt(course, g, fromMin)));
 
 /**
- * Follows the pot through every way it was said to be kept in: each goes on from where the last one brought it, or from what
- * was measured. Under the limit once, it stays so until it is measured over it: being put somewhere hot does not make it hot.
+ * Follows the pot through every recorded way of keeping it warm: each starts from where the last one left it, or from
+ * what was measured. Once below the limit it stays there until measured above it: moving it somewhere hot does not make
+ * it hot.
  */
-function standing(
-  plan: Plan,
+function potStanding(
+  plan: BegunPlan,
   state: CookState,
   live: LiveForecast,
   from: From,
@@ -128,7 +132,7 @@ function standing(
 ): Standing {
   const isRest = state.servedMs === from.ms;
   const said = eventsOf(state.events, 'hold')
-    // How the whole pot was kept says nothing of what is left of it.
+    // How the whole pot was kept says nothing about the leftovers.
     .filter(({ atMs }) => !isRest || atMs > from.ms)
     .map(({ act, atMs }) => ({ ...act, fromMs: Math.max(atMs, from.ms) }));
   const kept = [{ way: 'lid' as HoldMethod, tempC: from.tempC, fromMs: from.ms }, ...said];
@@ -145,7 +149,7 @@ function standing(
     const on = findByMethod(holdWaysNow(plan, live, atMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, startC), way);
     const crossesMs = fromMs + reaches(on.course, 'liquidC', limitC, 'down') * MINUTE_MS;
     if (coldMs === null && Number.isFinite(crossesMs) && (next === undefined || crossesMs <= next)) coldMs = crossesMs;
-    tempC = courseAt(on.course, on.course.liquidC, atMin);
+    tempC = traceAt(on.course, on.course.liquidC, atMin);
     gained += gainedBetween(on, 0, atMin);
     now = { way, sinceMs: fromMs, on, atMin, tempC, coldMs, gained };
   }
@@ -153,11 +157,11 @@ function standing(
   return now;
 }
 
-/** Where the pot stands between the heat and the finish, or what is left of the meal after it; undefined on the heat. */
-export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
+/** State of the pot between the heat and finishing, or of the leftovers after the meal; undefined on the heat. */
+export function holdNow(plan: BegunPlan, state: CookState, live: LiveForecast, nowMs: number): HoldNow | undefined {
   const from = coolingStartsAt(state);
   if (!from) return undefined;
-  const { way, sinceMs, tempC, coldMs } = standing(plan, state, live, from, nowMs);
+  const { way, sinceMs, tempC, coldMs } = potStanding(plan, state, live, from, nowMs);
   return {
     way,
     said: state.hold !== undefined,
@@ -168,29 +172,29 @@ export function holdNow(plan: Plan, state: CookState, live: LiveForecast, nowMs:
   };
 }
 
-/** One way to keep it warm from now on, from where the pot has come to. */
+/** One way to keep it warm from now on, from its present state. */
 export interface HoldAhead {
   readonly way: HoldMethod;
-  /** Liquid when finishing begins, °C. */
+  /** Liquid temperature when finishing starts, °C. */
   readonly atPlateC: number;
-  /** Cook value the slowest quarter gains between the heat and then, min at 95 °C. */
+  /** Cook value the slowest quarter gains until then, min at 95 °C. */
   readonly gained: number;
   /**
-   * When it will be under the limit for food kept hot, eight times in ten between the two; the moment it went under where it is
-   * so already, whatever is done with it now; null where it never is.
+   * When it drops below the hot-holding limit, with an 80% range; the moment it did if it already has, whatever is done
+   * now; null if never.
    */
   readonly cold: { readonly lowMs: number; readonly midMs: number; readonly highMs: number } | null;
-  /** The oven's setting, °C, or what a flame has to give, W; null elsewhere. */
+  /** The oven's setting, °C, or the power a flame must give, W; null elsewhere. */
   readonly setting: number | null;
-  /** Its temperature by the clock, °C: as it was, for the way it is kept; from now on for the others. */
+  /** Its temperature over time, °C: as it was for the way it is kept now; from now on for the others. */
   readonly points: readonly (readonly [atMs: number, tempC: number])[];
 }
 
 const POINTS_EVERY_STEPS = 30;
 
-/** What each way of keeping it warm comes to by `untilMs`; empty on the heat. */
+/** What each way of keeping it warm leads to by `untilMs`; empty on the heat. */
 export function holdAhead(
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
   live: LiveForecast,
   nowMs: number,
@@ -198,7 +202,7 @@ export function holdAhead(
 ): readonly HoldAhead[] {
   const { offHeatMs } = state;
   if (offHeatMs === undefined) return [];
-  const here = standing(plan, state, live, { ms: offHeatMs, tempC: OFF_HEAT_C }, nowMs);
+  const here = potStanding(plan, state, live, { ms: offHeatMs, tempC: OFF_HEAT_C }, nowMs);
   const leftMin = Math.max(0, (untilMs - nowMs) / MINUTE_MS);
   const isCold = here.coldMs !== null && here.coldMs < nowMs ? here.coldMs : undefined;
   return holdWaysNow(plan, live, leftMin > SHORT_MIN ? LONG_MIN : SHORT_MIN, here.tempC).map((fromHere): HoldAhead => {
@@ -208,7 +212,7 @@ export function holdAhead(
     const onCourseMs = (minute: number): number => nowMs + (minute - atMin) * MINUTE_MS;
     return {
       way,
-      atPlateC: courseAt(course, course.liquidC, atMin + leftMin),
+      atPlateC: traceAt(course, course.liquidC, atMin + leftMin),
       gained: here.gained + gainedBetween(own ? here.on : fromHere, atMin, atMin + leftMin),
       cold:
         isCold !== undefined
@@ -225,62 +229,64 @@ export function holdAhead(
   });
 }
 
-/** Where on the fork scale it will most likely stand after as much more as so many minutes at a simmer: never short of what was felt last. */
-export function donenessAfterHolding(state: CookState, live: LiveForecast, gainedMin: number): Stage {
+/** Most likely doneness after this many more minutes at a simmer: never less than was last felt. */
+export function donenessAfterHolding(state: CookState, live: LiveForecast, gainedMin: number): Doneness {
   const { offHeatMs, intoPotMs } = state;
   const onHeatMin =
     offHeatMs === undefined || intoPotMs === undefined ? 0 : (offHeatMs - intoPotMs) / MINUTE_MS + gainedMin;
   return stageAfter(state, live, onHeatMin);
 }
 
-/** Where on the fork scale it most likely stands so many minutes after it went into the pot: never short of what was felt last. */
-export function stageAfter(state: CookState, live: LiveForecast, minutes: number): Stage {
+/** Most likely doneness this many minutes after it went into the pot: never less than was last felt. */
+export function stageAfter(state: CookState, live: LiveForecast, minutes: number): Doneness {
   const felt = eventsOf(state.events, 'fork').at(-1);
-  return stageBy(live.forecast, minutes, felt ? stageIndex(felt.act.stage) : 0);
+  return stageBy(live.forecast, minutes, felt ? donenessIndex(felt.act.stage) : 0);
 }
 
-/** The same for a braise that is only planned: it comes off the heat when it is most likely as wanted. */
-export const stageKeptPlanned = ({ forecast }: Plan, gainedMin: number): Stage =>
-  stageBy(forecast, readyEta(forecast).p50 + gainedMin, stageIndex(forecast.target));
+/** The same for a planned braise: it comes off the heat when it is most likely as wanted. */
+export const plannedDonenessAfterHolding = ({ forecast }: Pick<BegunPlan, 'forecast'>, gainedMin: number): Doneness =>
+  stageBy(forecast, readyEta(forecast).p50 + gainedMin, donenessIndex(forecast.target));
 
-/** The stage most likely come to after so many minutes, and no earlier one than that of `atLeast`. */
-function stageBy({ etas }: LiveForecast['forecast'], minutes: number, atLeast: number): Stage {
+/** Most likely doneness after this many minutes, at least `atLeast`. */
+function stageBy({ etas }: Pick<LiveForecast['forecast'], 'etas'>, minutes: number, atLeast: number): Doneness {
   const likely = etas
     .filter((eta) => Number.isFinite(eta.p50) && eta.p50 <= minutes)
-    .map((eta) => stageIndex(eta.stage));
-  return STAGES[Math.max(atLeast, ...likely)] as Stage;
+    .map((eta) => donenessIndex(eta.stage));
+  return DONENESS_STAGES[Math.max(atLeast, ...likely)] as Doneness;
 }
 
-/** Whether a stage is beyond what was wanted. */
-export const isTooFar = (stage: Stage, target: TargetStage): boolean =>
-  stageIndex(stage) >= stageIndex(TARGETS[target].until);
+/** Whether a doneness is past the wanted one. */
+export const isTooFar = (stage: Doneness, target: TargetDoneness): boolean =>
+  donenessIndex(stage) >= donenessIndex(TARGETS[target].until);
 
-/** Ways to get the pot cold, and what a hot pot does to the fridge. */
+/** Ways to cool the pot, and what a hot pot does to the fridge. */
 export interface CoolingNow {
   readonly limit: CoolingLimit;
   readonly startC: number;
   readonly ways: readonly CoolingWay[];
-  /** Air and other food in the fridge if the pot went in as it is, °C, and how long the food is over five degrees, min. */
+  /**
+   * Air and other food in the fridge if the pot went in hot, °C, and how long the food stays above five degrees, min.
+   */
   readonly fridge: { readonly airC: number; readonly foodC: number; readonly overMin: number };
   readonly iceKg: number;
 }
 
 /**
- * How what is in the pot cools from when it was begun, or would from now on, counted for all of it: less of it cools sooner.
- * What it lost and how long it was warm while it stood are counted.
+ * How the pot's contents cool from the recorded start, or would from now on, computed for the whole amount: less of it
+ * cools sooner. Cooling and time spent warm while it stood are included.
  */
-export function coolingNow(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): CoolingNow {
+export function coolingNow(plan: BegunPlan, state: CookState, live: LiveForecast, nowMs: number): CoolingNow {
   const kg = tenthsKg(live.finished.liquidL);
   const { rule, boxMm } = plan.input.keeping;
   const limit = SAFETY_LIMITS[rule];
   const beginsMs = state.cooling?.atMs ?? nowMs;
   const from = coolingStartsAt(state);
-  const stood = from && standing(plan, state, live, from, beginsMs, limit.fromC);
+  const stood = from && potStanding(plan, state, live, from, beginsMs, limit.fromC);
   const startC = Math.min(from?.tempC ?? OFF_HEAT_C, Math.ceil((stood?.tempC ?? OFF_HEAT_C) / STEP_C) * STEP_C);
   const underMs = stood?.coldMs == null ? 0 : Math.max(0, beginsMs - stood.coldMs);
   const underMin = Math.ceil(underMs / MINUTE_MS / STEP_MIN) * STEP_MIN;
   return cached(cooled, plan, `${String(kg)} ${String(startC)} ${String(underMin)}`, () => {
-    const contents = potContents(plan);
+    const contents = contentsForStorage(plan);
     const { ways, iceKg } = coolingWays(contents, { liquidKg: kg, startC, boxMm, limit, underMin });
     const fridge = potInFridge(contents, kg, startC);
     return {
@@ -293,23 +299,23 @@ export function coolingNow(plan: Plan, state: CookState, live: LiveForecast, now
   });
 }
 
-/** The clock of what cools: when it has to be warm and cold by the local limit, and when it likely will be. */
+/** The cooling clock: the local deadlines for warm and cold, and when each is likely reached. */
 export interface CoolingClock {
   readonly limit: CoolingLimit;
-  /** The hottest spot passes where the clock starts. */
+  /** The moment the hottest spot passes the starting temperature. */
   readonly startsMs: number;
   readonly warmByMs: number | null;
   readonly coldByMs: number;
-  /** When it likely is warm and cold, from what was measured last; Infinity where it never is. */
+  /** When it is likely warm and cold, from the last measurement; Infinity if never. */
   readonly warmMs: number;
   readonly coldMs: number;
-  /** It was measured to be. */
+  /** It was measured. */
   readonly isWarm: boolean;
   readonly isCold: boolean;
   readonly safe: boolean;
 }
 
-/** When a course of cooling comes down to so much, min; undefined where it does not. */
+/** When a cooling trace drops to this temperature, min; undefined if it does not. */
 function downTo(points: CoolingWay['points'], tempC: number): number | undefined {
   const n = points.findIndex(([, t]) => t <= tempC);
   const [here, before] = [points[n], points[n - 1]];
@@ -318,8 +324,8 @@ function downTo(points: CoolingWay['points'], tempC: number): number | undefined
   return before[0] + ((before[1] - tempC) / (before[1] - here[1])) * (here[0] - before[0]);
 }
 
-/** The clock of what cools; undefined until cooling has begun, and once it is put away. */
-export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): CoolingClock | undefined {
+/** The cooling clock; undefined until cooling has begun, and once it is stored. */
+export function coolingClock(plan: BegunPlan, state: CookState, live: LiveForecast): CoolingClock | undefined {
   const { cooling } = state;
   if (!cooling) return undefined;
   const now = coolingNow(plan, state, live, cooling.atMs);
@@ -328,7 +334,7 @@ export function coolingClock(plan: Plan, state: CookState, live: LiveForecast): 
   const read = eventsOf(state.events, 'cooled').findLast((e) => e.atMs >= cooling.atMs);
   const tempC = read?.act.tempC ?? Infinity;
   const at = (min: number): number => cooling.atMs + min * MINUTE_MS;
-  // Measured, the course goes on from there, sooner or later than it was thought to.
+  // A measurement shifts the trace to where the thermometer was, sooner or later than expected.
   const stands = read && downTo(way.points, tempC);
   const byMs = read && stands !== undefined ? read.atMs - at(stands) : 0;
   const startsMs =

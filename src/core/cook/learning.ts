@@ -20,41 +20,43 @@ import {
   weights,
 } from '../forecast';
 import { type PlanInput } from '../choices';
-import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLooks } from '../plan';
+import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLidLifts } from '../plan';
 import { MINUTE_MS } from '../quantity';
 
-/** Records this close together are one opening of the pot. */
+/** Records this close together are one lift of the lid. */
 const ONE_LOOK_MIN = 2;
 
 /** What one record did to the forecast. */
 export interface Update {
   readonly eventId: string;
-  /** Change of the median moment the fork twists, min; positive is later. */
+  /** Change in the median fork-tender time, min; positive is later. */
   readonly shiftMin: number;
-  /** Change of the width of the 80 % window, min; negative is surer. */
+  /** Change in the width of the 80% range, min; negative is surer. */
   readonly widthMin: number;
-  /** The unknown about which it taught most, and where that now stands. */
-  readonly about: LearnedUnknown | undefined;
-  /** When the meat will be as wanted after it: 10th, 50th, 90th percentile, min from the pieces meeting the liquid. */
+  /** The parameter it said most about, and its value now. */
+  readonly about: UpdatedParameter | undefined;
+  /** When the meat will be as wanted after it: 10th, 50th and 90th percentile, min after the meat met the liquid. */
   readonly ready: ReadyMinutes;
 }
 
-/** 10th, 50th and 90th percentile of a moment, min from the pieces meeting the liquid; `Infinity` where it does not come. */
+/** 10th, 50th and 90th percentile of a time, min after the meat met the liquid; `Infinity` where it never comes. */
 export interface ReadyMinutes {
   readonly p10: number;
   readonly p50: number;
   readonly p90: number;
 }
 
-/** Where an unknown stands after records: a temperature in K, a factor, or the chance that the lid does not sit. */
-export interface LearnedUnknown {
+/**
+ * Value of a parameter after the records: a temperature in K, a factor, or the probability that the lid does not fit.
+ */
+export interface UpdatedParameter {
   readonly unknown: Learnable;
   readonly value: number;
-  /** Movement in standard deviations of what was believed before. */
+  /** Change in standard deviations of the earlier belief. */
   readonly movedSd: number;
 }
 
-/** Minutes from the pieces meeting the liquid. */
+/** Minutes after the meat met the liquid. */
 function minuteOf(intoPotMs: number, atMs: number): number {
   return Math.max(0, (atMs - intoPotMs) / MINUTE_MS);
 }
@@ -73,8 +75,8 @@ function openings(events: readonly EffectiveEvent[], intoPotMs: number): TimedOp
 }
 
 /**
- * Heat and lid as they were recorded, and the stages still to come as they are planned: one whose time is past and which
- * nobody has recorded has not begun, and begins at `notBeforeMin`.
+ * Heat and lid as recorded, then the planned phases still to come: a phase that is overdue and not recorded has not
+ * begun, and begins at `notBeforeMin`.
  */
 function withHeats(
   planned: BraiseRequest,
@@ -113,13 +115,13 @@ function withHeats(
   const covers = [...lids, ...rest.lids.map((l) => (changed && l.atMin === changedMin ? { ...l, recorded: true } : l))];
   return {
     ...rest,
-    // What goes on as it was is no new heat and no new lid.
+    // An unchanged heat or lid is not a new one.
     heats: all.filter((h, i) => i === 0 || h.then || JSON.stringify(h.heat) !== JSON.stringify(all[i - 1]?.heat)),
     lids: covers.filter((l, i) => i === 0 || l.lid !== covers[i - 1]?.lid),
   };
 }
 
-/** The braise as it has gone so far, for the engine: the plan with every act in it. */
+/** The braise so far as input for the engine: the plan with every recorded act. */
 export function requestOf(
   state: CookState,
   events: readonly EffectiveEvent[] = state.events,
@@ -148,7 +150,7 @@ function meanZ(ensemble: Ensemble, w: Float64Array, unknown: LatentParameter): {
   return { mean, sd: Math.sqrt(Math.max(0, square - mean * mean)) };
 }
 
-/** Unknowns worth naming to a cook; the others are kept but seldom matter. */
+/** Parameters worth naming to a cook; the others are kept but seldom matter. */
 const NAMED: readonly LatentParameter[] = [
   'toughness',
   'ovenOffset',
@@ -161,14 +163,14 @@ const NAMED: readonly LatentParameter[] = [
 ];
 const ADDITIVE: readonly LatentParameter[] = ['ovenOffset', 'hold', 'meatStart', 'liquidStart'];
 const WORTH_SAYING_SD = 0.25;
-/** From this chance on that the lid does not sit it is worth a look. */
+/** From this probability of a badly fitting lid on, it is worth a check. */
 const WORTH_A_LOOK = 0.3;
 
-function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefined {
+function mostMoved(before: Ensemble, after: Ensemble): UpdatedParameter | undefined {
   if (after.surprise) return { unknown: after.surprise, movedSd: 0, value: 0 };
   const wBefore = weights(before);
   const wAfter = weights(after);
-  let best: LearnedUnknown | undefined;
+  let best: UpdatedParameter | undefined;
   for (const unknown of NAMED) {
     const from = meanZ(before, wBefore, unknown);
     const to = meanZ(after, wAfter, unknown);
@@ -183,25 +185,25 @@ function mostMoved(before: Ensemble, after: Ensemble): LearnedUnknown | undefine
   return says ? { unknown: 'lidAjar', movedSd, value } : best;
 }
 
-/** An unknown at `z` spreads from its mean, in its own terms: K, or a factor. */
+/** Converts a z-score to kelvin or a factor. */
 export function toPhysicalValue(prior: Prior, unknown: LatentParameter, z: number): number {
   const law = prior[unknown];
   const value = law.mean + law.sd * z;
   return ADDITIVE.includes(unknown) ? value : Math.exp(value);
 }
 
-/** The steps of one cook's forecast: after the plan, then after every record that mattered. */
+/** The steps of one braise's forecast: after the plan, then after every record that mattered. */
 export interface Learning {
-  /** The looks the plan provides for; those still to come stay in the forecast. */
+  /** Planned checks; those still to come stay in the forecast. */
   readonly looks: PlannedLooks;
   readonly ensemble: Ensemble;
   readonly lessons: readonly Update[];
 }
 
-/** What is recorded later than this of a pot says nothing of the braise any more: it was forgotten. */
+/** Records later than this say nothing about the braise: the pot was forgotten. */
 export const FORGOTTEN_MIN = 3 * 24 * 60;
 
-/** How one record moves the forecast. `events` are all standing events up to and including it. */
+/** How one record changes the forecast. `events` are all effective events up to and including it. */
 export function learnOne(
   previous: Learning,
   state: CookState,
@@ -216,7 +218,7 @@ export function learnOne(
     events.filter((e) => e.act.kind !== 'offHeat'),
     atMin + ONE_LOOK_MIN,
   );
-  const request = withLooks(done, previous.looks, atMin + ONE_LOOK_MIN);
+  const request = withLidLifts(done, previous.looks, atMin + ONE_LOOK_MIN);
   const observations = [...previous.ensemble.observations, ...observedBy(event.act, atMin, previous.ensemble)];
   const ensemble = advance(previous.ensemble, request, observations);
   const before = readyEta(summarise(previous.ensemble));
@@ -240,7 +242,7 @@ export function learnOne(
   };
 }
 
-/** The forecast of a cook before anything has been recorded: its plan's. */
+/** The forecast of a braise before anything was recorded: its plan's. */
 export function learnNothing(
   input: PlanInput,
   options: { readonly particles?: number; readonly prior?: Prior } = {},
@@ -249,7 +251,7 @@ export function learnNothing(
   return { looks, ensemble: priorEnsemble(request, options), lessons: [] };
 }
 
-/** Follows all standing events of a cook from its plan on. */
+/** Follows all effective events of a braise from its plan on. */
 export function learnAll(
   state: CookState,
   options: { readonly particles?: number; readonly prior?: Prior } = {},

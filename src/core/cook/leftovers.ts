@@ -5,46 +5,49 @@ import { type PlanInput } from '../choices';
 import { boneFraction } from '../forecast';
 import { doseFor, saltTo, type Sauce, shownAt } from '../finish';
 import { WATER_KG_PER_L } from '../heat';
-import { boxInMicrowaveMin, reheatPot } from '../keep';
+import { boxInMicrowaveMin, reheatPot } from '../storage';
 import { roundPot } from '../material';
-import { type Plan, potContents } from '../plan';
+import { type BegunPlan, contentsForStorage } from '../plan';
 import { SAUCE_SALT } from '../season';
 import { SAFETY_LIMITS } from '../safety';
 
-/** A box of a braise warmed again: minutes by each way until its coldest spot is at `toC`. */
-export interface BoxWarmed {
+/** Reheating a box: minutes by each method until its coldest spot reaches `toC`. */
+export interface BoxReheating {
   readonly toC: number;
   readonly microwaveMin: number;
-  /** What the microwave is taken to be rated at, W. */
+  /** Assumed power rating of the microwave, W. */
   readonly microwaveW: number;
-  /** Under a lid on a low flame; null where it never gets there. */
+  /** Covered on a low flame; null where it never gets there. */
   readonly panMin: number | null;
-  /** In the same pan, covered, in an oven at so many °C; null where it never gets there. */
+  /** In the same pan, covered, in an oven at this temperature, °C; null where it never gets there. */
   readonly ovenMin: number | null;
   readonly ovenC: number;
 }
 
-/** What most microwaves are rated at, W. */
+/** Rating of most microwaves, W. */
 const MICROWAVE_W = 800;
-/** Of a box so much is meat, the rest is sauce. Kitchen practice: meat under its sauce. */
+/** Share of meat in a box; the rest is sauce. Practice: meat covered by its sauce. */
 const MEAT_SHARE = 0.6;
-/** A small saucepan on a flame that does not catch. */
+/** A small saucepan on a flame that does not scorch. */
 const SMALL_PAN = { ...roundPot(0.18, 0.1), massKg: 1, material: 'steel' } as const;
 const LOW_FLAME_W = 600;
 const MEAT_KG_L = 1.06;
 
-const warmed = new WeakMap<PlanInput, Map<number, BoxWarmed>>();
+const warmed = new WeakMap<PlanInput, Map<number, BoxReheating>>();
 
-/** How long a box of so many grams takes, fridge cold, in a microwave and in a small pan. Cached by the plan's input. */
-export function reheatBox(plan: { readonly input: PlanInput }, grams: number): BoxWarmed {
+/**
+ * Minutes to reheat a fridge-cold box of this many grams, in a microwave and in a small pan. Cached by the plan's
+ * input.
+ */
+export function reheatBox(plan: { readonly input: PlanInput }, grams: number): BoxReheating {
   const { input } = plan;
-  const known = warmed.get(input) ?? new Map<number, BoxWarmed>();
+  const known = warmed.get(input) ?? new Map<number, BoxReheating>();
   warmed.set(input, known);
   const found = known.get(grams);
   if (found) return found;
   const toC = SAFETY_LIMITS[input.keeping.rule].reheatC;
   const kg = grams / 1000;
-  const contents = potContents(plan);
+  const contents = contentsForStorage(plan);
   const allL = contents.groups.reduce((sum, g) => sum + g.pieces.volumeM3 * 1000, 0);
   const part = Math.min(1, (kg * MEAT_SHARE) / MEAT_KG_L / Math.max(0.01, allL));
   const groups = contents.groups.map((g) => ({ pieces: { ...g.pieces, volumeM3: g.pieces.volumeM3 * part } }));
@@ -54,7 +57,7 @@ export function reheatBox(plan: { readonly input: PlanInput }, grams: number): B
     LOW_FLAME_W,
     toC,
   );
-  const made: BoxWarmed = {
+  const made: BoxReheating = {
     toC,
     microwaveW: MICROWAVE_W,
     microwaveMin: boxInMicrowaveMin(kg, MICROWAVE_W, toC),
@@ -66,26 +69,26 @@ export function reheatBox(plan: { readonly input: PlanInput }, grams: number): B
   return made;
 }
 
-/** Second meals that can be made of what is left. */
+/** Second meals that can be made from leftovers. */
 export const SECOND_MEALS = ['pasta', 'pie', 'soup'] as const;
 export type SecondMeal = (typeof SECOND_MEALS)[number];
 
 interface MealRow {
-  /** Of the rest for each eater, and of what it is eaten with, dry or raw, kg. */
+  /** Leftovers and accompaniment (dry or raw) per eater, kg. */
   readonly restKg: number;
   readonly withKg: number;
-  /** Liquid that each eater's share wants in all, l; undefined where what is left is enough. */
+  /** Liquid needed per eater in total, l; undefined where the leftovers are enough. */
   readonly liquidL?: number;
 }
 
-/** Kitchen practice. */
+/** Practice. */
 const MEALS: Readonly<Record<SecondMeal, MealRow>> = {
   pasta: { restKg: 0.15, withKg: 0.1, liquidL: 0.1 },
   pie: { restKg: 0.2, withKg: 0.25 },
   soup: { restKg: 0.13, withKg: 0.08, liquidL: 0.3 },
 };
 
-/** A second meal of what is left: for how many, what goes with it, and what its sauce then is. */
+/** A second meal from leftovers: for how many, what goes with it, and what its sauce is then like. */
 export interface SecondMealNow {
   readonly meal: SecondMeal;
   readonly eaters: number;
@@ -94,17 +97,17 @@ export interface SecondMealNow {
   readonly withKg: number;
   /** Unsalted liquid to add, l. */
   readonly addL: number;
-  /** The liquid then: its volume, salt share, gelatin. */
+  /** The liquid with that added: volume, salt share, gelatin. */
   readonly litres: number;
   readonly saltShare: number;
   readonly gelatinGPerL: number;
-  /** Salt missing to what tastes seasoned, g; nought where it is. */
+  /** Salt missing to the tastes-seasoned level, g; 0 if none. */
   readonly saltG: number;
-  /** Corn starch that thickens it again as it was wanted, g; nought for soup. */
+  /** Corn starch to thicken it again as wanted, g; 0 for soup. */
   readonly starchG: number;
 }
 
-/** What is left: in boxes as recorded; before any was put away as much as is counted when nothing is said, half. */
+/** Leftovers: in boxes as recorded; before any are stored, half of the braise is assumed. */
 export interface Rest {
   readonly kg: number;
   readonly recorded: boolean;
@@ -112,8 +115,8 @@ export interface Rest {
   readonly sauce: Sauce;
 }
 
-/** What is left of a braise, meat and sauce in the measure they had in the pot. */
-export function restOf(plan: Plan, state: CookState, live: LiveForecast, nowMs: number): Rest {
+/** Leftovers of a braise, with meat and sauce in the proportion they had in the pot. */
+export function restOf(plan: BegunPlan, state: CookState, live: LiveForecast, nowMs: number): Rest {
   const known = sauceNow(plan, state, live, nowMs);
   const all = { ...known.sauce, litres: known.aimL };
   const sauceKg = all.litres * WATER_KG_PER_L;
@@ -137,8 +140,8 @@ export function restOf(plan: Plan, state: CookState, live: LiveForecast, nowMs: 
   };
 }
 
-/** What to make of it: the meals for which there is enough, for as many as it feeds. */
-export function secondMeals(plan: Plan, rest: Rest): SecondMealNow[] {
+/** What to make of them: meals for which there is enough, for as many as they feed. */
+export function secondMeals(plan: BegunPlan, rest: Rest): SecondMealNow[] {
   return SECOND_MEALS.flatMap((meal): SecondMealNow[] => {
     const { restKg, withKg, liquidL } = MEALS[meal];
     const eaters = Math.floor(rest.kg / restKg + 1e-9);
@@ -164,24 +167,24 @@ export function secondMeals(plan: Plan, rest: Rest): SecondMealNow[] {
   });
 }
 
-/** Stock of the bones that were taken out in the kitchen. */
+/** Stock from bones removed in the kitchen. */
 export interface BoneStock {
   readonly bonesKg: number;
   readonly waterL: number;
   readonly minutes: readonly [low: number, high: number];
-  /** What it gives, l. */
+  /** Stock obtained, l. */
   readonly litres: number;
 }
 
-/** Water on bones for a thin stock, l/kg, what of it a covered pot at a tremble leaves, and how long. Kitchen practice. */
+/** Water on bones for a light stock, l/kg, the share left after a covered bare simmer, and how long. Practice. */
 const BONE_WATER_L_KG = 1.5;
 const BONE_STOCK_LEFT = 0.85;
 const BONE_STOCK_MIN = [120, 180] as const;
 /** Less bone than this makes no stock, kg. */
 const MIN_BONES_KG = 0.15;
 
-/** What the bones of a braise give once more; undefined where there are too few. */
-export function boneStock({ parts }: Plan): BoneStock | undefined {
+/** A second stock from the bones of a braise; undefined where there are too few. */
+export function boneStock({ parts }: BegunPlan): BoneStock | undefined {
   const bonesKg = parts.reduce((sum, p) => sum + p.part.massKg * boneFraction(p.cut, p.part.onBone), 0);
   if (bonesKg < MIN_BONES_KG) return undefined;
   const waterL = bonesKg * BONE_WATER_L_KG;

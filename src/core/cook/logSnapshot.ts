@@ -1,61 +1,61 @@
-import { type LearnedUnknown, type Update, type ReadyMinutes } from './learning';
+import { type UpdatedParameter, type Update, type ReadyMinutes } from './learning';
 import { type SauceNow } from './sauceNow';
 import { type CookState } from './state';
 import { type Forecast, type ScaleBand } from '../forecast';
 import { type Figure } from '../message';
 import { hashOf } from '../numbers';
-import { finishedFigures, type Plan } from '../plan';
+import { finishedFigures, type BegunPlan } from '../plan';
 import { type Day } from '../schedule';
 
-/** What stands in the place of a moment that does not come, or of a difference of two such. */
+/** Stands for a time that never comes, or for the difference of two such times. */
 type Maybe = number | null;
 
-/** When it happened, or later, for what was not kept then. */
+/** When it happened, or later, for what was not saved at the time. */
 type WorkedOutWhen = 'then' | 'later';
 
-/** What one record did to the forecast, as it was worked out when it was recorded. */
-export interface KeptLesson {
+/** What one record did to the forecast, as computed when it was recorded. */
+export interface StoredUpdate {
   readonly eventId: string;
-  /** Tells this record after just those before it from the same after others. */
+  /** Distinguishes this record after its predecessors from the same record after others. */
   readonly after: string;
-  /** Version of the model that worked it out. */
+  /** Version of the model that computed it. */
   readonly model: number;
   readonly workedOut: WorkedOutWhen;
   readonly shiftMin: Maybe;
   readonly widthMin: Maybe;
-  readonly about: LearnedUnknown | null;
+  readonly about: UpdatedParameter | null;
   readonly readyMin: { readonly p10: Maybe; readonly p50: Maybe; readonly p90: Maybe };
 }
 
-/** The plan of a braise as it stood when its meat went in, as much as its log needs. */
+/** The plan of a braise as it was when the meat went in, as far as its log needs it. */
 export interface PlannedSnapshot {
   readonly model: number;
   readonly workedOut: WorkedOutWhen;
   readonly day: Pick<Day, 'spans' | 'ready' | 'target' | 'serveMs' | 'startMs' | 'intoPotMs' | 'offHeatByMs'>;
-  /** What was to be in the finished pot. */
+  /** What was expected in the finished pot. */
   readonly figures: readonly Figure[];
 }
 
 /**
- * What is kept of a braise for its log, in codes and SI: its plan, what every record did to the forecast, and the forecast
- * after the last. About 4 kB, and 300 bytes a record.
+ * The frozen data of a log entry, in codes and SI: its plan, what every record did to the forecast, and the forecast
+ * after the last. About 4 kB, plus 300 bytes per record.
  */
 export interface LogSnapshot {
   readonly planned: PlannedSnapshot;
-  readonly lessons: readonly KeptLesson[];
-  /** Where the forecast ended up on the fork scale, and by which model. */
+  readonly lessons: readonly StoredUpdate[];
+  /** Where the forecast ended on the fork scale, and by which model version. */
   readonly band: ScaleBand;
   readonly bandModel: number;
-  /** Tells the records it speaks of from any others. */
+  /** Fingerprint of the records it covers. */
   readonly after: string;
-  /** The sauce as it went to the table; null until it did, and where that was not kept then. */
+  /** The sauce as served; null before that, and in older snapshots. */
   readonly sauce: KeptSauce | null;
 }
 
-/** A sauce as it went to the table, by its records, with its salt from the first pinch to the last. */
+/** A sauce as served, from its records, with all its salt. */
 export type KeptSauce = Pick<SauceNow, 'sauce' | 'measured' | 'saltFloorL' | 'salt' | 'inMeatG'>;
 
-/** What was worked out of a braise's records, and by which model. */
+/** What was computed from a braise's records, and by which model version. */
 interface WorkedOut {
   readonly forecast: Pick<Forecast, 'band'>;
   readonly sauce: KeptSauce | null;
@@ -67,19 +67,19 @@ interface WorkedOut {
 const maybe = (value: number): Maybe => (Number.isFinite(value) ? value : null);
 const thousandths = (values: readonly number[]): number[] => values.map((v) => Math.round(v * 1000) / 1000);
 
-/** A mark of every standing record after those before it, in their order; before them one of the pot itself. */
+/** A fingerprint of every effective record after those before it, in order; the first one is of the pot itself. */
 function marks(state: CookState): readonly string[] {
   let before = String(state.intoPotMs ?? 0);
   const after = state.events.map((e) => (before = hashOf(`${before}:${e.id}@${String(e.atMs)}`).toString(36)));
   return [String(state.intoPotMs ?? 0), ...after];
 }
 
-/** Tells a braise's standing records from any others, as an account does. */
+/** Fingerprint of a braise's effective records, as stored in a snapshot. */
 export function recordsMark(state: CookState): string {
   return marks(state).at(-1) ?? '';
 }
 
-function keptLesson(lesson: Update, after: string, { model, when }: Pick<WorkedOut, 'model' | 'when'>): KeptLesson {
+function keptLesson(lesson: Update, after: string, { model, when }: Pick<WorkedOut, 'model' | 'when'>): StoredUpdate {
   const { p10, p50, p90 } = lesson.ready;
   return {
     eventId: lesson.eventId,
@@ -93,8 +93,8 @@ function keptLesson(lesson: Update, after: string, { model, when }: Pick<WorkedO
   };
 }
 
-/** A plan as its log keeps it. */
-function plannedAccount(plan: Plan, workedOut: WorkedOutWhen): PlannedSnapshot {
+/** A plan as saved for its log. */
+function plannedAccount(plan: BegunPlan, workedOut: WorkedOutWhen): PlannedSnapshot {
   const { spans, ready, target, serveMs, startMs, intoPotMs, offHeatByMs } = plan.day;
   return {
     model: plan.version,
@@ -105,12 +105,12 @@ function plannedAccount(plan: Plan, workedOut: WorkedOutWhen): PlannedSnapshot {
 }
 
 /**
- * The account of a braise as it now stands. What was worked out before of the same records after the same others stays as it
- * was, whatever the model has become since; so does the plan.
+ * The log snapshot of a braise now. Anything computed earlier from the same records after the same predecessors stays
+ * as it was, whatever the model has become since; so does the plan.
  */
 export function logSnapshot(
   known: LogSnapshot | undefined,
-  plan: Plan,
+  plan: BegunPlan,
   state: CookState,
   worked: WorkedOut,
 ): LogSnapshot {
@@ -138,12 +138,12 @@ export function logSnapshot(
 
 const unkept = (value: Maybe): number => value ?? Infinity;
 
-/** Whether something of an account was worked out afterwards, not when it happened. */
+/** Whether part of a snapshot was computed afterwards rather than when it happened. */
 export function isLate({ planned, lessons }: LogSnapshot): boolean {
   return [planned, ...lessons].some((part) => part.workedOut === 'later');
 }
 
-/** When the meat would be as wanted after a record, as it was forecast then. */
-export function keptReady({ readyMin }: KeptLesson): ReadyMinutes {
+/** When the meat would be as wanted after a record, as forecast then. */
+export function keptReady({ readyMin }: StoredUpdate): ReadyMinutes {
   return { p10: unkept(readyMin.p10), p50: unkept(readyMin.p50), p90: unkept(readyMin.p90) };
 }

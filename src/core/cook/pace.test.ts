@@ -6,7 +6,7 @@ describe('the pace of a pan', () => {
     expect(paceFrom([]).factor).toBe(1);
     expect(Math.log(paceFrom([1.5]).factor)).toBeCloseTo(Math.log(1.5) / 2, 9);
     expect(paceFrom([1.5, 1.5, 1.5]).factor).toBeGreaterThan(paceFrom([1.5]).factor);
-    expect(paceFrom([1.5, 1.5]).spread).toBeLessThan(paceFrom([1.5]).spread);
+    expect(paceFrom([1.5, 1.5]).logSd).toBeLessThan(paceFrom([1.5]).logSd);
   });
 
   it('does not believe a face that was recorded long after or all at once', () => {

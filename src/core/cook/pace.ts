@@ -2,34 +2,40 @@ import { type CookState } from './state';
 import { type Step } from '../steps';
 import { MINUTE_MS } from '../quantity';
 
-/** How far pans and burners lie from what they are said to be, and one face from the next: spreads of the logarithm. Judgement. */
+/**
+ * How far pans and burners differ from their ratings, and one side from the next: log-standard deviations. Estimate, no
+ * source.
+ */
 export const PACE = { prior: 0.25, face: 0.25 } as const;
-/** A face that seems to have taken less or more than this of what was likely was not recorded when it was turned. */
+/**
+ * A side that seems to have taken less or more than this share of the expected time was not recorded when it was
+ * turned.
+ */
 const BELIEVED = [0.3, 3] as const;
 
-/** What faces already browned say of those to come. */
+/** What sides already browned say about those to come. */
 export interface Pace {
-  /** Factor on the minutes of a face. */
+  /** Factor on the minutes of a side. */
   readonly factor: number;
-  /** Spread of its logarithm. */
-  readonly spread: number;
+  /** Log-standard deviation. */
+  readonly logSd: number;
   readonly faces: number;
 }
 
 /**
- * The pan's pace from the faces browned so far: the logarithm of the true factor is normal about nought with the prior's
- * spread, that of each face normal about it; the mean of what follows is exact.
+ * The pan's pace from the sides browned so far: the logarithm of the true factor is normal about 0 with the prior's sd,
+ * each side's is normal about it; the mean of the rest is exact.
  */
 export function paceFrom(ratios: readonly number[]): Pace {
   const kept = ratios.filter((r) => r >= BELIEVED[0] && r <= BELIEVED[1]);
   const precision = 1 / PACE.prior ** 2 + kept.length / PACE.face ** 2;
   const mean = kept.reduce((sum, r) => sum + Math.log(r), 0) / PACE.face ** 2 / precision;
-  return { factor: Math.exp(mean), spread: Math.sqrt(1 / precision), faces: kept.length };
+  return { factor: Math.exp(mean), logSd: Math.sqrt(1 / precision), faces: kept.length };
 }
 
 const isFace = (step: Step): boolean => step.kind === 'leaveFace' || step.kind === 'turnFace';
 
-/** The pace of this braise's pan: each face from when what came before it was done. */
+/** The pace of this braise's pan: each side timed from when the step before it was done. */
 export function paceOf(steps: readonly Step[], state: CookState): Pace {
   const at = (id: string | undefined): number | undefined => {
     const was = id === undefined ? undefined : state.steps.get(id);
@@ -45,7 +51,7 @@ export function paceOf(steps: readonly Step[], state: CookState): Pace {
   );
 }
 
-/** The steps with the faces still to come at the pan's own pace. */
+/** The steps, with the sides still to come at the pan's own pace. */
 export function atPace(steps: readonly Step[], pace: Pace): readonly Step[] {
   if (pace.faces === 0) return steps;
   const { factor } = pace;

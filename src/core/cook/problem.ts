@@ -2,35 +2,36 @@ import { readyEta, sampleAt, toLineL } from '../forecast';
 import { burnerNetW, POT_MATTER } from '../larder';
 import { sauceFixes, shownAt } from '../finish';
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
-import { staysHotMin } from '../keep';
+import { staysHotMin } from '../storage';
 import { potBaseM2, potShape } from '../material';
 import { kg, litres, type Message, minutes, mm, timeParam, noun, say, share, strength, tempC } from '../message';
 import { boilAwayMinutes } from '../liquid';
 import { type CareStep } from '../cautions';
-import { type Plan, potContents } from '../plan';
+import { type BegunPlan, contentsForStorage } from '../plan';
 import { SAUCE_SALT } from '../season';
-import { type WorkStage } from '../steps';
+import { type WorkPhase } from '../steps';
 import { type LiveForecast } from './live';
-import { saltSays, currentSauce } from './sauceNow';
+import { currentSauce } from './sauceNow';
+import { saltSays } from './saltAccount';
 import { type CookState } from './state';
 import { PROBLEM_IDS, type ProblemId } from './problemIds';
 import { MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, safetyParams } from '../safety';
 
-/** What is common to all of one trouble; what it says is words. */
+/** What all reports of one problem share; its text is in the words. */
 interface TroubleRow {
-  /** When it is told of. */
-  readonly stages: readonly WorkStage[];
+  /** When it is offered. */
+  readonly stages: readonly WorkPhase[];
   /** Nothing else is asked of the cook until it is answered. */
   readonly urgent?: true;
   readonly care: CareStep;
 }
 
-const PAN: readonly WorkStage[] = ['sear', 'base', 'liquid'];
-const POT: readonly WorkStage[] = ['braise'];
-const FINISH: readonly WorkStage[] = ['finish', 'serve'];
-const KEEP: readonly WorkStage[] = ['store'];
-const ALL: readonly WorkStage[] = ['ready', 'sear', 'base', 'liquid', 'braise', 'finish', 'serve', 'store'];
+const PAN: readonly WorkPhase[] = ['sear', 'base', 'liquid'];
+const POT: readonly WorkPhase[] = ['braise'];
+const FINISH: readonly WorkPhase[] = ['finish', 'serve'];
+const KEEP: readonly WorkPhase[] = ['store'];
+const ALL: readonly WorkPhase[] = ['ready', 'sear', 'base', 'liquid', 'braise', 'finish', 'serve', 'store'];
 
 const TROUBLES: Readonly<Record<ProblemId, TroubleRow>> = {
   lateStart: { stages: ['ready'], care: 'rawMeat' },
@@ -104,40 +105,40 @@ const TROUBLES: Readonly<Record<ProblemId, TroubleRow>> = {
   forgotStep: { stages: ALL, care: 'rawMeat' },
 };
 
-/** A trouble as it stands in this pot. */
+/** A problem with this pot's figures. */
 export interface Problem extends TroubleRow {
   readonly id: ProblemId;
-  /** As a cook says it. */
+  /** In a cook's words. */
   readonly says: Message;
   /** What to do now, in order. */
   readonly do: Message;
-  /** What it costs, or until when it can be mended. */
+  /** What it costs, or until when it can be fixed. */
   readonly cost: Message;
-  /** What of it becomes a step of the day. */
+  /** The part of it that becomes a step of the day. */
   readonly step: Message;
 }
 
 const grams = (g: number) => kg(g / 1000);
-/** Fat ladled, starch in two halves, salt, acid: the shortest way from the pot to the plate, min. Practice. */
+/** Skimming, starch in two halves, salt, acid: the shortest way from the pot to serving, min. Practice. */
 const QUICK_FINISH_MIN = 8;
-/** Vegetables blended in that make up for this much starch: what they count for, g a litre. Practice. */
+/** Vegetables blended in instead of this much starch: what they count for, g per litre. Practice. */
 const MASH_G_L = 100;
 const COOLS_FROM_C = 95;
 const MEAT_HEAT_JKGK = 3700;
-/** A pan that has cooled under its load is back in this share of the time it took to heat. */
+/** A pan cooled by its load recovers in this share of its heating time. */
 const MM = 1000;
 
-const stayed = new WeakMap<Plan, Map<number, number>>();
+const stayed = new WeakMap<BegunPlan, Map<number, number>>();
 
-/** Minutes a covered pot off the heat stays over the limit for food kept hot; worked out once for each decilitre. */
-export function potStaysHotMin(plan: Plan, liquidL: number): number {
+/** Minutes a covered pot off the heat stays above the hot-holding limit; computed once per decilitre. */
+export function potStaysHotMin(plan: BegunPlan, liquidL: number): number {
   const known = stayed.get(plan) ?? new Map<number, number>();
   stayed.set(plan, known);
   const tenths = Math.max(1, Math.round(liquidL * 10));
   const found =
     known.get(tenths) ??
     staysHotMin(
-      potContents(plan),
+      contentsForStorage(plan),
       (tenths / 10) * WATER_KG_PER_L,
       COOLS_FROM_C,
       SAFETY_LIMITS[plan.input.keeping.rule].hotC,
@@ -146,30 +147,30 @@ export function potStaysHotMin(plan: Plan, liquidL: number): number {
   return found;
 }
 
-/** Minutes on the burner until the pot is back at a simmer from `tempC`. */
-export function backToSimmerMin(plan: Plan, liquidL: number, tempC: number): number {
+/** Minutes on the burner until the pot simmers again from `tempC`. */
+export function backToSimmerMin(plan: BegunPlan, liquidL: number, tempC: number): number {
   const { pot, sear } = plan.input;
   const meatKg = plan.parts.reduce((sum, p) => sum + p.part.massKg, 0);
-  // Meat follows slowly: half of its heat goes in meanwhile.
+  // Meat lags behind: half of its heat goes in meanwhile.
   const heatJK =
     liquidL * LIQUID_HEAT_JKGK + 0.5 * meatKg * MEAT_HEAT_JKGK + pot.massKg * POT_MATTER[pot.material].heatJKgK;
   return (heatJK * Math.max(0, 97 - tempC)) / burnerNetW(sear.burner) / 60;
 }
 
-/** Where the braise stands on the clock. */
+/** Where the braise is on the clock. */
 export interface TroubleClock {
   readonly nowMs: number;
   readonly potMs: number;
-  readonly plateMs: number;
+  readonly serveMs: number;
   readonly chance: number;
 }
 
-/** Figures of this pot as it stands that the words of troubles are filled with. */
-export function problemFigures(plan: Plan, state: CookState, live: LiveForecast, clock: TroubleClock) {
-  const { nowMs, potMs, plateMs, chance } = clock;
-  const potted = state.intoPotMs !== undefined;
-  const here = sampleAt(live.course, potted ? (nowMs - potMs) / MINUTE_MS : 0);
-  const leftL = potted ? here.litres : plan.liquidL;
+/** Figures of this pot used in the answers to problems. */
+export function problemFigures(plan: BegunPlan, state: CookState, live: LiveForecast, clock: TroubleClock) {
+  const { nowMs, potMs, serveMs, chance } = clock;
+  const inPot = state.intoPotMs !== undefined;
+  const here = sampleAt(live.course, inPot ? (nowMs - potMs) / MINUTE_MS : 0);
+  const leftL = inPot ? here.litres : plan.liquidL;
   const baseM2 = potBaseM2(potShape(plan.input.pot));
   const pourL = toLineL(here);
   const underMm = plan.pot.levelStartMm - here.levelMm;
@@ -177,7 +178,7 @@ export function problemFigures(plan: Plan, state: CookState, live: LiveForecast,
   const powerW = burnerNetW(plan.input.sear.burner);
   const { sear } = plan;
   const planned = sear.perBatch.value;
-  const cool = potted ? here.liquidC : 20;
+  const cool = inPot ? here.liquidC : 20;
   const sauce = currentSauce(plan, state, live, nowMs);
   const shape = potShape(plan.input.pot);
   const saved = sauceFixes(sauce, plan.input.finish.rung, shape);
@@ -189,9 +190,9 @@ export function problemFigures(plan: Plan, state: CookState, live: LiveForecast,
     left: litres(leftL),
     toLine: litres(pourL),
     whole: litres(here.lineL),
-    // Meat takes room; above it there is only the pot.
+    // Meat takes up room; above it there is only the pot.
     perMm: litres(underMm >= 1 ? pourL / underMm : baseM2),
-    level: mm(potted ? here.levelMm : plan.pot.levelStartMm),
+    level: mm(inPot ? here.levelMm : plan.pot.levelStartMm),
     line: mm(plan.pot.levelStartMm),
     perBatch: planned,
     batches: Math.max(1, sear.batches.length),
@@ -205,7 +206,7 @@ export function problemFigures(plan: Plan, state: CookState, live: LiveForecast,
     limit: tempC(limit.hotC),
     ready: timeParam(potMs + (Number.isFinite(eta.p50) ? eta.p50 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
     first: timeParam(potMs + (Number.isFinite(eta.p10) ? eta.p10 : live.forecast.horizonMin) * MINUTE_MS, nowMs),
-    plate: timeParam(plateMs, nowMs),
+    plate: timeParam(serveMs, nowMs),
     chance: share(chance),
     base: minutes(Math.max(1, plan.base.minutes.value)),
     pieces: bones,
@@ -249,12 +250,15 @@ export function problemFigures(plan: Plan, state: CookState, live: LiveForecast,
   };
 }
 
-/** Minutes in cold running water for a bagged piece to thaw: as the square of its thickness, 45 for 25 mm. Practice. */
+/**
+ * Minutes in cold running water for a bagged piece to thaw: 45 for 25 mm, two to three times as long for twice the
+ * thickness. Practice.
+ */
 function thawMin(thicknessM: number): number {
   return 45 * (thicknessM / 0.025) ** 1.3;
 }
 
-/** What the answers to all problems say of this pot. */
+/** Parameters shared by the answers to all problems. */
 export type ProblemFigures = ReturnType<typeof problemFigures>;
 
 function troubleOf(id: ProblemId, figures: ProblemFigures): Problem {
@@ -268,13 +272,13 @@ function troubleOf(id: ProblemId, figures: ProblemFigures): Problem {
   };
 }
 
-/** Every trouble as it stands, those of the present stage first. */
-export function problemsNow(figures: ProblemFigures, stage: WorkStage): readonly Problem[] {
+/** Every problem now, those of the present phase first. */
+export function problemsNow(figures: ProblemFigures, stage: WorkPhase): readonly Problem[] {
   const all = PROBLEM_IDS.map((id) => troubleOf(id, figures));
   return [...all.filter((t) => t.stages.includes(stage)), ...all.filter((t) => !t.stages.includes(stage))];
 }
 
-/** One trouble with the figures of this pot. */
+/** One problem with the figures of this pot. */
 export function problemNow(id: ProblemId, figures: ProblemFigures): Problem {
   return troubleOf(id, figures);
 }

@@ -1,18 +1,18 @@
-import { type CookActKind, type CookEvent, type EffectiveEvent, effectiveEvents } from './events';
-import { becomes, refusal } from './records';
-import { type CookState, type Pointless } from './state';
+import { type CookEvent, type EffectiveEvent, effectiveEvents } from './events';
+import { apply, RECORDS, refusal } from './records';
+import { type CookState, type RejectedEvent } from './state';
 import { firstStage, type PlanInput } from '../choices';
 import { type Message, say } from '../message';
 
-/** Folds a cook's events over its plan, whatever the order in which they arrived. What makes no sense is set beside. */
+/** Reduces a braise's events over its plan, whatever order they arrived in. Invalid events are collected separately. */
 export function reduceEvents(input: PlanInput, log: readonly CookEvent[]): CookState {
   const events: EffectiveEvent[] = [];
-  const pointless: Pointless[] = [];
+  const rejected: RejectedEvent[] = [];
   let state: CookState = {
     input,
     phase: 'preparing',
     events,
-    pointless,
+    rejected,
     intoPotMs: undefined,
     offHeatMs: undefined,
     finishedMs: undefined,
@@ -33,23 +33,20 @@ export function reduceEvents(input: PlanInput, log: readonly CookEvent[]): CookS
   };
   for (const event of effectiveEvents(log)) {
     const why = refusal(state, event.act);
-    if (why) pointless.push({ event, why });
+    if (why) rejected.push({ event, why });
     else {
       events.push(event);
-      state = { ...state, ...becomes(event, state) };
+      state = { ...state, ...apply(event, state) };
     }
   }
   return state;
 }
 
-/** Records that count from no other. */
-const BESIDE: readonly CookActKind[] = ['note', 'step', 'timer', 'trouble', 'put'];
-
-/** Why a record cannot be taken back; undefined when it can. */
-export function undoRefusal(state: CookState, eventId: string): Message | undefined {
+/** Why a record cannot be undone; undefined if it can. */
+export function validateUndo(state: CookState, eventId: string): Message | undefined {
   const event = state.events.find((e) => e.id === eventId);
   if (!event) return say('refused.takenBack');
-  const hangsOnIt = (e: EffectiveEvent): boolean => e.id !== eventId && !BESIDE.includes(e.act.kind);
+  const hangsOnIt = (e: EffectiveEvent): boolean => e.id !== eventId && !RECORDS[e.act.kind].standsAlone;
   if (event.act.kind === 'intoPot' && state.events.some(hangsOnIt)) {
     return say('refused.othersCount');
   }

@@ -19,7 +19,7 @@ const AHEAD = {
   day: { ...OXTAIL_PLAN.day, ahead: { fridgeByMs: NOON_MS + 9 * HOUR_MS } },
 };
 
-/** Degrees that some rule names, but not this one. */
+/** Temperatures that some other rule names, but not this one. */
 const ofOthers = (rule: CoolingRule): string[] => {
   const degrees = (r: CoolingRule): number[] => {
     const { fromC, hotC, reheatC, slow } = SAFETY_LIMITS[r];
@@ -52,7 +52,7 @@ describe.each(COOLING_RULES)('a kitchen under the rule %s', (rule) => {
 
   it('keeps boxes in the fridge by its own days', () => {
     const lot = newStoredBatch('l', { boxes: 1, grams: 400, place: 'fridge' }, 0, 0, limit);
-    expect(lot.eatByMs).toBe(limit.fridgeDays * DAY_MS);
+    expect(lot.useByMs).toBe(limit.fridgeDays * DAY_MS);
   });
 
   it('reads no figure of another rule in steps, recipe and what to watch', () => {
@@ -78,6 +78,6 @@ it('no sentence has a safety figure of its own', () => {
     ...Object.entries<string>(american as Record<string, string>),
     ...Object.entries(FIGURES).flatMap(([id, parts]) => Object.values(parts).map((text) => [id, text] as const)),
   ];
-  // How fast meat softens below a simmer is no matter of safety.
+  // How fast meat softens below a simmer is not a matter of safety.
   expect(all.filter(([id, text]) => id !== 'trouble.noBubbles.do' && written.test(text))).toEqual([]);
 });

@@ -1,29 +1,29 @@
 import { chanceBy, readyEta, sampleAt, toLineL } from '../forecast';
 import { litres, type Message, minutes, timeParam, nameOf, say } from '../message';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 import { type Alarm } from './alarms';
 import { type LiveForecast } from './live';
-import { type Clock, type Found } from './placed';
+import { type Clock, type Found } from './scheduledStep';
 import { type CookState } from './state';
 import { MINUTE_MS } from '../quantity';
 
-/** How sure the plate still is, and what to do where it has slipped. */
+/** How sure serving time still is, and what to do where it has slipped. */
 export interface ServingOutlook {
-  /** When the plates most likely go out. */
-  readonly plateMs: number;
+  /** The most likely serving time. */
+  readonly serveMs: number;
   readonly wantedMs: number;
-  /** It is on the table, at `plateMs`. */
+  /** It was served, at `serveMs`. */
   readonly served: boolean;
-  /** The pot is dry: nothing is foreseen of it. */
+  /** The pot is dry: nothing is forecast. */
   readonly dry: boolean;
-  /** Share of evenings like this in which it is met. */
+  /** Probability of serving on time. */
   readonly chance: number;
-  /** Later than wanted by so much, min; 0 where it is met. */
+  /** Minutes later than wanted; 0 if on time. */
   readonly lateMin: number;
   readonly ways: readonly Message[];
 }
 
-/** Where the meat stands, in one line and one moment. */
+/** State of the meat, in one line and one time. */
 export interface Headline {
   readonly says: Message;
   readonly atMs: number;
@@ -33,10 +33,10 @@ export interface Headline {
 const SLIPPED_MIN = 5;
 const UNLIKELY = 0.5;
 
-/** Kept warm longer than this it is no longer what was wanted. */
+/** Kept warm longer than this it is past what was wanted. */
 const TOO_EARLY_MIN = 180;
 
-/** Where the meat stands: when it will be as wanted, or since when it is, or off the heat. */
+/** State of the meat: when it will be as wanted, or since when it has been, or off the heat. */
 export function headlineOf(
   state: CookState,
   live: LiveForecast,
@@ -57,7 +57,7 @@ export function headlineOf(
       atMs: target.atMs,
       between: null,
     };
-  // What a dry pot does to meat is roasting: nothing that was fitted to a braise speaks of it.
+  // In a dry pot the meat roasts: nothing fitted to a braise applies.
   if (alarm?.dry) {
     const { sinceMs, seen } = alarm.dry;
     return { says: say(seen ? 'conduct.drySince' : 'conduct.dryLikely'), atMs: sinceMs, between: null };
@@ -72,43 +72,51 @@ export function headlineOf(
   };
 }
 
-/** What becomes of the plate, and what to do where it has slipped. */
+/** Forecast of serving time, and what to do where it has slipped. */
 export function outlookOf(
-  plan: Plan,
+  plan: BegunPlan,
   live: LiveForecast,
   state: CookState,
   clock: Clock,
   offMs: number,
   alarm: Alarm | undefined,
 ): ServingOutlook {
-  const { plateMs, potMs, finishMin, potted } = clock;
+  const { serveMs, potMs, finishMin, inPot } = clock;
   const wantedMs = plan.day.serveMs;
-  const lateMin = Math.max(0, (plateMs - wantedMs) / MINUTE_MS);
+  const lateMin = Math.max(0, (serveMs - wantedMs) / MINUTE_MS);
   const readyBy = (wantedMs - finishMin * MINUTE_MS - potMs) / MINUTE_MS;
   if (state.servedMs !== undefined)
-    return { plateMs, wantedMs, served: true, dry: false, chance: lateMin < SLIPPED_MIN ? 1 : 0, lateMin, ways: [] };
-  if (alarm?.dry) return { plateMs, wantedMs, served: false, dry: true, chance: 0, lateMin, ways: [] };
+    return {
+      serveMs,
+      wantedMs,
+      served: true,
+      dry: false,
+      chance: lateMin < SLIPPED_MIN ? 1 : 0,
+      lateMin,
+      ways: [],
+    };
+  if (alarm?.dry) return { serveMs, wantedMs, served: false, dry: true, chance: 0, lateMin, ways: [] };
   const settled = state.offHeatMs !== undefined || offMs !== clock.readyMs;
   const chance = plan.ahead || settled ? (lateMin < SLIPPED_MIN ? 1 : 0) : chanceBy(live.forecast, readyBy);
   const slipped = lateMin >= SLIPPED_MIN || chance < UNLIKELY;
-  const earlyMin = (plateMs - finishMin * MINUTE_MS - Math.max(offMs, clock.nowMs)) / MINUTE_MS;
-  const early = potted && !plan.ahead && earlyMin > TOO_EARLY_MIN;
+  const earlyMin = (serveMs - finishMin * MINUTE_MS - Math.max(offMs, clock.nowMs)) / MINUTE_MS;
+  const early = inPot && !plan.ahead && earlyMin > TOO_EARLY_MIN;
   const ways =
     !slipped || plan.ahead
       ? early
         ? [say('conduct.way.early', { time: minutes(earlyMin) })]
         : []
       : [
-          ...(potted ? [] : [say('conduct.way.oneBatch'), say('conduct.way.smaller')]),
-          ...live.heatWays.map((way) =>
+          ...(inPot ? [] : [say('conduct.way.oneBatch'), say('conduct.way.smaller')]),
+          ...live.heatOptions.map((way) =>
             say('conduct.way.heat', { says: way.says, at: timeParam(potMs + way.p50Min * MINUTE_MS, clock.nowMs) }),
           ),
-          say('conduct.way.later', { at: timeParam(plateMs, clock.nowMs) }),
+          say('conduct.way.later', { at: timeParam(serveMs, clock.nowMs) }),
         ];
-  return { plateMs, wantedMs, served: false, dry: false, chance, lateMin, ways };
+  return { serveMs, wantedMs, served: false, dry: false, chance, lateMin, ways };
 }
 
-/** What putting the lid back on would bring. */
+/** What putting the lid back on would gain. */
 export function lidBackScenario(state: CookState, live: LiveForecast, { potMs, nowMs }: Clock): Message | null {
   const { lidBack } = live;
   if (state.phase !== 'braising' || lidBack === undefined) return null;

@@ -8,34 +8,34 @@ import {
   slowest,
   stepAt,
   UNKNOWN_COUNT,
-  unknownsOf,
+  parametersOf,
 } from '../forecast';
 import { normalQuantile, randomStream } from '../numbers';
 import { PLAIN_CELLS, PLAIN_STEPS, runBraise } from '../heat';
-import { type Stage, stageAt } from '../tenderness';
+import { type Doneness, donenessAt } from '../tenderness';
 
-/** A pot whose truth is known: one draw of everything a kitchen does not know, cooked on the full grid. */
+/** A pot with known truth: one draw of all parameters, cooked on the full grid. */
 export interface SimulatedPot {
-  /** When the fork truly twists, min; Infinity if not within the horizon. */
+  /** When the meat is truly fork-tender, min; Infinity if not within the horizon. */
   readonly twistsMin: number;
-  stageAt(atMin: number): Stage;
+  donenessAt(atMin: number): Doneness;
   coreC(atMin: number): number;
   liquidC(atMin: number): number;
 }
 
-/** Cooks `request` with hidden truth drawn from the kitchen prior by `truthSeed`. */
+/** Cooks `request` with a hidden truth drawn from the kitchen prior by `truthSeed`. */
 export function simulatePot(request: BraiseRequest, truthSeed: number): SimulatedPot {
   const prior = kitchenPrior(request);
   const random = randomStream(truthSeed);
   const z = Float64Array.from({ length: UNKNOWN_COUNT }, () => normalQuantile(random()));
   const assembly = assemble(request, chooseHorizonMin(request, []), PLAIN_STEPS, []);
-  const course = runBraise(assembly.setup(unknownsOf(prior, z, 0)), assembly.grid, PLAIN_CELLS);
+  const course = runBraise(assembly.setup(parametersOf(prior, z, 0)), assembly.grid, PLAIN_CELLS);
   const slow = slowest(course, request);
   const demand = requiredCookValue(prior, z, 0);
   const at = (series: Float64Array, atMin: number): number => series[stepAt(assembly.grid, atMin)] as number;
   return {
     twistsMin: crossingMin(slow, assembly.grid.endS, request.cut.cookValue.twists * demand),
-    stageAt: (atMin) => stageAt(request.cut, at(slow, atMin), demand),
+    donenessAt: (atMin) => donenessAt(request.cut, at(slow, atMin), demand),
     coreC: (atMin) => at(course.coreC[0] as Float64Array, atMin),
     liquidC: (atMin) => at(course.liquidC, atMin),
   };

@@ -1,68 +1,68 @@
 import { type ProblemId } from './problemIds';
 import { type CookAct, type EffectiveEvent, type Verdict } from './events';
 import { type Message } from '../message';
-import { type CoolMethod, type HoldMethod } from '../keep';
+import { type CoolMethod, type HoldMethod } from '../storage';
 import { type StoredBatch } from './storedBatches';
-import { type HeatStage, type PlanHeat, type PlanInput } from '../choices';
+import { type HeatPhase, type PlanHeat, type PlanInput } from '../choices';
 import { type LidKind } from '../larder';
 import { MINUTE_MS } from '../quantity';
 
-/** A minute, ms. */
+/** One minute, ms. */
 
 export type CookPhase = 'preparing' | 'braising' | 'offHeat' | 'finished';
 
-/** A record that makes no sense beside the others: it changes nothing, and is shown with the reason. */
-export interface Pointless {
+/** A record that contradicts the others: it has no effect, and is shown with the reason. */
+export interface RejectedEvent {
   readonly event: EffectiveEvent;
   readonly why: Message;
 }
 
-/** A timer a cook has set. */
+/** A timer set by a cook. */
 export interface SetTimer {
   readonly name: string;
   readonly setMs: number;
   readonly endsMs: number;
 }
 
-/** All that follows from the plan and the standing events. */
+/** Everything that follows from the plan and the effective events. */
 export interface CookState extends AfterHeat {
   readonly input: PlanInput;
   readonly phase: CookPhase;
   readonly events: readonly EffectiveEvent[];
-  /** Recorded and not taken back, and yet not standing. */
-  readonly pointless: readonly Pointless[];
+  /** Recorded and not undone, but rejected. */
+  readonly rejected: readonly RejectedEvent[];
   readonly intoPotMs: number | undefined;
   readonly offHeatMs: number | undefined;
   readonly finishedMs: number | undefined;
   readonly verdict: Verdict | undefined;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
-  /** The stages of heat from the present one on, as records have changed them, and since when that is on. */
-  readonly stages: readonly HeatStage[];
+  /** The heat phases from the present one on, as changed by records, and when the present one began. */
+  readonly stages: readonly HeatPhase[];
   readonly stageSinceMs: number | undefined;
   readonly turned: boolean;
-  /** Steps that were said to be done or left out, and when. */
+  /** Steps recorded as done or skipped, and when. */
   readonly steps: ReadonlyMap<string, { readonly how: 'done' | 'skipped'; readonly atMs: number }>;
-  /** Timers that were set and not stopped, by their id. */
+  /** Running timers, by id. */
   readonly timers: ReadonlyMap<string, SetTimer>;
-  /** Troubles that were told of, oldest first. */
+  /** Reported problems, oldest first. */
   readonly troubles: readonly { readonly id: ProblemId; readonly eventId: string; readonly atMs: number }[];
 }
 
-/** What holds of the sauce, the table and what is left over. */
+/** State of the sauce, serving and leftovers. */
 export interface AfterHeat {
   readonly hold: { readonly way: HoldMethod; readonly atMs: number } | undefined;
-  /** What was counted out, in the order in which the plan counts in. */
+  /** Pieces counted out, in the order in which the plan counts them in. */
   readonly counted: readonly number[] | undefined;
   readonly servedMs: number | undefined;
   readonly cooling: { readonly way: CoolMethod; readonly atMs: number } | undefined;
-  /** Boxes put away, as they now are. */
+  /** Stored boxes, as they are now. */
   readonly lots: readonly StoredBatch[];
 }
 
 type ActOf<K extends CookAct['kind']> = Extract<CookAct, { kind: K }>;
 
-/** Standing events of one kind, oldest first. */
+/** Effective events of one kind, oldest first. */
 export function eventsOf<K extends CookAct['kind']>(
   events: readonly EffectiveEvent[],
   kind: K,
@@ -70,10 +70,10 @@ export function eventsOf<K extends CookAct['kind']>(
   return events.filter((e): e is EffectiveEvent & { readonly act: ActOf<K> } => e.act.kind === kind);
 }
 
-/** A reading speaks for so long, min; then the estimate does. */
+/** How long a reading overrides the estimate, min. */
 const READING_HOLDS_MIN = 20;
 
-/** The last record of a kind, while it still speaks for the pot. */
+/** The latest record of a kind that is still valid for the pot. */
 export function latestValid<K extends CookAct['kind']>(
   state: CookState,
   kind: K,

@@ -1,77 +1,66 @@
-import { type Finishing, finishSteps } from '../plan';
-import { type Step, STEP_KINDS } from '../steps';
-import { type PlacedStep, type StepStatus } from './placed';
-import { type CookState, eventsOf } from './state';
+import { type Finishing, type FinishStep, finishSteps } from '../plan';
+import { type Step, STEP_KINDS, stepAbout, stepId } from '../steps';
+import { type ScheduledStep, type StepStatus } from './scheduledStep';
+import { type CookState } from './state';
+import { ruleOf } from './stepRules';
 import { problemNow, type ProblemFigures } from './problem';
 import { type ProblemId } from './problemIds';
 
-/** Records that do steps: what each step was done by, and when. */
-export function doneBy(
-  state: CookState,
-): ReadonlyMap<string, { readonly how: 'done' | 'skipped'; readonly atMs: number }> {
+/** Done or skipped steps, by what was recorded. */
+export type DoneSteps = ReadonlyMap<string, { readonly how: 'done' | 'skipped'; readonly atMs: number }>;
+
+/** Records that do steps: which of `steps` each did, and when. */
+export function doneBy(steps: readonly Step[], state: CookState): DoneSteps {
   const out = new Map(state.steps);
-  const put = (id: string, atMs: number | undefined): void => {
-    if (atMs !== undefined && !out.has(id)) out.set(id, { how: 'done', atMs });
-  };
-  put('meatBack', state.intoPotMs);
-  put('turn', eventsOf(state.events, 'turned')[0]?.atMs);
-  put('offHeat', state.offHeatMs);
-  put('hold', state.hold?.atMs);
-  put('countOut', eventsOf(state.events, 'counted').at(-1)?.atMs);
-  put('served', state.servedMs);
-  put(state.input.day.ahead ? 'coolAhead' : 'cool', state.cooling?.atMs);
-  put('portion', state.lots[0]?.storedMs);
-  put('verdict', state.finishedMs);
-  const gone = state.input.course.length - state.stages.length;
-  for (let i = 1; i <= gone; i++) put(`heat-${String(i)}`, state.stageSinceMs);
+  for (const { id } of steps) {
+    const atMs = out.has(id) ? undefined : ruleOf(id).doneMs?.(state, stepAbout(id));
+    if (atMs !== undefined) out.set(id, { how: 'done', atMs });
+  }
   return out;
 }
 
-/** What goes on when it was said how it came out. */
-export const LEFT_OVER: readonly string[] = ['cool', 'portion'];
-
-/** A hand was laid on the finish: it is no longer kept warm. */
-export const finishBegun = (steps: readonly Step[], done: ReturnType<typeof doneBy>): boolean =>
+/** Finishing has started: it is no longer kept warm. */
+export const finishBegun = (steps: readonly Step[], done: DoneSteps): boolean =>
   steps.some((s) => s.stage === 'finish' && s.id !== 'hold' && done.has(s.id));
 
-/** Steps that must be behind because what waits for them was done. */
-export function inferDoneSteps(steps: readonly Step[], done: ReturnType<typeof doneBy>): ReadonlySet<string> {
-  const byId = new Map(steps.map((s) => [s.id, s]));
+/** Steps inferred done because a dependent step is done. */
+export function inferDoneSteps(steps: readonly Step[], done: DoneSteps): ReadonlySet<string> {
+  const byId = new Map<string, Step>(steps.map((s) => [s.id, s]));
   const passed = new Set<string>();
   const mark = (id: string): void => {
     for (const before of byId.get(id)?.after ?? []) {
-      // What is a record of its own is behind once it is recorded, not before.
+      // A step with a record of its own is done only once recorded.
       if (passed.has(before) || byId.get(before)?.record != null) continue;
       passed.add(before);
       mark(before);
     }
   };
   for (const id of done.keys()) mark(id);
-  // With the meat in the pot nothing is got ready, browned or softened for it any more.
+  // With the meat in the pot, nothing more is prepared, browned or softened for it.
   if (done.has('meatBack')) {
     for (const s of steps) if (['ready', 'sear', 'base', 'liquid'].includes(s.stage)) passed.add(s.id);
   }
   if (done.has('offHeat')) for (const s of steps) if (s.stage === 'braise') passed.add(s.id);
   if (finishBegun(steps, done)) passed.add('hold');
   if (done.has('served')) for (const s of steps) if (['finish', 'serve'].includes(s.stage)) passed.add(s.id);
-  if (done.has('verdict')) for (const s of steps) if (!LEFT_OVER.includes(s.id)) passed.add(s.id);
-  // Where there was nothing to cool, nothing is put away; put away, it was cooled.
+  if (done.has('verdict')) for (const s of steps) if (ruleOf(s.id).afterVerdict !== true) passed.add(s.id);
+  // Where nothing had to be cooled, nothing is stored; what is stored was cooled.
   if (done.get('cool')?.how === 'skipped') passed.add('portion');
   if (done.has('portion')) passed.add('cool');
   return passed;
 }
 
-/** Troubles that were told of, as steps of the day. */
+/** Reported problems as steps of the day. */
 export function troublesOf(
   state: CookState,
   figures: ProblemFigures,
-): { readonly id: ProblemId; readonly placed: PlacedStep }[] {
+): { readonly id: ProblemId; readonly placed: ScheduledStep }[] {
   return state.troubles.map(({ id, eventId, atMs }) => {
-    const stepId = `trouble-${eventId}`;
-    const was = state.steps.get(stepId);
+    const problemId = stepId('trouble', eventId);
+    const was = state.steps.get(problemId);
     const { says: title, step: how, care, do: what } = problemNow(id, figures);
     const step: Step = {
-      id: stepId,
+      id: problemId,
       kind: 'trouble',
       stage:
         state.intoPotMs === undefined
@@ -102,7 +91,7 @@ export function troublesOf(
   });
 }
 
-/** Steps after which a sauce comes onto the fire. */
+/** Steps after which a sauce goes on the heat. */
 const BEFORE_FIRE: readonly Step['kind'][] = [
   'liftOut',
   'countOut',
@@ -115,10 +104,10 @@ const BEFORE_FIRE: readonly Step['kind'][] = [
   'fatOffCold',
 ];
 
-/** The finish as the pot really stands, in the place of the planned one: amounts, and boiling down where it has become necessary. */
+/** The finish of the actual pot instead of the planned one: amounts, and reducing where it has become necessary. */
 export function withFinish(steps: readonly Step[], finishing: Finishing): readonly Step[] {
   const now = finishSteps(finishing);
-  const says = new Map(now.map((s) => [`finish-${s.says.code}`, s]));
+  const says = new Map<string, FinishStep>(now.map((s) => [stepId('finish', s.part), s]));
   const told = steps.map((s): Step => {
     const found = says.get(s.id);
     return found ? { ...s, how: found.says, minutes: asLikely(s.minutes, found.minutes) } : s;
@@ -129,7 +118,7 @@ export function withFinish(steps: readonly Step[], finishing: Finishing): readon
   const model = told[before] ?? told.find((s) => s.id === 'hold');
   if (!model) return told;
   const row = STEP_KINDS.reduce;
-  const id = `finish-${boil.says.code}`;
+  const id = stepId('finish', boil.part);
   const step: Step = {
     ...model,
     id,
@@ -144,7 +133,7 @@ export function withFinish(steps: readonly Step[], finishing: Finishing): readon
     care: row.care,
     due: { kind: 'next' },
     after: [before < 0 ? 'offHeat' : model.id],
-    minutes: { low: boil.minutes * row.spread[0], likely: boil.minutes, high: boil.minutes * row.spread[1] },
+    minutes: { low: boil.minutes * row.rangeShares[0], likely: boil.minutes, high: boil.minutes * row.rangeShares[1] },
   };
   const last = step.after[0];
   const at = before < 0 ? told.findIndex((s) => s.id === 'hold') : before;
@@ -157,13 +146,13 @@ export function withFinish(steps: readonly Step[], finishing: Finishing): readon
   ];
 }
 
-/** A spread of minutes about another middle. */
+/** A range of minutes moved to another middle. */
 function asLikely(minutes: Step['minutes'], likely: number): Step['minutes'] {
   const by = Math.max(0.25, likely) / minutes.likely;
   return { low: minutes.low * by, likely: minutes.likely * by, high: minutes.high * by };
 }
 
-/** Minutes of the finish and plating that are still to do, one after the other. */
+/** Minutes of finishing and plating still to do, one after the other. */
 export function finishLeftMin(steps: readonly Step[], closed: (id: string) => boolean): number {
   return steps.reduce(
     (sum, s) =>

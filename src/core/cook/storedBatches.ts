@@ -1,31 +1,31 @@
 import { DAY_MS } from '../quantity';
 import { FREEZER_MONTHS, type SafetyLimits } from '../safety';
 
-/** Where boxes are put. */
+/** Where boxes are stored. */
 export const STORE_PLACES = ['fridge', 'freezer'] as const;
 export type StorePlace = (typeof STORE_PLACES)[number];
 /** What becomes of a box. */
 export const BOX_OUTCOMES = ['eaten', 'thrown', 'frozen', 'thawed'] as const;
 export type BoxOutcome = (typeof BOX_OUTCOMES)[number];
 
-/** Boxes of one braise that were put away together, as they now are. */
+/** Boxes of one braise stored together, as they are now. */
 export interface StoredBatch {
-  /** Of the record that put them away. */
+  /** Id of the record that stored them. */
   readonly id: string;
   readonly storedMs: number;
   readonly grams: number;
   readonly fridge: number;
   readonly freezer: number;
-  /** Until when those in the fridge are to be eaten, and those in the freezer for taste. */
-  readonly eatByMs: number;
+  /** Use-by (fridge) and best-before (freezer). */
+  readonly useByMs: number;
   readonly freezerByMs: number;
 }
 
 const MONTH_MS = 30 * DAY_MS;
-/** Thawed it is eaten within a day. */
+/** Once thawed it is eaten within a day. */
 const THAWED_LIFE_MS = DAY_MS;
 
-/** Boxes just put away; the days count from when it was cooked or served. */
+/** Newly stored boxes; days count from when it was cooked or served. */
 export function newStoredBatch(
   id: string,
   stored: { readonly boxes: number; readonly grams: number; readonly place: StorePlace },
@@ -40,12 +40,12 @@ export function newStoredBatch(
     grams: stored.grams,
     fridge: cold ? stored.boxes : 0,
     freezer: cold ? 0 : stored.boxes,
-    eatByMs: cookedMs + fridgeDays * DAY_MS,
+    useByMs: cookedMs + fridgeDays * DAY_MS,
     freezerByMs: storedMs + FREEZER_MONTHS * MONTH_MS,
   };
 }
 
-/** From which of the two places boxes of a fate come. */
+/** The place boxes come from for an outcome. */
 const FROM: Readonly<Record<BoxOutcome, (lot: StoredBatch) => 'fridge' | 'freezer'>> = {
   eaten: (lot) => (lot.fridge > 0 ? 'fridge' : 'freezer'),
   thrown: (lot) => (lot.fridge > 0 ? 'fridge' : 'freezer'),
@@ -53,7 +53,7 @@ const FROM: Readonly<Record<BoxOutcome, (lot: StoredBatch) => 'fridge' | 'freeze
   thawed: () => 'freezer',
 };
 
-/** A lot after something became of some of its boxes; undefined where there are not so many. */
+/** A batch after an outcome of some of its boxes; undefined if there are not that many. */
 export function applyBoxOutcome(
   lot: StoredBatch,
   fate: BoxOutcome,
@@ -67,7 +67,7 @@ export function applyBoxOutcome(
     case 'frozen':
       return { ...left, freezer: lot.freezer + count, freezerByMs: atMs + FREEZER_MONTHS * MONTH_MS };
     case 'thawed':
-      return { ...left, fridge: lot.fridge + count, eatByMs: atMs + THAWED_LIFE_MS };
+      return { ...left, fridge: lot.fridge + count, useByMs: atMs + THAWED_LIFE_MS };
     default:
       return left;
   }

@@ -1,31 +1,31 @@
-/** Tables of the larder to which a cook can add. */
+/** Larder tables a cook can add to. */
 export const OWN_TABLES = ['garnish', 'liquid', 'spice', 'cut'] as const;
 export type OwnTable = (typeof OWN_TABLES)[number];
 
 /**
- * Something the tables do not have: what it is called, which row it behaves like, and what is known of it besides. Its id
- * says all of that, so that a plan which names it needs nothing else.
+ * An ingredient the tables lack: its name, the row it behaves like, and what else is known. Its id holds all of that,
+ * so that a plan naming it needs nothing else.
  */
 export interface CustomIngredient {
   readonly table: OwnTable;
   readonly like: string;
   readonly name: string;
-  /** Grams of salt and of sugar a kilogram or litre. */
+  /** Salt and sugar, g per kilogram or litre. */
   readonly salt?: number;
   readonly sugar?: number;
-  /** Water it gives up, percent of its weight. */
+  /** Water it releases, percent of its weight. */
   readonly water?: number;
   /** Alcohol, percent by volume. */
   readonly alcohol?: number;
-  /** Cook value it needs beside its like, percent. */
+  /** Cook value it needs compared with its base ingredient, percent. */
   readonly tough?: number;
-  /** What it surely brings; left out where its like is to be believed. */
+  /** Allergens it certainly contains; omitted if those of its base ingredient apply. */
   readonly brings?: readonly string[];
 }
 
 const FIGURES = ['salt', 'sugar', 'water', 'alcohol', 'tough'] as const;
 
-/** Within which each figure of a thing of one's own may lie. */
+/** Limits for the figures of a custom ingredient. */
 export const CUSTOM_LIMITS: Readonly<Record<(typeof FIGURES)[number], readonly [low: number, high: number]>> = {
   salt: [0, 300],
   sugar: [0, 900],
@@ -38,7 +38,7 @@ export const OWN_NAME_MAX = 40;
 const MARK = 'own';
 const written = (text: string): string => encodeURIComponent(text).replaceAll('.', '%2E').replaceAll('~', '%7E');
 
-/** The id of a thing of one's own. Figures are rounded to whole ones. */
+/** The id of a custom ingredient. Figures are rounded to whole numbers. */
 export function customId({ table, like, name, brings, ...figures }: CustomIngredient): string {
   const known = FIGURES.flatMap((f) => (figures[f] === undefined ? [] : [`${f}=${String(Math.round(figures[f]))}`]));
   const allergens = brings === undefined ? [] : [`brings=${brings.join('+')}`];
@@ -75,14 +75,14 @@ function parsed(id: string): CustomIngredient | undefined {
   return { table, like, name, ...figures, ...(brings && { brings }) };
 }
 
-/** What an id says of a thing of one's own; undefined where it is a row's id or nothing that can be read. */
+/** The custom ingredient an id describes; undefined for a row's id or anything unreadable. */
 export function findCustom(id: string): CustomIngredient | undefined {
   if (!id.startsWith(`${MARK}~`)) return undefined;
   if (!read.has(id)) read.set(id, parsed(id));
   return read.get(id);
 }
 
-/** The id of the row whose ways a thing has: its own, or that of what it is like. */
+/** The id of the row that defines its behaviour: its own, or that of its base ingredient. */
 export function baseIngredientId(id: string): string {
   return findCustom(id)?.like ?? id;
 }

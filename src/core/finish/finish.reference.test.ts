@@ -5,8 +5,8 @@ import { alcoholAfter, reduce } from './reduce';
 import { saltDiffusion, saltAtEquilibrium } from '../season';
 import {
   gramsFor,
-  rungOf,
-  RUNG_AIM,
+  thicknessOf,
+  TARGET_THICKNESS,
   secondHalf,
   spoonFilmMl,
   starchFor,
@@ -42,7 +42,7 @@ describe('against the reference of the model', () => {
       seconds: i.t_s ?? 0,
       depthM: i.depth_m ?? 0,
       viscosityPaS: i.viscosity_Pa_s ?? 0,
-      drops: { medianM: i.d50_m ?? 0, spread: i.ln_sd ?? 0 },
+      drops: { medianM: i.d50_m ?? 0, logSd: i.ln_sd ?? 0 },
     });
     close(c, { share_risen: risen });
   });
@@ -208,10 +208,10 @@ describe('thickness', () => {
     for (const rung of THICKNESS_LEVELS) {
       for (const by of ['corn', 'flourWhite', 'kneaded', 'vegetablesFine'] as const) {
         const grams = gramsFor(rung, 0.7, 12, by);
-        expect(rungOf(viscosityMPaS((grams * STRENGTH[by]) / 0.7, 12))).toBe(rung);
+        expect(thicknessOf(viscosityMPaS((grams * STRENGTH[by]) / 0.7, 12))).toBe(rung);
         expect(gramsFor(rung, 0.7, 30, by)).toBeLessThanOrEqual(grams);
       }
-      expect(rungOf(RUNG_AIM[rung])).toBe(rung);
+      expect(thicknessOf(TARGET_THICKNESS[rung])).toBe(rung);
     }
     expect(gramsFor('runs', 1, 60, 'corn')).toBe(0);
   });

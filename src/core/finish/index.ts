@@ -1,12 +1,12 @@
 export { FAT_LAWS } from './fat';
 export { type LeftMinutes, leftToBoil } from './left';
 export {
-  boilsDown,
+  isReducing,
   type FinishedPot,
   finishedPot,
   type FinishFigures,
   finishFigures,
-  type FinishQuestion,
+  type FinishInput,
   SOLIDS_KG_PER_L,
 } from './pot';
 export { reduce, REDUCE_RANGE } from './reduce';
@@ -14,14 +14,15 @@ export { sauceFixes } from './sauceFixes';
 export {
   doseFor,
   litresAtSalt,
-  PUT_THINGS,
-  type PutThing,
+  SAUCE_ADDITIONS,
+  type SauceAddition,
   putUnit,
   saltTo,
   type Sauce,
   type SauceShown,
   shownAt,
-  withPut,
+  EMPTY_SAUCE,
+  withAddition,
   withObservedThickness,
 } from './sauce';
 export { FIRST_SHARE, gramsFor, starchLeft, STRENGTH, type Thickener } from './thicken';

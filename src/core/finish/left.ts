@@ -1,38 +1,41 @@
 import { latentHeatJKg } from '../heat';
 
-/** How much sauce there was at a moment while it boiled down: a dip with a rod, or what the jug held. */
+/** The amount of sauce at a time while reducing: by a dipped rod, or from a jug. */
 export interface Dip {
-  /** Since it came to the boil. */
+  /** Minutes since it came to the boil. */
   readonly atMin: number;
   readonly litres: number;
 }
 
-/** Minutes still to go, at their tenth, middle and ninetieth. */
+/** Minutes still to go: 10th, 50th and 90th percentile. */
 export interface LeftMinutes {
   readonly p10: number;
   readonly p50: number;
   readonly p90: number;
-  /** Litres there are now, most likely. */
+  /** Most likely litres now. */
   readonly litres: number;
 }
 
-/** Spreads of the logarithm: what reaches the pan, and how much there was. Judgement; a burner known well does better. */
+/**
+ * Log-standard deviations of the heat reaching the pan and of the initial volume. Estimate; a burner known well does
+ * better.
+ */
 const POWER_SPREAD = 0.25;
 const VOLUME_SPREAD = 0.08;
-/** A rod dipped, 1.5 mm over the base, in a pan of usual width, l. */
+/** A dipped rod reads 1.5 mm over the base; as a volume in a pan of usual width, l. */
 const DIP_SPREAD_L = 0.08;
 const POINTS = 61;
 const REACH = 3.2;
 const BOIL_C = 100;
 
 /**
- * Minutes left until a boiling sauce is down to `targetL`, over what the flame may give and what there may have been, weighed by
- * what was dipped. Source: docs/model.md, “After the fork twists”; on a grid, normal errors of the dip.
+ * Minutes until a boiling sauce is down to `targetL`, averaged over burner output and initial volume, weighted by the
+ * dips. Source: docs/model.md, “After the heat”; on a grid, with normal dip errors.
  */
 export function leftToBoil(q: {
   readonly startL: number;
   readonly powerW: number;
-  /** What the open pan loses beside steam, W. */
+  /** Heat the open pan loses other than by steam, W. */
   readonly lossW: number;
   readonly targetL: number;
   readonly nowMin: number;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { finishedPot, finishFigures, type FinishQuestion } from './pot';
+import { finishedPot, finishFigures, type FinishInput } from './pot';
 import { litresAt, nominalEnsemble, stepAt } from '../forecast';
 import { reduce } from './reduce';
 import { shortRibRequest } from '../../testing/fixtures';
 
-const QUESTION: FinishQuestion = {
+const QUESTION: FinishInput = {
   eaters: 4,
   sauceLPerPlate: 0.1,
   reduce: true,

@@ -4,78 +4,78 @@ import { potBaseM2 } from '../material';
 import { type SkimMethod, type Thickness, type SolidsMethod } from '../choices';
 import { DROPS, fatLeftMl, fatRisen } from './fat';
 import { reduce, REDUCE_RANGE } from './reduce';
-import { RUNG_AIM, starchFor } from './thicken';
+import { TARGET_THICKNESS, starchFor } from './thicken';
 import { sauceAfterStep } from './yields';
 
-/** What the pot holds at one moment of the nominal course, and what becomes of it. */
+/** Contents of the pot at one time of the nominal trace, and what becomes of them. */
 export interface FinishedPot {
-  /** Liquid with juices when the meat comes out, litres. */
+  /** Liquid with juices when the meat comes out, l. */
   readonly liquidL: number;
-  /** Fat to lift off, and what stays, litres. */
+  /** Fat to skim, and what stays, l. */
   readonly fatL: number;
   readonly fatLeftL: number;
-  /** Of that, what runs free once the vegetables are dealt with, litres. */
+  /** Of that, what runs free once the vegetables are dealt with, l. */
   readonly looseL: number;
-  /** Sauce, boiled down where the cook wants it, litres; and how deep it then stands in the pot, mm. */
+  /** Sauce, reduced if wanted, l; and its depth in the pot, mm. */
   readonly sauceL: number;
   readonly depthMm: number;
   readonly reduceMinutes: number;
-  /** What thickens it from the start, g as corn starch. */
+  /** Thickener in it from the start, g as corn starch. */
   readonly starchG: number;
   /** Gelatin in the sauce after reducing, g/l. */
   readonly gelatinGPerL: number;
-  /** Cooked meat off the bone per eater, kg. */
+  /** Cooked boneless meat per eater, kg. */
   readonly meatPerPlateKg: number;
-  /** Juice the meat has given, and what remains of it, kg. */
+  /** Juice the meat has released, and what remains in it, kg. */
   readonly juiceKg: number;
   readonly cookedKg: number;
   readonly meatWaterKg: number;
 }
 
 const FAT_DENSITY_KGL = 0.9;
-/** Fat comes out with half the cook value that collagen needs. */
+/** Fat is released at half the cook value that collagen needs. */
 const FAT_COOK_SHARE = 0.5;
-/** Half of the dissolved collagen leaves the meat. Modeller's judgement. */
+/** Half of the dissolved collagen leaves the meat. Estimate, no source. */
 const GELATIN_LEAVES = 0.5;
-/** Sugar, gelatin and juices in a litre of braising liquid, kg. Modeller's judgement. */
+/** Sugar, gelatin and juices per litre of braising liquid, kg. Estimate, no source. */
 export const SOLIDS_KG_PER_L = 0.05;
-/** Out of a pot that has just been strained, °C. */
+/** Temperature of a pot that has just been strained, °C. */
 const HOT_C = 85;
-/** Less than this, l and as a share of it, is not worth a fire: nobody sees or tastes it. */
+/** Reducing by less than this, in l and as a share, is not worth the heat: nobody sees or tastes it. */
 const MIN_REDUCED_L = 0.02;
 const MIN_REDUCED_SHARE = 0.03;
 
-/** Whether a sauce is boiled down at all from so much to so much. */
-export const boilsDown = (fromL: number, toL: number): boolean =>
+/** Whether reducing from one volume to another is done at all. */
+export const isReducing = (fromL: number, toL: number): boolean =>
   fromL - toL >= Math.max(MIN_REDUCED_L, MIN_REDUCED_SHARE * fromL);
-/** What finishing goes by. */
-export interface FinishQuestion {
+/** What finishing depends on. */
+export interface FinishInput {
   readonly eaters: number;
-  /** Sauce wanted on each plate, l. */
+  /** Sauce wanted per serving, l. */
   readonly sauceLPerPlate: number;
-  /** Whether it is boiled down to that, and what the salt in it forbids to go under, l. */
+  /** Whether it is reduced to that, and the volume its salt does not allow going below, l. */
   readonly reduce: boolean;
   readonly leastL: number;
   readonly solids: SolidsMethod;
   readonly fat: SkimMethod;
-  /** Vegetables the sauce is made with and rid of, kg. */
+  /** Vegetables cooked in the sauce and removed, kg. */
   readonly solidsKg: number;
-  /** What the burner puts into the open pot, W. */
+  /** Burner power into the open pot, W. */
   readonly powerW: number;
-  /** Gelatin that the stock brings, g. */
+  /** Gelatin from the stock, g. */
   readonly stockGelatinG: number;
-  /** Where flour was cooked into the base, how thick it makes the sauce. */
+  /** Where flour was cooked into the base, the thickness it gives the sauce. */
   readonly rung: Thickness | null;
 }
 
-/** A sauce that is let stand before its fat is lifted off stands so long, s; in the fridge, overnight. */
+/** How long a sauce stands before skimming, s; in the fridge, overnight. */
 const STANDS_S = 5 * 60;
 const OVERNIGHT_S = 8 * 3600;
-/** A fat jug: how deep it stands in it, m, and the jug's surface, m². */
+/** A fat separator: depth of the sauce in it, m, and its surface, m². */
 const JUG = { depthM: 0.1, areaM2: 0.0079 } as const;
 const BROTH_PAS = 0.6e-3;
 
-/** Fat that stays when it is lifted off in this way, l: what has not risen, and what the way leaves of what has. */
+/** Fat that stays after skimming by this method, l: what has not risen, and what the method leaves of the rest. */
 function fatLeftL(fatL: number, litres: number, baseM2: number, way: SkimMethod): number {
   const inJug = way === 'jug';
   const risen = fatRisen({
@@ -87,8 +87,8 @@ function fatLeftL(fatL: number, litres: number, baseM2: number, way: SkimMethod)
   return fatLeftMl(fatL * 1000, risen, inJug ? JUG.areaM2 : baseM2, way) / 1000;
 }
 
-/** The pot at a place of the ensemble's nominal course. */
-export function finishedPot(ensemble: Ensemble, place: number, question: FinishQuestion): FinishedPot {
+/** The pot at a time index of the ensemble's nominal trace. */
+export function finishedPot(ensemble: Ensemble, place: number, question: FinishInput): FinishedPot {
   const { eaters, powerW, stockGelatinG, sauceLPerPlate } = question;
   const { altitudeM, pot } = ensemble.request;
   const { request, nominal } = ensemble;
@@ -116,8 +116,9 @@ export function finishedPot(ensemble: Ensemble, place: number, question: FinishQ
   const wantedL = Math.max(sauceLPerPlate * eaters, question.leastL);
   const sauceL = question.reduce ? Math.min(looseL, wantedL) : looseL;
   const gelatinG = collagenKg * GELATIN_LEAVES * 1000 + stockGelatinG;
-  const starchGPerL = question.rung === null || sauceL <= 0 ? 0 : starchFor(RUNG_AIM[question.rung], gelatinG / sauceL);
-  const reduced = !boilsDown(looseL, sauceL)
+  const starchGPerL =
+    question.rung === null || sauceL <= 0 ? 0 : starchFor(TARGET_THICKNESS[question.rung], gelatinG / sauceL);
+  const reduced = !isReducing(looseL, sauceL)
     ? undefined
     : reduce({
         pan: pot,
@@ -147,7 +148,7 @@ export function finishedPot(ensemble: Ensemble, place: number, question: FinishQ
   };
 }
 
-/** What the finished pot holds, as figures that answer why. */
+/** Contents of the finished pot, as figures that explain themselves. */
 export interface FinishFigures {
   readonly fat: Figure;
   readonly fatLeft: Figure;
@@ -157,7 +158,7 @@ export interface FinishFigures {
 }
 
 /** The figures of a finished pot. */
-export function finishFigures(finished: FinishedPot, question: FinishQuestion): FinishFigures {
+export function finishFigures(finished: FinishedPot, question: FinishInput): FinishFigures {
   const liquid = from('liquidWhenDone', finished.liquidL, 'volume');
   return {
     fat: figure('sauce.fat', finished.fatL, 'volume', 'estimate', [from('cookedMeat', finished.cookedKg, 'mass')]),

@@ -4,45 +4,45 @@ import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C } from '../material
 import { starchFor, viscosityMPaS } from './thicken';
 import { MINUTE_MS } from '../quantity';
 
-/** What is boiled down, in what, on how much heat. SI units. */
-export interface ReduceQuestion {
+/** What is reduced, in which pan, on how much heat. SI units. */
+export interface ReduceInput {
   readonly pan: PotShape & { readonly massKg: number; readonly material: PotMaterial };
   readonly litres: number;
-  /** Sugar, gelatin, starch and all else that stays, kg. */
+  /** Sugar, gelatin, starch and other solids, kg. */
   readonly solidsKg: number;
   readonly startC: number;
-  /** What reaches the pan, W. */
+  /** Power reaching the pan, W. */
   readonly powerW: number;
   /** Starch in it, g as corn starch; gelatin, g. */
   readonly starchG: number;
   readonly gelatinG: number;
   readonly stirred?: boolean;
-  /** Fat left on it keeps steam in. */
+  /** Fat left on the surface holds back steam. */
   readonly fatFilm?: boolean;
   readonly altitudeM: number;
-  /** Where it is to stop: whichever of them comes first, going down. */
+  /** Where to stop: the first of these reached. */
   readonly target: {
     readonly litres?: number;
     readonly viscosity?: number;
-    /** Salt in it, g, and the strength that is not to be passed, as a share. */
+    /** Salt in it, g, and the limit as a share. */
     readonly salt?: { readonly grams: number; readonly most: number };
   };
 }
 
-export interface Reduced {
+export interface ReduceResult {
   readonly minutes: number;
   readonly litres: number;
   readonly tempC: number;
   readonly viscosity: number;
   readonly depthMm: number;
   readonly halfWayMin: number;
-  /** What stopped it. */
+  /** Which limit stopped it. */
   readonly bound: 'volume' | 'thickness' | 'salt' | 'nothing';
 }
 
-/** The least volume each target allows, l, and which binds. */
-export function reduceTo({ litres, starchG, gelatinG, target }: ReduceQuestion): Pick<Reduced, 'litres' | 'bound'> {
-  const ends: Pick<Reduced, 'litres' | 'bound'>[] = [{ litres: 0, bound: 'nothing' }];
+/** The least volume each limit allows, l, and which one binds. */
+export function reduceTo({ litres, starchG, gelatinG, target }: ReduceInput): Pick<ReduceResult, 'litres' | 'bound'> {
+  const ends: Pick<ReduceResult, 'litres' | 'bound'>[] = [{ litres: 0, bound: 'nothing' }];
   if (target.litres !== undefined) ends.push({ litres: target.litres, bound: 'volume' });
   if (target.salt && target.salt.grams > 0) {
     ends.push({ litres: target.salt.grams / (1000 * target.salt.most), bound: 'salt' });
@@ -54,7 +54,7 @@ export function reduceTo({ litres, starchG, gelatinG, target }: ReduceQuestion):
   return end.litres >= litres ? { litres, bound: end.bound } : end;
 }
 
-/** Volume at which what is in it makes it so thick, l; 0 where it never does. */
+/** Volume at which its contents give this thickness, l; 0 if none. */
 function volumeAt(viscosity: number, starchG: number, gelatinG: number, from: number): number {
   if (starchG <= 0 && gelatinG <= 0) return 0;
   let low = 1e-4;
@@ -69,7 +69,7 @@ function volumeAt(viscosity: number, starchG: number, gelatinG: number, from: nu
 }
 
 const DENSITY_KG_L = 0.97;
-/** Litres that a kilogram of what stays takes up, over the density. */
+/** Litres taken up per kilogram of solids, over the density. */
 const SOLIDS_L_KG = 0.6;
 const WATER_HEAT = 4180;
 const SOLIDS_HEAT = 1500;
@@ -78,17 +78,20 @@ const KELVIN = 273.15;
 const STILL_MASS_TRANSFER = 3.2e-8;
 const ROOM_VAPOUR_PA = 1500;
 const SURFACE_EMISSIVITY = 0.95;
-/** What a bottom can be asked for without spattering and catching, W/m². Modeller's judgement. */
+/** Heat flux a base can take without spattering and scorching, W/m². Estimate, no source. */
 const MAX_FLUX = MINUTE_MS;
 const FAT_FILM = 0.2;
 const SKIN = 0.6;
 const SKIN_FROM_MPAS = 150;
 
-/** Radiation between a surface and the room, as a film, W/m²K. */
+/** Radiation between a surface and the room, as a heat-transfer coefficient, W/m²K. */
 const radiation = (emissivity: number, surfaceC: number): number =>
   4 * emissivity * SIGMA * ((surfaceC + ROOM_C) / 2 + KELVIN) ** 3;
 
-/** Flux, W/m², from liquid at `tempC` through a wall of resistance `inner` to the room, the surface found by bisection. */
+/**
+ * Flux, W/m², from liquid at `tempC` through a wall of resistance `inner` to the room, with the surface temperature
+ * found by bisection.
+ */
 function wallFlux(tempC: number, inner: number, heightM: number, emissivity: number): number {
   let low = ROOM_C;
   let high = tempC;
@@ -102,17 +105,17 @@ function wallFlux(tempC: number, inner: number, heightM: number, emissivity: num
   return (tempC - (low + high) / 2) / inner;
 }
 
-/** Steps of the course; halving them moves no case by a hundredth. */
+/** Steps of the trace; halving them changes no case by one percent. */
 const STEP_S = 5;
 const LONGEST_S = 12 * 3600;
 
 /**
- * How long a sauce takes to boil down, and where it stops. The pan is open and on the burner; under the boil it steams from
- * its surface, at the boil all surplus leaves. Thick sauce takes less heat without catching, so the last minutes are slow.
- * Source: docs/model.md, “After the fork twists”; the limits of heat and the skin are judgement. `Infinity` minutes where it
- * never gets there within twelve hours.
+ * How long a sauce takes to reduce, and where it stops. The pan is open and on the burner; below the boil it steams
+ * from its surface, at the boil all surplus heat makes steam. Thick sauce takes less heat without scorching, so the
+ * last minutes are slow. Source: docs/model.md, “After the heat”; the heat limits and the skin are estimates.
+ * `Infinity` minutes if not there within twelve hours.
  */
-export function reduce(q: ReduceQuestion): Reduced {
+export function reduce(q: ReduceInput): ReduceResult {
   const { pan, solidsKg, starchG, gelatinG } = q;
   const end = reduceTo(q);
   const pressure = pressureAtAltitudePa(q.altitudeM);
@@ -158,7 +161,7 @@ export function reduce(q: ReduceQuestion): Reduced {
     let goneKgS = steamKgS;
     let nextC = tempC + (surplusW * STEP_S) / heatJK;
     if (nextC >= boilC) {
-      // What it takes to come to the boil within the step is not there to boil away.
+      // Heat used to reach the boil within the step makes no steam.
       const boilingW = surplusW - ((boilC - tempC) * heatJK) / STEP_S;
       goneKgS += Math.max(0, boilingW) / latent;
       nextC = boilC;
@@ -189,10 +192,10 @@ export function reduce(q: ReduceQuestion): Reduced {
   };
 }
 
-/** How far the time to boil down may be off: tenth and ninetieth percentile, as factors. */
+/** Error of the reducing time: 10th and 90th percentile, as factors. */
 export const REDUCE_RANGE = [0.67, 1.5] as const;
 
-/** Share of alcohol left when a pot has boiled for so long and lost so much: a boiling pot distils. Never nought. */
+/** Share of alcohol left after this long at the boil and this much loss: a boiling pot distils. Never 0. */
 export function alcoholAfter(byTime: number, leftShare: number): number {
   return Math.max(0.02, Math.min(byTime, leftShare ** 5));
 }

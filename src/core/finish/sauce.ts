@@ -1,28 +1,39 @@
 import { type Thickness } from '../choices';
 import { WATER_KG_PER_L } from '../heat';
 import { potBaseM2, type PotShape } from '../material';
-import { RUNG_AIM, rungOf, starchFor, STRENGTH, THICKENERS, type Thickener, viscosityMPaS } from './thicken';
+import {
+  TARGET_THICKNESS,
+  thicknessOf,
+  starchFor,
+  STRENGTH,
+  THICKENERS,
+  type Thickener,
+  viscosityMPaS,
+} from './thicken';
 
-/** A sauce as it stands: what boiling away and pouring in leaves of it. */
+/** A sauce as affected by boiling off and additions. */
 export interface Sauce {
   readonly litres: number;
   readonly saltG: number;
   readonly gelatinG: number;
-  /** What thickens it, g as corn starch. */
+  /** Thickener, g as corn starch. */
   readonly starchG: number;
-  /** Fat that runs free on it, l. */
+  /** Free fat, l. */
   readonly fatL: number;
-  /** Sugar, juices and all else that stays when water goes, kg. */
+  /** Sugar, juices and other solids, kg. */
   readonly solidsKg: number;
 }
 
-/** What a cook tastes and sees of a sauce. */
+/** A litre with nothing in it: what an addition brings on its own. */
+export const EMPTY_SAUCE: Sauce = { litres: 1, saltG: 0, gelatinG: 0, starchG: 0, fatL: 0, solidsKg: 0 };
+
+/** What a cook tastes and sees in a sauce. */
 export interface SauceShown {
   readonly litres: number;
-  /** Salt as a share of its weight. */
+  /** Salt as a share of weight. */
   readonly saltShare: number;
   readonly gelatinGPerL: number;
-  /** At 80 °C, mPa s. */
+  /** Viscosity at 80 °C, mPa s. */
   readonly viscosity: number;
   readonly rung: Thickness;
   readonly depthMm: number;
@@ -30,13 +41,13 @@ export interface SauceShown {
   readonly fatGPerL: number;
 }
 
-/** Hot sauce, kg in a litre: as the pot's water is weighed, so that no two strengths disagree. */
+/** Density of hot sauce, kg/l: the same as for the pot's water, so that no two concentrations disagree. */
 export const SAUCE_KG_L = WATER_KG_PER_L;
 const FAT_KG_L = 0.9;
 const M3_PER_L = 1e-3;
 const MM = 1000;
 
-/** A sauce boiled down, or thinned with water, to so much: what was in it stays in it. */
+/** A sauce reduced, or thinned with water, to this volume; its solutes stay. */
 export function shownAt(sauce: Sauce, litres: number, pan: PotShape): SauceShown {
   const much = Math.max(0.01, litres);
   const base = potBaseM2(pan);
@@ -46,31 +57,31 @@ export function shownAt(sauce: Sauce, litres: number, pan: PotShape): SauceShown
     saltShare: sauce.saltG / 1000 / (much * SAUCE_KG_L),
     gelatinGPerL: sauce.gelatinG / much,
     viscosity,
-    rung: rungOf(viscosity),
+    rung: thicknessOf(viscosity),
     depthMm: ((much * M3_PER_L) / base) * MM,
     fatMm: ((sauce.fatL * M3_PER_L) / base) * MM,
     fatGPerL: (sauce.fatL * MM * FAT_KG_L) / much,
   };
 }
 
-/** Litres at which a sauce would have this share of salt. */
+/** Volume at which a sauce would have this share of salt, l. */
 export const litresAtSalt = (sauce: Sauce, share: number): number => sauce.saltG / 1000 / share / SAUCE_KG_L;
 
-/** Things put into a sauce or taken out of it that are not thickeners. */
+/** Additions to or removals from a sauce other than thickeners. */
 const OTHERS = ['salt', 'water', 'stock', 'butter', 'cream', 'sugar', 'vinegar', 'soy', 'soda', 'fatOff'] as const;
-export const PUT_THINGS = [...OTHERS, ...THICKENERS] as const;
-export type PutThing = (typeof PUT_THINGS)[number];
+export const SAUCE_ADDITIONS = [...OTHERS, ...THICKENERS] as const;
+export type SauceAddition = (typeof SAUCE_ADDITIONS)[number];
 
 interface PutRow {
   readonly unit: 'g' | 'ml';
-  /** Per g or ml of it: litres of sauce, grams of salt, litres of fat, kilograms that stay. */
+  /** Per g or ml: litres of sauce, grams of salt, litres of fat, kilograms of solids. */
   readonly litres: number;
   readonly saltG?: number;
   readonly fatL?: number;
   readonly solidsKg?: number;
 }
 
-/** What a gram or millilitre of each brings. Soda's sodium counts as salt, 0.7 of its weight. */
+/** What a gram or millilitre of each adds. Soda's sodium counts as salt, 0.7 of its weight. */
 const PUT: Readonly<Record<(typeof OTHERS)[number], PutRow>> = {
   salt: { unit: 'g', litres: 0, saltG: 1 },
   water: { unit: 'ml', litres: 0.001 },
@@ -84,13 +95,13 @@ const PUT: Readonly<Record<(typeof OTHERS)[number], PutRow>> = {
   fatOff: { unit: 'ml', litres: 0, fatL: -0.001 },
 };
 
-const isOther = (thing: PutThing): thing is (typeof OTHERS)[number] => OTHERS.some((o) => o === thing);
+const isOther = (thing: SauceAddition): thing is (typeof OTHERS)[number] => OTHERS.some((o) => o === thing);
 
-/** Whether a thing is measured in grams or in millilitres. */
-export const putUnit = (thing: PutThing): 'g' | 'ml' => (isOther(thing) ? PUT[thing].unit : 'g');
+/** Whether an addition is measured in grams or millilitres. */
+export const putUnit = (thing: SauceAddition): 'g' | 'ml' => (isOther(thing) ? PUT[thing].unit : 'g');
 
-/** A sauce with so much more of a thing in it. */
-export function withPut(sauce: Sauce, thing: PutThing, amount: number): Sauce {
+/** A sauce with this much more of an addition. */
+export function withAddition(sauce: Sauce, thing: SauceAddition, amount: number): Sauce {
   if (!isOther(thing)) return { ...sauce, starchG: sauce.starchG + amount * STRENGTH[thing] };
   const { litres, saltG = 0, fatL = 0, solidsKg = 0 } = PUT[thing];
   return {
@@ -102,19 +113,21 @@ export function withPut(sauce: Sauce, thing: PutThing, amount: number): Sauce {
   };
 }
 
-/** A sauce that was found to stand on a rung: what thickens it is what that takes, halfway on the scale of what was thought. */
+/**
+ * A sauce corrected by its observed thickness: its thickener moves halfway, on a log scale, towards what that takes.
+ */
 export function withObservedThickness(sauce: Sauce, rung: Thickness): Sauce {
   const before = sauce.starchG / sauce.litres;
-  const seen = starchFor(RUNG_AIM[rung], sauce.gelatinG / sauce.litres);
-  if (rungOf(viscosityMPaS(before, sauce.gelatinG / sauce.litres)) === rung) return sauce;
+  const seen = starchFor(TARGET_THICKNESS[rung], sauce.gelatinG / sauce.litres);
+  if (thicknessOf(viscosityMPaS(before, sauce.gelatinG / sauce.litres)) === rung) return sauce;
   return { ...sauce, starchG: seen * sauce.litres };
 }
 
-/** What brings a sauce to a rung, g of a thickener: nought where it is there. */
+/** Thickener to reach a thickness, g: 0 where it is reached. */
 export function doseFor(sauce: Sauce, rung: Thickness, by: Thickener): number {
-  const wanted = starchFor(RUNG_AIM[rung], sauce.gelatinG / sauce.litres);
+  const wanted = starchFor(TARGET_THICKNESS[rung], sauce.gelatinG / sauce.litres);
   return Math.max(0, ((wanted - sauce.starchG / sauce.litres) * sauce.litres) / STRENGTH[by]);
 }
 
-/** Salt that brings a sauce to a share, g; negative where it is over it. */
+/** Salt to reach a share, g; negative where it is over. */
 export const saltTo = (sauce: Sauce, share: number): number => share * sauce.litres * SAUCE_KG_L * 1000 - sauce.saltG;

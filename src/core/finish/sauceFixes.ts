@@ -2,20 +2,20 @@ import { type Thickness } from '../choices';
 import { type PotShape } from '../material';
 import { SAUCE_SALT } from '../season';
 import { doseFor, litresAtSalt, saltTo, type Sauce, SAUCE_KG_L, shownAt } from './sauce';
-import { RUNG_AIM, starchFor } from './thicken';
+import { TARGET_THICKNESS, starchFor } from './thicken';
 import { dilutionL } from './yields';
 
-/** What would set a sauce right, fault by fault: amounts for this much of it, as it stands. */
-export interface Rescues {
-  /** Too salty: unsalted liquid to what tastes seasoned, l, and the corn starch that makes it as thick again, g. */
+/** Fixes for a sauce, fault by fault: amounts for this volume as it is now. */
+export interface SauceFixes {
+  /** Too salty: unsalted liquid to the tastes-seasoned level, l, and the corn starch to restore its thickness, g. */
   readonly dilute: { readonly litres: number; readonly starchG: number };
-  /** Too thin: how far it can boil down before salt is over the limit, l; corn starch to the rung wanted, g. */
+  /** Too thin: how far it can be reduced before salt passes the limit, l; corn starch to the wanted thickness, g. */
   readonly thicken: { readonly toL: number; readonly starchG: number };
-  /** Too thick: hot liquid to the rung wanted, l, and the salt it has then, as a share. */
+  /** Too thick: hot liquid to the wanted thickness, l, and its salt share then. */
   readonly thin: { readonly litres: number; readonly saltShare: number };
   /** Greasy: fat on it, l, and what stays after tilting and spooning, and after paper, l. */
   readonly fat: { readonly onL: number; readonly tiltL: number; readonly paperL: number };
-  /** First doses of taste, g or ml for all of it. */
+  /** First doses for taste, g or ml for all of it. */
   readonly sugarSourG: number;
   readonly sodaG: number;
   readonly sugarBitterG: number;
@@ -24,11 +24,11 @@ export interface Rescues {
   readonly soyMl: number;
   readonly coldWaterMl: number;
   readonly bindG: number;
-  /** Flat: salt to what tastes seasoned, g; nought where it is. */
+  /** Flat: salt to the tastes-seasoned level, g; 0 if none. */
   readonly saltG: number;
 }
 
-/** First doses for each litre, g or ml. Kitchen practice; each once, stirred, tasted after two minutes. */
+/** First doses per litre, g or ml. Practice; each once, stirred in, tasted after two minutes. */
 const DOSE = {
   sugarSour: 4,
   soda: 0.25,
@@ -42,12 +42,12 @@ const DOSE = {
 
 const TILT_LEAVES = 0.3;
 const PAPER_LEAVES = 0.15;
-/** Thinned to at most so many times itself. */
+/** Thinned to at most this multiple. */
 const MAX_THINNED = 4;
 
-/** Litres to which a sauce is thinned to come down to a rung; itself where it is not over it. Halves the interval. */
+/** Volume to thin a sauce to for a thickness, l; its own if it is not thicker. By bisection. */
 function litresAtRung(sauce: Sauce, rung: Thickness, pan: PotShape): number {
-  const over = (l: number): boolean => shownAt(sauce, l, pan).viscosity > RUNG_AIM[rung];
+  const over = (l: number): boolean => shownAt(sauce, l, pan).viscosity > TARGET_THICKNESS[rung];
   if (!over(sauce.litres)) return sauce.litres;
   let [low, high] = [sauce.litres, sauce.litres * MAX_THINNED];
   for (let i = 0; i < 24; i++) {
@@ -58,8 +58,8 @@ function litresAtRung(sauce: Sauce, rung: Thickness, pan: PotShape): number {
   return high;
 }
 
-/** Rescues for a sauce that is wanted on a rung. Source of the doses: the finish model, h. */
-export function sauceFixes(sauce: Sauce, rung: Thickness, pan: PotShape): Rescues {
+/** Fixes for a sauce that should have a thickness. Source of the doses: the finish model, h. */
+export function sauceFixes(sauce: Sauce, rung: Thickness, pan: PotShape): SauceFixes {
   const now = shownAt(sauce, sauce.litres, pan);
   const { litres } = sauce;
   const addL = dilutionL(litres, now.saltShare, SAUCE_SALT.aim);

@@ -1,11 +1,17 @@
 import { type Thickness, THICKNESS_LEVELS } from '../choices';
 
-/** The viscosity aimed at on each rung, at 80 °C and 50 1/s, mPa s. */
-export const RUNG_AIM: Readonly<Record<Thickness, number>> = { runs: 2, light: 8, coats: 35, gravy: 120, stands: 500 };
-/** From which viscosity each rung begins, mPa s. */
+/** Target viscosity of each thickness, at 80 °C and 50 1/s, mPa s. */
+export const TARGET_THICKNESS: Readonly<Record<Thickness, number>> = {
+  runs: 2,
+  light: 8,
+  coats: 35,
+  gravy: 120,
+  stands: 500,
+};
+/** Viscosity at which each thickness begins, mPa s. */
 const RUNG_FROM: Readonly<Record<Thickness, number>> = { runs: 0, light: 4, coats: 15, gravy: 65, stands: 250 };
 
-/** What thickens a sauce. */
+/** Thickeners for a sauce. */
 export const THICKENERS = [
   'corn',
   'potatoStarch',
@@ -23,7 +29,7 @@ export const THICKENERS = [
 ] as const;
 export type Thickener = (typeof THICKENERS)[number];
 
-/** Grams of corn starch that a gram of each is worth. Modeller's judgement, within a third. */
+/** Corn starch equivalent of a gram of each, g. Estimate, within a third. */
 export const STRENGTH: Readonly<Record<Thickener, number>> = {
   corn: 1,
   potatoStarch: 1.4,
@@ -50,21 +56,21 @@ const PER_GELATIN_G_L = 0.025;
 const KELVIN = 273.15;
 
 /**
- * Viscosity, mPa s, of a sauce with so much starch (as corn starch, g/l) and gelatin (g/l) at `tempC`. A power law as of
- * hot starch paste; its constants are set so that usual kitchen doses come out on their rungs. Modeller's judgement.
+ * Viscosity, mPa s, of a sauce with this much starch (as corn starch, g/l) and gelatin (g/l) at `tempC`. A power law as
+ * for hot starch paste; its constants make usual kitchen doses give their thickness. Estimate, no source.
  */
 export function viscosityMPaS(starchGPerL: number, gelatinGPerL: number, tempC = 80): number {
   const at80 = BROTH_MPAS * (1 + (starchGPerL / HALF_G_L) ** EXPONENT) * Math.exp(PER_GELATIN_G_L * gelatinGPerL);
   return at80 * Math.exp(1800 * (1 / (tempC + KELVIN) - 1 / (80 + KELVIN)));
 }
 
-/** Starch, g/l as corn starch, that gives a viscosity at 80 °C beside so much gelatin; 0 where gelatin does it alone. */
+/** Starch, g/l as corn starch, for a viscosity at 80 °C with this much gelatin; 0 where gelatin alone is enough. */
 export function starchFor(viscosity: number, gelatinGPerL: number): number {
   const ratio = viscosity / (BROTH_MPAS * Math.exp(PER_GELATIN_G_L * gelatinGPerL)) - 1;
   return ratio <= 0 ? 0 : HALF_G_L * ratio ** (1 / EXPONENT);
 }
 
-/** Grams of a thickener that bring `litres` of unthickened sauce with so much gelatin to a rung. */
+/** Thickener for `litres` of unthickened sauce with this much gelatin to reach a thickness, g. */
 export function gramsFor(
   rung: Thickness,
   litres: number,
@@ -72,22 +78,24 @@ export function gramsFor(
   by: Thickener,
   alreadyGPerL = 0,
 ): number {
-  const missing = starchFor(RUNG_AIM[rung], gelatinGPerL) - alreadyGPerL;
+  const missing = starchFor(TARGET_THICKNESS[rung], gelatinGPerL) - alreadyGPerL;
   return Math.max(0, (missing * litres) / STRENGTH[by]);
 }
 
-/** The rung a viscosity at 80 °C stands on. */
-export function rungOf(viscosity: number): Thickness {
+/** The thickness of a viscosity at 80 °C. */
+export function thicknessOf(viscosity: number): Thickness {
   return THICKNESS_LEVELS.findLast((rung) => viscosity >= RUNG_FROM[rung]) ?? 'runs';
 }
 
-/** Share of what a thickener does that is left after boiling so long in a sauce of this acidity. Modeller's judgement. */
+/** Share of a thickener's effect left after boiling this long in a sauce of this acidity. Estimate, no source. */
 export function starchLeft(by: Thickener, ph: number, boilMin: number): number {
   const perMin = ph > 5.5 ? 0.001 : 0.001 * 10 ** (0.54 * (5.5 - ph));
   return Math.exp(-perMin * (FRAGILE.includes(by) ? 4 : 1) * boilMin);
 }
 
-/** What clings to a spoon of 25 cm² held up for five seconds, ml: a 0.1 g scale reads the rung. Source: Jeffreys (1930). */
+/**
+ * Film on a spoon of 25 cm² held up for five seconds, ml: a 0.1 g scale reads the thickness. Source: Jeffreys (1930).
+ */
 export function spoonFilmMl(viscosity: number): number {
   const lengthM = 0.05;
   const areaM2 = 0.0025;
@@ -97,21 +105,21 @@ export function spoonFilmMl(viscosity: number): number {
   return film * areaM2 * 1e6;
 }
 
-/** Of a dose, so much goes in first: then it is looked at. */
+/** Share of a dose that goes in first, before a check. */
 export const FIRST_SHARE = 0.55;
 
-/** The second half of a dose, after a look. */
+/** The second half of a dose, after a check. */
 export interface SecondHalf {
-  /** What a gram turned out to be worth, as corn starch. */
+  /** Corn starch equivalent of a gram, as it turned out. */
   readonly worth: number;
-  /** Starch in the sauce as it seems now, g/l as corn starch. */
+  /** Starch in the sauce as it now seems, g/l as corn starch. */
   readonly nowGPerL: number;
   readonly grams: number;
 }
 
 /**
- * What is still missing after the first part of a dose, from a look at the sauce: what the look says and what the thickener
- * usually does, each weighed by how sure it is. `readSd` is the spread of the logarithm of the viscosity read.
+ * What is still missing after the first part of a dose, from a check of the sauce: the observation and the thickener's
+ * usual effect, weighted by their certainty. `readSd` is the log-standard deviation of the viscosity read.
  */
 export function secondHalf(q: {
   readonly wantedGPerL: number;

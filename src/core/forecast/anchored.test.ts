@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { anchored } from './anchored';
-import { placeAt, valueAt } from './places';
+import { scheduledAt, valueAt } from './timeIndex';
 import { type Ensemble, priorEnsemble } from './ensemble';
 import { LEVEL_SD_L, type Observation } from './observation';
 import { litresAt } from './pot';
@@ -9,7 +9,7 @@ import { shortRibRequest } from '../../testing/fixtures';
 
 const plain = priorEnsemble(shortRibRequest(), { particles: 8 });
 const standsAt = (ensemble: Ensemble, atMin: number): number =>
-  litresAt(ensemble, placeAt(ensemble.assembly.grid, atMin));
+  litresAt(ensemble, scheduledAt(ensemble.assembly.grid, atMin));
 const seen = (observations: readonly Observation[], part: Partial<Ensemble> = {}): Ensemble =>
   anchored({ ...plain, observations, ...part });
 const level = (atMin: number, litres: number): Observation => ({ kind: 'level', atMin, litres });
@@ -36,19 +36,19 @@ describe('the drawn course', () => {
       expect(only(i).nominal.coreC).toEqual(plain.courses[i]?.coreC);
     }
     expect(plain.ajar[0]).toBe(1);
-    // Half and half of two: between them.
+    // A half-and-half mixture of two: between them.
     const both = seen([note], { logWeight: plain.logWeight.map((_, j) => (j === 3 || j === 7 ? 0 : -60)) });
     const [low = 0, high = 0] = [3, 7]
-      .map((i) => valueAt(plain.courses[i]?.liquidKg ?? [], placeAt(plain.assembly.grid, 120)))
+      .map((i) => valueAt(plain.courses[i]?.liquidKg ?? [], scheduledAt(plain.assembly.grid, 120)))
       .sort((a, b) => a - b);
-    const stands = valueAt(both.nominal.liquidKg, placeAt(plain.assembly.grid, 120));
+    const stands = valueAt(both.nominal.liquidKg, scheduledAt(plain.assembly.grid, 120));
     expect(stands).toBeGreaterThan(low);
     expect(stands).toBeLessThan(high);
   });
 
   it('has learned what the records taught: of a probe that reads cold it shows meat about as cold', () => {
     const start = priorEnsemble(shortRibRequest({ thicknessMeasured: false }), { particles: 256 });
-    const core = (of: Ensemble): number => valueAt(of.nominal.coreC[0] ?? [], placeAt(of.assembly.grid, 85));
+    const core = (of: Ensemble): number => valueAt(of.nominal.coreC[0] ?? [], scheduledAt(of.assembly.grid, 85));
     const read: Observation = { kind: 'probe', atMin: 85, tempC: core(start) - 14, nearBone: false };
     const told = advance(start, start.request, [read]);
     expect(Math.abs(core(anchored(told)) - read.tempC)).toBeLessThan(4);

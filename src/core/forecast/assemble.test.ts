@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { assemble, boneFraction, lyingPieces, NOMINAL_PARAMETERS, pieceShape, potContents } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
+import { boneFraction, lyingPieces, pieceShape, potContents } from './groups';
 import { type BraiseRequest, type HeatThen, type TimedHeat } from './request';
 import { mixtureProperties } from '../composition';
 import {
@@ -400,14 +401,14 @@ describe('the grid of a braise', () => {
       expect(Math.min(...met.map((s) => Math.abs(s - min * 60)))).toBeLessThan(1e-6);
     }
     expect(Math.min(...met.map((s) => Math.abs(s - 33.3 * 60 - 40)))).toBeLessThan(1e-6);
-    // Short again after another heat and after a reading.
+    // Short steps again after a heat change and after a reading.
     const stepAfter = (min: number): number => {
       const i = met.findIndex((s) => s > min * 60 + 1e-6);
       return (met[i] ?? 0) - (met[i - 1] ?? 0);
     };
     expect(stepAfter(71.3)).toBeCloseTo(60, 6);
     expect(stepAfter(111.9 + 1 / 60)).toBeCloseTo(60, 6);
-    // A second after it was poured into, or set to a reading, the pot has taken it.
+    // A second after something is added, or the pot is set to a reading, the trace shows it.
     expect(stepAfter(111.9)).toBeCloseTo(1, 6);
     expect(stepAfter(97.1)).toBeCloseTo(1, 6);
     expect(stepAfter(141.7)).toBeGreaterThan(60);
@@ -443,7 +444,7 @@ describe('the grid of a braise', () => {
   it('begins cold where the oven was lit with the pot in it, and only then', () => {
     const dropAt = (request: BraiseRequest): number => gridOf(request).airDropK[0] ?? -1;
     const cold = dropAt(shortRibRequest({ coldOven: true }));
-    // The mean over the first minute of a gap from 150 °C to the room that closes with its own time.
+    // The mean over the first minute of a gap from 150 °C to the room that closes exponentially.
     expect(cold).toBeGreaterThan(110 * Math.exp(-60 / COLD_OVEN_TAU_S));
     expect(cold).toBeLessThan(140);
     expect(dropAt(shortRibRequest())).toBe(0);

@@ -1,13 +1,9 @@
 import {
-  arrangeAll,
   levelForLitres,
-  type LyingPieces,
-  type MeatGroup,
   potBaseM2,
   potRimM,
   potSpanM,
   type PotContents,
-  startingVegetablesKg,
   submergedShares,
   wallThicknessM,
 } from '../material';
@@ -15,18 +11,16 @@ import {
   AS_EXPECTED,
   BATH_FILM,
   type BodySetup,
-  BONE,
   CLEAR_LIQUID_FILM,
   COLD_OVEN_TAU_S,
   openingDropK,
   coldStartDropK,
   equivalentBody,
   type Heat,
-  type HeatStage,
+  type RunPhase,
   type KitchenFactors,
   makeTimeGrid,
   type Pieces,
-  type PieceShape,
   potPhase,
   type PotShell,
   type StageEnd,
@@ -38,11 +32,11 @@ import {
   WATER_KG_PER_L,
 } from '../heat';
 import { smoothStep } from '../numbers';
-import { type Composition, mixtureProperties } from '../composition';
 import { type Cut, type LidKind, POT_MATTER } from '../larder';
 import { type BraiseRequest, cutOf, type HeatEnd, type HeatThen, type TimedHeat } from './request';
+import { pieceShape, boneFraction, groupMaterial, potContents } from './groups';
 
-/** Unknowns of one kitchen, as offsets and factors on what the request says. */
+/** Parameters of one particle, as offsets and factors on the request. */
 export interface Unknowns extends KitchenFactors {
   readonly liquidFilm: number;
   readonly thickness: number;
@@ -59,149 +53,43 @@ export const NOMINAL_PARAMETERS: Unknowns = {
 };
 
 /**
- * Pieces that touch shield one another, which an equivalent lengthening stands for: nothing while they lie loose, most when
- * they cover `packed` of the base and more. Modeller's judgement.
+ * Touching pieces shield one another, modelled as extra length: none while they lie loose, most when they cover
+ * `packed` of the base and more. Estimate, no source.
  */
 const CONTACT = { loose: 0.3, packed: 0.9, most: 0.3, lengthPerContact: 0.5 } as const;
-/** Bone along an edge slows conduction by a tenth of its share. Modeller's judgement. */
-const EDGE_BONE_CONDUCTIVITY = 0.1;
-/** Juice is not quite all of the loss that weighing shows. */
+
+/** Juice is not quite all of the weighed loss. */
 const JUICE_SHARE_AT_MAX = 0.98;
 
-/** The shape the conduction formula is given for a group. */
-export function pieceShape(cut: Cut, group: Pick<MeatGroup, 'lengthM' | 'widthM' | 'thicknessM'>): PieceShape {
-  const { lengthM, widthM, thicknessM } = group;
-  if (cut.shape === 'disc') {
-    return { kind: 'cylinder', diameterM: (lengthM + widthM) / 2, heightM: thicknessM };
-  }
-  if (cut.shape === 'roll') {
-    return { kind: 'cylinder', diameterM: (widthM + thicknessM) / 2, heightM: lengthM };
-  }
-  return { kind: 'box', lengthM, widthM, thicknessM };
-}
-
-/** Mass fraction of bone in the group as bought. */
-export function boneFraction(cut: Cut, onBone: boolean): number {
-  return onBone ? cut.boneFraction : 0;
-}
-
-/** Meat's own properties; an edge bone is mixed in, a core bone is kept apart. */
-interface GroupMaterial {
-  readonly conductivityWMK: number;
-  readonly volumetricHeatJM3K: number;
-  readonly volumeM3: number;
-  readonly coreBoneFraction: number;
-}
-
-function groupMaterial(cut: Cut, group: MeatGroup): GroupMaterial {
-  const meat = mixtureProperties(cut.composition satisfies Composition);
-  const meatHeat = meat.densityKgM3 * meat.specificHeatJKgK;
-  const share = boneFraction(cut, group.onBone);
-  if (share === 0 || cut.boneMode === 'none') {
-    return {
-      conductivityWMK: meat.conductivityWMK,
-      volumetricHeatJM3K: meatHeat,
-      volumeM3: group.massKg / meat.densityKgM3,
-      coreBoneFraction: 0,
-    };
-  }
-  const boneVolume = (group.massKg * share) / BONE.densityKgM3;
-  const meatVolume = (group.massKg * (1 - share)) / meat.densityKgM3;
-  if (cut.boneMode === 'core') {
-    return {
-      conductivityWMK: meat.conductivityWMK,
-      volumetricHeatJM3K: meatHeat,
-      volumeM3: boneVolume + meatVolume,
-      coreBoneFraction: boneVolume / (boneVolume + meatVolume),
-    };
-  }
-  return {
-    conductivityWMK: meat.conductivityWMK * (1 - EDGE_BONE_CONDUCTIVITY * share),
-    volumetricHeatJM3K: (1 - share) * meatHeat + share * BONE.volumetricHeatJM3K,
-    volumeM3: boneVolume + meatVolume,
-    coreBoneFraction: 0,
-  };
-}
-
-/** How a group's pieces lie in the pot, or stand when `upright`. */
-export function lyingPieces(cut: Cut, group: MeatGroup): LyingPieces {
-  const lying = oneByOne(cut, group);
-  return group.stacked === true && lying.profile !== 'heap' ? { ...lying, leastLayers: 2 } : lying;
-}
-
-function oneByOne(cut: Cut, group: MeatGroup): LyingPieces {
-  const volumeM3 = groupMaterial(cut, group).volumeM3 / group.pieces;
-  const { lengthM, widthM, thicknessM } = group;
-  if (cut.form === 'cubes') {
-    return { count: group.pieces, footprintM2: volumeM3 / thicknessM, heightM: thicknessM, volumeM3, profile: 'heap' };
-  }
-  if (group.upright === true) {
-    const onEdge = cut.shape === 'disc';
-    const heightM = cut.shape === 'roll' ? lengthM : widthM;
-    return {
-      count: group.pieces,
-      footprintM2: Math.max(
-        volumeM3 / heightM,
-        cut.shape === 'roll' ? (Math.PI / 4) * widthM * thicknessM : lengthM * thicknessM * 0.9,
-      ),
-      heightM,
-      volumeM3,
-      profile: onEdge ? 'roll' : 'prism',
-    };
-  }
-  return {
-    count: group.pieces,
-    footprintM2: Math.max(
-      volumeM3 / thicknessM,
-      cut.shape === 'disc' ? (Math.PI / 4) * lengthM * widthM : lengthM * widthM * 0.9,
-    ),
-    heightM: thicknessM,
-    volumeM3,
-    profile: cut.shape === 'roll' ? 'roll' : 'prism',
-  };
-}
-
-/** What stands in the pot, with the pieces laid out. */
-export function potContents(request: BraiseRequest): PotContents {
-  return {
-    pot: request.pot,
-    arrangements: arrangeAll(
-      request.pot,
-      request.groups.map((group) => lyingPieces(cutOf(request, group), group)),
-    ),
-    vegetablesKg: startingVegetablesKg(request.vegetables),
-    ...(request.bedUnder === true && { bedUnder: true }),
-  };
-}
-
-/** Share of the base that all pieces would cover side by side; over 1 where they lie in layers. */
+/** Share of the base that all pieces would cover side by side; over 1 when layered. */
 function groundShare(contents: PotContents): number {
   const ground = contents.arrangements.reduce((sum, { pieces }) => sum + pieces.count * pieces.footprintM2, 0);
   return ground / potBaseM2(contents.pot);
 }
 
-/** How much pieces touch one another; liquid runs freely between cubes, and one piece has nothing to touch. */
+/** How much pieces touch; liquid runs freely between cubes, and a single piece touches nothing. */
 function contactOf(contents: PotContents, cut: Cut): number {
   const several = contents.arrangements.reduce((sum, a) => sum + a.pieces.count, 0) > 1;
   if (!several || cut.form === 'cubes') return 0;
   return CONTACT.most * smoothStep(groundShare(contents), CONTACT.loose, CONTACT.packed);
 }
 
-/** The parts of a braise that no unknown touches, worked out once for all particles. */
+/** The parts of a braise that no parameter affects, computed once for all particles. */
 export interface Assembly {
   readonly request: BraiseRequest;
   readonly contents: PotContents;
   readonly levelM: number;
   readonly grid: TimeGrid;
-  /** Setup of the deterministic problem with these unknowns, for meat that needs `demand` of the usual cook value. */
+  /** The deterministic problem with these parameters, for meat that needs `demand` times the usual cook value. */
   setup(unknowns: Unknowns, demand?: number): RunSetup;
 }
 
 const S_PER_MIN = 60;
-/** So long after something is poured in, or the pot set to a reading, the grid has a step's end: there it shows. */
+
+/** A step ends this long after something is added or the pot is set to a reading, to show the change. */
 export const AFTER_JUMP_S = 1;
 
-/** A state of lid and turning, and from when on it is in force. */
+/** A state of lid and turning, and when it starts. */
 interface PotKey {
   readonly fromS: number;
   readonly lid: LidKind;
@@ -231,12 +119,12 @@ function potKeys(request: BraiseRequest): PotKey[] {
 interface PlannedStage {
   readonly heat: Heat;
   readonly until: StageEnd | undefined;
-  /** The lid it brings, unless one is changed by the clock after `fromMin`. */
+  /** The lid it brings, unless the lid is changed by the clock after `fromMin`. */
   readonly lid: LidKind | undefined;
   readonly fromMin: number;
 }
 
-/** How a stage that ends by itself ends, for pieces that need `demand` of the usual cook value. */
+/** How a self-ending phase ends, for pieces that need `demand` times the usual cook value. */
 function endOf(request: BraiseRequest, end: HeatEnd, demand: number): StageEnd {
   switch (end.kind) {
     case 'liquid':
@@ -253,7 +141,7 @@ function endOf(request: BraiseRequest, end: HeatEnd, demand: number): StageEnd {
   }
 }
 
-/** Whether a heat gives way to another when the fork finds a stage, which is another moment for each animal. */
+/** Whether a heat ends at a doneness, which is another time for each animal. */
 export function endsByStage({ heats }: Pick<BraiseRequest, 'heats'>): boolean {
   return heats.some((timed) => {
     for (let next = timed.then; next; next = next.then) if (next.after.kind === 'stage') return true;
@@ -261,7 +149,7 @@ export function endsByStage({ heats }: Pick<BraiseRequest, 'heats'>): boolean {
   });
 }
 
-/** The heats one after another: each until the clock brings the next, or until its own end brings what follows it. */
+/** The heats in order: each until the clock brings the next, or until its own end brings what follows. */
 function stagesOf(request: BraiseRequest, demand: number): PlannedStage[] {
   const { heats } = request;
   if (heats.length === 0) throw new RangeError('A braise needs a heat and a lid from minute 0.');
@@ -283,7 +171,7 @@ function stagesOf(request: BraiseRequest, demand: number): PlannedStage[] {
   });
 }
 
-/** What is poured in, what goes in at one moment as one. */
+/** Additions; those at the same time count as one. */
 function pouredTogether(request: BraiseRequest): TopUp[] {
   const together = new Map<number, TopUp>();
   for (const { atMin, litres, tempC } of request.topUps) {
@@ -297,7 +185,7 @@ function pouredTogether(request: BraiseRequest): TopUp[] {
   return [...together.values()];
 }
 
-/** Fall of the air around the pot when it is opened at `atMin`, K. */
+/** Drop in air temperature around the pot when it is opened at `atMin`, K. */
 function dropAt(request: BraiseRequest, atMin: number): number {
   const timed = request.heats.findLast((h) => h.atMin <= atMin);
   let drop = 0;
@@ -308,8 +196,8 @@ function dropAt(request: BraiseRequest, atMin: number): number {
 }
 
 /**
- * Prepares a request for running: geometry, phases and time grid. `marksMin` are moments at which a value is wanted
- * exactly. Throws `RangeError` when the request has no heat, lid or meat.
+ * Prepares a request for running: geometry, phases and time grid. `marksMin` are times at which exact values are
+ * needed. Throws `RangeError` if the request has no heat, lid or meat.
  */
 export function assemble(
   request: BraiseRequest,
@@ -372,7 +260,7 @@ export function assemble(
   const submerged = request.groups.map((group, i) => group.submergedFraction ?? (shares[i] as number));
   const edible = request.groups.map((group) => group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)));
   const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group)));
-  // From the first change that was recorded the lid is as it was said to be.
+  // From the first recorded change on, the lid is as recorded.
   const recordedS = (request.lids.find((l) => l.recorded === true)?.atMin ?? Infinity) * S_PER_MIN;
   const usual = stagesOf(request, 1);
   const steered = endsByStage(request);
@@ -399,7 +287,7 @@ export function assemble(
           edibleKg: edible[i] as number,
         };
       }),
-      stages: (steered ? stagesOf(request, demand) : usual).map(({ heat, until, lid, fromMin }): HeatStage => ({
+      stages: (steered ? stagesOf(request, demand) : usual).map(({ heat, until, lid, fromMin }): RunPhase => ({
         phases: keys.map((k) =>
           potPhase(
             heat,

@@ -2,17 +2,17 @@ import { type Ensemble, priorEnsemble } from './ensemble';
 import { likelihoodOf, placeRecords } from './likelihood';
 import { type Observation } from './observation';
 import { type BraiseRequest } from './request';
-import { type RunCourse } from '../heat';
+import { type SimulationTrace } from '../heat';
 
 /**
- * The posterior by brute force: very many kitchens drawn from the law, each run through all that happened and weighed by all
- * records at once. Nothing is drawn anew and nothing moves, so that it is exact but for their number. For proof.
+ * The posterior by brute force: very many particles from the prior, each run through everything that happened and
+ * weighted by all records at once. No resampling, no moves: exact up to sample size. For validation.
  */
 export function bruteForce(request: BraiseRequest, observations: readonly Observation[], particles: number): Ensemble {
   const ensemble = priorEnsemble(request, { particles });
   const seen = placeRecords(ensemble, observations, new Set());
   const logLikelihood = ensemble.logLikelihood.map((_, i) =>
-    likelihoodOf(ensemble, seen, ensemble.courses[i] as RunCourse)(ensemble.demand[i] as number),
+    likelihoodOf(ensemble, seen, ensemble.courses[i] as SimulationTrace)(ensemble.demand[i] as number),
   );
   return {
     ...ensemble,

@@ -10,11 +10,11 @@ import {
 } from './ensemble';
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation } from './observation';
-import { placeAt } from './places';
-import { requiredCookValue, kitchenPrior, UNKNOWN_COUNT, unknownsOf } from './prior';
+import { scheduledAt } from './timeIndex';
+import { requiredCookValue, kitchenPrior, UNKNOWN_COUNT, parametersOf } from './prior';
 import { type BraiseRequest } from './request';
 import { weights } from './resample';
-import { emptyCourses, FAST_CELLS, type RunCourse, runInto } from '../heat';
+import { emptyTraces, FAST_CELLS, type SimulationTrace, runInto } from '../heat';
 import { shortRibRequest } from '../../testing/fixtures';
 
 const COUNT = 128;
@@ -28,17 +28,17 @@ const fork = (atMin: number, stage: 'holds' | 'drags' | 'gives' | 'twists' | 'fa
   stage,
 });
 
-/** Particle `i` run through what the ensemble says happened, anew. */
-function runAnew({ assembly, prior, z, ajar }: Ensemble, i: number): RunCourse {
-  const [course] = emptyCourses(1, assembly.request.groups.length, assembly.grid.count);
+/** Particle `i` run again through what the ensemble says happened. */
+function runAnew({ assembly, prior, z, ajar }: Ensemble, i: number): SimulationTrace {
+  const [course] = emptyTraces(1, assembly.request.groups.length, assembly.grid.count);
   if (!course) throw new Error('no course');
   const row = i * UNKNOWN_COUNT;
-  const setup = assembly.setup(unknownsOf(prior, z, row, ajar[i] === 1), requiredCookValue(prior, z, row));
+  const setup = assembly.setup(parametersOf(prior, z, row, ajar[i] === 1), requiredCookValue(prior, z, row));
   runInto(setup, assembly.grid, FAST_CELLS, course);
   return course;
 }
 
-/** What holds of every ensemble: each particle is the kitchen its normals say, run through all that happened. */
+/** Holds for every ensemble: each particle is what its normals say, run through everything that happened. */
 function isSound(ensemble: Ensemble): void {
   const { count, prior, z, demand, courses, logLikelihood, observations, aside } = ensemble;
   const seen = placeRecords(ensemble, observations, aside);
@@ -83,7 +83,7 @@ describe('the forecast before anything was recorded', () => {
     expect(Math.exp(ensemble.logWeight[0] ?? 0)).toBeCloseTo((AJAR_CHANCE * COUNT) / (COUNT / 8), 9);
     expect(Math.exp(ensemble.logWeight[COUNT - 1] ?? 0)).toBeCloseTo(((1 - AJAR_CHANCE) * COUNT) / (COUNT * 0.875), 9);
     expect(ajarChance(ensemble)).toBeCloseTo(AJAR_CHANCE, 9);
-    // What steams away under them is more.
+    // Under these, more is lost as steam.
     const mean = (from: number, to: number): number =>
       Array.from({ length: to - from }, (_, k) => predictionOf(ensemble, from + k, 90).litres).reduce(
         (x, y) => x + y,
@@ -168,7 +168,7 @@ describe('a record that surprises', () => {
     expect(moved.length).toBeGreaterThan(10);
     expect(moved.length).toBeLessThan(COUNT - 10);
     expect(new Set(children).size).toBeGreaterThan(0.5 * COUNT);
-    // All told about as soon as those that explain it, weighed without drawing anew.
+    // All recorded within the time that explains them, weighted without resampling.
     const w = ensemble.logWeight.map((x, i) => {
       const seen = placeRecords(after, after.observations, after.aside);
       return (
@@ -236,7 +236,7 @@ describe('what a kitchen predicts', () => {
     const ensemble = plan();
     const { courses, demand, assembly } = ensemble;
     const [course] = courses;
-    const byHand = course && predict(ensemble, course, demand[0] ?? 0, placeAt(assembly.grid, 77.3));
+    const byHand = course && predict(ensemble, course, demand[0] ?? 0, scheduledAt(assembly.grid, 77.3));
     expect(predictionOf(ensemble, 0, 77.3)).toEqual(byHand);
     expect(predictionOf(ensemble, 1, 77.3)).not.toEqual(byHand);
   });

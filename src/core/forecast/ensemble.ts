@@ -1,21 +1,28 @@
 import { type Assembly, endsByStage } from './assemble';
-import { type CommonCourse, commonCourse } from './commonCourse';
-import { placeAt } from './places';
+import { type CommonCourse, sharedTrace } from './sharedTrace';
+import { scheduledAt } from './timeIndex';
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { type Observation, type Prediction } from './observation';
-import { DEMAND_UNKNOWNS, requiredCookValue, kitchenPrior, type Prior, UNKNOWN_COUNT, unknownsOf } from './prior';
+import {
+  REQUIREMENT_PARAMETERS,
+  requiredCookValue,
+  kitchenPrior,
+  type Prior,
+  UNKNOWN_COUNT,
+  parametersOf,
+} from './prior';
 import { type BraiseRequest, lidInDoubt } from './request';
 import { effectiveCount, perturb, systematicResample, weights } from './resample';
 import { numbers, type RandomStream, randomStream, sobolNormals } from '../numbers';
 import { LIDS } from '../larder';
-import { type DetailedCourse, emptyCourses, FAST_CELLS, type RunCourse, runInto } from '../heat';
+import { type DetailedTrace, emptyTraces, FAST_CELLS, type SimulationTrace, runInto } from '../heat';
 
 /** Particles of a full forecast. */
 export const FULL_PARTICLES = 512;
 
 const CHEAP_MOVES = 4;
 
-/** Everything one posterior knows. Arrays of particles are parallel. */
+/** State of one posterior. Arrays over particles are parallel. */
 export interface Ensemble {
   readonly request: BraiseRequest;
   readonly prior: Prior;
@@ -24,27 +31,27 @@ export interface Ensemble {
   readonly count: number;
   /** Standard normals, `count * UNKNOWN_COUNT`. */
   readonly z: Float64Array;
-  /** 1 where the lid does not sit as it was said to. */
+  /** 1 where the lid does not fit as stated. */
   readonly ajar: Uint8Array;
   readonly logWeight: Float64Array;
   /** Log-likelihood of all records so far. */
   readonly logLikelihood: Float64Array;
-  readonly courses: readonly RunCourse[];
+  readonly courses: readonly SimulationTrace[];
   /** Factor on the cook value each particle's meat needs. */
   readonly demand: Float64Array;
-  readonly nominal: DetailedCourse;
+  readonly nominal: DetailedTrace;
   readonly boilC: number;
-  /** Places of records that nothing explained: the pot goes on from what they read. */
+  /** Indices of unexplained records: the pot continues from their values. */
   readonly corrected: readonly number[];
-  /** Places of records that say nothing: those, others of their kind before them, and those let go of. */
+  /** Indices of ignored records: those, earlier ones of their kind, and rejected ones. */
   readonly aside: ReadonlySet<number>;
-  /** What the last record turned out to be, beside what it says. */
+  /** What the last record turned out to be, beyond its value. */
   readonly surprise?: 'unexplained' | 'letGo' | 'farOff' | undefined;
-  /** How many times the particles have been drawn anew. */
+  /** How often the particles have been resampled. */
   readonly renewals: number;
 }
 
-/** The forecast before anything has been recorded. */
+/** The forecast before anything was recorded. */
 export function priorEnsemble(
   request: BraiseRequest,
   options: { readonly particles?: number | undefined; readonly prior?: Prior | undefined } = {},
@@ -52,7 +59,7 @@ export function priorEnsemble(
   const prior = options.prior ?? kitchenPrior(request);
   const count = options.particles ?? FULL_PARTICLES;
   const z = sobolNormals(count, UNKNOWN_COUNT, randomStream(request.seed));
-  const base = commonCourse(request, [], prior);
+  const base = sharedTrace(request, [], prior);
   const { ajar, logWeight } = lidStates(request, count);
   return {
     ...base,
@@ -72,10 +79,10 @@ export function priorEnsemble(
   };
 }
 
-/** The one course without surprises as an ensemble: a forecast with no width, for when speed is all. */
+/** The nominal trace alone as an ensemble: a forecast without width, for when speed is all. */
 export function nominalEnsemble(request: BraiseRequest): Ensemble {
   const prior = kitchenPrior(request);
-  const base = commonCourse(request, [], prior);
+  const base = sharedTrace(request, [], prior);
   return {
     ...base,
     request,
@@ -94,21 +101,21 @@ export function nominalEnsemble(request: BraiseRequest): Ensemble {
   };
 }
 
-/** Chance that a lid said to sit does not. Modeller's judgement. */
+/** Probability that a lid stated to fit does not. Estimate, no source. */
 export const AJAR_CHANCE = 0.05;
-/** Share of the particles that look at it; more than its chance, and each counts for less. */
+/** Share of the particles with such a lid; more than its probability, with lower weights. */
 const AJAR_SHARE = 1 / 8;
-/** Under this chance a state is given up when particles are drawn anew. */
+/** Below this probability a lid state is dropped when resampling. */
 const NEGLIGIBLE = 1e-4;
 
-/** Which particles have a lid that does not sit, and what that makes them count, as logarithms. */
+/** Which particles have a badly fitting lid, and their log-weights for it. */
 function lidStates(request: BraiseRequest, count: number): { ajar: Uint8Array; logWeight: Float64Array } {
   const ajar = new Uint8Array(count);
   const logWeight = new Float64Array(count);
   const first = lidInDoubt(request);
   const rare = Math.floor(count * AJAR_SHARE);
   if (!first || !LIDS[first].sits || rare === 0) return { ajar, logWeight };
-  // The first of a Sobol sequence are spread over all unknowns; every so-many-th would lie in one corner of some.
+  // The first points of a Sobol sequence cover all parameters; every n-th would lie in one corner of some.
   ajar.fill(1, 0, rare);
   for (let i = 0; i < count; i++) {
     logWeight[i] = Math.log(
@@ -118,7 +125,7 @@ function lidStates(request: BraiseRequest, count: number): { ajar: Uint8Array; l
   return { ajar, logWeight };
 }
 
-/** Chance that the lid does not sit as it was said to. */
+/** Probability that the lid does not fit as stated. */
 export function ajarChance(ensemble: Ensemble): number {
   const w = weights(ensemble);
   return w.reduce((sum, x, i) => sum + (ensemble.ajar[i] === 1 ? x : 0), 0);
@@ -130,14 +137,14 @@ function runParticle(
   z: Float64Array,
   row: number,
   ajar: boolean,
-  course: RunCourse,
+  course: SimulationTrace,
 ): void {
-  const setup = assembly.setup(unknownsOf(prior, z, row, ajar), requiredCookValue(prior, z, row));
+  const setup = assembly.setup(parametersOf(prior, z, row, ajar), requiredCookValue(prior, z, row));
   runInto(setup, assembly.grid, FAST_CELLS, course);
 }
 
-function simulateAll(of: Pick<Ensemble, 'assembly' | 'prior' | 'z' | 'ajar' | 'count'>): RunCourse[] {
-  const courses = emptyCourses(of.count, of.assembly.request.groups.length, of.assembly.grid.count);
+function simulateAll(of: Pick<Ensemble, 'assembly' | 'prior' | 'z' | 'ajar' | 'count'>): SimulationTrace[] {
+  const courses = emptyTraces(of.count, of.assembly.request.groups.length, of.assembly.grid.count);
   courses.forEach((course, i) => {
     runParticle(of, of.z, i * UNKNOWN_COUNT, of.ajar[i] === 1, course);
   });
@@ -148,15 +155,15 @@ function demands(prior: Prior, z: Float64Array, count: number): Float64Array {
   return numbers(count, (i) => requiredCookValue(prior, z, i * UNKNOWN_COUNT));
 }
 
-/** Parents for as many children, and what each child counts for as a logarithm. */
+/** Parents for this many children, and each child's log-weight. */
 interface Renewal {
   readonly parents: Int32Array;
   readonly logWeight: Float64Array;
 }
 
 /**
- * Draws parents by weight, each state of the lid for itself: the rarer keeps enough particles to be believed again, unless
- * it is as good as ruled out.
+ * Draws parents by weight, separately for each lid state: the rarer one keeps enough particles to become plausible
+ * again, unless it is practically ruled out.
  */
 function renew(w: Float64Array, ajar: Uint8Array, random: RandomStream): Renewal {
   const count = w.length;
@@ -187,14 +194,14 @@ function renew(w: Float64Array, ajar: Uint8Array, random: RandomStream): Renewal
 }
 
 /**
- * One more record, of which the courses at hand already say roughly how well each particle explains it: an auxiliary
- * particle filter. If fewer than half still count, particles are drawn anew by that guess; then every one is run once
- * through what really happened, copies after a preconditioned Crank–Nicolson move, and the weights make good what the
- * guess missed. Particles drawn anew also move in what the meat demands, which needs no run.
+ * Adds one record, for which the existing traces already tell roughly how well each particle explains it: an auxiliary
+ * particle filter. If the effective sample drops below half, particles are resampled by that guess; then each is run
+ * once through what really happened, copies after a preconditioned Crank–Nicolson move, and the weights correct the
+ * guess. Resampled particles also move in the meat's demand, which needs no run.
  */
 export function follow(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
   const { prior, count } = previous;
-  const base = commonCourse(request, observations, prior);
+  const base = sharedTrace(request, observations, prior);
   if (observations.length === previous.observations.length) {
     return { ...previous, ...base, request, courses: simulateAll({ ...previous, ...base }) };
   }
@@ -203,7 +210,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
   const random = randomStream(request.seed + 7919 * (observations.length + 1));
   const renewal = effectiveCount(w) < count / 2 ? renew(w, previous.ajar, random) : undefined;
   const seen = placeRecords(base, observations, previous.aside);
-  // A stage of the fork that ends a heat steers the course itself: then demand does not move for nothing.
+  // A doneness that ends a heat changes the trace itself: then moving the demand is not free.
   const cheapMoves = endsByStage(request) ? 0 : CHEAP_MOVES;
 
   const z = new Float64Array(previous.z.length);
@@ -213,16 +220,16 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
   const logWeight = new Float64Array(count);
   const proposal = new Float64Array(UNKNOWN_COUNT);
   const current = new Float64Array(UNKNOWN_COUNT);
-  const rows = emptyCourses(count, request.groups.length, base.assembly.grid.count);
-  const courses: RunCourse[] = [];
+  const rows = emptyTraces(count, request.groups.length, base.assembly.grid.count);
+  const courses: SimulationTrace[] = [];
   let free = 0;
-  const run = (normals: Float64Array, row: number, isAjar: boolean): RunCourse => {
-    const course = rows[free] as RunCourse;
+  const run = (normals: Float64Array, row: number, isAjar: boolean): SimulationTrace => {
+    const course = rows[free] as SimulationTrace;
     runParticle({ ...base, prior }, normals, row, isAjar, course);
     return course;
   };
 
-  let parentCourse: RunCourse | undefined;
+  let parentCourse: SimulationTrace | undefined;
   let parentFit = 0;
   for (let i = 0; i < count; i++) {
     const parent = renewal ? (renewal.parents[i] as number) : i;
@@ -255,7 +262,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
     if (renewal) {
       const fitOf = likelihoodOf(base, seen, course);
       for (let move = 0; move < cheapMoves; move++) {
-        perturb(current, proposal, DEMAND_UNKNOWNS, random);
+        perturb(current, proposal, REQUIREMENT_PARAMETERS, random);
         const tried = fitOf(requiredCookValue(prior, proposal, 0));
         if (Math.log(random()) < tried - fit) {
           current.set(proposal);
@@ -284,7 +291,7 @@ export function follow(previous: Ensemble, request: BraiseRequest, observations:
   };
 }
 
-/** How much better each particle's course so far explains all records than those it had been told. */
+/** How much better each particle's trace explains all records than those it had been given. */
 function guessedGain(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Float64Array {
   const now: CommonCourse = { ...previous, assembly: { ...previous.assembly, request } };
   const endMin = (previous.assembly.grid.endS[previous.assembly.grid.count - 1] as number) / 60;
@@ -292,7 +299,7 @@ function guessedGain(previous: Ensemble, request: BraiseRequest, observations: r
   const told = new Set([...previous.aside, ...Array(known).keys()]);
   const seen = placeRecords(now, observations, told).filter((s) => s.observation.atMin <= endMin);
   return numbers(previous.count, (i) =>
-    likelihoodOf(now, seen, previous.courses[i] as RunCourse)(previous.demand[i] as number),
+    likelihoodOf(now, seen, previous.courses[i] as SimulationTrace)(previous.demand[i] as number),
   );
 }
 
@@ -300,8 +307,8 @@ function guessedGain(previous: Ensemble, request: BraiseRequest, observations: r
 export function predictionOf(ensemble: Ensemble, i: number, atMin: number): Prediction {
   return predict(
     ensemble,
-    ensemble.courses[i] as RunCourse,
+    ensemble.courses[i] as SimulationTrace,
     ensemble.demand[i] as number,
-    placeAt(ensemble.assembly.grid, atMin),
+    scheduledAt(ensemble.assembly.grid, atMin),
   );
 }

@@ -1,14 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { assemble, NOMINAL_PARAMETERS, potContents } from './assemble';
+import { assemble, NOMINAL_PARAMETERS } from './assemble';
+import { potContents } from './groups';
 import { bruteForce } from './bruteForce';
 import { ajarChance, priorEnsemble } from './ensemble';
 import { slowest } from './horizon';
-import { placeAt, stepAt, valueAt } from './places';
-import { courseSamples } from './courseSamples';
+import { scheduledAt, stepAt, valueAt } from './timeIndex';
+import { sampleTrace } from './traceSamples';
 import { weights } from './resample';
 import { chanceBy, crossingMin, etaOf, scalePosition, summarise } from './forecast';
-import { lookCostMin } from './lookCost';
+import { lidLiftCostMin } from './lookCost';
 import { slowestAtTarget } from './nominal';
 import { type Observation, stageChances } from './observation';
 import { UNKNOWN_COUNT } from './prior';
@@ -18,13 +19,13 @@ import { FAST_CELLS, FAST_STEPS, PLAIN_CELLS, PLAIN_STEPS, runBraise, runDetaile
 import { cutById, CUTS, LID_KINDS, LIDS } from '../larder';
 import { meatGroup, usualCount } from '../choices';
 import { litresForLevel, meatHeightM, type PotContents } from '../material';
-import { STAGES, stageThresholds } from '../tenderness';
+import { DONENESS_STAGES, donenessThresholds } from '../tenderness';
 import { shortRibRequest } from '../../testing/fixtures';
 import { rounds } from '../../testing/soak';
 
 const HORIZON_MIN = 720;
 
-/** When the fork twists with no surprises, min, on the plain grid. */
+/** Nominal fork-tender time, min, on the full grid. */
 function plainTurns(request: BraiseRequest): number {
   const assembly = assemble(request, HORIZON_MIN, PLAIN_STEPS, []);
   const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, PLAIN_CELLS);
@@ -69,7 +70,7 @@ const anyBraise = fc
     }),
   );
 
-/** Later by no more than half a per cent. */
+/** Later by no more than half a percent. */
 const notLater = (a: number, b: number): boolean => a <= b * 1.005 || (a === Infinity && b === Infinity);
 
 describe('laws of the pot', () => {
@@ -133,7 +134,7 @@ describe('laws of the pot', () => {
           ...slowestAtTarget({ ...braise, lids: [{ atMin: 0, lid }] }),
           lid,
         }));
-        // Foil is bright: it takes less heat up than a dark lid that leaks a little more.
+        // Foil is shiny: it absorbs less heat than a dark lid that leaks a little more.
         const dark = twists.filter((t) => t.lid !== 'tightFoil' && t.lid !== 'foil');
         return dark.every((t, i) => i === 0 || t.dry || notLater(dark[i - 1]?.atMin ?? 0, t.atMin));
       }),
@@ -142,7 +143,7 @@ describe('laws of the pot', () => {
   });
 
   const SHUT = LID_KINDS.filter((lid) => LIDS[lid].covers && lid !== 'ajar');
-  /** The same with a piece fewer; undefined where there is only one. */
+  /** The same with one piece fewer; undefined if there is only one. */
   const lessOne = (braise: BraiseRequest): BraiseRequest | undefined => {
     const [group] = braise.groups;
     if (!group || group.pieces < 2) return undefined;
@@ -279,7 +280,7 @@ describe('the forecast', () => {
   });
 
   it('draws a course without stairs, though its steps are longer than what is drawn', () => {
-    const { coreC, litres, levelMm, minutes } = courseSamples(ensemble, forecast);
+    const { coreC, litres, levelMm, minutes } = sampleTrace(ensemble, forecast);
     const until = coreC.findIndex((c) => c > 95);
     expect(until).toBeGreaterThan(20);
     for (let i = 2; i < until; i++) {
@@ -287,7 +288,7 @@ describe('the forecast', () => {
       expect(now).toBeGreaterThan(here);
       expect(now - here).toBeLessThan(2.5 * (here - before) + 0.5);
     }
-    // A quarter of an hour in, what steams away shows from each sample to the next.
+    // A quarter of an hour in, steam can be read from sample to sample.
     const from = minutes.findIndex((m) => m > 15);
     expect(new Set(litres.slice(from)).size).toBe(litres.length - from);
     expect(Math.max(...levelMm)).toBeLessThan(120);
@@ -296,12 +297,12 @@ describe('the forecast', () => {
   it('finds a moment between the ends of steps', () => {
     const { grid } = ensemble.assembly;
     const [first = 0, second = 0] = grid.endS;
-    expect(placeAt(grid, 0)).toBe(-1);
+    expect(scheduledAt(grid, 0)).toBe(-1);
     expect(valueAt([10, 20, 40], -1)).toBe(10);
     expect(valueAt([10, 20, 40], -0.5, 6)).toBe(8);
-    expect(placeAt(grid, first / 60)).toBe(0);
-    expect(placeAt(grid, (first + 0.25 * (second - first)) / 60)).toBeCloseTo(0.25, 9);
-    expect(placeAt(grid, 1e6)).toBe(grid.count - 1);
+    expect(scheduledAt(grid, first / 60)).toBe(0);
+    expect(scheduledAt(grid, (first + 0.25 * (second - first)) / 60)).toBeCloseTo(0.25, 9);
+    expect(scheduledAt(grid, 1e6)).toBe(grid.count - 1);
     expect(valueAt([10, 20, 40], 1.25)).toBe(25);
     expect(valueAt([10, 20, 40], 2)).toBe(40);
   });
@@ -324,7 +325,7 @@ describe('the forecast', () => {
 
   it('moves later when the fork still drags and sooner when it already twists', () => {
     const request = shortRibRequest({ openings: [{ atMin: 140, seconds: 60 }] });
-    const etas = STAGES.slice(0, 5).map((stage) => {
+    const etas = DONENESS_STAGES.slice(0, 5).map((stage) => {
       const seen: Observation[] = [{ kind: 'fork', atMin: 140, stage }];
       return etaOf(summarise(advance(ensemble, request, seen)), 'twists').p50;
     });
@@ -372,7 +373,7 @@ describe('the forecast', () => {
     for (const stage of ['holds', 'drags', 'gives'] as const) {
       const request = shortRibRequest({ openings: [{ atMin: late, seconds: 60 }] });
       const after = summarise(advance(ensemble, request, [{ kind: 'fork', atMin: late, stage }]));
-      for (const eta of after.etas.filter((e) => STAGES.indexOf(e.stage) > STAGES.indexOf(stage))) {
+      for (const eta of after.etas.filter((e) => DONENESS_STAGES.indexOf(e.stage) > DONENESS_STAGES.indexOf(stage))) {
         expect(eta.p10, `${stage}, ${eta.stage}`).toBeGreaterThanOrEqual(late);
       }
       expect(after.readyPercentiles[0]).toBeGreaterThanOrEqual(late);
@@ -424,7 +425,7 @@ describe('the forecast', () => {
   it('thinks of a lid that does not sit: one in twenty at first, surer when a level says so', () => {
     expect(ajarChance(ensemble)).toBeCloseTo(0.05, 6);
     expect(ensemble.ajar.reduce((a, b) => a + b)).toBe(64);
-    // They are kitchens like the others in everything else.
+    // Otherwise they are particles like the others.
     for (let k = 0; k < UNKNOWN_COUNT; k++) {
       const z = Array.from(ensemble.ajar).flatMap((x, i) =>
         x === 1 ? [ensemble.z[i * UNKNOWN_COUNT + k] as number] : [],
@@ -535,9 +536,9 @@ describe('the forecast', () => {
   });
 
   it('charges a look a few minutes, and none when nothing is opened', () => {
-    expect(lookCostMin(shortRibRequest(), 100, 60)).toBeGreaterThan(0.5);
-    expect(lookCostMin(shortRibRequest(), 100, 60)).toBeLessThan(10);
-    expect(lookCostMin(shortRibRequest(), 100, 0)).toBeCloseTo(0, 6);
+    expect(lidLiftCostMin(shortRibRequest(), 100, 60)).toBeGreaterThan(0.5);
+    expect(lidLiftCostMin(shortRibRequest(), 100, 60)).toBeLessThan(10);
+    expect(lidLiftCostMin(shortRibRequest(), 100, 0)).toBeCloseTo(0, 6);
   });
 });
 
@@ -545,7 +546,7 @@ describe('the fork scale', () => {
   const cut = cutById('lamb_shank');
 
   it('reports the true stage most often in the middle of each', () => {
-    const edges = stageThresholds(cut).map((t) => t / cut.cookValue.twists);
+    const edges = donenessThresholds(cut).map((t) => t / cut.cookValue.twists);
     [0.1, ...edges.map((e, i) => Math.sqrt(e * (edges[i + 1] ?? e * 1.6)))].forEach((progress, stage) => {
       const chances = stageChances(cut, progress);
       expect(chances.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
@@ -554,7 +555,7 @@ describe('the fork scale', () => {
   });
 
   it('runs from 0 to 5 without a step back', () => {
-    const thresholds = stageThresholds(cut);
+    const thresholds = donenessThresholds(cut);
     let before = -1;
     for (let p = 0; p < 4; p += 0.01) {
       const here = scalePosition(thresholds, cut.cookValue.twists, p);

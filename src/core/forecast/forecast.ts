@@ -1,22 +1,22 @@
 import { type Ensemble } from './ensemble';
-import { shareOfStep, stepAt } from './places';
+import { shareOfStep, stepAt } from './timeIndex';
 import { slowest, slowestGroupAt, slowestIn } from './horizon';
 import { weights } from './resample';
 import { numbers, WeightedSample } from '../numbers';
-import { type Stage, stageIndex, STAGES, stageThresholds, type TargetStage } from '../tenderness';
+import { type Doneness, donenessIndex, DONENESS_STAGES, donenessThresholds, type TargetDoneness } from '../tenderness';
 import { type Observation } from './observation';
 
-/** When a stage of the fork scale begins, min from the pieces meeting the liquid; Infinity where not by the horizon. */
+/** When a doneness begins, min after the meat met the liquid; Infinity if not by the horizon. */
 export interface StageEta {
-  readonly stage: Exclude<Stage, 'holds'>;
+  readonly stage: Exclude<Doneness, 'holds'>;
   readonly p10: number;
   readonly p50: number;
   readonly p90: number;
-  /** Share of kitchens in which it begins by the horizon. */
+  /** Share of particles in which it begins by the horizon. */
   readonly reached: number;
 }
 
-/** Where the fork scale stands over time: 0 raw, 1 Drags, 2 Gives, 3 Twists, 4 Falls, 5 Strings. */
+/** Position on the fork scale over time: 0 raw, 1 Drags, 2 Gives, 3 Twists, 4 Falls, 5 Stringy. */
 export interface ScaleBand {
   readonly minutes: readonly number[];
   readonly p10: readonly number[];
@@ -24,30 +24,32 @@ export interface ScaleBand {
   readonly p90: readonly number[];
 }
 
-/** A pot that runs dry before the meat is as wanted: in what share of kitchens, and when in the middle of those, min. */
+/** A pot that runs dry before the meat is as wanted: the share of particles, and the median time in those, min. */
 export interface DryPot {
   readonly chance: number;
-  /** Infinity where it runs dry in none. */
+  /** Infinity if it runs dry in none. */
   readonly p50: number;
 }
 
-/** From this chance on a pot that runs dry is worth saying. */
+/** From this probability on, running dry is reported. */
 export const DRY_WORTH_SAYING = 0.1;
 
 export interface Forecast {
-  /** The stage the cook waits for. */
-  readonly target: TargetStage;
+  /** The doneness the cook waits for. */
+  readonly target: TargetDoneness;
   readonly etas: readonly StageEta[];
-  /** Percentiles 1 to 99 of the moment the target is reached, min. */
+  /** Percentiles 1 to 99 of the time the target is reached, min. */
   readonly readyPercentiles: readonly number[];
   readonly horizonMin: number;
   readonly band: ScaleBand;
   readonly dry: DryPot;
 }
 
-const TIMED_STAGES = STAGES.slice(1) as Exclude<Stage, 'holds'>[];
+const TIMED_STAGES = DONENESS_STAGES.slice(1) as Exclude<Doneness, 'holds'>[];
 
-/** Moment in minutes at which `values` first reaches `target`, linear within a step; Infinity if never. Ascending values. */
+/**
+ * Time in minutes at which `values` first reaches `target`, linear within a step; Infinity if never. Ascending values.
+ */
 export function crossingMin(values: Float64Array, endS: Float64Array, target: number): number {
   let low = 0;
   let high = values.length;
@@ -64,7 +66,7 @@ export function crossingMin(values: Float64Array, endS: Float64Array, target: nu
   return (start + ((end - start) * (target - from)) / (to - from)) / 60;
 }
 
-/** Index of the group that is last to be tender without surprises. */
+/** Index of the group that is nominally last to be tender. */
 export function slowestGroup(ensemble: Ensemble): number {
   const { nominal, request, assembly } = ensemble;
   const at = crossingMin(slowest(nominal, request), assembly.grid.endS, request.cut.cookValue.twists);
@@ -73,22 +75,22 @@ export function slowestGroup(ensemble: Ensemble): number {
 }
 
 /**
- * Until when the fork was last tried and fell short of a stage, min; 0 where it never was. That it found one may have been a
- * slip, and binds nothing: the likelihood weighs it.
+ * Time of the last fork test that fell short of a doneness, min; 0 if none. A test that found it may have been a slip
+ * and binds nothing: the likelihood weighs it.
  */
-function shortUntil(observations: readonly Observation[], stage: Exclude<Stage, 'holds'>): number {
-  const short = observations.filter((o) => o.kind === 'fork' && stageIndex(o.stage) < stageIndex(stage));
+function shortUntil(observations: readonly Observation[], stage: Exclude<Doneness, 'holds'>): number {
+  const short = observations.filter((o) => o.kind === 'fork' && donenessIndex(o.stage) < donenessIndex(stage));
   return Math.max(0, ...short.map((o) => o.atMin));
 }
 
-/** Moment this cook's fork finds each particle at `stage`, min; never one at which it was tried and found short. */
-export function stageTimes(ensemble: Ensemble, stage: Exclude<Stage, 'holds'>): Float64Array {
+/** When this cook's fork finds each particle at `stage`, min; never at a time when a test fell short. */
+export function donenessTimes(ensemble: Ensemble, stage: Exclude<Doneness, 'holds'>): Float64Array {
   return timesOf(ensemble, ensemble.courses.map(slowestIn(ensemble.request)), stage);
 }
 
-/** The same, where each particle's slowest group is at hand. */
-function timesOf(ensemble: Ensemble, slow: readonly Float64Array[], stage: Exclude<Stage, 'holds'>): Float64Array {
-  const threshold = stageThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
+/** The same, with each particle's slowest group given. */
+function timesOf(ensemble: Ensemble, slow: readonly Float64Array[], stage: Exclude<Doneness, 'holds'>): Float64Array {
+  const threshold = donenessThresholds(ensemble.request.cut)[TIMED_STAGES.indexOf(stage)] ?? 0;
   const { endS } = ensemble.assembly.grid;
   const short = shortUntil(ensemble.observations, stage);
   return numbers(slow.length, (i) =>
@@ -109,11 +111,11 @@ export function scalePosition(thresholds: readonly number[], twists: number, pro
 }
 
 const BAND_POINTS = 60;
-/** Bins of the scale from 0 to 5; quantiles are interpolated within a bin. */
+/** Bins on the scale from 0 to 5; quantiles are interpolated within a bin. */
 const BAND_BINS = 250;
 
 function scaleBand(ensemble: Ensemble, slow: readonly Float64Array[], w: Float64Array, horizonMin: number): ScaleBand {
-  const thresholds = stageThresholds(ensemble.request.cut);
+  const thresholds = donenessThresholds(ensemble.request.cut);
   const twists = ensemble.request.cut.cookValue.twists;
   const minutes = Array.from({ length: BAND_POINTS + 1 }, (_, i) => (horizonMin * i) / BAND_POINTS);
   const bins = new Float64Array(BAND_BINS + 1);
@@ -124,7 +126,7 @@ function scaleBand(ensemble: Ensemble, slow: readonly Float64Array[], w: Float64
     const after = stepAt(ensemble.assembly.grid, m);
     const share = shareOfStep(ensemble.assembly.grid, after, m);
     bins.fill(0);
-    // Stages begin where bins do; those that a test fell short of are still to come.
+    // Each doneness starts a bin; one that a test fell short of is still to come.
     const most = binOf(short.filter((until) => until < m).length + 1) - 1;
     slow.forEach((c, i) => {
       const before = after === 0 ? 0 : (c[after - 1] as number);
@@ -153,17 +155,17 @@ function binQuantile(bins: Float64Array, p: number): number {
   return bins.length - 1;
 }
 
-/** The stage the braise is for. */
-export function targetOf(ensemble: Pick<Ensemble, 'request'>): TargetStage {
+/** The doneness the braise aims for. */
+export function targetOf(ensemble: Pick<Ensemble, 'request'>): TargetDoneness {
   return ensemble.request.target ?? 'twists';
 }
 
-/** Sample of the moment the target is reached, for any share or quantile. */
+/** Sample of the target time, for any share or quantile. */
 export function readySample(ensemble: Ensemble): WeightedSample {
-  return new WeightedSample(stageTimes(ensemble, targetOf(ensemble)), weights(ensemble));
+  return new WeightedSample(donenessTimes(ensemble, targetOf(ensemble)), weights(ensemble));
 }
 
-/** Whether and when the pot runs dry on the way. */
+/** Whether and when the pot runs dry before that. */
 function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPot {
   const dries = ensemble.courses.map((course, i) => course.dryS / 60 < (ready[i] as number));
   const chance = w.reduce((sum, x, i) => sum + (dries[i] === true ? x : 0), 0);
@@ -173,23 +175,23 @@ function dryPot(ensemble: Ensemble, w: Float64Array, ready: Float64Array): DryPo
   return { chance, p50: new WeightedSample(moments, among).quantile(0.5) };
 }
 
-/** When the target is reached and whether the pot runs dry before: what two ways on are compared by. */
+/** When the target is reached and whether the pot runs dry first: what two options are compared by. */
 export interface Readiness {
-  /** Min from the pieces meeting the liquid; Infinity where not by the horizon. */
+  /** Min after the meat met the liquid; Infinity if not by the horizon. */
   readonly p50: number;
   readonly p90: number;
   readonly dry: DryPot;
 }
 
-/** The part of `summarise` that two ways on are compared by. */
+/** The part of `summarise` by which two options are compared. */
 export function readiness(ensemble: Ensemble): Readiness {
   const w = weights(ensemble);
-  const ready = stageTimes(ensemble, targetOf(ensemble));
+  const ready = donenessTimes(ensemble, targetOf(ensemble));
   const sample = new WeightedSample(ready, w);
   return { p50: sample.quantile(0.5), p90: sample.quantile(0.9), dry: dryPot(ensemble, w, ready) };
 }
 
-/** Sums an ensemble up. All times in minutes from the pieces meeting the liquid. */
+/** Summarises an ensemble. All times in minutes after the meat met the liquid. */
 export function summarise(ensemble: Ensemble): Forecast {
   const w = weights(ensemble);
   const slow = ensemble.courses.map(slowestIn(ensemble.request));
@@ -217,8 +219,8 @@ export function summarise(ensemble: Ensemble): Forecast {
   };
 }
 
-/** The row of one stage. */
-export function etaOf(forecast: Pick<Forecast, 'etas'>, stage: Exclude<Stage, 'holds'>): StageEta {
+/** The row of one doneness. */
+export function etaOf(forecast: Pick<Forecast, 'etas'>, stage: Exclude<Doneness, 'holds'>): StageEta {
   const found = forecast.etas.find((e) => e.stage === stage);
   if (!found) throw new RangeError(`The forecast has no stage "${stage}".`);
   return found;
@@ -229,7 +231,7 @@ export function readyEta(forecast: Pick<Forecast, 'etas' | 'target'>): StageEta 
   return etaOf(forecast, forecast.target);
 }
 
-/** Chance that the target is reached by `atMin`, from the forecast's percentiles; 0.01 to 0.99 steps, interpolated. */
+/** Probability that the target is reached by `atMin`, from the forecast's percentiles; 0.01 to 0.99, interpolated. */
 export function chanceBy(forecast: Pick<Forecast, 'readyPercentiles'>, atMin: number): number {
   const p = forecast.readyPercentiles;
   if (atMin <= (p[0] as number)) return atMin < (p[0] as number) ? 0 : 0.01;

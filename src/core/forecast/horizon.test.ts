@@ -4,24 +4,24 @@ import { priorEnsemble } from './ensemble';
 import { crossingMin, etaOf, summarise } from './forecast';
 import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
 import { type Observation } from './observation';
-import { demandSpread, kitchenPrior } from './prior';
+import { demandSd, kitchenPrior } from './prior';
 import { type BraiseRequest } from './request';
-import { FAST_CELLS, FAST_STEPS, runBraise, type RunCourse } from '../heat';
+import { FAST_CELLS, FAST_STEPS, runBraise, type SimulationTrace } from '../heat';
 import { cutById } from '../larder';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 
 const heated = (heat: BraiseRequest['heats'][number]['heat'], part: Partial<BraiseRequest> = {}): BraiseRequest =>
   shortRibRequest({ heats: [{ atMin: 0, heat }], ...part });
 
-/** When an animal a spread and a half tougher than usual is in strings without surprises, min. */
+/** When an animal 1.5 sd tougher than usual is nominally stringy, min. */
 function toughInStrings(request: BraiseRequest): number {
   const assembly = assemble(request, 60 * 60, FAST_STEPS, []);
   const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);
-  const needed = request.cut.cookValue.strings * Math.exp(1.5 * demandSpread(kitchenPrior(request)));
+  const needed = request.cut.cookValue.strings * Math.exp(1.5 * demandSd(kitchenPrior(request)));
   return crossingMin(slowest(course, request), assembly.grid.endS, needed);
 }
 
-/** The horizon is a half hour's multiple: at or after so many times that, and less than a step and a half hour more. */
+/** The horizon is a multiple of half an hour: at least that time, and less than one step and half an hour more. */
 function isMargin(request: BraiseRequest, margin: number): void {
   const wanted = toughInStrings(request) * margin;
   const chosen = chooseHorizonMin(request, []);
@@ -124,7 +124,7 @@ describe('the slowest of several', () => {
   const course = {
     liquidC: Float64Array.of(90, 95, 98),
     slowCookValue: [Float64Array.of(10, 60, 100), Float64Array.of(8, 90, 190)],
-  } as unknown as RunCourse;
+  } as unknown as SimulationTrace;
   const factor = cutById('beef_short_rib_english').cookValue.twists / cutById('beef_shank_cross').cookValue.twists;
 
   it('is the one least far on its own way, counted as the cut the forecast is about', () => {

@@ -1,22 +1,22 @@
 import { assemble, NOMINAL_PARAMETERS } from './assemble';
-import { stepAt } from './places';
+import { stepAt } from './timeIndex';
 import { type Observation } from './observation';
-import { demandSpread, kitchenPrior } from './prior';
+import { demandSd, kitchenPrior } from './prior';
 import { type BraiseRequest, cutOf } from './request';
 import { numbers } from '../numbers';
-import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type RunCourse } from '../heat';
+import { boilingPointC, FAST_CELLS, FAST_STEPS, pressureAtAltitudePa, runBraise, type SimulationTrace } from '../heat';
 
 const SHORTEST_HORIZON_MIN = 180;
-/** As far as the pot without surprises is followed to find that animal; where it is still cooking then, that is far enough. */
+/** How far the nominal pot is followed to find that animal; if it is still cooking then, that is far enough. */
 const LONGEST_HORIZON_MIN = 120 * 60;
-/** A pot that puts on less than this share of what is needed in the later half of a run will not get there. */
+/** A pot that gains less than this share of what is needed in the second half of a run will not get there. */
 const STANDS_STILL = 0.001;
 const HORIZON_WHEN_NEVER_MIN = 24 * 60;
-/** The forecast runs until an animal, felt by a hand, this many spreads tougher than usual is in strings. */
+/** The forecast runs until an animal this many sd tougher than usual, as felt by a hand, is stringy. */
 const HORIZON_SPREADS = 1.5;
-/** How much longer than the nominal pot the forecast runs, so that slow kitchens are seen to the end. */
+/** How much longer than the nominal pot the forecast runs, to include slow kitchens. */
 const HORIZON_MARGIN = 1.2;
-/** The same where the liquid stays under the boil: there a few degrees make hours. */
+/** The same where the liquid stays below the boil: there a few degrees make hours. */
 const COOL_HORIZON_MARGIN = 2.5;
 const BOILS_WITHIN_K = 1;
 
@@ -36,7 +36,7 @@ function latestMin(request: BraiseRequest, observations: readonly Observation[])
 export function chooseHorizonMin(request: BraiseRequest, observations: readonly Observation[]): number {
   const after = latestMin(request, observations) + 30;
   if (request.horizonMin !== undefined) return Math.max(request.horizonMin, after);
-  const needed = request.cut.cookValue.strings * Math.exp(HORIZON_SPREADS * demandSpread(kitchenPrior(request)));
+  const needed = request.cut.cookValue.strings * Math.exp(HORIZON_SPREADS * demandSd(kitchenPrior(request)));
   let horizon = Math.max(12 * 60, 2 * after);
   for (;;) {
     const assembly = assemble(request, horizon, FAST_STEPS, []);
@@ -59,16 +59,16 @@ export function chooseHorizonMin(request: BraiseRequest, observations: readonly 
   }
 }
 
-/** Factors that turn each group's cook value into what it would mean to the cut the forecast is about. */
+/** Factors that convert each group's cook value to its equivalent for the cut being forecast. */
 function inLeadTerms(request: BraiseRequest): number[] {
   return request.groups.map((group) => request.cut.cookValue.twists / cutOf(request, group).cookValue.twists);
 }
 
 /**
- * Cook value of the slowest group at each step of a course of `request`; other cuts count as far as they are on their own way
- * to tender.
+ * Cook value of the slowest group at each step of a trace of `request`; other cuts count by their own progress towards
+ * tender.
  */
-export function slowestIn(request: BraiseRequest): (course: RunCourse) => Float64Array {
+export function slowestIn(request: BraiseRequest): (course: SimulationTrace) => Float64Array {
   const factors = inLeadTerms(request);
   const [only] = factors;
   if (factors.length === 1 && only === 1) return (course) => course.slowCookValue[0] as Float64Array;
@@ -82,13 +82,13 @@ export function slowestIn(request: BraiseRequest): (course: RunCourse) => Float6
     });
 }
 
-/** The same of one course. */
-export function slowest(course: RunCourse, request: BraiseRequest): Float64Array {
+/** The same for one trace. */
+export function slowest(course: SimulationTrace, request: BraiseRequest): Float64Array {
   return slowestIn(request)(course);
 }
 
 /** Index of the group that is least far on its way to tender at `step`. */
-export function slowestGroupAt(course: RunCourse, request: BraiseRequest, step: number): number {
+export function slowestGroupAt(course: SimulationTrace, request: BraiseRequest, step: number): number {
   const factors = inLeadTerms(request);
   const values = course.slowCookValue.map((c, g) => (c[step] as number) * (factors[g] as number));
   return values.indexOf(Math.min(...values));

@@ -1,14 +1,14 @@
-export { assemble, boneFraction, lyingPieces, NOMINAL_PARAMETERS, pieceShape } from './assemble';
+export { assemble, NOMINAL_PARAMETERS } from './assemble';
+export { boneFraction, lyingPieces, pieceShape } from './groups';
 export { anchored } from './anchored';
 export { bruteForce } from './bruteForce';
-export { placeAt, stepAt, valueAt } from './places';
-export { type CourseSamples, courseSamples, drySinceMin, lowL, lowMin, sampleAt, toLineL } from './courseSamples';
+export { scheduledAt, stepAt, valueAt } from './timeIndex';
+export { type TraceSamples, sampleTrace, drySinceMin, lowL, lowMin, sampleAt, toLineL } from './traceSamples';
 export { AJAR_CHANCE, ajarChance, type Ensemble, nominalEnsemble, priorEnsemble } from './ensemble';
 export {
   chanceBy,
   crossingMin,
   DRY_WORTH_SAYING,
-  type DryPot,
   etaOf,
   type Forecast,
   type Readiness,
@@ -21,7 +21,7 @@ export {
 } from './forecast';
 export { chooseHorizonMin, slowest } from './horizon';
 export { type Inside, type InsideMoment, insideOf } from './inside';
-export { lookCostMin } from './lookCost';
+export { lidLiftCostMin } from './lookCost';
 export { slowestAtTarget } from './nominal';
 export { type Observation, stageChances } from './observation';
 export { contentsAt, DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
@@ -31,11 +31,11 @@ export {
   kitchenPrior,
   LEARNABLE,
   type Learnable,
-  meatDemandOf,
+  meatRequirement,
   type Prior,
   type LatentParameter,
   UNKNOWN_COUNT,
-  unknownsOf,
+  parametersOf,
 } from './prior';
 export {
   type BraiseRequest,
@@ -48,4 +48,4 @@ export {
 } from './request';
 export { weights } from './resample';
 export { advance } from './outlier';
-export { bestMeasurement, type InformationGain, teachingsOf } from './informationGain';
+export { bestMeasurement, type InformationGain, informationGains } from './informationGain';

@@ -1,25 +1,28 @@
 import { describe, expect, it } from 'vitest';
 import { predictionOf, priorEnsemble } from './ensemble';
-import { readySample, stageTimes } from './forecast';
+import { readySample, donenessTimes } from './forecast';
 import { LEVEL_SD_L, probeLaw, stageChances } from './observation';
 import { weights } from './resample';
-import { bestMeasurement, teachingsOf } from './informationGain';
+import { bestMeasurement, informationGains } from './informationGain';
 import { numbers, WeightedSample } from '../numbers';
-import { STAGES } from '../tenderness';
+import { DONENESS_STAGES } from '../tenderness';
 import { shortRibRequest } from '../../testing/fixtures';
 
 const ensemble = priorEnsemble(shortRibRequest(), { particles: 256 });
 const { count, assembly, request } = ensemble;
 const w = weights(ensemble);
 const horizon = (assembly.grid.endS[assembly.grid.count - 1] ?? 0) / 60;
-const times = stageTimes(ensemble, 'twists').map((t) => (Number.isFinite(t) ? t : horizon * 1.1));
+const times = donenessTimes(ensemble, 'twists').map((t) => (Number.isFinite(t) ? t : horizon * 1.1));
 
 const width = (weight: Float64Array): number => {
   const sample = new WeightedSample(times, weight);
   return sample.quantile(0.9) - sample.quantile(0.1);
 };
 
-/** Width to expect after a record whose outcomes have these densities in each kitchen, each standing for so much of a reading. */
+/**
+ * Expected width after a record whose outcomes have these densities in each particle, each standing for this share of a
+ * reading.
+ */
 function expected(outcomes: readonly ((i: number) => number)[]): number {
   let total = 0;
   let sum = 0;
@@ -40,9 +43,9 @@ const span = (from: number, to: number, n: number): number[] =>
 describe('what a record would teach', () => {
   const atMin = 130;
   const seen = Array.from({ length: count }, (_, i) => predictionOf(ensemble, i, atMin));
-  // Asked anew in each test: a mutation is counted for the tests that pass it.
+  // Evaluated again in each test: a mutation is counted for the tests that run it.
   const taught = () => {
-    const [fork, probe, level] = teachingsOf(ensemble, atMin, 3);
+    const [fork, probe, level] = informationGains(ensemble, atMin, 3);
     return { fork, probe, level };
   };
 
@@ -59,7 +62,7 @@ describe('what a record would teach', () => {
   it('is, of a fork, the window averaged over the stages it may find', () => {
     const { fork } = taught();
     const chances = seen.map((p) => stageChances(request.cut, p.progress));
-    const byHand = expected(STAGES.map((_, stage) => (i: number) => chances[i]?.[stage] ?? 0));
+    const byHand = expected(DONENESS_STAGES.map((_, stage) => (i: number) => chances[i]?.[stage] ?? 0));
     expect(fork?.expectedWidthMin).toBeCloseTo(byHand, 6);
     expect(fork?.expectedWidthMin).toBeLessThan(0.75 * width(w));
   });
@@ -86,7 +89,7 @@ describe('the record that is worth most', () => {
 
   it('narrows the window by most for what it costs, of five moments up to the high estimate', () => {
     const moments = [0, 1, 2, 3, 4].map((i) => 60 + ((late - 60) * i) / 4);
-    const all = moments.flatMap((at) => teachingsOf(ensemble, at, 2));
+    const all = moments.flatMap((at) => informationGains(ensemble, at, 2));
     const most = Math.max(...all.map(worth));
     const best = bestMeasurement(ensemble, 60, 2);
     expect(best && worth(best)).toBeCloseTo(most, 9);
@@ -99,7 +102,7 @@ describe('the record that is worth most', () => {
     expect(soon?.atMin).toBeGreaterThanOrEqual(40);
     expect(soon?.atMin).toBeLessThanOrEqual(90);
     const unhurried = bestMeasurement(ensemble, 0, 0);
-    // Long before anything can be felt nothing is asked, but for the five minutes from now on.
+    // Long before anything can be felt nothing is asked, except for the next five minutes.
     expect(unhurried?.atMin).toBeGreaterThanOrEqual(5);
   });
 

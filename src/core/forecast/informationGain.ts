@@ -1,38 +1,38 @@
 import { type Ensemble, predictionOf } from './ensemble';
 import { weights } from './resample';
-import { readySample, stageTimes, targetOf } from './forecast';
+import { readySample, donenessTimes, targetOf } from './forecast';
 import { LEVEL_SD_L, type Prediction, probeLaw, stageChances } from './observation';
 import { type Cut } from '../larder';
 import { numbers, WeightedSample } from '../numbers';
-import { STAGES } from '../tenderness';
+import { DONENESS_STAGES } from '../tenderness';
 
-/** What a record at some moment would be expected to do to the 80 % window of the moment the fork twists. */
+/** What a record at some time is expected to do to the 80% range of the fork-tender time. */
 export interface InformationGain {
   readonly kind: 'fork' | 'probe' | 'level';
   readonly atMin: number;
-  /** Width of the window now, min. */
+  /** Width of the range now, min. */
   readonly widthMin: number;
-  /** Width to expect after the record, min, averaged over what it might say. */
+  /** Expected width after the record, min. */
   readonly expectedWidthMin: number;
-  /** Heat the look costs, min; what it narrows less what it costs is its worth. */
+  /** Heat lost by the check, min; its value is what it narrows less what it costs. */
   readonly costMin: number;
 }
 
-/** Particles that do not turn by the horizon count as this much later, so that widths stay finite. */
+/** Particles not tender by the horizon count as this much later, so that widths stay finite. */
 const BEYOND = 1.1;
 
 function widthOf(sample: WeightedSample): number {
   return sample.quantile(0.9) - sample.quantile(0.1);
 }
 
-/** What an ensemble says before a record, worked out once for all that might be recorded. */
+/** What an ensemble says before a record, computed once for all possible records. */
 interface Before {
   readonly w: Float64Array;
   readonly times: WeightedSample;
   readonly widthMin: number;
 }
 
-/** Expected window after a record with outcomes of likelihood `chance[outcome][particle]`. */
+/** Expected range after a record with outcomes of likelihood `chance[outcome][particle]`. */
 function expectedWidth({ w, times, widthMin }: Before, chance: readonly Float64Array[]): number {
   const posterior = new Float64Array(w.length);
   let total = 0;
@@ -51,25 +51,25 @@ function expectedWidth({ w, times, widthMin }: Before, chance: readonly Float64A
   return total > 0 ? expected / total : widthMin;
 }
 
-/** Mean and spread of what is read in one kitchen. */
+/** Mean and sd of a reading in one particle. */
 interface Law {
   readonly mean: number;
   readonly sd: number;
 }
 
-/** Mean and spread of what a cook reads off a spoon's handle, l. */
+/** Mean and sd of the volume a cook reads with a spoon handle, l. */
 const levelLaw = (prediction: Prediction): Law => ({
   mean: prediction.litres,
   sd: LEVEL_SD_L,
 });
 
-/** Readings of an instrument by which all that it may read is summed up. */
+/** Number of readings by which an instrument's distribution is integrated. */
 const READINGS = 12;
-/** They reach from this quantile of what the kitchens predict, and so many spreads of the instrument beyond it. */
+/** They extend from this quantile of the predictions, by this many instrument sd beyond it. */
 const OUTERMOST = 0.01;
 const BEYOND_SPREADS = 1.5;
 
-/** What an instrument may read over all kitchens, at even distances, so that each counts for its likelihood alone. */
+/** Possible readings over all particles, evenly spaced, so that each counts only by its likelihood. */
 function readingsOf(laws: readonly Law[], w: Float64Array): number[] {
   const means = new WeightedSample(
     numbers(laws.length, (i) => (laws[i] as Law).mean),
@@ -84,12 +84,12 @@ function readingsOf(laws: readonly Law[], w: Float64Array): number[] {
 function before(ensemble: Ensemble): Before {
   const w = weights(ensemble);
   const horizon = (ensemble.assembly.grid.endS[ensemble.assembly.grid.count - 1] as number) / 60;
-  const finite = stageTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
+  const finite = donenessTimes(ensemble, targetOf(ensemble)).map((t) => (Number.isFinite(t) ? t : horizon * BEYOND));
   const times = new WeightedSample(finite, w);
   return { w, times, widthMin: widthOf(times) };
 }
 
-/** Likelihood of each outcome of a record in each kitchen that predicts `predictions`. */
+/** Likelihood of each outcome of a record in each particle that predicts `predictions`. */
 function chancesOf(
   cut: Cut,
   kind: InformationGain['kind'],
@@ -98,7 +98,7 @@ function chancesOf(
 ): Float64Array[] {
   if (kind === 'fork') {
     const rows = predictions.map((p) => stageChances(cut, p.progress));
-    return STAGES.map((_, stage) => numbers(rows.length, (i) => (rows[i] as number[])[stage] as number));
+    return DONENESS_STAGES.map((_, stage) => numbers(rows.length, (i) => (rows[i] as number[])[stage] as number));
   }
   const laws = predictions.map((p) => (kind === 'probe' ? probeLaw(p, false) : levelLaw(p)));
   return readingsOf(laws, w).map((reading) =>
@@ -110,28 +110,31 @@ function chancesOf(
   );
 }
 
-const KINDS = ['fork', 'probe', 'level'] as const;
+const RECORD_KINDS = ['fork', 'probe', 'level'] as const;
 
-/** What a record of each kind at `atMin` would teach. `costMin` is what the look costs in heat. */
+/** Information gain of each kind of record at `atMin`. `costMin` is the heat lost, as minutes. */
 function teachingsAt(ensemble: Ensemble, known: Before, atMin: number, costMin: number): InformationGain[] {
   const { w, widthMin } = known;
   const predictions = Array.from({ length: ensemble.count }, (_, i) => predictionOf(ensemble, i, atMin));
-  return KINDS.map((kind) => {
+  return RECORD_KINDS.map((kind) => {
     const chance = chancesOf(ensemble.request.cut, kind, predictions, w);
     return { kind, atMin, widthMin, expectedWidthMin: expectedWidth(known, chance), costMin };
   });
 }
 
-/** What a fork test, a probe reading and a look at the level at `atMin` would teach. `costMin` is what a look costs in heat. */
-export function teachingsOf(ensemble: Ensemble, atMin: number, costMin: number): InformationGain[] {
+/**
+ * Information gain of a fork test, a probe reading and a level check at `atMin`. `costMin` is the cost of lifting the
+ * lid.
+ */
+export function informationGains(ensemble: Ensemble, atMin: number, costMin: number): InformationGain[] {
   return teachingsAt(ensemble, before(ensemble), atMin, costMin);
 }
 
 const CANDIDATES = 5;
 
 /**
- * The record that is worth most: narrows the window by most for what it costs, among fork tests, probe readings and looks at
- * the level from `fromMin` to the high estimate or `untilMin`. Undefined when none is worth its cost.
+ * The most valuable record: it narrows the range most for its cost, among fork tests, probe readings and level checks
+ * from `fromMin` to the high estimate or `untilMin`. Undefined if none is worth its cost.
  */
 export function bestMeasurement(
   ensemble: Ensemble,

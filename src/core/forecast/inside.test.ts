@@ -7,7 +7,7 @@ import { FAST_CELLS, PLAIN_STEPS, runDetailed } from '../heat';
 import { tabulatedCookRate } from '../tenderness';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 
-// Drawn anew in each test: a mutation is counted for the tests that pass it.
+// Sampled again in each test: a mutation is counted for the tests that run it.
 const drawn = (): { ensemble: Ensemble; ready: number } => {
   const ensemble = priorEnsemble(shortRibRequest(), { particles: 64 });
   return { ensemble, ready: readyEta(summarise(ensemble)).p50 };

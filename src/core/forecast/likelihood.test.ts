@@ -2,19 +2,19 @@ import { describe, expect, it } from 'vitest';
 import { nominalEnsemble } from './ensemble';
 import { likelihoodOf, placeRecords, predict } from './likelihood';
 import { logLikelihood, type Observation } from './observation';
-import { placeAt, valueAt } from './places';
-import { type RunCourse, WATER_KG_PER_L } from '../heat';
+import { scheduledAt, valueAt } from './timeIndex';
+import { type SimulationTrace, WATER_KG_PER_L } from '../heat';
 import { cutById } from '../larder';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 
 const ensemble = nominalEnsemble(shortRibRequest({ groups: ribsAndShank() }));
 const { assembly, request } = ensemble;
-const course = ensemble.courses[0] as RunCourse;
+const course = ensemble.courses[0] as SimulationTrace;
 const { grid } = assembly;
 
 describe('what a course predicts', () => {
   it('is read between the ends of steps; of several cuts the least done and the coldest', () => {
-    const place = placeAt(grid, 91.3);
+    const place = scheduledAt(grid, 91.3);
     const twists = [request.cut, cutById('beef_shank_cross')].map((cut) => cut.cookValue.twists);
     const done = twists.map((t, g) => valueAt(course.slowCookValue[g] ?? [], place) / t);
     const cores = course.coreC.map((c) => valueAt(c, place));
@@ -52,7 +52,7 @@ describe('how well a course explains records', () => {
   ];
   const byHand = (demand: number, counting: readonly Observation[]): number =>
     counting.reduce(
-      (sum, o) => sum + logLikelihood(request.cut, o, predict(ensemble, course, demand, placeAt(grid, o.atMin))),
+      (sum, o) => sum + logLikelihood(request.cut, o, predict(ensemble, course, demand, scheduledAt(grid, o.atMin))),
       0,
     );
 
@@ -66,8 +66,8 @@ describe('how well a course explains records', () => {
   it('leaves those out that say nothing', () => {
     const placed = placeRecords(ensemble, seen, new Set([0, 3]));
     expect(placed).toEqual([
-      { observation: seen[1], place: placeAt(grid, 90) },
-      { observation: seen[2], place: placeAt(grid, 95) },
+      { observation: seen[1], place: scheduledAt(grid, 90) },
+      { observation: seen[2], place: scheduledAt(grid, 95) },
     ]);
     expect(likelihoodOf(ensemble, placed, course)(1.1)).toBeCloseTo(byHand(1.1, seen.slice(1, 3)), 9);
   });

@@ -1,13 +1,13 @@
-import { type CommonCourse } from './commonCourse';
-import { placeAt, valueAt } from './places';
+import { type CommonCourse } from './sharedTrace';
+import { scheduledAt, valueAt } from './timeIndex';
 import { logLikelihood, type Observation, type Prediction } from './observation';
 import { cutOf } from './request';
-import { type RunCourse, WATER_KG_PER_L } from '../heat';
+import { type SimulationTrace, WATER_KG_PER_L } from '../heat';
 
-/** What a course predicts at a place of its grid, where the meat demands `demand` of the usual cook value. */
+/** What a trace predicts at a time index of its grid, if the meat needs `demand` times the usual cook value. */
 export function predict(
   frame: Pick<CommonCourse, 'assembly' | 'boilC'>,
-  course: RunCourse,
+  course: SimulationTrace,
   demand: number,
   place: number,
 ): Prediction {
@@ -28,32 +28,32 @@ export function predict(
   };
 }
 
-/** A record placed on a grid. */
-export interface PlacedRecord {
+/** A record with its time index on a grid. */
+export interface TimedRecord {
   readonly observation: Observation;
   readonly place: number;
 }
 
-/** The records that count, with their places; those whose place is in `aside` do not. */
+/** The records that count, with their time indices; those in `aside` do not. */
 export function placeRecords(
   frame: CommonCourse,
   observations: readonly Observation[],
   aside: ReadonlySet<number>,
-): PlacedRecord[] {
+): TimedRecord[] {
   return observations.flatMap((observation, i) =>
-    aside.has(i) ? [] : [{ observation, place: placeAt(frame.assembly.grid, observation.atMin) }],
+    aside.has(i) ? [] : [{ observation, place: scheduledAt(frame.assembly.grid, observation.atMin) }],
   );
 }
 
-/** Log-likelihood of the records under one heat course, as a function of what the meat demands. */
+/** Log-likelihood of the records under one heat trace, as a function of the meat's demand. */
 export function likelihoodOf(
   frame: CommonCourse,
-  seen: readonly PlacedRecord[],
-  course: RunCourse,
+  seen: readonly TimedRecord[],
+  course: SimulationTrace,
 ): (demand: number) => number {
   const { cut } = frame.assembly.request;
   let fixed = 0;
-  const forks: { witness: PlacedRecord; prediction: Prediction }[] = [];
+  const forks: { witness: TimedRecord; prediction: Prediction }[] = [];
   for (const witness of seen) {
     const prediction = predict(frame, course, 1, witness.place);
     if (witness.observation.kind === 'fork') forks.push({ witness, prediction });

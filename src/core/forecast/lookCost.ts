@@ -4,8 +4,8 @@ import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '../heat';
 
-/** Minutes later that the fork twists, with no surprises, because the pot is opened for `seconds` at `atMin`. */
-export function lookCostMin(request: BraiseRequest, atMin: number, seconds: number): number {
+/** Minutes by which opening the pot for `seconds` at `atMin` delays fork-tender, nominally. */
+export function lidLiftCostMin(request: BraiseRequest, atMin: number, seconds: number): number {
   const horizon = chooseHorizonMin(request, []);
   const tenderAt = (r: BraiseRequest): number => {
     const assembly = assemble(r, horizon, FAST_STEPS, [atMin]);

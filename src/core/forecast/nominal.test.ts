@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { nominalEnsemble } from './ensemble';
 import { etaOf, summarise } from './forecast';
-import { lookCostMin } from './lookCost';
+import { lidLiftCostMin } from './lookCost';
 import { slowestAtTarget } from './nominal';
 import { type BraiseRequest } from './request';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
@@ -42,19 +42,19 @@ describe('the course without surprises up to the target', () => {
 describe('what a look costs', () => {
   it('is more for a longer one, nothing once the meat is done or where it never will be', () => {
     const request = shortRibRequest();
-    const [short, long] = [60, 300].map((seconds) => lookCostMin(request, 60, seconds));
+    const [short, long] = [60, 300].map((seconds) => lidLiftCostMin(request, 60, seconds));
     expect(short).toBeGreaterThan(0.3);
     expect(long).toBeGreaterThan((short ?? 0) * 2);
     expect(long).toBeLessThan(25);
-    expect(lookCostMin(request, median(request, 'twists') + 60, 300)).toBe(0);
+    expect(lidLiftCostMin(request, median(request, 'twists') + 60, 300)).toBe(0);
     const off = shortRibRequest({ heats: [{ atMin: 0, heat: { kind: 'off' } }] });
-    expect(lookCostMin(off, 60, 300)).toBe(0);
+    expect(lidLiftCostMin(off, 60, 300)).toBe(0);
   });
 
   it('comes on top of the looks there are', () => {
     const looked = shortRibRequest({ openings: [{ atMin: 60, seconds: 300 }] });
-    const again = lookCostMin(looked, 65, 300);
+    const again = lidLiftCostMin(looked, 65, 300);
     expect(again).toBeGreaterThan(0.5);
-    expect(again).not.toBe(lookCostMin(shortRibRequest(), 65, 300));
+    expect(again).not.toBe(lidLiftCostMin(shortRibRequest(), 65, 300));
   });
 });

@@ -1,13 +1,13 @@
 import { assemble, NOMINAL_PARAMETERS } from './assemble';
 import { chooseHorizonMin, slowest, slowestGroupAt } from './horizon';
-import { stepAt } from './places';
+import { stepAt } from './timeIndex';
 import { crossingMin } from './forecast';
 import { type BraiseRequest } from './request';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '../heat';
 
-/** The course without surprises up to the target. */
+/** The nominal trace up to the target. */
 export interface AtTargetNominal {
-  /** Which group is last to reach it. */
+  /** Which group reaches it last. */
   readonly group: number;
   /** When, min; Infinity if not within the horizon. */
   readonly atMin: number;
@@ -15,7 +15,7 @@ export interface AtTargetNominal {
   readonly dry: boolean;
 }
 
-/** Which group is last to reach the target without surprises, and when. */
+/** Which group nominally reaches the target last, and when. */
 export function slowestAtTarget(request: BraiseRequest): AtTargetNominal {
   const assembly = assemble(request, chooseHorizonMin(request, []), FAST_STEPS, []);
   const course = runBraise(assembly.setup(NOMINAL_PARAMETERS), assembly.grid, FAST_CELLS);

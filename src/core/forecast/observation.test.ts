@@ -100,7 +100,7 @@ describe('what a record says of a kitchen', () => {
 });
 
 describe('the chance by a moment', () => {
-  /** Ready at minute 1 in one kitchen of a hundred, at minute 2 in two, and so on. */
+  /** Ready at minute 1 in one particle of a hundred, at minute 2 in two, and so on. */
   const forecast = { readyPercentiles: Array.from({ length: 99 }, (_, i) => i + 1) };
 
   it('is the percentile of that moment, to the hundredth and between two of them', () => {

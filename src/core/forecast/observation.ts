@@ -1,18 +1,18 @@
 import { normalCdf } from '../numbers';
 import { type Cut } from '../larder';
-import { type Stage, stageIndex, stageThresholds } from '../tenderness';
+import { type Doneness, donenessIndex, donenessThresholds } from '../tenderness';
 
-/** Something the cook saw, felt or read. Minutes from the moment the pieces met the liquid. */
+/** Something the cook saw, felt or read. Minutes after the meat met the liquid. */
 export type Observation =
-  | { readonly kind: 'fork'; readonly atMin: number; readonly stage: Stage }
+  | { readonly kind: 'fork'; readonly atMin: number; readonly stage: Doneness }
   | { readonly kind: 'probe'; readonly atMin: number; readonly tempC: number; readonly nearBone: boolean }
   | { readonly kind: 'liquidTemp'; readonly atMin: number; readonly tempC: number }
   | { readonly kind: 'simmering'; readonly atMin: number; readonly simmering: boolean }
   | { readonly kind: 'level'; readonly atMin: number; readonly litres: number };
 
-/** What one particle predicts at the moment of an observation. */
+/** What one particle predicts at the time of an observation. */
 export interface Prediction {
-  /** Cook value of the slowest quarter over what this particle's meat needs to be fork-tender. */
+  /** Cook value of the slowest quarter, relative to what this particle's meat needs to be fork-tender. */
   readonly progress: number;
   readonly coreC: number;
   readonly liquidC: number;
@@ -20,13 +20,13 @@ export interface Prediction {
   readonly litres: number;
 }
 
-/** Share of records that say little (wrong piece, slip of the thumb). */
+/** Share of uninformative records (wrong piece, slip of the thumb). */
 const BLUNDER = 0.03;
-/** How finely a cook feels from one test to the next: spread in the logarithm of the cook value. */
+/** How finely a cook feels from test to test: log-sd of the cook value. */
 const FORK_SPREAD = 0.12;
-/** The same of a test that went wrong: it still tells raw from done, hardly more. */
+/** The same for a test that went wrong: it still tells raw from done, hardly more. */
 const BLUNDER_SPREAD = 0.7;
-/** Nothing that was felt is impossible. */
+/** No observed doneness is impossible. */
 const MIN_CHANCE = 1e-9;
 const PROBE_DEGREES_OF_FREEDOM = 4;
 /** A probe reads a little of the liquid along its stem. */
@@ -34,18 +34,18 @@ const PROBE_STEM_SHARE = 0.04;
 const LIQUID_SD_K = 1.5;
 const SIMMER_BELOW_BOIL_K = 4;
 const SIMMER_SPREAD_K = 1.5;
-/** How finely the depth of the liquid tells how much there is, l. */
+/** How finely the depth shows how much liquid there is, l. */
 export const LEVEL_SD_L = 0.08;
 
 /**
- * Chance of each stage being reported when the slowest quarter is at `progress` of where this cook's fork finds it done.
- * Six shares, sum 1. A test that went wrong is one of wide spread: still likelier near than far.
+ * Probability of each doneness being reported when the slowest quarter is at `progress` of where this cook's fork finds
+ * it done. Six shares, sum 1. A test that went wrong has a wide sd: still likelier near than far.
  */
 export function stageChances(cut: Cut, progress: number): number[] {
   const cookValue = Math.max(progress, 1e-9) * cut.cookValue.twists;
   const chances: number[] = [];
   let before = 0;
-  for (const threshold of stageThresholds(cut)) {
+  for (const threshold of donenessThresholds(cut)) {
     const gap = Math.log(threshold / cookValue);
     const below = (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
     chances.push(Math.max(MIN_CHANCE, below - before));
@@ -55,7 +55,7 @@ export function stageChances(cut: Cut, progress: number): number[] {
   return chances;
 }
 
-/** Mean and spread of a core reading by a probe, °C. */
+/** Mean and sd of a core reading by a probe, °C. */
 export function probeLaw(prediction: Prediction, nearBone: boolean): { mean: number; sd: number } {
   const gap = prediction.liquidC - prediction.coreC;
   return {
@@ -64,11 +64,11 @@ export function probeLaw(prediction: Prediction, nearBone: boolean): { mean: num
   };
 }
 
-/** Logarithm of the likelihood of a record under one particle's prediction, up to a constant per kind. */
+/** Log-likelihood of a record under one particle's prediction, up to a constant per kind. */
 export function logLikelihood(cut: Cut, observation: Observation, prediction: Prediction): number {
   switch (observation.kind) {
     case 'fork':
-      return Math.log(stageChances(cut, prediction.progress)[stageIndex(observation.stage)] as number);
+      return Math.log(stageChances(cut, prediction.progress)[donenessIndex(observation.stage)] as number);
     case 'probe': {
       const { mean, sd } = probeLaw(prediction, observation.nearBone);
       return logStudent((observation.tempC - mean) / sd) - Math.log(sd);
@@ -85,7 +85,7 @@ export function logLikelihood(cut: Cut, observation: Observation, prediction: Pr
   }
 }
 
-/** How many spreads a reading lies off what a particle predicts; undefined for what is felt or seen, not read. */
+/** How many sd a reading is away from a particle's prediction; undefined for what is felt or seen. */
 export function sigmasOff(observation: Observation, prediction: Prediction): number | undefined {
   switch (observation.kind) {
     case 'liquidTemp':

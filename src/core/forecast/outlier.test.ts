@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { type Ensemble, predictionOf, priorEnsemble } from './ensemble';
-import { type Observation } from './observation';
+import { type Observation, sigmasOff } from './observation';
 import { advance } from './outlier';
 import { shortRibRequest } from '../../testing/fixtures';
 
@@ -25,6 +25,14 @@ describe('records that nothing explains', () => {
     expect(all.request.corrections ?? []).toEqual([]);
   });
 
+  it('begin at three standard deviations from what even the best particle predicts', () => {
+    const most = Math.max(...Array.from({ length: start.count }, (_, i) => predictionOf(start, i, 60).litres));
+    // A depth read with a spoon is good to about this, l.
+    const sd = 1 / (sigmasOff(level(60, 1), { ...predictionOf(start, 0, 60), litres: 2 }) ?? Number.NaN);
+    expect(after(level(60, most + 2.8 * sd)).surprise).toBeUndefined();
+    expect(after(level(60, most + 3.2 * sd)).surprise).toBe('unexplained');
+  });
+
   it('set the pot to what was read; those of their kind before them no longer speak, others still do', () => {
     const odd = after(fits(30), warm, level(60, 0.1));
     expect(odd.surprise).toBe('unexplained');
@@ -32,7 +40,7 @@ describe('records that nothing explains', () => {
     expect([...odd.aside].sort()).toEqual([0, 2]);
     expect(odd.request.corrections).toEqual([{ atMin: 60, litres: 0.1 }]);
     expect(odd.observations).toHaveLength(3);
-    // The heat that was read still weighs.
+    // The temperature reading still counts.
     expect(Math.min(...odd.logLikelihood)).toBeLessThan(0);
   });
 
@@ -55,7 +63,7 @@ describe('records that nothing explains', () => {
     expect(gone.corrected).toEqual([]);
     expect([...gone.aside]).toEqual([1]);
     expect(gone.request.corrections ?? []).toEqual([]);
-    // What was let go of stays so when another reading is not explained.
+    // A rejected reading stays rejected when another is not explained.
     const again = after(fits(30), level(60, 0.1), fits(80), level(100, 0.05));
     expect(again.surprise).toBe('unexplained');
     expect(again.corrected).toEqual([3]);
@@ -139,7 +147,7 @@ describe('records that nothing explains', () => {
     expect([probed.surprise, probed.corrected, probed.aside.size]).toEqual(['farOff', [], 0]);
     const near: Observation = { kind: 'probe', atMin: 90, tempC: predictionOf(start, 100, 90).coreC, nearBone: false };
     expect(after(near).surprise).toBeUndefined();
-    // Once a fork has said otherwise, one that only odd kitchens explain is far off too.
+    // Once a fork test has said otherwise, a reading that only odd particles explain is an outlier too.
     const cold: Observation = { kind: 'probe', atMin: 121, tempC: 76, nearBone: false };
     const tender: Observation[] = [
       { kind: 'fork', atMin: 100, stage: 'gives' },

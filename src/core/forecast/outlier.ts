@@ -3,12 +3,12 @@ import { type Observation, sigmasOff } from './observation';
 import { type BraiseRequest, type Correction } from './request';
 import { weights } from './resample';
 
-/** A reading this many spreads off what even the best kitchen predicts is one that nothing explains. */
+/** A reading this many sd from even the best particle's prediction is unexplained. */
 const OUTLIER_SIGMAS = 3;
-/** Kitchens that count for less than this explain nothing. */
+/** Particles with less weight than this explain nothing. */
 const COUNTS = 1e-6;
 
-/** How many spreads a record lies off what the kitchen that explains it best predicts; 0 where nothing was read. */
+/** Distance in sd between a record and the prediction that explains it best; 0 if nothing was read. */
 function leastOff(ensemble: Ensemble, observation: Observation): number {
   const w = weights(ensemble);
   let least = Infinity;
@@ -21,7 +21,7 @@ function leastOff(ensemble: Ensemble, observation: Observation): number {
   return least;
 }
 
-/** Share of what is believed after a reading that explains it. */
+/** Share of the posterior weight that explains a reading. */
 function believedShare(ensemble: Ensemble, observation: Observation): number {
   return weights(ensemble).reduce((sum, w, i) => {
     const off = sigmasOff(observation, predictionOf(ensemble, i, observation.atMin)) ?? 0;
@@ -29,13 +29,13 @@ function believedShare(ensemble: Ensemble, observation: Observation): number {
   }, 0);
 }
 
-/** The request with the pot set to the readings at these places. */
+/** The request with the pot set to the readings at these indices. */
 function correctedBy(
   request: BraiseRequest,
   observations: readonly Observation[],
   corrected: readonly number[],
 ): BraiseRequest {
-  // A level and a liquid's heat read at one moment are one correction.
+  // A level and a temperature read at the same time are one correction.
   const corrections = new Map<number, Correction>();
   for (const i of corrected) {
     const o = observations[i];
@@ -47,7 +47,7 @@ function correctedBy(
   return { ...request, corrections: [...corrections.values()] };
 }
 
-/** Follows all records anew, those at the places `corrected` and `dropped` for what they are. */
+/** Processes all records again, treating those at `corrected` and `dropped` accordingly. */
 function replay(
   previous: Ensemble,
   request: BraiseRequest,
@@ -57,7 +57,7 @@ function replay(
 ): Ensemble {
   const told = correctedBy(request, observations, corrected);
   const aside = new Set([...corrected, ...dropped]);
-  // What brought the pot there is not known: readings of the same kind before it no longer speak for what comes.
+  // What caused the jump is unknown: earlier readings of the same kind no longer apply.
   for (const c of corrected) {
     for (let i = 0; i < c; i++) if (observations[i]?.kind === observations[c]?.kind) aside.add(i);
   }
@@ -73,18 +73,18 @@ function replay(
 }
 
 /**
- * The forecast after the braise has gone as `request` now says and one more record, if any, has come in. `observations`
+ * The forecast after the braise has gone as `request` now says and one more record, if any, has arrived. `observations`
  * holds all records so far, the newest last; those of `previous` must be its beginning.
  *
- * A reading that even the best kitchen explains worse than three spreads is taken as it is: the pot goes on from it, and
- * earlier readings of its kind no longer count. If a later one fits better without it, it was wrong, and is let go.
+ * A reading that even the best particle misses by more than three sd is taken as it is: the pot continues from it, and
+ * earlier readings of its kind no longer count. If a later one fits better without it, it was wrong and is rejected.
  */
 export function advance(previous: Ensemble, request: BraiseRequest, observations: readonly Observation[]): Ensemble {
   const next = follow(previous, correctedBy(request, observations, previous.corrected), observations);
   const place = observations.length - 1;
   const last = observations[place];
   if (observations.length === previous.observations.length || !last) return { ...next, surprise: undefined };
-  // A probe beside the bone, or in the pan's air, says nothing of the pot: it is doubted, and hardly counts.
+  // A probe beside the bone, or in the air of the pot, says nothing about the meat: it is doubted, and hardly counts.
   if (last.kind === 'probe') return { ...next, surprise: believedShare(next, last) < 0.5 ? 'farOff' : undefined };
   if (leastOff(next, last) <= OUTLIER_SIGMAS) return { ...next, surprise: undefined };
   const doubtful = previous.corrected.filter((i) => observations[i]?.kind === last.kind);
@@ -99,7 +99,7 @@ export function advance(previous: Ensemble, request: BraiseRequest, observations
   };
 }
 
-/** Places of records that were let go of: aside, and not for a later one of their kind that the pot was set to. */
+/** Indices of rejected records: set aside, and not because the pot was set to a later one of their kind. */
 function droppedBy(ensemble: Ensemble): number[] {
   const { aside, corrected, observations } = ensemble;
   return [...aside].filter(

@@ -1,19 +1,19 @@
 import { WATER_KG_PER_L } from '../heat';
-import { valueAt } from './places';
+import { valueAt } from './timeIndex';
 import { type Ensemble } from './ensemble';
 import { levelForLitres, litresForLevel, type PotContents, shrunk, vegetablesKgAt } from '../material';
 
 type Pot = Pick<Ensemble, 'request' | 'assembly' | 'nominal'>;
 
-/** Liquid in the pot at a place of the nominal course, litres, juices and top-ups included. */
+/** Liquid in the pot at a time index of the nominal trace, litres, juices and top-ups included. */
 export function litresAt(pot: Pot, place: number): number {
   return valueAt(pot.nominal.liquidKg, place) / WATER_KG_PER_L;
 }
 
-/** Steam is told by so much time under the lid, s. */
+/** Steam is averaged over this much time under the lid, s. */
 const STEAM_OVER_S = 600;
 
-/** What goes off as steam from a place on under the lid that is on there, litres an hour: looks are left out. */
+/** Steam from a time index on under the lid that is on there, litres per hour, without lifts of the lid. */
 export function steamLPerHourAt({ assembly, nominal }: Pot, place: number): number {
   const { evaporatedKg } = nominal;
   const { count, key, lidOff, stepS } = assembly.grid;
@@ -28,7 +28,7 @@ export function steamLPerHourAt({ assembly, nominal }: Pot, place: number): numb
   return seconds > 0 ? ((goneKg / WATER_KG_PER_L) * 3600) / seconds : 0;
 }
 
-/** What stands in the pot there: meat and vegetables as far shrunk as the nominal course says. */
+/** Contents of the pot there: meat and vegetables shrunk as the nominal trace says. */
 export function contentsAt(pot: Pot, place: number): PotContents {
   const juice = pot.nominal.juiceFraction.map((course) => valueAt(course, place));
   const { grid } = pot.assembly;
@@ -46,12 +46,12 @@ export function levelMmAt(pot: Pot, place: number): number {
   return levelForLitres(contentsAt(pot, place), litresAt(pot, place)) * 1000;
 }
 
-/** Litres of liquid that a level of `levelMm`, seen there, stands for. */
+/** Litres of liquid for a level of `levelMm` seen there. */
 export function litresForLevelAt(pot: Pot, place: number, levelMm: number): number {
   return litresForLevel(contentsAt(pot, place), levelMm / 1000);
 }
 
-/** Less than this in the pot can catch, litres. */
+/** With less than this the pot can scorch, litres. */
 export const LOW_LITRES = 0.25;
 
 /** With less than this a pot is dry, litres. */

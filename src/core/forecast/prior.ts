@@ -3,8 +3,8 @@ import { type Unknowns } from './assemble';
 import { LIDS } from '../larder';
 
 /**
- * What a kitchen does not know when the pot goes in. The first four change when this cook's fork finds the meat done, the
- * rest its heat.
+ * What is not known about a kitchen when the pot goes in. The first four affect when this cook's fork finds the meat
+ * done, the rest its heat.
  */
 export const LATENT_PARAMETERS = [
   'toughness',
@@ -26,8 +26,8 @@ export const LATENT_PARAMETERS = [
 export type LatentParameter = (typeof LATENT_PARAMETERS)[number];
 
 /**
- * What a record can teach about: an unknown, whether the lid sits as it was said to; that it is a reading nothing explains,
- * that an earlier one must have been wrong, or that a probe cannot have been in the middle of the meat.
+ * What a record can be informative about: a parameter, whether the lid fits as stated; or that it is an unexplained
+ * reading, that an earlier one must have been wrong, or that a probe cannot have been in the middle of the meat.
  */
 export const LEARNABLE = [...LATENT_PARAMETERS, 'lidAjar', 'unexplained', 'letGo', 'farOff'] as const;
 
@@ -35,30 +35,30 @@ export type Learnable = (typeof LEARNABLE)[number];
 
 export const UNKNOWN_COUNT = LATENT_PARAMETERS.length;
 
-/** How many of the first unknowns leave the heat alone. */
-export const DEMAND_UNKNOWNS = 4;
+/** How many of the first parameters leave the heat alone. */
+export const REQUIREMENT_PARAMETERS = 4;
 
-/** A normal law: of a temperature in K, or of the logarithm of a factor. */
+/** A normal prior: of a temperature in K, or of the logarithm of a factor. */
 export interface NormalLaw {
   readonly mean: number;
   readonly sd: number;
 }
 
-/** One law per unknown. What the log learns replaces rows of it. */
+/** One prior per parameter. What the log learns replaces rows of it. */
 export type Prior = Readonly<Record<LatentParameter, NormalLaw>>;
 
 const MODEL_SPREAD = 0.08;
 const PIECE_SPREAD = 0.06;
-/** How far one cook's fork feels later or sooner than another's, for all of a braise. */
+/** How much later or sooner one cook's fork finds it than another's, for a whole braise. */
 const HAND_SPREAD = 0.2;
-/** How much more or less a burner puts in than is reckoned. */
+/** How much more or less power a burner gives than assumed. */
 const BURNER_SPREAD = 0.25;
 const THICKNESS_MEASURED = 0.06;
 const THICKNESS_GUESSED = 0.15;
 
 /**
- * The prior for a braise in a kitchen nobody has measured. Spreads are estimates from how kitchens, animals and
- * cooks differ; none is a measurement of yours.
+ * The prior for a braise in a kitchen nobody has measured. Its sd are estimates of how kitchens, animals and cooks
+ * differ; none is a measurement of yours.
  */
 export function kitchenPrior(request: BraiseRequest): Prior {
   const law = (sd: number): NormalLaw => ({ mean: 0, sd });
@@ -80,7 +80,7 @@ export function kitchenPrior(request: BraiseRequest): Prior {
   };
 }
 
-/** Index of each unknown in a particle's row. */
+/** Index of each parameter in a particle's row. */
 export const INDEX: Readonly<Record<LatentParameter, number>> = Object.fromEntries(
   LATENT_PARAMETERS.map((name, i) => [name, i]),
 ) as Record<LatentParameter, number>;
@@ -90,8 +90,8 @@ function draw(prior: Prior, z: Float64Array, row: number, name: LatentParameter)
   return law.mean + law.sd * (z[row + INDEX[name]] as number);
 }
 
-/** Heat-side unknowns of the particle whose standard normals start at `row` of `z`. */
-export function unknownsOf(prior: Prior, z: Float64Array, row: number, lidAjar = false): Unknowns {
+/** Heat-side parameters of the particle whose standard normals start at `row` of `z`. */
+export function parametersOf(prior: Prior, z: Float64Array, row: number, lidAjar = false): Unknowns {
   return {
     ovenOffsetK: draw(prior, z, row, 'ovenOffset'),
     ovenFilm: Math.exp(draw(prior, z, row, 'ovenFilm')),
@@ -108,19 +108,19 @@ export function unknownsOf(prior: Prior, z: Float64Array, row: number, lidAjar =
 }
 
 /**
- * Factor on the cook value at which this cook's fork finds this particle's meat done: animal, model error, the piece that
- * was tried, and the hand that tries it.
+ * Factor on the cook value at which this cook's fork finds this particle's meat done: animal, model error, the piece
+ * tested, and the hand testing it.
  */
 export function requiredCookValue(prior: Prior, z: Float64Array, row: number): number {
-  return meatDemandOf(prior, z, row) * Math.exp(draw(prior, z, row, 'hand'));
+  return meatRequirement(prior, z, row) * Math.exp(draw(prior, z, row, 'hand'));
 }
 
-/** Spread of the logarithm of what `demandOf` gives. */
-export function demandSpread(prior: Prior): number {
+/** Log-sd of the required cook value. */
+export function demandSd(prior: Prior): number {
   return Math.hypot(prior.toughness.sd, prior.model.sd, prior.piece.sd, prior.hand.sd);
 }
 
 /** The same for the meat itself, whoever feels it. */
-export function meatDemandOf(prior: Prior, z: Float64Array, row: number): number {
+export function meatRequirement(prior: Prior, z: Float64Array, row: number): number {
   return Math.exp(draw(prior, z, row, 'toughness') + draw(prior, z, row, 'model') + draw(prior, z, row, 'piece'));
 }

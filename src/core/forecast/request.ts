@@ -1,27 +1,27 @@
 import { type Heat } from '../heat';
 import { type Cut, type LidKind, LIDS, type PotMaterial } from '../larder';
-import { type MeatGroup, type PotShape, type WaterGiver } from '../material';
-import { type TargetStage } from '../tenderness';
+import { type MeatGroup, type PotShape, type WaterSource } from '../material';
+import { type TargetDoneness } from '../tenderness';
 
-/** What ends a heat by itself, in this kitchen's own time. */
+/** What ends a heat by itself, at each particle's own time. */
 export type HeatEnd =
-  /** The liquid comes to a temperature, from whichever side. */
+  /** The liquid reaches a temperature, from either side. */
   | { readonly kind: 'liquid'; readonly tempC: number }
-  /** So much is left in the pot. */
+  /** This much is left in the pot. */
   | { readonly kind: 'level'; readonly litres: number }
-  /** It has been on so long. */
+  /** It has lasted this long. */
   | { readonly kind: 'minutes'; readonly minutes: number }
-  /** Every piece is at a stage of the fork scale. */
-  | { readonly kind: 'stage'; readonly stage: TargetStage };
+  /** Every piece has a doneness. */
+  | { readonly kind: 'stage'; readonly stage: TargetDoneness };
 
 export interface TimedHeat {
   readonly atMin: number;
   readonly heat: Heat;
-  /** What it gives way to by itself, unless the clock brings another heat first. */
+  /** What follows by itself, unless the clock brings another heat first. */
   readonly then?: HeatThen;
 }
 
-/** What follows a heat that ends by itself; under the lid that was on where it names none. */
+/** What follows a self-ending heat; under the same lid if it names none. */
 export interface HeatThen {
   readonly after: HeatEnd;
   readonly heat: Heat;
@@ -32,7 +32,7 @@ export interface HeatThen {
 export interface TimedLid {
   readonly atMin: number;
   readonly lid: LidKind;
-  /** Somebody said so, and did not only mean to. */
+  /** It was recorded, not only planned. */
   readonly recorded?: boolean;
 }
 
@@ -41,7 +41,7 @@ export interface TimedOpening {
   readonly seconds: number;
 }
 
-/** A reading that nothing explains, from which the pot goes on. */
+/** An unexplained reading from which the pot continues. */
 export interface Correction {
   readonly atMin: number;
   readonly litres?: number;
@@ -61,7 +61,7 @@ export interface PreCook {
   readonly filmWM2K: number;
 }
 
-/** The lid whose fit the forecast has to guess: the first that is meant to sit, or the first there is. */
+/** The lid whose fit the forecast has to guess: the first one meant to fit, or else the first. */
 export function lidInDoubt({ heats, lids }: Pick<BraiseRequest, 'heats' | 'lids'>): LidKind | undefined {
   const all = lids.map((l) => l.lid);
   for (const timed of heats) {
@@ -70,24 +70,24 @@ export function lidInDoubt({ heats, lids }: Pick<BraiseRequest, 'heats' | 'lids'
   return all.find((lid) => LIDS[lid].sits) ?? all[0];
 }
 
-/** The cut a group is of. */
+/** The cut of a group. */
 export function cutOf(request: Pick<BraiseRequest, 'cut'>, group: Pick<MeatGroup, 'cut'>): Cut {
   return group.cut ?? request.cut;
 }
 
-/** One braise as the engine sees it. SI units; minutes count from the moment the pieces meet the liquid. */
+/** One braise as the engine sees it. SI units; minutes count from when the meat met the liquid. */
 export interface BraiseRequest {
-  /** The cut the forecast is about; of mixed meats the one that is last. */
+  /** The cut being forecast; of mixed meats the one that is ready last. */
   readonly cut: Cut;
   readonly groups: readonly MeatGroup[];
   readonly pot: PotShape & { readonly massKg: number; readonly material: PotMaterial };
   readonly liquidL: number;
   readonly liquidTempC: number;
-  /** A sauce thick enough to hinder stirring by convection. */
+  /** A sauce thick enough to hinder convection. */
   readonly thickLiquid: boolean;
-  /** What lies in the pot besides meat, from the start or later. */
-  readonly vegetables: readonly WaterGiver[];
-  /** Those that are in it from the start lie as a bed under the meat. */
+  /** Contents other than meat, from the start or later. */
+  readonly vegetables: readonly WaterSource[];
+  /** Those in from the start lie as a bed under the meat. */
   readonly bedUnder?: boolean;
   /** Ascending; the first at 0. */
   readonly heats: readonly TimedHeat[];
@@ -100,16 +100,16 @@ export interface BraiseRequest {
   readonly preCook: readonly PreCook[];
   /** The oven was cold when the pot went in. */
   readonly coldOven: boolean;
-  /** The stage the cook waits for; the fork twisting when left out. */
-  readonly target?: TargetStage;
+  /** The doneness the cook waits for; fork-tender by default. */
+  readonly target?: TargetDoneness;
   readonly thicknessMeasured: boolean;
   readonly altitudeM: number;
-  /** End of the forecast; chosen so that the slowest likely animal is past tender when left out. */
+  /** End of the forecast; by default late enough for the slowest likely animal to be past tender. */
   readonly horizonMin?: number;
   readonly seed: number;
 }
 
-/** A braise to which nothing happens on the way: no turn, no look, no top-up, no smoking first, oven hot. */
+/** A braise to which nothing happens on the way: no turning, no checks, no top-up, no smoking first, oven hot. */
 export const NO_INTERVENTIONS = {
   thickLiquid: false,
   turnsAtMin: [],

@@ -1,6 +1,6 @@
 import { normalQuantile, type RandomStream } from '../numbers';
 
-/** Weights that sum to 1. */
+/** Weights normalised to sum 1. */
 export function weights(ensemble: { readonly logWeight: Float64Array }): Float64Array {
   const largest = Math.max(...ensemble.logWeight);
   const raw = ensemble.logWeight.map((w) => Math.exp(w - largest));
@@ -8,7 +8,7 @@ export function weights(ensemble: { readonly logWeight: Float64Array }): Float64
   return raw.map((w) => w / sum);
 }
 
-/** How many equal particles these weights are worth. */
+/** Effective sample size of these weights. */
 export function effectiveCount(w: Float64Array): number {
   return 1 / w.reduce((sum, x) => sum + x * x, 0);
 }
@@ -16,13 +16,13 @@ export function effectiveCount(w: Float64Array): number {
 const KEEP = 0.7;
 const FRESH = Math.sqrt(1 - KEEP * KEEP);
 
-/** A step that leaves the prior unchanged, on the first `moving` unknowns. */
+/** A move that leaves the prior invariant, on the first `moving` parameters. */
 export function perturb(from: Float64Array, to: Float64Array, moving: number, random: RandomStream): void {
   to.set(from);
   for (let k = 0; k < moving; k++) to[k] = KEEP * (from[k] as number) + FRESH * normalQuantile(random());
 }
 
-/** `count` parents drawn by weights that sum to 1, each within one of its share. */
+/** `count` parents drawn by weights that sum to 1, each within one of its share (systematic resampling). */
 export function systematicResample(w: Float64Array, random: RandomStream, count = w.length): Int32Array {
   const out = new Int32Array(count);
   const offset = random();

@@ -25,7 +25,7 @@ describe('a piece cut into shells', () => {
     expect([...coupling].map((k) => Number(k.toFixed(9)))).toEqual([5, 5, 5, 0]);
     expect([...meatShare].map((m) => Number(m.toFixed(12)))).toEqual([0.25, 0.25, 0.25, 0.25]);
     expect([...depth].map((d) => Number(d.toFixed(9)))).toEqual([0.125, 0.375, 0.625, 0.875]);
-    // The slowest quarter ends half way between the middles of the first two.
+    // The slowest quarter ends halfway between the middles of the first two.
     expect(slow).toEqual({ low: 0, high: 1, weight: 0.5 });
   });
 

@@ -1,6 +1,6 @@
 import { type EquivalentBody } from './shape';
 
-/** The pieces of one size class as things that conduct. SI units; the same object for every particle. */
+/** The pieces of one size class as conducting bodies. SI units; the same object for every particle. */
 export interface Pieces {
   readonly shape: Pick<EquivalentBody, 'beta' | 'lengthM'>;
   /** Total volume of all pieces of this class, meat and core bone, m³. */
@@ -12,7 +12,7 @@ export interface Pieces {
   readonly coreBoneFraction: number;
 }
 
-/** One size class in one kitchen. */
+/** One size class in one particle. */
 export interface BodySetup {
   readonly pieces: Pieces;
   /** Factor on the shape's length: thickness misjudged, pieces shielding one another. The volume stays. */
@@ -20,28 +20,28 @@ export interface BodySetup {
   readonly startTempC: number;
   /** Share of the surface under liquid when the pieces go in, 0 to 1. */
   readonly submergedFraction: number;
-  /** Largest share of mass the meat can give up as juice. */
+  /** Largest share of mass the meat can release as juice. */
   readonly maxJuiceFraction: number;
-  /** Mass that gives juice, bone left out, kg. */
+  /** Mass that releases juice, without bone, kg. */
   readonly edibleKg: number;
 }
 
-/** Bone in the middle of a piece: conductivity W/mK and heat capacity J/m³K. Modeller's judgement. */
+/** Bone in the middle of a piece: conductivity W/mK and heat capacity J/m³K. Estimate, no source. */
 export const BONE = { conductivityWMK: 0.4, volumetricHeatJM3K: 2.4e6, densityKgM3: 1300 } as const;
 
 /** Quantile of the meat's volume whose cook value decides tenderness: the slowest quarter. */
 export const SLOW_QUANTILE = 0.25;
 
-/** Where the slowest quarter sits between two cells: the value is `(1 - weight) * low + weight * high`. */
+/** Where the slowest quarter lies between two cells: the value is `(1 - weight) * low + weight * high`. */
 export interface QuantileCells {
   readonly low: number;
   readonly high: number;
   readonly weight: number;
 }
 
-/** A piece cut into shells, before any stretch: what does not change from one kitchen to the next. */
+/** A piece divided into shells, before any stretch: what is the same in every particle. */
 export interface Geometry {
-  /** First shell of meat; those below are bone. */
+  /** First shell of meat; those below it are bone. */
   readonly firstMeat: number;
   /** Heat capacity of each shell, J/K. */
   readonly heatCapacity: Float64Array;
@@ -49,23 +49,23 @@ export interface Geometry {
   readonly coupling: Float64Array;
   /** Share of the meat's volume in each shell; 0 for bone. */
   readonly meatShare: Float64Array;
-  /** How far the middle of each shell lies from the centre, as a share of the way to the surface. */
+  /** Position of the middle of each shell, as a share of the distance from centre to surface. */
   readonly depth: Float64Array;
   readonly slow: QuantileCells;
   readonly surfaceM2: number;
-  /** Half of the outer shell over conductivity, m²K/W. */
+  /** Half the outer shell's thickness over conductivity, m²K/W. */
   readonly outerResistance: number;
-  /** How fast the piece's slowest unevenness evens out in simmering liquid, 1/s. */
+  /** Rate at which the piece's slowest mode decays in simmering liquid, 1/s. */
   readonly slowestRate: number;
 }
 
-/** Film for which a step is fitted to a piece, W/m²K: that of liquid at a simmer. */
+/** Heat-transfer coefficient for which steps are fitted to a piece, W/m²K: that of simmering liquid. */
 const SIMMERING_FILM = 400;
 const POWER_ITERATIONS = 12;
 
 const geometries = new WeakMap<Pieces, Map<number, Geometry>>();
 
-/** The shells of a piece; cut once for each fineness. */
+/** The shells of a piece; computed once per resolution. */
 export function geometryOf(pieces: Pieces, cells: number): Geometry {
   const known = geometries.get(pieces) ?? new Map<number, Geometry>();
   geometries.set(pieces, known);
@@ -74,7 +74,7 @@ export function geometryOf(pieces: Pieces, cells: number): Geometry {
   return found;
 }
 
-/** Cuts a piece into `cells` shells; with a core bone, shells meet exactly at its surface. */
+/** Divides a piece into `cells` shells; with a core bone, shells meet exactly at its surface. */
 function cut(pieces: Pieces, cells: number): Geometry {
   const { beta, lengthM } = pieces.shape;
   const power = beta + 1;
@@ -137,13 +137,13 @@ function findQuantile(meatShare: Float64Array, firstMeat: number, quantile: numb
   return { low: last, high: last, weight: 0 };
 }
 
-/** The smallest rate at which shells behind a film of `film` W/K even out, 1/s; by inverse iteration. */
+/** The slowest decay rate of shells behind a surface conductance of `film` W/K, 1/s; by inverse iteration. */
 function slowestRate(heatCapacity: Float64Array, coupling: Float64Array, film: number): number {
   const last = heatCapacity.length - 1;
   let mode = heatCapacity.map(() => 1);
   let rate = 0;
   for (let k = 0; k < POWER_ITERATIONS; k++) {
-    // The temperatures at which each shell would have to make heat as it holds it: what flows outwards adds up on the way.
+    // The shell temperatures for heat sources proportional to their capacity; the outward flow adds up on the way.
     const flow = new Float64Array(last + 1);
     let sum = 0;
     for (let i = 0; i <= last; i++) {

@@ -51,7 +51,7 @@ describe('a run in detail', () => {
       const first = grid.stepS[0] ?? 0;
       const more = (smoked.meanCookValue[g]?.[0] ?? 0) - (course.meanCookValue[g]?.[0] ?? 0);
       expect(more).toBeGreaterThan(0.01);
-      // No shell can have cooked faster than at the wet bulb's end, nor longer than it was there.
+      // No shell can have cooked faster than at the final wet-bulb temperature, nor longer than it was there.
       expect(more).toBeLessThan((7200 / 60 + first / 60) * tabulatedCookRate(100));
       expect(smoked.coreCookValue[g]?.[0] ?? 0).toBeLessThan(smoked.meanCookValue[g]?.[0] ?? 0);
     }

@@ -3,43 +3,45 @@ import { type Shells } from './shells';
 import { numbers } from '../numbers';
 import { tabulatedCookRate } from '../tenderness';
 
-/** The parts of a run that only drawings, proofs and single runs need; kept out of the particles' path. */
+/** The parts of a run that only drawings, proofs and single runs need; kept off the particles' path. */
 export interface DetailSeries {
   readonly meanC: readonly Float64Array[];
   readonly meanCookValue: readonly Float64Array[];
   readonly coreCookValue: readonly Float64Array[];
-  /** Per body: share of the edible mass given up so far, as juice in the pot or before it. */
+  /** Per body: share of the edible mass released so far, as juice in the pot or before it. */
   readonly juiceFraction: readonly Float64Array[];
-  /** Per body: what of it was gone before the pot. */
+  /** Per body: the part lost before the pot. */
   readonly lostBefore: Float64Array;
-  /** Net heat into pot and pieces so far, J; in held phases what the cook had to supply. */
+  /** Net heat into pot and pieces so far, J; in thermostatic phases what the cook had to supply. */
   readonly heatInJ: Float64Array;
   readonly evaporationHeatJ: Float64Array;
-  /** Heat put in that is found neither in pot, pieces nor steam, J. */
+  /** Heat input not accounted for by pot, pieces or steam, J. */
   readonly energyResidualJ: Float64Array;
-  /** Power supplied by burner or surroundings during each step, wall losses not taken off, W. */
+  /** Power supplied by burner or surroundings during each step, wall losses included, W. */
   readonly suppliedW: Float64Array;
   /** Per body: temperature of every cell at each step's end, `count * cells` values. */
   readonly profiles: readonly Float32Array[];
-  /** Per body: cook value of every cell there, min. */
+  /** Per body: cook value of every cell, min. */
   readonly cooked: readonly Float32Array[];
-  /** Per body: where each of those cells lies, from 0 in the middle to 1 at the surface. */
+  /** Per body: position of each of those cells, from 0 in the middle to 1 at the surface. */
   readonly depths: readonly Float64Array[];
 }
 
-/** What a step did. */
+/** Result of a step. */
 export interface StepFlows {
   readonly stepS: number;
-  /** What burner or oven put in, losses through the wall not yet taken off, W; what of it reached liquid, pot and pieces. */
+  /** Heat from burner or oven, wall losses included, W; and the part that reached liquid, pot and pieces. */
   readonly suppliedW: number;
   readonly netW: number;
   readonly evaporationW: number;
-  /** Heat capacity of pot and liquid over the step's length, W/K; where the liquid came to, °C. */
+  /** Heat capacity of pot and liquid over the step's length, W/K; final liquid temperature, °C. */
   readonly capacityWK: number;
   readonly nextC: number;
 }
 
-/** Listens to one run. Called in the order `begin`, `bare` for each step in air, `entersPot`, then `before` and `after`. */
+/**
+ * Observes one run. Called in the order `begin`, `bare` for each step in air, `entersPot`, then `before` and `after`.
+ */
 export class DetailRecorder {
   private readonly series: Omit<DetailSeries, 'depths' | 'lostBefore'>;
   private readonly rates: Float64Array;
@@ -76,14 +78,14 @@ export class DetailRecorder {
     this.cookValue = new Float64Array(bodies * cells);
   }
 
-  /** The pieces as they are before anything happens to them. */
+  /** The pieces before anything happens to them. */
   begin(shells: Shells, setups: readonly BodySetup[]): void {
     this.shells = shells;
     this.geometry = setups.map((setup) => geometryOf(setup.pieces, this.cells));
     this.startEnthalpyJ = shells.enthalpyJ();
   }
 
-  /** A step in air is over. */
+  /** A step in air has ended. */
   bare(stepS: number): void {
     const { temp } = this.shells as Shells;
     for (let i = 0; i < this.cookValue.length; i++) {
@@ -91,7 +93,7 @@ export class DetailRecorder {
     }
   }
 
-  /** The pieces have taken up `heatJ` before the pot, and given up these shares of their mass. */
+  /** The pieces have absorbed `heatJ` before the pot, and lost these shares of their mass. */
   entersPot(heatJ: number, lost: Float64Array): void {
     this.heatInJ = heatJ;
     this.lostBefore = lost.slice();
@@ -141,7 +143,7 @@ export class DetailRecorder {
   }
 }
 
-/** The inside of a piece at one moment of a detailed course, from the middle out. */
+/** The inside of a piece at one time of a detailed trace, from the middle out. */
 export interface Profile {
   /** 0 in the middle to 1 at the surface. */
   readonly depth: Float64Array;
@@ -151,8 +153,8 @@ export interface Profile {
 }
 
 /**
- * How warm the pieces of one size class are inside, and how far cooked, at a place among the ends of the steps: 3.25 is a
- * quarter of the way from the end of step 3 to that of step 4. Before the end of the first step it is that end.
+ * Temperature and cook value inside the pieces of one size class, at a time index: 3.25 is a quarter of the way from
+ * the end of step 3 to that of step 4. Before the end of the first step it is that end.
  */
 export function profileAt(course: DetailSeries, group: number, place: number): Profile {
   const depth = course.depths[group] as Float64Array;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bareLengths, type HeatingStage, runDryPreCook } from './dryPreCook';
+import { dryPreCookDurations, type HeatingStage, runDryPreCook } from './dryPreCook';
 import { type BodySetup, geometryOf, type Pieces } from './body';
 import { dryingLaw, lookUp } from './drying';
 import { loadShells } from './shells';
@@ -23,7 +23,7 @@ const piece = (lengthM: number, edibleKg: number, startTempC: number): BodySetup
 
 const CELLS = 14;
 
-/** The bare heating by steps of two seconds forwards, with nothing linear and nothing implicit. */
+/** The dry pre-cook by explicit steps of two seconds, with nothing linearised and nothing implicit. */
 function plainly(body: BodySetup, stages: readonly HeatingStage[]) {
   const { heatCapacity, coupling, meatShare, surfaceM2, outerResistance, slow } = geometryOf(body.pieces, CELLS);
   const law = dryingLaw(SEA_LEVEL_PA, 2000);
@@ -73,7 +73,7 @@ describe('pieces in air before the pot', () => {
     { seconds: 5400, tempC: 120, filmWM2K: 20 },
     { seconds: 3630, tempC: 90, filmWM2K: 12 },
   ];
-  const lengths = Float64Array.from(bareLengths(stages));
+  const lengths = Float64Array.from(dryPreCookDurations(stages));
   const shells = loadShells(bodies, CELLS, lengths);
   let heardS = 0;
   const bare = runDryPreCook(
@@ -109,7 +109,7 @@ describe('pieces in air before the pot', () => {
   it('dry off no more than half of the meat', () => {
     const thin = [piece(0.002, 0.2, 20)];
     const long = [{ seconds: 4 * 3600, tempC: 140, filmWM2K: 40 }];
-    const own = Float64Array.from(bareLengths(long));
+    const own = Float64Array.from(dryPreCookDurations(long));
     const lost = runDryPreCook(loadShells(thin, CELLS, own), CELLS, thin, long, SEA_LEVEL_PA, () => 0).lost[0] ?? 0;
     expect(lost).toBeGreaterThanOrEqual(0.5);
     expect(lost).toBeLessThan(0.53);

@@ -10,24 +10,24 @@ export interface HeatingStage {
   readonly filmWM2K: number;
 }
 
-/** Length of a step in air, s; the last of a stage is what is left. */
+/** Length of a step in air, s; the last step of a stretch is the remainder. */
 const BARE_STEP_S = 60;
-/** Vapour in a smoker or a low oven, Pa. Modeller's judgement, 1500 to 3000. */
+/** Vapour pressure in a smoker or a low oven, Pa. Estimate, 1500 to 3000. */
 const BARE_VAPOUR_PA = 2000;
-/** A surface as wet as water dries with this coefficient, kg/(s m² Pa): that of an open pot in still air. */
+/** Mass-transfer coefficient of a surface as wet as water, kg/(s m² Pa): that of an open pot in still air. */
 const WET_TRANSFER = 3.2e-8;
 /**
- * What has dried off leaves a crust that the next water must pass: its resistance grows by 1/`CRUST` for each kg/m². Chosen
- * so that in air of 115 °C the surface leaves the wet bulb (51 °C) within the hour and stands at 70 to 80 °C for hours, as
- * kitchens find the middle of a brisket stalled. A judgement, good to a factor of two.
+ * Drying leaves a crust the next water must pass: its resistance grows by 1/`CRUST` per kg/m². Chosen so that in air of
+ * 115 °C the surface leaves the wet bulb (51 °C) within the hour and stays at 70 to 80 °C for hours, as cooks find the
+ * middle of a brisket stalled. An estimate, good to a factor of two.
  */
 const CRUST = 2e-8;
 /** No more than this share of the meat can dry off. */
 const MAX_DRIED = 0.5;
 const NEWTON_STEPS = 4;
 
-/** Lengths of the steps in which the stages are passed, s. */
-export function bareLengths(stages: readonly HeatingStage[]): number[] {
+/** Step lengths for these stretches, s. */
+export function dryPreCookDurations(stages: readonly HeatingStage[]): number[] {
   return [...new Set(stages.map((s) => bareStepS(s)))];
 }
 
@@ -35,27 +35,27 @@ function bareStepS({ seconds }: HeatingStage): number {
   return seconds / Math.max(1, Math.ceil(seconds / BARE_STEP_S));
 }
 
-/** What the pieces bring with them from the air into the pot. Arrays by body. */
-export interface BareResult {
-  /** Heat taken up, J. */
+/** State of the pieces as they go from the air into the pot. Arrays by body. */
+export interface DryPreCookResult {
+  /** Heat absorbed, J. */
   readonly heatJ: number;
-  /** Share of the edible mass gone as vapour and drip, which no pot gets. */
+  /** Share of the edible mass lost as vapour and drip, which never reaches the pot. */
   readonly lost: Float64Array;
   /** Cook value of the slowest quarter, min. */
   readonly slow: Float64Array;
 }
 
-/** What the pieces of one size class are in the air: their mass, and how much of it can leave as juice. */
+/** The pieces of one size class in air: their mass, and how much can leave as juice. */
 interface BareBody {
   readonly edibleKg: number;
   readonly maxJuiceFraction: number;
 }
 
-/** The surface of one size class: heat and vapour through it, linear about where it stands. */
+/** The surface of one size class: heat and vapour through it, linearised about its temperature. */
 class Surface {
   private tempC: number;
   private driedKgM2 = 0;
-  /** The film and surroundings that do to the meat what air and evaporation do together. */
+  /** The coefficient and surroundings equivalent to air and evaporation together. */
   film = 0;
   surroundingsC = 0;
 
@@ -68,7 +68,7 @@ class Surface {
     this.tempC = startC;
   }
 
-  /** Finds where the surface stands between `stage` and a shell at `cellC`. */
+  /** Finds the surface temperature between `stage` and a shell at `cellC`. */
   settle(stage: HeatingStage, cellC: number, canDry: boolean): void {
     const transfer = canDry ? this.pressurePa / (1 / WET_TRANSFER + this.driedKgM2 / CRUST) : 0;
     let temp = this.tempC;
@@ -86,7 +86,7 @@ class Surface {
     this.tempC = temp;
   }
 
-  /** Books what dried off in a step in which the meat took up `meatW` W through `areaM2`; gives the vapour in kg. */
+  /** Accounts for drying in a step in which the meat absorbed `meatW` W through `areaM2`; returns the vapour in kg. */
   dry(stage: HeatingStage, meatW: number, cellC: number, areaM2: number, stepS: number): number {
     const surfaceC = cellC + (meatW * this.resistance) / areaM2;
     const steamW = Math.max(0, stage.filmWM2K * (stage.tempC - surfaceC) * areaM2 - meatW);
@@ -97,8 +97,8 @@ class Surface {
 }
 
 /**
- * Carries the pieces through air, at the wet bulb while their surface is wet: loads nothing, leaves `shells` as the pot
- * meets them. `lengthOf` gives the number of a step length in `shells`. `afterStep`, if any, hears of every step.
+ * Takes the pieces through air, at the wet bulb while their surface is wet, and leaves `shells` as the pot meets them.
+ * `lengthOf` gives the index of a step length in `shells`. `afterStep`, if given, is called after every step.
  */
 export function runDryPreCook(
   shells: Shells,
@@ -108,7 +108,7 @@ export function runDryPreCook(
   pressurePa: number,
   lengthOf: (stepS: number) => number,
   afterStep?: (stepS: number) => void,
-): BareResult {
+): DryPreCookResult {
   const bodies = setups.length;
   const vapourKg = new Float64Array(bodies);
   const juice = new Float64Array(bodies);

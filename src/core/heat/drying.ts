@@ -1,14 +1,14 @@
 import { saturationPressurePa, saturationSlopePaK } from './water';
 
-/** How hard a wet surface dries against air of a given vapour pressure, tabulated every 0.05 K from 0 to 110 °C. */
+/** Drying rate of a wet surface in air of a given vapour pressure, tabulated every 0.05 K from 0 to 110 °C. */
 export interface DryingLaw {
   /** ln((p - p_air) / (p - p_surface)): multiply by conductance and pressure for kg/s. */
   readonly drive: Float64Array;
-  /** Its derivative, 1/K; 0 where the surface is held just under boiling. */
+  /** Its derivative, 1/K; 0 where the surface is limited to just below boiling. */
   readonly slope: Float64Array;
 }
 
-/** Saturation within 3 % of the air's pressure is held there: the law diverges at boiling. */
+/** Saturation pressure is capped within 3% of the air's: the law diverges at boiling. */
 const NEAR_BOIL = 0.97;
 const STEPS_PER_K = 20;
 const MAX_C = 110;
@@ -16,7 +16,7 @@ const KEPT = 32;
 
 const laws = new Map<string, DryingLaw>();
 
-/** The law at `pressurePa` against air holding `ambientVapourPa`; Stefan flow, linear between 0.05 K steps, 0 to 110 °C. */
+/** The law at `pressurePa` in air of `ambientVapourPa`; Stefan flow, linear between 0.05 K steps, 0 to 110 °C. */
 export function dryingLaw(pressurePa: number, ambientVapourPa: number): DryingLaw {
   if (last && lastPa === pressurePa && lastVapourPa === ambientVapourPa) return last;
   lastPa = pressurePa;
@@ -25,7 +25,7 @@ export function dryingLaw(pressurePa: number, ambientVapourPa: number): DryingLa
   return last;
 }
 
-/** The law asked for last: every particle of a forecast asks for the same. */
+/** The last law requested: every particle of a forecast asks for the same. */
 let last: DryingLaw | undefined;
 let lastPa = Number.NaN;
 let lastVapourPa = Number.NaN;
@@ -55,7 +55,7 @@ function tabulate(pressurePa: number, ambientVapourPa: number): DryingLaw {
   return { drive, slope };
 }
 
-/** A tabulated law at `tempC`, linear between its entries; the ends hold beyond them. */
+/** A tabulated law at `tempC`, linear between entries; constant beyond the ends. */
 export function lookUp(table: Float64Array, tempC: number): number {
   const position = (tempC < 0 ? 0 : tempC > MAX_C ? MAX_C : tempC) * STEPS_PER_K;
   const index = position | 0;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { burnerKWh, ENERGY_SPREAD, ovenKWh } from './energy';
+import { burnerKWh, ENERGY_SD, ovenKWh } from './energy';
 import { ROOM_C } from '../material';
 
 describe('the energy of an oven', () => {
@@ -19,6 +19,6 @@ describe('the energy of an oven', () => {
 
   it('is known less well than that of a burner, which draws more than it puts in', () => {
     expect(burnerKWh(1.8e6, 0.5)).toBeCloseTo(1, 9);
-    expect(ENERGY_SPREAD.oven).toBeGreaterThan(ENERGY_SPREAD.burner);
+    expect(ENERGY_SD.oven).toBeGreaterThan(ENERGY_SD.burner);
   });
 });

@@ -1,9 +1,16 @@
 export { type BodySetup, BONE, geometryOf, type Pieces } from './body';
-export { burnerKWh, ENERGY_SPREAD, ovenKWh } from './energy';
+export { burnerKWh, ENERGY_SD, ovenKWh } from './energy';
 export { profileAt } from './detail';
-export { type HeatStage, type StageEnd } from './phase';
-export { BATH_FILM, CLEAR_LIQUID_FILM, emptyCourses, LIQUID_HEAT_JKGK, type RunCourse, type RunSetup } from './course';
-export { type DetailedCourse, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
+export { type RunPhase, type StageEnd } from './phase';
+export {
+  BATH_FILM,
+  CLEAR_LIQUID_FILM,
+  emptyTraces,
+  LIQUID_HEAT_JKGK,
+  type SimulationTrace,
+  type RunSetup,
+} from './trace';
+export { type DetailedTrace, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
 export { equivalentBody, type PieceShape } from './shape';
 export {
   AS_EXPECTED,

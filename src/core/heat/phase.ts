@@ -1,16 +1,16 @@
 /**
- * Hot gas around a pot: a film of two parts, moving air and radiation, on each kind of surface. Areas in m².
- * Radiation is that of grey walls in a large enclosure, linear about the mean of gas and surface.
+ * Hot gas around a pot: convection and radiation, for each kind of surface. Areas in m². Radiation is that of grey
+ * walls in a large enclosure, linearised about the mean of gas and surface.
  */
-export interface GasFilm {
-  /** Moving air alone, W/m²K. */
+export interface GasCoefficient {
+  /** Convection alone, W/m²K. */
   readonly convectionWM2K: number;
-  /** Factor on both parts: this kitchen's oven, where the pot stands in it. */
+  /** Factor on both: this kitchen's oven, at the pot's place in it. */
   readonly scale: number;
-  /** Wall with liquid behind it, and what the wall above the liquid of an open pot leads down to it. */
+  /** Wall with liquid behind it, plus what the wall above the liquid of an open pot conducts down to it. */
   readonly wallM2: number;
   readonly wallEmissivity: number;
-  /** Liquid that the gas can see; with paper on it, the paper. */
+  /** Liquid exposed to the gas; with paper on it, the paper. */
   readonly surfaceM2: number;
   /** Wall and cover above the liquid of a covered pot, behind which steam carries the heat on. */
   readonly dryWallM2: number;
@@ -18,68 +18,71 @@ export interface GasFilm {
   readonly coverEmissivity: number;
 }
 
-/** Steam that condenses on everything cooler than its dew point. */
+/** Steam condenses on anything below its dew point. */
 export interface Condensing {
   readonly conductanceWK: number;
   readonly dewC: number;
 }
 
-/** What surrounds the pot between two changes of heat or lid. SI units. */
+/** The surroundings of the pot between two changes of heat or lid. SI units. */
 export interface PotPhase {
   /** `driven`: heat flows from the surroundings; `held`: the cook keeps the liquid at `holdC`. */
   readonly mode: 'driven' | 'held';
-  /** Heat conductance from pot and liquid to the surroundings beside `gas`, W/K. */
+  /** Heat conductance from pot and liquid to the surroundings apart from `gas`, W/K. */
   readonly conductanceWK: number;
-  readonly gas?: GasFilm | undefined;
+  readonly gas?: GasCoefficient | undefined;
   readonly condensing?: Condensing | undefined;
-  /** Oven air or room, °C; whether it falls when a door is opened. */
+  /** Oven or room air, °C; and whether it drops when the door is opened. */
   readonly ambientC: number;
   readonly behindDoor: boolean;
-  /** Heat put in by a burner, net, W. */
+  /** Net heat from a burner, W. */
   readonly powerW: number;
   readonly holdC: number;
-  /** Share of open-surface evaporation that the lid lets through, 0 to 1. */
+  /** Share of open-surface evaporation that passes the lid, 0 to 1. */
   readonly lidLeak: number;
-  /** Mass transfer coefficient, kg/(s m² Pa). */
+  /** Mass-transfer coefficient, kg/(s m² Pa). */
   readonly massTransfer: number;
   readonly ambientVapourPa: number;
-  /** Film coefficient on what stands out of the liquid, W/m²K. */
+  /** Heat-transfer coefficient on what is above the liquid, W/m²K. */
   readonly topFilmWM2K: number;
-  /** How much cooler the space above the liquid makes the pieces' surroundings, K. */
+  /** How much cooler the space above the liquid is, K. */
   readonly headspaceDropK: number;
-  /** Scales how much of a piece stands out; 0.5 once the pieces have been turned. */
+  /** Factor on how much of a piece is above the liquid; 0.5 once the pieces have been turned. */
   readonly exposureScale: number;
 }
 
-/** When one stage of heat gives way to the next: by the clock, or by what this kitchen's pot does. */
+/** When one heat gives way to the next: by the clock, or by what this particle's pot does. */
 export type StageEnd =
   | { readonly kind: 'clock'; readonly atS: number }
   /** This long after it began. */
   | { readonly kind: 'elapsed'; readonly seconds: number }
-  /** The liquid comes to a temperature, from whichever side it was when the stage began. */
+  /** The liquid reaches a temperature, from whichever side it was on at the start. */
   | { readonly kind: 'liquid'; readonly tempC: number }
-  /** What stands in the pot has fallen to this. */
+  /** The contents have dropped to this. */
   | { readonly kind: 'level'; readonly liquidKg: number }
   /** The slowest quarter of every size class has this cook value, min. */
   | { readonly kind: 'cookValue'; readonly minutes: readonly number[] };
 
-/** A stretch of one heat; `phases` are the phases of it under each state of lid and turning that the grid counts. */
-export interface HeatStage {
+/** A stretch of one heat; `phases` are its phases for each state of lid and turning on the grid. */
+export interface RunPhase {
   readonly phases: readonly PotPhase[];
   /** Undefined for the last. */
   readonly until?: StageEnd | undefined;
 }
 
-/** Stefan and Boltzmann, W/m²K⁴. */
+/** Stefan–Boltzmann constant, W/m²K⁴. */
 const SIGMA = 5.670374e-8;
 const KELVIN = 273.15;
 /** Emissivity of water, wet paper and meat. Handbook value. */
 export const WET_EMISSIVITY = 0.95;
-/** Film between the dry wall or lid and the steam below it, W/m²K. Modeller's judgement. */
+/** Coefficient between the dry wall or lid and the steam below it, W/m²K. Estimate, no source. */
 export const INNER_FILM = 8;
 
-/** Radiation between black surfaces at these temperatures as a film, W/m²K: 4 sigma T³ at their mean. */
-export function blackFilm(gasC: number, surfaceC: number): number {
+/**
+ * Radiation between black surfaces at these temperatures as a heat-transfer coefficient, W/m²K: 4 sigma T³ at their
+ * mean.
+ */
+export function radiativeCoefficient(gasC: number, surfaceC: number): number {
   const mean = (gasC + surfaceC) / 2 + KELVIN;
   return 4 * SIGMA * mean * mean * mean;
 }
@@ -88,17 +91,17 @@ export function blackFilm(gasC: number, surfaceC: number): number {
 export const PHASE_SIZE = 21;
 export const CONDUCTANCE_WK = 0;
 export const AMBIENT_C = 1;
-/** 1 where the gas falls when a door is opened. */
+/** 1 if the gas temperature drops when a door is opened. */
 export const BEHIND_DOOR = 2;
 export const POWER_W = 3;
 export const HOLD_C = 4;
 export const LID_LEAK = 5;
 export const MASS_TRANSFER = 6;
-/** Resistance of the film on what stands out of the liquid, m²K/W. */
+/** Surface resistance of what is above the liquid, m²K/W. */
 export const TOP_RESISTANCE = 7;
 export const HEADSPACE_DROP_K = 8;
 export const EXPOSURE_SCALE = 9;
-/** The gas's film: all areas are 0 where there is none. */
+/** The gas's coefficients: all areas are 0 where there is none. */
 const CONVECTION = 10;
 const SCALE = 11;
 const WALL_M2 = 12;
@@ -110,12 +113,12 @@ const COVER_EMISSIVITY = 17;
 /** Condensation: conductance, and the dew point; minus infinity where nothing condenses. */
 export const CONDENSING_WK = 18;
 export const DEW_C = 19;
-/** 1 where the cook keeps the liquid at its heat. */
-export const HELD = 20;
+/** 1 if the cook keeps the liquid at its temperature. */
+export const THERMOSTATIC = 20;
 
 /** Writes a phase into its block. */
 export function packPhase(phase: PotPhase, into: Float64Array): void {
-  into[HELD] = phase.mode === 'held' ? 1 : 0;
+  into[THERMOSTATIC] = phase.mode === 'held' ? 1 : 0;
   into[CONDUCTANCE_WK] = phase.conductanceWK;
   into[AMBIENT_C] = phase.ambientC;
   into[BEHIND_DOOR] = phase.behindDoor ? 1 : 0;
@@ -141,7 +144,7 @@ export function packPhase(phase: PotPhase, into: Float64Array): void {
 
 /** Conductance from gas at `gasC`, as packed, into a pot whose liquid is at `liquidC`, W/K. */
 export function gasConductanceWK(packed: Float64Array, gasC: number, liquidC: number): number {
-  const black = blackFilm(gasC, liquidC);
+  const black = radiativeCoefficient(gasC, liquidC);
   const moving = packed[CONVECTION] as number;
   const scale = packed[SCALE] as number;
   const wall = (moving + (packed[WALL_EMISSIVITY] as number) * black) * scale;

@@ -45,7 +45,7 @@ describe('properties', () => {
   });
 });
 
-/** Dimensionless temperature at the centre (or surface cell) after Fourier number `fourier`. */
+/** Dimensionless temperature at the centre (or surface cell) at Fourier number `fourier`. */
 function thetaAfter(
   beta: number,
   biot: number,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FAST_CELLS, FAST_STEPS, runBraise } from '.';
-import { assemble, type BraiseRequest, kitchenPrior, NO_INTERVENTIONS, UNKNOWN_COUNT, unknownsOf } from '../forecast';
+import { assemble, type BraiseRequest, kitchenPrior, NO_INTERVENTIONS, UNKNOWN_COUNT, parametersOf } from '../forecast';
 import { normalQuantile, randomStream } from '../numbers';
 import { ribsAndShank, shortRibRequest } from '../../testing/fixtures';
 import { plainBraise } from '../../testing/plainBraise';
@@ -39,7 +39,7 @@ describe.each(Object.entries(BRAISES))('%s', (_, part) => {
   it('runs in every kitchen as the plainest way of solving it has it, to 1e-9', () => {
     for (let k = 0; k < 12; k++) {
       const z = Float64Array.from({ length: UNKNOWN_COUNT }, () => normalQuantile(random()));
-      const setup = assembly.setup(unknownsOf(prior, z, 0, k % 3 === 0));
+      const setup = assembly.setup(parametersOf(prior, z, 0, k % 3 === 0));
       const fast = runBraise(setup, assembly.grid, FAST_CELLS);
       const plain = plainBraise(setup, assembly.grid, FAST_CELLS);
       for (let i = 0; i < assembly.grid.count; i++) {

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { type DetailedCourse, PLAIN_CELLS, profileAt, runDetailed } from '.';
+import { type DetailedTrace, PLAIN_CELLS, profileAt, runDetailed } from '.';
 import { PLAIN_STEPS, type TimeGrid } from './timeGrid';
 import { assemble, type BraiseRequest, NOMINAL_PARAMETERS, slowestAtTarget } from '../forecast';
 import { cutById } from '../larder';
 import { shortRibRequest } from '../../testing/fixtures';
 
 interface Run {
-  readonly course: DetailedCourse;
+  readonly course: DetailedTrace;
   readonly grid: TimeGrid;
   /** Index of the step that ends at this minute. */
   step(minute: number): number;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type RunSetup } from './course';
+import { type RunSetup } from './trace';
 import { PLAIN_CELLS, runBraise, runDetailed } from './run';
 import { makeTimeGrid, PLAIN_STEPS } from './timeGrid';
 import { readReference, type Scenario } from '../../testing/reference';

@@ -1,6 +1,6 @@
 import { type BodySetup, geometryOf } from './body';
-import { bareLengths, type BareResult, runDryPreCook } from './dryPreCook';
-import { emptyCourses, LIQUID_HEAT_JKGK, type RunCourse, type RunSetup } from './course';
+import { dryPreCookDurations, type DryPreCookResult, runDryPreCook } from './dryPreCook';
+import { emptyTraces, LIQUID_HEAT_JKGK, type SimulationTrace, type RunSetup } from './trace';
 import { DetailRecorder, type DetailSeries } from './detail';
 import { dryingLaw, lookUp } from './drying';
 import { VegetableWaterRelease } from './vegetableWater';
@@ -13,7 +13,7 @@ import {
   EXPOSURE_SCALE,
   gasConductanceWK,
   HEADSPACE_DROP_K,
-  HELD,
+  THERMOSTATIC,
   HOLD_C,
   LID_LEAK,
   MASS_TRANSFER,
@@ -29,20 +29,20 @@ import { boilingPointC, latentHeatJKg } from './water';
 import { numbers } from '../numbers';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
 
-/** The pot's own heat stands for at least so much liquid, kg: no pot is without a film. */
+/** The pot's own heat capacity equals at least this much liquid, kg: no pot is without a film. */
 const MIN_LIQUID_KG = 0.02;
-/** Under this the pot begins to run dry: what stands in it no longer wets all the meat, kg. */
+/** Below this the pot starts to run dry: the contents no longer wet all the meat, kg. */
 const SCANT_KG = 0.15;
-/** Film between the hot air and walls of a dry pot and the meat, W/m²K. Modeller's judgement. */
+/** Heat-transfer coefficient between the hot air and walls of a dry pot and the meat, W/m²K. Estimate, no source. */
 const DRY_FILM = 15;
-/** How far under the boil liquid is still, and simmers, K: between these its film is linear. */
+/** How far below the boil liquid is still, and simmers, K: in between, its coefficient is linear. */
 const STILL_K = 10;
 const SIMMERING_K = 3;
 
 /** A run with everything a drawing or a proof needs. */
-export type DetailedCourse = RunCourse & DetailSeries;
+export type DetailedTrace = SimulationTrace & DetailSeries;
 
-/** Cells per piece: the proven production grid, and the coarse one for many particles. */
+/** Cells per piece: the validated production grid, and the coarse one for many particles. */
 export const PLAIN_CELLS = 40;
 export const FAST_CELLS = 14;
 
@@ -50,32 +50,32 @@ export const FAST_CELLS = 14;
  * Solves conduction in every piece together with the pot's energy and water balance, exactly conservative, by implicit
  * Euler on `grid`. Result arrays have `grid.count` entries. Throws `RangeError` if there is no piece or no phase.
  */
-export function runBraise(setup: RunSetup, grid: TimeGrid, cells: number): RunCourse {
-  const [course] = emptyCourses(1, setup.bodies.length, grid.count);
-  runInto(setup, grid, cells, course as RunCourse);
-  return course as RunCourse;
+export function runBraise(setup: RunSetup, grid: TimeGrid, cells: number): SimulationTrace {
+  const [course] = emptyTraces(1, setup.bodies.length, grid.count);
+  runInto(setup, grid, cells, course as SimulationTrace);
+  return course as SimulationTrace;
 }
 
-/** The same with all that a drawing or a proof needs. */
-export function runDetailed(setup: RunSetup, grid: TimeGrid, cells: number): DetailedCourse {
-  const [course] = emptyCourses(1, setup.bodies.length, grid.count);
+/** The same with everything a drawing or a proof needs. */
+export function runDetailed(setup: RunSetup, grid: TimeGrid, cells: number): DetailedTrace {
+  const [course] = emptyTraces(1, setup.bodies.length, grid.count);
   const detail = new DetailRecorder(setup.bodies.length, cells, grid.count);
-  runInto(setup, grid, cells, course as RunCourse, detail);
-  return { ...(course as RunCourse), ...detail.result() };
+  runInto(setup, grid, cells, course as SimulationTrace, detail);
+  return { ...(course as SimulationTrace), ...detail.result() };
 }
 
-/** What surrounds the pot in the step in hand. */
+/** The surroundings in the current step. */
 const around = new Float64Array(PHASE_SIZE);
 
 /**
- * Runs the problem into a course made for it. One flat loop on local numbers: a forecast passes through it a hundred thousand
- * times, and a number handed from one function to another would be allocated anew each time.
+ * Runs the problem into a trace allocated for it. One flat loop on local numbers: a forecast passes through it a
+ * hundred thousand times, and a number handed from one function to another would be allocated each time.
  */
 export function runInto(
   setup: RunSetup,
   grid: TimeGrid,
   cells: number,
-  course: RunCourse,
+  course: SimulationTrace,
   detail?: DetailRecorder,
 ): void {
   if (setup.bodies.length === 0) throw new RangeError('A braise needs at least one piece.');
@@ -85,7 +85,9 @@ export function runInto(
   const boilC = boilingPointC(pressurePa);
   const bodies = setup.bodies.length;
   const lengths =
-    setup.history.length === 0 ? grid.lengths : Float64Array.from([...grid.lengths, ...bareLengths(setup.history)]);
+    setup.history.length === 0
+      ? grid.lengths
+      : Float64Array.from([...grid.lengths, ...dryPreCookDurations(setup.history)]);
   const shells = loadShells(setup.bodies, cells, lengths);
   const { slow, lost: juice } = startPieces(setup, lengths, shells, cells, detail);
   const { film, offset, gain, mean, temp, forward, backward, slowCookRate } = shells;
@@ -101,8 +103,8 @@ export function runInto(
   const givers = new VegetableWaterRelease(setup.vegetables, grid);
 
   let liquidC = setup.liquidTempC;
-  // What was poured and has not gone as steam holds heat of its own; what meat and vegetables gave does not. Once nothing
-  // that was poured is left, steam is taken from what they gave.
+  // Poured liquid that has not steamed off has heat capacity; what meat and vegetables released has none. Once no
+  // poured liquid is left, steam is taken from what they released.
   let ownKg = setup.liquidKg;
   let givenKg = 0;
   let goneKg = 0;
@@ -140,8 +142,8 @@ export function runInto(
       ownKg += massKg;
     }
 
-    // How the pieces draw on the liquid, as far as it wets them: what all of them would give a liquid at 0 °C, W, and draw
-    // for each kelvin above, W/K.
+    // Heat exchange of the pieces with the liquid, as far as it wets them: what all would give to a liquid at 0 °C, W,
+    // and absorb per kelvin above, W/K.
     const standingKg = Math.max(0, ownKg + givenKg);
     const wet = standingKg >= SCANT_KG ? 1 : standingKg / SCANT_KG;
     const capacity = (vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, MIN_LIQUID_KG)) / stepS;
@@ -165,7 +167,7 @@ export function runInto(
       piecesWK += filmWK * (1 - (gain[g] as number));
     }
 
-    // The pot's balance: where the liquid comes to, and what goes as steam.
+    // The pot's balance: final liquid temperature, and steam.
     const leak = grid.lidOff[step] === 1 ? 1 : (around[LID_LEAK] as number);
     const wetting = leak * surfaceM2 * pressurePa * (around[MASS_TRANSFER] as number);
     let nextC: number;
@@ -173,10 +175,10 @@ export function runInto(
     let steamW: number;
     let suppliedW: number;
     let netW: number;
-    // What the pieces feel over the step: liquid on the way from one heat to the next, or held where it is.
+    // Surroundings of the pieces over the step: liquid between two temperatures, or held at one.
     let feltC: number;
-    if (around[HELD] === 1) {
-      // The cook keeps the liquid at its heat: what that takes.
+    if (around[THERMOSTATIC] === 1) {
+      // The cook keeps the liquid at its temperature: the heat that takes.
       nextC = Math.min(around[HOLD_C] as number, boilC);
       latent = latentHeatJKg(nextC);
       steamW = Math.max(0, wetting * lookUp(law.drive, nextC) * latent);
@@ -189,7 +191,8 @@ export function runInto(
       netW = capacity * (nextC - liquidC) + piecesWK * feltC - piecesW + steamW;
       suppliedW = netW + (around[CONDUCTANCE_WK] as number) * (nextC - (around[AMBIENT_C] as number));
     } else {
-      // Heat flows as it will. At the boil all surplus leaves as steam; what is not there cannot, and heats the pot instead.
+      // Heat flows freely. At the boil all surplus makes steam; water that is not there cannot, and the heat goes into
+      // the pot instead.
       const gasC = (around[AMBIENT_C] as number) - (around[BEHIND_DOOR] as number) * (grid.airDropK[step] as number);
       let conductance = (around[CONDUCTANCE_WK] as number) + gasConductanceWK(around, gasC, liquidC);
       suppliedW = conductance * gasC + (around[POWER_W] as number);
@@ -225,7 +228,7 @@ export function runInto(
       netW = suppliedW - conductance * nextC;
     }
 
-    // The pieces filled from their new surroundings, and what they have come to.
+    // The pieces updated from their new surroundings, and the resulting temperatures.
     detail?.before(liquidC);
     const halfMin = stepS / 120;
     const settled = settling[length] as number;
@@ -259,14 +262,14 @@ export function runInto(
   }
 }
 
-/** The pieces as the pot meets them, after whatever they went through before. */
+/** The pieces as the pot meets them, after anything before it. */
 function startPieces(
   setup: RunSetup,
   lengths: Float64Array,
   shells: Shells,
   cells: number,
   detail: DetailRecorder | undefined,
-): BareResult {
+): DryPreCookResult {
   detail?.begin(shells, setup.bodies);
   const bare = runDryPreCook(
     shells,

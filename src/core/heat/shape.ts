@@ -8,7 +8,7 @@ export type PieceShape =
 export interface EquivalentBody {
   /** Shape exponent: 0 slab, 1 long cylinder, 2 sphere, about 3.9 cube. */
   readonly beta: number;
-  /** Distance from the centre to the surface of the equivalent body, m. */
+  /** Distance from centre to surface of the equivalent body, m. */
   readonly lengthM: number;
   /** Surface over volume of the real piece, 1/m. */
   readonly surfaceToVolume: number;
@@ -35,9 +35,9 @@ function moments(shape: PieceShape): { surfaceToVolume: number; eigenvalue: numb
 }
 
 /**
- * The body r in [0, L] with r^beta geometry that matches the piece in two moments: surface over volume (how fast it
+ * The body r in [0, L] with r^beta geometry that matches the piece in two quantities: surface over volume (how fast it
  * takes up heat) and slowest eigenvalue (how long its middle lags). Exact for slab, infinite cylinder and sphere;
- * within 3.6 % on the slowest quarter's time for thirteen boxes and cylinders.
+ * within 3.6% on the slowest quarter's time for thirteen boxes and cylinders.
  */
 export function equivalentBody(shape: PieceShape): EquivalentBody {
   const { surfaceToVolume, eigenvalue } = moments(shape);
@@ -47,8 +47,8 @@ export function equivalentBody(shape: PieceShape): EquivalentBody {
 }
 
 /**
- * The exponent at which the fitted eigenvalue over (beta + 1)² is `g`: for boxes, lumps and cylinders `g` lies between 0.82, a
- * cube, and 2.47, a slab, and there the quadratic has one root that is not negative.
+ * The exponent at which the fitted eigenvalue over (beta + 1)² is `g`: for boxes, lumps and cylinders `g` lies between
+ * 0.82, a cube, and 2.47, a slab, and there the quadratic has one non-negative root.
  */
 function solveBeta(g: number): number {
   if (g >= EIGEN.constant) return 0;

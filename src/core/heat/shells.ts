@@ -1,21 +1,21 @@
 import { type BodySetup, geometryOf } from './body';
 import { tabulatedCookRate } from '../tenderness';
 
-/** A step in which the slowest unevenness dies away by more than this power of e is not drawn out further. */
+/** A step in which the slowest mode decays by more than this power of e is not stretched further. */
 const MAX_DECAYS = 3;
 
-/** What blocks hold: shells of all bodies together, and as many again for each length of step. */
+/** Capacity of the blocks: shells of all bodies, and as many again per step length. */
 interface Room {
   readonly cells: number;
   readonly factors: number;
 }
 
 /**
- * All pieces of a pot as shells in flat blocks, advanced by implicit Euler, fitted exponentially (Liniger & Willoughby 1970): a
- * step counts as somewhat longer than it is, so that each piece's slowest unevenness dies away exactly as it should, however
- * long the steps. The surface film enters only the last row of each piece, so its other rows are factored once for each step
- * length. The blocks serve run after run. They are constants of one closure and not fields, because the compiler then knows
- * where they lie, which makes a step a sixth cheaper.
+ * All pieces of a pot as shells in flat blocks, advanced by exponentially fitted implicit Euler (Liniger & Willoughby
+ * 1970): a step counts as somewhat longer than it is, so that each piece's slowest mode decays exactly, however long
+ * the steps. The surface coefficient enters only the last row of each piece, so its other rows are factored once per
+ * step length. The blocks are reused for every run. They are constants of one closure and not fields, because the
+ * compiler then knows where they are, which makes a step a sixth cheaper.
  */
 function makeShells(room: Room) {
   const block = (size: number): Float64Array => new Float64Array(size);
@@ -25,7 +25,9 @@ function makeShells(room: Room) {
   const capacity = block(room.cells);
   const coupling = block(room.cells);
   const share = block(room.cells);
-  /** By body: film conductance over the step by the clock, W/K, and the new surface temperature as `offset + gain * surroundings`. */
+  /**
+   * By body: surface conductance over the step, W/K, and the new surface temperature as `offset + gain * surroundings`.
+   */
   const film = block(room.cells);
   const offset = block(room.cells);
   const gain = block(room.cells);
@@ -34,7 +36,7 @@ function makeShells(room: Room) {
   const surfaceM2 = block(room.cells);
   const outerResistance = block(room.cells);
   const slowestRate = block(room.cells);
-  /** By body: the shells between which the slowest quarter lies, and how near the second it is. */
+  /** By body: the shells between which the slowest quarter lies, and the weight of the second. */
   const slowLowAt = new Int32Array(room.cells);
   const slowHighAt = new Int32Array(room.cells);
   const slowWeight = block(room.cells);
@@ -51,7 +53,7 @@ function makeShells(room: Room) {
   let cells = 0;
   let lengths: Float64Array = new Float64Array(0);
 
-  /** Takes the pieces in at their starting temperatures, for steps of the given lengths, s. */
+  /** Loads the pieces at their starting temperatures, for steps of the given lengths, s. */
   function load(setups: readonly BodySetup[], cellCount: number, stepLengths: Float64Array): void {
     bodies = setups.length;
     cells = cellCount;
@@ -104,9 +106,8 @@ function makeShells(room: Room) {
   }
 
   /**
-   * First half of a step of the length of that number: eliminates all inner rows of piece `g` behind a film of
-   * `resistance`, m²K/W. Afterwards its new surface shell is at `offset + gain * surroundings`, with `film` W/K between
-   * them.
+   * First half of a step with that length index: eliminates all inner rows of piece `g` behind a surface `resistance`,
+   * m²K/W. Afterwards its new surface shell is at `offset + gain * surroundings`, with `film` W/K between them.
    */
   function forward(g: number, length: number, resistance: number): void {
     const row = length * bodies + g;
@@ -127,7 +128,7 @@ function makeShells(room: Room) {
     gain[g] = filmWK * inverse;
   }
 
-  /** Second half of a step: puts the surroundings' new temperature in and fills all shells. */
+  /** Second half of a step: substitutes the surroundings' new temperature and fills all shells. */
   function backward(g: number, length: number, surroundingsC: number): void {
     const from = g * cells;
     const at = (length * bodies + g) * cells;
@@ -142,7 +143,7 @@ function makeShells(room: Room) {
     mean[g] = sum;
   }
 
-  /** Cook value that the slowest quarter of piece `g` gains a minute as warm as it is. */
+  /** Cook value per minute that the slowest quarter of piece `g` gains at its temperature. */
   function slowCookRate(g: number): number {
     const low = tabulatedCookRate(temp[slowLowAt[g] as number] as number);
     const high = tabulatedCookRate(temp[slowHighAt[g] as number] as number);
@@ -156,7 +157,7 @@ function makeShells(room: Room) {
     return sum;
   }
 
-  /** Mean over the meat of piece `g` (bone left out) of a value by body and cell. */
+  /** Mean over the meat of piece `g` (without bone) of a value by body and cell. */
   function meatMean(g: number, values: Float64Array): number {
     let sum = 0;
     const from = g * cells;
@@ -184,12 +185,15 @@ function makeShells(room: Room) {
 
 export type Shells = ReturnType<typeof makeShells>;
 
-/** Room for eight bodies on the plain grid and 24 lengths of step: more than a braise has. */
+/** Room for eight bodies on the full grid and 24 step lengths: more than a braise has. */
 const USUAL: Room = { cells: 320, factors: 7680 };
 
 let kept = makeShells(USUAL);
 
-/** The pieces at their starting temperatures, for steps of the given lengths, s. One set at a time: the blocks are the same. */
+/**
+ * The pieces at their starting temperatures, for steps of the given lengths, s. Only one set at a time: the blocks are
+ * shared.
+ */
 export function loadShells(setups: readonly BodySetup[], cells: number, lengths: Float64Array): Shells {
   const size = setups.length * cells;
   const factors = size * lengths.length;

@@ -72,7 +72,7 @@ describe('heat on a pot', () => {
     const brimFull = into(phase(oven, { lid: 'none', shell: { wallAboveLiquidM: 0 } }));
     expect(brimFull).toBeCloseTo(film * (0.053 + 0.045) + water * 0.053, 9);
     const withWall = into(phase(oven, { lid: 'none' })) - brimFull;
-    // Thick and well conducting, a wall gives what both its sides take up; as it is, a little less.
+    // A thick, well conducting wall passes on what both its sides absorb; a real one a little less.
     const all = film * 2 * Math.PI * 0.26 * 0.049;
     expect(withWall).toBeGreaterThan(0.6 * all);
     expect(withWall).toBeLessThan(all);

@@ -1,6 +1,6 @@
 import { ROOM_C } from '../material';
 import { smoothStep } from '../numbers';
-import { blackFilm, type Condensing, type GasFilm, INNER_FILM, type PotPhase } from './phase';
+import { radiativeCoefficient, type Condensing, type GasCoefficient, INNER_FILM, type PotPhase } from './phase';
 import { boilingPointC, saturationPressurePa } from './water';
 import { type LidKind, LIDS, type PotMaterial, POT_MATTER } from '../larder';
 
@@ -14,16 +14,16 @@ export type Heat =
   | { readonly kind: 'grill'; readonly tempC: number }
   | { readonly kind: 'off' };
 
-/** Unknowns of one kitchen that touch the pot's heat balance, as offsets and factors (0 and 1 when as expected). */
+/** Parameters of one kitchen that affect the pot's heat balance, as offsets and factors (0 and 1 when as expected). */
 export interface KitchenFactors {
   readonly ovenOffsetK: number;
   readonly ovenFilm: number;
   readonly topFilm: number;
   readonly lidLeak: number;
   readonly holdOffsetK: number;
-  /** On what a burner puts into the pot. */
+  /** Factor on what a burner puts into the pot. */
   readonly burner: number;
-  /** The lid does not sit as it was said to, but leaks as one set ajar. */
+  /** The lid does not fit as stated, but leaks like one set ajar. */
   readonly lidAjar: boolean;
 }
 
@@ -39,7 +39,7 @@ export const AS_EXPECTED: KitchenFactors = {
 
 /** The pot as its surroundings see it. */
 export interface PotShell {
-  /** The narrow way across, and the wall all round. */
+  /** Inner width, and the circumference. */
   readonly spanM: number;
   readonly rimM: number;
   readonly baseM2: number;
@@ -52,9 +52,9 @@ export interface PotShell {
   readonly pressurePa: number;
 }
 
-/** Moving air around a pot in an oven, W/m²K. Modeller's judgement within what is measured in baking ovens. */
+/** Air movement around a pot in an oven, as a coefficient, W/m²K. Estimate within what is measured in baking ovens. */
 const CONVECTION = { still: 5, fan: 15, grill: 8, steam: 15 } as const;
-/** Film of steam that condenses, W/m²K. Modeller's judgement. */
+/** Coefficient of condensing steam, W/m²K. Estimate, no source. */
 const CONDENSING_FILM = 150;
 /** Share of a steam oven's gas that is steam. */
 const STEAM_SHARE = 0.95;
@@ -63,15 +63,15 @@ const FAN_MASS_TRANSFER = 6e-8;
 const OVEN_VAPOUR_PA = 6000;
 const ROOM_VAPOUR_PA = 1500;
 const GRILL_VAPOUR_PA = 3000;
-/** Where the wall above an open surface is taken to lead heat down from, °C. */
+/** Temperature from which the wall above an open surface conducts heat down, °C. */
 const WALL_C = 95;
-/** A grill's air is known half as well as an oven's: 15 K against 8 K. */
+/** A barbecue's air temperature is half as certain as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
-/** Walls above the liquid shelter an open surface: at its least where they stand as high as half the pot is wide. */
+/** Walls above the liquid shelter an open surface: most where they are as high as half the pot's width. */
 const MIN_SHELTERED = 0.6;
-/** A simmer that a cook calls one stands this far under the boil. */
+/** What a cook calls a simmer is this far below the boil. */
 const SIMMER_BELOW_BOIL_K = 2;
-/** Set this far under the boil a pot is held by eye, and this far under it by a thermometer. */
+/** Set this far below the boil, a pot is controlled by eye, and this far below it by a thermometer. */
 const BY_EYE_K = 5;
 const BY_THERMOMETER_K = 8;
 
@@ -79,7 +79,7 @@ const BY_THERMOMETER_K = 8;
 export const COLD_OVEN_TAU_S = 420;
 const DOOR_DROP_K = { still: 45, fan: 60 } as const;
 
-/** What the air around the pot does: how far it falls when a door or lid opens, K, and whether it begins cold. */
+/** The air around the pot: how far it drops when a door or lid opens, K, and whether it starts cold. */
 const AIR: { readonly [Kind in Heat['kind']]: { readonly beginsCold: boolean; readonly dropK: number } } = {
   oven: { beginsCold: true, dropK: DOOR_DROP_K.still },
   grill: { beginsCold: true, dropK: DOOR_DROP_K.still },
@@ -90,19 +90,19 @@ const AIR: { readonly [Kind in Heat['kind']]: { readonly beginsCold: boolean; re
   off: { beginsCold: false, dropK: 0 },
 };
 
-/** Fall of the air around the pot when it is opened, K; a fan blows more of it out. */
+/** Drop in air temperature around the pot when it is opened, K; a fan blows out more of it. */
 export function openingDropK(heat: Heat): number {
   return heat.kind === 'oven' && heat.fan ? DOOR_DROP_K.fan : AIR[heat.kind].dropK;
 }
 
-/** How far the air lacks of its setting when nothing was warmed up, K; undefined where there is nothing to warm. */
+/** How far the air is below its setting without preheating, K; undefined where nothing is preheated. */
 export function coldStartDropK(heat: Heat): number | undefined {
   return AIR[heat.kind].beginsCold && 'tempC' in heat ? heat.tempC - ROOM_C : undefined;
 }
 
 /**
- * Where the liquid stands when a simmer on the stove is asked to be at `setC`: what is held by eye stands two kelvin under
- * the boil, whatever it is called; what is set far under it is held by a thermometer and stands there. Rising throughout.
+ * Liquid temperature for a stovetop simmer set to `setC`: controlled by eye it is two kelvin below the boil, whatever
+ * it is called; set far below, it is held there by a thermometer. Monotonic.
  */
 export function manualSimmerC(setC: number, boilC: number): number {
   const byEye = smoothStep(setC, boilC - BY_THERMOMETER_K, boilC - BY_EYE_K);
@@ -110,15 +110,15 @@ export function manualSimmerC(setC: number, boilC: number): number {
   return Math.min(boilC, setC + (simmer - setC) * byEye);
 }
 
-/** Share of an open surface's evaporation that walls standing `wallM` above it leave, from 1 to 0.6. */
+/** Share of open-surface evaporation left by walls `wallM` above it, from 1 to 0.6. */
 export function rimShelterFactor(wallM: number, spanM: number): number {
   const open = 1 - Math.min(1, wallM / (spanM / 2));
   return MIN_SHELTERED + (1 - MIN_SHELTERED) * open * open;
 }
 
 /**
- * What the wall above the liquid of an open pot adds, as area of wall at the liquid's temperature, m²: gas heats it on both
- * sides and it leads the heat down as a fin does.
+ * What the wall above the liquid of an open pot adds, as wall area at the liquid's temperature, m²: gas heats it on
+ * both sides and it conducts the heat down like a fin.
  */
 function finM2(shell: PotShell, filmWM2K: number): number {
   const heightM = shell.wallAboveLiquidM;
@@ -128,9 +128,9 @@ function finM2(shell: PotShell, filmWM2K: number): number {
   return (2 * shell.rimM * Math.tanh(decay * heightM)) / decay;
 }
 
-/** The gas a heat puts around a pot, °C and Pa; undefined on the stove and in a bath. */
+/** The gas around a pot, °C and Pa; undefined on the stove and in a bath. */
 interface Gas {
-  /** Moving air alone, W/m²K, and how it carries vapour off, kg/(s m² Pa). */
+  /** Air movement alone, W/m²K, and the vapour it carries off, kg/(s m² Pa). */
   readonly moving: number;
   readonly massTransfer: number;
   readonly tempC: number;
@@ -171,12 +171,12 @@ function gasOf(heat: Heat, factors: KitchenFactors, pressurePa: number): Gas | u
 }
 
 /** Hot gas around the pot under this lid. */
-function gasAround(shell: PotShell, lidKind: LidKind, { moving, tempC }: Gas, scale: number): GasFilm {
+function gasAround(shell: PotShell, lidKind: LidKind, { moving, tempC }: Gas, scale: number): GasCoefficient {
   const lid = LIDS[lidKind];
   const { emissivity } = POT_MATTER[shell.material];
   const { covers } = lid;
   const wet = shell.baseM2 + shell.wetSideM2;
-  const fin = covers ? 0 : finM2(shell, (moving + emissivity * blackFilm(tempC, WALL_C)) * scale);
+  const fin = covers ? 0 : finM2(shell, (moving + emissivity * radiativeCoefficient(tempC, WALL_C)) * scale);
   return {
     convectionWM2K: moving,
     scale,
@@ -189,7 +189,7 @@ function gasAround(shell: PotShell, lidKind: LidKind, { moving, tempC }: Gas, sc
   };
 }
 
-/** Where the cook holds the liquid, °C; undefined where heat flows as it will. */
+/** The temperature at which the cook keeps the liquid, °C; undefined where heat flows freely. */
 function heldC(heat: Heat, pressurePa: number, factors: KitchenFactors): number | undefined {
   if (heat.kind === 'bath') return heat.tempC;
   if (heat.kind === 'simmer') return manualSimmerC(heat.tempC, boilingPointC(pressurePa)) + factors.holdOffsetK;
@@ -201,7 +201,7 @@ function stoveLossWK({ baseM2, wetSideM2, drySideM2 }: PotShell, open: boolean):
   return open ? 10 * (wetSideM2 + drySideM2) + 8 * baseM2 : 10 * (wetSideM2 + drySideM2 + baseM2);
 }
 
-/** Steam at `tempC` condensing on the pot; what lies above the liquid under a lid passes it on through steam inside. */
+/** Steam at `tempC` condensing on the pot; above the liquid, under a lid, it is passed on by steam inside. */
 function condensingOn(shell: PotShell, lidKind: LidKind, dewC: number): Condensing {
   const { baseM2, wetSideM2, drySideM2 } = shell;
   const wet = CONDENSING_FILM * (baseM2 + wetSideM2);
@@ -211,14 +211,14 @@ function condensingOn(shell: PotShell, lidKind: LidKind, dewC: number): Condensi
   return { conductanceWK: wet + above, dewC };
 }
 
-/** A lid that was said to sit and does not leaks as one set ajar. */
+/** A lid stated to fit that does not leaks like one set ajar. */
 function lidAsItSits(said: LidKind, ajar: boolean): LidKind {
   return ajar && LIDS[said].sits ? 'ajar' : said;
 }
 
 /**
- * The heat, lid and turning in force as the coefficients of the pot's balance. What a coefficient rests on stands beside it;
- * docs/model.md has what comes out.
+ * The heat, lid and turning in force as coefficients of the pot's balance. The basis of each coefficient stands beside
+ * it; docs/model.md has the results.
  */
 export function potPhase(
   heat: Heat,

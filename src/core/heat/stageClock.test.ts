@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type HeatStage, type StageEnd } from './phase';
+import { type RunPhase, type StageEnd } from './phase';
 import { AS_EXPECTED, potPhase } from './sources';
 import { StageClock } from './stageClock';
 import { SEA_LEVEL_PA } from './water';
@@ -16,8 +16,8 @@ const SHELL = {
   pressurePa: SEA_LEVEL_PA,
 } as const;
 
-/** Stages that end so, told apart by what a burner gives: 100 W, 200 W and on. */
-function stages(...ends: (StageEnd | undefined)[]): HeatStage[] {
+/** Phases that end so, told apart by burner power: 100 W, 200 W and on. */
+function stages(...ends: (StageEnd | undefined)[]): RunPhase[] {
   return ends.map((until, i) => ({
     phases: [false, true].map((turned) =>
       potPhase({ kind: 'power', powerW: 100 * (i + 1) }, 'heavy', turned, SHELL, AS_EXPECTED),
@@ -68,7 +68,7 @@ describe('which stage of heat is on', () => {
     expect([up.advance(60, 79, 1), up.advance(120, 80, 1), on(up)]).toEqual([false, true, 2]);
     const down = new StageClock(stages(until, undefined), new Float64Array(1), 95);
     expect([down.advance(60, 81, 1), down.advance(120, 80, 1), on(down)]).toEqual([false, true, 2]);
-    // From which side is seen as the stage begins, not as the pot began.
+    // The side is decided when the phase begins, not when the pot began.
     const later = new StageClock(stages({ kind: 'clock', atS: 100 }, until, undefined), new Float64Array(1), 20);
     expect([later.advance(100, 95, 1), on(later)]).toEqual([true, 2]);
     expect([later.advance(160, 85, 1), later.advance(220, 79, 1), on(later)]).toEqual([false, true, 3]);

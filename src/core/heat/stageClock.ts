@@ -1,19 +1,19 @@
-import { type HeatStage, type PotPhase, type StageEnd } from './phase';
+import { type RunPhase, type PotPhase, type StageEnd } from './phase';
 
-/** Which stage of heat is on, and when it ends. */
+/** Which heat phase is on, and when it ends. */
 export class StageClock {
-  /** Whether there is another stage at all. */
+  /** Whether there is another phase at all. */
   readonly several: boolean;
   private index = 0;
   private sinceS = 0;
   private cooler = false;
-  /** The next end by the clock of this stage or a later one, s: it is kept even if stages before it have not ended. */
+  /** The next clock end of this phase or a later one, s: it holds even if earlier phases have not ended. */
   private clockS = Infinity;
   private clockIndex = -1;
 
   constructor(
-    private readonly stages: readonly HeatStage[],
-    /** Cook value of each body's slowest quarter, min, kept up to date by the run. */
+    private readonly stages: readonly RunPhase[],
+    /** Cook value of each body's slowest quarter, min, updated by the run. */
     private readonly slow: Float64Array,
     liquidC: number,
   ) {
@@ -22,7 +22,7 @@ export class StageClock {
   }
 
   phase(key: number): PotPhase {
-    return (this.stages[this.index] as HeatStage).phases[key] as PotPhase;
+    return (this.stages[this.index] as RunPhase).phases[key] as PotPhase;
   }
 
   private enter(index: number, nowS: number, liquidC: number): void {
@@ -36,8 +36,8 @@ export class StageClock {
   }
 
   /**
-   * Goes on to the stage that is on at `nowS`, with the liquid at `liquidC` and `standingKg` in the pot; whether another one
-   * began.
+   * Moves on to the phase in force at `nowS`, with the liquid at `liquidC` and `standingKg` in the pot; returns whether
+   * a new one began.
    */
   advance(nowS: number, liquidC: number, standingKg: number): boolean {
     const before = this.index;

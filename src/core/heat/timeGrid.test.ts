@@ -86,7 +86,7 @@ describe('the time grid', () => {
     expect(where((i) => grid.topUp[i] !== -1 || grid.reading[i] !== -1)).toHaveLength(3);
     expect(where((i) => grid.airDropK[i] === 45)).toEqual([3015, 3030, 3045, 3050]);
     expect(where((i) => (grid.airDropK[i] ?? 0) > 0)[0]).toBe(3015);
-    // An opening that lets no air out leaves what the one before it let out.
+    // An opening that lets no air out does not restore what an earlier one let out.
     const after = ends.indexOf(5015);
     expect(grid.airDropK[after]).toBeCloseTo(45 * Math.exp(-(5007.5 - 3050) / 300), 3);
   });
@@ -133,7 +133,7 @@ describe('the time grid', () => {
   it('warms a cold oven with its time constant', () => {
     const grid = makeTimeGrid({ ...bare, horizonS: 3600, rules: PLAIN_STEPS, coldStart: { dropK: 128, tauS: 420 } });
     const at = grid.endS.indexOf(420);
-    // Over a step it counts what lies between its ends: the mean of the fall.
+    // Over a step the mean of the drop counts.
     const mean = (128 * (Math.exp(-405 / 420) - Math.exp(-1))) / (15 / 420);
     expect(grid.airDropK[0]).toBeGreaterThan(120);
     expect(grid.airDropK[at]).toBeCloseTo(mean, 6);

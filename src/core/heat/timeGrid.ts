@@ -2,7 +2,7 @@
 export interface Opening {
   readonly atS: number;
   readonly durationS: number;
-  /** Fall of the oven's air while the door is open, K (0 on the stove). */
+  /** Drop in oven air temperature while the door is open, K (0 on the stove). */
   readonly airDropK: number;
   readonly lidOff: boolean;
 }
@@ -14,45 +14,45 @@ export interface TopUp {
   readonly tempC: number;
 }
 
-/** A reading that the pot is set to, because nothing explains it: what stands in it, or how warm it is. */
+/** An unexplained reading the pot is set to: its contents or its temperature. */
 export interface Reading {
   readonly atS: number;
   readonly liquidKg?: number;
   readonly liquidC?: number;
 }
 
-/** How finely to cut time: the step allowed from `fromS` on. */
+/** Time resolution: the step allowed from `fromS` on. */
 export interface StepRule {
   readonly fromS: number;
   readonly stepS: number;
 }
 
-/** Steps of a run, shared by every particle: they depend on the acts and not on the unknowns. */
+/** Steps of a run, shared by every particle: they depend on the acts and not on the parameters. */
 export interface TimeGrid {
   readonly count: number;
   /** Length of each step, s. */
   readonly stepS: Float64Array;
   /** End of each step, s. */
   readonly endS: Float64Array;
-  /** The different lengths there are, s, and which of them each step has. */
+  /** The distinct step lengths, s, and the index of each step's. */
   readonly lengths: Float64Array;
   readonly length: Uint16Array;
-  /** Which state of lid and turning is in force during the step. */
+  /** Index of the lid and turning state during the step. */
   readonly key: Uint16Array;
   /** How far the oven's air is below its setting, K. */
   readonly airDropK: Float64Array;
   readonly lidOff: Uint8Array;
-  /** Top-up poured in at the start of the step: index into `topUps`, or -1. */
+  /** Top-up added at the start of the step: index into `topUps`, or -1. */
   readonly topUp: Int16Array;
-  /** Reading that the pot is set to at the start of the step: index into `readings`, or -1. */
+  /** Reading the pot is set to at the start of the step: index into `readings`, or -1. */
   readonly reading: Int16Array;
 }
 
-/** Time constant of oven air after the door shuts, s. Verified against measured ovens by the modeller. */
+/** Time constant of oven air after the door shuts, s. Checked against measured ovens. */
 const AIR_RECOVERY_S = 300;
-/** Where in a step to look for its mean: Gauss's two points. */
+/** Where in a step to evaluate its mean: Gauss's two points. */
 const GAUSS = 0.5 - Math.sqrt(1 / 12);
-/** After which steps need not be short for the air's sake. */
+/** After which steps no longer need to be short for the air's sake. */
 const RECOVERED_AFTER_S = 2 * AIR_RECOVERY_S;
 const OPENING_STEP_S = 15;
 const RECOVERY_STEP_S = 60;
@@ -60,7 +60,7 @@ const RECOVERY_STEP_S = 60;
 /** Full grid: 15 s steps throughout. */
 export const PLAIN_STEPS: readonly StepRule[] = [{ fromS: 0, stepS: 15 }];
 
-/** Grid for many particles: short steps while the surface is steep, long ones when all is nearly even. */
+/** Grid for many particles: short steps while gradients are steep, long ones later. */
 export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 0, stepS: 60 },
   { fromS: 600, stepS: 120 },
@@ -70,7 +70,7 @@ export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 86400, stepS: 3600 },
 ];
 
-/** The longest step so long after a heat began. */
+/** The longest step allowed this long after a heat began. */
 function allowedStep(rules: readonly StepRule[], sinceS: number): number {
   return rules.findLast((rule) => rule.fromS <= sinceS)?.stepS ?? Infinity;
 }
@@ -91,7 +91,7 @@ interface Step {
 }
 
 /**
- * Cuts [0, horizonS] into steps that end exactly at every phase change, opening, top-up and asked-for mark.
+ * Divides [0, horizonS] into steps that end exactly at every phase change, opening, top-up and requested mark.
  * `keyStartsS`, when another state of lid and turning begins, must be ascending and begin with 0.
  */
 export function makeTimeGrid(options: {

@@ -35,7 +35,7 @@ export function boilingPointC(pressurePa: number): number {
   return askedC;
 }
 
-/** The pressure asked for last and its boiling point: every particle of a forecast asks for the same. */
+/** The last pressure requested and its boiling point: every particle of a forecast asks for the same. */
 let askedPa = Number.NaN;
 let askedC = Number.NaN;
 
@@ -50,5 +50,5 @@ function bisectBoiling(pressurePa: number): number {
   return (low + high) / 2;
 }
 
-/** A litre of water near the boil weighs this, kg. Source: steam tables, 96 °C. */
+/** Density of water near the boil, kg/l. Source: steam tables, 96 °C. */
 export const WATER_KG_PER_L = 0.96;

@@ -3,7 +3,7 @@ import { type Lexicon } from './lexicon';
 import { type Message, say } from '../message';
 import { type Dimension, displayUnit, fromUnit, GAS_MARKS, type Unit, type UnitChoice, UNITS } from '../quantity';
 
-/** What a typed quantity came to: SI (kg, l, mm, °C), or what was not understood. */
+/** The result of a typed quantity: SI (kg, l, mm, °C), or what was not recognised. */
 export type Parsed =
   { readonly ok: true; readonly si: number; readonly bare: boolean } | { readonly ok: false; readonly says: Message };
 
@@ -65,8 +65,8 @@ function gasMark(text: string, lexicon: Lexicon): Parsed | undefined {
 }
 
 /**
- * Reads a quantity as people type it: "2 lb 3 oz", "1½ in", "1,2 kg", "gas 3". A bare number is in the unit that
- * `choice` shows (kg or lb, ml or cups, mm or inches, °C or °F). An empty text gives NaN, a field nobody has filled.
+ * Reads a quantity as people type it: "2 lb 3 oz", "1½ in", "1,2 kg", "gas 3". A bare number is in the unit shown by
+ * `choice` (kg or lb, ml or cups, mm or inches, °C or °F). Empty text gives NaN, an empty field.
  */
 export function parseQuantity(
   text: string,
@@ -112,18 +112,18 @@ export function parseQuantity(
   return { ok: true, si, bare };
 }
 
-/** What a line of text begins with: SI of a dimension, or a bare number. */
+/** The start of a line of text: SI of a dimension, or a bare number. */
 export interface LeadingQuantity {
   readonly dimension: 'mass' | 'volume' | undefined;
   /** kg or l; NaN for a bare number. */
   readonly si: number;
-  /** The bare number; undefined where a unit follows. */
+  /** The bare number; undefined if a unit follows. */
   readonly count: number | undefined;
 }
 
 /**
- * The amount an ingredient's line begins with, e.g. "1½ lb", "2 to 3 tbsp", "400g", "4". Of a range the middle; of "2 x
- * 400 g" the product. Undefined where the line begins with no number.
+ * The amount at the start of an ingredient line, e.g. "1½ lb", "2 to 3 tbsp", "400g", "4". The middle of a range; the
+ * product of "2 x 400 g". Undefined if the line does not start with a number.
  */
 export function leadingQuantity(line: string, lexicon: Lexicon = ENGLISH): LeadingQuantity | undefined {
   let text = line.trim().toLowerCase();
@@ -138,7 +138,7 @@ export function leadingQuantity(line: string, lexicon: Lexicon = ENGLISH): Leadi
     value = times ? value * second.value : (value + second.value) / 2;
     rest = second.rest;
   }
-  // "lb." and "tbsp." are written with their full stop.
+  // "lb." and "tbsp." may have a full stop.
   const bare = rest.replace(/^([a-z ]+)\./, '$1 ');
   for (const dimension of ['mass', 'volume'] as const) {
     const found = readUnit(bare, dimension);

@@ -1,6 +1,6 @@
-import { type Lexicon, type Meaning, type MeatEntry, type WishLexicon } from './lexicon';
+import { type Lexicon, type IngredientMatch, type MeatEntry, type PlanRequestLexicon } from './lexicon';
 
-type Entry = readonly [pattern: RegExp, meaning: Meaning];
+type Entry = readonly [pattern: RegExp, meaning: IngredientMatch];
 
 const garnish = (pattern: RegExp, id: string, eachKg: number, kgPerL = 0.55): Entry => [
   pattern,
@@ -11,10 +11,10 @@ const named = (role: 'liquid' | 'herb' | 'spice' | 'fat', pattern: RegExp, id: s
   { role, id },
 ];
 
-/** Cut small in the recipe's words. */
+/** Cut small, in a recipe's words. */
 const CUBED = /\b(cubes?|cubed|diced?|chunks?|stew(?:ing)?|bite[- ]size|pieces)\b/;
 
-/** Meat first named by its whole name; a line that says it is cut up becomes cubes where the larder has them. */
+/** Meat first, by its full name; a line that says it is cut up becomes cubes if the larder has them. */
 const MEAT: readonly MeatEntry[] = [
   [/\b(?:beef|ox) tongue\b|\btongue of beef\b/, 'beef_tongue', 1.4],
   [/\b(?:veal|calf'?s) tongues?\b/, 'veal_tongue', 0.6],
@@ -95,7 +95,7 @@ const MEAT: readonly MeatEntry[] = [
   [/\brabbit\b/, 'rabbit_leg', 0.2],
 ];
 
-/** Everything else, the more special wording before the more general. Usual weights of one. */
+/** Everything else, more specific wording before more general. Usual weights of one piece. */
 const REST: readonly Entry[] = [
   garnish(/\bharissa\b/, 'harissa', 0),
   garnish(/\bred pepper paste\b/, 'pepperPaste', 0),
@@ -653,7 +653,7 @@ const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sept?',
 const WEEKDAYS = ['mon', 'tues?', 'wed(?:nes)?', 'thu(?:rs?)?', 'fri', 'sat(?:ur)?', 'sun'];
 
 /** What is to be braised, for how many and when, in one line. */
-const WISH: WishLexicon = {
+const WISH: PlanRequestLexicon = {
   eaters: [
     new RegExp(
       `\\b(?:for|feeds?|serves?|serving)\\s+${COUNT}(?:\\s+(?:people|persons?|guests?|eaters?|of us))?\\b(?!\\s*(?:h\\b|hours?|min))`,

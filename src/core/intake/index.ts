@@ -8,6 +8,6 @@ export {
   type ReadLine,
   type ReadRecipe,
   readRecipe,
-  type Taken,
+  type Recognised,
 } from './recipe';
 export { planFromWish, parsePlanRequest, type WishDay } from './planRequest';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mainStage } from '../choices';
 import { planFromRecipe } from './plan';
-import { matchIngredient, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Taken } from './recipe';
+import { matchIngredient, minutesOfIso, type RawRecipe, readIngredient, readRecipe, type Recognised } from './recipe';
 import { CUTS, FATS, GARNISHES, HERBS, LIQUIDS, SPICES } from '../larder';
 import { checkPlanInput, composePlan } from '../plan';
 import { recipeJsonLd } from '../../exports/recipe';
@@ -12,7 +12,7 @@ import { english, WORDS, US_WORDS } from '../../testing/words';
 import { ofRow } from '../message';
 import { HOUR_MS } from '../quantity';
 
-const taken = (line: string): Taken => {
+const taken = (line: string): Recognised => {
   const read = readIngredient(line).taken;
   if (!read) throw new Error(`“${line}” was not understood`);
   return read;

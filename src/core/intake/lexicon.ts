@@ -1,32 +1,32 @@
 import { type LidKind } from '../larder';
 
-/** What a line of a recipe can become in a plan. */
+/** What a recipe line can become in a plan. */
 export type Role = 'cut' | 'garnish' | 'liquid' | 'herb' | 'spice' | 'fat' | 'salt' | 'paste' | 'flour';
 
-export interface Meaning {
+export interface IngredientMatch {
   readonly role: Role;
-  /** Id in the larder; empty for salt, paste and flour, of which there is one. */
+  /** Id in the larder; empty for salt, paste and flour, which exist only once. */
   readonly id: string;
-  /** What one of it weighs, kg, where it is counted; usual sizes, good to a third. */
+  /** Weight of one, kg, where it is counted; usual sizes, good to a third. */
   readonly eachKg?: number;
-  /** What a litre of it weighs cut up, kg, where it comes by the cup. */
+  /** Weight of a litre of it cut up, kg, where it is measured in cups. */
   readonly kgPerL?: number;
 }
 
-/** Meat by its whole name, what one weighs, kg, and the cubes a line that says it is cut up becomes. */
+/** Meat by its full name, the weight of one, kg, and the cubes a line becomes if it says it is cut up. */
 export type MeatEntry = readonly [pattern: RegExp, whole: string, eachKg: number, cubes?: string];
 
-/** Where a braise can be put that a line can name. */
+/** Places a line can name. */
 export type NamedPlace = 'fan' | 'simmer' | 'steamOven' | 'grill';
 
 /**
- * How one language says in a line what is to be braised, for how many and when. Patterns are looked for in lower case;
- * the named groups are what is taken from them.
+ * How one language says in a line what is to be braised, for how many and when. Patterns are matched in lower case;
+ * their named groups are used.
  */
-export interface WishLexicon {
-  /** Group `count`: digits, or a word of `numbers`. */
+export interface PlanRequestLexicon {
+  /** Group `count`: digits, or a word from `numbers`. */
   readonly eaters: readonly RegExp[];
-  /** Groups `hour`, perhaps `minute` and `half`: digits, and the half of the day as one of `morning` or not. */
+  /** Groups `hour`, optionally `minute` and `half`: digits, and the half of the day as one of `morning` or not. */
   readonly clocks: readonly RegExp[];
   readonly morning: RegExp;
   readonly noon: RegExp;
@@ -39,50 +39,50 @@ export interface WishLexicon {
   /** January first; each with group `day` on either side. */
   readonly months: readonly RegExp[];
   readonly mass: RegExp;
-  /** Degrees with their unit, as `temperature`, or a bare number of three digits. */
+  /** Degrees with their unit, as `temperature`, or a bare three-digit number. */
   readonly degrees: RegExp;
   readonly places: readonly (readonly [pattern: RegExp, place: NamedPlace])[];
-  /** Naming the oven alone says nothing that is not so anyway. */
+  /** Naming only the oven adds nothing: it is the default. */
   readonly oven: RegExp;
   readonly lids: readonly (readonly [pattern: RegExp, lid: LidKind])[];
-  /** A pot by its size against the others: the whole phrase. */
+  /** A pot by relative size: the whole phrase. */
   readonly smallPot: RegExp;
   readonly largePot: RegExp;
-  /** A pot by its breadth: group `cm`. */
+  /** A pot by its width: group `cm`. */
   readonly potAcross: RegExp;
   /** Any other mention of a pot. */
   readonly pot: RegExp;
-  /** What cannot be the main thing of a braise here, by why. */
+  /** Main ingredients that cannot be braised here, by reason. */
   readonly unplanned: readonly (readonly [pattern: RegExp, why: 'fish' | 'vegetables'])[];
-  /** Between one thing and another. */
+  /** Separators between two items. */
   readonly apart: RegExp;
-  /** Words that join and fill, and say nothing by themselves. */
+  /** Joining and filler words without meaning of their own. */
   readonly fillers: RegExp;
-  /** A number before a thing, group `count`, at the end of what stands before it. */
+  /** A number before an item, group `count`, at the end of the text before it. */
   readonly countBefore: RegExp;
 }
 
 /** How one language writes recipes and amounts. All reading of text goes through one of these. */
 export interface Lexicon {
   readonly meat: readonly MeatEntry[];
-  /** Everything else, the more special wording before the more general. */
-  readonly rest: readonly (readonly [pattern: RegExp, meaning: Meaning])[];
+  /** Everything else, more specific wording before more general. */
+  readonly rest: readonly (readonly [pattern: RegExp, meaning: IngredientMatch])[];
   /** Cut small. */
   readonly cubed: RegExp;
-  /** Made of meat, but no meat. */
+  /** Made from meat, but not meat. */
   readonly stock: RegExp;
-  /** The method says that the meat of the list is cut up. */
+  /** The method says that the listed meat is cut up. */
   readonly cutUpLater: RegExp;
-  /** One thing and another on a line. */
+  /** Two items on one line. */
   readonly joins: RegExp;
   readonly bunch: RegExp;
   readonly head: RegExp;
   readonly tins: RegExp;
   readonly bottles: RegExp;
   readonly pinch: RegExp;
-  /** Numbers said in words before an amount, and what they are in digits. */
+  /** Numbers in words before an amount, and their digits. */
   readonly spoken: readonly (readonly [pattern: RegExp, digits: string])[];
-  /** From one amount to another. */
+  /** Separator within a range of amounts. */
   readonly toAnother: RegExp;
   /** A number, perhaps another, and hours or minutes. */
   readonly span: RegExp;
@@ -91,11 +91,11 @@ export interface Lexicon {
   readonly temperature: RegExp;
   readonly fahrenheit: RegExp;
   readonly gas: RegExp;
-  /** A gas mark by itself, as it is typed. */
+  /** A gas mark on its own, as typed. */
   readonly gasMark: RegExp;
   readonly oven: RegExp;
   readonly fan: RegExp;
   readonly simmers: RegExp;
   readonly braises: RegExp;
-  readonly wish: WishLexicon;
+  readonly wish: PlanRequestLexicon;
 }

@@ -1,19 +1,19 @@
-import { type Taken } from './recipe';
+import { type Recognised } from './recipe';
 import { bonelessKg } from '../buy';
 import { type Fate, garnishById, liquidById } from '../larder';
 import { type BaseItem, LIMITS, type MeatPart, type PlanHeat, type PlanInput, withHeat } from '../choices';
-import { type KitchenTools, startPlan, usualMeat } from '../plan';
+import { type KitchenTools, startPlan, defaultMeat } from '../plan';
 
-/** What a cook has settled of a recipe. */
-export interface SettledRecipe {
+/** What a cook has resolved of a recipe. */
+export interface ResolvedRecipe {
   readonly title: string;
   readonly eaters: number;
   readonly heat: PlanHeat | undefined;
-  readonly taken: readonly Taken[];
+  readonly taken: readonly Recognised[];
 }
 
-/** Amounts of the same thing added up. */
-function summed(taken: readonly Taken[], role: Taken['role']): Map<string, number> {
+/** Amounts of the same ingredient added up. */
+function summed(taken: readonly Recognised[], role: Recognised['role']): Map<string, number> {
   const out = new Map<string, number>();
   for (const t of taken) {
     if (t.role === role && Number.isFinite(t.amount)) out.set(t.id, (out.get(t.id) ?? 0) + t.amount);
@@ -23,7 +23,7 @@ function summed(taken: readonly Taken[], role: Taken['role']): Map<string, numbe
 
 const FATES_BY_KIND: Readonly<Partial<Record<string, readonly Fate[]>>> = { aromatic: ['melt'], seasoning: ['melt'] };
 
-/** So much of a garnish, with what usually becomes of it and when it usually goes in. */
+/** An amount of a garnish, with its usual cut and usual time to go in. */
 export function baseItem(id: string, kg: number): BaseItem {
   const { kind, cutMm, lateMinutes } = garnishById(id);
   const suits = Object.keys(cutMm) as Fate[];
@@ -36,17 +36,17 @@ export function baseItem(id: string, kg: number): BaseItem {
   };
 }
 
-function meatOf(taken: Taken, eaters: number): MeatPart {
-  const usual = usualMeat(taken.id, eaters, Number.isFinite(taken.amount) ? taken.amount : undefined);
+function meatOf(taken: Recognised, eaters: number): MeatPart {
+  const usual = defaultMeat(taken.id, eaters, Number.isFinite(taken.amount) ? taken.amount : undefined);
   return taken.pieces === undefined ? usual : { ...usual, pieces: Math.max(1, taken.pieces) };
 }
 
 /**
- * A plan from what was settled of a recipe: its meat, what goes in by measure, its heat. All else is as this kitchen does
- * it; stock and water fill up to the level that the pot asks for, whatever amount the recipe had. Throws `RangeError` when
- * there is no meat.
+ * A plan from a resolved recipe: its meat, its measured ingredients, its heat. Everything else is as this kitchen
+ * usually does it; stock and water fill up to the level the pot needs, whatever amount the recipe gave. Throws
+ * `RangeError` if there is no meat.
  */
-export function planFromRecipe(recipe: SettledRecipe, kitchen: KitchenTools, serveAtMs: number): PlanInput {
+export function planFromRecipe(recipe: ResolvedRecipe, kitchen: KitchenTools, serveAtMs: number): PlanInput {
   const { taken, eaters } = recipe;
   const cuts = taken.filter((t) => t.role === 'cut');
   const [first] = cuts;

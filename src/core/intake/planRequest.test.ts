@@ -12,7 +12,7 @@ import { HOUR_MS } from '../quantity';
 
 const { pots } = SALTMARSH_ROW;
 const read = (text: string): PlanRequest => parsePlanRequest(text, { pots });
-/** What of a wish is said. */
+/** What is shown of a request. */
 const said = (text: string): Partial<PlanRequest> =>
   Object.fromEntries(
     Object.entries(read(text)).filter(([, v]) => v !== undefined && !(Array.isArray(v) && v.length === 0)),

@@ -17,50 +17,50 @@ import { GAS_MARKS, METRIC, type UnitChoice } from '../quantity';
 import { bonelessKg } from '../buy';
 import { garnishById, lidsFor, type LidKind, liquidById, type Pot } from '../larder';
 import { type BraiseStyle, withStyle } from '../styles';
-import { type KitchenTools, startPlan, usualMeat } from '../plan';
+import { type KitchenTools, startPlan, defaultMeat } from '../plan';
 
-/** The day a line names, as it names it. */
+/** The day in a line, as named. */
 export type WishDay =
   | { readonly kind: 'inDays'; readonly days: number }
   /** Monday is 1. */
   | { readonly kind: 'weekday'; readonly weekday: number }
   | { readonly kind: 'date'; readonly month: number; readonly day: number };
 
-/** What one line says of a braise to come; undefined where it says nothing of it. */
+/** What one line says about a braise; each part undefined where it says nothing. */
 export interface PlanRequest {
   readonly cutId: string | undefined;
-  /** Names something that cannot be the main thing here. */
+  /** Names a main ingredient that cannot be braised here. */
   readonly unplanned: 'fish' | 'vegetables' | undefined;
   readonly massKg: number | undefined;
   readonly pieces: number | undefined;
   readonly eaters: number | undefined;
   readonly day: WishDay | undefined;
-  /** Minutes of the kitchen's clock after midnight. */
+  /** Minutes after midnight on the kitchen's clock. */
   readonly minuteOfDay: number | undefined;
   readonly heat: PlanHeat | undefined;
   /** Which of the kitchen's pots. */
   readonly pot: Pot | undefined;
   readonly lid: LidKind | undefined;
-  /** Liquids, garnish and herbs of the larder, as they come. */
+  /** Liquids, garnish and herbs of the larder, in order. */
   readonly liquids: readonly string[];
   readonly garnish: readonly string[];
   readonly herbs: readonly string[];
-  /** What is left over, as it was written. */
+  /** The unrecognised rest, as written. */
   readonly notUnderstood: readonly string[];
 }
 
 const MINUTES_PER_HOUR = 60;
 const HOURS = 24;
-/** An hour up to this one, said without its half of the day, is of the evening. */
+/** An hour up to this one without am or pm means the evening. */
 const LATEST_BARE_EVENING = 11;
-/** Where a line is cut: nothing reaches over it. */
+/** Where a line is split: nothing matches across it. */
 const CUT = ' | ';
 
 const volume = (p: Pot): number => p.lengthMm * p.widthMm * p.heightMm;
 
-/** A line from which what was understood is taken out bit by bit. */
+/** A line from which recognised parts are removed one by one. */
 class Line {
-  /** What was taken for something it then cannot be: 25:70 for a time, 800 for degrees. */
+  /** Matched as something it cannot be: 25:70 as a time, 800 as degrees. */
   readonly refused: string[] = [];
 
   constructor(private text: string) {}
@@ -69,7 +69,7 @@ class Line {
     return this.text;
   }
 
-  /** Takes the first of `patterns` out of the line where it stands. */
+  /** Removes the first match of `patterns` from the line. */
   take(...patterns: readonly RegExp[]): RegExpExecArray | undefined {
     for (const pattern of patterns) {
       const found = pattern.exec(this.text);
@@ -80,7 +80,7 @@ class Line {
     return undefined;
   }
 
-  /** What `found` comes to; noted down as refused where that is nothing. */
+  /** The value of `found`; noted as rejected if it has none. */
   worth<T>(found: RegExpExecArray | undefined, value: T | undefined): T | undefined {
     if (found && value === undefined) this.refused.push(found[0].trim());
     return value;
@@ -127,7 +127,7 @@ function takeDay(line: Line, lexicon: Lexicon): WishDay | undefined {
 
 const toC = (f: number): number => (f - 32) / 1.8;
 
-/** The degrees a line names, °C, where they can be `mode`'s; refused where they cannot. */
+/** The degrees in a line, °C, if `mode` can have them; rejected otherwise. */
 function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice, mode: HeatMode): number | undefined {
   const [low, high] = MODES[mode].limitsC;
   const can = (c: number | undefined): boolean => c !== undefined && c >= low && c <= high;
@@ -138,7 +138,7 @@ function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice, mode: Heat
   const { value, unit, bare } = found.groups ?? {};
   if (unit !== undefined)
     return line.worth(found, [lexicon.fahrenheit.test(unit) ? toC(Number(value)) : Number(value)].find(can));
-  // Without its unit it is in the reader's own where it can be, in the other where only that can.
+  // Without a unit it is the reader's own if possible, else the other one if only that is possible.
   const own = units.temperature === 'F' ? [toC(Number(bare)), Number(bare)] : [Number(bare), toC(Number(bare))];
   return line.worth(found, own.find(can));
 }
@@ -149,7 +149,7 @@ function takeHeat(line: Line, lexicon: Lexicon, units: UnitChoice): PlanHeat | u
   const degrees = takeDegrees(line, lexicon, units, mode);
   line.take(lexicon.wish.oven);
   if (degrees === undefined) return named && heatOf(named, MODES[named].usualC);
-  // What was said of an oven in the other's degrees comes to a round number of the reader's.
+  // Oven degrees given in the other unit are rounded for the reader.
   return heatOf(mode, mode === 'simmer' || units.temperature === 'F' ? degrees : Math.round(degrees / 5) * 5);
 }
 
@@ -183,7 +183,7 @@ function takeMeat(line: Line, lexicon: Lexicon): { cutId: string; pieces: number
   return undefined;
 }
 
-/** What stands between the bits taken out, filling words gone. */
+/** The text between removed parts, without filler words. */
 function leftovers(line: Line, { wish }: Lexicon): string[] {
   return line.rest
     .split(wish.apart)
@@ -192,8 +192,8 @@ function leftovers(line: Line, { wish }: Lexicon): string[] {
 }
 
 /**
- * What a line such as "oxtail for 6 saturday 7pm, 150, small pot" says, read with one language's lexicon. A bare number of
- * degrees is in the reader's own unit. Nothing it says is left out: what was not understood is there as it was written.
+ * What a line such as "oxtail for 6 saturday 7pm, 150, small pot" says, read with one language's lexicon. A bare number
+ * of degrees is in the reader's own unit. Nothing is dropped: the unrecognised rest is returned as written.
  */
 export function parsePlanRequest(
   text: string,
@@ -212,7 +212,7 @@ export function parsePlanRequest(
   const heat = takeHeat(line, lexicon, units);
   const meat = takeMeat(line, lexicon);
   const unplanned = meat ? undefined : lexicon.wish.unplanned.find(([pattern]) => pattern.test(line.rest))?.[1];
-  // What is refused by name is understood.
+  // Anything rejected by name counts as recognised.
   if (unplanned === 'fish')
     for (const [pattern] of lexicon.wish.unplanned.filter(([, why]) => why === 'fish')) line.take(pattern);
   const known = { liquid: [] as string[], garnish: [] as string[], herb: [] as string[] };
@@ -240,8 +240,8 @@ export function parsePlanRequest(
   };
 }
 
-/** A wish with all a plan cannot do without. */
-export interface SettledWish extends Omit<
+/** A request with everything a plan needs. */
+export interface ResolvedRequest extends Omit<
   PlanRequest,
   'cutId' | 'unplanned' | 'eaters' | 'day' | 'minuteOfDay' | 'notUnderstood'
 > {
@@ -255,25 +255,25 @@ const HERB_COUNT = 2;
 const isFiller = (id: string): boolean => ['stock', 'water'].includes(liquidById(id).kind);
 
 /**
- * A plan from a settled wish: what it names as it names it, the rest as the `kind` has it, or else as this kitchen usually
- * does it.
+ * A plan from a resolved request: what it names, otherwise what the style has, otherwise what this kitchen usually
+ * does.
  */
-export function planFromWish(wish: SettledWish, kitchen: KitchenTools, kind?: BraiseStyle): PlanInput {
+export function planFromWish(wish: ResolvedRequest, kitchen: KitchenTools, kind?: BraiseStyle): PlanInput {
   const { cutId, eaters, massKg, pieces, liquids } = wish;
-  const usual = usualMeat(cutId, eaters, massKg);
+  const usual = defaultMeat(cutId, eaters, massKg);
   const each = usual.massKg / usual.pieces;
-  // So many pieces weigh what such pieces usually do, unless their weight is said.
+  // A number of pieces weighs what such pieces usually weigh, unless a weight is given.
   const meat =
     pieces === undefined
       ? usual
       : massKg === undefined
-        ? { ...usualMeat(cutId, eaters, Math.min(LIMITS.massKg[1], pieces * each)), pieces }
+        ? { ...defaultMeat(cutId, eaters, Math.min(LIMITS.massKg[1], pieces * each)), pieces }
         : { ...usual, pieces };
   const usualPlan = startPlan(kitchen, { title: wish.title, cutId, eaters, serveAtMs: wish.serveAtMs, meat });
   const begun = kind ? withStyle(usualPlan, kind) : usualPlan;
   const filling = liquids.find((id) => isFiller(id));
   const poured = liquids.filter((id) => !isFiller(id));
-  // As much in all as this kitchen pours of what it pours usually.
+  // The same total as this kitchen usually pours.
   const usualL = usualPlan.liquid.parts.reduce((sum, p) => sum + p.litres, 0);
   const litres = Math.round((usualL / Math.max(1, poured.length)) * 100) / 100;
   const wine = poured.some((id) => liquidById(id).kind === 'wine');

@@ -1,56 +1,56 @@
 import { leadingQuantity } from './amounts';
 import { ENGLISH } from './english';
-import { type Lexicon, type Meaning, type Role } from './lexicon';
+import { type Lexicon, type IngredientMatch, type Role } from './lexicon';
 import { kg, litres, type Message, minutes as time, nameOf, say, tempC } from '../message';
 import { heatOf, type PlanHeat } from '../choices';
 import { GAS_MARKS } from '../quantity';
 
-/** A recipe as a page or a file gives it, words only. */
+/** A recipe from a page or file, as text. */
 export interface RawRecipe {
   readonly name: string;
   readonly yields: string;
   readonly ingredients: readonly string[];
   readonly steps: readonly string[];
-  /** Minutes as the recipe states them; undefined where it does not. */
+  /** Minutes stated by the recipe; undefined if none. */
   readonly prepMin: number | undefined;
   readonly cookMin: number | undefined;
   readonly totalMin: number | undefined;
 }
 
-/** How much of something: kg of meat, vegetables and paste, l of liquids, grams of spice and salt, a number of herbs. */
-export interface Taken {
+/** An amount: kg of meat, vegetables and paste, l of liquids, grams of spice and salt, a number of herbs. */
+export interface Recognised {
   readonly role: Role;
   readonly id: string;
   readonly amount: number;
-  /** Pieces, where meat is counted. */
+  /** Number of pieces, where meat is counted. */
   readonly pieces?: number;
 }
 
-/** One line of the recipe and what it became. */
+/** One line of the recipe and its match. */
 export interface ReadLine {
   readonly text: string;
-  /** What it is taken for; undefined where nobody knows. */
-  readonly taken: Taken | undefined;
-  /** What had to be assumed. */
+  /** Its match; undefined if there is none. */
+  readonly taken: Recognised | undefined;
+  /** Assumptions that were made. */
   readonly assumed: readonly Message[];
 }
 
-/** Something found in the text, with the words it was found in, or where else it stands. */
+/** Something found in the text, with the quote, or where else it stands. */
 export interface Found<T> {
   readonly value: T;
   readonly from: string | Message;
 }
 
-/** A recipe as far as it was understood. Nothing of it is left out: what was not understood is there as it was. */
+/** A recipe as far as it was recognised. Nothing is dropped: unrecognised lines are kept as they were. */
 export interface ReadRecipe {
-  /** Empty where it has none. */
+  /** Empty if it has none. */
   readonly title: string;
   readonly eaters: Found<number> | undefined;
   readonly lines: readonly ReadLine[];
   readonly heat: Found<PlanHeat> | undefined;
-  /** Minutes in the pot as the recipe has them. */
+  /** Minutes in the pot, from the recipe. */
   readonly minutes: Found<readonly [low: number, high: number]> | undefined;
-  /** Further temperatures that could be meant instead. */
+  /** Other temperatures that could be meant. */
   readonly unsure: readonly Message[];
   readonly steps: readonly string[];
 }
@@ -67,7 +67,7 @@ export function minutesOfIso(text: string): number | undefined {
 }
 
 const TEASPOON_L = 0.005;
-/** Ground spice by the spoon weighs about this, kg a litre. */
+/** Density of ground spice, kg per litre. */
 const SPICE_KG_PER_L = 0.45;
 const PINCH_G = 0.5;
 const HERB_BUNCH = 6;
@@ -87,9 +87,9 @@ const TIN_L = 0.4;
 const LEMON_L = 0.04;
 const GARLIC_HEAD_CLOVES = 10;
 
-/** What a line's amount comes to in the measure its meaning wants. */
+/** A line's amount in the unit its match needs. */
 function amountOf(
-  meaning: Meaning,
+  meaning: IngredientMatch,
   line: string,
   quantity: ReturnType<typeof leadingQuantity>,
   lexicon: Lexicon,
@@ -159,8 +159,8 @@ function amountOf(
   }
 }
 
-/** What the words of an ingredient mean; undefined where the larder has nothing like it. */
-export function matchIngredient(words: string, lexicon: Lexicon = ENGLISH): Meaning | undefined {
+/** The match for an ingredient's words; undefined if the larder has nothing like it. */
+export function matchIngredient(words: string, lexicon: Lexicon = ENGLISH): IngredientMatch | undefined {
   const text = words.toLowerCase();
   if (!lexicon.stock.test(text)) {
     for (const [pattern, whole, eachKg, cubes] of lexicon.meat) {
@@ -173,9 +173,9 @@ export function matchIngredient(words: string, lexicon: Lexicon = ENGLISH): Mean
   return lexicon.rest.find(([pattern]) => pattern.test(text))?.[1];
 }
 
-/** One line of ingredients, understood as far as it goes. */
+/** One ingredient line, recognised as far as possible. */
 export function readIngredient(text: string, lexicon: Lexicon = ENGLISH): ReadLine {
-  // Metric in brackets after a US amount, or the other way round, says the same twice.
+  // Metric in brackets after a US amount, or the other way round, states the same amount twice.
   const words = text
     .replaceAll(/\([^)]*\)/g, ' ')
     .replaceAll(/\s+/g, ' ')
@@ -188,7 +188,7 @@ export function readIngredient(text: string, lexicon: Lexicon = ENGLISH): ReadLi
 
 const COOKABLE_C = [90, 240] as const;
 
-/** Every oven temperature a sentence names, °C, rounded to five. */
+/** Every oven temperature in a sentence, °C, rounded to five. */
 function temperaturesIn(text: string, lexicon: Lexicon): number[] {
   const degrees = [...text.matchAll(lexicon.temperature)].map(([, value, unit]) =>
     lexicon.fahrenheit.test(unit ?? '') ? (Number(value) - 32) / 1.8 : Number(value),
@@ -214,7 +214,7 @@ function spoken(text: string, { numbers }: Lexicon): number {
   return (digits === '' ? 0 : Number(digits)) + (glyph === undefined ? 0 : (GLYPHS[glyph] ?? 0));
 }
 
-/** Every length of time a sentence names, min. */
+/** Every duration in a sentence, min. */
 function timesIn(text: string, lexicon: Lexicon): (readonly [number, number])[] {
   return [...text.matchAll(lexicon.span)].map(([, low = '', high, unit = '']) => {
     const scale = lexicon.hours.test(unit) ? MINUTES_PER_HOUR : 1;
@@ -223,7 +223,7 @@ function timesIn(text: string, lexicon: Lexicon): (readonly [number, number])[] 
   });
 }
 
-/** Shorter than this is no braise, min. */
+/** Anything shorter is not a braise, min. */
 const SHORTEST_BRAISE_MIN = 40;
 
 function findHeat(
@@ -266,7 +266,7 @@ function findEaters(yields: string): Found<number> | undefined {
   return found && eaters >= 1 && eaters <= 40 ? { value: eaters, from: yields } : undefined;
 }
 
-/** One line for each thing: "salt and pepper" are two. A line that cannot be told apart stays as it is. */
+/** One line per item: "salt and pepper" are two. A line that cannot be split stays as it is. */
 function apart(line: string, lexicon: Lexicon): string[] {
   const parts = line.split(lexicon.joins);
   if (parts.length !== 2) return [line];
@@ -280,10 +280,10 @@ function apart(line: string, lexicon: Lexicon): string[] {
   return two ? parts : [line];
 }
 
-/** Everything a recipe says that a plan can use, and all the rest as it was. */
+/** Everything in a recipe that a plan can use, and all the rest as it was. */
 export function readRecipe(raw: RawRecipe, lexicon: Lexicon = ENGLISH): ReadRecipe {
   const lines = raw.ingredients.flatMap((l) => apart(l, lexicon)).map((l) => readIngredient(l, lexicon));
-  // "Cut into cubes" is often said in the method: then the meat of the list is cubes.
+  // "Cut into cubes" is often in the method: then the listed meat is cubes.
   const cubed = raw.steps.some((s) => lexicon.cutUpLater.test(s));
   const { heat, others } = findHeat(raw.steps, lexicon);
   return {

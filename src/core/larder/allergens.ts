@@ -1,4 +1,7 @@
-/** The fourteen allergens that must be named on food in the European Union (regulation 1169/2011, annex II), in its order. */
+/**
+ * The fourteen allergens that must be declared on food in the European Union (regulation 1169/2011, annex II), in its
+ * order.
+ */
 export const ALLERGENS = [
   'gluten',
   'crustaceans',
@@ -18,7 +21,7 @@ export const ALLERGENS = [
 
 export type Allergen = (typeof ALLERGENS)[number];
 
-/** What somebody at the table does not eat, besides allergens. */
+/** Things diners do not eat, besides allergens. */
 export const DIETS = ['alcohol', 'pork', 'beef', 'milkWithMeat'] as const;
 
 export type Diet = (typeof DIETS)[number];
@@ -27,18 +30,16 @@ export type Avoided = Allergen | Diet;
 
 export const AVOIDABLE: readonly Avoided[] = [...ALLERGENS, ...DIETS];
 
-/** How a bought product may carry something its name does not say. */
+/** How a bought product may contain something its name does not say. */
 export interface HiddenSource {
   readonly avoided: Avoided;
-  /** Code of how. */
+  /** Code of the reason. */
   readonly why: string;
 }
 
 /** What everything that goes into the pot says about who cannot eat it. */
 export interface Dietary {
-  /** What it surely brings. */
+  /** What it certainly contains. */
   readonly brings: readonly Avoided[];
   readonly hidden: readonly HiddenSource[];
 }
-
-export const PLAIN: Dietary = { brings: [], hidden: [] };

@@ -7,7 +7,6 @@ export {
   type Pan,
   panFloorM2,
   panHeatJK,
-  type BurnerKind,
   USUAL_RING_W,
 } from './burners';
 export { BIRDS, type Cut, cutById, CUTS, isCutId, type Species } from './cuts';
@@ -26,6 +25,7 @@ export {
   spiceById,
   SPICES,
 } from './seasoning';
+export { SOURCES } from './rows';
 export { isSideId, type Side, sideAmounts, sideById, SIDES, type SideStep } from './sides';
 export { VESSEL_KINDS } from './vesselKinds';
 export {

@@ -7,6 +7,7 @@ import { cutSize, FATES, garnishById, GARNISHES, isGarnishId } from './garnish';
 import { isLiquidId, isReducible, liquidById, LIQUIDS } from './liquids';
 import { herbById, HERBS, isHerbId, isSpiceId, SALT_CRYSTALS, spiceById, SPICES } from './seasoning';
 import { isSideId, sideAmounts, sideById, SIDES } from './sides';
+import { SOURCES } from './rows';
 import { VESSEL_KINDS } from './vesselKinds';
 import { LID_KINDS, LIDS, POT_MATTER } from './vessels';
 import { mixtureProperties } from '../composition';
@@ -57,7 +58,7 @@ describe('cuts', () => {
     expect(cut.bone === 'no' ? cut.boneFraction === 0 : cut.boneFraction > 0).toBe(true);
     if (cut.bone === 'no') expect(cut.boneMode).toBe('none');
     if (cut.bone === 'yes') expect(cut.boneMode).not.toBe('none');
-    // A usual piece fits its usual box and fills at least a good part of it.
+    // A usual piece fits its bounding box and fills a good part of it.
     if (cut.form === 'pieces') {
       const boxKg = (cut.sizeMm.length * cut.sizeMm.width * cut.sizeMm.thickness) / 1e9;
       const density = mixtureProperties(cut.composition).densityKgM3;
@@ -65,7 +66,7 @@ describe('cuts', () => {
       expect(cut.typicalPieceKg).toBeGreaterThan(boxKg * density * 0.25);
     }
     expect(WORDS.say(ofRow('cut', cut.id, 'sign')).length).toBeGreaterThan(8);
-    expect(cut.source.length).toBeGreaterThan(8);
+    expect(SOURCES[cut.source].length).toBeGreaterThan(8);
     expect(cut.minSafeTempC).toBeGreaterThanOrEqual(BIRDS.includes(cut.species) ? 74 : 60);
   });
 
@@ -82,7 +83,7 @@ describe('what goes in beside the meat', () => {
     const [low, usual, high] = g.usualGPerKg;
     expect(low).toBeLessThanOrEqual(usual);
     expect(usual).toBeLessThanOrEqual(high);
-    // Dried fungus takes up several times its weight.
+    // Dried mushrooms absorb several times their weight.
     expect(g.waterShare).toBeGreaterThan(-6);
     expect(g.waterShare).toBeLessThan(1);
     expect(g.tauMin).toBeGreaterThan(0);
@@ -252,7 +253,7 @@ describe('what somebody avoids', () => {
 });
 
 describe('the tables together', () => {
-  /** What tells one row from another: its figures, not its name. */
+  /** What distinguishes a row from another: its figures, not its name. */
   const figures = (row: object): string =>
     JSON.stringify(
       Object.entries(row).filter(([key]) => !['id', 'source', 'confidence', 'swaps', 'chokes', 'noted'].includes(key)),

@@ -3,19 +3,19 @@ export type LidKind = 'heavy' | 'light' | 'tightFoil' | 'foil' | 'cartouche' | '
 
 export interface Lid {
   readonly kind: LidKind;
-  /** Share of open-surface evaporation that gets past it. */
+  /** Share of open-surface evaporation that passes it. */
   readonly leak: number;
-  /** Film coefficient on meat above the liquid, W/m²K. */
+  /** Heat-transfer coefficient on meat above the liquid, W/m²K. */
   readonly topFilmWM2K: number;
-  /** How much cooler than the liquid the pieces' surroundings are, K. */
+  /** How much cooler than the liquid the space around the pieces is, K. */
   readonly headspaceDropK: number;
-  /** Spread of the logarithm of the leak between one such lid and another. */
+  /** Log-standard deviation of the leak from one such lid to another. */
   readonly leakSpread: number;
-  /** Whether there is steam between it and the liquid; paper lies on it. */
+  /** Whether there is steam between it and the liquid; paper lies on the liquid. */
   readonly covers: boolean;
-  /** Whether it is meant to sit close all round, so that it can also be found not to. */
+  /** Whether it is meant to fit tightly, so that it can also turn out not to. */
   readonly sits: boolean;
-  /** Of its outside; as the pot's when left out. */
+  /** Emissivity of its outside; the pot's if omitted. */
   readonly emissivity?: number;
   readonly source: string;
   readonly confidence: 'medium' | 'low';
@@ -32,7 +32,7 @@ const lid = (kind: LidKind, law: LidLaw): Lid => ({
   confidence: law.leakSpread > 0.5 ? 'low' : 'medium',
 });
 
-/** Under a cover that sits close, humid air condenses on what stands out. */
+/** Under a tight cover, humid air condenses on what is above the liquid. */
 const CLOSE = { topFilmWM2K: 80, headspaceDropK: 0.5, leakSpread: 0.5, covers: true, sits: true } as const;
 const FOIL_EMISSIVITY = 0.1;
 
@@ -55,7 +55,7 @@ export const LIDS: Readonly<Record<LidKind, Lid>> = {
 
 export const LID_KINDS: readonly LidKind[] = ['heavy', 'light', 'tightFoil', 'foil', 'cartouche', 'ajar', 'none'];
 
-/** Dark steel is enamelled or carbon steel, dark aluminium is coated: to an oven's walls both are as black as iron. */
+/** Dark steel is enamelled or carbon steel, dark aluminium is coated: to an oven's walls both are as dark as iron. */
 export const POT_MATERIALS = [
   'castIron',
   'steel',
@@ -68,12 +68,12 @@ export const POT_MATERIALS = [
 ] as const;
 export type PotMaterial = (typeof POT_MATERIALS)[number];
 
-/** What a pot is made of, near 100 °C. */
+/** Properties of a pot material near 100 °C. */
 export interface PotMatter {
   readonly heatJKgK: number;
   readonly densityKgM3: number;
   readonly conductivityWMK: number;
-  /** Of the outside: enamel, bare iron, glass and glaze are dark to an oven's walls, bright metal is not. */
+  /** Emissivity of the outside: enamel, bare iron, glass and glaze are dark to an oven's walls, bright metal is not. */
   readonly emissivity: number;
 }
 
@@ -89,7 +89,7 @@ export const POT_MATTER: Readonly<Record<PotMaterial, PotMatter>> = {
   copper: { heatJKgK: 390, densityKgM3: 8900, conductivityWMK: 390, emissivity: 0.1 },
 };
 
-/** A pot seen from above. */
+/** Shape of a pot seen from above. */
 export const POT_FORMS = ['round', 'oval', 'rectangle'] as const;
 export type PotForm = (typeof POT_FORMS)[number];
 
@@ -97,7 +97,7 @@ export type PotForm = (typeof POT_FORMS)[number];
 export const OWN_LIDS = ['heavy', 'light'] as const;
 export type OwnLid = (typeof OWN_LIDS)[number];
 
-/** A pot, casserole, tray or roasting pan by its inside; round ones are as wide as they are long. */
+/** A pot, casserole, tray or roasting pan by its inside measures; round ones are as wide as they are long. */
 export interface Pot {
   readonly id: string;
   readonly name: string;
@@ -110,14 +110,14 @@ export interface Pot {
   readonly lids: readonly OwnLid[];
 }
 
-/** Covers this pot can be given: its own lids, the closest first, set ajar where it has one, and what any kitchen has. */
+/** Covers for this pot: its own lids, tightest first, ajar if it has one, and what any kitchen has. */
 export function lidsFor(pot: Pick<Pot, 'lids'>): readonly LidKind[] {
   return LID_KINDS.filter((kind) =>
     kind === 'ajar' ? pot.lids.length > 0 : kind === 'heavy' || kind === 'light' ? pot.lids.includes(kind) : true,
   );
 }
 
-/** What a pot can stand in, besides a burner: an oven with or without a fan, with steam, or a grill with a cover. */
+/** Where a pot can be besides a burner: an oven with or without fan, a steam oven, or a barbecue with a lid. */
 export const OVEN_KINDS = ['still', 'fan', 'steam', 'grill'] as const;
 
 export interface Oven {

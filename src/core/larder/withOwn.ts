@@ -1,7 +1,7 @@
 import { AVOIDABLE, type Dietary } from './allergens';
 import { findCustom, type OwnTable, type CustomIngredient } from '../custom';
 
-/** Looks an id up in a table: a row, or a thing of one's own made of the row it is like. */
+/** Looks up an id in a table: a row, or a custom ingredient made from its base row. */
 export function withOwn<Row>(
   table: OwnTable,
   rows: ReadonlyMap<string, Row>,
@@ -20,11 +20,9 @@ export function withOwn<Row>(
   };
 }
 
-/** What somebody cannot eat of it: as said, or as of its like. */
+/** Allergens and diets it affects: as stated, or those of its base ingredient. */
 export function ownDietary(like: Dietary, { brings }: CustomIngredient): Dietary {
   return brings === undefined
     ? { brings: like.brings, hidden: like.hidden }
     : { brings: AVOIDABLE.filter((a) => brings.includes(a)), hidden: [] };
 }
-
-export const OWN_SOURCE = 'The cook’s own: figures as typed, the rest as of what it is like.';

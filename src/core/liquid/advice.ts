@@ -1,16 +1,19 @@
 import { type HerbPlan } from './herbs';
-import { type PourPlan } from './pour';
+import { type PouredPlan } from './pour';
 import { garnishById, type LidKind } from '../larder';
 import { type Message, nameOf, say } from '../message';
 import { type PlanInput } from '../choices';
 
-/** Sugar over this in the reduced sauce catches and darkens, g/l; onion and carrot alone bring about 100. Judgement. */
+/**
+ * More sugar than this in the reduced sauce scorches and darkens, g/l; onion and carrot alone give about 100. Estimate,
+ * no source.
+ */
 const CATCHES_G_L = 200;
 const HARD_REDUCTIONS: readonly PlanInput['liquid']['reduce'][] = ['threeQuarters', 'syrup', 'twoThirds'];
 const FOILS: readonly LidKind[] = ['foil', 'tightFoil'];
 
-/** What to mind about boiling the wine down. */
-function reductionAdvice({ liquid, base }: PlanInput, pour: PourPlan): Message[] {
+/** Advice on reducing the wine. */
+function reductionAdvice({ liquid, base }: PlanInput, pour: PouredPlan): Message[] {
   if (!pour.wine) return [];
   if (liquid.reduce === 'none') {
     return pour.pours.some((p) => p.liquid.kind === 'wine' && p.pouredL > 0.1) ? [say('advice.rawWine')] : [];
@@ -23,7 +26,7 @@ function reductionAdvice({ liquid, base }: PlanInput, pour: PourPlan): Message[]
   ];
 }
 
-/** What an acid pot asks for. */
+/** Requirements of an acidic pot. */
 function acidAdvice({ base, pot, course }: PlanInput): Message[] {
   return [
     ...(base.items.some((i) => garnishById(i.id).kind === 'pulse' && i.kg > 0) ? [say('advice.acidPulses')] : []),
@@ -32,8 +35,8 @@ function acidAdvice({ base, pot, course }: PlanInput): Message[] {
   ];
 }
 
-/** What to mind about what is poured. */
-export function liquidAdvice(input: PlanInput, pour: PourPlan, sugarGPerL: number, herbs: HerbPlan): Message[] {
+/** Advice on the liquids. */
+export function liquidAdvice(input: PlanInput, pour: PouredPlan, sugarGPerL: number, herbs: HerbPlan): Message[] {
   const { thicken } = input.base;
   return [
     ...reductionAdvice(input, pour),

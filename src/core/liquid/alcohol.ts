@@ -1,6 +1,6 @@
 import { figure, type Figure, input as from } from '../message';
 
-/** What is poured late goes in so long before the end, min: enough to lose its rawness. Judgement. */
+/** Late liquid goes in this long before the end, min: enough to lose its raw taste. Estimate, no source. */
 export const LATE_POUR_MIN = 40;
 
 /** Share of alcohol left after minutes of simmering. Source: retention tests by Augustin and others, 1992. */
@@ -17,7 +17,7 @@ const RETENTION: readonly (readonly [minutes: number, left: number])[] = [
 /** Density of ethanol, g/ml. */
 const ETHANOL_G_ML = 0.789;
 
-/** Share of alcohol that is still there after `minutes` of simmering: never nought. Log-linear between tests. */
+/** Share of alcohol left after `minutes` of simmering: never 0. Log-linear between tests. */
 export function alcoholLeft(minutes: number): number {
   const after = RETENTION.findIndex(([m]) => m > minutes);
   if (after < 0) return 0.05;
@@ -31,7 +31,7 @@ export function alcoholG(litres: number, share: number): number {
   return litres * 1000 * share * ETHANOL_G_ML;
 }
 
-/** Alcohol in one plate when the pot has simmered `braiseMin` after the wine boiled down; null where none was poured. */
+/** Alcohol per serving after the pot has simmered `braiseMin` since the wine was reduced; null if none was poured. */
 export function alcoholOnThePlate(
   pour: {
     readonly alcoholG: number;

@@ -2,7 +2,7 @@ import { listParam, type Message, nameOf, noun, say } from '../message';
 import { type Herb, herbById } from '../larder';
 import { type TechniqueOption } from '../choices';
 
-/** One herb of the plan, judged for the litres it is in. */
+/** One herb of the plan, judged for its volume of liquid. */
 export interface HerbLine {
   readonly herb: Herb;
   readonly count: number;
@@ -10,7 +10,7 @@ export interface HerbLine {
   readonly tooMuch: boolean;
 }
 
-/** Something that went in counted and must come out counted. */
+/** Something counted in that must be counted out. */
 export interface CountedOut {
   readonly what: Message;
   readonly count: number;
@@ -18,21 +18,21 @@ export interface CountedOut {
 
 export interface HerbPlan {
   readonly lines: readonly HerbLine[];
-  /** What must come out, counted: the same number in as out. */
+  /** What must come out: as many as went in. */
   readonly countOut: readonly CountedOut[];
-  /** What to mind; undefined where there is nothing. */
+  /** Advice; undefined if there is none. */
   readonly says: Message | undefined;
 }
 
 /** A shallow braise ends with more liquid than it starts with. */
 const MIN_L = 0.5;
 
-/** Usual count of a herb in so many litres, at least one. */
+/** Usual count of a herb for this many litres, at least one. */
 export function usualHerbCount(herb: Herb, litres: number): number {
   return Math.max(1, Math.round(herb.perL * litres));
 }
 
-/** Herbs for the pot, by how they are held together, with the count that has to come out again. */
+/** Herbs for the pot by how they are tied, with the count to take out again. */
 export function herbPlan(
   herbs: readonly { readonly id: string; readonly count: number }[],
   form: TechniqueOption<'herbForm'>,

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { alcoholG, alcoholLeft, alcoholOnThePlate } from './alcohol';
 import { herbPlan, usualHerbCount } from './herbs';
-import { boilAwayMinutes, liquidPlan, type PourQuestion } from './pour';
+import { boilAwayMinutes, liquidPlan, type PourInput } from './pour';
 import { herbById, HERBS, liquidById, LIQUIDS } from '../larder';
 import { english } from '../../testing/words';
 import { say } from '../message';
 
-const QUESTION: PourQuestion = {
+const QUESTION: PourInput = {
   wantedL: 1,
   parts: [{ id: 'redWine', litres: 0.4, when: 'start' }],
   fillerId: 'stockUnsalted',

@@ -5,8 +5,8 @@ import { latentHeatJKg, WATER_KG_PER_L } from '../heat';
 import { isReducible, type Liquid, liquidById } from '../larder';
 import { type PlanInput, type TechniqueOption, WINE_LEFT } from '../choices';
 
-export interface PourQuestion {
-  /** Litres that stand at the wanted level, all told. */
+export interface PourInput {
+  /** Litres at the wanted level, in total. */
   readonly wantedL: number;
   readonly parts: PlanInput['liquid']['parts'];
   readonly fillerId: string;
@@ -14,23 +14,23 @@ export interface PourQuestion {
   readonly reduce: TechniqueOption<'reduce'>;
   /** Inside area of the pot's base, m². */
   readonly baseM2: number;
-  /** What the burner puts into the pot, W. */
+  /** Burner power into the pot, W. */
   readonly powerW: number;
 }
 
-/** One pour, in the order they go in. */
+/** One addition, in the order they go in. */
 export interface LiquidAddition {
   readonly liquid: Liquid;
-  /** As it comes from bottle or jug. */
+  /** As it comes from the bottle or jug. */
   readonly pouredL: number;
-  /** What of it stands in the pot when the meat goes in. */
+  /** What of it is in the pot when the meat goes in. */
   readonly inPotL: number;
   readonly note: Message | undefined;
 }
 
-export interface PourPlan {
+export interface PouredPlan {
   readonly pours: readonly LiquidAddition[];
-  /** What is poured `LATE_POUR_MIN` before the end. */
+  /** Liquid added `LATE_POUR_MIN` before the end. */
   readonly late: readonly LiquidAddition[];
   /** Litres in the pot when the meat goes in. */
   readonly totalL: number;
@@ -41,32 +41,32 @@ export interface PourPlan {
     readonly depthBeforeMm: number;
     readonly depthAfterMm: number;
   } | null;
-  /** Pure alcohol as it comes from the bottles, g; and of that, what is poured late. */
+  /** Pure alcohol as it comes from the bottles, g; and the part added late. */
   readonly alcoholG: number;
   readonly lateAlcoholG: number;
   readonly saltG: number;
   readonly sugarG: number;
   readonly gelatinG: number;
   readonly acid: boolean;
-  /** °C of the mixed liquid, only what was boiled down being hot. */
+  /** Temperature of the mixed liquid, °C, if only what was reduced is hot. */
   readonly mixedC: number;
 }
 
-/** Lost through the open top and the walls, each taken as large as the base. Modeller's judgement. */
+/** Heat lost through the open top and the walls, each as large as the base. Estimate, no source. */
 const OPEN_POT_LOSS_WM2K = 18;
 const BOILING_C = 100;
-/** Wine that has just boiled down. */
+/** Wine that has just been reduced. */
 const HOT_C = 95;
 
-/** Minutes to boil `litres` away from a pot of base `baseM2` on a burner that delivers `powerW`; Infinity if it cannot. */
+/** Minutes to boil off `litres` from a pot of base `baseM2` on a burner of `powerW`; Infinity if it cannot. */
 export function boilAwayMinutes(litres: number, powerW: number, baseM2: number): number {
   const net = powerW - OPEN_POT_LOSS_WM2K * baseM2 * 2 * (BOILING_C - ROOM_C);
   if (net <= 0) return litres > 0 ? Infinity : 0;
   return (Math.max(0, litres) * WATER_KG_PER_L * latentHeatJKg(BOILING_C)) / net / 60;
 }
 
-/** How the wanted litres are made up: measured pours first, wine boiled down, the filler to the line. */
-export function liquidPlan(q: PourQuestion): PourPlan {
+/** How the wanted litres are made up: measured liquids first, wine reduced, the filler up to the level. */
+export function liquidPlan(q: PourInput): PouredPlan {
   const left = WINE_LEFT[q.reduce];
   const measured = q.parts
     .filter((p) => p.when === 'start')
@@ -103,7 +103,7 @@ export function liquidPlan(q: PourQuestion): PourPlan {
   }
   const rank = (p: LiquidAddition): number =>
     isReducible(p.liquid) ? 0 : p.liquid.kind === 'tomato' ? 1 : p.liquid.kind === 'seasoning' ? 3 : 2;
-  // Some of what fills it up may have been measured out: it is one pour.
+  // Part of the filler may have been measured out: it is one addition.
   const same = fill.length > 0 ? measured.find((p) => p.liquid === filler && !isReducible(filler)) : undefined;
   const filled = same
     ? fill.map((p) =>

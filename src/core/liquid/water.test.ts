@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { liquidAdvice } from './advice';
 import { herbPlan } from './herbs';
-import { type PourPlan, liquidPlan } from './pour';
+import { type PouredPlan, liquidPlan } from './pour';
 import { type AtTarget, waterBalance } from './water';
 import { slowestAtTarget } from '../forecast';
 import { type PlanInput, singleStageSchedule } from '../choices';
@@ -92,7 +92,7 @@ describe('the water balance', () => {
 
 describe('what to mind about what is poured', () => {
   const NO_HERBS = herbPlan([], 'bundle', 1);
-  const pour = (ids: readonly string[], part: Partial<PourPlan> = {}): PourPlan => ({
+  const pour = (ids: readonly string[], part: Partial<PouredPlan> = {}): PouredPlan => ({
     ...liquidPlan({
       wantedL: 2,
       parts: ids.map((id) => ({ id, litres: 0.4, when: 'start' as const })),

@@ -3,7 +3,7 @@ import { type BraiseRequest, slowestAtTarget } from '../forecast';
 import { type PlanInput, type TechniqueOption } from '../choices';
 import { garnishById } from '../larder';
 
-/** Water in the pot by where it comes from and goes, from the start until the target. */
+/** Water in the pot by source and loss, from the start to the target. */
 export interface WaterBalance {
   readonly poured: Figure;
   readonly pouredLate: Figure;
@@ -13,14 +13,14 @@ export interface WaterBalance {
   readonly steam: Figure;
   readonly left: Figure;
   readonly perHour: Figure;
-  /** What going in cold would cost, min. */
+  /** What starting cold would cost, min. */
   readonly coldCost: Figure;
 }
 
-/** What the nominal course says when the target is reached. */
+/** Values of the nominal trace at the target. */
 export interface AtTarget {
   readonly minutes: number;
-  /** Poured since the start. */
+  /** Added since the start. */
   readonly pouredLateL: number;
   readonly evaporatedL: number;
   readonly gainedFromMeatL: number;
@@ -28,7 +28,10 @@ export interface AtTarget {
   readonly takenUpL: number;
 }
 
-/** Where the water comes from and goes, in figures that answer why; `startC` is how warm the pot goes in either way. */
+/**
+ * Sources and losses of water, as figures that explain themselves; `startC` is the starting temperature for either way
+ * of starting.
+ */
 export function waterBalance(
   input: PlanInput,
   request: BraiseRequest,

@@ -123,7 +123,7 @@ describe('laying pieces', () => {
     expect(one.layers).toBe(1);
     expect(submergedShare(one, 0.025)).toBeCloseTo(0.5, 9);
     expect(more.layers).toBeGreaterThan(1.2);
-    // The first layer whole, and none of what lies over it.
+    // The first layer whole, and none of what lies above it.
     expect(submergedShare(more, 0.05)).toBeCloseTo(1 / more.layers, 9);
     expect(submergedShare(more, 0.025)).toBeCloseTo(0.5 / more.layers, 9);
   });

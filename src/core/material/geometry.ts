@@ -2,23 +2,23 @@ import { smoothStep } from '../numbers';
 import { potBaseM2, type PotShape } from './pot';
 
 /** One size class of pieces as it lies in the pot. */
-export interface LyingPieces {
+export interface OrientedPieces {
   readonly count: number;
-  /** Ground each piece covers, m², and how high it stands, m. */
+  /** Base area of each piece, m², and its height, m. */
   readonly footprintM2: number;
   readonly heightM: number;
   /** Volume of one piece, m³. */
   readonly volumeM3: number;
   /** `prism` has the same section at every height; `roll` is a cylinder on its side; `heap` is many small pieces. */
   readonly profile: 'prism' | 'roll' | 'heap';
-  /** Laid in so many layers even where fewer would do. */
+  /** Laid in this many layers even if fewer would do. */
   readonly leastLayers?: number;
 }
 
 /** How the pieces settle. */
 export interface Arrangement {
-  readonly pieces: LyingPieces;
-  /** How many pieces lie one above the other, on the whole: from 1, and not in whole steps, since pieces yield. */
+  readonly pieces: OrientedPieces;
+  /** Mean number of layers: from 1, not in whole steps, since pieces yield. */
   readonly layers: number;
   /** Height of the top of the meat, m. */
   readonly stackHeightM: number;
@@ -26,44 +26,47 @@ export interface Arrangement {
   readonly coverage: number;
 }
 
-/** Share of the base that pieces laid by hand can cover: straight sides leave less over. Modeller's judgement. */
+/** Share of the base that pieces laid by hand can cover: straight sides leave less over. Estimate, no source. */
 const LAYER_PACKING: Readonly<Record<PotShape['shape'], number>> = { round: 0.8, oval: 0.8, rectangle: 0.9 };
 /** Share of a heap that is meat; the rest fills with liquid. */
 const HEAP_SOLID = 0.62;
-/** So many pieces are laid by hand, and so many thrown in; between the two by degrees. Modeller's judgement. */
+/**
+ * Up to this many pieces are laid by hand, from this many on they are thrown in; in between, gradually. Estimate, no
+ * source.
+ */
 const BY_HAND = { all: 8, none: 20 } as const;
 /** Share of a layer of cut vegetables that is vegetable. */
 const VEGETABLE_SOLID = 0.55;
 const VEGETABLE_DENSITY_KGM3 = 1000;
 
-/** Share of the room they lie in that the pieces fill. */
-function solidShare(pot: PotShape, { count, footprintM2, heightM, volumeM3, profile }: LyingPieces): number {
+/** Share of the space they occupy that the pieces fill. */
+function solidShare(pot: PotShape, { count, footprintM2, heightM, volumeM3, profile }: OrientedPieces): number {
   if (profile === 'heap' || footprintM2 === 0) return HEAP_SOLID;
   const laid = (LAYER_PACKING[pot.shape] * volumeM3) / (footprintM2 * heightM);
   return laid + (HEAP_SOLID - laid) * smoothStep(count, BY_HAND.all, BY_HAND.none);
 }
 
-/** Ground the pieces would take in one layer, m². */
-function groundM2(pot: PotShape, pieces: LyingPieces): number {
+/** Base area of the pieces in one layer, m². */
+function groundM2(pot: PotShape, pieces: OrientedPieces): number {
   return (pieces.count * pieces.volumeM3) / (solidShare(pot, pieces) * pieces.heightM);
 }
 
 /**
- * Lays several sizes side by side, each on its share of the base: what it takes, or its part of the crowd when there is
- * not room for all in one layer.
+ * Lays several sizes side by side, each on its share of the base: what it needs, or its proportion if there is not room
+ * for all in one layer.
  */
-export function arrangeAll(pot: PotShape, groups: readonly LyingPieces[]): Arrangement[] {
+export function arrangeAll(pot: PotShape, groups: readonly OrientedPieces[]): Arrangement[] {
   const ground = groups.map((pieces) => groundM2(pot, pieces));
   const total = ground.reduce((a, b) => a + b, 0);
   return groups.map((pieces, i) => arrange(pot, pieces, (ground[i] as number) / total));
 }
 
 /** Lays the pieces in one layer, or as much higher as they need; `share` of the base is theirs. */
-export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangement {
+export function arrange(pot: PotShape, pieces: OrientedPieces, share = 1): Arrangement {
   const { count, footprintM2, heightM, leastLayers = 1 } = pieces;
   const base = potBaseM2(pot);
   const needed = Math.max(leastLayers, groundM2(pot, pieces) / (base * share));
-  // At the most each lies on top of the last.
+  // At most each lies on top of the last.
   const layers = Math.min(count, Math.max(1, needed));
   return {
     pieces,
@@ -73,7 +76,7 @@ export function arrange(pot: PotShape, pieces: LyingPieces, share = 1): Arrangem
   };
 }
 
-/** Share of a circle of diameter 1 lying below height `h` (0 to 1). */
+/** Share of a circle of diameter 1 below height `h` (0 to 1). */
 function rollShareBelow(h: number): number {
   if (h <= 0) return 0;
   if (h >= 1) return 1;
@@ -81,12 +84,12 @@ function rollShareBelow(h: number): number {
   return (angle - Math.sin(angle)) / (2 * Math.PI);
 }
 
-/** Share of the meat's volume that lies below `levelM`, 0 to 1. */
+/** Share of the meat's volume below `levelM`, 0 to 1. */
 export function submergedShare(arrangement: Arrangement, levelM: number): number {
   const { pieces, layers, stackHeightM } = arrangement;
   if (levelM <= 0) return 0;
   if (pieces.profile !== 'roll') return Math.min(1, levelM / stackHeightM);
-  // Whole layers, and over them what there is of another, lower by as much as it is less.
+  // Whole layers, and on top a partial one, proportionally lower.
   let below = 0;
   for (let from = 0; from < layers; from++) {
     const part = Math.min(1, layers - from);
@@ -104,12 +107,12 @@ export interface PotContents {
   readonly bedUnder?: boolean;
 }
 
-/** Height of the bed of vegetables that the meat lies on, m; none where they lie between the pieces. */
+/** Height of the bed of vegetables under the meat, m; 0 if they lie between the pieces. */
 export function bedHeightM(contents: PotContents): number {
   return contents.bedUnder === true ? vegetableVolumeM3(contents) / VEGETABLE_SOLID / potBaseM2(contents.pot) : 0;
 }
 
-/** Share of the meat's volume that lies below `levelM` in this pot, each arrangement by itself, 0 to 1. */
+/** Share of the meat's volume below `levelM` in this pot, per arrangement, 0 to 1. */
 export function submergedShares(contents: PotContents, levelM: number): number[] {
   const bedM = bedHeightM(contents);
   return contents.arrangements.map((a) => submergedShare(a, levelM - bedM));
@@ -119,7 +122,7 @@ function vegetableVolumeM3(contents: PotContents): number {
   return contents.vegetablesKg / VEGETABLE_DENSITY_KGM3;
 }
 
-/** Ground that meat takes from the vegetables, m². */
+/** Base area the meat takes from the vegetables, m². */
 function coveredM2(contents: PotContents): number {
   return potBaseM2(contents.pot) * contents.arrangements.reduce((sum, a) => sum + a.coverage, 0);
 }
@@ -140,9 +143,9 @@ function solidsBelowM3(contents: PotContents, levelM: number): number {
   return meat + VEGETABLE_SOLID * (bed.freeM2 * low + base * high);
 }
 
-/** Cut vegetables as they lie: between the pieces as high as the meat, and what that does not take, over all. */
+/** Cut vegetables as they lie: between the pieces up to the meat's height, the rest on top of all. */
 interface VegetableBed {
-  /** Ground between the pieces, m². */
+  /** Area between the pieces, m². */
   readonly freeM2: number;
   readonly betweenM: number;
   readonly overM: number;
@@ -156,14 +159,14 @@ function vegetableBed(contents: PotContents): VegetableBed {
   return { freeM2, betweenM, overM: Math.max(0, vegetables - freeM2 * betweenM) / base };
 }
 
-/** How high the vegetables stand between the pieces and, where there are many, over them, m. */
+/** Height of the vegetables between the pieces and, if there are many, above them, m. */
 export function vegetableHeightM(contents: PotContents): number {
   if (contents.bedUnder === true) return bedHeightM(contents);
   const { betweenM, overM } = vegetableBed(contents);
   return betweenM + overM;
 }
 
-/** How high the meat itself stands, m. */
+/** Height of the meat itself, m. */
 function stackHeightM(contents: PotContents): number {
   return Math.max(...contents.arrangements.map((a) => a.stackHeightM));
 }
@@ -173,7 +176,7 @@ export function meatHeightM(contents: PotContents): number {
   return bedHeightM(contents) + stackHeightM(contents);
 }
 
-/** Litres of liquid that bring the surface to `levelM` above the base. */
+/** Litres of liquid that raise the surface to `levelM` above the base. */
 export function litresForLevel(contents: PotContents, levelM: number): number {
   const free = potBaseM2(contents.pot) * levelM - solidsBelowM3(contents, levelM);
   return Math.max(0, free) * 1000;
@@ -192,8 +195,8 @@ export function levelForLitres(contents: PotContents, litres: number): number {
 }
 
 /**
- * The same contents after meat has given up a share of its volume as liquid, smaller every way, and with the vegetables
- * that are there by then. `meatLoss` has one share per arrangement.
+ * The same contents after the meat has lost a share of its volume as liquid, smaller in every direction, with the
+ * vegetables present by then. `meatLoss` has one share per arrangement.
  */
 export function shrunk(contents: PotContents, meatLoss: readonly number[], vegetablesKg: number): PotContents {
   return {

@@ -2,7 +2,7 @@ export {
   arrangeAll,
   levelForLitres,
   litresForLevel,
-  type LyingPieces,
+  type OrientedPieces,
   meatHeightM,
   type PotContents,
   shrunk,
@@ -30,5 +30,5 @@ export {
   usualVegetables,
   vegetablesKgAt,
   vegetableWaterKg,
-  type WaterGiver,
+  type WaterSource,
 } from './vegetables';

@@ -2,7 +2,7 @@ import { type Cut } from '../larder';
 
 /** Pieces of one size. Lengths in metres, mass as it goes into the pot (trimmed, bone in). */
 export interface MeatGroup {
-  /** Of another cut than the one the forecast is about. */
+  /** Where it is another cut than the one forecast. */
   readonly cut?: Cut;
   readonly massKg: number;
   readonly pieces: number;
@@ -10,11 +10,11 @@ export interface MeatGroup {
   readonly widthM: number;
   readonly thicknessM: number;
   readonly onBone: boolean;
-  /** Standing on edge or end instead of lying on the broad side. */
+  /** Upright on edge or end instead of lying on the broad side. */
   readonly upright?: boolean;
   /** Laid in two layers though one would do. */
   readonly stacked?: boolean;
   readonly startTempC: number;
-  /** Share of the surface under liquid; worked out from pot and liquid when left out. */
+  /** Share of the surface under liquid; computed from pot and liquid if omitted. */
   readonly submergedFraction?: number;
 }

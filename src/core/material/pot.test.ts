@@ -15,7 +15,7 @@ import {
 const oval = (lengthM: number, widthM: number): PotShape => ({ shape: 'oval', lengthM, widthM, heightM: 0.12 });
 const tray = (lengthM: number, widthM: number): PotShape => ({ shape: 'rectangle', lengthM, widthM, heightM: 0.08 });
 
-/** Length of an ellipse by ten thousand chords. */
+/** Perimeter of an ellipse by ten thousand chords. */
 function chords(lengthM: number, widthM: number): number {
   const n = 10_000;
   const at = (i: number): [number, number] => {

@@ -24,12 +24,12 @@ export function potShape(pot: Pick<Pot, 'shape' | 'lengthMm' | 'widthMm' | 'heig
   };
 }
 
-/** Ground inside a pot, m². Corners of a tray are taken as square. */
+/** Base area inside a pot, m². Corners of a tray are taken as square. */
 export function potBaseM2({ shape, lengthM, widthM }: Ground): number {
   return (shape === 'rectangle' ? 1 : Math.PI / 4) * lengthM * widthM;
 }
 
-/** Length of the wall all round, m; of an oval by Ramanujan's approximation, within 1e-4 of the true one. */
+/** Length of the wall all round, m; for an oval by Ramanujan's approximation, within 1e-4 of the true one. */
 export function potRimM({ shape, lengthM, widthM }: Ground): number {
   if (shape === 'rectangle') return 2 * (lengthM + widthM);
   const a = lengthM / 2;
@@ -38,7 +38,7 @@ export function potRimM({ shape, lengthM, widthM }: Ground): number {
   return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
 }
 
-/** The inside's narrow way across, m: what walls shelter goes by it. */
+/** The narrower inside dimension, m: shelter by the walls depends on it. */
 export function potSpanM({ lengthM, widthM }: Ground): number {
   return Math.min(lengthM, widthM);
 }
@@ -48,7 +48,7 @@ export function potVolumeL(pot: PotShape): number {
   return potBaseM2(pot) * pot.heightM * 1000;
 }
 
-/** Whether a rectangle of these sides can lie on the base; units are the pot's. */
+/** Whether a rectangle of these sides can lie on the base; same units as the pot. */
 export function fitsIn(pot: Ground, lengthM: number, widthM: number): boolean {
   const long = Math.max(lengthM, widthM);
   const short = Math.min(lengthM, widthM);
@@ -58,13 +58,13 @@ export function fitsIn(pot: Ground, lengthM: number, widthM: number): boolean {
   return (long / potLong) ** 2 + (short / potShort) ** 2 <= 1;
 }
 
-/** Thickness of a pot's wall, m: its mass spread over base, side and cover. */
+/** Wall thickness of a pot, m: its mass spread over base, side and lid. */
 export function wallThicknessM(pot: PotShape & { readonly massKg: number; readonly material: PotMaterial }): number {
   const areaM2 = 2 * potBaseM2(pot) + potRimM(pot) * pot.heightM;
   return pot.massKg / (POT_MATTER[pot.material].densityKgM3 * areaM2);
 }
 
-/** How thick walls of a material usually are, lid and handles counted in, m. Modeller's judgement from pots weighed. */
+/** Usual wall thickness of a material, lid and handles included, m. Estimate from weighed pots. */
 const USUAL_WALL_M: Readonly<Record<PotMaterial, number>> = {
   castIron: 0.0045,
   steel: 0.0016,
@@ -76,7 +76,7 @@ const USUAL_WALL_M: Readonly<Record<PotMaterial, number>> = {
   copper: 0.0022,
 };
 
-/** What a pot of this size usually weighs with its lid, kg, to a tenth; good to a quarter. */
+/** Usual weight of a pot of this size with its lid, kg, to a tenth; good to a quarter. */
 export function usualPotKg(pot: PotShape, material: PotMaterial): number {
   const areaM2 = 2 * potBaseM2(pot) + potRimM(pot) * pot.heightM;
   return Math.round(areaM2 * USUAL_WALL_M[material] * POT_MATTER[material].densityKgM3 * 10) / 10;

@@ -1,8 +1,8 @@
-/** A kitchen's air, °C. */
+/** Kitchen air, °C. */
 export const ROOM_C = 22;
 
-/** What comes out of the cold tap, °C. */
+/** Cold tap water, °C. */
 export const TAP_C = 20;
 
-/** A fridge that does its work, °C. */
+/** A working fridge, °C. */
 export const FRIDGE_C = 4;

@@ -1,24 +1,24 @@
-/** Something in the pot besides meat that gives the liquid water or takes it up. */
-export interface WaterGiver {
+/** Something in the pot besides meat that releases water into the liquid or absorbs it. */
+export interface WaterSource {
   readonly kg: number;
-  /** Kilograms given (positive) or taken (negative) per kilogram, when cooked through. */
+  /** Kilograms released (positive) or absorbed (negative) per kilogram when cooked through. */
   readonly waterShare: number;
-  /** Time above 75 °C in which two thirds of that has happened, min. */
+  /** Time constant of that above 75 °C, min. */
   readonly tauMin: number;
-  /** When it goes in, min from the pieces meeting the liquid. */
+  /** When it goes in, min after the meat met the liquid. */
   readonly fromMin: number;
 }
 
-/** Vegetables begin to give their water up at this, °C. */
+/** Vegetables start to release their water at this temperature, °C. */
 export const RELEASE_FROM_C = 75;
 
-/** A usual mix of onion, carrot and celery, there from the start. Water share is a modeller's judgement, ±30 %. */
-export function usualVegetables(kg: number): readonly WaterGiver[] {
+/** A usual mix of onion, carrot and celery, in from the start. Its water share is an estimate, ±30%. */
+export function usualVegetables(kg: number): readonly WaterSource[] {
   return kg > 0 ? [{ kg, waterShare: 0.27, tauMin: 30, fromMin: 0 }] : [];
 }
 
 /** Raw weight of what is in the pot from the start, kg. */
-export function startingVegetablesKg(vegetables: readonly WaterGiver[]): number {
+export function startingVegetablesKg(vegetables: readonly WaterSource[]): number {
   return vegetables.reduce((sum, v) => (v.fromMin <= 0 ? sum + v.kg : sum), 0);
 }
 
@@ -27,8 +27,8 @@ interface Steps {
   readonly endS: Float64Array;
 }
 
-/** How far each has given or taken its water by the end of `step`, 0 to 1. */
-function progressAt(vegetables: readonly WaterGiver[], liquidC: Float64Array, grid: Steps, step: number): number[] {
+/** How much of its water each has released or absorbed by the end of `step`, 0 to 1. */
+function progressAt(vegetables: readonly WaterSource[], liquidC: Float64Array, grid: Steps, step: number): number[] {
   return vegetables.map(({ tauMin, fromMin }) => {
     let hotMin = 0;
     for (let i = 0; i <= step; i++) {
@@ -40,9 +40,9 @@ function progressAt(vegetables: readonly WaterGiver[], liquidC: Float64Array, gr
   });
 }
 
-/** What vegetables weigh, as they are by the end of `step`; those not yet in count nothing. */
+/** Weight of the vegetables at the end of `step`; those not yet in count nothing. */
 export function vegetablesKgAt(
-  vegetables: readonly WaterGiver[],
+  vegetables: readonly WaterSource[],
   liquidC: Float64Array,
   grid: Steps,
   step: number,
@@ -55,8 +55,8 @@ export function vegetablesKgAt(
   );
 }
 
-/** Water that all of them have given, less what they have taken, kg, at each step of a course. */
-export function vegetableWaterKg(vegetables: readonly WaterGiver[], liquidC: Float64Array, grid: Steps): Float64Array {
+/** Net water released by all of them, kg, at each step of a trace. */
+export function vegetableWaterKg(vegetables: readonly WaterSource[], liquidC: Float64Array, grid: Steps): Float64Array {
   const out = new Float64Array(liquidC.length);
   for (const { kg, waterShare, tauMin, fromMin } of vegetables) {
     let hotMin = 0;

@@ -17,13 +17,13 @@ export type FigureId = keyof FigureTexts;
 export type FigureOf<Group extends string> =
   Extract<FigureId, `${Group}.${string}`> extends `${Group}.${infer Id}` ? Id : never;
 
-/** What a figure can be worked out from. */
+/** What a figure can be computed from. */
 export type InputId = Extract<Code, `input.${string}`> extends `input.${infer Id}` ? Id : never;
 
 /** A quantity written into the sentence itself: {C_74}, {l_0_25}. Not a parameter. */
 type Written = `${'kg' | 'l' | 'mm' | 'C' | 'K' | 'gL'}_${number}${'' | `_${number}`}`;
 
-/** The name of an argument as it is given: `{Liquid}` is `liquid` with a capital. */
+/** The name of an argument as it is passed: `{Liquid}` is `liquid` with a capital. */
 type Given<Name extends string> = Name extends Written ? never : Uncapitalize<Name>;
 
 /** Reads text up to the next argument or to the end of a plural's or select's option. */
@@ -55,5 +55,5 @@ type InOptions<S extends string, Found> = S extends `${infer Before}{${infer Aft
 
 type ArgumentEnd<S extends string, Found> = S extends `${string}}${infer After}` ? InText<After, Found> : Found;
 
-/** Names of the parameters the English sentence of a code takes; of several codes, those of all. */
+/** Names of the parameters of a code's English sentence; for several codes, those of all. */
 export type ParameterOf<C extends Code> = C extends Code ? InText<(typeof WORDS)[C]> & string : never;

@@ -1,10 +1,10 @@
 import { type FigureId, type InputId } from './catalogue';
 import { type Measure, type Params } from './message';
 
-/** How far a figure can be trusted: arithmetic, a model's estimate, or kitchen practice put into a number. */
+/** How far a figure can be trusted: arithmetic, a model estimate, or practice put into a number. */
 export type EvidenceLevel = 'computed' | 'estimate' | 'practice';
 
-/** What a figure was worked out from. */
+/** What a figure was computed from. */
 export interface FigureInput {
   readonly id: string;
   readonly value: number;
@@ -13,8 +13,8 @@ export interface FigureInput {
 }
 
 /**
- * A number with everything needed to answer “why?”. Its label, its formula and what would change it are words, found by
- * its id and, where they depend on more, by `params`.
+ * A number with everything needed to answer “why?”. Its label, formula and what would change it are in the words, found
+ * by its id and, where they depend on more, by `params`.
  */
 export interface Figure {
   readonly id: string;
@@ -22,7 +22,7 @@ export interface Figure {
   readonly as: Measure;
   readonly sure: EvidenceLevel;
   readonly inputs: readonly FigureInput[];
-  /** Where it lies four times in five, or between practice's ends. */
+  /** Its 80% range, or the range of practice. */
   readonly range?: readonly [low: number, high: number];
   readonly params?: Params;
 }
@@ -31,7 +31,7 @@ export function input(id: InputId, value: number, as: Measure, params?: Params):
   return params === undefined ? { id, value, as } : { id, value, as, params };
 }
 
-/** A figure, its range and params where it has any. */
+/** A figure, with range and params if it has any. */
 export function figure(
   id: FigureId,
   value: number,

@@ -13,7 +13,7 @@ export type Measure =
   | 'count'
   | 'number'
   | 'share'
-  /** A share of evenings, said as so many in ten. */
+  /** A probability, said as so many in ten. */
   | 'evenings'
   | 'teaspoons'
   | 'saltStrength'
@@ -30,33 +30,33 @@ export interface Quantity {
   readonly value: number;
 }
 
-/** Between two numbers of the same measure. */
+/** A range of one measure. */
 export interface QuantityRange {
   readonly as: Measure;
   readonly low: number;
   readonly high: number;
 }
 
-/** What somebody entered that lies beyond its limits; said with as many figures as show that it does. */
+/** A value entered beyond its limits; shown with enough digits to see that it is. */
 export interface Entry {
   readonly as: Measure;
   readonly entered: number;
   readonly limits: readonly [low: number, high: number];
 }
 
-/** A moment, ms since 1970; said with its day where that is another than the day of `besideMs`. */
+/** A moment, ms since 1970; with its day if that differs from the day of `besideMs`. */
 export interface TimeParam {
   readonly atMs: number;
   readonly besideMs?: number;
 }
 
-/** Several things named one after the other. */
+/** A list of names. */
 export interface ListParam {
   readonly list: readonly Param[];
   readonly join: 'and' | 'or' | 'comma' | 'semicolon' | 'space';
 }
 
-/** A bare number is counted, a bare text is what somebody typed or one of a few ids to choose by. */
+/** A bare number is counted; a bare text is what somebody typed, or an id the sentence selects by. */
 export type Param = string | number | Quantity | QuantityRange | Entry | TimeParam | ListParam | Message;
 
 export type Params = Readonly<Record<string, Param>>;
@@ -64,8 +64,8 @@ export type Params = Readonly<Record<string, Param>>;
 declare const checked: unique symbol;
 
 /**
- * What the core has to say: a code that has an English sentence, with what that sentence needs. Made by `say` alone, which
- * checks both; what comes from a file is taken over by `storedMessage`.
+ * What the core has to say: a code that has an English sentence, with its parameters. Made by `say` alone, which checks
+ * both; messages from files come through `storedMessage`.
  */
 export interface Message {
   readonly [checked]: true;
@@ -83,17 +83,17 @@ export function say<C extends Code>(code: C, ...[params]: ParamsOf<C>): Message 
   return (params === undefined ? { code } : { code, params }) as Message;
 }
 
-/** A message read from a file: its code may be one that no sentence is left for. */
+/** A message read from a file: its code may no longer have a sentence. */
 export function storedMessage(message: { readonly code: string; readonly params?: Params }): Message {
   return message as Message;
 }
 
-/** The name of a row of the larder, e.g. of the cut "beef_oxtail". That every row has its sentences, its tests see to. */
+/** The name of a larder row, e.g. of the cut "beef_oxtail". Tests check that every row has its sentences. */
 export function nameOf(table: NamedTable, id: string): Message {
   return storedMessage({ code: `${table}.${id}` });
 }
 
-/** What is said of rows besides their name. */
+/** What is said about rows besides their name. */
 interface RowParts {
   readonly cut: 'full' | 'sign' | 'connective';
   readonly garnish: 'look' | 'note' | 'choke';
@@ -107,7 +107,7 @@ interface RowParts {
   readonly step: 'title' | 'do' | 'sign' | 'little' | 'much' | 'late';
 }
 
-/** One part of what is said of a row, e.g. the sign by which a cut is ready. */
+/** One part of what is said about a row, e.g. the sign that a cut is ready. */
 export function ofRow<T extends keyof RowParts>(table: T, id: string, part: RowParts[T]): Message {
   return storedMessage({ code: `${table}.${id}.${part}` });
 }
@@ -133,10 +133,10 @@ export type NamedTable =
   | 'suits'
   | 'hidden'
   | 'trim'
-  /** Of an option of technique, `topic.option`. */
+  /** Of a technique's option, `topic.option`. */
   | 'way';
 
-/** What so many pieces or herbs are called. */
+/** Plural name of pieces or herbs. */
 export function noun(id: string, count: number): Message {
   return storedMessage({ code: `noun.${id}`, params: { count } });
 }

@@ -110,7 +110,7 @@ describe('a weighted sample', () => {
     const anew = new WeightedSample(values, new Float64Array(7).fill(1)).weighing(weights);
     const plain = new WeightedSample(values, weights);
     for (const p of [0.05, 0.3, 0.5, 0.8, 0.95, 0.999]) expect(anew.quantile(p)).toBe(plain.quantile(p));
-    // Half of the weight lies on the two fives: between them there is nothing to pass through.
+    // Half of the weight lies on the two fives: no interpolation between them.
     expect(plain.quantile(0.7)).toBe(5);
     expect(plain.shareBelow(1)).toBeCloseTo(2.2 / 7.5, 12);
   });

@@ -1,9 +1,9 @@
 /** Values with weights, sorted once; weights are normalised to sum 1. */
 export class WeightedSample {
   private readonly values: Float64Array;
-  /** Where each of the values it was given lies among the sorted. */
+  /** Index of each input value in the sorted order. */
   private readonly place: Uint32Array;
-  /** Weight at or below each of the sorted, and of all. */
+  /** Cumulative weight at each sorted value, and in total. */
   private readonly cumulative: Float64Array;
   private readonly total: number;
 
@@ -20,7 +20,7 @@ export class WeightedSample {
     this.total = sum;
   }
 
-  /** The same values with other weights, in the order in which they were given first. */
+  /** The same values with other weights, in the original order. */
   weighing(weights: Float64Array): WeightedSample {
     return new WeightedSample(this.values, weights, this);
   }
@@ -58,7 +58,7 @@ export class WeightedSample {
   }
 }
 
-/** Index in `sorted` of each of `values`; equal ones one after another. */
+/** Index in `sorted` of each of `values`; ties get consecutive indices. */
 function places(values: Float64Array, sorted: Float64Array): Uint32Array {
   const taken = new Uint32Array(values.length);
   const out = new Uint32Array(values.length);

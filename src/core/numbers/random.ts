@@ -20,7 +20,10 @@ export function randomStream(seed: number): RandomStream {
   return next;
 }
 
-/** Quantile of the standard normal law at `p` in (0, 1); relative error under 1.2e-9. Source: P. J. Acklam's rational approximation. */
+/**
+ * Quantile of the standard normal distribution at `p` in (0, 1); relative error under 1.2e-9. Source: P. J. Acklam's
+ * rational approximation.
+ */
 export function normalQuantile(p: number): number {
   const low = 0.02425;
   if (p < low) {
@@ -86,7 +89,7 @@ const SOBOL: readonly (readonly [degree: number, coefficients: number, initial: 
 
 const SOBOL_BITS = 32;
 
-/** Most dimensions `sobolNormals` can fill. */
+/** Maximum dimensions of `sobolNormals`. */
 const SOBOL_DIMENSIONS = SOBOL.length + 1;
 
 function directionNumbers(dimension: number): Uint32Array {
@@ -112,8 +115,8 @@ function directionNumbers(dimension: number): Uint32Array {
 }
 
 /**
- * `count` points of a Sobol sequence in `dimensions` dimensions, shifted at random by digits and turned into standard
- * normals, row by row. Spreads particles far more evenly than independent draws. Throws `RangeError` over 14 dimensions.
+ * `count` points of a Sobol sequence in `dimensions` dimensions, digitally shifted at random and turned into standard
+ * normals, row by row. Covers the space far more evenly than independent draws. Throws `RangeError` over 14 dimensions.
  */
 export function sobolNormals(count: number, dimensions: number, random: RandomStream): Float64Array {
   if (dimensions > SOBOL_DIMENSIONS) throw new RangeError(`At most ${String(SOBOL_DIMENSIONS)} dimensions.`);

@@ -2,15 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { makePlan } from './plan';
 import { waysToCompare } from './compare';
 import { withLid } from '../choices';
-import { changedAt, heatWays, waysOut } from './alternatives';
-import { bestMeasurement, etaOf, priorEnsemble, summarise, teachingsOf } from '../forecast';
+import { changedAt, heatOptions, alternatives } from './alternatives';
+import { bestMeasurement, etaOf, priorEnsemble, summarise, informationGains } from '../forecast';
 import { NOON_MS, OXTAIL_PLAN, shortRibRequest } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 import { HOUR_MS } from '../quantity';
 
 describe('ways out of a plan that is too late', () => {
   const late = { ...OXTAIL_PLAN, serveAtMs: NOON_MS + 5.9 * HOUR_MS };
-  const ways = waysOut(late, NOON_MS);
+  const ways = alternatives(late, NOON_MS);
 
   it('are only such as really fit', () => {
     expect(makePlan(late, { nowMs: NOON_MS, particles: 128 })).toMatchObject({
@@ -25,7 +25,7 @@ describe('ways out of a plan that is too late', () => {
 
   it('ask for no lid the pot has not got', () => {
     const bare = { ...late, pot: { ...late.pot, lids: [] }, course: withLid(late, 'foil').course };
-    expect(waysOut(bare, NOON_MS).map((w) => w.says.code)).not.toContain('wayOut.heavyLid');
+    expect(alternatives(bare, NOON_MS).map((w) => w.says.code)).not.toContain('wayOut.heavyLid');
     expect(waysToCompare(bare, ['still']).map((w) => w.id)).not.toContain('lid');
     const lidded = { ...bare, pot: { ...bare.pot, lids: ['heavy' as const] } };
     expect(waysToCompare(lidded, ['still']).map((w) => w.id)).toContain('lid');
@@ -44,19 +44,19 @@ describe('changing the heat of a live pot', () => {
   const heat = { kind: 'oven', tempC: 130, fan: false } as const;
 
   it('offers what makes it sooner when it would be late, with the time it gains', () => {
-    const ways = heatWays(ensemble, heat, 30, twists.p50 - 20);
+    const ways = heatOptions(ensemble, heat, 30, twists.p50 - 20);
     expect(ways.length).toBeGreaterThan(0);
     for (const w of ways) expect(w.p50Min).toBeLessThan(twists.p50 - 5);
   });
 
   it('offers a lower oven that is still ready in time when it would be much too early', () => {
-    const [way] = heatWays(ensemble, heat, 30, twists.p90 + 150);
+    const [way] = heatOptions(ensemble, heat, 30, twists.p90 + 150);
     expect(way?.heat).toMatchObject({ kind: 'oven' });
     expect(way?.p90Min).toBeLessThanOrEqual(twists.p90 + 150);
   });
 
   it('says nothing when it fits', () => {
-    expect(heatWays(ensemble, heat, 30, twists.p90 + 10)).toEqual([]);
+    expect(heatOptions(ensemble, heat, 30, twists.p90 + 10)).toEqual([]);
   });
 });
 
@@ -80,7 +80,7 @@ describe('a change of heat among stages', () => {
       { atMin: 0, heat: hot, then },
       { atMin: 20, heat: hob, then: { ...then, after: { kind: 'minutes', minutes: 10 } } },
     ]);
-    // The first has given way already: what is changed is the second, and nothing follows it.
+    // The first has already ended: the second is changed, and nothing follows it.
     expect(changedAt([{ atMin: 0, heat: hot, then }], low, hob, 60).at(-1)).toEqual({ atMin: 60, heat: hob });
   });
 });
@@ -91,7 +91,7 @@ describe('what a record would teach', () => {
 
   it('narrows the window in expectation, more near the time than at the start', () => {
     const fork = (atMin: number) => {
-      const found = teachingsOf(ensemble, atMin, 2).find((t) => t.kind === 'fork');
+      const found = informationGains(ensemble, atMin, 2).find((t) => t.kind === 'fork');
       if (!found) throw new Error('no fork test');
       return found;
     };

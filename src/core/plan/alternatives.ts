@@ -14,16 +14,16 @@ import { cutById, lidsFor, type LidKind } from '../larder';
 import { evenings, type Message, mm, noun, say, tempC } from '../message';
 import { MINUTE_MS } from '../quantity';
 
-/** Another way to cook the same meat that has been forecast and fits, with what it comes to. */
+/** Another way to cook the same meat, forecast and found to fit, with its results. */
 export interface Alternative {
   readonly says: Message;
   readonly input: PlanInput;
-  /** When the first cut would have to be made, ms. */
+  /** When the first step would start, ms. */
   readonly startMs: number;
 }
 
 const QUICK_PARTICLES = 128;
-/** The hottest that still braises well, °C. */
+/** The hottest oven that still braises well, °C. */
 const HOT_OVEN_C = 175;
 const HOT_SIMMER_C = 97;
 const LESS_SURE = 0.75;
@@ -31,7 +31,7 @@ const SMALLEST_CUBE_MM = 25;
 const CUBE_STEP_MM = 10;
 const HALF_HOUR_MS = 30 * MINUTE_MS;
 
-/** The same meat cut smaller, in a sentence and as an input; undefined where it would not do. */
+/** The same meat cut smaller, as a sentence and an input; undefined if it would not do. */
 export function smallerPieces(input: PlanInput): { readonly says: Message; readonly input: PlanInput } | undefined {
   const { meat } = input;
   const cut = cutById(meat.cutId);
@@ -91,8 +91,8 @@ function variants(input: PlanInput): { readonly says: Message; readonly input: P
   return out;
 }
 
-/** Ways to still eat in time, each planned and forecast, then the soonest plate time for the plan as it stands. */
-export function waysOut(input: PlanInput, nowMs: number): Alternative[] {
+/** Ways to still eat in time, each planned and forecast, then the earliest serving time for the plan as it is. */
+export function alternatives(input: PlanInput, nowMs: number): Alternative[] {
   const fits = variants(input).flatMap((v): Alternative[] => {
     if (checkPlanInput(v.input, nowMs).length > 0) return [];
     const result = composePlan(v.input, QUICK_PARTICLES);
@@ -113,18 +113,18 @@ export function waysOut(input: PlanInput, nowMs: number): Alternative[] {
   ];
 }
 
-/** A change of heat in a live pot, re-forecast from its present posterior. */
-export interface HeatWay {
+/** A heat change in a live pot, forecast from its present posterior. */
+export interface HeatOption {
   readonly says: Message;
   readonly heat: PlanHeat;
-  /** When the fork would turn, min from the start. */
+  /** When it would be fork-tender, min from the start. */
   readonly p50Min: number;
   readonly p90Min: number;
-  /** Chance that the pot runs dry before it is ready. */
+  /** Probability that the pot runs dry before it is ready. */
   readonly dryChance: number;
 }
 
-/** What `then` still waits for, when the heat before it has been on for `sinceMin` already. */
+/** What `then` still waits for, if the heat before it has already lasted `sinceMin`. */
 function stillToCome(then: HeatThen, sinceMin: number): HeatThen {
   const { after } = then;
   return after.kind === 'minutes'
@@ -133,8 +133,8 @@ function stillToCome(then: HeatThen, sinceMin: number): HeatThen {
 }
 
 /**
- * Heats with `from` changed to `to` at `atMin`, min from the start, in order of time. Stages planned for later stay; so does
- * what the present heat gives way to by itself, while that heat is still on.
+ * Heats with `from` changed to `to` at `atMin`, min from the start, in order. Phases planned for later stay; so does
+ * what the present heat ends in by itself, while it is on.
  */
 export function changedAt(
   heats: readonly TimedHeat[],
@@ -159,7 +159,7 @@ function heatedFrom(ensemble: Ensemble, from: PlanHeat, to: PlanHeat, atMin: num
   return readiness(advance(ensemble, request, ensemble.observations));
 }
 
-/** A lid put on in a live pot, re-forecast from its present posterior. */
+/** A lid put on a live pot, forecast from its present posterior. */
 export interface LidWay {
   readonly lid: LidKind;
   /** When the meat would be as wanted, min from the start. */
@@ -177,18 +177,18 @@ const WORTH_MIN = 5;
 const LOWEST_FIRST_C = [110, 120, 130, 140] as const;
 
 /**
- * What to do with the heat at `atMin` when the forecast misses `readyByMin`: hotter or onto the stove when it is late,
- * lower when it is more than an hour early. Empty when it fits, nothing helps by five
- * minutes, or what helps makes it likelier by a tenth that the pot runs dry.
+ * What to do with the heat at `atMin` if the forecast misses `readyByMin`: hotter or onto the stove if late, lower if
+ * more than an hour early. Empty if it fits, if nothing helps by five minutes, or if what helps makes running dry
+ * likelier by a tenth.
  */
-export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatWay[] {
+export function heatOptions(ensemble: Ensemble, heat: PlanHeat, atMin: number, readyByMin: number): HeatOption[] {
   const now = readiness(ensemble);
-  const way = (says: Message, changed: PlanHeat): HeatWay => {
+  const way = (says: Message, changed: PlanHeat): HeatOption => {
     const { p50, p90, dry } = heatedFrom(ensemble, heat, changed, atMin);
     return { says, heat: changed, p50Min: p50, p90Min: p90, dryChance: dry.chance };
   };
   if (now.p50 > readyByMin) {
-    const tried: HeatWay[] = [];
+    const tried: HeatOption[] = [];
     if (heat.kind !== 'simmer') {
       if (heat.kind === 'oven' && heat.tempC < HOT_OVEN_C) {
         tried.push(way(say('heatWay.ovenUp', { temp: tempC(HOT_OVEN_C) }), { ...heat, tempC: HOT_OVEN_C }));
@@ -200,7 +200,7 @@ export function heatWays(ensemble: Ensemble, heat: PlanHeat, atMin: number, read
     return tried.filter((t) => t.p50Min < now.p50 - WORTH_MIN && t.dryChance < now.dry.chance + DRY_WORTH_SAYING);
   }
   if (heat.kind === 'oven' && now.p90 < readyByMin - TOO_EARLY_MIN) {
-    // The lowest that fits is the one: each costs a whole forecast, and those above it are not asked for.
+    // The lowest that fits wins: each costs a whole forecast, so those above it are not computed.
     for (const lower of LOWEST_FIRST_C.filter((t) => t < heat.tempC)) {
       const tried = way(say('heatWay.ovenDown', { temp: tempC(lower) }), { ...heat, tempC: lower });
       if (tried.p90Min <= readyByMin && tried.p50Min > now.p50 + WORTH_MIN) return [tried];

@@ -3,26 +3,29 @@ import {
   etaOf,
   levelMmAt,
   litresAt,
-  lookCostMin,
+  lidLiftCostMin,
   readySample,
   slowestGroup,
-  placeAt,
+  scheduledAt,
   valueAt,
   summarise,
 } from '../forecast';
 import { USUAL_SAUCE_L_PER_PLATE } from '../choices';
 import { finishedPot } from '../finish';
-import { type Stage } from '../tenderness';
+import { type Doneness } from '../tenderness';
 
 const finite = (x: number): number | null => (Number.isFinite(x) ? Math.round(x * 100) / 100 : null);
 const rounded = (x: number): number => Math.round(x * 10_000) / 10_000;
 
-/** A forecast as the command line answers it: quantiles per stage, chances, and the nominal course minute by minute. */
+/**
+ * A forecast as the command line prints it: quantiles per doneness, probabilities, and the nominal trace minute by
+ * minute.
+ */
 export interface Answer {
   readonly version: 3;
   readonly horizonMin: number;
   readonly stages: {
-    readonly stage: Stage;
+    readonly stage: Doneness;
     readonly p10Min: number | null;
     readonly p50Min: number | null;
     readonly p90Min: number | null;
@@ -33,7 +36,7 @@ export interface Answer {
   readonly slowestGroup: number;
   readonly goodForMin: number | null;
   readonly lookCostMin: number;
-  /** A pot that runs dry before the fork twists: in what share of kitchens, and when. */
+  /** A pot that runs dry before fork-tender: the share of particles, and when. */
   readonly dry: { readonly share: number; readonly p50Min: number | null };
   readonly whenTender: {
     readonly liquidL: number;
@@ -57,14 +60,17 @@ export interface Answer {
   >;
 }
 
-/** Sums an ensemble up for the command line; `chanceAtMin` are moments at which the chance of being ready is wanted. */
+/**
+ * Summarises an ensemble for the command line; `chanceAtMin` are times at which the probability of being ready is
+ * wanted.
+ */
 export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): Answer {
   const { nominal, request, assembly } = ensemble;
   const forecast = summarise(ensemble);
   const twists = etaOf(forecast, 'twists');
   const sample = readySample(ensemble);
   const group = slowestGroup(ensemble);
-  const tender = Number.isFinite(twists.p50) ? placeAt(assembly.grid, twists.p50) : undefined;
+  const tender = Number.isFinite(twists.p50) ? scheduledAt(assembly.grid, twists.p50) : undefined;
   const pot =
     tender === undefined
       ? undefined
@@ -81,7 +87,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
           stockGelatinG: 0,
         });
   const minutes = Array.from({ length: Math.floor(forecast.horizonMin) + 1 }, (_, i) => i);
-  const places = minutes.map((m) => placeAt(assembly.grid, m));
+  const places = minutes.map((m) => scheduledAt(assembly.grid, m));
   const pick = (values: Float64Array): number[] => places.map((place) => rounded(valueAt(values, place)));
   const juice = nominal.juiceFraction[group] as Float64Array;
   const lead = request.groups[group];
@@ -100,7 +106,7 @@ export function answerOf(ensemble: Ensemble, chanceAtMin: readonly number[]): An
     chance: chanceAtMin.map((atMin) => ({ atMin, share: rounded(sample.shareBelow(atMin)) })),
     slowestGroup: group,
     goodForMin: finite(etaOf(forecast, 'strings').p50 - twists.p50),
-    lookCostMin: rounded(lookCostMin(request, Number.isFinite(twists.p10) ? twists.p10 : 60, 60)),
+    lookCostMin: rounded(lidLiftCostMin(request, Number.isFinite(twists.p10) ? twists.p10 : 60, 60)),
     dry: { share: rounded(forecast.dry.chance), p50Min: finite(forecast.dry.p50) },
     whenTender:
       pot === undefined || tender === undefined

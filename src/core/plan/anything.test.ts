@@ -17,7 +17,7 @@ import {
   withHeat,
 } from '../choices';
 import { composePlan, makePlan } from './plan';
-import { startPlan, usualMeat } from './start';
+import { startPlan, defaultMeat } from './start';
 import { AVOIDABLE, CUTS, type Fate, FATS, GARNISHES, HERBS, LID_KINDS, LIQUIDS, SIDES, SPICES } from '../larder';
 import { shoppingList } from '../shopping';
 import { calendarFile } from '../../exports/calendar';
@@ -80,7 +80,7 @@ const anyPlan: fc.Arbitrary<PlanInput> = fc
       cutId: d.cut.id,
       eaters: d.eaters,
       serveAtMs,
-      meat: usualMeat(d.cut.id, d.eaters),
+      meat: defaultMeat(d.cut.id, d.eaters),
     });
     const [low, high] = MODES[d.mode].limitsC;
     return {
@@ -157,7 +157,7 @@ describe('any dinner', () => {
         const inUs =
           recipeMarkdown(plan, US_WORDS, () => 'then') +
           US_WORDS.list([...plan.watch, ...plan.reasons].map((m) => US_WORDS.say(m)));
-        // Salt in a sauce is in grams a litre for everybody.
+        // Salt in a sauce is in grams per litre in every unit system.
         expect(inUs.replaceAll(/\d+ g per liter/g, '')).not.toMatch(/\d\s?(kg|g|ml|l|mm|cm|°C)\b/);
         expect(shoppingList(plan).length).toBeGreaterThan(0);
         for (const way of scheduleFixes(plan, NOON_MS)) expect(checkPlanInput(way.input, NOON_MS)).toEqual([]);

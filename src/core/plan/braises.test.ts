@@ -61,7 +61,7 @@ describe('braises as cooks say them', () => {
       const inAll = salt.meat.value * finished.cookedKg + salt.sauce.value * finished.sauceL * 0.96;
       expect(inAll * 1000).toBeCloseTo(onMeat + other, 1);
     }
-    // Salt in the sauce is over the mark only where what else goes in brings it.
+    // Salt in the sauce is over the limit only if other ingredients bring it.
     if (!salt.tooSalty) expect(salt.sauce.value).toBeLessThanOrEqual(0.01 + 1e-6);
     if (finished.reduceMinutes > 0) expect(finished.sauceL).toBeGreaterThanOrEqual(plan.finishBy.leastL - 1e-9);
   });
@@ -86,12 +86,12 @@ describe('braises as cooks say them', () => {
     const gaps = spans.slice(1).map((s, i) => minutes(s.fromMs - (spans[i]?.toMs ?? 0)));
     for (const gap of gaps) expect(Math.abs(gap), spans.map((s) => s.id).join(' ')).toBeLessThan(12);
     const sum = spans.reduce((total, s) => total + minutes(s.toMs - s.fromMs), 0);
-    // Chopping beside the meat may begin a little before it.
+    // Chopping done beside the meat may start a little before it.
     const before = minutes((spans[0]?.fromMs ?? 0) - day.startMs);
     expect(before).toBeGreaterThanOrEqual(0);
     expect(before).toBeLessThan(15);
     expect(minutes(day.serveMs - day.startMs)).toBeCloseTo(sum + before + gaps.reduce((a, b) => a + b, 0), 6);
-    // What is done by hand before and after is never as long as the braise and its reserve are together.
+    // Hands-on work before and after is never as long as the braise and its spare time together.
     expect(minutes(day.serveMs - day.startMs) - ready - reserve).toBeLessThan(ready + reserve + 190);
   });
 
@@ -110,7 +110,7 @@ describe('braises as cooks say them', () => {
       expect(bought).toContain(`garnish.${id}`);
     }
     expect(said).not.toMatch(/NaN|undefined|Infinity/);
-    // Nothing that is eaten in bites is strained away unlifted, and what is lifted out goes back.
+    // Nothing eaten in pieces is strained away without being lifted out first, and what is lifted out goes back.
     const bites = input.base.items.some((i) => i.fate === 'bite' && i.kg > 0);
     if (bites && input.finish.solids !== 'leave') expect(said).toContain('keep warm');
     expect(said.includes('ack into the sauce, to warm through')).toBe(

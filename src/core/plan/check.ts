@@ -21,14 +21,14 @@ import { type Code, kg, litres, type Measure, type Message, mm, nameOf, noun, sa
 import { levelForLitres, fitsIn, meatHeightM, potShape, potSpanM, vegetableHeightM } from '../material';
 import { HOUR_MS } from '../quantity';
 
-/** Room for the boil and for turning between liquid and rim, mm. */
+/** Headroom for boiling and turning between liquid and rim, mm. */
 export const HEADROOM_MM = 30;
 
-/** A piece may be this much longer, corner to corner, than the pot is wide: meat bends and draws together. */
+/** A piece may be this much longer, corner to corner, than the pot is wide: meat bends and shrinks. */
 const BEND = 0.85;
-/** Meat may stand this close to the rim, mm. */
+/** Meat may be this close to the rim, mm. */
 const MEAT_BELOW_RIM_MM = 10;
-/** Pieces are at most this many times as long as they are thick. */
+/** Longest piece in units of its thickness. */
 const LONGEST = 16;
 const MIN_LIQUID_L = 0.1;
 const TOO_FULL = { tooFull: true } as const;
@@ -39,10 +39,10 @@ function fault(field: PlanField, says: Message, more: Pick<PlanFault, 'tooFull'>
   return { field, says, ...more };
 }
 
-/** What a field is called in its own fault. */
+/** Name of a field within its own fault. */
 type FieldName = Extract<Code, `field.${string}`> extends `field.${infer Name}` ? Name : never;
 
-/** Beyond the limits of what can be planned, or no number at all; `name` is one of the words' `field`. */
+/** Beyond the planning limits, or not a number; `name` is one of the words' `field`. */
 function outside(
   field: PlanField,
   name: FieldName,
@@ -85,7 +85,7 @@ function checkPart(part: MeatPart, field: MeatField): PlanFault[] {
   ];
 }
 
-/** Names in an input that the larder does not have, of cuts, spices, fats, vegetables, liquids, herbs and sides. */
+/** Ids in an input that the larder does not have: cuts, spices, fats, vegetables, liquids, herbs and sides. */
 export function unresolvedIds(input: PlanInput): PlanFault[] {
   const { base, liquid, prepare, season, sear, day } = input;
   return [
@@ -160,7 +160,7 @@ function checkRest(input: PlanInput): PlanFault[] {
   ];
 }
 
-/** Stages of heat that cannot be: beyond limits, without an end, or counted so that none could begin. */
+/** Impossible heat phases: beyond limits, without an end, or timed so that none could begin. */
 function checkCourse({ bare, course, result }: PlanInput): PlanFault[] {
   const last = course.length - 1;
   const softest = TARGET_STAGES.indexOf(RESULT_TARGET[result]);
@@ -194,8 +194,8 @@ function checkCourse({ bare, course, result }: PlanInput): PlanFault[] {
 }
 
 /**
- * Everything about an input that keeps it from being planned, most basic first; empty when it can be. `nowMs` is the
- * present moment, against which the serving time is checked.
+ * Everything that keeps an input from being planned, most basic first; empty if it can be. The serving time is checked
+ * against `nowMs`.
  */
 export function checkPlanInput(input: PlanInput, nowMs: number): PlanFault[] {
   const parts = meatParts(input);

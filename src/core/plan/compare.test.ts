@@ -1,10 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { HEAT_MODES } from '../choices';
-import { compareWays, difference, type Way, type WayResult, waysToCompare } from './compare';
+import { compareWays, difference, type ComparedPlan, type WayResult, waysToCompare } from './compare';
 import { composePlan } from './plan';
 import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
 import { english, WORDS } from '../../testing/words';
-import { say } from '../message';
+import { type Code, listParam, litres, minutes, type Param, say, share } from '../message';
 import { saying } from '../../testing/saying';
 import { MINUTE_MS } from '../quantity';
 
@@ -28,7 +28,7 @@ describe('ways to compare', () => {
 });
 
 describe('ways compared', () => {
-  let ways: Way[] = [];
+  let ways: ComparedPlan[] = [];
   let results: readonly WayResult[] = [];
   const of = (id: string): WayResult => {
     const found = results.find((r) => r.way.id === id);
@@ -71,6 +71,54 @@ describe('ways compared', () => {
     expect(english(difference(of('plan'), of('oven130')))).toMatch(saying('differs.inPot.more'));
     expect(english(difference(of('oven130'), of('plan')))).toMatch(saying('differs.steam.more'));
     expect(english(difference(of('plan'), of('plan')))).toBe(WORDS.text('differs.nothing'));
+  });
+
+  it('names what differs enough to notice, each in its own measure, and by how much', () => {
+    const base = of('plan');
+    const moved = (min: number): WayResult => ({
+      ...base,
+      ready: { ...base.ready, p50Ms: base.ready.p50Ms + min * MINUTE_MS },
+    });
+    const cases: readonly (readonly [less: WayResult, more: WayResult, code: Code, by: Param])[] = [
+      [moved(4), moved(7), 'differs.inPot.more', minutes(7)],
+      [
+        { ...base, ready: { ...base.ready, p90Ms: base.ready.p90Ms - 4 * MINUTE_MS } },
+        { ...base, ready: { ...base.ready, p90Ms: base.ready.p90Ms - 8 * MINUTE_MS } },
+        'differs.window.less',
+        minutes(8),
+      ],
+      [
+        { ...base, goodForMin: base.goodForMin + 4 },
+        { ...base, goodForMin: base.goodForMin + 6 },
+        'differs.good.more',
+        minutes(6),
+      ],
+      [
+        { ...base, steamedL: base.steamedL - 0.02 },
+        { ...base, steamedL: base.steamedL - 0.04 },
+        'differs.steam.less',
+        litres(0.04),
+      ],
+      [
+        { ...base, handsOnMin: base.handsOnMin + 4 },
+        { ...base, handsOnMin: base.handsOnMin + 9 },
+        'differs.hands.more',
+        minutes(9),
+      ],
+      [
+        { ...base, moisture: base.moisture - 0.004 },
+        { ...base, moisture: base.moisture - 0.006 },
+        'differs.moisture.less',
+        share(0.006),
+      ],
+    ];
+    for (const [less, more, code, by] of cases) {
+      expect(difference(base, less).code, code).toBe('differs.nothing');
+      const said = english(difference(base, more));
+      expect(said, code).toBe(
+        english(say('differs.all', { parts: listParam([say(code as 'differs.inPot.more', { by })], 'comma') })),
+      );
+    }
   });
 
   it('says of the plan itself what the plan says', () => {

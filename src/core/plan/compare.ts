@@ -30,44 +30,44 @@ import {
 import { type MinutesRange } from '../schedule';
 import { MINUTE_MS } from '../quantity';
 
-/** A way to cook the same meat, to be set beside others. */
-export interface Way {
+/** A way to cook the same meat, to be compared with others. */
+export interface ComparedPlan {
   readonly id: string;
   readonly says: Message;
   readonly input: PlanInput;
 }
 
-/** What a way comes to. Moments in ms, litres, minutes; shares of one. */
+/** Results of one way. Times in ms, litres, minutes; shares of one. */
 export interface WayResult {
-  readonly way: Way;
+  readonly way: ComparedPlan;
   readonly startMs: number;
   readonly intoPotMs: number;
   readonly ready: Plan['day']['ready'];
   readonly serveMs: number;
-  /** When finishing begins: at once when it is eaten the same day, out of the fridge when it is cooked ahead. */
+  /** When finishing starts: at once if eaten the same day, out of the fridge if cooked ahead. */
   readonly finishFromMs: number;
-  /** Minutes between the target and its end, at the median. */
+  /** Minutes between the target and its end, median. */
   readonly goodForMin: number;
   readonly handsOnMin: number;
-  /** Hands-on minutes in eight days of ten. */
+  /** 80% range of hands-on minutes. */
   readonly handsOnRangeMin: MinutesRange;
   /** Poured in at the start. */
   readonly pouredL: number;
-  /** Gone as steam by the time it is ready. */
+  /** Lost as steam by the time it is ready. */
   readonly steamedL: number;
-  /** In the pot when it is ready, before it is reduced. */
+  /** In the pot when it is ready, before reducing. */
   readonly leftL: number;
-  /** To pour in on the way, so that there is sauce for everybody and the pot never dry. */
+  /** To add on the way, so that there is sauce for everybody and the pot is never dry. */
   readonly topUpL: number;
   readonly reduceMin: number;
   /** Water in the cooked meat. */
   readonly moisture: number;
-  /** What it draws; null where nobody meters it. */
+  /** Energy used; null where nobody meters it. */
   readonly energy: Figure | null;
 }
 
 /** The plan with another heat, as a way. */
-const heatWay = (input: PlanInput, heat: PlanHeat): Omit<Way, 'id'> => ({
+const heatWay = (input: PlanInput, heat: PlanHeat): Omit<ComparedPlan, 'id'> => ({
   says: heatSays(heat),
   input: withHeat(input, heat),
 });
@@ -78,14 +78,14 @@ const SIMMER_C = 95;
 const differs = (a: PlanInput, b: PlanInput): boolean => JSON.stringify(a) !== JSON.stringify(b);
 
 /**
- * Other ways worth a look: oven low, middling and hot, the stove, a steam oven, a grill, the day before, pieces cut smaller, a heavy lid. The plan as it
- * is comes first. `modes` is what the kitchen can heat a pot with.
+ * Other ways worth comparing: oven low, medium and hot, the stove, a steam oven, a barbecue, the day before, smaller
+ * pieces, a heavy lid. The present plan comes first. `modes` are this kitchen's heat sources.
  */
-export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): Way[] {
+export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): ComparedPlan[] {
   const here = mainStage(input).heat;
   const withFan = here.kind === 'oven' ? here.fan : modes.includes('fan');
   const smaller = smallerPieces(input);
-  const others: Way[] = [
+  const others: ComparedPlan[] = [
     ...(modes.includes('still') ? OVENS_C : []).map((tempC) => ({
       id: `oven${String(tempC)}`,
       ...heatWay(input, { kind: 'oven', tempC, fan: withFan }),
@@ -94,11 +94,9 @@ export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): Way
       id: 'stove',
       ...heatWay(input, { kind: 'simmer', tempC: SIMMER_C }),
     },
-    ...(['steamOven', 'grill'] as const)
-      .filter((mode) => modes.includes(mode))
-      .map((mode) => {
-        return { id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) };
-      }),
+    ...modes
+      .filter((mode) => mode !== 'still' && mode !== 'fan' && mode !== 'simmer')
+      .map((mode) => ({ id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) })),
     ...(input.day.ahead
       ? []
       : [
@@ -119,7 +117,7 @@ export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): Way
   ];
 }
 
-function resultOf(way: Way, plan: Plan): WayResult {
+function resultOf(way: ComparedPlan, plan: Plan): WayResult {
   const { day, finished } = plan;
   return {
     way,
@@ -141,13 +139,13 @@ function resultOf(way: Way, plan: Plan): WayResult {
   };
 }
 
-/** Plans every way, whatever the time is now; a way that cannot be cooked says why in `faults`. */
-export function compareWays(ways: readonly Way[]): {
+/** Plans every way, regardless of the time now; one that cannot be cooked says why in `faults`. */
+export function compareWays(ways: readonly ComparedPlan[]): {
   readonly results: readonly WayResult[];
-  readonly faults: readonly { readonly way: Way; readonly fault: Message }[];
+  readonly faults: readonly { readonly way: ComparedPlan; readonly fault: Message }[];
 } {
   const results: WayResult[] = [];
-  const faults: { way: Way; fault: Message }[] = [];
+  const faults: { way: ComparedPlan; fault: Message }[] = [];
   for (const way of ways) {
     const [fault] = checkPlanInput(way.input, 0);
     const made = fault ? ({ ok: false, faults: [fault] } as const) : composePlan(way.input);
@@ -172,7 +170,7 @@ function widthMin(r: WayResult): number {
 
 type Difference = Extract<Code, `differs.${string}.less`> extends `differs.${infer Of}.less` ? Of : never;
 
-/** How `other` differs from `base`, in one sentence; what differs by less than can be told apart is left out. */
+/** How `other` differs from `base`, in one sentence; differences too small to notice are left out. */
 export function difference(base: WayResult, other: WayResult): Message {
   const parts: Message[] = [];
   const part = (code: Difference, by: number, least: number, quantity: (value: number) => Param): void => {

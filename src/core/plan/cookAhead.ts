@@ -1,6 +1,6 @@
 import { LIQUID_HEAT_JKGK, WATER_KG_PER_L } from '../heat';
 import { type PlanInput } from '../choices';
-import { contentsOfBraise, type Cooling, coolPot, type Reheating, reheatPot } from '../keep';
+import { contentsOfBraise, type Cooling, coolPot, type Reheating, reheatPot } from '../storage';
 import {
   figure,
   type Figure,
@@ -17,10 +17,10 @@ import { type FinishedPot } from '../finish';
 import { HOUR_MS, MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, safetyParams, type CoolingLimit, type CoolingRule } from '../safety';
 
-/** Usually into the fridge so long before the plates: the evening before. */
+/** Usually in the fridge this long before serving: the evening before. */
 export const USUAL_AHEAD_MS = 22 * HOUR_MS;
 
-/** What cooking the day before brings with it, as figures that answer why. */
+/** What cooking the day before involves, as figures that explain themselves. */
 export interface AheadFigures {
   readonly ice: Figure;
   readonly iceWater: Figure;
@@ -31,6 +31,13 @@ export interface AheadFigures {
   readonly reheatOven: Figure;
 }
 
+/** How a braise cooked ahead is cooled and warmed again. */
+export interface PromisedAhead {
+  readonly cooling: Pick<Cooling, 'iceMin' | 'iceKg' | 'handoverC'>;
+  /** On the burner; and in the oven, unless the braise was begun before that was worked out. */
+  readonly reheating: Pick<Reheating, 'minutes'> & { readonly ovenMin: number | null; readonly ovenC: number | null };
+}
+
 /** From the heat into the fridge and back. */
 export interface CookAhead {
   readonly cooling: Cooling;
@@ -38,7 +45,7 @@ export interface CookAhead {
   readonly figures: AheadFigures;
 }
 
-/** What it takes to cool the finished pot and to warm it again; `powerW` is what the burner puts into it. */
+/** What it takes to cool the finished pot and reheat it; `powerW` is the burner's power into it. */
 export function cookAhead(
   request: BraiseRequest,
   finished: FinishedPot,
@@ -94,7 +101,7 @@ function aheadFigures(
   };
 }
 
-/** What to watch when it is cooked ahead. */
+/** What to watch for when it is cooked ahead. */
 export function cookAheadWarnings(ahead: CookAhead | null, rule: CoolingRule): Message[] {
   return ahead === null || ahead.cooling.safe ? [] : [say('watch.notColdInTime', safetyParams(rule))];
 }
@@ -104,7 +111,7 @@ export function fromColdMin(liquidL: number, powerW: number): number {
   return (liquidL * WATER_KG_PER_L * LIQUID_HEAT_JKGK * (100 - FRIDGE_C)) / powerW / 60;
 }
 
-/** When the pot is to be in the fridge, min from the plate (negative: before it). */
+/** When the pot should be in the fridge, min from serving (negative: before it). */
 export function fridgeByMin(
   input: Pick<PlanInput, 'serveAtMs'>,
   ahead: NonNullable<PlanInput['day']['ahead']>,

@@ -1,19 +1,19 @@
 import { heatMode, MODES, type PlanInput } from '../choices';
 import { figure, type Figure, input as from } from '../message';
 import { type Ensemble, stepAt } from '../forecast';
-import { type StageTime } from './stageTimes';
-import { burnerKWh, ENERGY_SPREAD, ovenKWh } from '../heat';
+import { type PhaseTime } from './phaseTimes';
+import { burnerKWh, ENERGY_SD, ovenKWh } from '../heat';
 import { BURNER_EFFICIENCY } from '../larder';
 import { ROOM_C } from '../material';
 
 /**
- * Energy the braise draws from warming up to the target, stage by stage, the sear and the sauce left out; null where a stage
- * is on a grill, whose fuel nobody meters.
+ * Energy of the braise from preheating to the target, phase by phase, without sear and sauce; null if a phase is on a
+ * barbecue, whose fuel nobody meters.
  */
 export function energyFigure(
   input: PlanInput,
   { nominal, assembly }: Ensemble,
-  stages: readonly StageTime[],
+  stages: readonly PhaseTime[],
 ): Figure | null {
   const { grid } = assembly;
   const { kind } = input.sear.burner;
@@ -43,7 +43,7 @@ export function energyFigure(
   }
   const { burner, oven } = spent;
   const value = burner.kWh + oven.kWh;
-  const doubt = burner.kWh * ENERGY_SPREAD.burner + oven.kWh * ENERGY_SPREAD.oven;
+  const doubt = burner.kWh * ENERGY_SD.burner + oven.kWh * ENERGY_SD.oven;
   const inputs = [
     ...(burner.kWh > 0
       ? [

@@ -2,10 +2,10 @@ import { hashOf } from '../numbers';
 import { partsAsCooked } from '../prep';
 import { type BaseItem, meatGroup, meatParts, type PlanInput, type TechniqueOption } from '../choices';
 import { lateMinutes } from '../base';
-import { type PlannedLooks, plannedLooks, withLooks } from './plannedLooks';
+import { type PlannedLooks, plannedLooks, withLidLifts } from './plannedLooks';
 import { type BraiseRequest, cutOf, lyingPieces, slowestAtTarget, NO_INTERVENTIONS } from '../forecast';
 import { boilingPointC, pressureAtAltitudePa } from '../heat';
-import { heatsOf, withCourse } from './course';
+import { heatsOf, withCourse } from './engineHeats';
 import { burnerNetW, type Cut, cutById, garnishById } from '../larder';
 import {
   arrangeAll,
@@ -17,17 +17,17 @@ import {
   type PotContents,
   submergedShares,
   TAP_C,
-  type WaterGiver,
+  type WaterSource,
 } from '../material';
-import { LATE_POUR_MIN, liquidPlan, type PourPlan } from '../liquid';
-import { type Contents, contentsOfBraise } from '../keep';
-import { type TargetStage } from '../tenderness';
+import { LATE_POUR_MIN, liquidPlan, type PouredPlan } from '../liquid';
+import { type Contents, contentsOfBraise } from '../storage';
+import { type TargetDoneness } from '../tenderness';
 
-/** Below the boil by this much is how a pot brought to a simmer goes in. */
+/** A pot brought to a simmer starts this far below the boil. */
 const SIMMER_START_BELOW_BOIL_K = 4;
 
-/** The stage a wanted result stops at. */
-export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> = {
+/** The doneness at which a wanted result stops. */
+export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetDoneness>> = {
   slices: 'gives',
   tender: 'twists',
   falls: 'falls',
@@ -35,17 +35,17 @@ export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetStage>> =
   melts: 'falls',
 };
 
-/** Meat out of the fridge that goes into smoke or warm air as it is, °C. */
+/** Meat straight from the fridge into smoke or warm air, °C. */
 const RAW_MEAT_C = 8;
-/** Film of the air or smoke that moves around bare meat, W/m²K. Modeller's judgement. */
+/** Heat-transfer coefficient of moving air or smoke around bare meat, W/m²K. Estimate, no source. */
 const BARE_FILM_WM2K = 15;
 
-/** What a simmer on the stove cannot exceed where the cook lives. */
+/** The highest possible stovetop simmer at the cook's altitude. */
 export function boilingAtC(altitudeM: number): number {
   return boilingPointC(pressureAtAltitudePa(altitudeM));
 }
 
-/** What stands in the pot at the start; late vegetables are not in it yet. */
+/** Contents of the pot at the start; late vegetables are not in yet. */
 export function contentsOf(input: PlanInput): PotContents {
   const lead = cutById(input.meat.cutId);
   const groups = partsAsCooked(input).map((part) => meatGroup(lead, part, input.lie));
@@ -60,7 +60,7 @@ export function contentsOf(input: PlanInput): PotContents {
   };
 }
 
-/** Weight of what is in the pot besides meat from the start, kg. */
+/** Weight of everything but meat in the pot from the start, kg. */
 export function startingKg(input: Pick<PlanInput, 'base'>): number {
   return input.base.items.reduce((sum, i) => (i.when === 'start' ? sum + i.kg : sum), 0);
 }
@@ -68,14 +68,14 @@ export function startingKg(input: Pick<PlanInput, 'base'>): number {
 /** What goes into the pot: how it lies, the litres at the chosen level and how they are made up. */
 export interface PotFilling {
   readonly contents: PotContents;
-  readonly pour: PourPlan;
-  /** Litres that stand in the pot at the start; more than the level takes where more was measured out. */
+  readonly pour: PouredPlan;
+  /** Litres in the pot at the start; more than the level needs if more was measured out. */
   readonly liquidL: number;
-  /** How warm they go in, by either way of starting, °C. */
+  /** Starting temperature for either way of starting, °C. */
   readonly startC: Readonly<Record<TechniqueOption<'start'>, number>>;
 }
 
-/** What goes into the pot for an input that has passed `checkPlanInput`. */
+/** What goes into the pot, for an input that has passed `checkPlanInput`. */
 export function potFilling(input: PlanInput): PotFilling {
   const contents = contentsOf(input);
   const pour = additionFor(input, wantedLitres(input, contents));
@@ -87,13 +87,13 @@ export function potFilling(input: PlanInput): PotFilling {
   };
 }
 
-/** Litres that it is filled up to; none where what is poured is measured. */
+/** Litres it is filled up to; undefined if the liquid is measured. */
 export function wantedLitres(input: Pick<PlanInput, 'liquid'>, contents: PotContents): number {
   return input.liquid.fill ? litresForLevel(contents, meatHeightM(contents) * input.liquid.level) : 0;
 }
 
 /** How `wantedL` litres are made up. */
-export function additionFor(input: PlanInput, wantedL: number): PourPlan {
+export function additionFor(input: PlanInput, wantedL: number): PouredPlan {
   return liquidPlan({
     wantedL,
     parts: input.liquid.parts,
@@ -105,7 +105,7 @@ export function additionFor(input: PlanInput, wantedL: number): PourPlan {
   });
 }
 
-/** A number that stands for the input, so that the same plan always gets the same particles. */
+/** A hash of the input, so that the same plan always gets the same particles. */
 function seedOf(input: PlanInput): number {
   return hashOf(
     JSON.stringify([
@@ -121,15 +121,15 @@ function seedOf(input: PlanInput): number {
   );
 }
 
-/** What has been browned apart has lost half of its water already. Modeller's judgement. */
+/** What was browned separately has already lost half of its water. Estimate, no source. */
 const BROWNED_KEEPS = 0.5;
 
-const waterGiver = (item: BaseItem, fromMin: number): WaterGiver => {
+const waterGiver = (item: BaseItem, fromMin: number): WaterSource => {
   const { waterShare, tauMin } = garnishById(item.id);
   return { kg: item.kg, waterShare: item.when === 'apart' ? waterShare * BROWNED_KEEPS : waterShare, tauMin, fromMin };
 };
 
-/** The request with `lead` as the cut the forecast is about and nothing in it yet that comes later. */
+/** The request with `lead` as the cut being forecast, without anything that goes in later. */
 function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseRequest {
   return {
     cut: lead,
@@ -153,8 +153,8 @@ function requestFor(input: PlanInput, filling: PotFilling, lead: Cut): BraiseReq
 }
 
 /**
- * The engine's request for a plan with nobody opening the pot: of mixed meats the one that is last leads; what goes in
- * late is counted back from the middle of the braise. The input must have passed `checkPlanInput`.
+ * The engine's request for a plan without lifting the lid: of mixed meats the one that is ready last leads; late
+ * ingredients are counted back from the median. The input must have passed `checkPlanInput`.
  */
 export function braiseRequest(input: PlanInput, filling = potFilling(input)): BraiseRequest {
   let request = requestFor(input, filling, cutById(input.meat.cutId));
@@ -178,30 +178,30 @@ export function braiseRequest(input: PlanInput, filling = potFilling(input)): Br
   };
 }
 
-/** A plan as the engine runs it. */
+/** A plan in the engine's form. */
 export interface PlannedRequest {
   readonly filling: PotFilling;
-  /** With nobody opening the pot. */
+  /** Without lifting the lid. */
   readonly undisturbed: BraiseRequest;
   readonly looks: PlannedLooks;
-  /** With all planned looks in it. */
+  /** With all planned checks. */
   readonly request: BraiseRequest;
 }
 
-/** A plan as the engine runs it, its looks chosen. The input must have passed `checkPlanInput`. */
+/** A plan in the engine's form, with its checks chosen. The input must have passed `checkPlanInput`. */
 export function plannedRequest(input: PlanInput): PlannedRequest {
   const filling = potFilling(input);
   const undisturbed = braiseRequest(input, filling);
   const levelM = levelForLitres(filling.contents, filling.liquidL);
   const share = Math.min(...submergedShares(filling.contents, levelM));
   const looks = plannedLooks(undisturbed, share);
-  return { filling, undisturbed, looks, request: withLooks(undisturbed, looks, 0) };
+  return { filling, undisturbed, looks, request: withLidLifts(undisturbed, looks, 0) };
 }
 
 const contents = new WeakMap<PlanInput, Contents>();
 
-/** Pot and pieces of a plan, as they are kept warm and cooled. */
-export function potContents({ input }: { readonly input: PlanInput }): Contents {
+/** Pot and pieces of a plan, for keeping warm and cooling. */
+export function contentsForStorage({ input }: { readonly input: PlanInput }): Contents {
   const known = contents.get(input);
   if (known) return known;
   const made = contentsOfBraise(plannedRequest(input).request);

@@ -1,5 +1,5 @@
-import { type BaseItem, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
-import { type CookAhead } from './cookAhead';
+import { type BaseItem, type Enrichment, ENRICHMENTS, fatWayOf, type MeatEnd, type PlanInput } from '../choices';
+import { type PromisedAhead } from './cookAhead';
 import { type BasePlan } from '../base';
 import { FAT_LAWS, FIRST_SHARE, type FinishedPot } from '../finish';
 import { cutById } from '../larder';
@@ -7,32 +7,31 @@ import { type SaltPlan } from '../season';
 import { kg, listParam, litres, type Message, minutes, mm, nameOf, say, tempC } from '../message';
 import { SAFETY_LIMITS } from '../safety';
 
-/** Butter and cream stirred in off the heat, on each plate: kg, litres. Modeller's judgement. */
-const ENRICH_PER_PLATE = { butter: 0.01, cream: 0.03, sourCream: 0.025 } as const;
-
-/** What is stirred in at the end, for all plates; null where nothing is. */
+/** What is stirred in at the end, in total, kg or litres; null if nothing. */
 export function enriching({ finish, eaters }: Pick<PlanInput, 'finish' | 'eaters'>): {
-  readonly id: 'butter' | 'cream' | 'sourCream';
+  readonly id: Enrichment;
+  readonly unit: 'mass' | 'volume';
   readonly amount: number;
 } | null {
   const { enrich } = finish;
-  return enrich === 'none' ? null : { id: enrich, amount: ENRICH_PER_PLATE[enrich] * eaters };
+  if (enrich === 'none') return null;
+  const { perServing, unit } = ENRICHMENTS[enrich];
+  return { id: enrich, unit, amount: perServing * eaters };
 }
 
-/** What has one of these fates, by name. */
+/** Ingredients with one of these purposes, by name. */
 function fated(input: PlanInput, ...fates: readonly BaseItem['fate'][]): Message[] {
   return input.base.items.filter((i) => i.kg > 0 && fates.includes(i.fate)).map((i) => nameOf('garnish', i.id));
 }
 
-/** What is lifted out before the sauce is made and goes back into it. */
+/** What is lifted out before the sauce is made and goes back in. */
 function vegBack(input: PlanInput, out: readonly FinishStep[]): FinishStep[] {
-  const lifted = (code: string): boolean => out.some((s) => s.says.code === code);
-  if (lifted('finish.liftBites')) {
+  if (out.some((s) => s.part === 'bites')) {
     const things = listParam(fated(input, 'bite'));
-    return [{ work: 'vegBack', says: say('finish.bitesBack', { things }), minutes: BACK_MIN }];
+    return [{ part: 'vegBack', work: 'vegBack', says: say('finish.bitesBack', { things }), minutes: BACK_MIN }];
   }
-  if (!lifted('finish.solids.lift')) return [];
-  return [{ work: 'vegBack', says: say('finish.vegBack'), minutes: BACK_MIN }];
+  if (!out.some((s) => s.part === 'solids' && s.work === 'vegOut')) return [];
+  return [{ part: 'vegBack', work: 'vegBack', says: say('finish.vegBack'), minutes: BACK_MIN }];
 }
 
 function solidsStep(input: PlanInput): FinishStep[] {
@@ -41,15 +40,32 @@ function solidsStep(input: PlanInput): FinishStep[] {
   const { solids } = input.finish;
   const out: FinishStep[] = [
     ...(picked.length > 0 && solids !== 'strain' && solids !== 'press'
-      ? [{ work: 'vegOut', says: say('finish.pickOut', { things: listParam(picked) }), minutes: 0 } as const]
+      ? [
+          {
+            part: 'picked',
+            work: 'vegOut',
+            says: say('finish.pickOut', { things: listParam(picked) }),
+            minutes: 0,
+          } as const,
+        ]
       : []),
     ...(bites.length > 0 && solids !== 'leave'
-      ? [{ work: 'vegOut', says: say('finish.liftBites', { things: listParam(bites) }), minutes: PICK_MIN } as const]
+      ? [
+          {
+            part: 'bites',
+            work: 'vegOut',
+            says: say('finish.liftBites', { things: listParam(bites) }),
+            minutes: PICK_MIN,
+          } as const,
+        ]
       : []),
   ];
   const spent = fated(input, 'melt', 'strained', 'picked').length > 0;
   if (solids === 'leave' || (solids === 'lift' && bites.length > 0) || !spent) return out;
-  return [...out, { work: SOLIDS_WORK[solids], says: say(`finish.solids.${solids}`), minutes: SOLIDS_MIN[solids] }];
+  return [
+    ...out,
+    { part: 'solids', work: SOLIDS_WORK[solids], says: say(`finish.solids.${solids}`), minutes: SOLIDS_MIN[solids] },
+  ];
 }
 
 /** Pieces with a bone in them. */
@@ -57,23 +73,23 @@ function bonesIn({ meat, also }: Pick<PlanInput, 'meat' | 'also'>): number {
   return [meat, ...also].reduce((sum, p) => (p.onBone ? sum + p.pieces : sum), 0);
 }
 
-/** What becomes of the meat; what has no bone is not cut from it and stays as it is. */
+/** What is done with the meat; boneless pieces are not boned and stay as they are. */
 function meatEnd(input: PlanInput): MeatEnd {
   const { meat } = input.finish;
   return meat === 'boned' && bonesIn(input) === 0 ? 'whole' : meat;
 }
 
-/** What the finish is told from. */
+/** What the finish steps are made from. */
 export interface Finishing {
   readonly input: PlanInput;
   readonly finished: FinishedPot;
   readonly base: Pick<BasePlan, 'flour'>;
   readonly salt: Pick<SaltPlan, 'atEnd'>;
-  /** Left out where only the minutes of hands are asked for. */
-  readonly ahead?: CookAhead | null;
+  /** Omitted if only the hands-on minutes are wanted. */
+  readonly ahead?: Pick<PromisedAhead, 'reheating'> | null;
 }
 
-/** What kind of work a step of the finish is. */
+/** The kind of work in a finish step. */
 export type FinishWork =
   | 'liftOut'
   | 'marrowOut'
@@ -97,11 +113,35 @@ export type FinishWork =
   | 'toss'
   | 'season';
 
-/** One step between the heat and the plate. */
+/** What tells the steps of the finish apart, however they are done and worded. */
+export type FinishPart =
+  | 'liftOut'
+  | 'marrow'
+  | 'picked'
+  | 'bites'
+  | 'solids'
+  | 'fat'
+  | 'reduce'
+  | 'asItStands'
+  | 'thicken'
+  | 'rest'
+  | 'bone'
+  | 'shred'
+  | 'slice'
+  | 'meltIn'
+  | 'vegBack'
+  | 'warm'
+  | 'enrich'
+  | 'toss'
+  | 'spices'
+  | 'salt';
+
+/** One step between coming off the heat and serving. */
 export interface FinishStep {
+  readonly part: FinishPart;
   readonly work: FinishWork;
   readonly says: Message;
-  /** Of unhurried hands, or of the burner where it boils down or warms; estimates. */
+  /** Hands-on minutes at an easy pace, or of the burner while reducing or reheating; estimates. */
   readonly minutes: number;
 }
 
@@ -119,19 +159,29 @@ const BONE_MIN_EACH = 1;
 const MAX_BONING_MIN = 15;
 const COLD_FAT_MIN = 5;
 const SEASON_MIN = 2;
-/** Meat that is to be sliced rests so long: hot it falls from the knife. */
+/** Meat to be sliced rests this long: hot, it falls off the knife. */
 const REST_MIN = 10;
 
-/** Bones with marrow that a hard boil would empty. */
+/** Bones whose marrow a hard boil would empty. */
 function marrowBones({ meat, also }: Pick<PlanInput, 'meat' | 'also'>): number {
   return [meat, ...also].reduce((sum, p) => {
     return p.onBone && cutById(p.cutId).marrow === true ? sum + p.pieces : sum;
   }, 0);
 }
 
+/** Warming what was cooked ahead; not in the oven where its minutes were not promised. */
+function warmSays({ keeping }: PlanInput, reheating: PromisedAhead['reheating'] | undefined): Message {
+  const hot = tempC(SAFETY_LIMITS[keeping.rule].reheatC);
+  const time = minutes(reheating?.minutes ?? 0);
+  return reheating && (reheating.ovenMin === null || reheating.ovenC === null)
+    ? say('finish.warmOnHob', { hot, time })
+    : say('finish.warm', { hot, time, oven: tempC(reheating?.ovenC ?? 0), ovenTime: minutes(reheating?.ovenMin ?? 0) });
+}
+
 /**
- * What is done between the heat and the plate, in order: out, marrow, vegetables, fat, boiling down, thickening, off the heat,
- * meat back, salt. Cooked ahead, the fat comes off first and the meat is boned and sliced cold. Every amount is the plan's own.
+ * What is done between coming off the heat and serving, in order: meat out, marrow, vegetables, fat, reducing,
+ * thickening, off the heat, meat back, salt. Cooked ahead, the fat comes off first and the meat is boned and sliced
+ * cold. Every amount is the plan's own.
  */
 export function finishSteps({ input, finished, base, salt, ahead }: Finishing): FinishStep[] {
   const { reduce, solids, thickener, toss } = input.finish;
@@ -152,6 +202,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
     finished.fatL > 0.005
       ? [
           {
+            part: 'fat',
             work: cold ? 'fatOffCold' : 'defat',
             says: fat,
             minutes: cold ? COLD_FAT_MIN : FAT_LAWS[fatWayOf(input)].minutes,
@@ -161,12 +212,27 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
   const bonesMin = Math.min(MAX_BONING_MIN, BONE_MIN_EACH * bonesIn(input));
   const parted: FinishStep[] =
     meat === 'boned'
-      ? [{ work: 'boneOut', says: say(cold ? 'finish.meat.bonedCold' : 'finish.meat.boned'), minutes: bonesMin }]
+      ? [
+          {
+            part: 'bone',
+            work: 'boneOut',
+            says: say(cold ? 'finish.meat.bonedCold' : 'finish.meat.boned'),
+            minutes: bonesMin,
+          },
+        ]
       : meat === 'shred'
-        ? [{ work: 'shred', says: say('finish.meat.shred'), minutes: SHRED_MIN_PER_KG * finished.cookedKg }]
+        ? [
+            {
+              part: 'shred',
+              work: 'shred',
+              says: say('finish.meat.shred'),
+              minutes: SHRED_MIN_PER_KG * finished.cookedKg,
+            },
+          ]
         : slices
           ? [
               {
+                part: 'slice',
                 work: 'slice',
                 says: say(cold ? 'finish.sliceCold' : 'finish.slice'),
                 minutes: SLICE_MIN_PER_KG * finished.cookedKg,
@@ -176,23 +242,34 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
   return [
     ...(cold ? fatStep : []),
     ...(out && !melts
-      ? [{ work: 'liftOut', says: say(cold ? 'finish.meatOutCold' : 'finish.meatOut'), minutes: LIFT_MIN } as const]
+      ? [
+          {
+            part: 'liftOut',
+            work: 'liftOut',
+            says: say(cold ? 'finish.meatOutCold' : 'finish.meatOut'),
+            minutes: LIFT_MIN,
+          } as const,
+        ]
       : []),
     ...(melts
       ? [
           {
+            part: 'liftOut',
             work: 'liftOut',
             says: say(bonesIn(input) > 0 ? 'finish.bonesOut' : 'finish.bayOut'),
             minutes: LIFT_MIN + bonesMin,
           } as const,
         ]
       : []),
-    ...(marrow > 0 ? [{ work: 'marrowOut', says: say('finish.marrow', { count: marrow }), minutes: 1 } as const] : []),
+    ...(marrow > 0
+      ? [{ part: 'marrow', work: 'marrowOut', says: say('finish.marrow', { count: marrow }), minutes: 1 } as const]
+      : []),
     ...(cold ? parted : []),
     ...vegOut,
     ...(cold ? [] : fatStep),
     finished.reduceMinutes > 0
       ? {
+          part: 'reduce',
           work: 'reduce',
           says: say('finish.boilDown', {
             from: litres(finished.looseL),
@@ -202,10 +279,16 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
           }),
           minutes: finished.reduceMinutes,
         }
-      : { work: 'asItStands', says: say('finish.asItStands', { sauce: litres(finished.sauceL) }), minutes: 0 },
+      : {
+          part: 'asItStands',
+          work: 'asItStands',
+          says: say('finish.asItStands', { sauce: litres(finished.sauceL) }),
+          minutes: 0,
+        },
     ...(input.base.thicken === 'end' && grams > 0
       ? [
           {
+            part: 'thicken',
             work: 'thicken',
             says: say('finish.thicken', {
               by: nameOf('thickener', thickener),
@@ -219,23 +302,33 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
         ]
       : []),
     ...(slices && !cold
-      ? [{ work: 'restMeat', says: say('finish.rest', { time: minutes(REST_MIN) }), minutes: REST_MIN } as const]
+      ? [
+          {
+            part: 'rest',
+            work: 'restMeat',
+            says: say('finish.rest', { time: minutes(REST_MIN) }),
+            minutes: REST_MIN,
+          } as const,
+        ]
       : []),
     ...(cold ? [] : parted),
     ...(melts
-      ? [{ work: 'meltIn', says: say('finish.meat.melt'), minutes: SHRED_MIN_PER_KG * finished.cookedKg } as const]
+      ? [
+          {
+            part: 'meltIn',
+            work: 'meltIn',
+            says: say('finish.meat.melt'),
+            minutes: SHRED_MIN_PER_KG * finished.cookedKg,
+          } as const,
+        ]
       : []),
     ...vegBack(input, vegOut),
     ...(cold
       ? [
           {
+            part: 'warm',
             work: 'warmThrough',
-            says: say('finish.warm', {
-              hot: tempC(SAFETY_LIMITS[input.keeping.rule].reheatC),
-              time: minutes(ahead?.reheating.minutes ?? 0),
-              oven: tempC(ahead?.reheating.ovenC ?? 0),
-              ovenTime: minutes(ahead?.reheating.ovenMin ?? 0),
-            }),
+            says: warmSays(input, ahead?.reheating),
             minutes: ahead?.reheating.minutes ?? 0,
           } as const,
         ]
@@ -243,18 +336,22 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
     ...(enrich
       ? [
           {
+            part: 'enrich',
             work: 'enrich',
             says: say(`finish.enrich.${enrich.id}`, {
-              amount: enrich.id === 'butter' ? kg(enrich.amount) : litres(enrich.amount),
+              amount: enrich.unit === 'mass' ? kg(enrich.amount) : litres(enrich.amount),
             }),
             minutes: ENRICH_MIN,
           } as const,
         ]
       : []),
-    ...(toss === 'none' ? [] : [{ work: 'toss', says: say(`finish.toss.${toss}`), minutes: TOSS_MIN } as const]),
+    ...(toss === 'none'
+      ? []
+      : [{ part: 'toss', work: 'toss', says: say(`finish.toss.${toss}`), minutes: TOSS_MIN } as const]),
     ...(lastSpices.length > 0
       ? [
           {
+            part: 'spices',
             work: 'season',
             says: say('finish.spices', { spices: listParam(lastSpices, 'comma') }),
             minutes: 0.5,
@@ -262,6 +359,7 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
         ]
       : []),
     {
+      part: 'salt',
       work: 'season',
       says: say(salt.atEnd.value > 0.0002 ? 'finish.saltLast' : 'finish.taste', { salt: kg(salt.atEnd.value) }),
       minutes: SEASON_MIN,
@@ -269,10 +367,10 @@ export function finishSteps({ input, finished, base, salt, ahead }: Finishing): 
   ];
 }
 
-/** What is done on the burner and not by hand, or before the pot is cold. */
+/** Done on the burner rather than by hand, or before the pot is cold. */
 const NOT_HANDS: readonly FinishWork[] = ['reduce', 'warmThrough', 'fatOffCold'];
 
-/** Minutes of hands between the heat and the plate, what boils and warms by itself left out. */
+/** Hands-on minutes between coming off the heat and serving, without unattended reducing and reheating. */
 export function finishHandsMin(finishing: Finishing): number {
   return finishSteps(finishing).reduce((sum, s) => (NOT_HANDS.includes(s.work) ? sum : sum + s.minutes), 0);
 }

@@ -1,15 +1,15 @@
 import { checkPlanInput, HEADROOM_MM } from './check';
-import { meatParts, partOf, type PlanInput } from '../choices';
+import { meatParts, sectionOf, type PlanInput } from '../choices';
 import { type Pot } from '../larder';
 import { potShape, potVolumeL } from '../material';
 import { kg, litres, type Message, mm, say, share } from '../message';
 import { scaled } from './scale';
 
-/** Another way to get the same dinner into pots; `input` is what taking it would plan. */
-export interface FitWay {
+/** Another way to fit the same dinner into pots; `input` is the plan it leads to. */
+export interface FitFix {
   readonly says: Message;
   readonly input: PlanInput;
-  /** What the pot in it is to be called, where it is one that the kitchen does not have. */
+  /** Name for a pot the kitchen does not have. */
   readonly potCalled?: Message;
 }
 
@@ -17,10 +17,10 @@ const NEXT_POT_MM = 10;
 const WIDEST_MM = 400;
 
 function fits(input: PlanInput): boolean {
-  return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || (f.field && partOf(f.field)) === 'pot');
+  return !checkPlanInput(input, -Infinity).some((f) => f.tooFull === true || (f.field && sectionOf(f.field)) === 'pot');
 }
 
-/** Largest share of the vegetables that fits, to a twentieth; 0 when not even none does. */
+/** Largest share of the vegetables that fits, to a twentieth; 0 if not even none does. */
 function vegetableShare(input: PlanInput): number {
   for (let share = 0.95; share >= 0; share -= 0.05) {
     const tried: PlanInput = {
@@ -32,7 +32,7 @@ function vegetableShare(input: PlanInput): number {
   return 0;
 }
 
-/** Highest level that leaves headroom, as a share of the meat's height; undefined when none does. */
+/** Highest level that leaves headroom, as a share of the meat's height; undefined if none does. */
 function lowerLevel(input: PlanInput): number | undefined {
   if (!input.liquid.fill) return undefined;
   for (let level = Math.floor(input.liquid.level * 20) / 20; level >= 0.25; level -= 0.05) {
@@ -43,7 +43,7 @@ function lowerLevel(input: PlanInput): number | undefined {
 
 const volumeL = (pot: Pot): number => potVolumeL(potShape(pot));
 
-/** Narrowest round pot of the same depth that would hold it, by its width, mm; undefined when none up to 400 mm does. */
+/** Narrowest round pot of the same depth that would hold it, by width, mm; undefined if none up to 400 mm does. */
 function narrowest(input: PlanInput): Pot | undefined {
   const least = Math.max(input.pot.lengthMm, input.pot.widthMm);
   for (let mm = Math.ceil(least / NEXT_POT_MM) * NEXT_POT_MM; mm <= WIDEST_MM; mm += NEXT_POT_MM) {
@@ -54,12 +54,12 @@ function narrowest(input: PlanInput): Pot | undefined {
 }
 
 /**
- * Ways to make what does not fit fit, each tried: another of the kitchen's pots, pieces standing, a lower level, fewer
- * vegetables, two pots; and how wide a pot would have to be. Empty when it fits as it is.
+ * Ways to make everything fit, each tested: another of the kitchen's pots, pieces upright, a lower level, fewer
+ * vegetables, two pots; and how wide a pot would have to be. Empty if it fits as it is.
  */
-export function fitFixes(input: PlanInput, pots: readonly Pot[]): FitWay[] {
+export function fitFixes(input: PlanInput, pots: readonly Pot[]): FitFix[] {
   if (fits(input)) return [];
-  const ways: FitWay[] = [];
+  const ways: FitFix[] = [];
   const others = pots.filter((p) => p.id !== input.pot.id).sort((a, b) => volumeL(a) - volumeL(b));
   for (const pot of others) {
     const tried = { ...input, pot };

@@ -107,7 +107,7 @@ describe('energy', () => {
   });
 
   it('reckons the standard test of an oven near its label', () => {
-    // A wet brick takes up about 0.2 kWh in fifty minutes of a 65 l oven at 180 °C; the label says 0.82 kWh.
+    // A wet brick absorbs about 0.2 kWh in fifty minutes of a 65 l oven at 180 °C; the label says 0.82 kWh.
     expect(ovenKWh(180, 50, 0.2 * 3.6e6)).toBeGreaterThan(0.82 * 0.75);
     expect(ovenKWh(180, 50, 0.2 * 3.6e6)).toBeLessThan(0.82 * 1.25);
   });

@@ -21,30 +21,30 @@ export interface SettingElsewhere {
   readonly mode: HeatMode;
   readonly says: Message;
   readonly input: PlanInput;
-  /** In the pot until it is ready, without surprises, min. */
+  /** Nominal minutes in the pot until it is ready. */
   readonly minutes: number;
-  /** The warmest the liquid gets, °C. */
+  /** The liquid's highest temperature, °C. */
   readonly liquidC: number;
   /** Steam, l/h. */
   readonly steamLPerHour: number;
-  /** What the cook does otherwise, and why. */
+  /** What the cook does differently, and why. */
   readonly changes: readonly { readonly what: Message; readonly why: Message }[];
 }
 
 const TRIED_C: Readonly<Record<HeatMode, readonly number[]>> = {
   still: [110, 120, 130, 140, 150, 160, 170, 180, 190, 200],
   fan: [100, 110, 120, 130, 140, 150, 160, 170, 180],
-  // By a thermometer well under the boil, or by eye just under it; see `heldSimmerC`.
+  // By thermometer well below the boil, or by eye just below it; see `manualSimmerC`.
   simmer: [86, 88, 90, 92, 98],
-  // Steam that is not under pressure is at most at the boil.
+  // Unpressurised steam is at most at the boil.
   steamOven: [85, 90, 95, 98, 100],
   grill: [110, 120, 130, 140, 150, 160, 170, 180],
 };
 
-/** Nearer than this makes no difference to a cook, min. */
+/** A smaller difference does not matter to a cook, min. */
 const AS_LONG_MIN = 3;
 
-/** The lowest setting of a mode that comes nearest to `wantedMin` in a pot that does not run dry. */
+/** The lowest setting of a mode that comes closest to `wantedMin` in a pot that does not run dry. */
 function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHeat {
   const most = MODES[mode].underTheBoil ? boilingAtC(input.altitudeM) - 1 : Infinity;
   const tried = TRIED_C[mode]
@@ -59,7 +59,7 @@ function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHe
   return first?.heat ?? heatOf(mode, MODES[mode].usualC);
 }
 
-/** What is done otherwise in each place, whatever the braise; the words say what and why. */
+/** What is done differently in each place, whatever the braise; the words say what and why. */
 type Rule = 'oneLook' | 'setLower' | 'lookEarly' | 'movePieces' | 'lidOff' | 'reduceAfter' | 'outdoors' | 'testEarly';
 
 const RULES: Readonly<Record<HeatMode, readonly Rule[]>> = {
@@ -70,7 +70,7 @@ const RULES: Readonly<Record<HeatMode, readonly Rule[]>> = {
   grill: ['outdoors', 'testEarly'],
 };
 
-/** The warmest the liquid gets before the meat is ready; a look just before does not count, °C. */
+/** The liquid's highest temperature before the meat is ready, not counting a check just before, °C. */
 function warmestC(plan: Plan): number {
   const { minutes, liquidC } = plan.course;
   const ready = (plan.day.ready.p50Ms - plan.day.intoPotMs) / MINUTE_MS;
@@ -80,7 +80,7 @@ function warmestC(plan: Plan): number {
 const SAME_L = 0.05;
 const SAME_K = 1;
 
-/** What pouring, looking and serving come to elsewhere, against the plan. */
+/** What liquid, checks and serving would be elsewhere, compared with the plan. */
 function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['changes'] {
   const steam = other.liquid.water.steam.value - plan.liquid.water.steam.value;
   const warmer = warmestC(other) - warmestC(plan);
@@ -112,8 +112,8 @@ function changesTo(plan: Plan, other: Plan, mode: HeatMode): SettingElsewhere['c
 }
 
 /**
- * The plan's braise taken to each other place, at the setting that the model says takes most nearly as long. Places where
- * it cannot be cooked, or boils dry first, are left out.
+ * The plan's braise in each other place, at the setting that takes most nearly as long by the model. Places where it
+ * cannot be cooked, or boils dry first, are left out.
  */
 export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
   const here = composePlan(input, 0);
@@ -154,7 +154,7 @@ export function settingsElsewhere(input: PlanInput): SettingElsewhere[] {
 /** What an oven's dial does to a covered pot. */
 export interface DialPoint {
   readonly tempC: number;
-  /** The warmest the liquid gets, °C. */
+  /** The liquid's highest temperature, °C. */
   readonly liquidC: number;
   readonly minutes: number;
   readonly steamLPerHour: number;
@@ -162,7 +162,7 @@ export interface DialPoint {
 
 const DIAL_C = [110, 120, 130, 140, 150, 160, 170, 180, 190, 200] as const;
 
-/** The plan's braise at every setting of an oven; those at which it would never be ready, or boil dry first, are left out. */
+/** The plan's braise at every oven setting; those at which it would never be ready, or boil dry first, are left out. */
 export function dialCurve(input: PlanInput): DialPoint[] {
   const { heat } = mainStage(input);
   const fan = heat.kind === 'oven' && heat.fan;

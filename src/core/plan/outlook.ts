@@ -1,29 +1,29 @@
 import { scheduleFixes } from './scheduleFixes';
-import { type FitWay, fitFixes } from './fit';
+import { type FitFix, fitFixes } from './fit';
 import { makePlan, type Plan } from './plan';
-import { type Alternative, waysOut } from './alternatives';
+import { type Alternative, alternatives } from './alternatives';
 import { type PlanFault, type PlanInput } from '../choices';
 import { type Pot } from '../larder';
 
-/** Particles while the hand is still moving, and once it rests. */
+/** Particles while something is being changed, and once it is not. */
 const PARTICLES = { quick: 96, full: 512 } as const;
 
-/** What an input comes to, with the ways on from one that does not work. */
+/** The result for an input, with alternatives if it does not work. */
 export interface Outlook {
-  /** Undefined where it cannot be cooked, or not any more. */
+  /** Undefined if it cannot be cooked, or no longer. */
   readonly plan: Plan | undefined;
   readonly faults: readonly PlanFault[];
-  /** When there is too little time: other ways that have been forecast and fit. */
-  readonly waysOut: readonly Alternative[];
-  /** When it does not fit the pot: other ways that do. */
-  readonly fitWays: readonly FitWay[];
-  /** When the day does not hold what it should: days that do. */
-  readonly dayWays: readonly Alternative[];
+  /** If there is too little time: other ways, forecast and found to fit. */
+  readonly alternatives: readonly Alternative[];
+  /** If it does not fit the pot: other ways that do. */
+  readonly fitFixes: readonly FitFix[];
+  /** If the schedule has conflicts: days without them. */
+  readonly scheduleFixes: readonly Alternative[];
 }
 
 /**
- * What an input comes to at a moment: its plan, or what keeps it from being one. While the hand moves a `quick` one,
- * with no ways out. `pots` are those of the kitchen.
+ * The result for an input now: its plan, or what prevents one. `quick` while something is being changed, without
+ * alternatives. `pots` are the kitchen's.
  */
 export function planOutlook(
   input: PlanInput,
@@ -31,13 +31,13 @@ export function planOutlook(
 ): Outlook {
   const { nowMs, pots, how } = options;
   const result = makePlan(input, { nowMs, particles: PARTICLES[how] });
-  const none = { waysOut: [], fitWays: [], dayWays: [] };
+  const none = { alternatives: [], fitFixes: [], scheduleFixes: [] };
   if (result.ok) {
     return {
       plan: result.plan,
       faults: [],
       ...none,
-      ...(how === 'full' ? { dayWays: scheduleFixes(result.plan, nowMs) } : {}),
+      ...(how === 'full' ? { scheduleFixes: scheduleFixes(result.plan, nowMs) } : {}),
     };
   }
   const { faults } = result;
@@ -45,8 +45,8 @@ export function planOutlook(
   return {
     plan: undefined,
     faults,
-    waysOut: faults.some((f) => f.tooLate === true) ? waysOut(input, nowMs) : [],
-    fitWays: faults.some((f) => f.tooFull === true) ? fitFixes(input, pots) : [],
-    dayWays: [],
+    alternatives: faults.some((f) => f.tooLate === true) ? alternatives(input, nowMs) : [],
+    fitFixes: faults.some((f) => f.tooFull === true) ? fitFixes(input, pots) : [],
+    scheduleFixes: [],
   };
 }

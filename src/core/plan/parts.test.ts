@@ -5,7 +5,7 @@ import { fitFixes } from './fit';
 import { defaultChoice, type MeatPart, type PlanInput, defaultLevel, TECHNIQUE_TOPICS, TECHNIQUES } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { scaled } from './scale';
-import { startPlan, usualMeat } from './start';
+import { startPlan, defaultMeat } from './start';
 import { type Figure, ofRow } from '../message';
 import { etaOf, readyEta } from '../forecast';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
@@ -20,7 +20,7 @@ function plan(input: PlanInput, particles = 0): Plan {
 }
 
 const oxtail = plan(OXTAIL_PLAN);
-const part = (cutId: string, massKg: number): MeatPart => usualMeat(cutId, 4, massKg);
+const part = (cutId: string, massKg: number): MeatPart => defaultMeat(cutId, 4, massKg);
 const withBase = (items: PlanInput['base']['items']): PlanInput => ({
   ...OXTAIL_PLAN,
   base: { ...OXTAIL_PLAN.base, items },
@@ -295,7 +295,7 @@ describe('salt through the plan', () => {
     const share = plan(salty).liquid.stockShareForSalt;
     expect(share).toBeGreaterThan(0);
     expect(share).toBeLessThan(1);
-    // With less stock it boils down to what is wanted; with all of it the salt stops it sooner.
+    // With less stock it reduces to what is wanted; with all of it the salt stops it sooner.
     const thinned = plan({ ...salty, liquid: { ...salty.liquid, fillerStrength: share } });
     expect(thinned.finished.sauceL).toBeCloseTo(0.4, 2);
     expect(thinned.salt.sauce.value).toBeCloseTo(0.01, 4);

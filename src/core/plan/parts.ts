@@ -18,7 +18,9 @@ export function sizedParts(input: PlanInput): SizedPart[] {
   });
 }
 
-/** Surface over volume of the meat, 1/m, and the exponent of its bodies; by weight where there are several sizes. */
+/**
+ * Surface over volume of the meat, 1/m, and the exponent of its bodies; weighted by mass if there are several sizes.
+ */
 export function bodiesOf(parts: readonly SizedPart[]): { readonly surfacePerM: number; readonly beta: number } {
   const total = parts.reduce((sum, p) => sum + p.part.massKg, 0);
   const none = { surfacePerM: 0, beta: 0 };

@@ -1,3 +1,4 @@
+import { type Promised } from './begun';
 import { checkPlanInput } from './check';
 import { type CookAhead, cookAhead, cookAheadWarnings, fridgeByMin, fromColdMin } from './cookAhead';
 import {
@@ -20,25 +21,25 @@ import { type SizedPart, sizedParts } from './parts';
 import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
-import { stagesMissed, type StageTime, stageTimes } from './stageTimes';
+import { phasesMissed, type PhaseTime, phaseTimes } from './phaseTimes';
 import { reasonsFor } from './reasons';
 import { endsDry, planWarnings } from './warnings';
 import {
   boneFraction,
   type BraiseRequest,
-  type CourseSamples,
-  courseSamples,
+  type TraceSamples,
+  sampleTrace,
   cutOf,
   type Ensemble,
   etaOf,
   type Forecast,
-  lookCostMin,
+  lidLiftCostMin,
   LOW_LITRES,
   lowMin,
   nominalEnsemble,
   priorEnsemble,
   readyEta,
-  placeAt,
+  scheduledAt,
   valueAt,
   summarise,
 } from '../forecast';
@@ -47,56 +48,56 @@ import { WATER_KG_PER_L } from '../heat';
 import { burnerNetW } from '../larder';
 import { vegetableWaterKg } from '../material';
 import { type AtTarget, LATE_POUR_MIN } from '../liquid';
-import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishQuestion } from '../finish';
-import { type Day, type DayQuestion, type DayWork, scheduleDay, type StageWork } from '../schedule';
+import { type FinishedPot, finishedPot, type FinishFigures, finishFigures, type FinishInput } from '../finish';
+import { type Day, type DayInput, type DayPlan, scheduleDay, type PotPlacement } from '../schedule';
 import { TARGETS } from '../tenderness';
 import { MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, safetyParams } from '../safety';
 
-/** Version of what `makePlan` computes; raised whenever the same input would give another plan. */
+/** Version of `makePlan`'s results; raised whenever the same input would give another plan. */
 export const PLAN_VERSION = 9;
 
 export interface Plan extends PrepWork {
   readonly version: number;
   readonly input: PlanInput;
-  /** The cut that is done last, which the forecast is about. */
+  /** The cut that is ready last, which is forecast. */
   readonly cutId: string;
   readonly parts: readonly SizedPart[];
   readonly forecast: Forecast;
   readonly pot: PotPlan;
   readonly liquidL: number;
   readonly finished: FinishedPot;
-  readonly finishBy: FinishQuestion;
+  readonly finishBy: FinishInput;
   readonly finish: FinishFigures;
-  /** Cooling and warming again; null where it is eaten when it is done. */
+  /** Cooling and reheating; null if it is eaten when done. */
   readonly ahead: CookAhead | null;
-  /** What the braise draws; null where nobody meters it. */
+  /** Energy of the braise; null where nobody meters it. */
   readonly energy: Figure | null;
   readonly day: Day;
-  /** What the day was laid out from; the same question gives the same day. */
-  readonly dayQuestion: DayQuestion;
-  readonly course: CourseSamples;
-  /** The stages of heat as they likely go. */
-  readonly stages: readonly StageTime[];
+  /** What the day was scheduled from; the same input gives the same day. */
+  readonly dayQuestion: DayInput;
+  readonly course: TraceSamples;
+  /** The heat phases as they likely go. */
+  readonly stages: readonly PhaseTime[];
   readonly lookCostMin: number;
-  /** Minutes between the target and its end, at the median. */
+  /** Minutes between the target and its end, median. */
   readonly goodForMin: number;
   readonly reasons: readonly Message[];
   readonly watch: readonly Message[];
 }
 
-/** What there will be in the finished pot: liquid, fat, sauce, its salt, meat on the plates. */
-export function finishedFigures(plan: Plan): readonly Figure[] {
-  const sauce = endsDry(plan) ? [] : [plan.finish.sauce, plan.salt.sauce];
-  return [plan.liquid.water.left, plan.finish.fat, ...sauce, plan.buy.served];
+/** Contents of the finished pot: liquid, fat, sauce, its salt, meat per serving. */
+export function finishedFigures({ finished, finishBy, salt, liquid, buy }: Promised): readonly Figure[] {
+  const { fat, sauce } = finishFigures(finished, finishBy);
+  return [liquid.water.left, fat, ...(endsDry({ finished }) ? [] : [sauce, salt.sauce]), buy.served];
 }
 
 export type PlanResult =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly faults: readonly PlanFault[] };
 
 /**
- * The whole plan that follows from the input, or what keeps it from being planned. Pure: the present moment comes in as
- * `nowMs`. `particles` trades speed against smoothness of the forecast.
+ * The whole plan for an input, or what prevents one. Pure: the present time is `nowMs`. `particles` trades speed
+ * against smoothness of the forecast.
  */
 export function makePlan(
   input: PlanInput,
@@ -112,8 +113,8 @@ export function makePlan(
 }
 
 /**
- * The plan for an input that has passed `checkPlanInput`, whatever the time is now. With no particles the forecast is the
- * one course without surprises, and its window has no width.
+ * The plan for an input that has passed `checkPlanInput`, regardless of the time now. Without particles the forecast is
+ * the nominal trace, and its range has no width.
  */
 export function composePlan(input: PlanInput, particles?: number): PlanResult {
   const { filling, undisturbed, looks, request } = plannedRequest(input);
@@ -124,8 +125,8 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
   if (!(surely <= LONGEST_BRAISE_MIN)) return { ok: false, faults: [neverTender(input, forecast)] };
 
   const cut = request.cut;
-  const place = placeAt(ensemble.assembly.grid, ready.p50);
-  const asked: Omit<FinishQuestion, 'leastL'> = {
+  const place = scheduledAt(ensemble.assembly.grid, ready.p50);
+  const asked: Omit<FinishInput, 'leastL'> = {
     eaters: input.eaters,
     sauceLPerPlate: input.finish.sauceLPerPlate,
     reduce: input.finish.reduce,
@@ -142,14 +143,14 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     finishedPot(ensemble, place, { ...asked, leastL: 0 }),
     ready.p50,
   );
-  const finishBy: FinishQuestion = { ...asked, leastL };
+  const finishBy: FinishInput = { ...asked, leastL };
   const finished = finishedPot(ensemble, place, finishBy);
   const kitchen = prepWork(input, request, filling, atTarget(ensemble, place, ready.p50), finished);
   const pot = potPlan(input, filling.contents, ensemble, ready.p50);
   const ahead = input.day.ahead === null ? null : cookAhead(request, finished, finishBy.powerW, input.keeping);
-  const course = courseSamples(ensemble, forecast);
-  const stages = stageTimes(ensemble, ready.p50);
-  const dayQuestion: DayQuestion = {
+  const course = sampleTrace(ensemble, forecast);
+  const stages = phaseTimes(ensemble, ready.p50);
+  const dayQuestion: DayInput = {
     serveMs: input.serveAtMs,
     ready,
     work: dayWork(
@@ -169,7 +170,7 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
     fixed: input.day.fixed,
   };
   const day = scheduleDay(dayQuestion);
-  const look = lookCostMin(undisturbed, ready.p10, OPEN_SECONDS.fork);
+  const look = lidLiftCostMin(undisturbed, ready.p10, OPEN_SECONDS.fork);
   return {
     ok: true,
     plan: {
@@ -197,14 +198,14 @@ export function composePlan(input: PlanInput, particles?: number): PlanResult {
         ...planWarnings(input, cut, pot, finished, forecast, course, kitchen),
         ...cookAheadWarnings(ahead, input.keeping.rule),
         ...bareWatch(input, ensemble),
-        ...stagesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageMessage(s) })),
+        ...phasesMissed(input, stages).map((s) => say('watch.stageMissed', { stage: stageMessage(s) })),
         ...day.conflicts.map((c) => c.says),
       ],
     },
   };
 }
 
-/** Where the water stands at the target, from the nominal course. */
+/** Water balance at the target, from the nominal trace. */
 function atTarget(ensemble: Ensemble, place: number, minutes: number): AtTarget {
   const { request, nominal, assembly } = ensemble;
   const meatKg = request.groups.reduce((sum, group, g) => {
@@ -223,12 +224,12 @@ function atTarget(ensemble: Ensemble, place: number, minutes: number): AtTarget 
     evaporatedL: evaporatedKg / WATER_KG_PER_L,
     gainedFromMeatL: meatKg / WATER_KG_PER_L,
     gainedFromVegetablesL: vegetableKg / WATER_KG_PER_L,
-    // What is not found again has been taken up; they take no more than there is.
+    // Water not found elsewhere has been absorbed; never more than there is.
     takenUpL: Math.max(0, takenKg) / WATER_KG_PER_L,
   };
 }
 
-/** Meat that is still cold in the middle after long in smoke or warm air. */
+/** Meat still cold in the middle after a long time in smoke or warm air. */
 function bareWatch({ bare, keeping }: PlanInput, { nominal }: Ensemble): Message[] {
   const { slow } = SAFETY_LIMITS[keeping.rule];
   if (bare === null || bare.minutes < slow.min) return [];
@@ -238,8 +239,8 @@ function bareWatch({ bare, keeping }: PlanInput, { nominal }: Ensemble): Message
     : [say('watch.bareSlow', { ...safetyParams(keeping.rule), time: time(bare.minutes), core: tempC(coldest) })];
 }
 
-/** What is done where one stage gives way to the next: what changes about heat and lid. */
-function changeSays(before: StageTime | undefined, after: StageTime): Message {
+/** What is done where one phase gives way to the next: changes of heat and lid. */
+function changeSays(before: PhaseTime | undefined, after: PhaseTime): Message {
   const heat = heatSays(after.heat);
   const lid = nameOf('lid', after.lid);
   if (!before || (!sameHeat(before.heat, after.heat) && before.lid !== after.lid))
@@ -247,26 +248,26 @@ function changeSays(before: StageTime | undefined, after: StageTime): Message {
   return before.lid === after.lid ? say('change.heat', { heat }) : say('change.lid', { lid });
 }
 
-/** Salt ahead works from an hour to a day; overnight is what most do. */
+/** Salting ahead works from an hour to a day; overnight is most common. */
 const SALT_AHEAD_HOURS = 12;
 
-/** What the day is laid out from. */
+/** What the day is scheduled from. */
 function dayWork(
   input: PlanInput,
   kitchen: PrepWork,
   request: BraiseRequest,
-  when: Pick<DayWork, 'likelyMin' | 'readyMin'>,
+  when: Pick<DayPlan, 'likelyMin' | 'readyMin'>,
   looks: PlannedLooks,
   ahead: CookAhead | null,
-  stages: readonly StageTime[],
+  stages: readonly PhaseTime[],
   finishedMin: number,
-): DayWork {
+): DayPlan {
   const { rhythm, base, sear } = kitchen;
   const chosen = input.day.ahead;
   const warmMin = ahead ? fromColdMin(kitchen.liquid.water.left.value, burnerNetW(input.sear.burner)) : 0;
   const work = { ...kitchen.work, finish: kitchen.work.finish + Math.round(warmMin) };
   const late = request.vegetables.filter((v) => v.fromMin > 0);
-  // What goes in late is counted back from when the meat most likely is as wanted.
+  // Late ingredients are counted back from when the meat most likely is as wanted.
   const endMin = Number.isFinite(when.likelyMin) ? when.likelyMin : when.readyMin;
   const firstLate = Math.min(...late.map((v) => v.fromMin));
   return {
@@ -300,7 +301,7 @@ function dayWork(
     ],
     heat: heatMode(mainStage(input).heat),
     place: MODES[heatMode(mainStage(input).heat)].place,
-    stages: stages.map((stage, i): StageWork => {
+    stages: stages.map((stage, i): PotPlacement => {
       const mode = heatMode(stage.heat);
       const { place, warmsMin } = MODES[mode];
       return { fromMin: stage.fromMin, heat: mode, place, warmsMin, says: changeSays(stages[i - 1], stage) };
@@ -322,21 +323,16 @@ function dayWork(
   };
 }
 
-/** Before the top-up somebody has to look. */
+/** Before a top-up somebody has to check the level. */
 const TOP_UP_EARLY_MIN = 10;
 const MIN_TOP_UP_L = 0.1;
 
-/** Sauce that is wanted for everybody, and never less than keeps a pot from catching, l. */
+/** Sauce wanted for everybody, and never less than keeps a pot from scorching, l. */
 export const wantedSauceL = (input: Pick<PlanInput, 'eaters' | 'finish'>): number =>
   Math.max(LOW_LITRES, input.eaters * input.finish.sauceLPerPlate);
 
-/** When the pot wants hot liquid on its way to ready, and how much, so that there is sauce for everybody at the end. */
-function topUpOf(
-  input: PlanInput,
-  course: CourseSamples,
-  readyMin: number,
-  finished: FinishedPot,
-): DayQuestion['topUp'] {
+/** When the pot needs hot liquid on the way, and how much, so that there is sauce for everybody at the end. */
+function topUpOf(input: PlanInput, course: TraceSamples, readyMin: number, finished: FinishedPot): DayInput['topUp'] {
   const low = lowMin(course, 0);
   if (low === undefined || low >= readyMin) return undefined;
   const wanted = wantedSauceL(input);
@@ -346,7 +342,7 @@ function topUpOf(
   };
 }
 
-/** Longer than this nobody braises, and no day can be laid out for it. */
+/** No braise is longer than this, and no day can be scheduled for it. */
 const LONGEST_BRAISE_MIN = 3 * 24 * 60;
 
 function neverTender(input: PlanInput, forecast: Forecast): PlanFault {

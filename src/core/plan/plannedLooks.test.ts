@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { OPEN_SECONDS, plannedLooks, withLooks } from './plannedLooks';
+import { OPEN_SECONDS, plannedLooks, withLidLifts } from './plannedLooks';
 import { braiseRequest } from './engineRequest';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 
@@ -16,15 +16,15 @@ describe('the looks a plan provides for', () => {
 
   it('go into the request as far as they still lie ahead, in order, and a turn is not made twice', () => {
     const looks = { turnMin: 60, testsMin: [100, 120] };
-    const all = withLooks(request, looks, 0);
+    const all = withLidLifts(request, looks, 0);
     expect(all.turnsAtMin).toEqual([60]);
     expect(all.openings).toEqual([
       { atMin: 60, seconds: OPEN_SECONDS.turned },
       { atMin: 100, seconds: OPEN_SECONDS.fork },
       { atMin: 120, seconds: OPEN_SECONDS.fork },
     ]);
-    expect(withLooks(request, looks, 60).turnsAtMin).toEqual([]);
-    expect(withLooks(request, looks, 110).openings.map((o) => o.atMin)).toEqual([120]);
-    expect(withLooks({ ...request, turnsAtMin: [50] }, looks, 0).turnsAtMin).toEqual([50]);
+    expect(withLidLifts(request, looks, 60).turnsAtMin).toEqual([]);
+    expect(withLidLifts(request, looks, 110).openings.map((o) => o.atMin)).toEqual([120]);
+    expect(withLidLifts({ ...request, turnsAtMin: [50] }, looks, 0).turnsAtMin).toEqual([50]);
   });
 });

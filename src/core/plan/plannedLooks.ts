@@ -1,20 +1,20 @@
 import { type BraiseRequest, slowestAtTarget, type TimedOpening } from '../forecast';
 
-/** How long the acts a plan provides for leave the pot open, s. Estimates of unhurried hands. */
+/** How long planned acts leave the pot open, s. Estimates for unhurried hands. */
 export const OPEN_SECONDS = { fork: 60, turned: 90 } as const;
 
-/** Meat that stands out of the liquid by more than this share is turned once. */
+/** Meat with more than this share above the liquid is turned once. */
 const TURN_BELOW_SHARE = 0.9;
 const FIRST_TEST_SHARE = 0.85;
 
-/** The openings a braise is planned with; they cost heat and are part of its forecast. Minutes from the start. */
+/** The planned lifts of the lid; they cost heat and are part of the forecast. Minutes from the start. */
 export interface PlannedLooks {
   /** When the pieces are turned; undefined if the liquid covers them. */
   readonly turnMin: number | undefined;
   readonly testsMin: readonly number[];
 }
 
-/** One turn at half time where it helps, a first fork test at 85 % of the median way and one at the middle. */
+/** One turn at half time if it helps, a first fork test at 85% of the median time and one at the median. */
 export function plannedLooks(request: BraiseRequest, submergedShare: number): PlannedLooks {
   const middle = slowestAtTarget(request).atMin;
   if (!Number.isFinite(middle)) return { turnMin: undefined, testsMin: [] };
@@ -24,8 +24,8 @@ export function plannedLooks(request: BraiseRequest, submergedShare: number): Pl
   };
 }
 
-/** The request with those planned looks that lie after `fromMin`; the turn only if it has not been made. */
-export function withLooks(request: BraiseRequest, looks: PlannedLooks, fromMin: number): BraiseRequest {
+/** The request with the planned checks after `fromMin`; the turn only if it has not been done. */
+export function withLidLifts(request: BraiseRequest, looks: PlannedLooks, fromMin: number): BraiseRequest {
   const turn =
     request.turnsAtMin.length === 0 && looks.turnMin !== undefined && looks.turnMin > fromMin
       ? looks.turnMin

@@ -1,7 +1,7 @@
 import { meatGroup, type PlanInput } from '../choices';
 import { partsAsCooked } from '../prep';
 import { sizedParts } from './parts';
-import { boneFraction, type Ensemble, levelMmAt, lyingPieces, placeAt } from '../forecast';
+import { boneFraction, type Ensemble, levelMmAt, lyingPieces, scheduledAt } from '../forecast';
 import { figure, type Figure, input as from } from '../message';
 import { cutById, type Pot } from '../larder';
 import {
@@ -15,26 +15,26 @@ import {
   vegetableHeightM,
 } from '../material';
 
-/** One cut as it lies in the pot, for the section drawing. Millimetres. */
+/** One cut as it lies in the pot, for the cross-section. Millimetres. */
 export interface PotGroup {
   readonly count: number;
-  /** Extent along the section, and how high it stands. */
+  /** Width in the section, and height. */
   readonly acrossMm: number;
   readonly heightMm: number;
   readonly profile: 'prism' | 'roll' | 'heap';
   readonly perLayer: number;
   readonly layers: number;
-  /** How high it begins, on a bed of vegetables, and where its top stands. */
+  /** Where it starts, on a bed of vegetables, and where its top is. */
   readonly bottomMm: number;
   readonly topMm: number;
-  /** Share of the pot's base that is this group's. */
+  /** This group's share of the pot's base. */
   readonly groundShare: number;
   readonly bone: 'none' | 'core' | 'edge';
 }
 
-/** How the pot is filled, for the section drawing. Millimetres. */
+/** How the pot is filled, for the cross-section. Millimetres. */
 export interface PotPlan {
-  /** The long way across and the narrow one; equal where it is round. */
+  /** Length and width; equal if round. */
   readonly lengthMm: number;
   readonly widthMm: number;
   readonly shape: Pot['shape'];
@@ -53,12 +53,12 @@ export interface PotPlan {
   readonly vegetablesKg: number;
 }
 
-/** A layer that is fuller than full by no more than this is still one. */
+/** A layer overfull by no more than this still counts as one. */
 const SQUEEZED = 0.1;
 
-/** The pot as it stands at the start, half way and when the target is reached at `readyMin`. */
+/** The pot at the start, halfway and when the target is reached at `readyMin`. */
 export function potPlan(input: PlanInput, contents: PotContents, ensemble: Ensemble, readyMin: number): PotPlan {
-  const levelMm = (atMin: number): number => levelMmAt(ensemble, placeAt(ensemble.assembly.grid, atMin));
+  const levelMm = (atMin: number): number => levelMmAt(ensemble, scheduledAt(ensemble.assembly.grid, atMin));
   const meatTop = meatHeightM(contents);
   const liquid = ensemble.request.liquidL;
   const start = levelForLitres(contents, liquid);

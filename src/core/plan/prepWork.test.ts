@@ -3,7 +3,7 @@ import { type PlanInput, mainStage, singleStageSchedule } from '../choices';
 import { searOf } from './searing';
 import { sizedParts } from './parts';
 import { composePlan, type Plan } from './plan';
-import { usualMeat } from './start';
+import { defaultMeat } from './start';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 import { english } from '../../testing/words';
 import { saying } from '../../testing/saying';
@@ -25,7 +25,7 @@ const item = (id: string, kg: number, when: 'start' | 'late' = 'start'): PlanInp
 
 describe('how meat comes to the pan', () => {
   const sear = (cutId: string, eaters = 4) => {
-    const input = { ...OXTAIL_PLAN, meat: usualMeat(cutId, eaters) };
+    const input = { ...OXTAIL_PLAN, meat: defaultMeat(cutId, eaters) };
     return searOf(input, sizedParts(input));
   };
 
@@ -65,7 +65,7 @@ describe('the work of the hands', () => {
 
 describe('what is counted in', () => {
   it('is counted out: bones, strings and herbs', () => {
-    const tied = plan({ meat: usualMeat('beef_flank', 4), prepare: { ...OXTAIL_PLAN.prepare, tie: 'yes' } });
+    const tied = plan({ meat: defaultMeat('beef_flank', 4), prepare: { ...OXTAIL_PLAN.prepare, tie: 'yes' } });
     expect(tied.countOut.find((c) => c.what.code === 'countOut.strings')?.count).toBeGreaterThan(0);
     const oxtail = plan();
     expect(oxtail.countOut.find((c) => c.what.code === 'countOut.bones')?.count).toBe(OXTAIL_PLAN.meat.pieces);

@@ -12,7 +12,7 @@ import {
   herbPlan,
   type HerbPlan,
   liquidAdvice,
-  type PourPlan,
+  type PouredPlan,
   type WaterBalance,
   waterBalance,
 } from '../liquid';
@@ -28,18 +28,18 @@ import { type WorkMinutes } from '../schedule';
 import { type SaltPlan } from '../season';
 import { type SearPlan } from '../sear';
 
-export interface LiquidPlan extends PourPlan {
+export interface LiquidPlan extends PouredPlan {
   readonly herbs: HerbPlan;
   readonly water: WaterBalance;
   readonly sugar: Figure;
-  /** Alcohol on one plate; null where none was poured. */
+  /** Alcohol per serving; null if none was poured. */
   readonly alcohol: Figure | null;
-  /** Stock in the filler that keeps the sauce at the aim with the meat salted as planned, 0 to 1. */
+  /** Share of stock in the filler that keeps the sauce at its salt aim with the meat salted as planned, 0 to 1. */
   readonly stockShareForSalt: number;
   readonly says: readonly Message[];
 }
 
-/** Everything the hands do and everything that goes in; follows from the input and the nominal course alone. */
+/** Prep steps and ingredients; from the input and the nominal trace alone. */
 export interface PrepWork {
   readonly buy: BuyPlan;
   readonly prep: PrepPlan;
@@ -56,7 +56,7 @@ export interface PrepWork {
   readonly rhythm: WorkRhythm;
 }
 
-/** What within the work can wait, be put down or go on by itself. */
+/** Parts of the work that can wait, be interrupted or go on unattended. */
 export interface WorkRhythm {
   readonly chopMin: number;
   readonly lateChopMin: number;
@@ -70,7 +70,7 @@ const DEGLAZE_MIN = 2;
 const PLATE_MIN = 5;
 const STAGED_STOCK_MIN = 3;
 
-/** The hands' work and what goes in, for an input that has passed `checkPlanInput`. */
+/** Prep steps and ingredients, for an input that has passed `checkPlanInput`. */
 export function prepWork(
   input: PlanInput,
   request: BraiseRequest,

@@ -3,7 +3,7 @@ import { cutOf, type Ensemble, type Forecast, readyEta, slowestGroup, stepAt } f
 import { type Cut } from '../larder';
 import { listParam, type Message, minutes, mm, nameOf, say, share, tempC } from '../message';
 
-/** From here collagen melts fast, °C. */
+/** Collagen melts fast from this temperature, °C. */
 const MELTS_C = 85;
 
 /** Why the forecast is what it is. */

@@ -1,9 +1,9 @@
 import { fridgeByMin } from './cookAhead';
 import { type PlanInput } from '../choices';
-import { type DayQuestion } from '../schedule';
+import { type DayInput } from '../schedule';
 
-/** The question of a plan's day as it stands after changes to the plate time, the hands, the stove, the sides or what is fixed. */
-export function rescheduleInput(question: DayQuestion, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayQuestion {
+/** The input of a plan's day after changes to serving time, people, stove, sides or locked tasks. */
+export function rescheduleInput(question: DayInput, input: Pick<PlanInput, 'serveAtMs' | 'day'>): DayInput {
   const { cooks, burners, sides, fixed, ahead } = input.day;
   const { work } = question;
   return {

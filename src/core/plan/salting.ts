@@ -2,14 +2,14 @@ import { meatParts, type PlanInput } from '../choices';
 import { bonelessKg } from '../buy';
 import { WATER_KG_PER_L } from '../heat';
 import { cutById, garnishById } from '../larder';
-import { type PourPlan } from '../liquid';
+import { type PouredPlan } from '../liquid';
 import { nameOf, say } from '../message';
 import { type FinishedPot } from '../finish';
 import {
   saltBalance,
   saltPlan,
   type SaltPlan,
-  type SaltQuestion,
+  type SaltInput,
   type SaltSource,
   SAUCE_SALT,
   usualSaltG,
@@ -17,11 +17,11 @@ import {
 import { bodiesOf, type SizedPart, sizedParts } from './parts';
 import { HOUR_MS } from '../quantity';
 
-/** Olives, rind and cured pork eaten in bites keep half of their salt. Modeller's judgement. */
+/** Olives, rind and cured pork eaten in pieces keep half of their salt. Estimate, no source. */
 const SALT_FROM_BITES = 0.5;
 
-/** Everything but the salt on the meat that brings salt, largest first. */
-function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
+/** All sources of salt other than the salt on the meat, largest first. */
+function saltSources(input: PlanInput, pour: PouredPlan): SaltSource[] {
   const { filling } = input.prepare;
   return [
     ...[...pour.pours, ...pour.late].map((p) => ({
@@ -49,17 +49,17 @@ function saltSources(input: PlanInput, pour: PourPlan): SaltSource[] {
     .sort((a, b) => b.grams - a.grams);
 }
 
-/** Under this a pot is topped up before it is finished, l. */
+/** Below this a pot is topped up before finishing, l. */
 const TOPPED_UP_L = 0.15;
 
-/** Salt on the meat beside all that brings salt. A pot that runs dry is topped up: its sauce is what is then wanted. */
+/** Salt on the meat in view of all other salt. A pot that runs dry is topped up: its sauce is then what is wanted. */
 function saltQuestion(
   input: PlanInput,
   parts: readonly SizedPart[],
-  pour: PourPlan,
+  pour: PouredPlan,
   finished: Pick<FinishedPot, 'liquidL' | 'sauceL' | 'meatWaterKg' | 'cookedKg'>,
   minutes: number,
-): SaltQuestion {
+): SaltInput {
   const wantedL = Math.max(TOPPED_UP_L, input.eaters * input.finish.sauceLPerPlate);
   const dry = finished.liquidL < TOPPED_UP_L;
   return {
@@ -76,8 +76,8 @@ function saltQuestion(
   };
 }
 
-/** The least sauce that the salt in it allows boiling down to, l. */
-export function minLitresForSalt(input: PlanInput, pour: PourPlan, finished: FinishedPot, minutes: number): number {
+/** The smallest volume of sauce its salt allows, l. */
+export function minLitresForSalt(input: PlanInput, pour: PouredPlan, finished: FinishedPot, minutes: number): number {
   const { inSauceG } = saltBalance(saltQuestion(input, sizedParts(input), pour, finished, minutes));
   return inSauceG / 1000 / SAUCE_SALT.high / WATER_KG_PER_L;
 }
@@ -85,17 +85,17 @@ export function minLitresForSalt(input: PlanInput, pour: PourPlan, finished: Fin
 /** The salt of a plan, and what follows from it. */
 export interface Salting {
   readonly salt: SaltPlan;
-  /** What we would put on a kilogram of net boneless meat. */
+  /** What we would use per kilogram of boneless meat. */
   readonly usualSaltGPerKg: number;
-  /** Stock in the filler that keeps the sauce within bounds with the meat salted as planned, 0 to 1. */
+  /** Share of stock in the filler that keeps the sauce within limits with the meat salted as planned, 0 to 1. */
   readonly stockShareForSalt: number;
 }
 
-/** Salt on the meat beside all that brings salt, the pot having simmered `minutes`. */
+/** Salt on the meat in view of all other salt, if the pot has simmered `minutes`. */
 export function salting(
   input: PlanInput,
   parts: readonly SizedPart[],
-  pour: PourPlan,
+  pour: PouredPlan,
   finished: FinishedPot,
   minutes: number,
 ): Salting {
@@ -114,12 +114,12 @@ export function salting(
   };
 }
 
-/** The sauce as the cook wants it, whatever its salt says, kg. */
+/** The sauce as the cook wants it, regardless of its salt, kg. */
 const wantedSauceKg = (input: PlanInput, finished: FinishedPot): number =>
   (input.finish.reduce ? input.eaters * input.finish.sauceLPerPlate : finished.sauceL) * WATER_KG_PER_L;
 
-/** How much of the filler may be stock for the sauce to meet the aim, by bisection over the stock's salt. */
-function stockShare(question: SaltQuestion, input: PlanInput, pour: PourPlan): number {
+/** How much of the filler may be stock for the sauce to meet its salt aim, by bisection over the stock's salt. */
+function stockShare(question: SaltInput, input: PlanInput, pour: PouredPlan): number {
   const filler = pour.pours.findLast((p) => p.liquid.id === input.liquid.fillerId);
   if (!filler || filler.liquid.saltGPerL < 1) return 1;
   const fillL = pour.pours.reduce(

@@ -1,14 +1,14 @@
 import { type MeatPart, type PlanInput } from '../choices';
 
-/** Rounded to a step; what there is any of stays at least one, so that nothing is scaled away. */
+/** Rounded to a step; anything present stays at least one, so that nothing is scaled away. */
 const stepped = (value: number, step: number): number => (value > 0 ? Math.max(1, Math.round(value / step)) * step : 0);
 
-/** To what a kitchen scale or jug can tell: 5 g or ml. */
+/** To the precision of a kitchen scale or jug: 5 g or ml. */
 const toFive = (value: number): number => Math.round(stepped(value, 0.005) * 1000) / 1000;
 
 /**
- * The same dish for another number of plates: meat, pieces, base, pours, spice and herbs in proportion, thickness and
- * level as they are. How long it takes is not in proportion: the forecast works it out anew.
+ * The same dish for another number of servings: meat, pieces, base, liquids, spice and herbs in proportion, thickness
+ * and level unchanged. Its time is not in proportion: the forecast computes it again.
  */
 export function scaled(input: PlanInput, factor: number): PlanInput {
   const part = (p: MeatPart): MeatPart => ({

@@ -11,8 +11,9 @@ const FIVE_MIN_MS = 5 * MINUTE_MS;
 const QUICK_PARTICLES = 128;
 
 /**
- * The nearest days without a conflict, each laid out: a later plate, a wish let go, another cook, another burner, one side fewer, the day before. Empty
- * where the day has none to mend or nothing alone mends it. Only such as can still be begun at `nowMs`.
+ * The nearest days without a conflict, each scheduled: a later serving time, a lock released, another person, another
+ * burner, one side fewer, the day before. Empty if there is no conflict, or if no single change resolves it. Only days
+ * that can still be started at `nowMs`.
  */
 export function scheduleFixes(plan: Plan, nowMs: number): Alternative[] {
   const { input, day, dayQuestion } = plan;
@@ -68,7 +69,7 @@ export function scheduleFixes(plan: Plan, nowMs: number): Alternative[] {
   return [...laidAnew, ...before];
 }
 
-/** The day before, when that leaves the evening free of conflicts. It is forecast anew: cooling and warming come to it. */
+/** The day before, if that leaves the evening free of conflicts. Forecast anew, with cooling and reheating. */
 function aheadWay(input: PlanInput, nowMs: number): Alternative[] {
   const changed = { ...input, day: { ...input.day, ahead: { fridgeByMs: input.serveAtMs - USUAL_AHEAD_MS } } };
   const made = makePlan(changed, { nowMs, particles: QUICK_PARTICLES });

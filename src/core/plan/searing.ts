@@ -5,7 +5,7 @@ import { type SizedPart } from './parts';
 
 const THIN_EDGE_MM = 30;
 
-/** A part as it comes to the sear pan: which face lies down, how many faces and edges are browned. */
+/** A part as it comes to the sear pan: which side lies down, how many sides and edges are browned. */
 function searPieces({ cut, part, size }: SizedPart): SearPieces {
   const small = isSmall(cut, part);
   if (cut.form === 'cubes') {

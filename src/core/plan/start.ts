@@ -1,36 +1,36 @@
 import {
   defaultChoice,
-  type Habits,
+  type KitchenDefaults,
   isSmall,
-  type Keeping,
+  type StorageSettings,
   LEVEL_SHARES,
   type MeatPart,
   type PlanInput,
   usualCount,
-  usualFinish,
+  defaultFinish,
   defaultLevel,
   usualThicknessMm,
   singleStageSchedule,
 } from '../choices';
-import { usualBase } from '../base';
+import { defaultBase } from '../base';
 import { bonelessKg, rawPerPersonKg } from '../buy';
 import { type Burner, cutById, lidsFor, type Pan, type Pot } from '../larder';
 import { USUAL_SALT_G_PER_KG } from '../season';
 
-/** What a kitchen brings to a plan. */
+/** What a kitchen contributes to a plan. */
 export interface KitchenTools {
   readonly altitudeM: number;
   readonly pots: readonly Pot[];
   readonly pans: readonly Pan[];
   readonly burners: readonly Burner[];
-  readonly habits: Habits;
-  readonly keeping: Keeping;
+  readonly habits: KitchenDefaults;
+  readonly keeping: StorageSettings;
 }
 
 const FIVE_HUNDREDTHS = 20;
 
-/** A cut as it starts: enough for the eaters, in its usual pieces, or `massKg` of it. */
-export function usualMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
+/** A starting cut: enough for the eaters, in its usual pieces, or `massKg` of it. */
+export function defaultMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
   const cut = cutById(cutId);
   const onBone = cut.bone !== 'no';
   const raw = massKg ?? eaters * rawPerPersonKg(cut, onBone, 'usual');
@@ -51,7 +51,7 @@ export function usualMeat(cutId: string, eaters: number, massKg?: number): MeatP
   };
 }
 
-/** Where a plan starts: a cut for so many, everything else as this kitchen usually does it. */
+/** The starting point of a plan: a cut for this many, everything else as this kitchen usually does it. */
 export function startPlan(
   kitchen: KitchenTools,
   what: {
@@ -66,13 +66,13 @@ export function startPlan(
   const pan = kitchen.pans[0];
   const burner = kitchen.burners[0];
   if (!pot || !pan || !burner) throw new RangeError('A kitchen needs a pot, a pan and a burner.');
-  const meat = what.meat ?? usualMeat(what.cutId, what.eaters);
+  const meat = what.meat ?? defaultMeat(what.cutId, what.eaters);
   const cut = cutById(meat.cutId);
-  const own = <Id extends keyof Habits>(id: Id) => defaultChoice(kitchen.habits, id);
+  const own = <Id extends keyof KitchenDefaults>(id: Id) => defaultChoice(kitchen.habits, id);
   const chosenLevel = own('level');
   const small = isSmall(cut, meat);
   const edibleKg = bonelessKg([meat]);
-  const base = usualBase(edibleKg, kitchen.habits);
+  const base = defaultBase(edibleKg, kitchen.habits);
   return {
     title: what.title,
     eaters: what.eaters,
@@ -113,7 +113,7 @@ export function startPlan(
     bare: null,
     course: singleStageSchedule({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
-    finish: usualFinish(small, 'tender', base.items),
+    finish: defaultFinish(small, 'tender', base.items),
     serveAtMs: what.serveAtMs,
     confidence: 0.9,
     altitudeM: kitchen.altitudeM,

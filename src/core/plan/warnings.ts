@@ -1,39 +1,39 @@
-import { type PlanInput } from '../choices';
+import { heatMode, MODES, type PlanInput } from '../choices';
 import { type PrepWork } from './prepWork';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
 import { boilingAtC } from './engineRequest';
 import { cutDoubt } from '../buy';
-import { type CourseSamples, DRY_WORTH_SAYING, etaOf, type Forecast, lowL, readyEta } from '../forecast';
+import { type TraceSamples, DRY_WORTH_SAYING, etaOf, type Forecast, lowL, readyEta } from '../forecast';
 import { manualSimmerC } from '../heat';
 import { type Cut } from '../larder';
 import { kg, litres, type Message, minutes, mm, say, share, tempC } from '../message';
 import { type FinishedPot } from '../finish';
 import { TARGETS } from '../tenderness';
 
-/** Under this a pot is as good as dry, l. */
+/** With less than this a pot is as good as dry, l. */
 export const DRY_L = 0.15;
 
-/** Whether there is so little left that nothing can be said of a sauce: how salty or sweet it is, or how far to reduce it. */
+/** Whether too little is left to say anything about a sauce: its salt, sugar or reducing. */
 export function endsDry({ finished }: { readonly finished: Pick<FinishedPot, 'liquidL'> }): boolean {
   return finished.liquidL < DRY_L;
 }
 
-/** Said of a sauce that a pot without liquid has not. */
+/** Sauce advice, skipped when the pot ends dry. */
 const OF_SAUCE: readonly string[] = ['advice.sugarCatches'];
 
-/** Plates that meat makes, as a cook counts them. */
+/** Servings from the meat, as a cook counts them. */
 export function servings(plates: number): number {
   return Math.max(1, Math.floor(plates + 0.05));
 }
 
-/** Less than this share of the wanted plates is worth saying. */
+/** A smaller share of the wanted servings is reported. */
 const TOO_LITTLE_SHARE = 0.85;
 const FALLS_SHARE = 0.6;
 const LITTLE_HEADROOM_MM = 50;
 const QUICKLY_PAST_MIN = 40;
 
-/** A simmer set by eye is not where its label says; worth saying from half a degree on. */
+/** A simmer set by eye is not at its label's temperature; mentioned from half a degree on. */
 function simmerWatch({ course, altitudeM }: PlanInput): Message[] {
   const heat = course.find((s) => s.heat.kind === 'simmer')?.heat;
   if (!heat) return [];
@@ -41,7 +41,7 @@ function simmerWatch({ course, altitudeM }: PlanInput): Message[] {
   return held - heat.tempC < 0.5 ? [] : [say('watch.simmerByEye', { held: tempC(held) })];
 }
 
-/** What the pot should be watched for: how its liquid falls and rises. */
+/** What to watch in the pot: how its liquid falls and rises. */
 function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: FinishedPot, low: number): Message[] {
   const { dry } = forecast;
   return [
@@ -53,19 +53,19 @@ function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: 
         ? [say('watch.low', { low: litres(low) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
-    ...(input.course.every((s) => s.lid === 'none' && s.heat.kind !== 'steamOven') ? [say('watch.noLid')] : []),
+    ...(input.course.every((s) => s.lid === 'none' && MODES[heatMode(s.heat)].dries) ? [say('watch.noLid')] : []),
     ...simmerWatch(input),
   ];
 }
 
-/** What the cook should keep an eye on. */
+/** What the cook should watch for. */
 export function planWarnings(
   input: PlanInput,
   cut: Cut,
   pot: PotPlan,
   finished: FinishedPot,
   forecast: Forecast,
-  course: CourseSamples,
+  course: TraceSamples,
   kitchen: PrepWork,
 ): Message[] {
   const { buy, sear, salt } = kitchen;

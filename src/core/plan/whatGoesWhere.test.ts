@@ -255,7 +255,7 @@ describe('what the sauce is tossed with', () => {
     expect([cooked(plain), cooked(pasta)]).toEqual([false, true]);
     const concern = (of: Plan) => of.table.concerns.find((c) => c.avoided === 'gluten');
     expect(concern(pasta)?.sources.length).toBe((concern(plain)?.sources.length ?? 0) + 1);
-    // Chosen as a side already it is the same pasta.
+    // If already chosen as a side, it is the same pasta.
     const both = tossed('pasta', ['pasta']);
     expect(bought(both).filter((n) => n === name)).toHaveLength(1);
     expect(bought(tossed('pasta', ['noodles']))).not.toContain(name);

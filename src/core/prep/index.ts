@@ -1,1 +1,1 @@
-export { canRoll, partsAsCooked, prepPlan, type PrepPlan } from './prep';
+export { canRoll, partsAsCooked, prepPlan, type PrepPlan, type PrepStep } from './prep';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { canRoll, partsAsCooked, prepPlan } from './prep';
-import { usualMeat } from '../plan';
-import { cutById, CUTS } from '../larder';
+import { defaultMeat } from '../plan';
+import { cutById, CUTS, isGarnishId } from '../larder';
 import { type MeatPart, pieceSize, type Preparation, usualCount, usualThicknessMm } from '../choices';
 import { english } from '../../testing/words';
 import { saying } from '../../testing/saying';
@@ -35,6 +35,47 @@ describe('getting the meat ready', () => {
       expect(english(dry?.says), cut.id).toMatch(saying('prep.dry.how'));
       expect(plan.minutes).toBeGreaterThan(3);
     }
+  });
+
+  it('takes the hands as long as practice has it', () => {
+    const minutes = (
+      cutId: string,
+      kg: number,
+      prepare: Partial<Preparation> = {},
+      season: Parameters<typeof prepPlan>[2] = NOW,
+    ) => {
+      const { steps, minutes: all } = prepPlan([row(cutId, kg)], { ...PLAIN, ...prepare }, season, 'us');
+      return { ...Object.fromEntries(steps.map((s) => [s.id, s.minutes])), all };
+    };
+    expect(minutes('beef_chuck_cubes', 1.2)).toEqual({
+      trim: 6,
+      cube: expect.closeTo(7.2, 9) as number,
+      dry: 2,
+      all: expect.closeTo(18.2, 9) as number,
+    });
+    expect(minutes('beef_chuck_cubes', 0.4)).toMatchObject({ trim: 3, dry: 2 });
+    expect(minutes('beef_chuck_cubes', 1, {}, { when: 'overnight', spices: [] })).toMatchObject({ salt: 2 });
+    const rubbed = { when: 'before', spices: [{ id: 'cumin', grams: 4, when: 'meat' }] } as const;
+    expect(minutes('beef_chuck_cubes', 1, {}, rubbed)).toMatchObject({ rub: 2 });
+    // Standing out of the fridge takes no hands.
+    expect(minutes('lamb_shank', 1.6, { temper: 'hour' })).toEqual({ trim: 8, dry: 2, temper: 60, all: 13 });
+    expect(minutes('lamb_shank', 1.6, { temper: 'minutes' })).toMatchObject({ temper: 20, all: 13 });
+    const { strings } = prepPlan([row('beef_chuck_roast', 1.8)], PLAIN, NOW, 'us');
+    expect(strings).toBeGreaterThan(2);
+    expect(minutes('beef_chuck_roast', 1.8)).toMatchObject({ tie: 0.75 * strings });
+    const filling = {
+      rolls: 8,
+      items: [
+        { id: 'breadcrumbsDry', kg: 0.2 },
+        { id: 'parmesan', kg: 0.04 },
+      ].filter((i) => isGarnishId(i.id)),
+    };
+    expect(minutes('beef_flank', 0.9, { filling })).toMatchObject({
+      mix: 3 + 1.5 * filling.items.length,
+      open: 32,
+      fill: 20,
+      tie: 12,
+    });
   });
 
   it('counts what trimming took when both weights are known', () => {
@@ -79,7 +120,7 @@ describe('getting the meat ready', () => {
 });
 
 describe('what is rolled', () => {
-  const meat = { ...usualMeat('beef_flank', 4), massKg: 0.9, pieces: 1, thicknessMm: 75 };
+  const meat = { ...defaultMeat('beef_flank', 4), massKg: 0.9, pieces: 1, thicknessMm: 75 };
 
   it('is so many rolls of sheet and filling: eight of 39 mm, not one of 75', () => {
     const [rolled] = partsAsCooked({

@@ -26,6 +26,8 @@ import { SAFETY_LIMITS, type CoolingRule } from '../safety';
 /** One thing done to raw meat, in order. */
 export interface PrepStep {
   readonly id: 'trim' | 'dry' | 'temper' | 'cube' | 'mix' | 'open' | 'fill' | 'tie' | 'salt' | 'rub';
+  /** The cut it is done to; null if it is done to all the meat. */
+  readonly cutId: string | null;
   readonly title: Message;
   readonly says: Message;
   readonly minutes: number;
@@ -36,11 +38,11 @@ export interface PrepPlan {
   readonly steps: readonly PrepStep[];
   readonly strings: number;
   readonly minutes: number;
-  /** Raw meat out of the fridge at most, min, by the kitchen's rule. */
+  /** Longest time raw meat may be out of the fridge, min, by the kitchen's rule. */
   readonly safeOutMin: number;
 }
 
-/** Cuts that ask for more than the common rule of what to cut away. */
+/** Cuts with their own trimming advice. */
 const OWN_TRIM: readonly string[] = [
   'beef_cheek',
   'pork_cheek',
@@ -72,7 +74,7 @@ const DRY_MIN = 2;
 const CUBE_MIN_PER_KG = 6;
 const TIE_MIN_PER_STRING = 0.75;
 const TEMPER_MIN: Readonly<Record<Preparation['temper'], number>> = { none: 0, minutes: 20, hour: 60 };
-/** Strings lie this far apart along a roll, mm. */
+/** Spacing of strings along a roll, mm. */
 const STRING_PITCH_MM = 35;
 const THICK_ENOUGH_TO_TIE_MM = 50;
 const POUNDED_MM = 6;
@@ -109,7 +111,7 @@ function stringsFor(cut: Cut, part: MeatPart, size: PieceSize, prepare: Preparat
   return part.pieces * Math.max(1, Math.round(along / STRING_PITCH_MM) - 1);
 }
 
-/** Shape of one roll from meat and filling: a cylinder whose length is the pounded sheet's width. */
+/** Shape of one roll from meat and filling: a cylinder as long as the pounded sheet is wide. */
 function rollShape(
   part: MeatPart,
   prepare: NonNullable<Preparation['filling']>,
@@ -124,8 +126,8 @@ function rollShape(
 }
 
 /**
- * The meats as they go into the pot: what is opened, filled and rolled is so many rolls, as thick as sheet and filling make
- * them, whatever the piece was before.
+ * The meats as they go into the pot: filled meat becomes this many rolls, as thick as sheet and filling make them,
+ * whatever the piece was before.
  */
 export function partsAsCooked({
   meat,
@@ -142,7 +144,7 @@ export function partsAsCooked({
   );
 }
 
-/** What is done to the raw meat, cut by cut, with the strings that will have to come out again. */
+/** What is done to the raw meat, cut by cut, with the strings to take off again. */
 export function prepPlan(
   parts: readonly { readonly cut: Cut; readonly part: MeatPart; readonly size: PieceSize }[],
   prepare: Preparation,
@@ -155,12 +157,13 @@ export function prepPlan(
   let strings = 0;
   const step = (
     id: PrepStep['id'],
+    cutId: string | null,
     title: Message,
     says: Message,
     minutes: number,
     figures: readonly Figure[] = [],
   ): void => {
-    steps.push({ id, title, says, minutes, figures });
+    steps.push({ id, cutId, title, says, minutes, figures });
   };
   const kg = parts.reduce((sum, p) => sum + p.part.massKg, 0);
   for (const { cut, part } of parts) {
@@ -169,6 +172,7 @@ export function prepPlan(
     const lostKg = part.grossKg === null ? grossKg - part.massKg : part.grossKg - part.massKg;
     step(
       'trim',
+      cut.id,
       say('prep.trim', { cut: nameOf('cut', cut.id) }),
       nameOf('trim', OWN_TRIM.includes(baseIngredientId(cut.id)) ? cut.id : 'common'),
       Math.max(MIN_TRIM_MIN, TRIM_MIN_PER_KG * part.massKg),
@@ -191,6 +195,7 @@ export function prepPlan(
     if (cut.form === 'cubes') {
       step(
         'cube',
+        cut.id,
         say('prep.cube', { edge: mm(part.thicknessMm) }),
         say('prep.cube.how', { pieces: part.pieces }),
         CUBE_MIN_PER_KG * part.massKg,
@@ -205,33 +210,41 @@ export function prepPlan(
       const shape = rollShape(part, prepare.filling);
       step(
         'mix',
+        cut.id,
         say('prep.mix'),
         say('prep.mix.how', { things: listParam(things, 'comma') }),
         MIX_MIN + MIX_MIN_EACH * things.length,
       );
-      step('open', say('prep.open', { thickness: mm(POUNDED_MM) }), say('prep.open.how'), 4 * rolls);
-      step('fill', say('prep.fill', { rolls }), say('prep.fill.how', { overlap: mm(shape.overlapMm) }), 2.5 * rolls, [
-        figure('prep.fillingInEach', allKg / rolls, 'mass', 'computed', [
-          from('filling', allKg, 'mass'),
-          from('rolls', rolls, 'count'),
-        ]),
-        figure('prep.thicknessOfARoll', shape.diameterMm, 'length', 'estimate', [
-          from('meatInEach', part.massKg / rolls, 'mass'),
-          from('fillingInEach', allKg / rolls, 'mass'),
-          from('sheetAcross', shape.sheetMm, 'length'),
-        ]),
-      ]);
+      step('open', cut.id, say('prep.open', { thickness: mm(POUNDED_MM) }), say('prep.open.how'), 4 * rolls);
+      step(
+        'fill',
+        cut.id,
+        say('prep.fill', { rolls }),
+        say('prep.fill.how', { overlap: mm(shape.overlapMm) }),
+        2.5 * rolls,
+        [
+          figure('prep.fillingInEach', allKg / rolls, 'mass', 'computed', [
+            from('filling', allKg, 'mass'),
+            from('rolls', rolls, 'count'),
+          ]),
+          figure('prep.thicknessOfARoll', shape.diameterMm, 'length', 'estimate', [
+            from('meatInEach', part.massKg / rolls, 'mass'),
+            from('fillingInEach', allKg / rolls, 'mass'),
+            from('sheetAcross', shape.sheetMm, 'length'),
+          ]),
+        ],
+      );
     }
     const here = stringsFor(cut, part, size, prepare);
     strings += here;
     if (here > 0) {
-      step('tie', say('prep.tie', { strings: here }), say('prep.tie.how'), TIE_MIN_PER_STRING * here);
+      step('tie', cut.id, say('prep.tie', { strings: here }), say('prep.tie.how'), TIE_MIN_PER_STRING * here);
     }
   }
   if (saltAhead) {
-    step('salt', say('prep.salt'), say('prep.salt.how'), 2);
+    step('salt', null, say('prep.salt'), say('prep.salt.how'), 2);
   }
-  step('dry', say('prep.dry'), say('prep.dry.how'), DRY_MIN);
+  step('dry', null, say('prep.dry'), say('prep.dry.how'), DRY_MIN);
   if (rub.length > 0) {
     const things = listParam(
       rub.map((s) => say('prep.mix.thing', { thing: nameOf('spice', s.id), weight: weighed(s.grams / 1000) })),
@@ -239,6 +252,7 @@ export function prepPlan(
     );
     step(
       'rub',
+      null,
       say('prep.rub'),
       say(rub.some((s) => spiceById(s.id).scorches) ? 'prep.rub.scorches' : 'prep.rub.how', { things }),
       RUB_MIN,
@@ -247,6 +261,7 @@ export function prepPlan(
   if (prepare.temper !== 'none') {
     step(
       'temper',
+      null,
       say('prep.temper', { time: time(TEMPER_MIN[prepare.temper]) }),
       say('prep.temper.how', { most: time(SAFETY_LIMITS[rule].outMin) }),
       TEMPER_MIN[prepare.temper],

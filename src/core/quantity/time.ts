@@ -1,4 +1,4 @@
-/** Lengths of time, ms. */
+/** Durations, ms. */
 export const SECOND_MS = 1000;
 export const MINUTE_MS = 60 * SECOND_MS;
 export const HOUR_MS = 60 * MINUTE_MS;

@@ -22,7 +22,7 @@ export interface Unit {
 export const KG_PER_OZ = 0.028349523125;
 export const L_PER_FL_OZ = 0.0295735295625;
 export const MM_PER_INCH = 25.4;
-/** For heights over the sea. */
+/** For altitude. */
 export const M_PER_FOOT = 0.3048;
 
 const unit = (dimension: Dimension, scale: number, written: readonly string[], shift = 0): Unit => ({
@@ -57,7 +57,7 @@ export const UNITS = {
   fahrenheitStep: unit('temperatureStep', 5 / 9, ['°f', 'f']),
 } as const satisfies Record<string, Unit>;
 
-/** The unit in which a bare number of `dimension` is understood under `choice`. */
+/** The unit of a bare number of `dimension` under `choice`. */
 export function displayUnit(dimension: Dimension, choice: UnitChoice): Unit {
   const metric = choice.weight === 'metric';
   const celsius = choice.temperature === 'C';

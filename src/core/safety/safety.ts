@@ -1,33 +1,33 @@
 import { minutes, type Params, type Quantity, tempC } from '../message';
 
-/** Local limits for cooling, chosen in the kitchen. The text that holds where the cook lives decides. */
+/** Local cooling limits, chosen in the kitchen. The rules where the cook lives decide. */
 export const COOLING_RULES = ['us', 'canada', 'australia', 'ukHome', 'ukChill'] as const;
 export type CoolingRule = (typeof COOLING_RULES)[number];
 
-/** From which temperature a clock runs, and what has to be reached within how many minutes of it. °C. */
+/** The temperature at which the clock starts, and what must be reached within how many minutes. °C. */
 export interface CoolingLimit {
   readonly fromC: number;
   readonly warm: { readonly tempC: number; readonly min: number } | null;
   readonly cold: { readonly tempC: number; readonly min: number };
-  /** Below this, food that is kept warm is not safe, and the clock runs. */
+  /** Below this, food kept warm is in the danger zone, and the clock runs. */
   readonly hotC: number;
-  /** In the middle of the thickest piece when it is reheated. */
+  /** In the middle of the thickest piece when reheated. */
   readonly reheatC: number;
 }
 
-/** Every figure of food safety a kitchen's own country rule sets. */
+/** Every food-safety figure set by a kitchen's country rule. */
 export interface SafetyLimits extends CoolingLimit {
-  /** Raw meat, or cooked food that is neither hot nor cooling, at most out this long in total, min. */
+  /** Longest total time out for raw meat, or cooked food neither hot nor cooling, min. */
   readonly outMin: number;
   /** The same in a hot room, min. */
   readonly outHotMin: number;
   /** Use by, days in the fridge after cooking. */
   readonly fridgeDays: number;
-  /** Raw meat passes from one temperature to the other within so long, °C and min. */
+  /** Raw meat must pass from one temperature to the other within this time, °C and min. */
   readonly slow: { readonly fromC: number; readonly toC: number; readonly min: number };
 }
 
-/** Kitchen practice where a country's rule is silent; local guidance decides. */
+/** Practice where a country's rule is silent; local guidance decides. */
 const SHARED = {
   outMin: 120,
   outHotMin: 60,
@@ -54,7 +54,7 @@ export const SAFETY_LIMITS: Readonly<Record<CoolingRule, SafetyLimits>> = {
   ukChill: { ...SHARED, ...UK, fromC: 70, warm: null, cold: { tempC: 3, min: 90 }, hotC: 63, reheatC: 75 },
 };
 
-/** Best before, months in the freezer: for taste, whatever the country. Kitchen practice. */
+/** Best before, months in the freezer: a matter of taste, whatever the country. Practice. */
 export const FREEZER_MONTHS = 3;
 
 type SafetyParam =
@@ -72,7 +72,7 @@ type SafetyParam =
   | 'slowTo'
   | 'slowIn';
 
-/** The safety figures of a rule as parameters of a sentence; a one-stage rule gives its only stage twice. */
+/** The safety figures of a rule as message parameters; a one-stage rule gives its only stage twice. */
 export function safetyParams(rule: CoolingRule): Readonly<Record<SafetyParam, Quantity | number>> & Params {
   const { fromC, warm, cold, hotC, reheatC, outMin, outHotMin, fridgeDays, slow } = SAFETY_LIMITS[rule];
   const first = warm ?? cold;

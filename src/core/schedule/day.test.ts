@@ -61,7 +61,7 @@ describe('the day', () => {
     const d = day();
     expect((NOON_MS - d.intoPotMs) / MINUTE_MS).toBe(235);
     expect((NOON_MS - panOf(d)) / MINUTE_MS).toBe(235 + 53);
-    // Twelve minutes at the board before the pan is hot; the chopping goes into the waits of the sear.
+    // Twelve minutes of chopping before the pan is hot; the rest fits the waits of the sear.
     expect((NOON_MS - d.startMs) / MINUTE_MS).toBe(235 + 53 + 12 - 4);
     const chop = d.tasks.find((t) => t.id === 'chop');
     expect(chop?.fromMs).toBeGreaterThan(panOf(d));
@@ -72,7 +72,7 @@ describe('the day', () => {
     const d = day();
     const range = (id: string) => d.tasks.find((t) => t.id === id)?.rangeMin;
     expect(range('braise')).toEqual({ low: twists.p10, high: twists.p90 });
-    // Twelve minutes of hands at a pace that varies by a fifth: 12 / 1.29 to 12 * 1.29.
+    // Twelve hands-on minutes at a pace that varies by a fifth: 12 / 1.29 to 12 * 1.29.
     expect(range('meat')).toEqual({ low: 9, high: 16 });
     for (const t of d.tasks) {
       const done = t.pieces.reduce((sum, p) => sum + p.toMs - p.fromMs, 0) / MINUTE_MS;
@@ -211,7 +211,7 @@ describe('around it', () => {
   });
 });
 
-/** A day as lines to read: minutes to the plate, what, and in which words. */
+/** A day as readable lines: minutes to serving, what, and its message codes. */
 function lines(d: ReturnType<typeof scheduleDay>): Record<string, readonly string[]> {
   const to = (ms: number): string => String(Math.round((ms - NOON_MS) / MINUTE_MS));
   const said = (m: { readonly code: string; readonly params?: object | undefined }): string =>

@@ -1,111 +1,22 @@
-import { type PlacedTask, type Resources, type Solution, solve, type Task, taskMinutes } from './solve';
-import { type MinutesRange, rangeOf } from './workTime';
-import { dayTasks, type DayWork, GRACE_MIN, type Reserve, warmings } from './tasks';
+import { type ScheduledTask, type Solution, solve, type Task, taskMinutes } from './solve';
+import { rangeOf } from './workTime';
+import { dayTasks, type Reserve } from './tasks';
+import { GRACE_MIN } from './sideTasks';
 import { sideById } from '../larder';
-import { listParam, litres, type Message, minutes, nameOf, say } from '../message';
-import { type TargetStage } from '../tenderness';
-import { type Fixed } from '../choices';
-import { MINUTE_MS } from '../quantity';
-
-/** A stretch of the day. Hands are needed in `hands`; `heat` works alone; `wait` is reserve. Times in ms since 1970. */
-export interface DaySpan {
-  readonly id: string;
-  readonly label: Message;
-  readonly kind: 'hands' | 'heat' | 'wait' | 'serve';
-  /** What is done in it, where the label names only the dish. */
-  readonly doing?: Message;
-  readonly fromMs: number;
-  readonly toMs: number;
-}
-
-/** A moment on the way: something to do or look at. */
-export interface DayMark {
-  readonly id: string;
-  readonly kind: 'look' | 'turn' | 'test' | 'add' | 'oven' | 'heat';
-  readonly label: Message;
-  readonly atMs: number;
-  readonly why: Message;
-}
-
-/** A task as it is laid out. */
-export interface DayTask {
-  readonly id: string;
-  readonly label: Message;
-  readonly place: PlacedTask['task']['place'];
-  /** Of which side dish; undefined for the braise's own. */
-  readonly sideId: string | undefined;
-  /** What is done, where the label names the dish too. */
-  readonly doing: Message | undefined;
-  /** Which burner, from 1; undefined elsewhere. */
-  readonly burner: number | undefined;
-  readonly handsMinutes: number;
-  /** How long it takes in eight days of ten, min; for the braise, from the forecast. */
-  readonly rangeMin: MinutesRange;
-  readonly fromMs: number;
-  readonly toMs: number;
-  /** One piece, or several where it is put down in between. */
-  readonly pieces: readonly { readonly fromMs: number; readonly toMs: number }[];
-}
-
-/** Something that does not come out as it should: which task, where in the day, and why. */
-export interface DayConflict {
-  readonly task: string;
-  readonly atMs: number;
-  readonly says: Message;
-}
-
-/** The whole day from the first act to the plate, worked out backwards. */
-export interface Day {
-  /** The braise itself, one after the other. */
-  readonly spans: readonly DaySpan[];
-  /** What goes on beside it: chopping in the waits, side dishes. */
-  readonly beside: readonly DaySpan[];
-  readonly tasks: readonly DayTask[];
-  readonly marks: readonly DayMark[];
-  readonly startMs: number;
-  readonly intoPotMs: number;
-  /** When the pot comes off the heat at the latest for all that follows. */
-  readonly offHeatByMs: number;
-  /** What the meat is cooked to, and when it is there. */
-  readonly target: TargetStage;
-  readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
-  readonly serveMs: number;
-  readonly handsOnMinutes: number;
-  /** Hands-on minutes in eight days of ten. */
-  readonly handsOnRangeMin: MinutesRange;
-  readonly reserve: Reserve;
-  /** Tasks that are fixed to a moment, as far as they can be. */
-  readonly fixed: readonly string[];
-  readonly conflicts: readonly DayConflict[];
-}
-
-const MIN = MINUTE_MS;
-
-const plus = (ms: number, minutes: number): number => ms + minutes * MIN;
-
-export interface DayQuestion {
-  readonly serveMs: number;
-  /** When the meat is as wanted: 10th, 50th, 90th percentile, min from the pieces meeting the liquid. */
-  readonly ready: { readonly p10: number; readonly p50: number; readonly p90: number };
-  readonly work: DayWork;
-  readonly target: TargetStage;
-  /** When the pieces are turned, min; undefined if they need not be. */
-  readonly turnAtMin: number | undefined;
-  /** Hot liquid to pour in before the pot runs low, l; undefined where it never does. */
-  readonly topUp: { readonly atMin: number; readonly litres: number } | undefined;
-  readonly resources: Resources;
-  /** What the cook fixes to a moment, first come first served. */
-  readonly fixed: readonly Fixed[];
-}
+import { listParam, type Message, minutes, nameOf, say } from '../message';
+import { dayMarks } from './dayMarks';
+import { type DayMark } from './dayShape';
+import { type DaySpan, type DayTask, type DayConflict, type Day, MIN, plus, type DayInput } from './dayShape';
 
 /**
- * Lays the day out backwards from the plate, everything as late as hands, burners and oven allow, with the reserve the
- * forecast asks for. What is fixed to a moment it cannot have is laid out as if it were free, and is a conflict. Throws `RangeError` when it would have to begin more than a week before.
+ * Schedules the day backwards from serving, everything as late as people, burners and oven allow, with the spare time
+ * the forecast needs. A task locked to an impossible time is scheduled as if unlocked, and is a conflict. Throws
+ * `RangeError` if the day would start more than a week before.
  */
-export function scheduleDay(question: DayQuestion): Day {
+export function scheduleDay(question: DayInput): Day {
   const { serveMs, ready, work } = question;
   const { solution, fixed, refused, reserve } = solveFixed(question);
-  const at = (id: string): PlacedTask | undefined => solution.placed.find((p) => p.task.id === id);
+  const at = (id: string): ScheduledTask | undefined => solution.placed.find((p) => p.task.id === id);
   const braise = at('braise');
   const lift = at('lift');
   const plate = at('plate');
@@ -221,7 +132,7 @@ export function scheduleDay(question: DayQuestion): Day {
   };
 }
 
-/** A burner of its own for each pot on the stove while it is there, the lowest number that is free. */
+/** A burner for each pot on the stove while it is there, the lowest free number. */
 function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
   const out = new Map<string, number>();
   const freeAt: number[] = [];
@@ -245,12 +156,12 @@ function burnerOf({ placed }: Solution): ReadonlyMap<string, number> {
   return out;
 }
 
-/** What lies between the end of the braise and the plate. */
+/** What lies between the end of the braise and serving. */
 function afterSpans(
   { placed }: Solution,
   span: (id: string, kind: DaySpan['kind'], fromMin: number, toMin: number, label: Message) => DaySpan,
 ): DaySpan[] {
-  const at = (id: string): PlacedTask | undefined => placed.find((p) => p.task.id === id);
+  const at = (id: string): ScheduledTask | undefined => placed.find((p) => p.task.id === id);
   const [lift, reduce, cool, unfat, reheat, plate] = ['lift', 'reduce', 'cool', 'unfat', 'reheat', 'plate'].map(at);
   if (!lift) return [];
   if (!cool || !unfat || !reheat) {
@@ -266,8 +177,8 @@ function afterSpans(
   ];
 }
 
-/** The tasks fixed as far as hands, places and what comes after let them be, one after the other. */
-function solveFixed({ work, resources, fixed, serveMs }: DayQuestion): {
+/** The locked tasks as far as people, places and later tasks allow, one after the other. */
+function solveFixed({ work, resources, fixed, serveMs }: DayInput): {
   readonly solution: Solution;
   readonly fixed: readonly string[];
   readonly refused: readonly DayConflict[];
@@ -294,7 +205,7 @@ function solveFixed({ work, resources, fixed, serveMs }: DayQuestion): {
   return { solution, fixed: kept, refused, reserve: made.reserve };
 }
 
-/** Why a task cannot begin at `startMin`, seen from the day as it is laid out without that wish. */
+/** Why a task cannot start at `startMin`, given the day scheduled without that lock. */
 function whyNot(task: Task, startMin: number, { placed }: Solution): Message {
   const free = placed.find((p) => p.task.id === task.id);
   const late = free ? startMin - free.startMin : 0;
@@ -325,8 +236,8 @@ function besideSpans(tasks: readonly DayTask[]): DaySpan[] {
   });
 }
 
-/** Sides that would stand longer than they stay good, because hands or burners are taken. */
-function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]): DayConflict[] {
+/** Sides that would stand past their best because people or burners are busy. */
+function sideConflicts({ work, serveMs }: DayInput, tasks: readonly DayTask[]): DayConflict[] {
   return work.sides.flatMap((id) => {
     const side = sideById(id);
     const last = tasks.filter((t) => t.sideId === id).at(-1);
@@ -342,80 +253,4 @@ function sideConflicts({ work, serveMs }: DayQuestion, tasks: readonly DayTask[]
         ]
       : [];
   });
-}
-
-function dayMarks({ ready, work, turnAtMin, topUp }: DayQuestion, intoPotMs: number, startMs: number): DayMark[] {
-  const marks: DayMark[] = [];
-  for (const { id, stage } of warmings(work)) {
-    marks.push({
-      id,
-      kind: 'oven',
-      label: say(`task.light.${stage.heat}`),
-      atMs: Math.max(startMs, plus(intoPotMs, stage.fromMin - stage.warmsMin)),
-      why: say(stage.place === 'grill' ? 'mark.grillWarms' : 'mark.ovenWarms'),
-    });
-  }
-  for (const [i, stage] of work.stages.entries()) {
-    if (i === 0) continue;
-    marks.push({
-      id: `heat-${String(i + 1)}`,
-      kind: 'heat',
-      label: stage.says,
-      atMs: plus(intoPotMs, stage.fromMin),
-      why: say('mark.heat.why'),
-    });
-  }
-  const half = turnAtMin ?? ready.p50 / 2;
-  if (work.place === 'burner') {
-    marks.push({
-      id: 'simmer',
-      kind: 'look',
-      label: say('mark.bubbles'),
-      atMs: plus(intoPotMs, 15),
-      why: say('mark.bubbles.why'),
-    });
-  }
-  marks.push({
-    id: 'half',
-    kind: turnAtMin !== undefined ? 'turn' : 'look',
-    label: say(turnAtMin !== undefined ? 'mark.turn' : 'mark.level'),
-    atMs: plus(intoPotMs, half),
-    why: say(turnAtMin !== undefined ? 'mark.turn.why' : 'mark.level.why'),
-  });
-  if (topUp) {
-    marks.push({
-      id: 'topUp',
-      kind: 'look',
-      label: say('mark.topUp'),
-      atMs: plus(intoPotMs, topUp.atMin),
-      why: say('mark.topUp.why', { pour: litres(topUp.litres) }),
-    });
-  }
-  for (const { adds, atMin } of work.looks) {
-    if (!adds) continue;
-    marks.push({
-      id: `add-${adds.code}`,
-      kind: 'add',
-      label: adds,
-      atMs: plus(intoPotMs, atMin),
-      why: say('mark.add.why'),
-    });
-  }
-  marks.push({
-    id: 'test1',
-    kind: 'test',
-    label: say('mark.forkTest'),
-    atMs: plus(intoPotMs, Math.max(ready.p10, half + 15)),
-    why: say('mark.firstTest.why'),
-  });
-  if (ready.p50 - ready.p10 > 15) {
-    marks.push({
-      id: 'test2',
-      kind: 'test',
-      label: say('mark.forkTest'),
-      atMs: plus(intoPotMs, ready.p50),
-      why: say('mark.secondTest.why'),
-    });
-  }
-  return marks;
 }

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { inOnePlace } from '../../testing/fixtures';
 import { HEAT_MODES } from '../choices';
 import { MIN_PIECE_MIN, type Resources, type Segment, type Solution, solve, type Task, taskMinutes } from './solve';
-import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
+import { dayTasks } from './tasks';
+import { sideTasks } from './sideTasks';
+import { type DayPlan, searSegments } from './segments';
 import { sideAmounts, sideById, SIDES } from '../larder';
 import { say } from '../message';
 
@@ -20,7 +22,7 @@ const task = (id: string, segments: readonly Segment[], part: Partial<Task> = {}
   ...part,
 });
 
-/** Busy minutes of hands and places, by minute before the plate. */
+/** Busy minutes of cooks and places, by minute before serving. */
 function bookings(solution: Solution): {
   hands: Map<number, number>;
   burner: Map<number, number>;
@@ -68,7 +70,7 @@ function sound(solution: Solution, tasks: readonly Task[], resources: Resources)
   }
 }
 
-const anyDay: fc.Arbitrary<DayWork> = fc
+const anyDay: fc.Arbitrary<DayPlan> = fc
   .record({
     prep: fc.integer({ min: 5, max: 60 }),
     batches: fc.integer({ min: 0, max: 5 }),
@@ -99,7 +101,7 @@ const anyDay: fc.Arbitrary<DayWork> = fc
       saltAhead,
       ahead,
       confidence,
-    }): DayWork => ({
+    }): DayPlan => ({
       work: { prep, sear: batches * batchMin + (batches > 0 ? 5 : 0), base, liquid: wine + 12, finish, plate: 5 },
       chopMin: Math.floor(prep / 2),
       lateChop: prep > 30 ? { minutes: 5, neededAtMin: Math.floor(ready / 2) } : undefined,
@@ -219,7 +221,7 @@ describe('laying out a day', () => {
   });
 });
 
-/** Latest possible beginning, by trying every start within half an hour. */
+/** Latest possible start, by trying every start within half an hour. */
 function bruteForce(tasks: readonly Task[], resources: Resources): number {
   const reach = 40;
   let best = -Infinity;
@@ -293,7 +295,7 @@ describe('sides', () => {
         ).toContain(tasks[i + 1]?.id);
       });
     }
-    // 100 g of pasta a plate, 4 l of water for 450 g, 10 g of salt in a litre.
+    // 100 g of pasta a serving, 4 l of water for 450 g, 10 g of salt per litre.
     const pasta = sideAmounts(sideById('pasta'), 4);
     expect(pasta.kg).toBeCloseTo(0.4, 12);
     expect(pasta.waterL).toBeCloseTo((0.4 / 0.45) * 4, 1);

@@ -1,80 +1,80 @@
 import { type Message } from '../message';
 
-/** Where something is done. The grill outside holds one pot, which is the braise; board and table have room for everything. */
+/** Where something is done. The barbecue holds one pot, which is the braise; board and table have unlimited room. */
 export type Place = 'board' | 'burner' | 'oven' | 'grill' | 'table';
 
-/** A stretch within a task: how long, and whether it takes a pair of hands. */
+/** A stretch within a task: how long, and whether it needs a person. */
 export interface Segment {
   readonly minutes: number;
   readonly hands: boolean;
-  /** Must not be left: nothing else is asked of that pair of hands. */
+  /** Must not be left: nothing else is asked of that person. */
   readonly stay?: boolean;
   /** Where it is done, if not where the rest of the task is. */
   readonly place?: Place;
 }
 
-/** Ends at the latest so many minutes after another task's start (negative: before it). */
+/** Ends at the latest this many minutes after another task's start (negative: before it). */
 export interface EndsBy {
   readonly task: string;
   readonly offsetMin: number;
 }
 
-/** Something to be done in one go, or in pieces where it can be put down. Whole minutes. */
+/** Something done in one go, or in pieces if it can be interrupted. Whole minutes. */
 export interface Task {
   readonly id: string;
   readonly label: Message;
-  /** Of which side dish; left out for the braise's own. */
+  /** Its side dish; omitted for the braise's own tasks. */
   readonly sideId?: string;
-  /** What is done, where the label names the dish too. */
+  /** What is done, if the label names the dish too. */
   readonly doing?: Message;
   readonly segments: readonly Segment[];
   readonly place: Place;
-  /** Can be put down and taken up again, in pieces of at least `MIN_PIECE_MIN`. */
+  /** Can be interrupted and resumed, in pieces of at least `MIN_PIECE_MIN`. */
   readonly splits: boolean;
   readonly endsBy: readonly EndsBy[];
-  /** Latest end by itself, min from the plates going out (0 is the plate, negative before). */
+  /** Its own latest end, min from serving (0 is serving, negative before). */
   readonly latestEndMin: number;
-  /** How long it may stand when it is done, before the plate; no matter where left out. */
+  /** How long the result may stand before serving; unlimited if omitted. */
   readonly waitsMin?: number;
-  /** Moment it is fixed to by the cook, min from the plate; undefined where it may move. */
+  /** Start locked by the cook, min from serving; undefined if it may move. */
   readonly startMin?: number;
 }
 
-/** What a kitchen has. */
+/** A kitchen's resources. */
 export interface Resources {
-  /** Pairs of hands. */
+  /** People cooking. */
   readonly cooks: number;
   readonly burners: number;
   readonly ovens: number;
 }
 
-/** A piece of a task as it is laid out, min from the plate. */
+/** A scheduled piece of a task, min from serving. */
 export interface PlacedPieceOfWork {
   readonly fromMin: number;
   readonly toMin: number;
 }
 
-export interface PlacedTask {
+export interface ScheduledTask {
   readonly task: Task;
   readonly startMin: number;
   readonly endMin: number;
-  /** One piece, or several where it was put down. */
+  /** One piece, or several if it is interrupted. */
   readonly pieces: readonly PlacedPieceOfWork[];
 }
 
-/** A layout in which nobody is in two places and nothing is booked twice. */
+/** A schedule in which nobody is in two places and nothing is double-booked. */
 export interface Solution {
-  readonly placed: readonly PlacedTask[];
-  /** When the first hand has to move, min from the plate. */
+  readonly placed: readonly ScheduledTask[];
+  /** Start of the first hands-on work, min from serving. */
   readonly startMin: number;
-  /** Minutes by which things stand longer than they may, all together. */
+  /** Total minutes by which things stand longer than they may. */
   readonly overdueMin: number;
 }
 
 export const MIN_PIECE_MIN = 2;
 /** How far back a day may reach, min. */
 const REACH_MIN = 7 * 24 * 60;
-/** Small sets are tried in every order; larger ones by swapping what is in each other's way. */
+/** Small sets are tried in every order; larger ones by swapping tasks that block each other. */
 const EXHAUSTIVE_TASKS = 6;
 const SWAPS = 60;
 
@@ -93,7 +93,7 @@ function capacityOf(place: Place, resources: Resources): number {
   }
 }
 
-/** Bookings minute by minute, counted back from the plate: index k is the minute that ends k before it. */
+/** Bookings minute by minute, counted back from serving: index k is the minute that ends k before it. */
 class Booking {
   private readonly hands = new Uint8Array(REACH_MIN);
   private readonly places: Readonly<Record<'burner' | 'oven', Uint8Array>> = {
@@ -107,7 +107,7 @@ class Booking {
     return place === 'burner' || place === 'oven' ? this.places[place] : undefined;
   }
 
-  /** Whether a task of these segments can end `back` minutes before the plate. */
+  /** Whether a task of these segments can end `back` minutes before serving. */
   fits(task: Task, back: number): boolean {
     const total = taskMinutes(task);
     if (back < 0 || back + total >= REACH_MIN) return false;
@@ -137,7 +137,7 @@ class Booking {
     }
   }
 
-  /** Latest free minutes for a task that may be put down, in pieces; undefined when there are not enough. */
+  /** Latest free minutes for an interruptible task, in pieces; undefined if there are not enough. */
   pieces(task: Task, back: number): PlacedPieceOfWork[] | undefined {
     let left = taskMinutes(task);
     const found: { fromMin: number; toMin: number }[] = [];
@@ -168,7 +168,10 @@ class Booking {
     return found.reverse();
   }
 
-  /** Free minutes for a task that may be put down, from `back` minutes before the plate onwards; undefined if it cannot begin then. */
+  /**
+   * Free minutes for an interruptible task from `back` minutes before serving onwards; undefined if it cannot start
+   * then.
+   */
   piecesFrom(task: Task, back: number): PlacedPieceOfWork[] | undefined {
     const found: { fromMin: number; toMin: number }[] = [];
     let left = taskMinutes(task);
@@ -196,8 +199,8 @@ class Booking {
   }
 }
 
-/** How late a task may end for all that is placed already, min from the plate. */
-function latestEnd(task: Task, placed: ReadonlyMap<string, PlacedTask>): number {
+/** Latest end of a task given all placed tasks, min from serving. */
+function latestEnd(task: Task, placed: ReadonlyMap<string, ScheduledTask>): number {
   let latest = task.latestEndMin;
   for (const { task: id, offsetMin } of task.endsBy) {
     const other = placed.get(id);
@@ -207,12 +210,12 @@ function latestEnd(task: Task, placed: ReadonlyMap<string, PlacedTask>): number 
 }
 
 /**
- * Lays tasks out in the order given, each as late as it can be; what is fixed to a moment has its hands and place before
- * all others. Undefined when one has no room or what is fixed would come too late for another.
+ * Schedules tasks in the given order, each as late as possible; locked tasks get people and places before all others.
+ * Undefined if one has no room or a locked task would come too late for another.
  */
 function layOut(order: readonly Task[], resources: Resources): Solution | undefined {
   const booking = new Booking(resources);
-  const placed = new Map<string, PlacedTask>();
+  const placed = new Map<string, ScheduledTask>();
   const put = (task: Task, back: number): void => {
     booking.book(task, back);
     const piece = { fromMin: -(back + taskMinutes(task)), toMin: -back };
@@ -250,12 +253,12 @@ function layOut(order: readonly Task[], resources: Resources): Solution | undefi
   return { placed: all, startMin, overdueMin: all.reduce((sum, p) => sum + overdue(p), 0) };
 }
 
-/** How much longer than it may a task stands when done, min. */
-export function overdue({ task, endMin }: Pick<PlacedTask, 'task' | 'endMin'>): number {
+/** Minutes a finished task exceeds its holding limit. */
+export function overdue({ task, endMin }: Pick<ScheduledTask, 'task' | 'endMin'>): number {
   return task.waitsMin === undefined ? 0 : Math.max(0, -endMin - task.waitsMin);
 }
 
-/** Tasks so ordered that each comes after everything it has to end before, the later ones first. Throws on a circle. */
+/** Tasks ordered so that each comes after everything it has to end before, later ones first. Throws on a cycle. */
 function backwards(tasks: readonly Task[]): Task[] {
   const byId = new Map(tasks.map((t) => [t.id, t]));
   const latest = new Map<string, number>();
@@ -288,7 +291,7 @@ function backwards(tasks: readonly Task[]): Task[] {
   );
 }
 
-/** Whether every task comes after all it has to end before. */
+/** Whether every task comes after everything it has to end before. */
 function respects(order: readonly Task[]): boolean {
   const seen = new Set<string>();
   const ids = new Set(order.map((t) => t.id));
@@ -333,9 +336,10 @@ function better(a: Solution | undefined, b: Solution | undefined): Solution | un
 }
 
 /**
- * The layout in which least stands too long and, of those, the one that lets the cook begin latest: every task as late as
- * its successors, hands, burners and oven allow. Small sets are searched completely; larger ones from the order of latest ends by exchanging neighbours. Undefined when
- * something has no room at all. Throws `RangeError` when tasks wait for one another in a circle.
+ * The schedule with the least overlong standing and, among those, the latest start: every task as late as its
+ * successors, people, burners and oven allow. Small sets are searched completely; larger ones from the order of latest
+ * ends by exchanging neighbours. Undefined if something has no room at all. Throws `RangeError` if tasks wait for one
+ * another in a cycle.
  */
 export function solve(tasks: readonly Task[], resources: Resources): Solution | undefined {
   const first = repaired(backwards(tasks));

@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inOnePlace } from '../../testing/fixtures';
 import { type Task, taskMinutes } from './solve';
-import { dayTasks, type DayWork, searSegments, sideTasks } from './tasks';
+import { dayTasks } from './tasks';
+import { sideTasks } from './sideTasks';
+import { type DayPlan, searSegments } from './segments';
 import { sideById, SIDES } from '../larder';
 import { MODES } from '../choices';
 import { say } from '../message';
 
-const DAY: DayWork = {
+const DAY: DayPlan = {
   work: { prep: 20, sear: 25, base: 16, liquid: 14, finish: 33, plate: 5 },
   chopMin: 8,
   lateChop: undefined,
@@ -33,12 +35,12 @@ const DAY: DayWork = {
   saltAheadHours: undefined,
   ahead: undefined,
 };
-const SIMMERED: DayWork = { ...DAY, ...inOnePlace('simmer') };
-const GRILLED: DayWork = { ...DAY, ...inOnePlace('grill') };
+const SIMMERED: DayPlan = { ...DAY, ...inOnePlace('simmer') };
+const GRILLED: DayPlan = { ...DAY, ...inOnePlace('grill') };
 const AHEAD = { fridgeByMin: -22 * 60, iceWaterMin: 47, boning: 12, reheatMin: 26 };
 
-const byId = (day: DayWork): Map<string, Task> => new Map(dayTasks(day).tasks.map((t) => [t.id, t]));
-const minutes = (day: DayWork, id: string): number => {
+const byId = (day: DayPlan): Map<string, Task> => new Map(dayTasks(day).tasks.map((t) => [t.id, t]));
+const minutes = (day: DayPlan, id: string): number => {
   const task = byId(day).get(id);
   return task ? taskMinutes(task) : 0;
 };
@@ -141,7 +143,7 @@ describe('the work of a day as tasks', () => {
 });
 
 describe('what is kept in reserve', () => {
-  const reserve = (part: Partial<DayWork>) => dayTasks({ ...DAY, ...part }).reserve;
+  const reserve = (part: Partial<DayPlan>) => dayTasks({ ...DAY, ...part }).reserve;
 
   it('is nothing when an even chance will do', () => {
     expect(reserve({ readyMin: DAY.likelyMin })).toEqual({ forecastMin: 0, handsMin: 0, plateMin: 0 });

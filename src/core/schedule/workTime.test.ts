@@ -50,7 +50,7 @@ describe('how long work takes, as a range', () => {
   });
 
   it('holds in the share of days it was asked for, told by drawing the days', () => {
-    // A forecast that spreads 25 min beside an hour of hands and half an hour of waits.
+    // A forecast with an sd of 25 min next to an hour of hands-on work and half an hour of waits.
     const random = randomStream(7);
     const work = [hands(40), wait(10), wait(20), hands(20)];
     const normal = (): number => normalQuantile(Math.min(1 - 1e-9, Math.max(1e-9, random())));

@@ -1,15 +1,15 @@
 import { ROOM_C } from '../material';
 /**
  * Heat budget of a hot pan against wet meat. The pan is one lump: burner in, losses to the room and heat into the meat
- * out. Meat takes heat through the thin film of fat under it; while juice reaches its surface that surface stays at
- * 100 °C. What arrives beyond what conducts inward boils juice away; if less arrives, juice collects and the meat
- * stews. The pan temperature at which the two balance is the threshold.
+ * out. Meat takes heat through the thin film of fat under it; while juice reaches its surface that surface stays at 100
+ * °C. Heat beyond what is conducted inward boils juice off; if less arrives, juice collects and the meat stews. The pan
+ * temperature at which the two balance is the threshold.
  */
 export interface PanHeat {
-  /** Heat the pan holds, J/K. */
+  /** Heat capacity of the pan, J/K. */
   readonly heatJK: number;
   readonly floorM2: number;
-  /** What the burner delivers, W. */
+  /** Burner power, W. */
   readonly powerW: number;
   readonly startC: number;
 }
@@ -22,25 +22,31 @@ export interface PanLoad {
   readonly minutes: number;
 }
 
-/** How a face goes. */
-export interface SearCourse {
+/** How a side goes. */
+export interface SearTrace {
   /** Lowest pan temperature, °C. */
   readonly lowestC: number;
-  /** Pan temperature when the face is done, °C. */
+  /** Pan temperature when the side is done, °C. */
   readonly endC: number;
-  /** Share of the face's time in which nothing browns: below `BROWNS_C`, or water still on the surface. */
+  /** Share of the side's time in which nothing browns: below `BROWNS_C`, or with water still on the surface. */
   readonly coolShare: number;
 }
 
-/** Film of fat between pan and meat, W/m²K. Order of magnitude from pan-frying studies; a modeller's judgement. */
+/**
+ * Heat-transfer coefficient of the fat film between pan and meat, W/m²K. Order of magnitude from pan-frying studies; an
+ * estimate.
+ */
 const CONTACT_FILM_WM2K = 400;
-/** A forming crust hinders heat: contact falls to half in this time, s. Judgement. */
+/** A forming crust reduces contact: it falls to half in this time, s. Estimate, no source. */
 const CRUST_TIME_S = 240;
-/** Convection and radiation from a hot pan, W/m²K of floor, sides counted in. */
+/** Convection and radiation from a hot pan, W/m²K of base area, sides included. */
 const PAN_LOSS_WM2K = 25;
 const WET_SURFACE_C = 100;
 const LATENT_JKG = 2.26e6;
-/** Below this the pan no longer boils juice off as fast as meat gives it: conduction takes all. Follows from the film. */
+/**
+ * Below this the pan no longer boils juice off as fast as meat releases it: conduction takes all. Follows from the
+ * film.
+ */
 export const BROWNS_C = 150;
 export const STEAMS_C = 130;
 export const DRIED_KG_M2 = 0.02;
@@ -51,8 +57,8 @@ function lossW(pan: PanHeat, tempC: number): number {
   return PAN_LOSS_WM2K * pan.floorM2 * 2 * (tempC - ROOM_C);
 }
 
-/** The pan through one face of one batch. */
-export function searCourse(pan: PanHeat, load: PanLoad): SearCourse {
+/** The pan through one side of one batch. */
+export function searCourse(pan: PanHeat, load: PanLoad): SearTrace {
   let temp = pan.startC;
   let water = load.surfaceWaterKgM2;
   let lowest = temp;
@@ -83,8 +89,8 @@ export function heatingMinutes(pan: Omit<PanHeat, 'startC'>, fromC: number, toC:
 
 export type SearVerdict = 'sears' | 'labours' | 'steams';
 
-/** What the budget says of a face. */
-export function searVerdict(course: Pick<SearCourse, 'lowestC' | 'coolShare'>): SearVerdict {
+/** The budget's verdict on a side. */
+export function searVerdict(course: Pick<SearTrace, 'lowestC' | 'coolShare'>): SearVerdict {
   if (course.lowestC < STEAMS_C) return 'steams';
   return course.coolShare > 0.25 ? 'labours' : 'sears';
 }

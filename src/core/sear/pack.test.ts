@@ -103,7 +103,7 @@ describe('the pan map', () => {
 });
 
 describe('where pieces come to lie', () => {
-  /** A batch as a line to read: each piece by its number, turned or not, its middle in mm from the pan's. */
+  /** A batch as a readable line: each piece by number, turned or not, its centre in mm from the pan's. */
   const lies = (pieces: readonly Footprint[], floor: Floor, gapMm = 0): string =>
     packAll(pieces, floor, gapMm)
       ?.map((p) => `${String(p.index)}${p.height > p.width + 0.5 ? '↕' : ''} ${p.x.toFixed(0)},${p.y.toFixed(0)}`)
@@ -111,7 +111,7 @@ describe('where pieces come to lie', () => {
   const round = (diameter: number): Floor => ({ kind: 'circle', diameter });
   const tray = (length: number, width: number): Floor => ({ kind: 'rectangle', length, width });
 
-  // Equal circles in the smallest circle known to hold them, a hundredth larger.
+  // Equal circles in the smallest known circle that holds them, one percent larger.
   it.each([
     [2, 2],
     [3, 2.155],

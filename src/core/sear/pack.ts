@@ -1,11 +1,11 @@
 import { type RandomStream, randomStream } from '../numbers';
 
-/** What a piece covers of the pan's floor, mm: a circle of that diameter, or a rectangle. */
+/** Footprint of a piece in the pan, mm: a circle of that diameter, or a rectangle. */
 export type Footprint =
   | { readonly kind: 'circle'; readonly diameter: number }
   | { readonly kind: 'rectangle'; readonly length: number; readonly width: number };
 
-/** The pan's floor, mm. */
+/** The pan's base, mm. */
 export type Floor =
   | { readonly kind: 'circle'; readonly diameter: number }
   | { readonly kind: 'rectangle'; readonly length: number; readonly width: number };
@@ -20,15 +20,17 @@ export interface PlacedPiece {
   readonly height: number;
 }
 
-/** Air between pieces and to the wall, mm: what steam needs to get away. */
+/** Gap between pieces and to the wall, mm: what steam needs to escape. */
 export const PAN_GAP_MM = 8;
 
 const STARTS = 6;
 const SWEEPS = 140;
 const TOUCH_MM = 0.02;
-/** A start that is still this far from free after so many sweeps is given up. */
+/** A start still this far from free after the allowed sweeps is given up. */
 const HOPELESS = { sweep: 35, overlapMm: 3 } as const;
-/** No packing of these shapes is denser, gaps counted in: circles in a circle, rectangles in a circle, anything in a tin. */
+/**
+ * No packing of these shapes is denser, gaps included: circles in a circle, rectangles in a circle, anything in a tray.
+ */
 const DENSEST = { circles: 0.86, inCircle: 0.93, inRectangle: 1 } as const;
 
 interface Body {
@@ -36,7 +38,7 @@ interface Body {
   readonly round: boolean;
   x: number;
   y: number;
-  /** Half extents with half the gap around. */
+  /** Half extents including half the gap. */
   w: number;
   h: number;
 }
@@ -53,7 +55,7 @@ export function footprintMm2(footprint: Footprint | Floor): number {
   return footprint.kind === 'circle' ? (Math.PI / 4) * footprint.diameter ** 2 : footprint.length * footprint.width;
 }
 
-/** Pushes two bodies apart as far as they overlap; returns the overlap, mm. */
+/** Pushes two bodies apart by their overlap; returns the overlap, mm. */
 function separate(a: Body, b: Body): number {
   const dx = b.x - a.x;
   const dy = b.y - a.y;
@@ -86,7 +88,7 @@ function separate(a: Body, b: Body): number {
   return overY;
 }
 
-/** Pulls a body back inside the floor; returns how far it stuck out, mm. Floors are already smaller by half a gap. */
+/** Moves a body back inside the base; returns how far it stuck out, mm. Bases are already smaller by half a gap. */
 function confine(body: Body, floor: Floor, margin: number): number {
   if (floor.kind === 'rectangle') {
     const maxX = floor.length / 2 - margin - body.w;
@@ -111,7 +113,7 @@ function confine(body: Body, floor: Floor, margin: number): number {
   return out;
 }
 
-/** Overlap and overhang left after relaxing; 0 means all lie free. */
+/** Overlap and overhang left after relaxing; 0 means all are free. */
 function relax(bodies: Body[], floor: Floor, margin: number): number {
   let worst = Infinity;
   for (let sweep = 0; sweep < SWEEPS && worst > TOUCH_MM; sweep++) {
@@ -159,7 +161,7 @@ function inRows(bodies: Body[], floor: Floor, turned: boolean): void {
   }
 }
 
-/** Rings of a hexagon around the centre or around a gap: where equal circles like to lie. */
+/** Hexagonal rings around the centre or around a gap, the usual optimum for equal circles. */
 function inRings(bodies: Body[], offset: number, random: RandomStream): void {
   const pitch = 2 * Math.max(...bodies.map((b) => b.w));
   const points: { x: number; y: number; r: number }[] = [];
@@ -203,7 +205,7 @@ function scatter(bodies: Body[], floor: Floor, random: RandomStream): void {
   }
 }
 
-/** Whether area alone does not rule it out, every piece grown by half the gap. */
+/** Whether area alone does not rule it out, every piece enlarged by half the gap. */
 function couldFit(pieces: readonly Footprint[], floor: Floor, gapMm: number): boolean {
   const grown = pieces.reduce(
     (sum, p) =>
@@ -225,9 +227,9 @@ function couldFit(pieces: readonly Footprint[], floor: Floor, gapMm: number): bo
 }
 
 /**
- * Lays all `pieces` on the floor with `gapMm` of air around each, or returns undefined when it finds no way. None overlaps
- * another, none leaves the floor. A search from several starts (rows, hexagon rings, along the wall, scattered), each
- * relaxed by pushing overlaps apart; repeatable, since its chance comes from a fixed seed.
+ * Lays all `pieces` in the pan with `gapMm` around each, or returns undefined if it finds no way. None overlaps
+ * another, none leaves the base. Searches from several starts (rows, hexagon rings, along the wall, scattered), each
+ * relaxed by pushing overlaps apart; repeatable, since its random numbers come from a fixed seed.
  */
 export function packAll(pieces: readonly Footprint[], floor: Floor, gapMm: number): PlacedPiece[] | undefined {
   if (!couldFit(pieces, floor, gapMm)) return undefined;
@@ -276,8 +278,7 @@ export function packAll(pieces: readonly Footprint[], floor: Floor, gapMm: numbe
 }
 
 /**
- * As many of `pieces`, in the order given, as one batch holds: at most `most` of them. Empty when not even the first
- * lies flat.
+ * As many of `pieces`, in the given order, as one batch holds, at most `most`. Empty if not even the first lies flat.
  */
 export function packBatch(pieces: readonly Footprint[], floor: Floor, most: number, gapMm = PAN_GAP_MM): PlacedPiece[] {
   let low = 0;

@@ -203,7 +203,8 @@ describe('fat and crust', () => {
   });
 
   it('a crust that forms lets half the heat through after four minutes', () => {
-    // A pan of endless heat stays at 200 °C: what it gives away, less what an empty one loses, went through the film.
+    // A pan of infinite heat capacity stays at 200 °C: what it gives off, less the loss of an empty one, went through
+    // the film.
     const pan = { floorM2: 0.06, heatJK: 1e9, powerW: 0, startC: 200 };
     const given = (contactM2: number, minutes: number): number =>
       (200 - searCourse(pan, { contactM2, minutes, surfaceWaterKgM2: 0 }).endC) * 1e9;
@@ -214,7 +215,7 @@ describe('fat and crust', () => {
   });
 });
 
-/** A plan as lines to read: figures to three digits with what they come from, batches, and what is said. */
+/** A plan as readable lines: figures to three digits with their inputs, batches, and messages. */
 function lines(plan: ReturnType<typeof searPlan>): readonly string[] {
   const n = (x: number): string => (Number.isFinite(x) ? String(Number(x.toPrecision(3))) : String(x));
   const fig = (f: typeof plan.minutes | null): string =>

@@ -20,19 +20,19 @@ export type SearDepth = 'deep' | 'light' | 'none';
 export interface SearPieces {
   readonly count: number;
   readonly footprint: Footprint;
-  /** How many broad faces are browned, and whether edges are too. */
+  /** How many broad sides are browned, and whether edges are too. */
   readonly faces: number;
   readonly edges: number;
   readonly small: boolean;
 }
 
-/** One batch as it lies, with what the heat budget says of it. */
+/** One batch as it lies, with the heat budget's verdict. */
 export interface SearBatch {
   readonly layout: readonly PlacedPiece[];
-  /** Which of the groups each placed piece is of. */
+  /** Group of each placed piece. */
   readonly groups: readonly number[];
   readonly count: number;
-  /** Share of the pan's floor covered. */
+  /** Share of the pan's base covered. */
   readonly coverage: number;
   readonly minutes: number;
   readonly lowestC: number;
@@ -47,16 +47,16 @@ export interface SearPlan {
   /** Pieces too large to lie flat in the pan: browned alone, turned and leant. */
   readonly tooLarge: boolean;
   readonly startC: number;
-  /** Faces and edges browned one after the other, of the piece that has most of them. */
+  /** Sides and edges browned one after the other, for the piece that has most. */
   readonly faces: number;
   readonly edges: number;
   readonly faceMinutes: number;
   readonly edgeMinutes: number;
   readonly minutes: Figure;
   readonly fatL: Figure;
-  /** Flour to turn the meat in; null where it goes in bare. */
+  /** Flour for coating the meat; null if it goes in bare. */
   readonly dredge: Figure | null;
-  /** Pieces per batch the pan and burner can carry. */
+  /** Pieces per batch the pan and burner can handle. */
   readonly perBatch: Figure;
   readonly verdict: SearVerdict;
   readonly says: Message;
@@ -72,13 +72,13 @@ export interface SearRequest {
   /** Small pieces kept moving instead of left to lie. */
   readonly moving: boolean;
   readonly dried: boolean;
-  /** Weight to be floured, kg; null where it goes in bare. */
+  /** Weight to be floured, kg; null if it goes in bare. */
   readonly flouredKg: number | null;
-  /** How many the cook means to put in at once; null leaves it to the budget. */
+  /** How many the cook wants to put in at once; null leaves it to the budget. */
   readonly mostAtOnce: number | null;
 }
 
-/** At most this share of the floor is covered, so that steam escapes. A common kitchen rule, taken as our default. */
+/** At most this share of the base is covered, so that steam escapes. A common kitchen rule, our default. */
 export const PAN_SHARE = 2 / 3;
 const FACE_MIN = { deep: 3.5, light: 2, none: 0 } as const;
 const EDGE_MIN = { deep: 1.5, light: 0.75, none: 0 } as const;
@@ -90,12 +90,12 @@ const FIRST_FAT_L = 0.005;
 const MORE_FAT_L = 0.005;
 const DREDGE_KG_PER_KG = 0.03;
 
-/** Pan temperature when the meat goes in: hot, but under the smoke of the fat. */
+/** Pan temperature when the meat goes in: hot, but below the fat's smoke point. */
 function startTempC(fat: Fat): number {
   return Math.min(HOTTEST_C, fat.smokeC - BELOW_SMOKE_K);
 }
 
-/** How much longer a face takes in a pan that must stay cool: 1 from 190 °C up, 2 at 150 °C. A modeller's judgement. */
+/** How much longer a side takes in a pan that must stay cool: 1 from 190 °C up, 2 at 150 °C. Estimate, no source. */
 function browningFactor(fat: Fat): number {
   return Math.min(2, Math.max(1, 1 + (190 - startTempC(fat)) / 40));
 }
@@ -127,7 +127,7 @@ function budget(pan: PanHeat, contactM2: number, request: SearRequest): ReturnTy
   });
 }
 
-/** Largest contact, m², that the budget carries without labouring, by bisection. */
+/** Largest contact area, m², that the budget carries without labouring, by bisection. */
 function carriedM2(pan: PanHeat, request: SearRequest): number {
   let low = 0;
   let high = pan.floorM2;
@@ -141,8 +141,8 @@ function carriedM2(pan: PanHeat, request: SearRequest): number {
 }
 
 /**
- * How the meat is browned: batches packed into the pan, largest pieces first, none more than the pan's floor, the two
- * thirds rule and the heat budget allow, unless the cook says how many; then the verdict says what happens.
+ * How the meat is browned: batches packed into the pan, largest pieces first, no more than the pan's base, the
+ * two-thirds rule and the heat budget allow, unless the cook says how many; then the verdict says what happens.
  */
 export function searPlan(request: SearRequest): SearPlan {
   const { pan, burner, fat, depth } = request;
@@ -263,7 +263,7 @@ interface Filled {
   readonly layout: readonly PlacedPiece[];
 }
 
-/** Fills batch after batch, then evens their number out so that the last is not a lonely piece. */
+/** Fills batch after batch, then evens out their sizes so that the last is not a single piece. */
 function fill(all: readonly Member[], request: SearRequest, floorM2: number, carried: number): Filled[] {
   const floor = floorOf(request.pan);
   const allowed = request.mostAtOnce === null ? Math.min(PAN_SHARE * floorM2, carried) : floorM2;
@@ -311,5 +311,5 @@ function evened(all: readonly Member[], filled: readonly Filled[], floor: Floor)
   return out.length === filled.length ? out : [...filled];
 }
 
-/** Signs of a ready pan and of browned meat; the words say what each looks like and means. */
-export const SEAR_SIGNS = ['ready', 'tooCold', 'tooHot', 'turn', 'steaming', 'brownBottom', 'blackBottom'] as const;
+/** Signs of a ready pan and of browned meat; the words describe each. */
+export const SEAR_CUES = ['ready', 'tooCold', 'tooHot', 'turn', 'steaming', 'brownBottom', 'blackBottom'] as const;

@@ -3,7 +3,7 @@ export {
   saltInSpoons,
   type SaltPlan,
   saltPlan,
-  type SaltQuestion,
+  type SaltInput,
   type SaltSource,
   SAUCE_SALT,
   USUAL_SALT_G_PER_KG,

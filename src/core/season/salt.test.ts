@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { saltBalance, saltInSpoons, saltPlan, type SaltQuestion, SAUCE_SALT, usualSaltG } from './salt';
+import { saltBalance, saltInSpoons, saltPlan, type SaltInput, SAUCE_SALT, usualSaltG } from './salt';
 import { type Figure, say } from '../message';
 import { english } from '../../testing/words';
 import { saidIn } from '../../testing/said';
@@ -8,7 +8,7 @@ import { saying } from '../../testing/saying';
 
 const STOCK = say('liquid.stockUnsalted');
 
-const QUESTION: SaltQuestion = {
+const QUESTION: SaltInput = {
   addedG: 14,
   when: 'before',
   sources: [{ name: STOCK, grams: 0.5 }],
@@ -61,9 +61,9 @@ describe('where the salt goes', () => {
 
   it('moves by the square root of time while little has moved, and slower in a small pot, worked by hand', () => {
     const slab = { ...QUESTION, beta: 0, surfacePerM: 20, minutes: 30 };
-    // D at 95 °C is 1.63e-9 m²/s: x = 20 · √(1.63e-9 · 1800) = 0.0343, and 2/√π of it is 0.0387 in a bath without end.
+    // D at 95 °C is 1.63e-9 m²/s: x = 20 · √(1.63e-9 · 1800) = 0.0343, and 2/√π of it is 0.0387 in an infinite bath.
     expect(saltBalance({ ...slab, liquidKg: 70 }).evened).toBeCloseTo(0.0387, 3);
-    // In 1.1 kg beside 0.7 kg of water the first salt goes as fast, and the share is of an equal that lies nearer.
+    // In 1.1 kg next to 0.7 kg of water the first salt moves as fast, and the equilibrium share is nearer.
     expect(saltBalance(slab).evened).toBeCloseTo((1 + 1.1 / 0.7) * (1 - Math.exp(0.000477) * (1 - 0.024628)), 3);
     const twice = saltBalance({ ...slab, minutes: 120 }).evened / saltBalance(slab).evened;
     expect(twice).toBeGreaterThan(1.9);
@@ -74,7 +74,7 @@ describe('where the salt goes', () => {
 describe('a night in the fridge', () => {
   it('moves salt on into the meat: the sauce tastes milder, worked by hand', () => {
     const [day, night] = [saltBalance(QUESTION), saltBalance({ ...QUESTION, coldHours: 16 })];
-    // At 5 °C it moves about a sixth as fast as at 95: sixteen hours are two and a half more at a simmer.
+    // At 5 °C it moves about a sixth as fast as at 95: sixteen hours equal two and a half more at a simmer.
     expect(night.evened).toBeCloseTo(saltBalance({ ...QUESTION, minutes: 180 + 16 * 60 * 0.1497 }).evened, 3);
     expect(night.sauceShare).toBeLessThan(day.sauceShare);
     expect(night.totalG).toBe(day.totalG);
@@ -102,7 +102,7 @@ describe('the salt plan', () => {
   it('asks for more at the end under seven in a thousand, and for none from there on', () => {
     const at = (sauceShare: number) => {
       const sauceKg = 0.9;
-      // Salt that no meat takes up stays in the sauce: an hour's worth of surface is as good as none.
+      // Salt the meat does not absorb stays in the sauce: a tiny surface for an hour absorbs almost none.
       const q = {
         ...QUESTION,
         addedG: 0,
@@ -147,7 +147,7 @@ describe('every figure of the salt', () => {
   const values = (f: Figure): number[] => f.inputs.map((i) => i.value);
 
   it('follows from what its why names', () => {
-    const q: SaltQuestion = {
+    const q: SaltInput = {
       ...QUESTION,
       sources: [
         { name: STOCK, grams: 0.5 },

@@ -14,17 +14,17 @@ import {
 } from '../message';
 import { SALT_CRYSTALS, type SaltCrystalId } from '../larder';
 
-/** Grams of salt on a kilogram of net boneless meat, ours. */
+/** Our grams of salt per kilogram of boneless meat. */
 export const USUAL_SALT_G_PER_KG = 10;
 /** The finished sauce tastes seasoned between these, as shares of its weight. */
 export const SAUCE_SALT = { low: 0.007, aim: 0.0085, high: 0.01 } as const;
 /** Cooked meat tastes seasoned from about here, as a share of its weight. */
 const MEAT_SALT = 0.007;
-/** What salt moves at while the pot is on, °C: the liquid's side of a simmer. */
+/** Temperature for salt diffusion while the pot is on, °C: the liquid's side of a simmer. */
 const SIMMER_C = 95;
-/** In the fridge it moves so many times as fast. */
+/** Diffusion rate in the fridge relative to that. */
 const COLD_PACE = saltDiffusion(5) / saltDiffusion(SIMMER_C);
-/** How much of the salt put on meat is inside it when it meets the liquid. Modeller's judgement. */
+/** How much of the salt put on meat is inside it when it meets the liquid. Estimate, no source. */
 const INSIDE: Readonly<Record<SaltTime, number>> = { overnight: 0.9, before: 0.3, after: 0.2, flour: 0.15, hold: 0 };
 
 export type SaltTime = 'before' | 'overnight' | 'after' | 'flour' | 'hold';
@@ -34,23 +34,23 @@ export interface SaltSource {
   readonly grams: number;
 }
 
-export interface SaltQuestion {
+export interface SaltInput {
   /** Salt the cook puts on the meat, g. */
   readonly addedG: number;
   readonly when: SaltTime;
-  /** Salt that comes with everything else, g. */
+  /** Salt from everything else, g. */
   readonly sources: readonly SaltSource[];
   /** Water in the cooked meat, kg, and the meat's weight, kg. */
   readonly meatWaterKg: number;
   readonly meatKg: number;
-  /** Liquid in the pot when the meat is done, and what it is reduced to, kg. */
+  /** Liquid in the pot when the meat is done, and after reducing, kg. */
   readonly liquidKg: number;
   readonly sauceKg: number;
-  /** Surface over volume of the pieces, 1/m, and how they close in: 0 a slab, 2 a ball. */
+  /** Surface over volume of the pieces, 1/m, and their shape exponent: 0 a slab, 2 a sphere. */
   readonly surfacePerM: number;
   readonly beta: number;
   readonly minutes: number;
-  /** And then cold in its liquid, h: salt goes on moving. */
+  /** And then cold in its liquid, h: diffusion goes on. */
   readonly coldHours: number;
 }
 
@@ -62,15 +62,15 @@ export interface SaltBalance {
   readonly meatShare: number;
   readonly sauceBeforeShare: number;
   readonly sauceShare: number;
-  /** How far salt between meat and liquid has evened out, 0 to 1. */
+  /** Progress of salt between meat and liquid towards equilibrium, 0 to 1. */
   readonly evened: number;
 }
 
 /**
- * Where the salt ends up: meat takes it up, or gives it, towards an equal share of both waters, as far as diffusion
- * between pieces and a bath that is not without end gets in the time; what stays in the liquid is concentrated by reducing. Grams in equal grams out.
+ * Where the salt ends up: it moves between meat and liquid towards equal shares of both waters, as far as diffusion
+ * gets in the time in a finite bath; what stays in the liquid is concentrated by reducing. Grams in equal grams out.
  */
-export function saltBalance(q: SaltQuestion): SaltBalance {
+export function saltBalance(q: SaltInput): SaltBalance {
   const cooked = q.when === 'hold' ? 0 : q.addedG;
   const total = cooked + q.sources.reduce((sum, s) => sum + s.grams, 0);
   const inside = cooked * INSIDE[q.when];
@@ -97,9 +97,9 @@ export function saltBalance(q: SaltQuestion): SaltBalance {
 }
 
 export interface SaltPlan {
-  /** What the school puts on the meat, all told. */
+  /** Total salt for the meat by the usual rule. */
   readonly toAdd: Figure;
-  /** Of that, what goes on the meat now. */
+  /** The part that goes on the meat now. */
   readonly now: Figure;
   readonly spoons: Message;
   readonly sources: readonly SaltSource[];
@@ -107,13 +107,13 @@ export interface SaltPlan {
   readonly meat: Figure;
   readonly sauceBefore: Figure;
   readonly sauce: Figure;
-  /** Of `toAdd`, to keep off until the sauce is reduced. */
+  /** The part of `toAdd` to hold back until the sauce is reduced. */
   readonly holdBack: Figure;
   /** To sprinkle on the meat when it is lifted out. */
   readonly atPlate: Figure;
   /** To stir in at the end to reach the aim. */
   readonly atEnd: Figure;
-  /** What else goes in brings more salt than the sauce bears, whatever is done about the meat. */
+  /** Other ingredients bring more salt than the sauce can take, whatever is done about the meat. */
   readonly tooSalty: boolean;
   readonly says: Message;
 }
@@ -129,14 +129,14 @@ export function saltInSpoons(grams: number, crystalId: SaltCrystalId): Message {
     : say('salt.spoons.level', { spoons: { as: 'teaspoons', value: spoons }, salt });
 }
 
-/** Grams of salt wanted on the meat: ours, halved where much comes with other things. */
+/** Grams of salt wanted on the meat: ours, halved if other ingredients bring much. */
 export function usualSaltG(edibleKg: number, otherG: number): number {
   const full = USUAL_SALT_G_PER_KG * edibleKg;
   return otherG > full * 0.4 ? full / 2 : full;
 }
 
-/** Salt of the whole pot, what the sauce comes to, and what to do about it. */
-export function saltPlan(q: SaltQuestion, edibleKg: number, crystal: SaltCrystalId): SaltPlan {
+/** Salt of the whole pot, the sauce's salt, and what to do about it. */
+export function saltPlan(q: SaltInput, edibleKg: number, crystal: SaltCrystalId): SaltPlan {
   const balance = saltBalance(q);
   const without = saltBalance({ ...q, addedG: 0 });
   const perGram = q.addedG > 0 && q.when !== 'hold' ? (balance.sauceShare - without.sauceShare) / q.addedG : 0;

@@ -1,6 +1,6 @@
-/** What salt moves between: pieces in a bath that is not without end. */
+/** Salt exchange between pieces and a finite bath. */
 export interface SaltMove {
-  /** Surface over volume of the pieces, 1/m, and how they close in: 0 a slab, 2 a ball. */
+  /** Surface over volume of the pieces, 1/m, and their shape exponent: 0 a slab, 2 a sphere. */
   readonly surfacePerM: number;
   readonly beta: number;
   readonly meatWaterKg: number;
@@ -11,7 +11,7 @@ export interface SaltMove {
 
 const GAS_CONSTANT = 8.314;
 
-/** Diffusion of salt in cooked meat, m²/s. Modeller's judgement: that of free brine, times 0.35. */
+/** Diffusivity of salt in cooked meat, m²/s. Estimate: that of free brine, times 0.35. */
 export function saltDiffusion(tempC: number): number {
   return 1.5e-9 * Math.exp((-18_000 / GAS_CONSTANT) * (1 / (tempC + 273.15) - 1 / 363.15));
 }
@@ -24,8 +24,8 @@ function scaledErfc(y: number): number {
 }
 
 /**
- * How far salt between meat and liquid has evened out, 0 to 1: short times in a well-stirred bath of finite size, with the
- * pieces' curvature. Source: Crank (1975); the curvature is ours, within 3 % up to 0.9.
+ * Progress of salt between meat and liquid towards equilibrium, 0 to 1: short times in a well-stirred finite bath, with
+ * the pieces' curvature. Source: Crank (1975); the curvature is ours, within 3% up to 0.9.
  */
 export function saltAtEquilibrium({ surfacePerM, beta, meatWaterKg, liquidWaterKg, tempC, hours }: SaltMove): number {
   const x = surfacePerM * Math.sqrt(saltDiffusion(tempC) * hours * 3600);

@@ -76,14 +76,14 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
   if (plan.base.flour) {
     const { thicken } = input.base;
     const by = thicken === 'end' ? input.finish.thickener : 'flourWhite';
-    // Kneaded butter and roux are half of them butter.
+    // Butter-flour paste and roux are half butter.
     const grams = plan.base.flour.value;
     const buttered = by === 'kneaded' || by === 'flourBlond';
     lines.push(mass('dry', nameOf('thickener', buttered ? 'flourWhite' : by), by === 'kneaded' ? grams / 2 : grams));
     if (buttered) lines.push(mass('cupboard', say('shop.enrich.butter'), by === 'kneaded' ? grams / 2 : grams));
   }
   const enrich = enriching(input);
-  if (enrich?.id === 'butter') lines.push(mass('cupboard', say('shop.enrich.butter'), enrich.amount));
+  if (enrich?.unit === 'mass') lines.push(mass('cupboard', say(`shop.enrich.${enrich.id}`), enrich.amount));
   else if (enrich) {
     lines.push({
       aisle: 'bottles',
@@ -146,5 +146,5 @@ export function shoppingList(plan: Plan): ShoppingLine[] {
   return AISLES.flatMap((aisle) => lines.filter((l) => l.aisle === aisle));
 }
 
-/** What is left of vegetables after peeling and topping. */
+/** Share of vegetables left after peeling and trimming. */
 const PEEL = 0.88;

@@ -2,22 +2,23 @@ import { type StepKind } from './kinds';
 import { all, herbList } from './phrases';
 import { type Part, type Sequence } from './sequence';
 import { type Step } from './step';
+import { type StepId, stepId } from './stepId';
 import { cutById } from '../larder';
 import { kg, listParam, litres, minutes as time, nameOf, say, tempC } from '../message';
-import { finishSteps, type Plan } from '../plan';
+import { finishSteps, type BegunPlan } from '../plan';
 import { MINUTE_MS } from '../quantity';
 
-/** What is done on the way takes so long, min. */
+/** Minutes for each act during the braise. */
 const SHORTEST_MIN = 0.25;
-/** Fresh, sharp or crisp: got ready so long before the plates. */
+/** Fresh, sharp or crisp items are prepared this long before serving. */
 const GARNISH_MIN = 8;
 const GARNISH_BEFORE_MIN = 25;
 
 /** From off the heat to the last box in the fridge. */
-export function afterSteps(plan: Plan, seq: Sequence): void {
+export function afterSteps(plan: BegunPlan, seq: Sequence): void {
   const { ahead, work, countOut } = plan;
-  let last = 'offHeat';
-  const then = (id: string, kind: StepKind, part: Part = {}): void => {
+  let last: StepId = 'offHeat';
+  const then = (id: StepId, kind: StepKind, part: Part = {}): void => {
     seq.add(id, kind, { after: [last], ...part });
     last = id;
   };
@@ -28,7 +29,6 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
       how: say('next.cool'),
       what: say('next.cool.why', { time: time(ahead.cooling.iceMin), ice: kg(ahead.cooling.iceKg) }),
       sign: say('next.cool.sign'),
-      record: 'cooling',
     });
     then('fridge', 'intoFridge', {
       minutes: 2,
@@ -37,25 +37,25 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
   }
   seq.begin('finish');
   if (!ahead) {
-    seq.add('hold', 'hold', { after: ['offHeat'], due: { kind: 'forecast' }, minutes: 1, record: 'hold' });
+    seq.add('hold', 'hold', { after: ['offHeat'], due: { kind: 'forecast' }, minutes: 1 });
   }
   const counted = (): void => {
     if (countOut.length === 0) return;
     then('countOut', 'countOut', {
       minutes: 0.5,
-      record: 'counted',
       what: all(countOut.map((c) => say('recipe.times', { count: c.count, what: c.what }))),
     });
   };
-  // That a sauce stays as it is wants no hands.
+  // A sauce left as it is needs no work.
   const steps = finishSteps(plan).flatMap(({ work, ...s }) => (work === 'asItStands' ? [] : [{ ...s, kind: work }]));
-  // Bay, string and bones are looked for where the meat is out of the pot, before anything is pressed, blended or boiled down.
+  // Bay, string and bones are taken out once the meat is out of the pot, before anything is pressed, blended or
+  // reduced.
   const outAt = Math.max(
     0,
     steps.findIndex((s) => s.kind === 'liftOut'),
   );
-  for (const [i, { says, kind, minutes }] of steps.entries()) {
-    then(`finish-${says.code}`, kind, { how: says, minutes: Math.max(SHORTEST_MIN, minutes) });
+  for (const [i, { part, says, kind, minutes }] of steps.entries()) {
+    then(stepId('finish', part), kind, { how: says, minutes: Math.max(SHORTEST_MIN, minutes) });
     if (i === outAt) counted();
   }
   seq.begin('serve');
@@ -80,7 +80,7 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     if (task.sideId === undefined) continue;
     const many = task.pieces.length;
     for (const [i, piece] of task.pieces.entries()) {
-      seq.add(many > 1 ? `${task.id}-${String(i)}` : task.id, 'sideOther', {
+      seq.add(stepId('side', task.id, many > 1 ? i : undefined), 'sideOther', {
         title: say('step.side', { side: nameOf('side', task.sideId) }),
         how: task.label,
         mark: { kind: 'add', label: nameOf('side', task.sideId) },
@@ -92,23 +92,22 @@ export function afterSteps(plan: Plan, seq: Sequence): void {
     }
   }
   then('served', 'onTable', {
-    record: 'served',
     what:
       plan.table.chokeables.length > 0
         ? say('step.onTable.names', { things: listParam(plan.table.chokeables, 'semicolon') })
         : null,
   });
   seq.begin('store');
-  // What was warmed again is not kept a second time.
+  // What was reheated is not stored a second time.
   if (!ahead) {
-    seq.add('cool', 'cool', { after: ['served'], minutes: 30, record: 'cooling', title: say('step.cool.rest') });
-    seq.add('portion', 'portion', { after: ['cool'], minutes: 5, record: 'stored' });
+    seq.add('cool', 'cool', { after: ['served'], minutes: 30, title: say('step.cool.rest') });
+    seq.add('portion', 'portion', { after: ['cool'], minutes: 5 });
   }
-  then('verdict', 'verdict', { record: 'finished' });
+  then('verdict', 'verdict');
 }
 
-/** How what has become of the meat is put on a plate; as usual where it is whole and holds together. */
-function platedAs({ input }: Plan): Partial<Pick<Step, 'how' | 'sign'>> {
+/** How the finished meat is plated; the usual way if it is whole and holds together. */
+function platedAs({ input }: BegunPlan): Partial<Pick<Step, 'how' | 'sign'>> {
   const how =
     input.finish.meat !== 'whole'
       ? 'pulled'

@@ -2,13 +2,14 @@ import { donenessCue } from './donenessCue';
 import { type StepKind } from './kinds';
 import { herbList, thing } from './phrases';
 import { type Part, type Sequence } from './sequence';
-import { firstStage, heatMode, heatSays, type HeatStage, MODES } from '../choices';
+import { type StepId, stepId } from './stepId';
+import { firstStage, heatMode, heatSays, type HeatPhase, MODES } from '../choices';
 import { garnishById } from '../larder';
 import { LATE_POUR_MIN } from '../liquid';
 import { litres, nameOf, noun, say } from '../message';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 
-const LID_STEP: Readonly<Partial<Record<HeatStage['lid'], StepKind>>> = {
+const LID_STEP: Readonly<Partial<Record<HeatPhase['lid'], StepKind>>> = {
   heavy: 'lidOn',
   light: 'lidOn',
   ajar: 'lidOn',
@@ -20,7 +21,7 @@ const LID_STEP: Readonly<Partial<Record<HeatStage['lid'], StepKind>>> = {
 const FALLS_TEST = ['rib', 'strip'];
 
 /** How this cut is tested. */
-function testKind(plan: Plan): StepKind {
+function testKind(plan: BegunPlan): StepKind {
   const part = plan.parts.find((p) => p.cut.id === plan.cutId) ?? plan.parts[0];
   if (plan.input.prepare.filling) return 'testRolls';
   if (plan.forecast.target === 'gives') return 'testSlices';
@@ -32,14 +33,14 @@ function testKind(plan: Plan): StepKind {
   return 'testRoast';
 }
 
-/** From the lid to off the heat: what is looked at, turned, tested, changed and put in late. */
-export function braiseSteps(plan: Plan, seq: Sequence): void {
+/** From the lid to off the heat: checks, turning, tests, heat changes and late ingredients. */
+export function braiseSteps(plan: BegunPlan, seq: Sequence): void {
   const { input, base, liquid } = plan;
   seq.begin('braise');
   const first = firstStage(input);
   const lid = LID_STEP[first.lid];
   const place = MODES[heatMode(first.heat)].place;
-  const after = ['meatBack'];
+  const after: readonly StepId[] = ['meatBack'];
   if (lid) seq.add('lid', lid, { after, what: nameOf('lid', first.lid), minutes: 0.5 });
   seq.add('place', place === 'burner' ? 'ontoFlame' : 'intoOven', {
     after: lid ? ['lid'] : after,
@@ -53,7 +54,6 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
     'look',
     later({
       due: { kind: 'forecast' },
-      record: 'liquid',
       mark: { kind: 'look', label: say(place === 'burner' ? 'mark.bubbles' : 'mark.level') },
     }),
   );
@@ -64,7 +64,6 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
       'turnPieces',
       later({
         due: { kind: 'forecast' },
-        record: 'turned',
         mark: { kind: 'turn', label: say('mark.turn') },
         minutes: 2,
         what: main
@@ -73,19 +72,14 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
       }),
     );
   }
-  seq.add(
-    'topUp',
-    'topUp',
-    later({ due: { kind: 'forecast' }, record: 'liquid', mark: { kind: 'look', label: say('mark.topUp') } }),
-  );
+  seq.add('topUp', 'topUp', later({ due: { kind: 'forecast' }, mark: { kind: 'look', label: say('mark.topUp') } }));
   for (const [i, stage] of plan.stages.entries()) {
     if (i === 0) continue;
     seq.add(
-      `heat-${String(i)}`,
+      stepId('heat', i),
       stage.lid === 'none' ? 'lidOff' : 'changeHeat',
       later({
         due: { kind: 'heat', index: i },
-        record: 'heat',
         mark: { kind: 'heat', label: plan.dayQuestion.work.stages[i]?.says ?? heatSays(stage.heat) },
         how: plan.dayQuestion.work.stages[i]?.says ?? heatSays(stage.heat),
         care: MODES[heatMode(stage.heat)].care,
@@ -94,7 +88,7 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
   }
   for (const { liquid: what, pouredL } of liquid.late) {
     seq.add(
-      `late-${what.id}`,
+      stepId('late', what.id),
       'goesIn',
       later({
         due: { kind: 'beforeReady', minutes: LATE_POUR_MIN },
@@ -118,7 +112,7 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
               : 'goesIn';
     const amount = thing(step.title, step.kg, step.cutMm);
     seq.add(
-      `late-${step.id}`,
+      stepId('late', step.id),
       kind === 'mushroomsLate' ? 'goesIn' : kind,
       later({
         due: { kind: 'beforeReady', minutes: step.minutes },
@@ -143,7 +137,6 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
     testKind(plan),
     later({
       due: { kind: 'forecast' },
-      record: 'fork',
       mark: { kind: 'test', label: say('mark.forkTest') },
       sign: donenessCue(plan.cutId, plan.forecast.target),
     }),
@@ -151,6 +144,6 @@ export function braiseSteps(plan: Plan, seq: Sequence): void {
   seq.add(
     'offHeat',
     'outOfOven',
-    later({ due: { kind: 'forecast' }, record: 'offHeat', minutes: 2, care: MODES[heatMode(first.heat)].care }),
+    later({ due: { kind: 'forecast' }, minutes: 2, care: MODES[heatMode(first.heat)].care }),
   );
 }

@@ -1,11 +1,11 @@
 import { kg, listParam, type Message, mm, nameOf, noun, say } from '../message';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 
-/** Several things as one sentence. */
+/** Several items as one sentence. */
 export const all = (things: readonly Message[], join: 'comma' | 'semicolon' = 'comma'): Message =>
   say('step.list', { things: listParam(things, join) });
 
-/** So much of something, cut to a size where it is. */
+/** An amount of something, with its cut size if it has one. */
 export const thing = (name: Message, kilos: number, cutMm?: number): Message =>
   kilos > 0
     ? cutMm === undefined
@@ -14,7 +14,7 @@ export const thing = (name: Message, kilos: number, cutMm?: number): Message =>
     : name;
 
 /** The herbs that go in then. */
-export function herbList({ liquid }: Plan, when: 'start' | 'halfway' | 'end'): Message {
+export function herbList({ liquid }: BegunPlan, when: 'start' | 'halfway' | 'end'): Message {
   return all(
     liquid.herbs.lines
       .filter((l) => l.herb.when === when)

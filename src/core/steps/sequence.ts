@@ -1,40 +1,42 @@
 import { STEP_KINDS, type StepKind } from './kinds';
-import { type Step, type WorkStage } from './step';
+import { type Step, type WorkPhase } from './step';
+import { STEP_RECORDS } from './stepRecords';
+import { type StepId, stepKeyOf } from './stepId';
 
-/** What a step has of its own, beside its kind. */
-export type Part = Partial<Omit<Step, 'id' | 'kind' | 'minutes'>> & { readonly minutes?: number };
+/** What a step has of its own, in addition to its kind. */
+export type Part = Partial<Omit<Step, 'id' | 'kind' | 'minutes' | 'record'>> & { readonly minutes?: number };
 
-/** Steps put one after the other, stage by stage. */
+/** Steps in order, phase by phase. */
 export class Sequence {
   readonly steps: Step[] = [];
-  private last: string | undefined;
-  /** Done beside the others, and needed by what comes next in line from some point on. */
-  private needed: string[] = [];
+  private last: StepId | undefined;
+  /** Done alongside, and needed by a later step in the main order. */
+  private needed: StepId[] = [];
 
-  constructor(private stage: WorkStage) {}
+  constructor(private stage: WorkPhase) {}
 
-  begin(stage: WorkStage): void {
+  begin(stage: WorkPhase): void {
     this.stage = stage;
   }
 
   /** A step that waits for the one before it, and the next for it. */
-  then(id: string, kind: StepKind, part: Part = {}): void {
+  then(id: StepId, kind: StepKind, part: Part = {}): void {
     this.add(id, kind, { after: [...(this.last === undefined ? [] : [this.last]), ...this.needed], ...part });
     this.last = id;
     this.needed = [];
   }
 
-  /** What is done beside the others has to be done before the next in line. */
-  needs(...ids: string[]): void {
+  /** Side work has to be done before the next main step. */
+  needs(...ids: StepId[]): void {
     const there = ids.filter((id) => this.steps.some((s) => s.id === id));
     this.needed.push(...there);
   }
 
-  /** A step beside the others. */
-  add(id: string, kind: StepKind, part: Part = {}): void {
+  /** A side step. */
+  add(id: StepId, kind: StepKind, part: Part = {}): void {
     const row = STEP_KINDS[kind];
     const { minutes: likely = 1, ...rest } = part;
-    const [low, high] = row.spread;
+    const [low, high] = row.rangeShares;
     this.steps.push({
       title: null,
       how: null,
@@ -47,7 +49,7 @@ export class Sequence {
       stage: this.stage,
       after: [],
       due: { kind: 'next' },
-      record: null,
+      record: STEP_RECORDS[stepKeyOf(id)] ?? null,
       aside: null,
       mark: null,
       ...rest,

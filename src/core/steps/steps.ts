@@ -3,12 +3,12 @@ import { braiseSteps } from './inPot';
 import { Sequence } from './sequence';
 import { type Step } from './step';
 import { baseSteps, liquidSteps, readySteps, searSteps } from './toPot';
-import { type Plan } from '../plan';
+import { type BegunPlan } from '../plan';
 
-const made = new WeakMap<Plan, readonly Step[]>();
+const made = new WeakMap<BegunPlan, readonly Step[]>();
 
-/** Every step of a plan, from the fridge door to the plate, in the order of the work. Pure; kept for each plan. */
-export function stepsOf(plan: Plan): readonly Step[] {
+/** Every step of a plan, from the fridge door to serving, in order. Pure; cached per plan. */
+export function stepsOf(plan: BegunPlan): readonly Step[] {
   const known = made.get(plan);
   if (known) return known;
   const seq = new Sequence('ready');

@@ -1,7 +1,7 @@
 import { type Step } from './step';
 import { type Message, say } from '../message';
 
-/** What a step is called: the act and its object. */
+/** A step's title: act and object. */
 export const titleOf = ({ title, kind }: Pick<Step, 'title' | 'kind'>): Message => title ?? say(`step.${kind}.title`);
 
 /** How a step is done, in one line. */

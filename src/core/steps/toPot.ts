@@ -1,17 +1,18 @@
 import { type StepKind } from './kinds';
 import { all, herbList, thing } from './phrases';
 import { type Part, type Sequence } from './sequence';
+import { type StepId, stepId } from './stepId';
 import { firstStage, heatMode, MODES } from '../choices';
 import { garnishById, isReducible } from '../larder';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
 import { baseIngredientId } from '../custom';
-import { type Plan } from '../plan';
-import { warmings } from '../schedule';
+import { type BegunPlan } from '../plan';
+import { preheats } from '../schedule';
 import { MINUTE_MS } from '../quantity';
 import { safetyParams } from '../safety';
 
-/** Getting ready: hands, board, meat, then what is done to it in the plan's order. */
-export function readySteps(plan: Plan, seq: Sequence): void {
+/** Getting ready: hands, board, meat, then its preparation in the plan's order. */
+export function readySteps(plan: BegunPlan, seq: Sequence): void {
   const { input, prep, salt, base, sear } = plan;
   const { season } = input;
   seq.begin('ready');
@@ -42,7 +43,9 @@ export function readySteps(plan: Plan, seq: Sequence): void {
   );
   seq.then('meatOut', 'meatOut', { minutes: 0.5, what: all(pieces) });
   for (const [i, step] of prep.steps.entries()) {
-    const id = `prep-${String(i)}-${step.id}`;
+    const further = step.cutId === null || step.cutId === input.meat.cutId ? undefined : step.cutId;
+    const nth = prep.steps.slice(0, i + 1).filter((s) => s.id === step.id && s.cutId === step.cutId).length;
+    const id = stepId('prep', step.id, further, nth > 1 ? nth : undefined);
     const own = { minutes: step.minutes, title: step.title, how: step.says };
     switch (step.id) {
       case 'trim':
@@ -90,8 +93,8 @@ export function readySteps(plan: Plan, seq: Sequence): void {
     });
   }
   for (const mark of plan.day.marks.filter((m) => m.kind === 'oven')) {
-    const warmed = warmings(plan.dayQuestion.work).find(({ id }) => id === mark.id);
-    seq.add(`warm-${mark.id}`, 'lightOven', {
+    const warmed = preheats(plan.dayQuestion.work).find(({ id }) => id === mark.id);
+    seq.add(stepId('warm', mark.id), 'lightOven', {
       title: warmed ? say(`step.light.${warmed.stage.heat}`) : null,
       mark: { kind: 'oven', label: mark.label },
       minutes: 1,
@@ -100,12 +103,12 @@ export function readySteps(plan: Plan, seq: Sequence): void {
   }
 }
 
-/** The pan: batch by batch and face by face. */
-export function searSteps(plan: Plan, seq: Sequence): void {
+/** The pan: batch by batch and side by side. */
+export function searSteps(plan: BegunPlan, seq: Sequence): void {
   const { sear, input, work } = plan;
   seq.begin('sear');
   if (input.bare !== null) {
-    seq.then('bare', 'smokeFirst', {
+    seq.then('dryPreCook', 'smokeFirst', {
       minutes: input.bare.minutes,
       title: say(input.bare.smoke ? 'task.bare.smoke' : 'task.bare.warm'),
       sign: say('step.smokeFirst.sign', safetyParams(input.keeping.rule)),
@@ -124,8 +127,8 @@ export function searSteps(plan: Plan, seq: Sequence): void {
   const faces = input.sear.moving === 'moving' ? 1 : sear.faces;
   const meat = plan.parts[0];
   for (const [i, batch] of sear.batches.entries()) {
-    const b = String(i + 1);
-    const of = { batch: i + 1, of: count };
+    const b = i + 1;
+    const of = { batch: b, of: count };
     const recover = i < count - 1 ? Math.min(batch.recoverMinutes, perBatch / 3) : 0;
     const hands = 2;
     const edges = sear.edges > 0 ? sear.edgeMinutes * sear.edges : 0;
@@ -135,19 +138,19 @@ export function searSteps(plan: Plan, seq: Sequence): void {
       pieces: batch.count,
       noun: noun(meat?.cut.pieceNoun ?? 'piece', batch.count),
     });
-    seq.then(`lay-${b}`, 'layBatch', { what: put });
+    seq.then(stepId('lay', b), 'layBatch', { what: put });
     for (let f = 1; f <= faces; f++) {
-      seq.then(`face-${b}-${String(f)}`, f === 1 ? 'leaveFace' : 'turnFace', {
+      seq.then(stepId('face', b, f), f === 1 ? 'leaveFace' : 'turnFace', {
         minutes: face,
         what: say('step.face', { ...of, face: f, faces }),
       });
     }
-    if (edges > 0) seq.then(`edges-${b}`, 'searEdges', { minutes: edges, what: say('step.batchOnly', of) });
-    seq.then(`out-${b}`, 'batchOut', {
+    if (edges > 0) seq.then(stepId('edges', b), 'searEdges', { minutes: edges, what: say('step.batchOnly', of) });
+    seq.then(stepId('out', b), 'batchOut', {
       what: put,
       aside: { what: put, backBy: 'meatBack' },
     });
-    if (recover > 0) seq.then(`back-${b}`, 'panBack', { minutes: recover });
+    if (recover > 0) seq.then(stepId('back', b), 'panBack', { minutes: recover });
   }
   if (input.season.when === 'after' && plan.salt.now.value > 0) {
     seq.then('saltMeat', 'saltMeat', { minutes: 2, what: say('step.salt', { salt: kg(plan.salt.now.value) }) });
@@ -159,8 +162,8 @@ export function searSteps(plan: Plan, seq: Sequence): void {
 const WHOLE_GARLIC_MM = 12;
 const ONION_STEP = { soft: 'onionSoft', golden: 'onionGolden', deep: 'onionDeep' } as const;
 
-/** The kind of step something of the base is. */
-function baseKind(plan: Plan, step: Plan['base']['steps'][number]): StepKind {
+/** The kind of step for an item of the base. */
+function baseKind(plan: BegunPlan, step: BegunPlan['base']['steps'][number]): StepKind {
   const { base } = plan.input;
   if (step.id === 'dust') return 'dust';
   if (step.id === 'paste') {
@@ -190,23 +193,23 @@ function baseKind(plan: Plan, step: Plan['base']['steps'][number]): StepKind {
   return ['aromatic', 'root', 'vegetable'].includes(garnish.kind) ? 'carrotCelery' : 'inPan';
 }
 
-type BasePart = Plan['base']['steps'][number];
+type BasePart = BegunPlan['base']['steps'][number];
 
-function basePart(plan: Plan, step: BasePart, seq: Sequence): void {
+function basePart(plan: BegunPlan, step: BasePart, seq: Sequence): void {
   const kind = baseKind(plan, step);
   const apart = step.id.startsWith('apart-');
-  seq.then(`base-${step.id}`, kind, {
+  seq.then(stepId('base', step.id), kind, {
     minutes: kind === 'withLiquid' ? 0.5 : Math.max(0.25, step.minutes),
     title: ['inPan', 'withLiquid', 'dust'].includes(kind) ? say('step.named', { what: step.title }) : null,
     what: thing(step.title, step.kg, step.cutMm),
     sign: ['inPan', 'dust'].includes(kind) ? step.look : null,
     stay: step.stay,
-    ...(apart && { aside: { what: step.title, backBy: `late-${step.id.slice('apart-'.length)}` } }),
+    ...(apart && { aside: { what: step.title, backBy: stepId('late', step.id.slice('apart-'.length)) } }),
   });
 }
 
-/** What is softened in the fat; what only goes in with the liquid comes with that. */
-export function baseSteps(plan: Plan, seq: Sequence): void {
+/** What is softened in the fat; what only goes in with the liquid is listed there. */
+export function baseSteps(plan: BegunPlan, seq: Sequence): void {
   seq.begin('base');
   seq.needs('chop');
   for (const step of plan.base.steps) {
@@ -216,39 +219,51 @@ export function baseSteps(plan: Plan, seq: Sequence): void {
   }
 }
 
-const inStages = ({ input, base }: Plan): boolean => base.flour !== null && input.base.thicken !== 'end';
+const inStages = ({ input, base }: BegunPlan): boolean => base.flour !== null && input.base.thicken !== 'end';
 
-/** Pour by pour, up to the simmer, and the meat into it. */
-export function liquidSteps(plan: Plan, seq: Sequence): void {
+/** Addition by addition, up to the simmer, and the meat into it. */
+export function liquidSteps(plan: BegunPlan, seq: Sequence): void {
   const { liquid, input, sear, work } = plan;
   const { wine } = liquid;
   seq.begin('liquid');
-  const chain: (readonly [id: string, kind: StepKind, part: Part])[] = [];
-  if (sear.batches.length > 0) chain.push(['deglaze', 'deglaze', { minutes: 2 }]);
+  const chain: { readonly minutes: number; readonly add: () => void }[] = [];
+  const link = (id: StepId, kind: StepKind, part: Part): void => {
+    chain.push({
+      minutes: part.minutes ?? 1,
+      add: () => {
+        seq.then(id, kind, part);
+      },
+    });
+  };
+  const linkBase = (step: BasePart): void => {
+    chain.push({
+      minutes: 1,
+      add: () => {
+        basePart(plan, step, seq);
+      },
+    });
+  };
+  if (sear.batches.length > 0) link('deglaze', 'deglaze', { minutes: 2 });
   const down = wine !== null && wine.target.value < wine.pouredL - 0.005;
   for (const { liquid: what, pouredL } of liquid.pours) {
     const amount = say('step.pour', { volume: litres(pouredL), liquid: nameOf('liquid', what.id) });
     if (isReducible(what)) {
-      chain.push([`pour-${what.id}`, 'pourIn', { minutes: 0.5, what: amount }]);
+      link(stepId('pour', what.id), 'pourIn', { minutes: 0.5, what: amount });
     }
   }
   if (down) {
-    chain.push([
-      'wineDown',
-      'wineDown',
-      {
-        minutes: Number.isFinite(wine.minutes.value) ? wine.minutes.value : 10,
-        what: say('step.wineDown', { volume: litres(wine.target.value), deep: mm(wine.depthAfterMm) }),
-      },
-    ]);
+    link('wineDown', 'wineDown', {
+      minutes: Number.isFinite(wine.minutes.value) ? wine.minutes.value : 10,
+      what: say('step.wineDown', { volume: litres(wine.target.value), deep: mm(wine.depthAfterMm) }),
+    });
   }
   const rest = liquid.pours.filter((p) => !isReducible(p.liquid));
   for (const step of plan.base.steps) {
-    if (['pasteAfterWine', 'pasteRaw'].includes(baseKind(plan, step))) chain.push([step.id, 'pasteRaw', {}]);
+    if (['pasteAfterWine', 'pasteRaw'].includes(baseKind(plan, step))) linkBase(step);
   }
-  for (const { liquid: what, pouredL, note } of rest) {
+  for (const { liquid: what, pouredL } of rest) {
     const amount = say('step.pour', { volume: litres(pouredL), liquid: nameOf('liquid', what.id) });
-    const filler = note?.code === 'pour.hotToTheLine';
+    const filler = input.liquid.fill && what.id === input.liquid.fillerId;
     const kind: StepKind = filler
       ? inStages(plan)
         ? 'stockStages'
@@ -256,28 +271,19 @@ export function liquidSteps(plan: Plan, seq: Sequence): void {
       : what.kind === 'tomato'
         ? 'tomatoesIn'
         : 'pourIn';
-    chain.push([
-      `pour-${what.id}`,
-      kind,
-      {
-        minutes: kind === 'tomatoesIn' ? 4 : kind === 'pourIn' ? 0.5 : 1.5,
-        what: filler ? say('step.toTheLine', { pour: amount, deep: mm(plan.pot.levelStartMm) }) : amount,
-      },
-    ]);
+    link(stepId('pour', what.id), kind, {
+      minutes: kind === 'tomatoesIn' ? 4 : kind === 'pourIn' ? 0.5 : 1.5,
+      what: filler ? say('step.toTheLine', { pour: amount, deep: mm(plan.pot.levelStartMm) }) : amount,
+    });
   }
   if (liquid.herbs.lines.some((l) => l.herb.when === 'start')) {
-    chain.push(['herbsIn', 'herbsIn', { minutes: 0.5, what: herbList(plan, 'start') }]);
+    link('herbsIn', 'herbsIn', { minutes: 0.5, what: herbList(plan, 'start') });
   }
-  for (const step of plan.base.steps.filter((s) => baseKind(plan, s) === 'withLiquid'))
-    chain.push([step.id, 'withLiquid', {}]);
-  const spent = chain.reduce((sum, [, , part]) => sum + (part.minutes ?? 1), 0);
+  for (const step of plan.base.steps.filter((s) => baseKind(plan, s) === 'withLiquid')) linkBase(step);
+  const spent = chain.reduce((sum, link) => sum + link.minutes, 0);
   const simmer = input.liquid.start === 'simmer';
   seq.needs('tieHerbs');
-  for (const [id, kind, part] of chain) {
-    const based = plan.base.steps.find((s) => s.id === id);
-    if (based) basePart(plan, based, seq);
-    else seq.then(id, kind, part);
-  }
+  for (const { add } of chain) add();
   if (simmer) {
     seq.then('bringSimmer', 'bringSimmer', {
       minutes: Math.max(2, work.liquid - spent),
@@ -286,7 +292,6 @@ export function liquidSteps(plan: Plan, seq: Sequence): void {
   }
   seq.then('meatBack', 'meatBack', {
     minutes: 1,
-    record: 'intoPot',
     how: simmer ? null : say('step.meatCold'),
     what: say('step.meatBack', {
       pieces: plan.parts.reduce((sum, p) => sum + p.part.pieces, 0),

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { kindOf, BRAISE_STYLES, withStyle } from './styles';
 import { bonelessKg } from '../buy';
 import { CUTS, garnishById, isFatId, isGarnishId, isHerbId, isLiquidId, isSpiceId } from '../larder';
-import { checkPlanInput, composePlan, startPlan, usualMeat } from '../plan';
+import { checkPlanInput, composePlan, startPlan, defaultMeat } from '../plan';
 import { meatParts, type PlanInput } from '../choices';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN, wide } from '../../testing/fixtures';
 import { english } from '../../testing/words';
@@ -52,7 +52,7 @@ describe('the kinds', () => {
     if (!kind) throw new Error('no kind');
     fc.assert(
       fc.property(fc.constantFrom(...CUTS), fc.double({ min: 1, max: 5, noNaN: true }), (cut, kg) => {
-        const input = withStyle({ ...OXTAIL_PLAN, meat: usualMeat(cut.id, 4, kg) }, kind);
+        const input = withStyle({ ...OXTAIL_PLAN, meat: defaultMeat(cut.id, 4, kg) }, kind);
         const edible = bonelessKg(meatParts(input));
         for (const [i, item] of input.base.items.entries()) {
           expect(Math.abs(item.kg * 1000 - (kind.items[i]?.gPerKg ?? 0) * edible)).toBeLessThanOrEqual(5.01);

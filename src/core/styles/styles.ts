@@ -8,12 +8,12 @@ import {
   meatParts,
   type PlanInput,
   type SpiceTime,
-  usualFinish,
+  defaultFinish,
   type TechniqueOption,
   withLid,
 } from '../choices';
 
-/** A way of braising as ratios per kilogram of meat off the bone, to be put on any cut and weight. */
+/** A style of braising as amounts per kilogram of boneless meat, for any cut and weight. */
 export interface BraiseStyle {
   readonly id: string;
   readonly items: readonly {
@@ -44,7 +44,7 @@ export interface BraiseStyle {
   readonly lid: LidKind | null;
 }
 
-/** A kind a kitchen has kept, under its own name. */
+/** A style a kitchen has saved, under its own name. */
 export interface OwnKind extends BraiseStyle {
   readonly name: string;
 }
@@ -73,7 +73,7 @@ const USUAL = {
   lid: null,
 } as const satisfies Partial<BraiseStyle>;
 
-/** Bases for a start: ours, as ratios; everything else is computed for the cut and weight at hand. */
+/** Our styles to start from, as ratios; everything else is computed for the cut and weight at hand. */
 export const BRAISE_STYLES: readonly BraiseStyle[] = [
   {
     ...USUAL,
@@ -217,34 +217,34 @@ export const BRAISE_STYLES: readonly BraiseStyle[] = [
   },
 ];
 
-/** To kitchen scales: 5 g up to 100 g, 10 g above. */
+/** Rounded for kitchen scales: 5 g up to 100 g, 10 g above. */
 function kitchenKg(grams: number): number {
   const step = grams < 100 ? 5 : 10;
   return Math.max(grams > 0.5 ? Math.min(step, grams) : 0, Math.round(grams / step) * step) / 1000 || 0;
 }
 
-/** Meat off the bone in a plan, kg; what is not yet entered counts nothing. */
+/** Boneless meat in a plan, kg; amounts not yet entered count as nothing. */
 function meatKg(input: Pick<PlanInput, 'meat' | 'also'>): number {
   return bonelessKg(meatParts(input).filter((p) => Number.isFinite(p.massKg) && isCutId(p.cutId)));
 }
 
-/** About how much liquid so much meat takes to a level, for counting herbs. */
+/** About how much liquid this much meat needs for a level, for counting herbs. */
 function roughLitres(kg: number, level: number): number {
   return Math.max(0.5, kg * Math.min(1, level));
 }
 
-/** The kind's vegetables by what becomes of them. */
+/** The style's vegetables by purpose. */
 const fatesOf = (kind: BraiseStyle): Pick<BaseItem, 'fate' | 'kg'>[] =>
   kind.items.map(({ fate, gPerKg }) => ({ fate, kg: gPerKg }));
 
-/** The plan with a kind's base, liquid, herbs, spice and ways put on its meat, scaled to its weight. */
+/** The plan with a style's base, liquid, herbs, spice and techniques applied to its meat, scaled to its weight. */
 export function withStyle(input: PlanInput, kind: BraiseStyle): PlanInput {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, kind.level ?? input.liquid.level);
   return {
     ...input,
     finish: {
-      ...usualFinish(isSmall(cutById(input.meat.cutId), input.meat), input.result, fatesOf(kind)),
+      ...defaultFinish(isSmall(cutById(input.meat.cutId), input.meat), input.result, fatesOf(kind)),
       sauceLPerPlate: input.finish.sauceLPerPlate,
     },
     course: kind.lid === null ? input.course : withLid(input, kind.lid).course,
@@ -282,7 +282,7 @@ export function withStyle(input: PlanInput, kind: BraiseStyle): PlanInput {
   };
 }
 
-/** The kind a plan amounts to, to be put on other meat. */
+/** The style of a plan, for use with other meat. */
 export function kindOf(input: PlanInput, id: string, name: string): OwnKind {
   const kg = meatKg(input);
   const roughL = roughLitres(kg, input.liquid.level);

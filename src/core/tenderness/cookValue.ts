@@ -1,7 +1,7 @@
 /**
- * Cook value: minutes at 95 °C that would dissolve as much collagen.
- * Arrhenius rate with 95 kJ/mol (a tenfold change per 27 K near 95 °C), gated at 52 °C below which nothing happens.
- * The energy was chosen where cuts with both hot and low-temperature practice agree best; it is good to about 8 kJ/mol.
+ * Cook value: minutes at 95 °C that would dissolve as much collagen. Arrhenius rate with 95 kJ/mol (a tenfold change
+ * per 27 K near 95 °C), gated at 52 °C, below which nothing happens. The energy is the one at which cuts with both hot
+ * and low-temperature practice agree best; good to about 8 kJ/mol.
  */
 const ACTIVATION_J_MOL = 95000;
 const GAS_CONSTANT = 8.314462;

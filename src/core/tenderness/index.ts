@@ -1,12 +1,12 @@
 export { tabulatedCookRate } from './cookValue';
 export { JUICE_TIME_S, tabulatedJuiceShare } from './juice';
 export {
-  type Stage,
-  stageAt,
-  stageIndex,
-  STAGES,
-  stageThresholds,
+  type Doneness,
+  donenessAt,
+  donenessIndex,
+  DONENESS_STAGES,
+  donenessThresholds,
   TARGET_STAGES,
   TARGETS,
-  type TargetStage,
+  type TargetDoneness,
 } from './stages';

@@ -1,12 +1,12 @@
 const MIDPOINT_C = 58;
 const WIDTH_K = 8;
 
-/** Time in which meat gives up two thirds of the juice it is about to lose, s. */
+/** Time constant of juice loss, s. */
 export const JUICE_TIME_S = 1500;
 
 /**
- * Share of the edible mass that meat at mean temperature `meanTempC` ends up losing as juice.
- * Sigmoid in temperature as in van der Sman (2007), with our midpoint and width; a modeller's judgement.
+ * Share of the edible mass that meat at mean temperature `meanTempC` finally loses as juice. Sigmoid in temperature as
+ * in van der Sman (2007), with our midpoint and width; an estimate.
  */
 export function equilibriumJuice(meanTempC: number, maxJuiceFraction: number): number {
   return maxJuiceFraction / (1 + Math.exp(-(meanTempC - MIDPOINT_C) / WIDTH_K));
@@ -19,7 +19,10 @@ const SHARE_TABLE: Float64Array = Float64Array.from({ length: TABLE_MAX_C * TABL
   equilibriumJuice(i / TABLE_STEPS_PER_K, 1),
 );
 
-/** Share of the largest loss that meat at `meanTempC` ends up with, from a table of 0.05 K steps; the ends hold beyond it. */
+/**
+ * Share of the largest loss that meat at `meanTempC` finally reaches, from a table of 0.05 K steps; constant beyond its
+ * ends.
+ */
 export function tabulatedJuiceShare(meanTempC: number): number {
   const position = (meanTempC < 0 ? 0 : meanTempC > TABLE_MAX_C ? TABLE_MAX_C : meanTempC) * TABLE_STEPS_PER_K;
   const index = position | 0;

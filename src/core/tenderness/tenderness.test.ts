@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { equilibriumJuice } from './juice';
 import { cookRate, tabulatedCookRate } from './cookValue';
-import { stageAt, stageIndex, STAGES, stageThresholds, TARGETS } from './stages';
-import { cutById, CUTS } from '../larder';
+import { donenessAt, donenessIndex, DONENESS_STAGES, donenessThresholds, TARGETS } from './stages';
+import { cutById, CUTS, SOURCES } from '../larder';
 import { WORDS } from '../../testing/words';
 
 describe('cook value', () => {
@@ -43,15 +43,15 @@ describe('stages of the fork', () => {
   it('begin for oxtail where its row says, the first at 35 % of the third', () => {
     const cut = cutById('beef_oxtail');
     const { gives, twists, falls, strings } = cut.cookValue;
-    expect(stageThresholds(cut)).toEqual([0.35 * twists, gives, twists, falls, strings]);
-    expect(stageAt(cut, 0.34 * twists)).toBe('holds');
-    expect(stageAt(cut, 0.36 * twists)).toBe('drags');
+    expect(donenessThresholds(cut)).toEqual([0.35 * twists, gives, twists, falls, strings]);
+    expect(donenessAt(cut, 0.34 * twists)).toBe('holds');
+    expect(donenessAt(cut, 0.36 * twists)).toBe('drags');
     expect(TARGETS).toEqual({ gives: { until: 'falls' }, twists: { until: 'strings' }, falls: { until: 'strings' } });
   });
 
   it('come in one order for every cut', () => {
     for (const cut of CUTS) {
-      const thresholds = stageThresholds(cut);
+      const thresholds = donenessThresholds(cut);
       expect(thresholds, cut.id).toEqual([...thresholds].sort((a, b) => a - b));
       expect(new Set(thresholds).size, cut.id).toBe(5);
     }
@@ -59,17 +59,17 @@ describe('stages of the fork', () => {
 
   it('need more from a tougher animal', () => {
     const cut = cutById('beef_cheek');
-    expect(stageAt(cut, cut.cookValue.twists)).toBe('twists');
-    expect(stageAt(cut, cut.cookValue.twists, 1.2)).toBe('gives');
-    expect(stageAt(cut, 0)).toBe('holds');
-    expect(stageAt(cut, 1e6)).toBe('strings');
+    expect(donenessAt(cut, cut.cookValue.twists)).toBe('twists');
+    expect(donenessAt(cut, cut.cookValue.twists, 1.2)).toBe('gives');
+    expect(donenessAt(cut, 0)).toBe('holds');
+    expect(donenessAt(cut, 1e6)).toBe('strings');
   });
 
   it('each have a word and a feel of their own', () => {
-    expect(new Set(STAGES.map((s) => WORDS.name('stage', s))).size).toBe(6);
-    expect(new Set(STAGES.map((s) => WORDS.text(`stage.${s}.feel`))).size).toBe(6);
-    STAGES.forEach((s, i) => {
-      expect(stageIndex(s)).toBe(i);
+    expect(new Set(DONENESS_STAGES.map((s) => WORDS.name('stage', s))).size).toBe(6);
+    expect(new Set(DONENESS_STAGES.map((s) => WORDS.text(`stage.${s}.feel`))).size).toBe(6);
+    DONENESS_STAGES.forEach((s, i) => {
+      expect(donenessIndex(s)).toBe(i);
     });
   });
 });
@@ -81,7 +81,7 @@ describe('the larder', () => {
       expect(water + protein + fat + ash, cut.id).toBeGreaterThan(0.95);
       expect(water + protein + fat + ash, cut.id).toBeLessThan(1.01);
       expect(cut.boneFraction > 0, cut.id).toBe(cut.bone !== 'no');
-      expect(cut.source.length).toBeGreaterThan(20);
+      expect(SOURCES[cut.source].length).toBeGreaterThan(20);
       expect(['high', 'medium', 'low']).toContain(cut.confidence);
       expect(cut.trimLoss[0]).toBeLessThanOrEqual(cut.trimLoss[1]);
     }

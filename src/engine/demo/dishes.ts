@@ -20,7 +20,7 @@ export interface Dish {
   readonly heat: PlanHeat;
   readonly lid: LidKind;
   readonly result: ResultId;
-  /** What this cook does otherwise than the kind. */
+  /** What this cook does differently from the style. */
   readonly change?: (input: PlanInput) => PlanInput;
 }
 
@@ -100,20 +100,20 @@ const DUCK = dish(
   oven(155),
 );
 
-/** A braise of the past: when it was, the seed of its pot's hidden truth, what its cook did and made of it. */
+/** A past braise: when it was, the seed of its pot's hidden truth, what its cook did and thought of it. */
 export interface PastBraise {
   readonly dish: Dish;
-  /** Boxes of it that are in the freezer. */
+  /** Boxes of it in the freezer. */
   readonly frozenBoxes?: number;
   readonly daysAgo: number;
   readonly hour: number;
   readonly truth: number;
-  /** Minutes it stood on the heat after the fork had found it; two where left out. */
+  /** Minutes it stayed on the heat after it was fork-tender; two if omitted. */
   readonly leftOnMin?: number;
   readonly verdict: Verdict;
 }
 
-/** What was braised before, newest first: six evenings, six lessons, one of them gone wrong and one long ago. */
+/** Past braises, newest first: six evenings, six lessons, one of them gone wrong and one long ago. */
 export const PAST: readonly PastBraise[] = [
   {
     dish: CHEEKS,
@@ -172,7 +172,7 @@ export const PAST: readonly PastBraise[] = [
       moisture: 1,
       sauce: 3,
       salt: 3,
-      nextTime: 'Gone wrong: it twisted, and stood on the heat for over an hour more. Rabbit waits for nobody.',
+      nextTime: 'Gone wrong: it was tender, and stayed on the heat for over an hour more. Rabbit waits for nobody.',
     },
   },
   {

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { demoScene } from './scene';
 import { checkPlanInput } from '@/core/plan';
-import { stageIndex } from '@/core/tenderness';
+import { donenessIndex } from '@/core/tenderness';
 import { NOON_MS } from '@/testing/fixtures';
 import { DAY_MS, HOUR_MS } from '../../core/quantity';
 
 describe('the demo kitchen', () => {
-  const { planned, cooks } = demoScene(NOON_MS, 'UTC');
-  const past = cooks.flatMap(({ input, events }) => {
+  const { planned, braises } = demoScene(NOON_MS, 'UTC');
+  const past = braises.flatMap(({ input, events }) => {
     const last = events.at(-1);
     return last?.act.kind === 'finished' ? [{ input, events, atMs: last.atMs, verdict: last.act.verdict }] : [];
   });
@@ -22,16 +22,16 @@ describe('the demo kitchen', () => {
 
   it('has no lesson that its own records deny', () => {
     for (const { input, events, verdict } of past) {
-      const found = events.find((e) => e.act.kind === 'fork' && stageIndex(e.act.stage) >= stageIndex('twists'));
+      const found = events.find((e) => e.act.kind === 'fork' && donenessIndex(e.act.stage) >= donenessIndex('twists'));
       const off = events.find((e) => e.act.kind === 'offHeat');
       if (!found || !off) throw new Error(input.title);
-      // Left on long after it was found where the verdict says so, and nowhere else.
+      // Left on long after it was tender where the verdict says so, and nowhere else.
       expect(off.atMs - found.atMs > HOUR_MS, input.title).toBe(verdict.tenderness === 5);
     }
   });
 
   it('has one braise on the fire and a plan that can be braised', () => {
-    expect(cooks.filter((c) => c.events.every((e) => e.act.kind !== 'finished'))).toHaveLength(1);
+    expect(braises.filter((c) => c.events.every((e) => e.act.kind !== 'finished'))).toHaveLength(1);
     expect(checkPlanInput(planned, NOON_MS)).toEqual([]);
   });
 });

@@ -1,28 +1,28 @@
 import { OXTAIL, PAST, planInput, SHANKS } from './dishes';
 import { finishedRecords, planFor, recordsOf } from './script';
-import { type KeptForecast, keptForecast } from '../keptAccount';
+import { type KeptForecast, keptForecast } from '../savedSnapshot';
 import { hourOn } from '../../calendar/calendar';
 import { type NewEvent } from '../../contract/cook';
 import { readyEta } from '../../core/forecast';
 import { type PlanInput } from '../../core/choices';
 import { MINUTE_MS } from '../../core/quantity';
 
-/** How long after the low estimate the braise on the fire is met: just past its first fork test. */
+/** How long after the low estimate the braise under way is shown: just past its first fork test. */
 const AFTER_FIRST_TEST_MIN = 7;
 const ON_THE_FIRE_TRUTH = 97;
 const QUARTER_MS = 15 * MINUTE_MS;
 
-/** A braise of the demo and what was recorded of it. */
+/** A demo braise and its records. */
 export interface DemoCook {
   readonly input: PlanInput;
   readonly planId: string | null;
   readonly createdAtMs: number;
   readonly events: readonly NewEvent[];
-  /** What was forecast when its meat went in. */
+  /** The forecast when its meat went in. */
   readonly forecast: KeptForecast;
 }
 
-/** The braise on the fire: its plate time set so that its first fork test has just been made at `nowMs`. */
+/** The braise under way: its serving time is set so that its first fork test has just been made at `nowMs`. */
 function onTheFire(nowMs: number): DemoCook {
   const trial = planFor(planInput(OXTAIL, nowMs));
   const intoPotMs = nowMs - Math.round(readyEta(trial.forecast).p10 + AFTER_FIRST_TEST_MIN) * MINUTE_MS;
@@ -52,13 +52,13 @@ function past(nowMs: number, timeZone: string): DemoCook[] {
   });
 }
 
-/** What the demo kitchen has planned and braised, seen from `nowMs` in a kitchen of that zone. */
+/** The demo kitchen's plans and braises, seen from `nowMs` in a kitchen of that zone. */
 export function demoScene(
   nowMs: number,
   timeZone: string,
-): { readonly planned: PlanInput; readonly cooks: readonly DemoCook[] } {
+): { readonly planned: PlanInput; readonly braises: readonly DemoCook[] } {
   return {
     planned: planInput(SHANKS, hourOn(nowMs, 1, 19, timeZone)),
-    cooks: [onTheFire(nowMs), ...past(nowMs, timeZone)],
+    braises: [onTheFire(nowMs), ...past(nowMs, timeZone)],
   };
 }

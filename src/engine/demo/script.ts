@@ -4,13 +4,13 @@ import { type CookAct, simulatePot, type Verdict } from '../../core/cook';
 import { type BraiseRequest, readyEta } from '../../core/forecast';
 import { type PlanInput } from '../../core/choices';
 import { braiseRequest, composePlan, OPEN_SECONDS, type Plan, plannedRequest } from '../../core/plan';
-import { stageIndex } from '../../core/tenderness';
+import { donenessIndex } from '../../core/tenderness';
 import { MINUTE_MS } from '../../core/quantity';
 
 const RETEST_MIN = 15;
 const TESTS_AT_MAX = 12;
 const OFF_AFTER_MIN = 2;
-/** What is left is cooled, boxed and judged so long after it was on the table. */
+/** Leftovers are cooled, boxed and judged this long after serving. */
 const COOLED_AFTER_MIN = 35;
 const BOXED_AFTER_MIN = 80;
 const VERDICT_AFTER_MIN = 90;
@@ -25,8 +25,9 @@ export function planFor(input: PlanInput): Plan {
 const record = (atMs: number, act: CookAct): NewEvent => ({ id: randomUUID(), atMs: Math.round(atMs), act });
 
 /**
- * What a cook would have recorded of a pot whose truth is hidden, from `intoPotMs` until the fork twists or `untilMs`:
- * turned at half time, tested from the low estimate on, off the heat so long after it was found. Every look costs the pot its heat.
+ * What a cook would have recorded of a pot with hidden truth, from `intoPotMs` until fork-tender or `untilMs`: turned
+ * at half time, tested from the low estimate on, off the heat some time after it was found. Every check costs the pot
+ * heat.
  */
 export function recordsOf(
   plan: Plan,
@@ -46,9 +47,9 @@ export function recordsOf(
   }
   let testMin = Math.round(eta.p10);
   for (let test = 0; test < TESTS_AT_MAX && at(testMin) < untilMs; test++) {
-    const stage = simulatePot(request, truth).stageAt(testMin);
+    const stage = simulatePot(request, truth).donenessAt(testMin);
     events.push(record(at(testMin), { kind: 'fork', stage }));
-    if (stageIndex(stage) >= stageIndex(plan.forecast.target)) {
+    if (donenessIndex(stage) >= donenessIndex(plan.forecast.target)) {
       events.push(record(at(testMin + leftOnMin), { kind: 'offHeat' }));
       break;
     }
@@ -58,7 +59,7 @@ export function recordsOf(
   return events;
 }
 
-/** A finished braise: its records, and what its cook made of it. */
+/** A finished braise: its records and its cook's verdict. */
 export function finishedRecords(
   plan: Plan,
   truth: number,

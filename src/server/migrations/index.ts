@@ -2,7 +2,7 @@ import { DataTypes, type QueryInterface } from 'sequelize';
 import { type RunnableMigration } from 'umzug';
 
 const key = () => ({ type: DataTypes.STRING(40), primaryKey: true, allowNull: false });
-/** The key of what there is one of for a braise. */
+/** Primary key of a table with one row per braise. */
 const ofCook = () => ({ ...key(), references: { model: 'cooks', key: 'id' }, onDelete: 'CASCADE' });
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const moment = () => ({ type: DataTypes.BIGINT, allowNull: false });
@@ -48,8 +48,8 @@ const firstTables: RunnableMigration<QueryInterface> = {
 };
 
 /**
- * Every row says of which version its JSON is. Rows from before rows said so are told apart here, once and for all: a
- * plan without liquid and a kitchen without habits are of the first version.
+ * Every row states the version of its JSON. Earlier rows are told apart here, once and for all: a plan without liquid
+ * and a kitchen without habits are version 1.
  */
 const versionsOfShapes: RunnableMigration<QueryInterface> = {
   name: '0002-versions-of-shapes',
@@ -76,8 +76,8 @@ const versionsOfShapes: RunnableMigration<QueryInterface> = {
 };
 
 /**
- * What was forecast of a braise is kept when its meat goes in, and how it came out beside it; lists are read from there and
- * by index. Braises from before have no row yet and get one worked out once, after the start.
+ * A braise's forecast is saved when its meat goes in, and its result next to it; lists read these columns through an
+ * index. Older braises have no row yet and get one computed once, after startup.
  */
 const keptForecasts: RunnableMigration<QueryInterface> = {
   name: '0003-kept-forecasts',
@@ -111,15 +111,15 @@ const keptForecasts: RunnableMigration<QueryInterface> = {
   },
 };
 
-/** Records of boxes put away, told by their text: nothing a cook types can look like it. */
+/** Records of stored boxes, found by their text: nothing a cook types can look like it. */
 export const STORED_ACT = `act LIKE '%"kind":"stored"%'`;
 
-/** Which braises were ready within their window. */
+/** Which braises were ready within their range. */
 const SCORED = ['finishedMs', 'actualMin', 'plannedP10Min', 'plannedP90Min'];
 
 /**
- * What every record taught is kept beside the forecast, the plan a braise was begun with while it is under way; records say
- * which device made them, how many it had made before and how far its clock ran ahead.
+ * What every record taught is stored with the forecast, the plan at start while the braise is under way; records state
+ * which device made them, how many it had made before and how far its clock was ahead.
  */
 const accountsAndDevices: RunnableMigration<QueryInterface> = {
   name: '0004-accounts-and-devices',
@@ -132,7 +132,7 @@ const accountsAndDevices: RunnableMigration<QueryInterface> = {
     });
     await run('ALTER TABLE entries ADD COLUMN account TEXT');
     await run('ALTER TABLE entries ADD COLUMN accountVersion INTEGER NOT NULL DEFAULT 1');
-    // Accounts make rows long: what is asked of all of them is read from these.
+    // Snapshots make rows long: queries over all rows read this index instead.
     await context.addIndex('entries', ['cookId', 'finishedMs']);
     await context.addIndex('entries', SCORED);
     await run("ALTER TABLE events ADD COLUMN device TEXT NOT NULL DEFAULT ''");
@@ -149,7 +149,7 @@ const accountsAndDevices: RunnableMigration<QueryInterface> = {
   },
 };
 
-/** Braises of which something was put away are found without reading every record. */
+/** Braises with stored leftovers are found without reading every record. */
 const whatWasPutAway: RunnableMigration<QueryInterface> = {
   name: '0005-what-was-put-away',
   async up({ context }) {
@@ -160,11 +160,23 @@ const whatWasPutAway: RunnableMigration<QueryInterface> = {
   },
 };
 
-/** Every change of the schema, oldest first. */
+/** The table of braises is named after them. SQLite updates the references in other tables. */
+const braisesByName: RunnableMigration<QueryInterface> = {
+  name: '0006-braises-by-name',
+  async up({ context }) {
+    await context.renameTable('cooks', 'braises');
+  },
+  async down({ context }) {
+    await context.renameTable('braises', 'cooks');
+  },
+};
+
+/** Every schema change, oldest first. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   firstTables,
   versionsOfShapes,
   keptForecasts,
   accountsAndDevices,
   whatWasPutAway,
+  braisesByName,
 ];

@@ -12,13 +12,13 @@ export interface ChartColours {
   readonly wine: string;
   readonly broth: string;
   readonly sage: string;
-  /** Family of the text. */
+  /** Font family of the text. */
   readonly font: string;
 }
 
 interface ChartProps {
   readonly label: string;
-  /** px, or a share of what it stands in. */
+  /** px, or a share of its container. */
   readonly height: number | `${number}%`;
   readonly option: (colours: ChartColours) => EChartsCoreOption;
 }
@@ -38,7 +38,7 @@ function readColours(node: HTMLElement): ChartColours {
   };
 }
 
-/** Calls back once a part of the page comes into sight. Gives what ends the wait. */
+/** Calls back once part of the page becomes visible. Returns an unsubscribe function. */
 function onSight(node: Element, seen: () => void): () => void {
   if (typeof IntersectionObserver === 'undefined') {
     seen();
@@ -55,7 +55,9 @@ function onSight(node: Element, seen: () => void): () => void {
   };
 }
 
-/** A chart drawn by ECharts, which is fetched when a chart first comes into sight. `label` says in words what it shows. */
+/**
+ * A chart drawn by ECharts, which is loaded when a chart first becomes visible. `label` says in words what it shows.
+ */
 export function Chart({ label, height, option }: ChartProps) {
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<{ setOption: (o: EChartsCoreOption, replace: boolean) => void } | null>(null);

@@ -9,7 +9,7 @@ import { useWords } from '../KitchenContext';
 
 interface DialChartProps {
   readonly points: readonly DialPoint[];
-  /** Where the dial stands now, °C; undefined when it is no oven. */
+  /** The dial's setting now, °C; undefined if it is not an oven. */
   readonly setC: number | undefined;
   readonly units: UnitChoice;
 }
@@ -25,7 +25,7 @@ export function DialChart({ points, setC, units }: DialChartProps) {
         name,
         type: 'line',
         yAxisIndex,
-        // Each line says what it is, at its seventh point.
+        // Each line is labelled at its seventh point.
         data: data.map((value, i) =>
           i === 6
             ? { value, label: { show: true, formatter: name, position: 'top', color: c.ink, fontSize: 13 } }

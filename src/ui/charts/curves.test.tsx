@@ -16,7 +16,7 @@ interface Drawn {
   readonly series: readonly { readonly data: readonly (readonly [number, number])[] }[];
 }
 
-/** What the chart of a pot with so much liquid in a hot oven is drawn from. */
+/** Data of the chart for a pot with this much liquid in a hot oven. */
 function drawn(level: number, units?: UnitChoice): Drawn {
   const made = composePlan(
     {

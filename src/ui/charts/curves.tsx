@@ -3,10 +3,10 @@
 import { useCallback } from 'react';
 import { Chart, type ChartColours } from './Chart';
 import { useUnits, useWords } from '../KitchenContext';
-import { type CourseSamples, type ScaleBand } from '@/core/forecast';
+import { type TraceSamples, type ScaleBand } from '@/core/forecast';
 import { say } from '@/core/message';
 import { displayUnit, toUnit, MINUTE_MS } from '@/core/quantity';
-import { STAGES, type TargetStage } from '@/core/tenderness';
+import { DONENESS_STAGES, type TargetDoneness } from '@/core/tenderness';
 import { type Words } from '@/words/words';
 
 function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number) {
@@ -27,27 +27,27 @@ function timeAxis(w: Words, colours: ChartColours, fromMs: number, toMs: number)
   };
 }
 
-/** Collagen melts usefully from about here up, °C. */
+/** Collagen melts usefully fast from about here up, °C. */
 const MELTS_FAST_C = 85;
-/** From the fridge to just over the boil, in round steps. */
+/** From the fridge to just above the boil, in round steps. */
 const HEAT_AXIS = {
   C: { min: 0, max: 110, interval: 20 },
   F: { min: 20, max: 230, interval: 30 },
 } as const;
 
-/** That axis, higher in whole steps where a pot that ran dry gets hotter. */
+/** That axis, extended in whole steps where a pot that ran dry gets hotter. */
 function heatAxis(unit: keyof typeof HEAT_AXIS, hottest: number): { min: number; max: number; interval: number } {
   const { min, max, interval } = HEAT_AXIS[unit];
   return { min, interval, max: max + Math.max(0, Math.ceil((hottest - max) / interval)) * interval };
 }
 
-/** Temperatures of liquid and meat along the nominal course. */
+/** Temperatures of liquid and meat along the nominal trace. */
 export function HeatChart({
   course,
   startMs,
   height = 330,
 }: {
-  course: CourseSamples;
+  course: TraceSamples;
   startMs: number;
   height?: number;
 }) {
@@ -144,16 +144,16 @@ export interface ForkPoint {
 interface ScaleChartProps {
   readonly band: ScaleBand;
   readonly startMs: number;
-  /** When the meat most likely is as wanted, as it is said beside the chart; not finite where the forecast ends before. */
+  /** When the meat most likely is as wanted, as stated beside the chart; not finite if the forecast ends before. */
   readonly readyMs: number;
-  /** What the meat is cooked to. */
-  readonly target: TargetStage;
+  /** The wanted doneness. */
+  readonly target: TargetDoneness;
   readonly nowMs?: number;
   readonly tests?: readonly ForkPoint[];
   readonly height?: number | `${number}%`;
 }
 
-/** The fork scale over time: where it most likely is and where 8 evenings in 10 lie, with the tests made. */
+/** The fork scale over time: most likely value and 80% range, with the tests made. */
 export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], height = 260 }: ScaleChartProps) {
   const w = useWords();
   const option = useCallback(
@@ -162,7 +162,7 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
       const line = (values: readonly number[]): [number, number][] =>
         values.map((v, i) => [at(i), Math.round(v * 100) / 100]);
       const last = band.minutes.length - 1;
-      const names = [w.text('chart.raw'), ...STAGES.slice(1).map((s) => w.label('stage', s))];
+      const names = [w.text('chart.raw'), ...DONENESS_STAGES.slice(1).map((s) => w.label('stage', s))];
       return {
         animation: false,
         textStyle: { fontFamily: c.font },
@@ -172,7 +172,7 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
           formatter: (items: { dataIndex: number }[]) => {
             const i = items[0]?.dataIndex ?? 0;
             const word = (v: number | undefined): string =>
-              w.name('stage', STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds');
+              w.name('stage', DONENESS_STAGES[Math.min(5, Math.floor(v ?? 0))] ?? 'holds');
             return w.text('chart.stageAt', {
               at: w.clock(at(i)),
               likely: word(band.p50[i]),
@@ -253,7 +253,7 @@ export function ScaleChart({ band, startMs, readyMs, target, nowMs, tests = [], 
   );
 }
 
-/** One course of temperature, min and °C. */
+/** One temperature trace, min and °C. */
 export interface KeptLine {
   readonly name: string;
   readonly points: readonly (readonly [min: number, tempC: number])[];
@@ -296,7 +296,7 @@ export function KeptChart({
         yAxis: {
           type: 'value',
           ...HEAT_AXIS[units.temperature],
-          // The last step of the axis is half a step: its label would lie on the one below.
+          // The last step of the axis is half a step: its label would overlap the one below.
           axisLabel: { color: c.mute, fontSize: 13, formatter: '{value}°', showMaxLabel: false },
           splitLine: { lineStyle: { color: c.line } },
         },

@@ -61,7 +61,7 @@ const tones = {
 
 export type Tone = keyof typeof tones;
 
-/** A push button; `hands` is for what the pot asks of the cook now. */
+/** A push button; `hands` is for what the pot needs from the cook now. */
 export const Button = styled(AriaButton)<{ $tone?: Tone }>`
   ${shape}
   ${({ $tone }) => tones[$tone ?? 'plain']}

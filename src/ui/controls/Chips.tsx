@@ -36,7 +36,7 @@ const Chip = styled(CheckboxButton)`
 
 interface ChipsProps<Id extends string> {
   readonly label: string;
-  /** Where what stands above it says the label already. */
+  /** If the text above it already says the label. */
   readonly hideLabel?: boolean;
   readonly options: readonly { readonly id: Id; readonly label: string }[];
   readonly chosen: readonly Id[];
@@ -44,7 +44,7 @@ interface ChipsProps<Id extends string> {
   readonly onChange: (chosen: readonly Id[]) => void;
 }
 
-/** Any number of a few things, each a chip that is pressed on or off. */
+/** Multiple choice from a few items, each a chip that is on or off. */
 export function Chips<Id extends string>({
   label,
   hideLabel = false,

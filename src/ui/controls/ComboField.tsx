@@ -53,7 +53,7 @@ interface ComboFieldProps {
   readonly onChange: (id: string) => void;
 }
 
-/** One of a long list, found by typing a part of it. */
+/** One item of a long list, found by typing part of it. */
 export function ComboField({ label, value, options, onChange }: ComboFieldProps) {
   const theme = useThemeScope();
   return (

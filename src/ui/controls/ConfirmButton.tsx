@@ -21,7 +21,7 @@ interface ConfirmButtonProps {
   readonly onConfirm: () => void;
 }
 
-/** A button for what cannot be undone: asks once, saying what will be lost. */
+/** A button for something that cannot be undone: asks once, saying what will be lost. */
 export function ConfirmButton({ label, question, consequence, verb, children, onConfirm }: ConfirmButtonProps) {
   const w = useWords();
   const [asking, setAsking] = useState(false);

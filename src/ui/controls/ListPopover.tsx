@@ -59,10 +59,10 @@ const SectionHeader = styled(Header)`
   font-size: 0.875rem;
 `;
 
-/** A longer list has a line to look in. */
+/** A longer list gets a search field. */
 const LONG = 24;
 
-/** A list, and over a long one a line in which to type what is looked for. */
+/** A list with a search field if it is long. */
 function Searched({ label, isLong, children }: { label: string; isLong: boolean; children: ReactNode }) {
   const w = useWords();
   const { contains } = useFilter({ sensitivity: 'base' });
@@ -78,7 +78,7 @@ function Searched({ label, isLong, children }: { label: string; isLong: boolean;
   );
 }
 
-interface ListPlateProps {
+interface ListPopoverProps {
   /** The button it opens from; it is at least as wide. */
   readonly trigger: RefObject<HTMLButtonElement | null>;
   readonly label: string;
@@ -88,8 +88,8 @@ interface ListPlateProps {
   readonly onClose: () => void;
 }
 
-/** An open list to choose one from, in sections. */
-export function ListPopover({ trigger, label, value, sections, onChoose, onClose }: ListPlateProps) {
+/** An open list to choose one item from, in sections. */
+export function ListPopover({ trigger, label, value, sections, onChoose, onClose }: ListPopoverProps) {
   const theme = useThemeScope();
   return (
     <List
@@ -110,7 +110,7 @@ export function ListPopover({ trigger, label, value, sections, onChoose, onClose
           selectionMode="single"
           selectedKeys={value === '' ? [] : [value]}
           onSelectionChange={(keys) => {
-            // Chosen once more it is let go by the list, and stays for us.
+            // Choosing the selected item again deselects it in the list, but not for us.
             const id = keys === 'all' ? undefined : [...keys][0];
             if (id !== undefined) onChoose(String(id));
             onClose();

@@ -31,7 +31,7 @@ const Item = styled(MenuItem)`
   }
 `;
 
-interface MenuPlateProps {
+interface MenuPopoverProps {
   /** The button it opens from. */
   readonly trigger: RefObject<HTMLButtonElement | null>;
   readonly label: string;
@@ -41,8 +41,8 @@ interface MenuPlateProps {
   readonly onClose: () => void;
 }
 
-/** An open menu beside the button it was asked from. */
-export function MenuPopover({ trigger, label, widthPx, items, onChoose, onClose }: MenuPlateProps) {
+/** An open menu beside its button. */
+export function MenuPopover({ trigger, label, widthPx, items, onChoose, onClose }: MenuPopoverProps) {
   const theme = useThemeScope();
   return (
     <PopBox

@@ -26,7 +26,7 @@ const Still = styled.div`
   ${frame}
 `;
 
-/** The field, and the day it comes to in words. */
+/** The field, and its day in words. */
 const Beside = styled.div`
   position: relative;
   > span {
@@ -55,17 +55,17 @@ const Segment = styled(DateSegment)`
 
 interface MomentFieldProps {
   readonly label: string;
-  /** The moment, ms; NaN for none. */
+  /** The moment, ms; NaN if empty. */
   readonly value: number;
   readonly error?: string | undefined;
   readonly onChange: (ms: number) => void;
 }
 
-/** A day and a time of the kitchen's clock, typed or stepped segment by segment as the reader writes them. */
+/** A day and a time on the kitchen's clock, typed or stepped segment by segment in the reader's format. */
 export function MomentField({ label, value, error, onChange }: MomentFieldProps) {
   const { timeZone } = useKitchen();
   const w = useWords();
-  // The server writes some segments with other spaces than the browser: they are drawn in the browser alone.
+  // Server and browser render some segments with different spaces, so they are rendered in the browser only.
   if (useIsSSR()) {
     return (
       <div>

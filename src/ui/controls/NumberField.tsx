@@ -17,8 +17,8 @@ interface NumberFieldProps {
 }
 
 /**
- * A number with its unit. It takes whatever is typed: what is allowed is for the caller to say, in `error`. An emptied
- * field gives NaN.
+ * A number with its unit. It accepts whatever is typed: the caller says what is allowed, in `error`. An emptied field
+ * gives NaN.
  */
 export function NumberField({
   label,

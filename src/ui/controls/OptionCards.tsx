@@ -57,7 +57,7 @@ const Card = styled(RadioButton)`
   }
 `;
 
-/** One way to choose by: what it is called and a line of why. */
+/** One option: its name and a line of why. */
 export interface OptionCard {
   readonly id: string;
   readonly name: string;
@@ -65,18 +65,18 @@ export interface OptionCard {
   readonly isDefault?: boolean;
 }
 
-interface WayCardsProps {
+interface OptionCardsProps {
   readonly label: string;
   readonly value: string;
   readonly ways: readonly OptionCard[];
   readonly columns?: number;
   readonly hideLabel?: boolean;
-  /** Only the chosen one says why. */
+  /** Only the chosen option says why. */
   readonly terse?: boolean;
   readonly onChange: (id: string) => void;
 }
 
-/** Named ways of doing one thing, each with a line of why; the default is marked. */
+/** Named options of one technique, each with a line of why; the usual one is marked. */
 export function OptionCards({
   label,
   value,
@@ -85,12 +85,12 @@ export function OptionCards({
   hideLabel = false,
   terse = false,
   onChange,
-}: WayCardsProps) {
+}: OptionCardsProps) {
   const w = useWords();
   return (
     <Cards
       $columns={columns}
-      // Where none is chosen yet the first can be tabbed to.
+      // While none is chosen, the first can be reached with Tab.
       value={ways.some((way) => way.id === value) ? value : null}
       onChange={onChange}
       aria-label={hideLabel ? label : undefined}

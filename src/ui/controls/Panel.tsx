@@ -2,7 +2,7 @@
 
 import styled from 'styled-components';
 
-/** An enamel plate: near-white, thin dark rim, round corners. */
+/** An enamel panel: near-white, thin dark rim, round corners. */
 export const Panel = styled.section`
   position: relative;
   background: var(--plate);
@@ -31,7 +31,7 @@ export const Page = styled.main`
   }
 `;
 
-/** A page's title with what can be done on it. */
+/** A page's title and actions. */
 export const PageHead = styled.div`
   display: flex;
   flex-wrap: wrap;

@@ -3,7 +3,7 @@
 import { Popover } from 'react-aria-components';
 import styled from 'styled-components';
 
-/** The plate that opens over the page: menus, small forms, answers to "why?". */
+/** The box that opens over the page: menus, small forms, answers to "why?". */
 export const PopBox = styled(Popover)<{ $widthPx: number }>`
   background: var(--plate);
   color: var(--ink);

@@ -17,20 +17,20 @@ const Body = styled(Dialog)`
   }
 `;
 
-interface PopPlateProps {
+interface PopoverProps {
   /** The button it opens from. */
   readonly trigger: RefObject<HTMLButtonElement | null>;
   readonly widthPx: number;
   /** Its heading. */
   readonly title?: string;
-  /** What it is called where it has no heading. */
+  /** Its name if it has no heading. */
   readonly label?: string;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 
-/** An open plate with a small form or an answer, beside the button it was asked from. */
-export function Popover({ trigger, widthPx, title, label, onClose, children }: PopPlateProps) {
+/** An open popover with a small form or an answer, beside its button. */
+export function Popover({ trigger, widthPx, title, label, onClose, children }: PopoverProps) {
   const theme = useThemeScope();
   return (
     <PopBox

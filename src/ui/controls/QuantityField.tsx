@@ -8,14 +8,14 @@ import { useWords } from '../KitchenContext';
 
 interface QuantityFieldProps extends QuantityFieldOptions {
   readonly label: string;
-  /** What is wrong with the amount; what cannot be read the field says itself. */
+  /** What is wrong with the amount; the field itself reports what cannot be read. */
   readonly error?: string | undefined;
-  /** Left empty it means something, said here. */
+  /** What an empty field means. */
   readonly placeholder?: string;
   readonly hideLabel?: boolean;
 }
 
-/** An amount with its unit, and less and more beside it. */
+/** An amount with its unit, and buttons for less and more. */
 export function QuantityField({ label, error, placeholder, hideLabel = false, ...options }: QuantityFieldProps) {
   const w = useWords();
   const state = useQuantityFieldState(options);

@@ -38,7 +38,7 @@ const Fault = styled.span`
   ${errorText}
 `;
 
-interface SelectFieldProps {
+export interface SelectFieldProps {
   readonly label: string;
   readonly value: string;
   readonly sections: readonly OptionSection[];
@@ -49,7 +49,7 @@ interface SelectFieldProps {
   readonly onChange: (id: string) => void;
 }
 
-/** One of a list, in sections. The list itself is made when it is opened. */
+/** One item of a list, in sections. The list itself is created when opened. */
 export function SelectField({
   label,
   value,
@@ -61,7 +61,7 @@ export function SelectField({
 }: SelectFieldProps) {
   const w = useWords();
   const id = useId();
-  const { open, face, plate } = usePopover('listbox');
+  const { open, triggerProps: face, plate } = usePopover('listbox');
   const chosen = sections.flatMap((s) => s.options).find((o) => o.id === value);
   return (
     <div>

@@ -3,9 +3,9 @@
 import { type SheetProps } from './SheetSurface';
 import { lazyOnIdle } from '../lazy';
 
-const SheetPlate = lazyOnIdle(async () => (await import('./SheetSurface')).SheetSurface);
+const SheetSurface = lazyOnIdle(async () => (await import('./SheetSurface')).SheetSurface);
 
 /** A dialog while it is open. */
 export function Sheet({ isOpen, ...plate }: SheetProps & { readonly isOpen: boolean }) {
-  return isOpen ? <SheetPlate {...plate} /> : null;
+  return isOpen ? <SheetSurface {...plate} /> : null;
 }

@@ -91,15 +91,15 @@ const Question = styled.div`
 
 export interface SheetProps {
   readonly title: string;
-  /** Whether what is entered is lost when it goes; left out where that takes effect at once. */
+  /** Whether closing loses what was entered; omitted if changes take effect at once. */
   readonly asks?: boolean;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 
 /**
- * An open dialog: in the middle on wide screens, from the bottom edge on a phone. Once something was entered in it, it
- * does not go without asking.
+ * An open dialog: in the middle on wide screens, from the bottom edge on a phone. Once something was entered, closing
+ * it asks first.
  */
 export function SheetSurface({ title, asks = true, onClose, children }: SheetProps) {
   const w = useWords();

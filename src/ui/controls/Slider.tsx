@@ -44,7 +44,7 @@ interface SliderProps {
   readonly onChange: (value: number) => void;
 }
 
-/** A slider that says its value in words. */
+/** A slider that states its value in words. */
 export function Slider({ label, value, limits: [min, max], step, says, onChange }: SliderProps) {
   return (
     <AriaSlider<number>

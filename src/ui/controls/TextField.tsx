@@ -31,7 +31,7 @@ interface TextFieldProps {
   readonly onChange: (value: string) => void;
 }
 
-/** A text; what is typed is handed on when the hand rests, and at once with Enter or when the field is left. */
+/** Text; commits after a pause, or at once on Enter or blur. */
 export function TextField({
   label,
   value,
@@ -49,7 +49,7 @@ export function TextField({
       onBlur={handOn}
       onKeyDown={(e) => {
         if (ENDING_KEYS.includes(e.key)) handOn();
-        // A key means something to the sheet and the page too.
+        // The key also means something to the sheet and the page.
         e.continuePropagation();
       }}
       isInvalid={error !== undefined}

@@ -49,7 +49,7 @@ const Answer = styled.div`
 /** A small question mark that answers “why this number?”: formula, inputs, what would change it, how sure it is. */
 export function Why({ figure }: { figure: Figure }) {
   const w = useWords();
-  const { open, face, plate } = usePopover('dialog');
+  const { open, triggerProps: face, plate } = usePopover('dialog');
   const value = w.figure(figure);
   return (
     <>
@@ -123,7 +123,7 @@ const Grid = styled.dl<{ $columns: number }>`
   }
 `;
 
-/** Figures one under the other, each with its why. */
+/** A column of figures, each with its why. */
 export function Figures({ figures, columns = 2 }: { figures: readonly Figure[]; columns?: number }) {
   const w = useWords();
   return (

@@ -17,7 +17,7 @@ export const errorText = css`
   margin-top: 4px;
 `;
 
-/** The plate of a list to choose from, and one line of it. */
+/** The surface of a list to choose from, and one line of it. */
 export const listPlate = css`
   background: var(--plate);
   color: var(--ink);
@@ -57,7 +57,7 @@ export const frame = css`
   min-height: 44px;
 `;
 
-/** An input between a button for less and one for more. */
+/** An input between a less and a more button. */
 export const StepperGroup = styled(Group)`
   ${frame}
   display: flex;

@@ -1,4 +1,4 @@
-/** One of what a list has to choose from. */
+/** One item of a list. */
 export interface Option {
   readonly id: string;
   readonly label: string;

@@ -3,27 +3,27 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 
-/** A hand that has stopped for so long rests, ms: longer than from one key to the next. */
+/** Debounce delay, ms: longer than between two keystrokes. */
 const DEBOUNCE_MS = 300;
 
-/** Keys that end what is being entered: what comes next may hang on it. */
+/** Keys that end an entry: the next action may depend on it. */
 export const ENDING_KEYS: readonly string[] = ['Enter', 'Escape', 'Tab'];
 
-/** A value that is being entered. */
-interface Resting<T> {
-  /** What was entered and not handed on yet; undefined where there is none. */
+/** A value being entered. */
+interface Debounced<T> {
+  /** Entered but not yet committed; undefined if nothing is. */
   readonly entered: { readonly value: T } | undefined;
-  /** Entered: shown at once, handed on once the hand rests. */
+  /** Entered: shown at once, committed after the delay. */
   readonly enter: (value: T) => void;
-  /** Hands on what was entered, without waiting. */
+  /** Commits what was entered at once. */
   readonly handOn: () => void;
 }
 
 /**
- * Hands a value on when the hand rests, so that a key costs no more than its letter; or at once when the field is left or
- * the page goes.
+ * Debounced commit: a keystroke only updates its field; the value is committed after a pause, or at once when the field
+ * is left or the page closes.
  */
-export function useDebouncedCommit<T>(onChange: (value: T) => void): Resting<T> {
+export function useDebouncedCommit<T>(onChange: (value: T) => void): Debounced<T> {
   const [entered, setEntered] = useState<{ readonly value: T }>();
   const waiting = useRef<{ readonly value: T }>(undefined);
   const hand = useRef(onChange);
@@ -44,7 +44,7 @@ export function useDebouncedCommit<T>(onChange: (value: T) => void): Resting<T> 
     if (!entered) return undefined;
     const timer = setTimeout(handOn, DEBOUNCE_MS);
     const atOnce = (): void => {
-      // The page may be gone before anything is drawn again.
+      // The page may be gone before the next render.
       flushSync(handOn);
     };
     addEventListener('pagehide', atOnce, { capture: true });
@@ -53,7 +53,7 @@ export function useDebouncedCommit<T>(onChange: (value: T) => void): Resting<T> 
       removeEventListener('pagehide', atOnce, { capture: true });
     };
   }, [entered, handOn]);
-  // A field that goes while something waits in it hands it on.
+  // An unmounting field commits what is pending.
   useEffect(
     () => () => {
       const now = waiting.current;

@@ -3,29 +3,29 @@
 import { type RefObject, useCallback, useMemo, useRef, useState } from 'react';
 import { lazyOnIdle } from '../lazy';
 
-/** Plates that open beside a button; their script comes after the first answer. */
+/** Surfaces that open beside a button; their scripts load after the page reacts. */
 export const Popover = lazyOnIdle(async () => (await import('./Popover')).Popover);
 export const ListPlate = lazyOnIdle(async () => (await import('./ListPopover')).ListPopover);
 export const MenuPlate = lazyOnIdle(async () => (await import('./MenuPopover')).MenuPopover);
 
-/** What a button needs to open a plate. */
-interface Face {
+/** What a button needs to open a popover. */
+interface TriggerProps {
   readonly ref: RefObject<HTMLButtonElement | null>;
   readonly 'aria-haspopup': 'dialog' | 'menu' | 'listbox';
   readonly 'aria-expanded': boolean;
   readonly onPress: () => void;
 }
 
-interface OpenPlate {
+interface OpenPopover {
   readonly open: boolean;
-  /** For the button. */
-  readonly face: Face;
-  /** For the plate, while it is open. */
+  /** Props for the button. */
+  readonly triggerProps: TriggerProps;
+  /** Props for the popover while it is open. */
   readonly plate: { readonly trigger: RefObject<HTMLButtonElement | null>; readonly onClose: () => void };
 }
 
-/** A plate and the button that opens and closes it. */
-export function usePopover(kind: Face['aria-haspopup']): OpenPlate {
+/** A popover and the button that opens and closes it. */
+export function usePopover(kind: TriggerProps['aria-haspopup']): OpenPopover {
   const [open, setOpen] = useState(false);
   const trigger = useRef<HTMLButtonElement>(null);
   const onClose = useCallback(() => {
@@ -34,7 +34,7 @@ export function usePopover(kind: Face['aria-haspopup']): OpenPlate {
   const plate = useMemo(() => ({ trigger, onClose }), [onClose]);
   return {
     open,
-    face: {
+    triggerProps: {
       ref: trigger,
       'aria-haspopup': kind,
       'aria-expanded': open,

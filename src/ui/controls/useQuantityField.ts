@@ -9,7 +9,7 @@ import { useUnits, useWords } from '../KitchenContext';
 
 type Dimension = 'mass' | 'volume' | 'length' | 'temperature';
 
-/** What one press of less or more changes, SI: a round step of the shown unit, growing with the amount. */
+/** The change per press of less or more, SI: a round step of the displayed unit, growing with the amount. */
 function stepOf(dimension: Dimension, value: number, units: UnitChoice): number {
   const us = units.weight === 'us';
   const size = Number.isFinite(value) ? Math.abs(value) : 0;
@@ -27,7 +27,7 @@ function stepOf(dimension: Dimension, value: number, units: UnitChoice): number 
 
 export interface QuantityFieldOptions {
   readonly dimension: Dimension;
-  /** kg, l, mm or °C; NaN while nothing is entered. */
+  /** kg, l, mm or °C; NaN if nothing is entered. */
   readonly value: number;
   readonly onChange: (si: number) => void;
 }
@@ -35,18 +35,18 @@ export interface QuantityFieldOptions {
 /** An amount being typed. */
 export interface QuantityFieldState {
   readonly text: string;
-  /** Why what is typed cannot be read; undefined where it can. */
+  /** Why the typed text cannot be read; undefined if it can. */
   readonly unread: Message | undefined;
   readonly type: (text: string) => void;
-  /** Done typing: the amount is shown as the app writes it, or is none where it cannot be read. */
+  /** Done typing: the amount is shown in the app's format, or dropped if it cannot be read. */
   readonly commit: () => void;
   readonly step: (sign: 1 | -1) => void;
 }
 
 /**
- * An amount typed as people say it: “2 lb 3 oz”, “1½ in”, “gas 3”, or a bare number in the unit shown. It takes whatever
- * is typed. Emptied, or left with a text that cannot be read, it gives NaN. The amount itself only changes when the text
- * does, so changing units back and forth never moves it.
+ * An amount typed as people say it: “2 lb 3 oz”, “1½ in”, “gas 3”, or a bare number in the displayed unit. It accepts
+ * whatever is typed. Empty or unreadable text gives NaN. The amount only changes when the text does, so switching units
+ * back and forth never changes it.
  */
 export function useQuantityFieldState({ dimension, value, onChange }: QuantityFieldOptions): QuantityFieldState {
   const units = useUnits();
@@ -65,7 +65,7 @@ export function useQuantityFieldState({ dimension, value, onChange }: QuantityFi
       if (typed.ok) enter(typed.si);
     },
     commit: () => {
-      // Left as it is, what cannot be read is no amount: nothing may be recorded from a half of it.
+      // Unreadable text left in the field is no amount: half of it must never be recorded.
       if (unread === undefined) setDraft(undefined);
       else if (!Number.isNaN(amount)) enter(Number.NaN);
       handOn();
@@ -80,10 +80,10 @@ export function useQuantityFieldState({ dimension, value, onChange }: QuantityFi
   };
 }
 
-/** A key as the kept library's fields hear it. */
+/** A key as the library's fields report it. */
 type FieldKey = Pick<KeyboardEvent, 'key' | 'preventDefault'> & { readonly continuePropagation: () => void };
 
-/** How a field with that state answers hand and keys. */
+/** How a field with that state responds to pointer and keys. */
 export function useQuantityField(state: QuantityFieldState): {
   readonly fieldProps: {
     readonly value: string;
@@ -110,7 +110,7 @@ export function useQuantityField(state: QuantityFieldState): {
           e.preventDefault();
           state.step(e.key === 'ArrowUp' ? 1 : -1);
         } else {
-          // It means something to the sheet and the page too.
+          // It also means something to the sheet and the page.
           e.continuePropagation();
         }
       },

@@ -53,7 +53,7 @@ function Block({ cut, length, thick }: { cut: Cut; length: number; thick: number
   const h = Math.min(50, Math.max(14, thick));
   const x = (VIEW.width - length) / 2;
   const y = (VIEW.height - h) / 2;
-  // A joint that is mostly sold boned is drawn so.
+  // A joint mostly sold boneless is drawn that way.
   const boned = cut.bone === 'either' && cut.boneFraction <= 0.1;
   const bones = cut.boneMode === 'edge' && !boned ? [0.2, 0.5, 0.8] : [];
   return (
@@ -85,11 +85,11 @@ function Block({ cut, length, thick }: { cut: Cut; length: number; thick: number
   );
 }
 
-/** A cut as a drawing of one piece of it, its proportions those the larder has. Decorative: its name stands beside it. */
+/** A drawing of one piece of a cut, in the larder's proportions. Decorative: its name is beside it. */
 export function CutPicture({ cut }: { cut: Cut }) {
   const { length, width, thickness } = cut.sizeMm;
   const longest = Math.max(length, width, thickness);
-  // Small pieces are drawn larger than large ones would be, but never as large.
+  // Small pieces are drawn relatively larger, but never as large as large ones.
   const drawn = LONGEST * Math.min(1, Math.max(0.5, Math.sqrt(longest / 260)));
   const scale = drawn / longest;
   const tapered = TAPERED.includes(cut.pieceNoun) && cut.boneMode !== 'none';

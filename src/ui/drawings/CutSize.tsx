@@ -14,7 +14,7 @@ const Size = styled.svg`
   }
 `;
 
-/** A square of `mm` millimetres at true size on paper, to cut by. Larger than 50 mm is drawn as 50 mm. */
+/** A square of `mm` millimetres at true size on paper, to cut by. Anything over 50 mm is drawn as 50 mm. */
 export function CutSize({ mm, label }: { mm: number; label: string }) {
   const edge = Math.min(mm, LONGEST_MM);
   const box = edge + 1;

@@ -1,11 +1,11 @@
 'use client';
 
 import styled from 'styled-components';
-import { type Stage, STAGES } from '@/core/tenderness';
+import { type Doneness, DONENESS_STAGES } from '@/core/tenderness';
 import { useWords } from '../KitchenContext';
 
-/** Depth the tines reach, tilt, and what the meat does, per stage. */
-const POSES: Readonly<Record<Stage, { readonly depth: number; readonly tilt: number }>> = {
+/** Depth of the tines, tilt, and what the meat does, for each doneness. */
+const POSES: Readonly<Record<Doneness, { readonly depth: number; readonly tilt: number }>> = {
   holds: { depth: 0, tilt: 0 },
   drags: { depth: 11, tilt: 0 },
   gives: { depth: 25, tilt: 0 },
@@ -37,7 +37,7 @@ function Fork({ depth, tilt }: { depth: number; tilt: number }) {
   );
 }
 
-function Meat({ stage }: { stage: Stage }) {
+function Meat({ stage }: { stage: Doneness }) {
   if (stage === 'falls') {
     return (
       <g fill="var(--wine)">
@@ -76,8 +76,8 @@ function Meat({ stage }: { stage: Stage }) {
   );
 }
 
-/** The drawn fork of one stage. Decorative: its word always stands beside it. */
-export function ForkPicture({ stage, size = 88 }: { stage: Stage; size?: number }) {
+/** The drawn fork of one doneness. Decorative: its name is always beside it. */
+export function ForkPicture({ stage, size = 88 }: { stage: Doneness; size?: number }) {
   const pose = POSES[stage];
   const behind = stage === 'falls' || stage === 'strings';
   return (
@@ -136,9 +136,9 @@ const Step = styled.li<{ $marked: boolean }>`
 `;
 
 interface ForkScaleProps {
-  readonly marked?: Stage | undefined;
-  /** A line under each stage, e.g. when it is expected. */
-  readonly notes?: Partial<Record<Stage, string>>;
+  readonly marked?: Doneness | undefined;
+  /** A line under each doneness, e.g. when it is expected. */
+  readonly notes?: Partial<Record<Doneness, string>>;
 }
 
 /** The doneness scale from raw to too far. */
@@ -146,7 +146,7 @@ export function ForkScale({ marked, notes = {} }: ForkScaleProps) {
   const w = useWords();
   return (
     <Row aria-label={w.text('forkScale.forkScale')}>
-      {STAGES.map((stage) => (
+      {DONENESS_STAGES.map((stage) => (
         <Step key={stage} $marked={stage === marked} aria-current={stage === marked ? 'step' : undefined}>
           <ForkPicture stage={stage} size={70} />
           <h3>{w.label('stage', stage)}</h3>

@@ -4,7 +4,7 @@ import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { useWords } from '../KitchenContext';
 
-/** Work of the hand that a drawing says sooner than words. */
+/** Work by hand that a drawing shows better than words. */
 export const HAND_DRAWN = ['slice', 'boneOut', 'shred', 'marrowOut'] as const;
 export type HandDrawn = (typeof HAND_DRAWN)[number];
 
@@ -112,7 +112,7 @@ const DRAWN: Readonly<Record<HandDrawn, () => ReactNode>> = {
   ),
 };
 
-/** The work of a step in a few lines, with what matters of it beside it. */
+/** The work of a step in a few lines, with what matters beside it. */
 export function HandDrawing({ of }: { readonly of: HandDrawn }) {
   const w = useWords();
   const Drawn = DRAWN[of];

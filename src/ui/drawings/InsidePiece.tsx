@@ -24,20 +24,22 @@ const Row = styled.ul`
 
 const R = 92;
 const VIEW = 200;
-/** Raw and tough to melted: wine to marrow. */
+/** From raw and tough to melted: wine to marrow. */
 const TOUGH = [123, 39, 64] as const;
 const MELTED = [241, 225, 195] as const;
-/** Rings at which the meat is so warm, °C. */
+/** Contour temperatures of the meat, °C. */
 const RINGS_C = [60, 75, 90] as const;
 
 const mixed = (share: number): string =>
   `rgb(${TOUGH.map((from, i) => Math.round(from + ((MELTED[i] as number) - from) * share)).join(' ')})`;
 
-/** Share melted at each depth, early, likely and late kitchens together: where they differ the edge is soft. */
+/** Melted share at each depth, averaged over early, likely and late particles: the edge is soft where they differ. */
 const together = ({ gone }: InsideMoment): number[] =>
   (gone[1] ?? []).map((_, c) => gone.reduce((sum, g) => sum + (g[c] ?? 0), 0) / Math.max(1, gone.length));
 
-/** How far from the middle the meat is first so warm, 0 to 1; undefined where it is nowhere or everywhere. */
+/**
+ * Distance from the middle where the meat first reaches this temperature, 0 to 1; undefined if nowhere or everywhere.
+ */
 function ringAt(depth: readonly number[], tempC: readonly number[], ofC: number): number | undefined {
   const i = tempC.findIndex((t) => t >= ofC);
   return i <= 0 ? undefined : depth[i];
@@ -45,11 +47,11 @@ function ringAt(depth: readonly number[], tempC: readonly number[], ofC: number)
 
 interface InsidePieceProps {
   readonly inside: Inside;
-  /** When each moment is, as it is called. */
+  /** Labels of the moments. */
   readonly names: readonly string[];
 }
 
-/** A section through the thickest piece, now and later: how warm it is and how much has melted, from rim to core. */
+/** A section through the thickest piece, now and later: temperature and melting from rim to core. */
 export function InsidePiece({ inside, names }: InsidePieceProps) {
   const w = useWords();
   return (

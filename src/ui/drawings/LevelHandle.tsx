@@ -13,7 +13,7 @@ interface LevelHandleProps {
   readonly topShare: number;
   readonly leftShare: number;
   readonly widthShare: number;
-  /** Height of the drawing, as a share of it, that one whole meat's height takes. */
+  /** Share of the drawing's height that the meat's height takes. */
   readonly perShare: number;
   readonly onLevel: (share: number) => void;
 }

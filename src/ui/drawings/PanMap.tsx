@@ -6,7 +6,7 @@ import { type Pan } from '@/core/larder';
 import { BROWNS_C, PAN_GAP_MM, PAN_SHARE, type SearBatch } from '@/core/sear';
 import { useWords } from '../KitchenContext';
 
-/** The drawing's size, the pan's in it, where its middle is and where the words begin: beside the pan, or beneath it. */
+/** Size of the drawing, the pan in it, its centre and the start of the text: beside the pan, or below it. */
 const WIDE = {
   width: 640,
   height: 360,
@@ -37,7 +37,7 @@ interface PanMapProps {
   readonly pieces: number;
 }
 
-/** The sear pan from above, to scale, with one batch in it, what it covers and how far it cools the pan. */
+/** The sear pan from above, to scale, with one batch in it, its coverage and how far it cools the pan. */
 export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
   const w = useWords();
   const frame = useRef<HTMLDivElement>(null);
@@ -52,7 +52,7 @@ export function PanMap({ pan, batch, number, batches, pieces }: PanMapProps) {
   const [x0, y0] = view.words;
   const [x1, y1] = view.second;
   const barW = view.bar;
-  // Beneath the pan the first bar comes straight after the head line, which says how many as well.
+  // Below the pan the first bar follows the heading, which also gives the number.
   const first = narrow ? y0 + 49 - 38 : y0;
   const small = narrow ? 13 : 14;
   const coolest = w.quantity(batch.lowestC, 'temperature');

@@ -4,20 +4,20 @@ import { type Pan, type Pot } from '@/core/larder';
 import { useWords } from '../KitchenContext';
 
 const VIEW = { width: 190, height: 150 };
-/** The widest that can be planned: beside nothing else, it fills the frame. */
+/** The largest size that can be planned: on its own, it fills the frame. */
 const WIDEST_MM = 600;
 const RIM = 5;
 const RULE_MM = 100;
 
 interface PotFromAboveProps {
   readonly pot: Pick<Pot | Pan, 'shape' | 'lengthMm' | 'widthMm' | 'name'>;
-  /** How wide the widest is of those it stands beside: all are drawn to one scale, so that one can be told from another. */
+  /** Width of the widest one beside it: all are drawn to one scale, so that they can be compared. */
   readonly widestMm?: number;
-  /** Whether its length is written into it. */
+  /** Whether its length is written inside. */
   readonly figure?: boolean;
 }
 
-/** A pot or pan seen from above, to scale, with a rule beneath it. */
+/** A pot or pan seen from above, to scale, with a ruler below. */
 export function PotFromAbove({ pot, widestMm = WIDEST_MM, figure = true }: PotFromAboveProps) {
   const w = useWords();
   const scale = (VIEW.width - 2 * RIM) / widestMm;

@@ -2,7 +2,7 @@ import { type ReactNode } from 'react';
 import { type Box } from './potLayout';
 import { type LidKind } from '@/core/larder';
 
-/** One piece: bone where the cut meets it, paler as it cooks through; `cool` is 1 raw, 0 done. */
+/** One piece: bone where the section meets it, paler as it cooks through; `cool` is 1 raw, 0 done. */
 export function Piece({ box, cool }: { box: Box; cool: number }) {
   const { profile, bone } = box.group;
   const cx = box.x + box.w / 2;
@@ -63,7 +63,7 @@ export function Piece({ box, cool }: { box: Box; cool: number }) {
   );
 }
 
-/** Cut vegetables between the pieces, as many as their weight asks for, up to the height they stand. */
+/** Cut vegetables between the pieces, in proportion to their weight, up to their height. */
 export function Vegetables({
   left,
   right,
@@ -101,7 +101,7 @@ export function Vegetables({
   );
 }
 
-/** Lid, foil or paper over the pot, with the steam that leaves it. */
+/** Lid, foil or paper over the pot, with the steam that escapes. */
 export function LidDrawing({ lid, left, right, rim }: { lid: LidKind; left: number; right: number; rim: number }) {
   if (lid === 'none') return <SteamWisps x={(left + right) / 2} y={rim - 8} count={3} />;
   const tilt = lid === 'ajar' ? 5 : 0;

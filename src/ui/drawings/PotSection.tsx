@@ -3,42 +3,42 @@
 import { useRef } from 'react';
 import styled from 'styled-components';
 import { LevelHandle } from './LevelHandle';
-import { piecesInSection, spread } from './potLayout';
+import { piecesInSection, spreadOut } from './potLayout';
 import { Flames, LidDrawing, Piece, Vegetables } from './PotParts';
 import { useNarrow } from './useNarrow';
 import { type LidKind } from '@/core/larder';
 import { heatMode, heatSays, MODES, type PlanHeat } from '@/core/choices';
-import { type PotPlan } from '@/core/plan';
+import { type Promised } from '@/core/plan';
 import { useWords } from '../KitchenContext';
 
 const VIEW_HEIGHT = 400;
-/** The drawing's width, the pot's room in it and where that begins: with words beside the pot, or with figures alone. */
+/** Width of the drawing, the pot's space in it and where that begins: with words beside the pot, or figures only. */
 const WIDE = { width: 640, room: 330, from: 155 };
 const NARROW = { width: 400, room: 230, from: 90 };
-/** Room kept over the rim for lid, steam and the heat's name. */
+/** Space above the rim for lid, steam and the heat's name. */
 const OVER_RIM = 104;
 const FLOOR_Y = 350;
 const ROOM_HEIGHT = 215;
 const WALL = 11;
-/** Least distance between the labels of two levels. */
+/** Smallest distance between the labels of two levels. */
 const LABEL_PITCH = 36;
 const NARROW_PITCH = 19;
 
-/** The pot's handles, how far under its rim. */
+/** The pot's handles, distance below its rim. */
 const HANDLE = { under: 26, thick: 11 } as const;
-/** How high a figure beside the pot is. */
+/** Height of a figure beside the pot. */
 const FIGURE_HIGH = 14;
 
-/** How the lines of the levels are broken. */
+/** Dash pattern of the level lines. */
 const DASH = { now: 'none', half: '2 5', end: '7 6' } as const;
 
 interface PotSectionProps {
-  readonly pot: PotPlan;
+  readonly pot: Promised['pot'];
   readonly liquidL: number;
   readonly evaporationMlPerHour: number;
   readonly heat: PlanHeat;
   readonly lid: LidKind;
-  /** In a live cook: where things stand by the estimate, and what a probe read of late. */
+  /** In a live braise: the estimated state, and a recent probe reading. */
   readonly live?: {
     readonly levelMm: number;
     readonly litres: number;
@@ -55,11 +55,11 @@ interface LevelLabel {
   readonly mm: number;
   readonly figure: string;
   readonly what: string;
-  /** How its line is broken. */
+  /** Dash pattern. */
   readonly dash: string;
 }
 
-/** The pot cut in half, to scale: what lies in it, how high the liquid stands now and later, and where the heat comes from. */
+/** The pot in cross-section, to scale: contents, liquid level now and later, and the heat source. */
 export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live, onLevel }: PotSectionProps) {
   const w = useWords();
   const frame = useRef<HTMLDivElement>(null);
@@ -99,11 +99,11 @@ export function PotSection({ pot, liquidL, evaporationMlPerHour, heat, lid, live
   ];
   const sorted = [...labels].sort((a, b) => b.mm - a.mm);
   const middle = (up(sorted[0]?.mm ?? 0) + up(sorted.at(-1)?.mm ?? 0)) / 2;
-  const wanted = spread(
+  const wanted = spreadOut(
     sorted.map((l) => up(l.mm)),
     narrow ? NARROW_PITCH : LABEL_PITCH,
   );
-  // Beside the figures alone the pot's handle is in the way: they begin under it.
+  // With figures only, the pot's handle is in the way: they start below it.
   const highest = narrow ? rim + HANDLE.under + HANDLE.thick / 2 + FIGURE_HIGH : top;
   const shift = Math.max(middle - ((wanted[0] ?? 0) + (wanted.at(-1) ?? 0)) / 2, highest - (wanted[0] ?? 0));
   const labelY = wanted.map((y) => Math.min(y + shift, FLOOR_Y));

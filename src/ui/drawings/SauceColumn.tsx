@@ -95,9 +95,9 @@ const RIGHT = 124;
 const MIN_L = 0.05;
 const STEP_L = 0.01;
 const PAGE_L = 0.1;
-/** One word under another, px. */
+/** Line pitch, px. */
 const NEXT_LINE = 13;
-/** Fat thinner than this is drawn as thick as this, px: a film can be seen. */
+/** Fat thinner than this is drawn this thick, px, so that a film is visible. */
 const FILM_PX = 2;
 
 /** Round litres for the marks beside the column. */
@@ -109,22 +109,22 @@ function marks(topL: number): number[] {
 interface SauceColumnProps {
   readonly sauce: Sauce;
   readonly aimL: number;
-  /** What it would be at so many litres. */
+  /** Its properties at this many litres. */
   readonly at: (litres: number) => SauceAt;
-  /** Where its salt would be at the limit, l; nought where that is not said. */
+  /** Volume where its salt is at the limit, l; 0 if not stated. */
   readonly saltFloorL: number;
-  /** The line is not to be drawn lower than this, l. */
+  /** The line cannot be dragged below this, l. */
   readonly leastL?: number;
-  /** Minutes, where they are known better than by the estimate. */
+  /** Minutes, where better known than by the estimate. */
   readonly minutes?: { readonly likely: number; readonly range: readonly [number, number] } | undefined;
-  /** The aim was moved and let go; without it the column is only looked at. */
+  /** Called when the target is released; without it the column is read-only. */
   readonly onAim?: ((litres: number) => void) | undefined;
 }
 
-/** A sauce as one column to scale: fat on top, what there is, the line it goes to, and what it would be there. */
+/** A sauce as one column to scale: fat on top, the liquid, its target line, and its properties there. */
 export function SauceColumn({ sauce, aimL, at, saltFloorL, leastL = MIN_L, minutes, onAim }: SauceColumnProps) {
   const w = useWords();
-  // While the hand drags, the line is where the hand is.
+  // While it is dragged, the line follows the pointer.
   const [dragged, setDragged] = useState<number>();
   const line = dragged ?? aimL;
   const shown = at(line);

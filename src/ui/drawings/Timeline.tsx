@@ -2,24 +2,24 @@
 
 import { type ReactNode, useEffect, useId, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { EmberHandle, type Moving } from './EmberHandle';
+import { TimelineHandle, type Moving } from './TimelineHandle';
 import { centredWithin, withoutCollisions } from './timelineLabels';
 import {
   BAND,
   BandNames,
   Bands,
-  BESIDE,
-  BesideRows,
-  besideRows,
+  SIDE_ROW,
+  SideRows,
+  sideRows,
   Conflicts,
   Folds,
-  fromTo,
+  rangeLabel,
   Marks,
   NowMark,
   type Label,
   Labels,
 } from './TimelineParts';
-import { emberScale, roundTimes, type Stretch, zoomsFor } from './timelineScale';
+import { timelineScale, roundTimes, type Span, zoomsFor } from './timelineScale';
 import { TimelineZoom } from './TimelineZoom';
 import { type Day, type DaySpan, type DayTask } from '@/core/schedule';
 import { listParam, timeParam, say } from '@/core/message';
@@ -27,35 +27,35 @@ import { useWords } from '../KitchenContext';
 import { MINUTE_MS } from '@/core/quantity';
 
 const VIEW = { width: 1240, height: 108, slimTop: 14 };
-/** As much of a day as the line shows: what goes on beside the braise lies beneath it, conflicts are marked where they are. */
+/** What the timeline shows of a day: side work below it, conflicts marked at their times. */
 export type LinedDay = Pick<Day, 'spans' | 'marks' | 'target' | 'serveMs'> &
   Partial<Pick<Day, 'beside' | 'conflicts'>> & {
-    /** When the meat is ready; null once nothing is forecast of it any more. */
+    /** When the meat is ready; null once nothing more is forecast. */
     readonly ready: Day['ready'] | null;
   };
 
-export interface EmberLineProps {
+export interface TimelineProps {
   readonly day: LinedDay;
   readonly nowMs?: number;
   readonly timeZone: string;
-  /** Spans as they really went, drawn beneath. */
+  /** Spans as they really went, drawn below. */
   readonly actual?: readonly DaySpan[];
-  /** Lets the plate and the tasks be moved. */
+  /** Lets serving time and tasks be dragged. */
   readonly edit?: TimelineEdit;
-  /** Where to put the buttons that bring the end of the day nearer; none where left out. */
+  /** Where to put the zoom buttons; omitted for none. */
   readonly zoomsAt?: 'above' | 'beside';
-  /** The band alone, without what goes on beside it. */
+  /** Only the band, without side work. */
   readonly slim?: boolean;
-  /** Stands above the line. */
+  /** Shown above the line. */
   readonly children?: ReactNode;
 }
 
-/** How the plate and the tasks are moved. */
+/** How serving time and tasks are moved. */
 export interface TimelineEdit {
   readonly tasks: readonly DayTask[];
-  /** Tasks fixed to a moment. */
+  /** Tasks locked to a time. */
   readonly fixed: readonly string[];
-  /** `task` is the id of a task; `plate` is the plates going out. Called on every step of the way. */
+  /** `task` is a task's id; `plate` is serving time. Called at every step of the drag. */
   readonly onMove: (task: string, toMs: number) => void;
   readonly onDrop: () => void;
   readonly onCancel: () => void;
@@ -87,20 +87,20 @@ const Beside = styled.div`
   align-items: center;
 `;
 
-/** One horizontal band from the first act to the plate: bright and tall needs hands, dim and thin the heat does alone. */
-export function Timeline(props: EmberLineProps) {
+/** One horizontal band from the first act to serving: bright and tall is hands-on, dim and thin is unattended heat. */
+export function Timeline(props: TimelineProps) {
   return props.day.spans.length === 0 ? null : <Line {...props} />;
 }
 
-function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, children }: EmberLineProps) {
+function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, children }: TimelineProps) {
   const w = useWords();
   const { spans, marks, ready: window, target, serveMs, conflicts = [] } = day;
   const beside = slim ? [] : (day.beside ?? []);
   const isBeside = (task: string): boolean => (day.beside ?? []).some((s) => s.id.startsWith(`${task}-`));
   const id = useId().replace(/[^a-zA-Z0-9]/g, '');
   const [zoomId, setZoomId] = useState('all');
-  // While something is dragged the line stays put under it.
-  const [fixed, setFixed] = useState<Stretch>();
+  // While something is dragged the scale stays fixed.
+  const [fixed, setFixed] = useState<Span>();
   const scroll = useRef<HTMLDivElement>(null);
   const svg = useRef<SVGSVGElement>(null);
   const everything = [...spans, ...beside, ...(actual ?? [])];
@@ -110,7 +110,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
     ...everything.map((s) => s.toMs),
     ...(window ? [window.p50Ms, window.p90Ms] : []).filter(Number.isFinite),
   );
-  // What does not come by the forecast's end is drawn at the line's end; its words stay "–".
+  // What does not happen by the forecast's end is drawn at the line's end; its text stays "–".
   const within = (ms: number): number => (Number.isFinite(ms) ? ms : shownTo);
   const ready = window && {
     p10Ms: within(window.p10Ms),
@@ -119,12 +119,12 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
   };
   const lastMs = Math.max(shownTo, ready?.p90Ms ?? shownTo, ...everything.map((s) => s.toMs), nowMs ?? -Infinity);
   const { fromMs, toMs } = fixed ?? { fromMs: firstMs, toMs: lastMs };
-  const busy: Stretch[] = [
+  const busy: Span[] = [
     ...everything.filter((s) => s.id !== 'fridge'),
     ...marks.map((m) => ({ fromMs: m.atMs, toMs: m.atMs })),
     ...(nowMs === undefined ? [] : [{ fromMs: nowMs, toMs: nowMs }]),
   ];
-  const scale = emberScale({ fromMs, toMs }, busy);
+  const scale = timelineScale({ fromMs, toMs }, busy);
   const zooms = zoomsFor(scale.minutes);
   const zoom = zooms.find((z) => z.id === zoomId) ?? zooms[0];
   const factor = zoom === undefined || slim ? 1 : Math.max(1, scale.minutes / zoom.minutes);
@@ -139,13 +139,13 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
     focusNow.current = focus;
   }, [focus]);
   useEffect(() => {
-    // Nearer by: the end of the day comes into view, or now with what is next.
+    // Zoomed in: the end of the day is brought into view, or the present with what is next.
     const box = scroll.current;
     if (box) box.scrollLeft = focusNow.current * box.scrollWidth - box.clientWidth * (live ? 0.25 : 0.9);
   }, [zoomId, live]);
   const list = (all: readonly DaySpan[]): string =>
     w.list(
-      all.map((s) => fromTo(w, s)),
+      all.map((s) => rangeLabel(w, s)),
       'semicolon',
     );
   const says = [
@@ -198,13 +198,13 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
     ].map((l) => ({ ...l, x: centredWithin(l.x, l.text, 14, width) })),
     14,
   );
-  const rows = besideRows(beside);
+  const rows = sideRows(beside);
   const besideY = BAND.y + (nowMs === undefined ? 54 : 70);
-  const besideH = rows.length * BESIDE.pitch;
+  const besideH = rows.length * SIDE_ROW.pitch;
   const height = VIEW.height + besideH + (actual ? 44 : 0) + (nowMs === undefined ? 0 : 16);
   const besideYOf = (task: string): number | undefined => {
     const row = rows.findIndex((r) => r.some((s) => s.id.startsWith(`${task}-`)));
-    return row < 0 ? undefined : besideY + row * BESIDE.pitch;
+    return row < 0 ? undefined : besideY + row * SIDE_ROW.pitch;
   };
   const movingOf = (task: string): Moving => ({
     onGrab: () => {
@@ -278,7 +278,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
         <Marks marks={marks} {...drawn} />
         <Labels labels={above} y={BAND.y - 30} />
         <Labels labels={ticks} y={BAND.y + 46} />
-        <BesideRows rows={rows} y={besideY} {...drawn} />
+        <SideRows rows={rows} y={besideY} {...drawn} />
         {actual ? <Bands spans={actual} y={BAND.y + 76 + besideH} thin={0.6} said="line.went" {...drawn} /> : null}
         {nowMs === undefined ? null : <NowMark nowMs={nowMs} {...drawn} />}
         <Conflicts conflicts={conflicts} {...drawn} />
@@ -289,14 +289,14 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
             const box = { x: x(t.fromMs), w: Math.max(10, x(t.toMs) - x(t.fromMs) - 2) };
             const fixed = edit.fixed.includes(t.id);
             return (
-              <EmberHandle
+              <TimelineHandle
                 key={t.id}
                 label={fixed ? w.text('line.fixed', { task: t.label }) : w.say(t.label)}
                 atMs={t.fromMs}
                 box={
                   y === undefined
                     ? { ...box, y: BAND.y - BAND.hands / 2, h: BAND.hands }
-                    : { ...box, y: y - 2, h: BESIDE.height + 4 }
+                    : { ...box, y: y - 2, h: SIDE_ROW.height + 4 }
                 }
                 {...handle}
                 {...movingOf(t.id)}
@@ -309,11 +309,11 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
                     strokeWidth="2"
                   />
                 ) : null}
-              </EmberHandle>
+              </TimelineHandle>
             );
           })}
         {edit ? (
-          <EmberHandle
+          <TimelineHandle
             label={w.text('emberLine.platesOut')}
             atMs={serveMs}
             box={{ x: x(serveMs) - 16, y: BAND.y - 27, w: 32, h: 54 }}
@@ -327,7 +327,7 @@ function Line({ day, nowMs, timeZone, actual, edit, zoomsAt, slim = false, child
               stroke="var(--plate)"
               strokeWidth="3"
             />
-          </EmberHandle>
+          </TimelineHandle>
         ) : null}
       </svg>
     </Scroll>

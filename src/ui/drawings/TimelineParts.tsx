@@ -1,15 +1,15 @@
 import { fitting, labelPositions, textWidth } from './timelineLabels';
-import { type Stretch } from './timelineScale';
+import { type Span } from './timelineScale';
 import { type DayConflict, type DayMark, type DaySpan } from '@/core/schedule';
 import { timeParam } from '@/core/message';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** Where the band lies and how tall its kinds are, px of the drawing. */
+/** Position of the band and height of its kinds, px of the drawing. */
 export const BAND = { y: 58, hands: 38, heat: 22 } as const;
-/** Rows of what goes on beside the braise. */
-export const BESIDE = { pitch: 19, height: 13 } as const;
+/** Rows of side work. */
+export const SIDE_ROW = { pitch: 19, height: 13 } as const;
 
 const FILL: Readonly<Record<DaySpan['kind'], string>> = {
   hands: 'url(#hands)',
@@ -25,7 +25,7 @@ const INK: Readonly<Record<DaySpan['kind'], string>> = {
   serve: 'var(--plate)',
 };
 
-/** How a part of the line is drawn: where a moment lies. */
+/** Props of a part of the line: position of a moment. */
 export interface Drawn {
   readonly x: (ms: number) => number;
 }
@@ -34,12 +34,14 @@ const low = (s: DaySpan): boolean => s.kind === 'heat' || s.kind === 'wait';
 
 const widthOf = (s: DaySpan, x: Drawn['x']): number => Math.max(2, x(s.toMs) - x(s.fromMs) - 2);
 
-/** A stretch's name with its clock times. */
-export function fromTo(w: Words, s: DaySpan): string {
+/** Name and clock times of a span. */
+export function rangeLabel(w: Words, s: DaySpan): string {
   return w.text('line.fromTo', { what: s.label, from: timeParam(s.fromMs), to: timeParam(s.toMs) });
 }
 
-/** Stretches on a band round `y`: bright and tall needs hands, dim and thin the heat does alone. `thin` scales their height. */
+/**
+ * Spans on a band around `y`: bright and tall is hands-on, dim and thin is unattended heat. `thin` scales their height.
+ */
 export function Bands({
   spans,
   y,
@@ -65,13 +67,13 @@ export function Bands({
         rx={low(s) || thin < 1 ? 6 : 9}
         fill={FILL[s.kind]}
       >
-        <title>{said ? w.text(said, { what: fromTo(w, s) }) : fromTo(w, s)}</title>
+        <title>{said ? w.text(said, { what: rangeLabel(w, s) }) : rangeLabel(w, s)}</title>
       </rect>
     );
   });
 }
 
-/** Names within the stretches that have room for them; again every half screen where the line has been brought nearer. */
+/** Names inside the spans that have room for them; repeated every half screen when zoomed in. */
 export function BandNames({
   spans,
   screenWidth,
@@ -100,8 +102,8 @@ export function BandNames({
   );
 }
 
-/** Two strokes where long waits have been folded away. */
-export function Folds({ folds, x }: Drawn & { readonly folds: readonly Stretch[] }) {
+/** Two strokes where long waits are folded. */
+export function Folds({ folds, x }: Drawn & { readonly folds: readonly Span[] }) {
   const w = useWords();
   return folds.map((f) => (
     <path
@@ -115,7 +117,7 @@ export function Folds({ folds, x }: Drawn & { readonly folds: readonly Stretch[]
   ));
 }
 
-/** Strokes at the moments something is done or looked at. */
+/** Strokes where something is done or checked. */
 export function Marks({ marks, x }: Drawn & { readonly marks: readonly DayMark[] }) {
   const w = useWords();
   return marks.map((m) => (
@@ -130,7 +132,7 @@ export function Marks({ marks, x }: Drawn & { readonly marks: readonly DayMark[]
   ));
 }
 
-/** A word of the line and what it is: a plain time, a strong one, or when the meat is ready. */
+/** A label of the line and its role: a plain time, a strong one, or when the meat is ready. */
 export interface Label {
   readonly x: number;
   readonly text: string;
@@ -144,7 +146,7 @@ const TONES: Readonly<Record<Label['tone'], readonly [weight: number, fill: stri
   ember: [700, 'var(--ember-ink)'],
 };
 
-/** Words centred on where they belong, along `y`. */
+/** Labels centred on their positions, along `y`. */
 export function Labels({ labels, y }: { readonly labels: readonly Label[]; readonly y: number }) {
   return labels.map((l) => (
     <text
@@ -161,16 +163,16 @@ export function Labels({ labels, y }: { readonly labels: readonly Label[]; reado
   ));
 }
 
-/** What goes on beside the braise, one row a dish in the order given, chopping first. */
-export function besideRows(beside: readonly DaySpan[]): DaySpan[][] {
+/** Side work, one row per dish in the given order, chopping first. */
+export function sideRows(beside: readonly DaySpan[]): DaySpan[][] {
   const rowOf = (s: DaySpan): string => JSON.stringify(s.label);
   return [...new Set(beside.map(rowOf))].map((row) =>
     beside.filter((s) => rowOf(s) === row).sort((a, b) => a.fromMs - b.fromMs),
   );
 }
 
-/** The rows beneath the line, the first along `y`, each named before its first piece. */
-export function BesideRows({
+/** The rows below the line, the first at `y`, each labelled before its first piece. */
+export function SideRows({
   rows,
   y: top,
   x,
@@ -178,7 +180,7 @@ export function BesideRows({
   const w = useWords();
   return rows.map((row, r) =>
     row.map((s, i) => {
-      const y = top + r * BESIDE.pitch;
+      const y = top + r * SIDE_ROW.pitch;
       const width = Math.max(3, x(s.toMs) - x(s.fromMs) - 1);
       const doing = s.doing && w.say(s.doing);
       return (
@@ -187,11 +189,11 @@ export function BesideRows({
             x={x(s.fromMs)}
             y={y}
             width={width}
-            height={BESIDE.height}
+            height={SIDE_ROW.height}
             rx={4}
             fill={s.kind === 'hands' ? FILL.hands : FILL.heat}
           >
-            <title>{fromTo(w, s)}</title>
+            <title>{rangeLabel(w, s)}</title>
           </rect>
           {i === 0 ? (
             <text x={x(s.fromMs) - 5} y={y + 11} fontSize="13" textAnchor="end" fill="var(--ink)">
@@ -215,7 +217,7 @@ export function BesideRows({
   );
 }
 
-/** A pin at the present moment, with the clock beneath. */
+/** A pin at the present moment, with the clock time below. */
 export function NowMark({ nowMs, x }: Drawn & { readonly nowMs: number }) {
   const w = useWords();
   return (
@@ -233,7 +235,7 @@ export function NowMark({ nowMs, x }: Drawn & { readonly nowMs: number }) {
   );
 }
 
-/** A triangle under each moment at which something does not come out. */
+/** Marks each schedule conflict. */
 export function Conflicts({ conflicts, x }: Drawn & { readonly conflicts: readonly DayConflict[] }) {
   const w = useWords();
   return conflicts.map((c) => (

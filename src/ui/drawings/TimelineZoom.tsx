@@ -34,15 +34,15 @@ const Group = styled(ToggleButtonGroup)<{ $upright: boolean }>`
   }
 `;
 
-interface EmberZoomsProps {
+interface TimelineZoomProps {
   readonly zooms: readonly Zoom[];
   readonly chosen: string;
   readonly upright: boolean;
   readonly onChoose: (id: string) => void;
 }
 
-/** How near the line is looked at. */
-export function TimelineZoom({ zooms, chosen, upright, onChoose }: EmberZoomsProps) {
+/** The zoom level of the line. */
+export function TimelineZoom({ zooms, chosen, upright, onChoose }: TimelineZoomProps) {
   const w = useWords();
   return (
     <Group

@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import { useMove } from 'react-aria';
 import styled from 'styled-components';
 
-/** Keys that come sooner after one another than this are one move, ms. */
+/** Key presses closer together than this are one move, ms. */
 const KEYS_REST_MS = 700;
 
 const Handle = styled.div`
@@ -32,20 +32,20 @@ const Handle = styled.div`
 interface VerticalGripProps {
   readonly value: number;
   readonly limits: readonly [low: number, high: number];
-  /** A key's step, and a page key's. */
+  /** Step of an arrow key, and of a page key. */
   readonly step: number;
   readonly page: number;
   readonly label: string;
   readonly valueText: string;
-  /** Where it lies in the drawing, and how much of the drawing's height one of the value takes; as shares. */
+  /** Its position in the drawing, and the share of the drawing's height per unit of the value. */
   readonly topShare: number;
   readonly leftShare: number;
   readonly widthShare: number;
   readonly perShare: number;
-  /** How values are counted for those who hear them. */
+  /** How screen readers state the value. */
   readonly spoken?: (value: number) => number;
   readonly onValue: (value: number) => void;
-  /** The hand has let go, or no key has moved it for a while. */
+  /** The pointer was released, or no key has moved it for a while. */
   readonly onRest?: (value: number) => void;
 }
 
@@ -66,7 +66,7 @@ export function VerticalGrip(props: VerticalGripProps) {
     },
     [],
   );
-  // A row of keys is one move: it rests when none has come for a while, or the grip is left.
+  // Consecutive key presses are one move: it ends after a pause, or when the grip is left.
   const restSoon = (): void => {
     clearTimeout(resting.current);
     resting.current = setTimeout(rest, KEYS_REST_MS);

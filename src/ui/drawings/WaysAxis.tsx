@@ -1,20 +1,20 @@
 'use client';
 
 import { centredWithin, textWidth, withoutCollisions } from './timelineLabels';
-import { emberScale, roundTimes } from './timelineScale';
+import { timelineScale, roundTimes } from './timelineScale';
 import { useWords } from '../KitchenContext';
 import { HOUR_MS, MINUTE_MS } from '@/core/quantity';
 
-/** One way to cook, as it lies in time. Moments in ms. */
+/** One way to cook on the time axis. Times in ms. */
 export interface AxisWay {
   readonly id: string;
   readonly name: string;
   readonly startMs: number;
   readonly intoPotMs: number;
   readonly ready: { readonly p10Ms: number; readonly p50Ms: number; readonly p90Ms: number };
-  /** Until when it stays good, at the median. */
+  /** Until when it is at its best, median. */
   readonly goodUntilMs: number;
-  /** From when the hands are at it again until the plate. */
+  /** From when work resumes until serving. */
   readonly finishFromMs: number;
 }
 
@@ -28,12 +28,12 @@ const WIDTH = 1000;
 const ROW = 54;
 const TOP = 30;
 
-/** Ways side by side on one time axis: hands, heat, the window in which it gets ready, how long it stays good. */
+/** Ways side by side on one time axis: hands-on, heat, the range in which it is ready, how long it is at its best. */
 export function WaysAxis({ ways, serveMs, timeZone }: WaysAxisProps) {
   const w = useWords();
   const from = Math.min(...ways.map((way) => way.startMs));
   const to = Math.max(serveMs, ...ways.map((way) => Math.max(way.goodUntilMs, way.ready.p90Ms))) + HOUR_MS / 4;
-  const scale = emberScale({ fromMs: from, toMs: to }, [
+  const scale = timelineScale({ fromMs: from, toMs: to }, [
     ...ways.flatMap((way) => [
       { fromMs: way.startMs, toMs: Math.max(way.goodUntilMs, way.ready.p90Ms) },
       { fromMs: way.finishFromMs, toMs: serveMs },

@@ -1,16 +1,18 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { Timeline } from './Timeline';
+import { sideRows } from './TimelineParts';
 import { ForkScale } from './ForkScale';
 import { PanMap } from './PanMap';
 import { PotSection } from './PotSection';
 import { WaysAxis } from './WaysAxis';
 import { composePlan, type Plan } from '@/core/plan';
 import { type PlanInput, mainStage } from '@/core/choices';
-import { STAGES } from '@/core/tenderness';
-import { OXTAIL_PLAN, heated } from '@/testing/fixtures';
+import { DONENESS_STAGES } from '@/core/tenderness';
+import { NOON_MS, OXTAIL_PLAN, heated } from '@/testing/fixtures';
 import { english, WORDS } from '@/testing/words';
-import { say } from '@/core/message';
+import { nameOf, say } from '@/core/message';
+import { type DaySpan } from '@/core/schedule';
 import { saying } from '@/testing/saying';
 import { HOUR_MS, MINUTE_MS } from '@/core/quantity';
 
@@ -42,7 +44,7 @@ const section = (p: Plan) => (
 );
 
 type LineProps = Parameters<typeof Timeline>[0];
-/** What a line has otherwise than the oxtail's. */
+/** How a line differs from the oxtail's. */
 type LinePart = Partial<Omit<LineProps, 'day'>> & { readonly day?: Partial<LineProps['day']> };
 
 describe('the ember line by hand', () => {
@@ -284,6 +286,28 @@ describe('the ember line', () => {
     expect(says(markup)).toMatch(saying('line.ready'));
   });
 
+  it('has a row for each dish, chopping first and the others as they were chosen', () => {
+    const span = (id: string, label: DaySpan['label'], at: number): DaySpan => ({
+      id,
+      label,
+      kind: 'hands',
+      fromMs: NOON_MS + at * MINUTE_MS,
+      toMs: NOON_MS + (at + 5) * MINUTE_MS,
+    });
+    const [mash, greens] = [nameOf('side', 'mash'), nameOf('side', 'greens')];
+    const beside = [
+      span('chop-0', say('span.chop'), 90),
+      span('mash-1', mash, 80),
+      span('mash-0', mash, 20),
+      span('greens-0', greens, 10),
+    ];
+    expect(sideRows(beside).map((row) => row.map((s) => s.id))).toEqual([
+      ['chop-0'],
+      ['mash-0', 'mash-1'],
+      ['greens-0'],
+    ]);
+  });
+
   it('draws nothing for an empty day', () => {
     expect(line({ day: { spans: [] } })).toBe('');
   });
@@ -292,9 +316,9 @@ describe('the ember line', () => {
 describe('the fork scale', () => {
   it('has a drawn fork, a word and a feel for each stage, and marks the one in hand', () => {
     const markup = renderToStaticMarkup(<ForkScale marked="twists" notes={{ gives: '17:16' }} />);
-    for (const stage of STAGES) {
+    for (const stage of DONENESS_STAGES) {
       expect(markup).toContain(WORDS.label('stage', stage));
-      // Where the others say when, the one in hand says how it feels.
+      // Where the others say when, the current one says how it feels.
       if (stage !== 'gives') expect(markup).toContain(WORDS.text(`stage.${stage}.feel`));
     }
     expect(markup.match(/<svg/g)).toHaveLength(6);

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { piecesInSection, spread } from './potLayout';
-import { checkPlanInput, composePlan, usualMeat } from '@/core/plan';
+import { piecesInSection, spreadOut } from './potLayout';
+import { checkPlanInput, composePlan, defaultMeat } from '@/core/plan';
 import { CUTS } from '@/core/larder';
 import { type PlanInput } from '@/core/choices';
 import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { english } from '@/testing/words';
 
-const meat = (cutId: string, eaters = 4): PlanInput['meat'] => ({ ...OXTAIL_PLAN.meat, ...usualMeat(cutId, eaters) });
+const meat = (cutId: string, eaters = 4): PlanInput['meat'] => ({ ...OXTAIL_PLAN.meat, ...defaultMeat(cutId, eaters) });
 
 describe('the pieces in section', () => {
   const planned = CUTS.map((cut): [string, PlanInput] => [cut.id, { ...OXTAIL_PLAN, meat: meat(cut.id) }]).filter(
@@ -53,13 +53,13 @@ describe('labels of levels', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 0, max: 300 }), { maxLength: 5 }), (given) => {
         const wanted = [...given].sort((a, b) => a - b);
-        const out = spread(wanted, 36);
+        const out = spreadOut(wanted, 36);
         out.forEach((y, i) => {
           expect(y).toBeGreaterThanOrEqual(wanted[i] as number);
           if (i > 0) expect(y - (out[i - 1] as number)).toBeGreaterThanOrEqual(36);
         });
       }),
     );
-    expect(spread([0, 50, 100], 36)).toEqual([0, 50, 100]);
+    expect(spreadOut([0, 50, 100], 36)).toEqual([0, 50, 100]);
   });
 });

@@ -1,6 +1,6 @@
-import { type PotGroup, type PotPlan } from '@/core/plan';
+import { type PotGroup, type Promised } from '@/core/plan';
 
-/** A piece as the cut through the pot meets it. */
+/** A piece in the pot's cross-section. */
 export interface Box {
   readonly x: number;
   readonly y: number;
@@ -9,7 +9,7 @@ export interface Box {
   readonly group: PotGroup;
 }
 
-/** One group's pieces as the cut through the pot meets them on its part of the base, mm from the left and up. */
+/** One group's pieces in cross-section on its part of the base, mm from the left and up. */
 function groupInSection(group: PotGroup, from: number, width: number): Box[] {
   const boxes: Box[] = [];
   if (group.profile === 'heap') {
@@ -37,7 +37,7 @@ function groupInSection(group: PotGroup, from: number, width: number): Box[] {
   const perRow = Math.min(most, Math.max(1, Math.round(Math.sqrt(group.perLayer * 1.4))));
   const left = group.count - (group.layers - 1) * group.perLayer;
   const inTopRow = Math.max(1, Math.round((perRow * left) / group.perLayer));
-  // Pieces that yield lie less than their height over those beneath.
+  // Pieces that yield are less than their height above those below.
   const rise = (group.topMm - group.bottomMm - group.heightMm) / Math.max(1, group.layers - 1);
   for (let layer = 0; layer < group.layers; layer++) {
     const count = layer === group.layers - 1 ? Math.min(perRow, inTopRow) : perRow;
@@ -56,7 +56,7 @@ function groupInSection(group: PotGroup, from: number, width: number): Box[] {
 }
 
 /** All pieces in section: the groups side by side, each on its share of the base. */
-export function piecesInSection(pot: PotPlan): Box[] {
+export function piecesInSection(pot: Promised['pot']): Box[] {
   const total = pot.groups.reduce((sum, g) => sum + g.groundShare, 0);
   let from = 0;
   return pot.groups.flatMap((group) => {
@@ -67,8 +67,8 @@ export function piecesInSection(pot: PotPlan): Box[] {
   });
 }
 
-/** Labels kept `least` apart, in the order given (top first). */
-export function spread(wanted: readonly number[], least: number): number[] {
+/** Labels kept at least `least` apart, in the given order (top first). */
+export function spreadOut(wanted: readonly number[], least: number): number[] {
   const out = [...wanted];
   for (let i = 1; i < out.length; i++) out[i] = Math.max(out[i] as number, (out[i - 1] as number) + least);
   return out;

@@ -32,7 +32,7 @@ function line(fixed: readonly string[] = []) {
 
 const grip = (name: string | RegExp): HTMLElement => screen.getByRole('slider', { name });
 
-/** Drags as a mouse does, in steps, and lets go. */
+/** Drags as a mouse does, in steps, and releases. */
 function drag(from: HTMLElement, byPx: number): void {
   const pointer = { pointerId: 1, pointerType: 'mouse', button: 0, clientY: 50, pageY: 50 };
   fireEvent.pointerDown(from, { ...pointer, clientX: 500, pageX: 500 });

@@ -3,12 +3,12 @@ import { type Words } from '@/words/words';
 import { storedMessage } from '@/core/message';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** About how wide a text comes out, in the drawing's units. */
+/** Approximate width of a text, in the drawing's units. */
 export function textWidth(text: string, size: number): number {
   return text.length * size * 0.56;
 }
 
-/** Keeps labels, most important first, that run into none kept before. */
+/** Keeps labels, most important first, that overlap none kept before. */
 export function withoutCollisions<T extends { readonly x: number; readonly text: string }>(
   labels: readonly T[],
   size: number,
@@ -22,13 +22,13 @@ export function withoutCollisions<T extends { readonly x: number; readonly text:
   return kept;
 }
 
-/** Where a centred label stands so that all of it is within the drawing. */
+/** Position of a centred label so that all of it is inside the drawing. */
 export function centredWithin(x: number, text: string, size: number, width: number): number {
   const half = textWidth(text, size) / 2;
   return Math.min(Math.max(x, half), width - half);
 }
 
-/** The longest wording of a span that fits into its width; empty if none does. */
+/** The longest wording of a span that fits its width; empty if none does. */
 export function fitting(w: Words, span: DaySpan, width: number): string {
   const name = w.say(span.label);
   const short = storedMessage({ code: `${span.label.code}.short` });
@@ -41,7 +41,7 @@ export function fitting(w: Words, span: DaySpan, width: number): string {
   return wordings.find((text) => textWidth(text, 14) + 16 < width) ?? '';
 }
 
-/** Where a name stands in a band this wide, and again every `pitch` when looked at from near by. */
+/** Positions of a name in a band of this width, repeated every `pitch` when zoomed in. */
 export function labelPositions(width: number, pitch: number, near: boolean): number[] {
   return Array.from({ length: near ? Math.max(1, Math.floor(width / pitch)) : 1 }, (_, i) => i * pitch);
 }

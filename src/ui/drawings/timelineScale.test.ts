@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { emberScale, roundTimes, roundToFiveMinutes, type Stretch, zoomsFor } from './timelineScale';
+import { timelineScale, roundTimes, roundToFiveMinutes, type Span, zoomsFor } from './timelineScale';
 import { clock } from '@/words/moments';
 import { HOUR_MS } from '@/core/quantity';
 
-const plain = (stretch: Stretch) => emberScale(stretch, [stretch]);
+const plain = (stretch: Span) => timelineScale(stretch, [stretch]);
 const at = (iso: string): number => Date.parse(iso);
 
 describe('how near to look', () => {
@@ -18,7 +18,7 @@ describe('how near to look', () => {
 describe('a line with a night in it', () => {
   const evening = { fromMs: 0, toMs: 5 * HOUR_MS };
   const noon = { fromMs: 19 * HOUR_MS, toMs: 20 * HOUR_MS };
-  const scale = emberScale({ fromMs: 0, toMs: 20 * HOUR_MS }, [noon, evening]);
+  const scale = timelineScale({ fromMs: 0, toMs: 20 * HOUR_MS }, [noon, evening]);
 
   it('folds the wait and leaves the work its room', () => {
     expect(scale.folds).toEqual([{ fromMs: 5 * HOUR_MS, toMs: 19 * HOUR_MS }]);
@@ -35,7 +35,7 @@ describe('a line with a night in it', () => {
   });
 
   it('leaves a short wait as it is', () => {
-    expect(emberScale({ fromMs: 0, toMs: 5 * HOUR_MS }, [{ fromMs: 0, toMs: 3 * HOUR_MS }]).folds).toEqual([]);
+    expect(timelineScale({ fromMs: 0, toMs: 5 * HOUR_MS }, [{ fromMs: 0, toMs: 3 * HOUR_MS }]).folds).toEqual([]);
   });
 });
 

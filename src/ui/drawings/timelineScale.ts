@@ -1,27 +1,27 @@
 import { MINUTE_MS } from '@/core/quantity';
 
-/** A stretch of time, ms. */
-export interface Stretch {
+/** A span of time, ms. */
+export interface Span {
   readonly fromMs: number;
   readonly toMs: number;
 }
 
-/** A longer wait than this is folded, to a width of the shorter. */
+/** A wait longer than this is folded to the shorter width. */
 const LONGEST_WAIT_MIN = 180;
 const FOLDED_MIN = 60;
 
-/** A line of time in which long waits are folded, so that a night in the fridge leaves room for the work. */
-export interface EmberScale extends Stretch {
-  readonly folds: readonly Stretch[];
-  /** Length of what is drawn, min: folded waits count as short ones. */
+/** A time scale with long waits folded, so that a night in the fridge leaves room for the work. */
+export interface TimelineScale extends Span {
+  readonly folds: readonly Span[];
+  /** Drawn length, min: folded waits count as short ones. */
   readonly minutes: number;
-  /** Where a moment lies, from 0 at the start to 1 at the end. */
+  /** Position of a moment, from 0 at the start to 1 at the end. */
   readonly at: (ms: number) => number;
 }
 
-/** The scale of a stretch in which `busy` is what goes on; waits between are folded where they are long. */
-export function emberScale({ fromMs, toMs }: Stretch, busy: readonly Stretch[]): EmberScale {
-  const folds: Stretch[] = [];
+/** The scale for a span with activities `busy`; long waits between them are folded. */
+export function timelineScale({ fromMs, toMs }: Span, busy: readonly Span[]): TimelineScale {
+  const folds: Span[] = [];
   let doneMs = fromMs;
   for (const s of [...busy].sort((a, b) => a.fromMs - b.fromMs)) {
     if (s.fromMs - doneMs > LONGEST_WAIT_MIN * MINUTE_MS) folds.push({ fromMs: doneMs, toMs: s.fromMs });
@@ -36,7 +36,7 @@ export function emberScale({ fromMs, toMs }: Stretch, busy: readonly Stretch[]):
   return { fromMs, toMs, folds, minutes: whole / MINUTE_MS, at: (ms) => drawn(ms) / whole };
 }
 
-/** How near the line is looked at: the whole of it, or so many minutes to its width. */
+/** Zoom: all of the line, or this many minutes in its width. */
 export interface Zoom {
   readonly id: 'all' | '180' | '60' | '30';
   readonly minutes: number;
@@ -53,7 +53,7 @@ export function zoomsFor(minutes: number): readonly Zoom[] {
   return [{ id: 'all', minutes }, ...ZOOMS.filter((z) => z.minutes < minutes * 0.8)];
 }
 
-/** Ticks no closer than this, in units of the drawing. */
+/** Smallest distance between ticks, in units of the drawing. */
 const TICK_UNITS = 74;
 const TICK_STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720];
 
@@ -70,12 +70,12 @@ function minuteOfDay(ms: number, timeZone: string): number {
   return Number(hour) * 60 + Number(minute);
 }
 
-/** Moments at round times of the clock outside folds, as close as they can be read; `units` is the drawing's width. */
-export function roundTimes({ fromMs, toMs, minutes, folds }: EmberScale, units: number, timeZone: string): number[] {
+/** Moments at round clock times outside folds, as dense as can be read; `units` is the drawing's width. */
+export function roundTimes({ fromMs, toMs, minutes, folds }: TimelineScale, units: number, timeZone: string): number[] {
   const step = TICK_STEPS_MIN.find((s) => (units * s) / minutes >= TICK_UNITS) ?? 1440;
   const wholeMinute = Math.ceil(fromMs / MINUTE_MS) * MINUTE_MS;
   const out: number[] = [];
-  // The clock may jump on the way, so each tick asks it anew.
+  // The clock may jump on the way, so it is read again for each tick.
   for (let ms = wholeMinute; ms <= toMs;) {
     const off = minuteOfDay(ms, timeZone) % step;
     if (off === 0) {

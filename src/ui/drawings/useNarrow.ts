@@ -2,10 +2,10 @@
 
 import { type RefObject, useEffect, useState } from 'react';
 
-/** Under this a drawing is laid out anew instead of being made smaller, px. */
+/** Below this width a drawing is laid out differently instead of scaled down, px. */
 const NARROW_PX = 500;
 
-/** Whether the room `ref` has is too narrow for a drawing with its words beside it. */
+/** Whether the container `ref` is too narrow for a drawing with text beside it. */
 export function useNarrow(ref: RefObject<Element | null>): boolean {
   const [narrow, setNarrow] = useState(false);
   useEffect(() => {

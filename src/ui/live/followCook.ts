@@ -1,14 +1,14 @@
-import { LiveHub, type LiveNews } from './hub';
+import { LiveHub, type LiveUpdate } from './hub';
 import { type FromPage, type FromWorker } from '@/workers/live.worker';
 
 interface Follower {
   readonly cookId: string;
-  readonly tell: (news: LiveNews) => void;
+  readonly tell: (news: LiveUpdate) => void;
 }
 
-type Follow = (cookId: string, tell: (news: LiveNews) => void) => () => void;
+type Follow = (cookId: string, tell: (news: LiveUpdate) => void) => () => void;
 
-/** Follows through the worker that all tabs share. */
+/** Follows through the shared worker of all tabs. */
 function sharedFollow(): Follow {
   const worker = new SharedWorker(new URL('../../workers/live.worker.ts', import.meta.url), {
     type: 'module',
@@ -22,7 +22,7 @@ function sharedFollow(): Follow {
   worker.port.onmessage = ({ data: { key, news } }: MessageEvent<FromWorker>) => {
     followers.get(key)?.tell(news);
   };
-  // A page that is put away follows nothing; one that is brought back follows what it did.
+  // A hidden page follows nothing; when it is restored it follows what it did before.
   addEventListener('pagehide', () => {
     say({ bye: true });
   });
@@ -48,10 +48,10 @@ function ownFollow(): Follow {
 let follow: Follow | undefined;
 
 /**
- * Tells how a braise stands, now and after every change. Returns how to stop. All tabs share one stream where the browser
- * has shared workers; elsewhere each has its own.
+ * Reports the state of a braise, now and after every change. Returns an unsubscribe function. All tabs share one stream
+ * if the browser has shared workers; otherwise each has its own.
  */
-export function followCook(cookId: string, tell: (news: LiveNews) => void): () => void {
+export function followCook(cookId: string, tell: (news: LiveUpdate) => void): () => void {
   follow ??= typeof SharedWorker === 'undefined' ? ownFollow() : sharedFollow();
   return follow(cookId, tell);
 }

@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { LiveHub, type LiveNews } from './hub';
+import { LiveHub, type LiveUpdate } from './hub';
 import { toWire } from '@/contract/wire';
 
-/** The server's stream, which the test speaks through. */
+/** The server's stream, driven by the test. */
 class Stream extends EventTarget {
   static all: Stream[] = [];
   readyState = 1;
@@ -31,10 +31,10 @@ const view = (cookId: string, from: number, ids: readonly string[], live: unknow
   events: ids.map((id) => ({ id })),
   live,
 });
-/** What was last said of records, and the last of the connection. */
-const records = (told: readonly LiveNews[]) =>
+/** The last update of records, and of the connection. */
+const records = (told: readonly LiveUpdate[]) =>
   told.flatMap((n) => (n.kind === 'view' ? [n.events.map((e) => e.id)] : [])).at(-1);
-const connected = (told: readonly LiveNews[]) =>
+const connected = (told: readonly LiveUpdate[]) =>
   told.flatMap((n) => (n.kind === 'connected' ? [n.connected] : [])).at(-1);
 
 beforeEach(() => {
@@ -49,10 +49,10 @@ afterEach(() => {
 describe('one stream for all', () => {
   it('is opened once for ten braises and six who look at each', async () => {
     const hub = new LiveHub();
-    const told: LiveNews[][] = [];
+    const told: LiveUpdate[][] = [];
     for (let cook = 0; cook < 10; cook++) {
       for (let screen = 0; screen < 6; screen++) {
-        const news: LiveNews[] = [];
+        const news: LiveUpdate[] = [];
         told.push(news);
         hub.follow(`c${String(cook)}`, (n) => news.push(n));
       }
@@ -65,7 +65,7 @@ describe('one stream for all', () => {
   });
 
   it('says nothing of the server before it was heard of', async () => {
-    const told: LiveNews[] = [];
+    const told: LiveUpdate[] = [];
     new LiveHub().follow('c', (n) => told.push(n));
     await settled();
     expect(told).toEqual([]);
@@ -75,7 +75,7 @@ describe('one stream for all', () => {
 
   it('adds what is new to what was said, and begins again when it is opened again', async () => {
     const hub = new LiveHub();
-    const told: LiveNews[] = [];
+    const told: LiveUpdate[] = [];
     hub.follow('c', (n) => told.push(n));
     await settled();
     only().say('view', view('c', 0, ['a']));
@@ -92,9 +92,9 @@ describe('one stream for all', () => {
     await settled();
     only().say('build', 'b1');
     only().say('view', view('c', 0, ['a', 'b']));
-    // From the list to the braise: one page stops to follow it, the next begins.
+    // From the list to the braise: one page stops following it, the next starts.
     stop();
-    const told: LiveNews[] = [];
+    const told: LiveUpdate[] = [];
     hub.follow('c', (n) => told.push(n));
     await settled();
     expect(Stream.all).toHaveLength(1);
@@ -130,10 +130,10 @@ describe('one stream for all', () => {
 
   it('is asked for again where it was refused, and says whether it stands', async () => {
     const hub = new LiveHub();
-    const told: LiveNews[] = [];
+    const told: LiveUpdate[] = [];
     hub.follow('c', (n) => told.push(n));
     await settled();
-    // Broken off: the browser takes it up by itself.
+    // Interrupted: the browser reconnects by itself.
     only().say('error');
     expect(connected(told)).toBe(false);
     await vi.advanceTimersByTimeAsync(10_000);
@@ -151,7 +151,7 @@ describe('one stream for all', () => {
 
   it('says that a braise is gone to those who follow it', async () => {
     const hub = new LiveHub();
-    const [told, others]: [LiveNews[], LiveNews[]] = [[], []];
+    const [told, others]: [LiveUpdate[], LiveUpdate[]] = [[], []];
     hub.follow('c', (n) => told.push(n));
     hub.follow('d', (n) => others.push(n));
     await settled();

@@ -1,15 +1,15 @@
 import { fromWire } from '@/contract/wire';
 import { type CookEvent, type CookView } from '@/core/cook';
 
-/** What those who follow a braise are told. */
-export type LiveNews =
+/** Updates for those who follow a braise. */
+export type LiveUpdate =
   | ({ readonly kind: 'view'; readonly events: readonly CookEvent[] } & Pick<CookView, 'live'>)
   | { readonly kind: 'gone' }
   | { readonly kind: 'connected'; readonly connected: boolean }
   /** The server has become another build. */
   | { readonly kind: 'build'; readonly build: string };
 
-type Tell = (news: LiveNews) => void;
+type Tell = (news: LiveUpdate) => void;
 
 interface Followed {
   readonly tell: Set<Tell>;
@@ -23,25 +23,25 @@ interface ViewMessage extends Pick<CookView, 'live' | 'events'> {
   readonly from: number;
 }
 
-/** Those who begin or stop following within this time are one change, ms. */
+/** Followers that come or go within this time are one change, ms. */
 const SETTLES_MS = 25;
-/** How long after a stream was refused it is asked for again, ms. */
+/** How long after a refusal the stream is requested again, ms. */
 const AGAIN_MS = 3000;
 const CLOSED = 2;
-/** As many braises as one stream brings; of more the first are followed. */
+/** Most braises in one stream; of more, the first are followed. */
 const MAX_FOLLOWED = 100;
 
-/** One stream for all the braises that are followed, however many follow them. */
+/** One stream for all followed braises, however many follow them. */
 export class LiveHub {
   private readonly followed = new Map<string, Followed>();
   private source: EventSource | undefined;
   private asked: ReadonlySet<string> = new Set();
   private due: ReturnType<typeof setTimeout> | undefined;
-  /** Undefined until the server was heard of, or not. */
+  /** Undefined until the server has answered or failed. */
   private connected: boolean | undefined;
   private build: string | undefined;
 
-  /** Tells how a braise stands, now and after every change. Returns how to stop. */
+  /** Reports the state of a braise, now and after every change. Returns an unsubscribe function. */
   follow(cookId: string, tell: Tell): () => void {
     const one = this.followed.get(cookId) ?? { tell: new Set(), events: [], live: undefined };
     this.followed.set(cookId, one);
@@ -64,8 +64,8 @@ export class LiveHub {
   }
 
   /**
-   * Opens the stream anew where somebody follows what it does not bring; closes it where nobody follows anything. What it
-   * brings and nobody follows any more is kept up as long as it stays open: it may be followed again.
+   * Reopens the stream if a followed braise is missing from it; closes it when nothing is followed. A braise nobody
+   * follows any more stays in it until it is reopened: it may be followed again.
    */
   private settle(): void {
     const ids = [...this.followed].flatMap(([id, { tell }]) => (tell.size > 0 ? [id] : []));
@@ -101,7 +101,7 @@ export class LiveHub {
     });
     on('error', () => {
       this.setConnected(false);
-      // A stream that broke off is taken up by the browser; one that was refused is not.
+      // The browser reconnects an interrupted stream, but not a refused one.
       if (source.readyState === CLOSED) this.soon(AGAIN_MS);
     });
     return source;
@@ -121,7 +121,7 @@ export class LiveHub {
     this.tellAll({ kind: 'connected', connected });
   }
 
-  private tellAll(news: LiveNews): void {
+  private tellAll(news: LiveUpdate): void {
     for (const one of this.followed.values()) for (const tell of one.tell) tell(news);
   }
 }

@@ -1,13 +1,13 @@
-import { type Maker } from '@/core/cook';
+import { type DeviceSequence } from '@/core/cook';
 
 const DEVICE = 'even-ember:device';
 const COUNT = 'even-ember:device-count';
 
-/** For as long as the page is open, where the browser keeps nothing. */
+/** For as long as the page is open, if the browser stores nothing. */
 const own = { device: '', count: 0 };
 
-/** Who makes the next record: this device, and how many it has made before. */
-export function nextMaker(): Maker {
+/** Maker of the next record: this device, and how many it has made before. */
+export function nextSequence(): DeviceSequence {
   try {
     const device = localStorage.getItem(DEVICE) ?? crypto.randomUUID();
     const count = Number(localStorage.getItem(COUNT) ?? 0);

@@ -7,7 +7,7 @@ import { type NewEvent } from '@/contract/cook';
 import { type Call, stubServer } from '@/testing/server';
 import { say } from '@/core/message';
 
-/** What the device keeps; `full` as a device does that has no room. */
+/** The device's storage; `full` acts like a device without room. */
 const device = vi.hoisted((): { rows: Map<string, OutboxRow>; full: boolean } => ({ rows: new Map(), full: false }));
 vi.mock('./store', () => ({
   keepRow: (row: OutboxRow) => {
@@ -26,14 +26,14 @@ vi.mock('./store', () => ({
 }));
 
 const touched = vi.hoisted((): boolean[] => []);
-vi.mock('../connection', () => ({ noteTouch: (answers: boolean) => touched.push(answers) }));
+vi.mock('../connection', () => ({ noteConnection: (answers: boolean) => touched.push(answers) }));
 
 const NOTE = (text: string): NewEvent['act'] => ({ kind: 'note', text });
 const texts = (rows: readonly { event: NewEvent }[]) =>
   rows.map((r) => (r.event.act.kind === 'note' ? r.event.act.text : r.event.act.kind));
 const sentTexts = (calls: readonly Call[]) => texts(calls.map((c) => ({ event: c.body as NewEvent })));
 
-/** An outbox as a page has it that looks at it. */
+/** An outbox as seen by a page. */
 function opened() {
   const box = new Outbox();
   return { box, close: box.subscribe(() => undefined) };

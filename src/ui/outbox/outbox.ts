@@ -1,14 +1,14 @@
-import { nextMaker } from './device';
+import { nextSequence } from './device';
 import { type OutboxRow } from './record';
 import { dropRow, keepRow, keptRows } from './store';
-import { noteTouch } from '../connection';
+import { noteConnection } from '../connection';
 import { clockAheadMs, kitchenNow } from '../serverClock';
 import { send } from '../send';
-import { PRESENT } from '@/contract/kept/versions';
+import { CURRENT_VERSION } from '@/contract/stored/versions';
 import { type NewEvent } from '@/contract/cook';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** A record that the server does not have, and whether this device keeps it until then. */
+/** A record the server does not have, and whether this device has stored it until then. */
 export interface OutboxRecord extends OutboxRow {
   readonly kept: 'yes' | 'no' | 'not yet';
 }
@@ -16,14 +16,14 @@ export interface OutboxRecord extends OutboxRow {
 export interface OutboxState {
   /** Records the server does not have, oldest first. */
   readonly records: readonly OutboxRecord[];
-  /** Those it took of late: they are shown until its own view shows them. */
+  /** Records it accepted recently: shown until its own view includes them. */
   readonly sent: readonly OutboxRow[];
 }
 
 const RETRY_MS = 4000;
 const MAX_SENT = 100;
 
-/** Records of this device on their way to the server. One for a page; pages of one browser share what is kept. */
+/** Records of this device on their way to the server. One per page; pages of one browser share the storage. */
 export class Outbox {
   private state: OutboxState = { records: [], sent: [] };
   private readonly listeners = new Set<() => void>();
@@ -43,19 +43,19 @@ export class Outbox {
     };
   };
 
-  /** Puts a record in, of what happened now or so many minutes ago, and sets about sending it. */
+  /** Adds a record of something that happened now or this many minutes ago, and starts sending it. */
   record(cookId: string, title: string, act: NewEvent['act'], agoMin = 0): void {
     const nowMs = Date.now();
     const atMs = nowMs - agoMin * MINUTE_MS;
-    const by = nextMaker();
+    const by = nextSequence();
     const ahead = clockAheadMs();
     const event = { id: crypto.randomUUID(), atMs, act, by, ...(ahead === undefined ? {} : { aheadMs: ahead }) };
-    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: PRESENT.record }, order: nowMs };
+    const row: OutboxRow = { cookId, title, event: { ...event, actVersion: CURRENT_VERSION.record }, order: nowMs };
     this.set({ records: [...this.state.records, { ...row, kept: 'not yet' }] });
     void this.keep(row).then(() => this.flush());
   }
 
-  /** Sends a record that was refused once more. */
+  /** Sends a refused record again. */
   async retry(eventId: string): Promise<void> {
     const found = this.state.records.find((r) => r.event.id === eventId);
     if (!found) return;
@@ -66,13 +66,13 @@ export class Outbox {
     await this.flush();
   }
 
-  /** Throws a record away. */
+  /** Discards a record. */
   async discard(eventId: string): Promise<void> {
     this.replace(eventId, undefined);
     await this.drop(eventId);
   }
 
-  /** Sends what waits, in its order. Of a braise that cannot be written to now the rest waits too. */
+  /** Sends what is waiting, in order. After a 5xx, later records of that braise wait. */
   async flush(): Promise<void> {
     if (this.sending) {
       this.again = true;
@@ -85,7 +85,7 @@ export class Outbox {
     if (this.hasMore()) await this.flush();
   }
 
-  /** Whether more was to be sent while the last was on its way. */
+  /** Whether more was to be sent while the last one was on its way. */
   private hasMore(): boolean {
     return this.again;
   }
@@ -96,8 +96,8 @@ export class Outbox {
       if (stuck.has(row.cookId)) continue;
       // Recorded before the clocks were ever compared.
       const event = { aheadMs: clockAheadMs() ?? 0, ...row.event };
-      const sent = await send('POST', `/api/cooks/${row.cookId}/events`, event);
-      noteTouch(sent.ok || sent.status !== 0, kitchenNow());
+      const sent = await send('POST', `/api/braises/${row.cookId}/events`, event);
+      noteConnection(sent.ok || sent.status !== 0, kitchenNow());
       if (!sent.ok && sent.status === 0) return;
       if (!sent.ok && sent.status >= 500) stuck.add(row.cookId);
       else if (sent.ok) await this.taken(row);
@@ -135,11 +135,11 @@ export class Outbox {
       await dropRow(eventId);
       this.others?.postMessage('changed');
     } catch {
-      // It was never kept, or is sent once more: the server knows it by its id.
+      // It was never stored, or is sent again: the server recognises its id.
     }
   }
 
-  /** Takes up what other pages keep, and what was kept before this page opened. */
+  /** Picks up what other pages have stored, and what was stored before this page opened. */
   private async load(): Promise<void> {
     try {
       const rows = await keptRows();
@@ -149,7 +149,7 @@ export class Outbox {
         records: [...more.map((r): OutboxRecord => ({ ...r, kept: 'yes' })), ...own].sort((a, b) => a.order - b.order),
       });
     } catch {
-      // Nothing is kept here; what is recorded says so.
+      // Nothing can be stored here; a record says so.
     }
   }
 
@@ -172,7 +172,7 @@ export class Outbox {
 
   private sleep(): void {
     clearInterval(this.timer);
-    // What is kept is read again on waking, what was taken is with the server.
+    // The storage is read again on waking; what was accepted is with the server.
     this.state = { ...this.state, records: this.state.records.filter((r) => r.kept !== 'yes'), sent: [] };
     this.others?.removeEventListener('message', this.onOthers);
     removeEventListener('online', this.onOnline);

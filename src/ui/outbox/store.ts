@@ -13,25 +13,25 @@ function database(): Promise<IDBPDatabase<OutboxSchema>> {
       db.createObjectStore('events', { keyPath: 'event.id' }).createIndex('cookId', 'cookId');
     },
   });
-  // A refusal may pass: it is asked again the next time.
+  // A refusal may be temporary: it is tried again the next time.
   opened.catch(() => {
     opened = undefined;
   });
   return opened;
 }
 
-/** Keeps a record on this device. Rejects where the browser does not: no room, or none of it for us. */
+/** Stores a record on this device. Rejects if the browser cannot: no room, or storage denied. */
 export async function keepRow(row: OutboxRow): Promise<void> {
   await (await database()).put('events', row);
 }
 
-/** All records kept on this device, oldest first. Rejects where the browser keeps nothing. */
+/** All records stored on this device, oldest first. Rejects if the browser stores nothing. */
 export async function keptRows(): Promise<OutboxRow[]> {
   const rows = await (await database()).getAll('events');
   return rows.sort((a, b) => a.order - b.order);
 }
 
-/** Forgets a record. */
+/** Deletes a record. */
 export async function dropRow(eventId: string): Promise<void> {
   await (await database()).delete('events', eventId);
 }

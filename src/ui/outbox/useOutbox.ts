@@ -17,7 +17,7 @@ const subscribe = (listener: () => void): (() => void) => outbox().subscribe(lis
 const snapshot = (): OutboxState => outbox().snapshot();
 const onServer = (): OutboxState => EMPTY;
 
-/** What is in the outbox now. */
+/** The present contents of the outbox. */
 export function useOutbox(): OutboxState {
   return useSyncExternalStore(subscribe, snapshot, onServer);
 }

@@ -1,6 +1,6 @@
 import { type Sentences } from '../../core/message';
 
-/** German, begun: units, the fork scale and the stove's first screen. All else is shown in English until it is here. */
+/** German, begun: units, the fork scale and the stove's first screen. Everything else is shown in English for now. */
 export const german: Readonly<Partial<Record<keyof Sentences, string>>> = {
   'unit.l': '{amount} l',
   'unit.cups': '{count, plural, one {{amount} Tasse} other {{amount} Tassen}}',

@@ -1,4 +1,4 @@
-/** Between the heat and the last box: holding, the sauce, counting, serving, cooling, keeping. */
+/** From the heat to the last box: keeping warm, the sauce, counting, serving, cooling, storing. */
 export const after = {
   'hold.title': 'Keep it warm',
   'hold.ask': 'How are you keeping it warm until the sauce is made?',
@@ -250,9 +250,9 @@ export const after = {
   'shelf.fridge': '{boxes, plural, one {one box} other {# boxes}} of {weight} in the fridge, use by {day}.',
   'shelf.freezer': '{boxes, plural, one {one box} other {# boxes}} of {weight} in the freezer, best before {day}.',
   'shelf.warmByTwo':
-    'Reheat once, to {hot} in the middle of the thickest piece: about {microwave} in a {power} microwave, stirring halfway and standing two minutes; or about {pan} in a small covered pan on low heat; or about {inOven} in that pan, covered, in an oven at {oven}.',
+    'Reheat once, to {hot} in the middle of the thickest piece: about {microwave} in a microwave at {power}, stirring halfway and standing two minutes; or about {pan} in a small covered pan on low heat; or about {inOven} in that pan, covered, in an oven at {oven}.',
   'shelf.warmBy':
-    'Reheat once, to {hot} in the middle of the thickest piece: about {microwave} in a {power} microwave, stirring halfway and standing two minutes. The pieces are too thick to reheat in a pan: cut them first.',
+    'Reheat once, to {hot} in the middle of the thickest piece: about {microwave} in a microwave at {power}, stirring halfway and standing two minutes. The pieces are too thick to reheat in a pan: cut them first.',
   'shelf.fridge.last': 'Last day: eat it today or freeze it.',
   'shelf.fridge.past': 'Past its date: throw it away.',
   'shelf.freezer.last': 'Last day at its best; still safe after that.',

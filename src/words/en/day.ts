@@ -29,7 +29,7 @@ export const tasks = {
   'task.braise.grill': 'braise in the covered barbecue',
 } as const;
 
-/** Stretches on the day’s line. */
+/** Spans on the timeline. */
 export const spans = {
   'span.salt': 'salt',
   'span.prep': 'meat',
@@ -64,7 +64,7 @@ export const spans = {
   'span.braise.grill': 'barbecue',
 } as const;
 
-/** Moments on the day’s line. */
+/** Moments on the timeline. */
 export const marks = {
   'mark.softHerb': 'Add soft herbs last, off the heat: they lose flavour and colour within minutes.',
   'mark.grillWarms': 'Coals or burners need this long to even out with the lid down.',
@@ -72,7 +72,7 @@ export const marks = {
   'mark.bubbles': 'bubbles',
   'mark.bubbles.why': 'On the hob the flame takes 15 minutes to settle: lazy bubbles, no more.',
   'mark.turn': 'turn',
-  'mark.turn.why': 'What sticks out of the liquid cooks slower and dries out; turning it halfway evens it out.',
+  'mark.turn.why': 'Meat above the liquid cooks more slowly and dries out; turning it halfway evens it out.',
   'mark.level': 'level',
   'mark.level.why': 'Halfway: check the liquid is where it should be.',
   'mark.heat.why': 'As planned: from here the heat changes.',
@@ -80,7 +80,7 @@ export const marks = {
   'mark.topUp.why': 'Soon after this it would run low and could scorch. Add about {pour}, hot.',
   'mark.add.why': 'Timed from the end, so it’s cooked but not mushy.',
   'mark.forkTest': 'fork test',
-  'mark.firstTest.why': 'One kitchen in ten is ready by now: the first test worth lifting the lid for.',
+  'mark.firstTest.why': 'It could just be ready (1 time in 10): the first test worth lifting the lid for.',
   'mark.secondTest.why': 'When it’s most likely tender.',
   'recordMark.fork': 'fork',
   'recordMark.fork.why': 'tested',
@@ -90,7 +90,7 @@ export const marks = {
   'recordMark.liquid.why': 'level measured',
 } as const;
 
-/** What does not go, and why. */
+/** Schedule conflicts, and why. */
 export const conflicts = {
   'conflict.cannotWait': '“{task}” can’t wait that long: start it {earlier} earlier.',
   'conflict.cannotBegin': '“{task}” can’t start then.',

@@ -1,4 +1,4 @@
-/** What stands in the kitchen, and how it is typed in. */
+/** Equipment, and its form. */
 export const equipment = {
   'kitchen.pots': 'Pots and roasting tins',
   'kitchen.pots.why':

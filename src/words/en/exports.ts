@@ -1,4 +1,4 @@
-/** The recipe as it is given out. */
+/** The exported recipe. */
 export const recipe = {
   'recipe.counted': '{count, number} {unit}',
   'recipe.saltMeat': '{salt} of salt on the meat. {says}',
@@ -36,10 +36,10 @@ export const recipe = {
   'recipe.theDay': 'The day',
   'calendar.hands': 'Hands-on for {hands}. Usually {range}.',
   'calendar.byItself': 'Looks after itself. Usually {range}.',
-  'calendar.in': 'in: {what}',
+  'calendar.in': 'add {what}',
 } as const;
 
-/** What to buy. */
+/** The shopping list. */
 export const shop = {
   'aisle.butcher': 'Butcher',
   'aisle.greengrocer': 'Vegetables and herbs',
@@ -58,7 +58,7 @@ export const shop = {
   'shop.toCool': 'for cooling the pot',
 } as const;
 
-/** What was typed or read and how it was taken. */
+/** What was typed or read, and how it was interpreted. */
 export const reading = {
   'typed.noGasMark': 'There’s no gas mark “{mark}”: use ¼, ½ or 1 to 9.',
   'typed.notUnderstood.mass': '“{text}” isn’t a weight we know. Try 1.2 kg, 800 g or 2 lb 3 oz.',

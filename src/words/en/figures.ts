@@ -1,4 +1,4 @@
-/** What every figure is called, how it is worked out and what would change it; looked up by the figure’s id. */
+/** The label, formula and what would change it for every figure; by the figure’s id. */
 export const figures = {
   'prep.trimmedAway': {
     label: 'trimmed away',
@@ -299,7 +299,7 @@ export const figures = {
   },
 } as const;
 
-/** What figures are worked out from. */
+/** Inputs of figures. */
 export const inputs = {
   'input.asBought': 'as bought',
   'input.trimmed': 'trimmed',

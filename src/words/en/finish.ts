@@ -1,4 +1,4 @@
-/** Between the heat and the plate: what is chosen, and what is then done. */
+/** Between the heat and serving: what is chosen, and what is then done. */
 export const finish = {
   'sign.gives': 'a skewer goes in with little push, and a slice holds together when you lift it',
   'sign.falls': 'it comes apart when you lift it',
@@ -69,6 +69,8 @@ export const finish = {
   'finish.sliceCold': 'Slice it cold, across the grain, a finger thick: cold slices are neatest.',
   'finish.warm':
     'Return the meat and reheat gently until the middle reaches {hot}: about {time} over low heat, or about {ovenTime} covered in an oven at {oven}. Reheat only once.',
+  'finish.warmOnHob':
+    'Return the meat and reheat gently until the middle reaches {hot}: about {time} over low heat. Reheat only once.',
   'finish.bayOut': 'Take out and count bay leaves and string; crush the meat in the pot.',
   'finish.bonesOut': 'Take out and count bones, bay leaves and string; crush the meat in the pot.',
   'finish.liftBites': 'Lift out with a slotted spoon, keep warm, and add back at the end: {things}.',

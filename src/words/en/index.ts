@@ -18,7 +18,7 @@ import { trouble } from './trouble';
 import { vessels } from './vessels';
 import { ways } from './ways';
 
-/** All words of English but those of the figures, by code. */
+/** All English words except those of figures, by code. */
 export const WORDS = {
   ...inputs,
   ...measures,

@@ -53,7 +53,7 @@ export const prep = {
     'It warms the outside by a few degrees, no more. At most {most} out of the fridge in total, less in a hot room.',
 } as const;
 
-/** At the counter, and which cut suits what. */
+/** Shopping, and which cut suits what. */
 export const buying = {
   'buy.other.onBone':
     'On the bone you need {weight}: more flavour and marrow, and a bone that tells you when it’s done.',
@@ -124,7 +124,7 @@ export const base = {
   'base.fat.all': 'Keep it all; there’s more to skim at the end.',
 } as const;
 
-/** Steps that were forgotten: what, where it can still go in, what changes. */
+/** Forgotten steps: what, where it can still be made up for, what changes. */
 export const forgotten = {
   'forgotten.paste': 'tomato paste',
   'forgotten.paste.still':
@@ -157,7 +157,7 @@ export const forgotten = {
   'forgotten.soak.changes': 'Only the texture. Never put dry beans straight into a slow braise.',
 } as const;
 
-/** At the pan. */
+/** The sear. */
 export const sear = {
   'sear.none': 'No sear: paler, with less roasted flavour; tomato paste and onion can make up some of it.',
   'sear.sears':
@@ -202,7 +202,7 @@ export const salting = {
   'salt.right': 'It should end up well seasoned; taste once reduced.',
 } as const;
 
-/** What is poured, herbs, what comes out again, what to mind. */
+/** Liquids, herbs, what comes out again, what to watch for. */
 export const pouring = {
   'pour.late': '{time} before the end, hot if possible',
   'pour.lateWine': '{time} before the end, lid ajar for the first ten minutes; some sharpness and alcohol stay',
@@ -232,7 +232,7 @@ export const pouring = {
   'advice.stockInStages': 'Add stock in three stages, stirring smooth each time, or it goes lumpy.',
 } as const;
 
-/** Who cannot eat it, and what could choke. */
+/** Allergens and choking hazards. */
 export const table = {
   'table.hidden': '{name}: {why}',
   'table.brings': 'Someone here avoids {avoided}: {sources} {count, plural, one {contains} other {contain}} it.',

@@ -1,6 +1,6 @@
-/** Names as they stand within a sentence; who shows one alone begins it with a capital. */
+/** Names as they stand within a sentence; on their own they are capitalised. */
 
-/** Cuts: the name beside its animal, what holds it together, the sign that it is done. */
+/** Cuts: the name with its animal, what holds it together, the sign that it is done. */
 export const cuts = {
   'cut.beef_chuck_roast': 'chuck (shoulder) joint',
   'cut.beef_chuck_roast.full': 'beef chuck (shoulder) joint',
@@ -272,7 +272,7 @@ export const cuts = {
   'cut.turkey_drumstick.sign': 'the meat slides down the bone; tendons lift out',
 } as const;
 
-/** Vegetables and all else solid: name, what to stop at in the pan, what to know, what could choke. */
+/** Vegetables and other solids: name, what to stop at in the pan, notes, choking hazards. */
 export const garnishes = {
   'garnish.onion': 'onion',
   'garnish.onion.look': 'soft and golden at the edges',
@@ -384,7 +384,7 @@ export const fats = {
   'fat.duckFat.why': 'for duck and pork',
 } as const;
 
-/** Herbs, how the dried one stands in, spices, salt. */
+/** Herbs, notes on dried ones, spices, salt. */
 export const seasonings = {
   'herb.bay': 'bay leaf',
   'herb.thyme': 'thyme',
@@ -598,7 +598,7 @@ export const lids = {
   'lid.none': 'no lid',
 } as const;
 
-/** What pieces and herbs are called when they are counted. */
+/** Pieces and herbs when counted. */
 export const nouns = {
   'noun.roast': '{count, plural, one {joint} other {joints}}',
   'noun.cube': '{count, plural, one {cube} other {cubes}}',
@@ -629,7 +629,7 @@ export const nouns = {
   'noun.spoonful': '{count, plural, one {spoonful} other {spoonfuls}}',
 } as const;
 
-/** What can stand in for a liquid, and what it changes. */
+/** Substitutes for a liquid, and what they change. */
 export const swaps = {
   'swap.sourNoFruit': 'plus a spoonful of vinegar per {l_0_25}: the acidity without the fruit',
   'swap.sweetHalf': 'sweet: use half, make up the rest with stock and a spoonful of vinegar',
@@ -655,7 +655,7 @@ export const swaps = {
   'swap.smooth': 'smooth',
 } as const;
 
-/** Who cannot eat it. */
+/** Allergens and diets. */
 export const diets = {
   'avoid.gluten': 'gluten (wheat, barley, rye)',
   'avoid.milk': 'milk',

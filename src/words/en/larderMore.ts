@@ -1,4 +1,4 @@
-/** Names of what a well-stocked kitchen has besides, and what of it is hidden in bought things. */
+/** Names of a well-stocked kitchen's other ingredients, and what bought ones may contain. */
 export const larderMore = {
   'liquid.stockVeal': 'brown veal stock, unsalted',
   'liquid.stockChicken': 'chicken stock, unsalted',

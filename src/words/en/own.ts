@@ -1,4 +1,4 @@
-/** Things that are in no table, typed by name. */
+/** Custom ingredients, typed by name. */
 export const own = {
   'own.title.garnish': 'Another ingredient',
   'own.title.liquid': 'Another liquid',

@@ -60,7 +60,7 @@ export const benchSheet = {
   'benchSheet.followYourLocalFoodSafety': 'Follow your local food-safety guidance.',
 } as const;
 
-/** What several screens say alike. */
+/** Shared by several screens. */
 export const common = {
   'common.makeThisOurWay': 'Make usual',
   'common.backToThePlan': 'Back to the plan',
@@ -377,8 +377,7 @@ export const logDetail = {
   'logDetail.finishedPotAsPlanned': 'The finished pot, as planned',
   'logDetail.nextTime': 'Next time:',
   'logDetail.whereTheForecastEndedUp': 'Final forecast',
-  'logDetail.ringAForkTestBand':
-    'Ring: a fork test. Shaded: where 8 kitchens in 10 would be, given everything recorded.',
+  'logDetail.ringAForkTestBand': 'Ring: a fork test. Shaded: 8 times in 10 it’s in here, given everything recorded.',
 } as const;
 
 export const logList = {
@@ -538,7 +537,7 @@ export const planEditor = {
   'planEditor.decisions': 'Decisions',
 } as const;
 
-/** The first minute of a plan. */
+/** The quick start of a plan. */
 export const begin = {
   'begin.ask': 'What are you braising, for how many, and when?',
   'begin.line': 'For example: oxtail for 6, Saturday 7pm',
@@ -558,7 +557,7 @@ export const begin = {
   'begin.goOn': 'Continue',
 } as const;
 
-/** Steps of a plan, taken back and done again, and what they changed. */
+/** Undo and redo in a plan, and what changed. */
 export const planSteps = {
   'step.undoIt': 'Undo',
   'step.redoIt': 'Redo',
@@ -839,6 +838,7 @@ export const unitsMenu = {
   'unitsMenu.gKgMlMm': 'g, kg, ml, mm',
   'unitsMenu.usCustomary': 'US customary',
   'unitsMenu.ozLbCupsInches': 'oz, lb, cups, inches',
+  'unitsMenu.licences': 'Open-source licences',
   'unitsMenu.temperature': 'Temperature',
   'unitsMenu.celsius': 'Celsius',
   'unitsMenu.fahrenheit': 'Fahrenheit',

@@ -1,4 +1,4 @@
-/** What the fields of a plan are called where one is at fault. */
+/** Names of a plan's fields within faults. */
 export const fields = {
   'field.cut': 'Cut',
   'field.meatWeight': 'Meat weight',
@@ -79,7 +79,7 @@ export const faults = {
     'Liquid level: at {deep} deep, less than {headroom} below the rim, it would boil over. Up to {fits} of the meat’s height fits in {pot}.',
   'fault.couldBoilDry': 'Liquid level: with under {least} of liquid the pot could boil dry. Raise the level.',
   'fault.neverTender':
-    '{Heat}: it wouldn’t be tender within {hours, number} hours in most kitchens. Collagen only melts well above about {C_85}: raise the heat or use a tighter lid.',
+    '{Heat}: it probably wouldn’t be tender within {hours, number} hours. Collagen only melts well above about {C_85}: raise the heat or use a tighter lid.',
   'fault.tooLate':
     'You’re {late} too late for that serving time: this braise needs {needed} from first cut to table to be on time {sure}. Serve at least {late} later, or see what else could work.',
 } as const;
@@ -99,7 +99,7 @@ export const reasons = {
     'Lifting the lid lets heat out: one minute costs about {cost}. {looks, plural, one {# check is} other {# checks are}} allowed for.',
 } as const;
 
-/** What to keep an eye on. */
+/** What to watch for. */
 export const watching = {
   'watch.feeds':
     'This meat feeds about {plates, number}; {eaters, plural, one {# person needs} other {# people need}} {wanted}, trimmed.',
@@ -107,7 +107,7 @@ export const watching = {
   'watch.falls': 'The liquid drops by more than a third: have hot stock ready and check halfway.',
   'watch.rises': 'Late additions will raise the liquid to {deep} deep: little headroom, so take some out first.',
   'watch.boilsDry':
-    'It could boil dry before it’s ready, about {at} after it goes in (in {share} of kitchens). A dry pot roasts and burns. Use more liquid, a tighter lid, or add hot stock halfway.',
+    'It could boil dry before it’s ready, about {at} after it goes in. Chance of that: {share}. A dry pot roasts and burns. Use more liquid, a tighter lid, or add hot stock halfway.',
   'watch.stageMissed': 'The meat will be done before this stage starts: {stage}.',
   'watch.bareSlow':
     'After {time} without liquid the middle has only reached {core}: raw meat should be past {slowTo} within {slowIn}. Use more heat, thinner pieces or less time.',
@@ -140,7 +140,7 @@ export const heats = {
   'change.lid': '{lid}',
 } as const;
 
-/** Ways out: of too little time, a full pot, a crowded day; and other ways to the same dinner. */
+/** Alternatives: for too little time, a full pot, a crowded day; and other ways to the same dinner. */
 export const waysOut = {
   'wayOut.smallerCubes': 'Cut the cubes to {edge}',
   'wayOut.halve': 'Cut each {piece} in half crossways',
@@ -224,7 +224,7 @@ export const waysOut = {
     'Its temperature swings by {K_15} or more, twice as much as an oven’s, so the time is less certain.',
 } as const;
 
-/** Our ready sets of choices. */
+/** Our styles. */
 export const kinds = {
   'kind.ale-prune': 'Dark ale and prune',
   'kind.ale-prune.why': 'malt, fruit and a little bitterness; for beef and game',
@@ -252,7 +252,7 @@ export const kinds = {
   'kind.rolled-tomato.why': 'tied rolls nearly covered in tomato; the sauce goes on pasta first',
 } as const;
 
-/** The fork scale, and what has come about when the target is reached. */
+/** The fork scale, and what is true when the target is reached. */
 export const stages = {
   'stage.holds': 'resists',
   'stage.holds.feel': 'won’t go in',

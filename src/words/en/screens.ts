@@ -139,7 +139,7 @@ export const controls = {
   'result.melts.why': 'braise further, until no separate pieces are left',
 } as const;
 
-/** The middle and the right of the plan. */
+/** The middle and right columns of the plan. */
 export const panels = {
   'fault.ours': 'Something went wrong on our side. Undo your last change, or try changing something else.',
   'verdict.intoIceWater': 'into ice water',
@@ -242,7 +242,7 @@ export const drawings = {
   'chart.stageAt': '{at}: about {likely}, between {low} and {high}',
 } as const;
 
-/** Records at the stove: their buttons, their sheets, what they say afterwards and what they taught. */
+/** Records at the stove: buttons, forms, how they read afterwards and what they taught. */
 export const records = {
   'record.fork': 'Fork',
   'record.fork.hint': 'how it feels',
@@ -365,7 +365,7 @@ export const scores = {
   'score.salt.3.said': 'salt right',
 } as const;
 
-/** What is refused, and why a file or a request was not taken. */
+/** Refusals, and why a file or request was not accepted. */
 export const answers = {
   'shape.notAsDescribed': '{where}: {why}',
   'shape.characters': 'It contains characters we can’t save.',
@@ -437,7 +437,7 @@ export const answers = {
   'copies.head.lost':
     '{count, plural, =0 {Nothing would be lost} one {One thing would be lost} other {# things would be lost}}',
   'copies.kept.plans': 'the plan “{title}”',
-  'copies.kept.cooks': 'the braise “{title}”',
+  'copies.kept.braises': 'the braise “{title}”',
   'copies.kept.kitchens': 'the kitchen',
   'copies.more': '{count, plural, one {and one more} other {and # more}}',
   'copies.banner': 'Backup',
@@ -472,7 +472,7 @@ export const answers = {
   'aside.newer': 'It’s version {version}; this app reads up to version {present}.',
   'aside.head': '{count, plural, one {One saved item can’t be read} other {# saved items can’t be read}}',
   'aside.plans': 'The plan “{title}”.',
-  'aside.cooks': 'A braise.',
+  'aside.braises': 'A braise.',
   'aside.events': 'A record; the rest is shown without it.',
   'aside.entries': 'The log entry for “{title}”.',
   'aside.kitchens': 'Your kitchen; a standard one is used instead.',
@@ -512,7 +512,7 @@ export const answers = {
   'file.noRecipe': 'We couldn’t find a recipe in it. Enter the plan by hand, or try another page.',
 } as const;
 
-/** Names of pages, and what a new plan starts as. */
+/** Page titles, and the name of a new plan. */
 export const pageTitles = {
   'page.description': 'Plan and run a braise: when it will be fork-tender, and how sure that is.',
   'page.plan': 'Plan',

@@ -1,4 +1,4 @@
-/** What a step is called: the act and its object, in eight words at most. How it is done is in `steps.ts`. */
+/** Step titles: act and object, in eight words at most. How it is done is in `steps.ts`. */
 export const stepTitles = {
   'step.washHands.title': 'Wash your hands',
   'step.layOut.title': 'Set everything out in order',

@@ -1,4 +1,4 @@
-/** Steps at the stove: what to do, the sign to stop at, what too little and too much look like, where it can still go in. */
+/** Steps at the stove: what to do, the sign to stop at, too little and too much, where it can still be made up for. */
 export const steps = {
   'step.washHands.do': 'Use soap, and keep one board just for raw meat.',
   'step.washHands.sign': 'Clean, dry hands and one clear board.',

@@ -1,7 +1,8 @@
 import { type Sentences } from '../../core/message';
 
-/** What American readers call things by another name, or spell another way. All else is British English. */
+/** American words and spellings where they differ. Everything else is British English. */
 export const american: Readonly<Partial<Record<keyof Sentences, string>>> = {
+  'unitsMenu.licences': 'Open-source licenses',
   'herb.coriander': 'cilantro leaves',
   'heat.simmer': 'stovetop, {temp} or hotter',
   'wayOut.ontoHob': 'Simmer on the stovetop instead, at {temp} or hotter',

@@ -1,4 +1,7 @@
-/** Where cooks disagree: what about, each way’s name, and a line of why. Names as they stand within a sentence. */
+/**
+ * Techniques cooks disagree about: the topic, each option’s name, and a line of why. Names as they stand within a
+ * sentence.
+ */
 export const ways = {
   'ways.temper': 'Out of the fridge',
   'way.temper.none': 'straight in',

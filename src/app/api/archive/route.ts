@@ -3,22 +3,22 @@ import { say } from '@/core/message';
 import { isOwnHost, isStrange } from '@/guard';
 import { withErrorHandling } from '@/server/withErrorHandling';
 import { archiveLines, linesOf, importArchive } from '@/server/archive';
-import { presentMs } from '@/server/clock';
+import { nowMs } from '@/server/clock';
 import { database } from '@/server/database';
 import { backfillEntries } from '@/server/entries';
 import { errorResponse, sameOrigin } from '@/server/http';
-import { requestedAt } from '@/server/backupPreview';
+import { requestDataSource } from '@/server/backupPreview';
 
-/** All that is kept as lines of JSON, read while it is sent. */
+/** All data as lines of JSON, streamed while it is read. */
 export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
   const turnedAway = strange(request);
   if (turnedAway) return turnedAway;
-  const { db } = await requestedAt(request);
-  const lines = archiveLines(db, presentMs());
+  const { db } = await requestDataSource(request);
+  const lines = archiveLines(db, nowMs());
   const text = async function* (): AsyncGenerator<string> {
     for await (const line of lines) yield `${JSON.stringify(line)}\n`;
   };
-  const day = new Date(presentMs()).toISOString().slice(0, 10);
+  const day = new Date(nowMs()).toISOString().slice(0, 10);
   return new Response(Readable.toWeb(Readable.from(text()).map((t: string) => Buffer.from(t))) as ReadableStream, {
     headers: {
       'content-type': 'application/x-ndjson; charset=utf-8',
@@ -28,7 +28,7 @@ export const GET = withErrorHandling(async (request: Request): Promise<Response>
   });
 });
 
-/** Takes an archive in, a few lines at a time however long it is; answers what came of it. */
+/** Imports an archive of any length, a few lines at a time; answers with what came of it. */
 export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
   const turnedAway = strange(request);
   if (turnedAway) return turnedAway;
@@ -42,13 +42,13 @@ export const POST = withErrorHandling(async (request: Request): Promise<Response
     void backfillEntries(db);
     return Response.json(taken.came, { status: 201 });
   } catch (error) {
-    // No text, a line without end, or cut off by the sender: what came before it is taken in, and can come again.
+    // Not text, an endless line, or cut off by the sender: what came before is imported, and can be sent again.
     if (error instanceof TypeError || error instanceof RangeError) return errorResponse(400, say('archive.broken'));
     throw error;
   }
 });
 
-/** This path does not go by the proxy, which would hold the whole of it: who comes by another name is turned away here. */
+/** This path does not pass through the proxy, which would buffer all of it, so foreign hosts are refused here. */
 function strange(request: Request): Response | undefined {
   return isOwnHost(request.headers.get('host')) && !isStrange(request)
     ? undefined

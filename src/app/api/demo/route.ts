@@ -5,7 +5,7 @@ import { backfillEntries } from '@/server/entries';
 import { errorResponse, sameOrigin } from '@/server/http';
 import { say } from '@/core/message';
 
-/** Loads the demo kitchen afresh. What the cook has made or touched stays as it is. */
+/** Reloads the demo kitchen. What the cook has made or changed stays. */
 export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
   if (!sameOrigin(request)) return errorResponse(403, say('http.foreign'));
   const db = await database();

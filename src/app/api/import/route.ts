@@ -2,14 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { readFile } from '@/contract/files';
 import { checkPlanInput } from '@/core/plan';
 import { say } from '@/core/message';
-import { importCook } from '@/server/cooks';
+import { importBraise } from '@/server/braises';
 import { withErrorHandling } from '@/server/withErrorHandling';
 import { backfillEntries } from '@/server/entries';
 import { database } from '@/server/database';
 import { MAX_FILE_BYTES, readText, errorResponse } from '@/server/http';
 import { addPlan } from '@/server/plans';
 
-/** Takes in a plan or cook file; answers where it now is. Anything else is refused with a sentence. */
+/** Imports a plan or braise file; answers with its new address. Anything else is refused with a message. */
 export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
   const body = await readText(request, MAX_FILE_BYTES);
   if (!body.ok) return body.response;
@@ -25,7 +25,7 @@ export const POST = withErrorHandling(async (request: Request): Promise<Response
     await addPlan(db, id, file.input, now);
     return Response.json({ href: `/plan/${id}` }, { status: 201 });
   }
-  const id = await importCook(db, file.input, file.events, now);
+  const id = await importBraise(db, file.input, file.events, now);
   void backfillEntries(db);
-  return Response.json({ href: `/cook/${id}` }, { status: 201 });
+  return Response.json({ href: `/braise/${id}` }, { status: 201 });
 });

@@ -4,10 +4,10 @@ import { database } from '@/server/database';
 import { readBody, errorResponse } from '@/server/http';
 import { changeKitchen, readKitchen } from '@/server/kitchens';
 
-/** The kitchen: what stands in it, what it does by habit, the bases it keeps, where and when it is. */
+/** The kitchen: its equipment, usual choices, custom styles, place and time zone. */
 export const GET = withErrorHandling(async (): Promise<Response> => Response.json(await readKitchen(await database())));
 
-/** Changes one thing of the kitchen, or several at once; answers with the kitchen as it now stands. */
+/** Changes one or several parts of the kitchen; answers with the whole kitchen. */
 export const PUT = withErrorHandling(async (request: Request): Promise<Response> => {
   const body = await readBody(request, kitchenChangeSchema);
   if (!body.ok) return body.response;

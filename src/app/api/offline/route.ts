@@ -1,20 +1,23 @@
 import { withErrorHandling } from '@/server/withErrorHandling';
-import { presentMs } from '@/server/clock';
-import { unfinishedIds } from '@/server/cooks';
+import { nowMs } from '@/server/clock';
+import { unfinishedIds } from '@/server/braises';
 import { database } from '@/server/database';
-import { looksAtCopy } from '@/server/backupPreview';
+import { isPreviewing } from '@/server/backupPreview';
 import { comingPlans } from '@/server/plans';
 
-/** So many braises are kept ready for when the server is away. */
+/** How many braises are cached for offline use. */
 const MAX_BRAISES = 8;
 
-/** Paths of the pages that matter at the stove: Home, every braise on the fire, the next plan. None of a copy. */
+/**
+ * Paths of the pages that matter at the stove: Home, every braise under way, the next plan. Empty while a backup is
+ * previewed.
+ */
 export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
-  if (await looksAtCopy(request)) return Response.json({ paths: [] });
+  if (await isPreviewing(request)) return Response.json({ paths: [] });
   const db = await database();
-  const cooks = await unfinishedIds(db, MAX_BRAISES);
-  const { plans } = await comingPlans(db, presentMs(), 1);
+  const braises = await unfinishedIds(db, MAX_BRAISES);
+  const { plans } = await comingPlans(db, nowMs(), 1);
   return Response.json({
-    paths: ['/', ...cooks.map((id) => `/cook/${id}`), ...plans.map(({ id }) => `/plan/${id}`)],
+    paths: ['/', ...braises.map((id) => `/braise/${id}`), ...plans.map(({ id }) => `/plan/${id}`)],
   });
 });

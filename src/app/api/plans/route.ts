@@ -8,7 +8,7 @@ import { readBody, errorResponse } from '@/server/http';
 import { inputFault } from '@/server/inputFault';
 import { addPlan } from '@/server/plans';
 
-/** Adds a plan under an id made by the page, so that sending it again does not make a second one. */
+/** Adds a plan under an id made by the page, so that sending it again does not add a second one. */
 export const POST = withErrorHandling(async (request: Request): Promise<Response> => {
   const body = await readBody(request, z.strictObject({ id: madeId, input: planInputSchema }));
   if (!body.ok) return body.response;

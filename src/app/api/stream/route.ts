@@ -3,21 +3,21 @@ import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
 import { errorResponse } from '@/server/http';
 import { onClose } from '@/server/hub';
-import { looksAtCopy } from '@/server/backupPreview';
-import { type News, watch } from '@/server/live';
+import { isPreviewing } from '@/server/backupPreview';
+import { type LiveUpdate, watch } from '@/server/live';
 import { isId } from '@/contract/fields';
 import { say } from '@/core/message';
 
 const HEARTBEAT_MS = 20_000;
 
-/** So many braises can be followed at once. */
-const MAX_COOKS = 100;
+/** How many braises one stream can follow. */
+const MAX_BRAISES_FOLLOWED = 100;
 
 /** A message of the stream as it goes over the wire. */
 const message = (name: string, data: string): string => `event: ${name}\ndata: ${data}\n\n`;
 
-/** Puts the news of one braise into messages: what was sent of its records is not sent again. */
-function teller(cookId: string, send: (text: string) => void): (news: News) => void {
+/** Turns the updates of one braise into messages, leaving out records already sent. */
+function teller(cookId: string, send: (text: string) => void): (news: LiveUpdate) => void {
   let sent = 0;
   const id = JSON.stringify(cookId);
   return (news) => {
@@ -34,15 +34,16 @@ function teller(cookId: string, send: (text: string) => void): (news: News) => v
 }
 
 /**
- * Server-sent events of all the braises asked for by `?cook=ID`, as often as wanted: which build it is when it opens; of
- * each braise its records and forecast then and, after every change, the new records and the forecast; `gone` when it is
- * deleted or was never there. Plans do not change and are not sent: pages come with them.
+ * Server-sent events of the braises asked for by `?cook=ID` (repeatable). On opening: the build. For each braise: its
+ * records and forecast, then after every change the new records and the forecast; `gone` when it is deleted or never
+ * existed. Plans do not change and are not sent: pages come with them.
  */
 export const GET = withErrorHandling(async (request: Request): Promise<Response> => {
   const ids = [...new Set(new URL(request.url).searchParams.getAll('cook'))];
-  if (ids.length === 0 || ids.length > MAX_COOKS || !ids.every(isId)) return errorResponse(400, say('http.noBraise'));
+  if (ids.length === 0 || ids.length > MAX_BRAISES_FOLLOWED || !ids.every(isId))
+    return errorResponse(400, say('http.noBraise'));
   const db = await database();
-  const isPast = await looksAtCopy(request);
+  const isPast = await isPreviewing(request);
   const encoder = new TextEncoder();
   let stop = (): void => undefined;
   const stream = new ReadableStream<Uint8Array>({
@@ -68,7 +69,7 @@ export const GET = withErrorHandling(async (request: Request): Promise<Response>
       };
       request.signal.addEventListener('abort', stop);
       send(message('build', buildId()));
-      // In a copy nothing happens any more.
+      // Nothing changes in a backup.
       if (!isPast) unwatch = ids.map((id) => watch(db, id, teller(id, send)));
     },
     cancel() {

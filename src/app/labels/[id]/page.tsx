@@ -7,7 +7,7 @@ import { reduceEvents } from '@/core/cook';
 import { cutById } from '@/core/larder';
 import { meatParts } from '@/core/choices';
 import { dietaryReport } from '@/core/care';
-import { findCook } from '@/server/cooks';
+import { findBraise } from '@/server/braises';
 import { pageDataSource } from '@/server/backupPreview';
 import { warmedBoxes } from '@/server/shelf';
 
@@ -22,7 +22,7 @@ export async function generateMetadata(): Promise<Metadata> {
 export default async function LabelsPage({ params }: Props) {
   const { id } = await params;
   const { db } = await pageDataSource();
-  const found = await findCook(db, id);
+  const found = await findBraise(db, id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const { input, events } = found.value;

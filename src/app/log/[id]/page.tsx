@@ -1,7 +1,7 @@
 import { type Metadata } from 'next';
 import { notFound, redirect } from 'next/navigation';
 import { LogDetail } from '../LogDetail';
-import { findCook } from '@/server/cooks';
+import { findBraise } from '@/server/braises';
 import { pageDataSource } from '@/server/backupPreview';
 import { saveEntry } from '@/server/entries';
 import { AsidePage } from '@/app/UnreadableNotice';
@@ -13,19 +13,19 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const { id } = await params;
-  return { title: (await keptTitle((db) => findCook(db, id))) ?? (await pageWords()).text('page.log') };
+  return { title: (await keptTitle((db) => findBraise(db, id))) ?? (await pageWords()).text('page.log') };
 }
 
 export default async function LogEntryPage({ params }: Props) {
   const { id } = await params;
   const { db } = await pageDataSource();
-  const found = await findCook(db, id);
+  const found = await findBraise(db, id);
   if (!found) notFound();
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const cook = found.value;
   const kept = await saveEntry(db, cook, 'later');
   if (!kept.ok) return <AsidePage aside={kept.aside} />;
-  if (!kept.value?.entry) redirect(`/cook/${id}`);
+  if (!kept.value?.entry) redirect(`/braise/${id}`);
   const { input, events, aside } = cook;
   return <LogDetail entry={kept.value.entry} account={kept.value.account} {...{ input, events, aside }} />;
 }

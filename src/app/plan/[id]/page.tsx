@@ -2,7 +2,7 @@ import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { AsidePage } from '@/app/UnreadableNotice';
 import { PlanEditor } from '../PlanEditor';
-import { presentMs } from '@/server/clock';
+import { nowMs } from '@/server/clock';
 import { work } from '@/server/engine';
 import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen } from '@/server/kitchens';
@@ -25,6 +25,6 @@ export default async function PlanPage({ params }: Props) {
   if (!found.ok) return <AsidePage aside={found.aside} />;
   const plan = found.value;
   const kitchen = await readKitchen(db);
-  const first = await work(plan.id, 'outlook', plan.input, presentMs(), kitchen.pots);
+  const first = await work(plan.id, 'outlook', plan.input, nowMs(), kitchen.pots);
   return <PlanEditor kitchen={kitchen} start={plan.input} id={plan.id} updatedAtMs={plan.updatedAtMs} first={first} />;
 }

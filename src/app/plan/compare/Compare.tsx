@@ -54,7 +54,7 @@ const Choice = styled(CheckboxButton)`
   }
 `;
 
-/** As high as what comes in its place, so that nothing beneath it jumps. */
+/** As high as what replaces it, so that nothing below jumps. */
 const Waiting = styled(Panel)`
   min-height: 900px;
 `;
@@ -117,14 +117,14 @@ const Table = styled.table`
 
 interface CompareProps {
   readonly id: string;
-  /** When the plan was kept last. */
+  /** When the plan was last saved. */
   readonly updatedAtMs: number;
   readonly input: PlanInput;
-  /** Whether the kitchen's oven blows. */
+  /** Whether the kitchen's oven has a fan. */
   readonly modes: readonly HeatMode[];
 }
 
-/** Two to four ways to cook the same meat for the same plate time, side by side; one can be kept. */
+/** Two to four ways to cook the same meat for the same serving time, side by side; one can be saved. */
 export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
   const { timeZone, renderedAtMs } = useKitchen();
   const w = useWords();
@@ -215,7 +215,7 @@ export function Compare({ id, updatedAtMs, input, modes }: CompareProps) {
       cell: (r) => [w.text('compare.about', { amount: w.quantity(r.moisture, 'share') })],
     },
   ];
-  // What differs comes first; what is the same in all is said once.
+  // Differences come first; what all share is said once.
   const [first] = shown;
   const isAlike = (row: (typeof rows)[number]): boolean =>
     shown.length > 1 && new Set(shown.map((r) => row.cell(r)[0])).size === 1;

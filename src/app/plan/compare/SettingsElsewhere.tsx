@@ -77,8 +77,8 @@ const Two = styled.div`
   }
 `;
 
-/** How little a hotter oven does to a covered pot, said with the two ends of the dial. */
-function dialSays(w: Words, dial: Found['dial']): string {
+/** How little a hotter oven does to a covered pot, shown by the two ends of the dial. */
+function dialText(w: Words, dial: Found['dial']): string {
   const cool = dial.find((p) => p.tempC >= 130);
   const hot = dial.find((p) => p.tempC >= 170);
   if (!cool || !hot) return '';
@@ -110,7 +110,9 @@ interface ElsewhereProps {
   readonly onKeep: (input: PlanInput) => void;
 }
 
-/** The same braise in every other place: the setting that takes as long, what changes and why; tried once it is unfolded. */
+/**
+ * The same braise in every other place: the setting that takes as long, what changes and why; computed once unfolded.
+ */
 export function SettingsElsewhere(props: ElsewhereProps) {
   const w = useWords();
   const [open, setOpen] = useState(false);
@@ -149,7 +151,7 @@ function Places({ input, onKeep }: ElsewhereProps) {
         <>
           {found.dial.length > 1 ? (
             <Two>
-              <p>{dialSays(w, found.dial)}</p>
+              <p>{dialText(w, found.dial)}</p>
               <DialChart points={found.dial} setC={here.kind === 'oven' ? here.tempC : undefined} units={units} />
             </Two>
           ) : null}

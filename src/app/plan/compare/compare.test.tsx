@@ -54,7 +54,7 @@ describe('ways side by side', () => {
     const rows = table.getAllByRole('row').slice(1);
     const alike = rows.at(-1);
     expect(alike?.textContent).toMatch(saying('compare.alike'));
-    // What differs has a row of its own with a figure for each way; what does not is said once, after it.
+    // What differs has its own row with a figure for each way; what does not is said once, below.
     for (const name of [
       WORDS.text('compare.begin'),
       WORDS.text('compare.readyAbout'),

@@ -5,13 +5,13 @@ import { useEffect, useState } from 'react';
 import { type PlanWorker } from '@/workers/plan.worker';
 
 export interface Worked<T> {
-  /** Undefined until it is there. */
+  /** Undefined until it has arrived. */
   readonly answer: T | undefined;
-  /** The computation itself failed: a fault of ours, and no answer will come. */
+  /** The computation itself failed: our fault, and no answer will come. */
   readonly failed: boolean;
 }
 
-/** Asks one question of a worker of its own, anew whenever `ask` is another function. */
+/** Runs one computation in a worker, again whenever `ask` is another function. */
 export function useWorked<T>(ask: (worker: Remote<PlanWorker>) => Promise<T>): Worked<T> {
   const [worked, setWorked] = useState<Worked<T>>({ answer: undefined, failed: false });
   useEffect(() => {

@@ -13,6 +13,7 @@ import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { TextField } from '@/ui/controls/TextField';
 import { IconButton, TextButton } from '@/ui/controls/Button';
@@ -159,14 +160,14 @@ export function BaseForm(props: FormProps) {
         onChange={add}
       />
       <OwnThing table="garnish" likes={garnishSections(w, GARNISHES)} keepOwn={props.keepOwn} onAdd={add} />
-      <SelectField
+      <ChoiceField
         label={w.text('baseForm.whereTheyLie')}
         value={base.lies}
-        sections={[
-          { options: BED_POSITIONS.map((id) => ({ id, label: w.text(`bed.${id}`), why: w.text(`bed.${id}.why`) })) },
-        ]}
+        ids={BED_POSITIONS}
+        name={(id) => w.text(`bed.${id}`)}
+        why={(id) => w.text(`bed.${id}.why`)}
         onChange={(id) => {
-          setBase({ lies: BED_POSITIONS.find((b) => b === id) ?? 'among' });
+          setBase({ lies: id });
         }}
       />
       <WayField

@@ -3,25 +3,18 @@
 import { Care, faultOf, type FormProps, WayField } from './common';
 import {
   END_THICKENERS,
-  type EndThickener,
-  type Enriching,
   ENRICHINGS,
-  type SkimMethod,
   fatWayOf,
   type FinishChoice,
   HOT_FAT_WAYS,
   MEAT_ENDS,
-  type MeatEnd,
-  type Thickness,
   THICKNESS_LEVELS,
   SOLIDS_WAYS,
-  type SolidsMethod,
-  type Tossed,
   TOSSED,
 } from '@/core/choices';
 import { FieldRow } from '@/ui/controls/frame';
 import { QuantityField } from '@/ui/controls/QuantityField';
-import { SelectField } from '@/ui/controls/SelectField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
 import { say, nameOf } from '@/core/message';
@@ -37,25 +30,24 @@ export function FinishForm(props: FormProps) {
   const leastL = plan?.finishBy.leastL ?? 0;
   return (
     <>
-      <SelectField
+      <ChoiceField
         label={w.text('finishForm.solids')}
         value={finish.solids}
-        sections={[
-          {
-            options: SOLIDS_WAYS.map((id) => ({ id, label: w.text(`solids.${id}`), why: w.text(`solids.${id}.why`) })),
-          },
-        ]}
+        ids={SOLIDS_WAYS}
+        name={(id) => w.text(`solids.${id}`)}
+        why={(id) => w.text(`solids.${id}.why`)}
         onChange={(solids) => {
-          set({ solids: solids as SolidsMethod });
+          set({ solids: solids });
         }}
       />
       {input.day.ahead ? null : (
-        <SelectField
+        <ChoiceField
           label={w.text('finishForm.fat')}
           value={fatWayOf(input)}
-          sections={[{ options: HOT_FAT_WAYS.map((id) => ({ id, label: w.text(`fat.way.${id}`) })) }]}
+          ids={HOT_FAT_WAYS}
+          name={(id) => w.text(`fat.way.${id}`)}
           onChange={(fat) => {
-            set({ fat: fat as SkimMethod });
+            set({ fat: fat });
           }}
         />
       )}
@@ -100,73 +92,58 @@ export function FinishForm(props: FormProps) {
       />
       {base.thicken === 'none' ? null : (
         <FieldRow>
-          <SelectField
+          <ChoiceField
             label={w.text('finishForm.rung')}
             value={finish.rung}
-            sections={[
-              {
-                options: THICKNESS_LEVELS.map((id) => ({
-                  id,
-                  label: w.title(say(`rung.${id}`)),
-                  why: w.text(`rung.${id}.sign`),
-                })),
-              },
-            ]}
+            ids={THICKNESS_LEVELS}
+            name={(id) => w.title(say(`rung.${id}`))}
+            why={(id) => w.text(`rung.${id}.sign`)}
             onChange={(rung) => {
-              set({ rung: rung as Thickness });
+              set({ rung: rung });
             }}
           />
           {base.thicken === 'end' ? (
-            <SelectField
+            <ChoiceField
               label={w.text('finishForm.with')}
               value={finish.thickener}
-              sections={[
-                {
-                  options: END_THICKENERS.map((id) => ({
-                    id,
-                    label: w.title(nameOf('thickener', id)),
-                    why: w.text(`thickener.${id}.why`),
-                  })),
-                },
-              ]}
+              ids={END_THICKENERS}
+              name={(id) => w.title(nameOf('thickener', id))}
+              why={(id) => w.text(`thickener.${id}.why`)}
               onChange={(thickener) => {
-                set({ thickener: thickener as EndThickener });
+                set({ thickener: thickener });
               }}
             />
           ) : null}
         </FieldRow>
       )}
-      <SelectField
+      <ChoiceField
         label={w.text('finishForm.meat')}
         value={finish.meat}
-        sections={[
-          {
-            options: MEAT_ENDS.map((id) => ({ id, label: w.text(`meatEnd.${id}`), why: w.text(`meatEnd.${id}.why`) })),
-          },
-        ]}
+        ids={MEAT_ENDS}
+        name={(id) => w.text(`meatEnd.${id}`)}
+        why={(id) => w.text(`meatEnd.${id}.why`)}
         onChange={(meat) => {
-          set({ meat: meat as MeatEnd });
+          set({ meat: meat });
         }}
       />
       <FieldRow>
-        <SelectField
+        <ChoiceField
           label={w.text('finishForm.enrich')}
           value={finish.enrich}
-          sections={[
-            {
-              options: ENRICHINGS.map((id) => ({ id, label: w.text(`enrich.${id}`), why: w.text(`enrich.${id}.why`) })),
-            },
-          ]}
+          ids={ENRICHINGS}
+          name={(id) => w.text(`enrich.${id}`)}
+          why={(id) => w.text(`enrich.${id}.why`)}
           onChange={(enrich) => {
-            set({ enrich: enrich as Enriching });
+            set({ enrich: enrich });
           }}
         />
-        <SelectField
+        <ChoiceField
           label={w.text('finishForm.toss')}
           value={finish.toss}
-          sections={[{ options: TOSSED.map((id) => ({ id, label: w.text(`toss.${id}`) })) }]}
+          ids={TOSSED}
+          name={(id) => w.text(`toss.${id}`)}
           onChange={(toss) => {
-            set({ toss: toss as Tossed });
+            set({ toss: toss });
           }}
         />
       </FieldRow>

@@ -3,15 +3,16 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, FormHead, type FormProps, Rows } from './common';
 import { asHeatMode, heatSections, lidSections } from '../techniqueOptions';
-import { LIMITS, type HeatStage, heatInstead, heatMode, heatOf, MODES, modesOf, type StageUntil } from '@/core/choices';
+import { LIMITS, type HeatPhase, heatInstead, heatMode, heatOf, MODES, modesOf, type StageUntil } from '@/core/choices';
 import { type LidKind, LIDS } from '@/core/larder';
 import { say } from '@/core/message';
 import { M_PER_FOOT } from '@/core/quantity';
-import { TARGET_STAGES, type TargetStage } from '@/core/tenderness';
+import { TARGET_STAGES } from '@/core/tenderness';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote, Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { IconButton, TextButton } from '@/ui/controls/Button';
@@ -20,7 +21,7 @@ import { type Words } from '@/words/words';
 
 const UNTILS = ['minutes', 'before', 'left', 'stage'] as const;
 
-/** What a stage lasts to when it is first asked for. */
+/** How long a phase lasts when it is first offered. */
 const FIRST_UNTIL: Readonly<Record<(typeof UNTILS)[number], StageUntil>> = {
   minutes: { kind: 'minutes', minutes: 60 },
   before: { kind: 'before', minutes: 60 },
@@ -30,11 +31,11 @@ const FIRST_UNTIL: Readonly<Record<(typeof UNTILS)[number], StageUntil>> = {
 
 interface Addition {
   readonly id: 'hobFirst' | 'lower' | 'lidOff';
-  readonly course: readonly HeatStage[];
+  readonly course: readonly HeatPhase[];
 }
 
-/** Stages as cooks add them, each made of the course as it stands. */
-function additions(course: readonly HeatStage[]): readonly Addition[] {
+/** Phases cooks usually add, each based on the current schedule. */
+function additions(course: readonly HeatPhase[]): readonly Addition[] {
   const first = course[0];
   const last = course.at(-1);
   if (!first || !last || course.length >= LIMITS.stages[1]) return [];
@@ -52,7 +53,7 @@ function additions(course: readonly HeatStage[]): readonly Addition[] {
             ] as const,
           },
         ]),
-    ...(heat.kind === 'oven' || heat.kind === 'grill'
+    ...(MODES[heatMode(heat)].turnsDown
       ? [
           {
             id: 'lower' as const,
@@ -83,7 +84,7 @@ function UntilFields({
   onChange,
 }: {
   readonly w: Words;
-  readonly stage: HeatStage;
+  readonly stage: HeatPhase;
   readonly number: number;
   readonly error: string | undefined;
   readonly onChange: (until: StageUntil) => void;
@@ -91,14 +92,14 @@ function UntilFields({
   const { until } = stage;
   return (
     <>
-      <SelectField
+      <ChoiceField
         label={w.text('heatForm.until', { number })}
-        value={until.kind}
-        sections={[{ options: UNTILS.map((id) => ({ id, label: w.text(`heatForm.until.${id}`) })) }]}
+        value={UNTILS.find((kind) => kind === until.kind) ?? ''}
+        ids={UNTILS}
+        name={(id) => w.text(`heatForm.until.${id}`)}
         error={until.kind === 'stage' ? error : undefined}
-        onChange={(id) => {
-          const kind = UNTILS.find((k) => k === id);
-          if (kind) onChange(FIRST_UNTIL[kind]);
+        onChange={(kind) => {
+          onChange(FIRST_UNTIL[kind]);
         }}
       />
       {until.kind === 'minutes' || until.kind === 'before' ? (
@@ -123,12 +124,13 @@ function UntilFields({
           }}
         />
       ) : until.kind === 'stage' ? (
-        <SelectField
+        <ChoiceField
           label={w.text('heatForm.forkFinds')}
           value={until.stage}
-          sections={[{ options: TARGET_STAGES.map((id) => ({ id, label: w.title(say(`stage.${id}`)) })) }]}
+          ids={TARGET_STAGES}
+          name={(id) => w.title(say(`stage.${id}`))}
           onChange={(stageId) => {
-            onChange({ kind: 'stage', stage: stageId as TargetStage });
+            onChange({ kind: 'stage', stage: stageId });
           }}
         />
       ) : null}
@@ -142,7 +144,7 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
   const feet = useUnits().weight === 'us';
   const fault = faultOf(w, faults, 'course');
   const modes = modesOf(kitchen);
-  const set = (index: number, part: Partial<HeatStage>): void => {
+  const set = (index: number, part: Partial<HeatPhase>): void => {
     change({ course: course.map((s, i) => (i === index ? { ...s, ...part } : s)) });
   };
   const leaveOut = (index: number): void => {

@@ -1,6 +1,6 @@
 'use client';
 
-import { LIMITS, POUR_TIMES } from '@/core/choices';
+import { LIMITS, ADDITION_TIMES } from '@/core/choices';
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, type FormProps, Rows, WayField, Fold } from './common';
 import { herbById, HERBS, isLiquidId, liquidById, LIQUIDS } from '@/core/larder';
@@ -10,6 +10,7 @@ import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote, Mute } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { Slider } from '@/ui/controls/Slider';
@@ -107,19 +108,13 @@ export function LiquidForm(props: FormProps) {
                   />
                 ) : null}
               </FieldRow>
-              <SelectField
+              <ChoiceField
                 label={w.text('liquidForm.whenItGoesIn', { things: w.name('liquid', p.id) })}
                 hideLabel
                 value={p.when}
-                sections={[
-                  {
-                    options: POUR_TIMES.map((id) => ({
-                      id,
-                      label: w.text(`pourTime.${id}`, late),
-                      why: w.text(`pourTime.${id}.why`),
-                    })),
-                  },
-                ]}
+                ids={ADDITION_TIMES}
+                name={(id) => w.text(`pourTime.${id}`, late)}
+                why={(id) => w.text(`pourTime.${id}.why`)}
                 onChange={(id) => {
                   setPart(i, { when: id === 'late' ? 'late' : 'start' });
                 }}

@@ -2,24 +2,21 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, type FormProps, Rows, WayField } from './common';
-import { cutById, GARNISHES, isCutId } from '@/core/larder';
+import { cutById, isCutId } from '@/core/larder';
 import {
-  type Appetite,
   APPETITES,
   cubeCount,
-  type Filling,
   type MeatPart,
   meatParts,
-  type ResultId,
   RESULTS,
   usualThicknessMm,
   withResult,
   meatField,
   type MeatField,
 } from '@/core/choices';
-import { scaled, usualMeat } from '@/core/plan';
+import { scaled, defaultMeat } from '@/core/plan';
 import { canRoll } from '@/core/prep';
-import { cutSections, garnishSections } from '../techniqueOptions';
+import { cutSections } from '../techniqueOptions';
 import { OwnThing, ownSections } from './OwnThing';
 import { FieldRow } from '@/ui/controls/frame';
 import { IconButton, TextButton } from '@/ui/controls/Button';
@@ -27,16 +24,18 @@ import { useWords } from '@/ui/KitchenContext';
 import { NumberField } from '@/ui/controls/NumberField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { TextField } from '@/ui/controls/TextField';
 import { say } from '@/core/message';
+import { USUAL_FILLING, FillingFields } from './FillingFields';
 
 interface PartFieldsProps {
   readonly part: MeatPart;
   readonly field: MeatField;
   readonly eaters: number;
-  /** The kitchen's own things. */
+  /** The kitchen's custom ingredients. */
   readonly own: readonly string[];
   readonly faults: FormProps['faults'];
   readonly set: (part: Partial<MeatPart>) => void;
@@ -57,7 +56,7 @@ function PartFields({ part, field, eaters, own, faults, set }: PartFieldsProps) 
         error={fault('cutId')}
         onChange={(id) => {
           set(
-            usualMeat(
+            defaultMeat(
               id,
               Number.isFinite(eaters) && eaters > 0 ? eaters : 4,
               field === 'meat' ? undefined : part.massKg,
@@ -150,87 +149,6 @@ function PartFields({ part, field, eaters, own, faults, set }: PartFieldsProps) 
   );
 }
 
-/** Crumbs to hold it together, something cured, something sharp. */
-const USUAL_FILLING: Filling['items'] = [
-  { id: 'breadcrumbsFresh', kg: 0.08 },
-  { id: 'curedPork', kg: 0.06 },
-  { id: 'onion', kg: 0.06 },
-  { id: 'mustard', kg: 0.02 },
-];
-
-interface FillingProps extends Pick<FormProps, 'kitchen'> {
-  readonly filling: Filling;
-  readonly error: string | undefined;
-  readonly onChange: (filling: Filling) => void;
-}
-
-/** How many rolls, and what their filling is made of. */
-function FillingFields({ filling, kitchen, error, onChange }: FillingProps) {
-  const w = useWords();
-  const { items } = filling;
-  const setItems = (next: Filling['items']): void => {
-    onChange({ ...filling, items: next });
-  };
-  const inIt = (id: string): boolean => items.some((i) => i.id === id);
-  return (
-    <>
-      <NumberField
-        label={w.text('meatForm.rolls')}
-        step={1}
-        value={filling.rolls}
-        error={error}
-        onChange={(rolls) => {
-          onChange({ ...filling, rolls });
-        }}
-      />
-      <Rows aria-label={w.text('meatForm.fillingAll')}>
-        {items.map((item, i) => (
-          <li key={item.id}>
-            <div>
-              {w.label('garnish', item.id)}
-              <IconButton
-                aria-label={w.text('common.leaveOut', { things: w.name('garnish', item.id) })}
-                onPress={() => {
-                  setItems(items.filter((_, k) => k !== i));
-                }}
-              >
-                <Trash2 size={17} aria-hidden />
-              </IconButton>
-            </div>
-            <QuantityField
-              label={w.text('meatForm.inTheFilling', { name: w.name('garnish', item.id) })}
-              hideLabel
-              dimension="mass"
-              value={item.kg}
-              onChange={(kg) => {
-                setItems(items.map((own, k) => (k === i ? { ...own, kg } : own)));
-              }}
-            />
-          </li>
-        ))}
-      </Rows>
-      <SelectField
-        label={w.text('meatForm.addToTheFilling')}
-        value=""
-        sections={[
-          ...ownSections(
-            w,
-            kitchen.own.filter((id) => !inIt(id)),
-            'garnish',
-          ),
-          ...garnishSections(
-            w,
-            GARNISHES.filter((g) => !inIt(g.id)),
-          ),
-        ]}
-        onChange={(id) => {
-          setItems([...items, { id, kg: 0.05 }]);
-        }}
-      />
-    </>
-  );
-}
-
 export function MeatForm(props: FormProps) {
   const { kitchen, input, plan, faults, change } = props;
   const { meat, also, prepare } = input;
@@ -265,20 +183,14 @@ export function MeatForm(props: FormProps) {
           change({ eaters });
         }}
       />
-      <SelectField
+      <ChoiceField
         label={w.text('meatForm.howItShouldEat')}
         value={input.result}
-        sections={[
-          {
-            options: RESULTS.filter((id) => id !== 'falls' || boned).map((id) => ({
-              id,
-              label: w.title(say(`result.${id}`)),
-              why: w.text(`result.${id}.why`),
-            })),
-          },
-        ]}
+        ids={RESULTS.filter((id) => id !== 'falls' || boned)}
+        name={(id) => w.title(say(`result.${id}`))}
+        why={(id) => w.text(`result.${id}.why`)}
         onChange={(id) => {
-          change(withResult(input, id as ResultId));
+          change(withResult(input, id));
         }}
       />
       <PartFields part={meat} field="meat" eaters={input.eaters} own={kitchen.own} faults={faults} set={setMeat} />
@@ -329,19 +241,20 @@ export function MeatForm(props: FormProps) {
       <Fold>
         <summary>{w.text('meatForm.more')}</summary>
         <div>
-          <SelectField
+          <ChoiceField
             label={w.text('meatForm.appetite')}
             value={input.appetite}
-            sections={[{ options: APPETITES.map((id) => ({ id, label: w.text(`appetite.${id}`) })) }]}
+            ids={APPETITES}
+            name={(id) => w.text(`appetite.${id}`)}
             onChange={(id) => {
-              change({ appetite: id as Appetite });
+              change({ appetite: id });
             }}
           />
           <TextButton
             isDisabled={also.length >= 3}
             onPress={() => {
               const kg = Number.isFinite(meat.massKg) ? Math.max(0.2, Math.round(meat.massKg * 10) / 20) : 0.5;
-              change({ also: [...also, usualMeat('pork_shoulder_cubes', 4, kg)] });
+              change({ also: [...also, defaultMeat('pork_shoulder_cubes', 4, kg)] });
             }}
           >
             {w.text('meatForm.addAnotherMeatOrSize')}

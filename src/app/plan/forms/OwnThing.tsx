@@ -23,7 +23,7 @@ import { type Words } from '@/words/words';
 
 type Figure = keyof typeof CUSTOM_LIMITS;
 
-/** What can be known of a thing of each table. */
+/** What can be known about an ingredient of each table. */
 const ASKED: Readonly<Record<OwnTable, readonly Figure[]>> = {
   garnish: ['salt', 'sugar', 'water'],
   liquid: ['salt', 'sugar', 'alcohol'],
@@ -31,7 +31,7 @@ const ASKED: Readonly<Record<OwnTable, readonly Figure[]>> = {
   cut: ['tough'],
 };
 
-/** Alcohol and milk beside meat follow from the rest. */
+/** Alcohol, and milk beside meat, follow from the rest. */
 const BRINGABLE = AVOIDABLE.filter((a) => a !== 'alcohol' && a !== 'milkWithMeat');
 
 interface Section {
@@ -46,7 +46,7 @@ interface OwnThingProps extends Pick<FormProps, 'keepOwn'> {
   readonly onAdd: (id: string) => void;
 }
 
-/** Something that is in no table, typed by name: what it behaves like and, where known, what is in it. */
+/** An ingredient in no table, typed by name: what it behaves like and, if known, its composition. */
 export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
   const w = useWords();
   const [name, setName] = useState('');
@@ -123,7 +123,7 @@ export function OwnThing({ table, likes, keepOwn, onAdd }: OwnThingProps) {
   );
 }
 
-/** The kitchen's own things of a table, as a section of a list; none where there are none. */
+/** The kitchen's custom ingredients of a table as a section of a list; empty where there are none. */
 export function ownSections(w: Words, own: readonly string[], table: OwnTable): Section[] {
   const ids = own.filter((id) => findCustom(id)?.table === table);
   return ids.length === 0

@@ -10,7 +10,7 @@ import { CautionNote } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
 import { useWords } from '@/ui/KitchenContext';
 
-/** Chosen in the list, it makes a pot of the plan's own. */
+/** Choosing it makes a pot that belongs to this plan only. */
 const MEASURED = 'measured-here';
 
 const same = (a: Pot, b: Pot | undefined): boolean => JSON.stringify(a) === JSON.stringify(b);

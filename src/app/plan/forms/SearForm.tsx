@@ -2,15 +2,7 @@
 
 import { Trash2 } from 'lucide-react';
 import { Care, faultOf, type FormProps, Rows, WayField, Fold } from './common';
-import {
-  burnerNetW,
-  FATS,
-  SALT_CRYSTAL_IDS,
-  SALT_CRYSTALS,
-  type SaltCrystalId,
-  spiceById,
-  SPICES,
-} from '@/core/larder';
+import { burnerNetW, FATS, SALT_CRYSTAL_IDS, SALT_CRYSTALS, spiceById, SPICES } from '@/core/larder';
 import { bonelessKg } from '@/core/buy';
 import { meatParts, SPICE_TIMES } from '@/core/choices';
 import { OwnThing, ownSections } from './OwnThing';
@@ -18,6 +10,7 @@ import { tempC, say, ofRow } from '@/core/message';
 import { FieldRow } from '@/ui/controls/frame';
 import { NumberField } from '@/ui/controls/NumberField';
 import { QuantityField } from '@/ui/controls/QuantityField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { SelectField } from '@/ui/controls/SelectField';
 import { Switch } from '@/ui/controls/Switch';
 import { IconButton, TextButton } from '@/ui/controls/Button';
@@ -123,21 +116,15 @@ export function SearForm(props: FormProps) {
                       setSpice(i, { grams: kg * 1000 });
                     }}
                   />
-                  <SelectField
+                  <ChoiceField
                     label={w.text('searForm.whenItGoesIn', { things: w.name('spice', s.id) })}
                     hideLabel
                     value={s.when}
-                    sections={[
-                      {
-                        options: SPICE_TIMES.map((id) => ({
-                          id,
-                          label: w.text(`spiceTime.${id}`),
-                          why: w.text(`spiceTime.${id}.why`),
-                        })),
-                      },
-                    ]}
+                    ids={SPICE_TIMES}
+                    name={(id) => w.text(`spiceTime.${id}`)}
+                    why={(id) => w.text(`spiceTime.${id}.why`)}
                     onChange={(id) => {
-                      setSpice(i, { when: SPICE_TIMES.find((t) => t === id) ?? 'fat' });
+                      setSpice(i, { when: id });
                     }}
                   />
                 </li>
@@ -171,22 +158,18 @@ export function SearForm(props: FormProps) {
       <Fold>
         <summary>{w.text('searForm.more')}</summary>
         <div>
-          <SelectField
+          <ChoiceField
             label={w.text('searForm.crystal')}
             value={season.crystal}
-            sections={[
-              {
-                options: SALT_CRYSTAL_IDS.map((id) => ({
-                  id,
-                  label: w.label('salt', id),
-                  why: w.text('searForm.aboutGInALevel', {
-                    grams: w.quantity(SALT_CRYSTALS[id].gramsPerTeaspoon / 1000, 'mass'),
-                  }),
-                })),
-              },
-            ]}
+            ids={SALT_CRYSTAL_IDS}
+            name={(id) => w.label('salt', id)}
+            why={(id) =>
+              w.text('searForm.aboutGInALevel', {
+                grams: w.quantity(SALT_CRYSTALS[id].gramsPerTeaspoon / 1000, 'mass'),
+              })
+            }
             onChange={(crystal) => {
-              setSeason({ crystal: crystal as SaltCrystalId });
+              setSeason({ crystal: crystal });
             }}
           />
           <SelectField

@@ -15,7 +15,7 @@ import {
 } from '@/core/choices';
 import { type Plan } from '@/core/plan';
 import { TextButton } from '@/ui/controls/Button';
-import { SelectField } from '@/ui/controls/SelectField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { CautionNote } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 import { type Words } from '@/words/words';
@@ -28,13 +28,13 @@ export interface FormProps {
   readonly faults: readonly PlanFault[];
   readonly timeZone: string;
   readonly change: (part: Partial<PlanInput>) => void;
-  /** Makes an option this kitchen's own way from now on. */
+  /** Makes an option the kitchen's usual choice. */
   readonly keepHabit: (topic: TechniqueTopic, way: string) => void;
-  /** Remembers something that is in no table. */
+  /** Saves an ingredient that is in no table. */
   readonly keepOwn: (id: string) => void;
   readonly keepKind: (kind: OwnKind) => void;
   readonly dropKind: (id: string) => void;
-  /** Puts a pot, pan, oven or burner among those of the kitchen. */
+  /** Adds a pot, pan, oven or burner to the kitchen. */
   readonly keepThing: (thing: Equipment) => void;
 }
 
@@ -66,7 +66,10 @@ interface WayFieldProps<Id extends TechniqueTopic> extends Pick<FormProps, 'kitc
   readonly onChange: (option: TechniqueOption<Id>) => void;
 }
 
-/** One of the ways cooks differ: its options with why, ours and this kitchen's own marked, and a way to make one ours. */
+/**
+ * One technique with several options: each with why, ours and this kitchen's usual one marked, and a way to make one
+ * the usual.
+ */
 export function WayField<Id extends TechniqueTopic>({ topic, value, kitchen, keepHabit, onChange }: WayFieldProps<Id>) {
   const { ways, usual } = TECHNIQUES[topic];
   const w = useWords();
@@ -79,13 +82,13 @@ export function WayField<Id extends TechniqueTopic>({ topic, value, kitchen, kee
   const whyOf = (id: string): string => w.say(ofRow('way', `${topic}.${id}`, 'why'));
   return (
     <div>
-      <SelectField
+      <ChoiceField
         label={w.text(`ways.${topic}`)}
         value={value}
-        sections={[{ options: ways.map((id) => ({ id, label: optionName(id), why: whyOf(id) })) }]}
-        onChange={(id) => {
-          onChange(id as TechniqueOption<Id>);
-        }}
+        ids={ways}
+        name={optionName}
+        why={whyOf}
+        onChange={onChange}
       />
       {value === own ? null : (
         <TextButton
@@ -100,7 +103,7 @@ export function WayField<Id extends TechniqueTopic>({ topic, value, kitchen, kee
   );
 }
 
-/** Rows of a list inside a form, each with something to take it out. */
+/** Rows of a list inside a form, each with a remove button. */
 export const Rows = styled.ul`
   display: grid;
   grid-template-columns: minmax(0, 1fr);
@@ -123,7 +126,7 @@ export const Rows = styled.ul`
   }
 `;
 
-/** A folded part of a form. */
+/** A folded section of a form. */
 export const Fold = styled.details`
   border-top: 1px solid var(--line);
   padding-top: 6px;

@@ -31,7 +31,7 @@ function planned(input: PlanInput): Plan | undefined {
   return made.ok ? made.plan : undefined;
 }
 
-/** A form at work: what it changes is planned anew, and its faults are the core's. */
+/** A working form: every change is planned again, and its faults come from the core. */
 function open(
   Form: (props: FormProps) => ReactNode,
   start: Partial<PlanInput> = {},
@@ -147,7 +147,7 @@ describe('pot and heat', () => {
     const { hand, now } = open(PotForm);
     await choose(hand, /Pot$/, /Small steel pot/);
     expect(now().pot.id).toBe('demo-small-22');
-    // It has a light lid of its own, and the heavy one belongs to another pot.
+    // It has a light lid, and the heavy one belongs to another pot.
     expect(mainStage(now()).lid).toBe('light');
     await choose(hand, /The pieces$/, /Stand up/);
     expect(now().lie).toBe('upright');

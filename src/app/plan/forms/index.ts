@@ -2,7 +2,7 @@ import { type FormProps } from './common';
 import { type Decision } from '../decisions';
 import { lazyHydrated } from '@/ui/lazy';
 
-/** The fields of each decision, fetched with the one in hand first. */
+/** The fields of each decision; the open one is fetched first. */
 export const FORMS: Readonly<Record<Decision, ReturnType<typeof lazyHydrated<FormProps>>>> = {
   meat: lazyHydrated(async () => (await import('./MeatForm')).MeatForm),
   pot: lazyHydrated(async () => (await import('./PotForm')).PotForm),

@@ -1,7 +1,7 @@
 import { type Metadata } from 'next';
 import { RecipeImport } from './RecipeImport';
 import { meantMoment } from '@/calendar/calendar';
-import { presentMs } from '@/server/clock';
+import { nowMs } from '@/server/clock';
 import { pageDataSource } from '@/server/backupPreview';
 import { readKitchen, timeZoneOf } from '@/server/kitchens';
 import { pageWords } from '@/app/pageWords';
@@ -12,7 +12,5 @@ export async function generateMetadata(): Promise<Metadata> {
 
 export default async function ImportPage() {
   const kitchen = await readKitchen((await pageDataSource()).db);
-  return (
-    <RecipeImport kitchen={kitchen} serveAtMs={meantMoment(undefined, undefined, presentMs(), timeZoneOf(kitchen))} />
-  );
+  return <RecipeImport kitchen={kitchen} serveAtMs={meantMoment(undefined, undefined, nowMs(), timeZoneOf(kitchen))} />;
 }

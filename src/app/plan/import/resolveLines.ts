@@ -1,4 +1,4 @@
-import { type ReadLine, type Role, type Taken } from '@/core/intake';
+import { type ReadLine, type Role, type Recognised } from '@/core/intake';
 import { CUTS, FATS, GARNISHES, HERBS, liquidById, LIQUIDS, SPICES } from '@/core/larder';
 import { type Dimension } from '@/core/quantity';
 import { type Message, say, ofRow } from '@/core/message';
@@ -6,7 +6,7 @@ import { type Option } from '@/ui/controls/options';
 
 import { type Words } from '@/words/words';
 
-/** A line as the cook has it: what it is, "leave" where it stays out, empty where nobody has said yet. */
+/** A line as the cook has resolved it: what it is, "leave" to leave it out, empty while undecided. */
 export interface Settled {
   readonly text: string;
   readonly choice: string;
@@ -19,8 +19,8 @@ export const LEAVE = 'leave';
 
 const key = (kind: Role, id: string): string => `${kind}:${id}`;
 
-/** Where a line begins, as it was read. */
-export function settledFrom(line: ReadLine): Settled {
+/** A line's starting state, as parsed. */
+export function resolvedFrom(line: ReadLine): Settled {
   return {
     text: line.text,
     choice: line.taken ? key(line.taken.role, line.taken.id) : '',
@@ -62,7 +62,7 @@ const roleOf = (choice: string): Role | undefined =>
 
 const idOf = (choice: string): string => choice.split(':')[1] ?? '';
 
-/** What the amount of a choice is measured in; undefined where none is needed. */
+/** The unit for the amount of a choice; undefined where none is needed. */
 export function measureOf(choice: string): Dimension | 'grams' | 'count' | undefined {
   switch (roleOf(choice)) {
     case 'cut':
@@ -81,12 +81,12 @@ export function measureOf(choice: string): Dimension | 'grams' | 'count' | undef
   }
 }
 
-/** Stock and water fill up to the pot's own level, whatever amount the recipe has. */
+/** Stock and water fill the pot up to its own level, whatever amount the recipe gives. */
 export function fillsUp(choice: string): boolean {
   return roleOf(choice) === 'liquid' && ['stock', 'water'].includes(liquidById(idOf(choice)).kind);
 }
 
-/** What is still open on a line; undefined where nothing is. Salt and spice to taste need no amount. */
+/** What is still missing on a line; undefined if nothing. Salt and spice to taste need no amount. */
 export function openOn(line: Settled): Message | undefined {
   if (line.choice === '') return say('settle.notUnderstood');
   const measure = measureOf(line.choice);
@@ -94,9 +94,9 @@ export function openOn(line: Settled): Message | undefined {
   return needed && !(line.amount > 0) ? say('settle.howMuch') : undefined;
 }
 
-/** The lines as the core takes them; what is left out, or to taste, is not among them. */
-export function takenOf(lines: readonly Settled[]): Taken[] {
-  return lines.flatMap((line): Taken[] => {
+/** The lines as the core takes them, without those left out or to taste. */
+export function takenOf(lines: readonly Settled[]): Recognised[] {
+  return lines.flatMap((line): Recognised[] => {
     const role = roleOf(line.choice);
     if (!role) return [];
     return [

@@ -12,19 +12,19 @@ const PlanEditor = lazyOnIdle(async () => (await import('../PlanEditor')).PlanEd
 
 const BEGUN = 'begun';
 
-/** A new plan: its first minute, and from then on the plan itself, which this browser has until it is kept. */
+/** A new plan: its quick start, then the plan itself, which only this browser has until it is saved. */
 export function NewPlan({ kitchen }: { kitchen: Kitchen }) {
   const begun = useSearchParams().has(BEGUN);
-  // Undefined until this browser was asked, null where it has none.
+  // Undefined until this browser's storage was read, null where it has none.
   const [unkept, setUnkept] = useState<PlanInput | null>();
   useEffect(() => {
-    // Looked up anew at each way back to the first minute: what was begun has changed since.
+    // Looked up again on every return to the quick start: the draft has changed since.
     let gone = false;
     openDraft(null).then(
       ({ found }) => {
         if (!gone) setUnkept(found?.input ?? null);
       },
-      // A browser that keeps nothing has nothing unkept.
+      // A browser without storage has nothing unsaved.
       () => {
         if (!gone) setUnkept(null);
       },

@@ -26,7 +26,7 @@ import { MINUTE_MS } from '@/core/quantity';
 
 const USUAL_EATERS = 4;
 const AS_USUAL = 'usual';
-/** Cuts shown as pictures; the list has them all. */
+/** Cuts shown as pictures; the list has all of them. */
 const PICTURED = [
   'beef_oxtail',
   'beef_short_rib_english',
@@ -100,7 +100,7 @@ const Recipe = styled(Link)`
   ${linkButton('plain')}
 `;
 
-/** What is settled by hand over what the line says. */
+/** What was chosen by hand over what the line says. */
 interface Settled {
   readonly cutId?: string;
   readonly eaters?: number;
@@ -109,13 +109,15 @@ interface Settled {
 
 interface BeginProps {
   readonly kitchen: Kitchen;
-  /** What was begun here and not kept. */
+  /** A plan started here and not saved. */
   readonly unkept: string | undefined;
   readonly onBegin: (input: PlanInput) => void;
   readonly onGoOn: () => void;
 }
 
-/** The first minute of a plan: one line, or a picture, a kind, a recipe; what was understood shown to settle. */
+/**
+ * The quick start of a plan: one line, or a picture, a style, a recipe; what was recognised is shown for correction.
+ */
 export function QuickStart({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
   const w = useWords();
   const units = useUnits();

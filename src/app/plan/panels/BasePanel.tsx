@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Body, type PanelProps, Part, StepList } from './common';
 import { type BaseStep, FORGOTTEN } from '@/core/base';
 import { Mute } from '@/ui/controls/Panel';
-import { SelectField } from '@/ui/controls/SelectField';
+import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { Figures } from '@/ui/controls/Why';
 import { useWords } from '@/ui/KitchenContext';
 import { say } from '@/core/message';
@@ -36,17 +36,17 @@ function Step({ step, at }: { step: BaseStep; at?: string | undefined }) {
 
 function Forgotten() {
   const w = useWords();
-  const [id, setId] = useState('');
-  const found = FORGOTTEN.find((f) => f === id);
+  const [found, setFound] = useState<(typeof FORGOTTEN)[number] | ''>('');
   return (
     <Part title={w.text('basePanel.forgotSomething')}>
-      <SelectField
+      <ChoiceField
         label={w.text('basePanel.whatWasLeftOut')}
-        value={id}
-        sections={[{ options: FORGOTTEN.map((f) => ({ id: f, label: w.title(say(`forgotten.${f}`)) })) }]}
-        onChange={setId}
+        value={found}
+        ids={FORGOTTEN}
+        name={(f) => w.title(say(`forgotten.${f}`))}
+        onChange={setFound}
       />
-      {found ? (
+      {found !== '' ? (
         <p aria-live="polite">
           {w.text(`forgotten.${found}.still`)} <b>{w.text('basePanel.whatChanges')}</b>{' '}
           {w.text(`forgotten.${found}.changes`)}
@@ -56,7 +56,7 @@ function Forgotten() {
   );
 }
 
-/** Less fat than this out of cured pork is not worth a word, l. */
+/** Less fat than this from cured pork is not mentioned, l. */
 const MIN_RENDERED_L = 0.005;
 
 export function BasePanel({ plan }: PanelProps) {

@@ -3,11 +3,11 @@
 import { type PanelProps } from './common';
 import { doseOf, saltPlanned, sauceAt, sauceOf } from '@/core/cook';
 import { SauceColumn } from '@/ui/drawings/SauceColumn';
-import { RungDose } from '@/app/cook/RungDose';
-import { Thickeners } from '@/app/cook/Thickeners';
+import { ThickenerDose } from '@/app/braise/ThickenerDose';
+import { Thickeners } from '@/app/braise/Thickeners';
 import { SaltLedger } from '@/app/SaltLedger';
 
-/** The sauce of the plan as a column: drag the line, and it is boiled down to there. */
+/** The sauce of the plan as a column: drag the line to set how far it is reduced. */
 export function FinishColumn({ plan, input, change }: Pick<PanelProps, 'plan' | 'input' | 'change'>) {
   const sauce = sauceOf(plan, plan.finished);
   const aimL = plan.finished.sauceL;
@@ -31,7 +31,7 @@ export function FinishColumn({ plan, input, change }: Pick<PanelProps, 'plan' | 
           });
         }}
       />
-      <RungDose known={{ dose: doseOf(plan, { ...sauce, litres: aimL }) }} />
+      <ThickenerDose known={{ dose: doseOf(plan, { ...sauce, litres: aimL }) }} />
       <Thickeners plan={plan} sauce={{ ...sauce, litres: aimL }} />
       <SaltLedger known={{ ...saltPlanned(plan), sauce }} />
     </>

@@ -18,7 +18,7 @@ const Steps = styled.ol`
   gap: 3px;
 `;
 
-/** What is done after the heat, in the order of the day. */
+/** What is done after the heat, in order. */
 const AFTER_THE_HEAT = ['reserve', 'lift', 'cool', 'fridge', 'finish', 'reheat', 'keep', 'plate'] as const;
 
 /** What is done after the heat, the sauce and what is in it. */

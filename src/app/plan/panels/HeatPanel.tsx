@@ -4,7 +4,7 @@ import { Body, type PanelProps } from './common';
 import { HeatChart } from '@/ui/charts/curves';
 import { Figures } from '@/ui/controls/Why';
 
-/** The course of the heat, what it costs and what it boils away. */
+/** The heat schedule, what it costs and what it boils off. */
 export function HeatPanel({ plan }: PanelProps) {
   return (
     <Body>

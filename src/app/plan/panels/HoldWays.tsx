@@ -3,20 +3,20 @@
 import { useMemo } from 'react';
 import { Part, StepList } from './common';
 import { HoldForks } from '../../HoldForks';
-import { holdWaysOf, isTooFar, stageKeptPlanned } from '@/core/cook';
+import { holdMethodsOf, isTooFar, plannedDonenessAfterHolding } from '@/core/cook';
 import { type Plan } from '@/core/plan';
 import { useWords } from '@/ui/KitchenContext';
 import { MINUTE_MS } from '@/core/quantity';
 
-/** Ways to keep it warm, should it be done early: as long as the reserve is, how hot, how tender, how long it is safe. */
+/** Ways to keep it warm if it is done early: for the spare time, with how hot, how tender, how long it may be. */
 export function HoldWays({ plan }: { readonly plan: Plan }) {
   const w = useWords();
   const reserve = plan.day.spans.find((s) => s.id === 'reserve');
   const minutes = reserve ? (reserve.toMs - reserve.fromMs) / MINUTE_MS : 0;
-  const ways = useMemo(() => holdWaysOf(plan, plan.finished.liquidL, Math.max(5, minutes)), [plan, minutes]);
+  const ways = useMemo(() => holdMethodsOf(plan, plan.finished.liquidL, Math.max(5, minutes)), [plan, minutes]);
   if (minutes < 5) return null;
   const { target } = plan.forecast;
-  const kept = ways.map((h) => ({ ...h, stage: stageKeptPlanned(plan, h.gained) }));
+  const kept = ways.map((h) => ({ ...h, stage: plannedDonenessAfterHolding(plan, h.gained) }));
   return (
     <Part title={w.text('holdWays.title', { time: { as: 'minutes', value: minutes } })}>
       <HoldForks here={target} ways={kept} />

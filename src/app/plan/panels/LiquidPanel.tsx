@@ -37,7 +37,7 @@ const Table = styled.table`
   }
 `;
 
-/** Under this a plate has next to none, kg. */
+/** Below this a serving has next to none, kg. */
 const MIN_ALCOHOL_KG = 0.00025;
 
 function nearestLevel(level: number): string {
@@ -55,7 +55,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
     plan.parts.some((p) => isSmall(p.cut, p.part)),
     ['heavy', 'light', 'tightFoil'].includes(mainStage(input).lid),
   );
-  /** Some of it is reduced first, and less of it comes to the pot. */
+  /** Some of it is reduced first, so less of it reaches the pot. */
   const boiled = [...liquid.pours, ...liquid.late].some((p) => p.pouredL - p.inPotL > 0.005);
   const set = (level: number): void => {
     change({ liquid: { ...input.liquid, fill: true, level } });

@@ -7,7 +7,7 @@ import { cutsFor } from '@/core/buy';
 import { donenessCue } from '@/core/steps';
 import { etaOf } from '@/core/forecast';
 import { cutById, type Species } from '@/core/larder';
-import { usualMeat } from '@/core/plan';
+import { defaultMeat } from '@/core/plan';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { SelectField } from '@/ui/controls/SelectField';
@@ -35,7 +35,7 @@ const Advice = styled.ul`
   }
 `;
 
-/** Cuts that would do for the wanted result, and swapping one in. */
+/** Cuts that suit the wanted result, with a button to swap one in. */
 function OtherCuts({ input, plan, change }: PanelProps) {
   const w = useWords();
   const own = cutById(input.meat.cutId);
@@ -78,7 +78,7 @@ function OtherCuts({ input, plan, change }: PanelProps) {
             </span>
             <Button
               onPress={() => {
-                change({ meat: usualMeat(a.cut.id, plan.input.eaters) });
+                change({ meat: defaultMeat(a.cut.id, plan.input.eaters) });
               }}
             >
               {w.text('meatPanel.swapIn')}

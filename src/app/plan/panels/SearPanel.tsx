@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Body, type PanelProps, Part } from './common';
-import { SEAR_SIGNS } from '@/core/sear';
+import { SEAR_CUES } from '@/core/sear';
 import { Button } from '@/ui/controls/Button';
 import { Mute } from '@/ui/controls/Panel';
 import { Figures } from '@/ui/controls/Why';
@@ -93,7 +93,7 @@ export function SearPanel({ plan }: PanelProps) {
       {sear.batches.length > 0 ? (
         <Part title={w.text('searPanel.whatToLookFor')}>
           <Signs>
-            {SEAR_SIGNS.map((s) => (
+            {SEAR_CUES.map((s) => (
               <div key={s} style={{ display: 'contents' }}>
                 <dt>{w.text(`searSign.${s}`)}</dt>
                 <dd>{w.text(`searSign.${s}.means`)}</dd>

@@ -39,12 +39,12 @@ const Folded = styled.details`
 
 interface PartProps {
   readonly title: string;
-  /** Whether it is unfolded from the start. */
+  /** Whether it starts unfolded. */
   readonly open?: boolean;
   readonly children: ReactNode;
 }
 
-/** A part of a panel under the drawing, folded until it is wanted. */
+/** A section under the drawing, folded by default. */
 export function Part({ title, open = false, children }: PartProps) {
   return (
     <Folded open={open}>
@@ -98,7 +98,7 @@ export const StepList = styled.ol`
   }
 `;
 
-/** The pot in section as the plan has it. */
+/** The pot in cross-section as planned. */
 export function Section({ plan, onLevel }: { plan: Plan; onLevel?: (share: number) => void }) {
   return (
     <PotSection

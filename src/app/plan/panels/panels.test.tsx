@@ -115,9 +115,9 @@ describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
           nowMs={NOON_MS}
           faults={[]}
           minded={[]}
-          waysOut={[]}
-          fitWays={[]}
-          dayWays={[]}
+          alternatives={[]}
+          fitFixes={[]}
+          scheduleFixes={[]}
           onTake={vi.fn()}
         >
           {null}

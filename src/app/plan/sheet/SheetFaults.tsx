@@ -5,7 +5,7 @@ import { type PlanFault } from '@/core/choices';
 import { FaultNote, Page } from '@/ui/controls/Panel';
 import { useWords } from '@/ui/KitchenContext';
 
-/** In place of the sheet when the kept plan cannot be cooked as it stands. */
+/** Shown instead of the sheet when the saved plan cannot be cooked as it is. */
 export function SheetFaults({ id, title, faults }: { id: string; title: string; faults: readonly PlanFault[] }) {
   const w = useWords();
   return (

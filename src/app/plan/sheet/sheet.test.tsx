@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, fireEvent, screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { BenchSheet } from './BenchSheet';
+import { PrepSheet } from './PrepSheet';
 import { SheetFaults } from './SheetFaults';
 import { shoppingList } from '@/core/shopping';
 import { composePlan, type Plan } from '@/core/plan';
@@ -22,7 +22,7 @@ function plan(input: PlanInput = OXTAIL_PLAN): Plan {
 const OXTAIL = plan();
 
 function open(p: Plan = OXTAIL, { updatedAtMs = 1, units }: { updatedAtMs?: number; units?: UnitChoice } = {}) {
-  return shown(<BenchSheet id="p1" updatedAtMs={updatedAtMs} plan={p} />, units ? { units } : {});
+  return shown(<PrepSheet id="p1" updatedAtMs={updatedAtMs} plan={p} />, units ? { units } : {});
 }
 
 const boxes = (): HTMLInputElement[] => screen.getAllByRole('checkbox');

@@ -22,7 +22,7 @@ function parseMarks(text: string | null): Marks {
   }
 }
 
-/** Tells this page's own readers; other tabs hear of it from the browser. */
+/** Tells this page's own subscribers; other tabs are told by the browser. */
 const HEARD = 'even-ember-sheet';
 
 function subscribe(heard: () => void): () => void {
@@ -43,7 +43,7 @@ export interface SheetMarks {
   readonly clear: () => void;
 }
 
-/** Ticks and notes on a sheet, kept in this browser under `key` and shared between its tabs. */
+/** Ticks and notes on a sheet, stored in this browser under `key` and shared between its tabs. */
 export function useSheetMarks(key: string): SheetMarks {
   const text = useSyncExternalStore(
     subscribe,

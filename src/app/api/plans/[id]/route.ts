@@ -17,11 +17,11 @@ const CHANGED = say('http.changedElsewhere');
 
 const changeSchema = z.strictObject({
   input: planInputSchema,
-  /** When it was kept last, as far as the sender knows; null keeps it over whatever is there. */
+  /** When it was last saved as far as the sender knows; null overwrites whatever is there. */
   basedOnMs: z.number().nullable(),
 });
 
-/** Keeps a change; refused with 409 where another screen was first. */
+/** Saves a change; refused with 409 if another screen saved first. */
 export const PUT = withErrorHandling(async (request: Request, { params }: Context): Promise<Response> => {
   const body = await readBody(request, changeSchema);
   if (!body.ok) return body.response;

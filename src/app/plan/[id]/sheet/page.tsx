@@ -1,7 +1,7 @@
 import { type Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { AsidePage } from '@/app/UnreadableNotice';
-import { BenchSheet } from '../../sheet/BenchSheet';
+import { PrepSheet } from '../../sheet/PrepSheet';
 import { SheetFaults } from '../../sheet/SheetFaults';
 import { work } from '@/server/engine';
 import { pageDataSource } from '@/server/backupPreview';
@@ -25,7 +25,7 @@ export default async function SheetPage({ params }: Props) {
   const stored = found.value;
   const made = await work(stored.id, 'sheet', stored.input);
   return made.ok ? (
-    <BenchSheet id={stored.id} updatedAtMs={stored.updatedAtMs} plan={made.plan} />
+    <PrepSheet id={stored.id} updatedAtMs={stored.updatedAtMs} plan={made.plan} />
   ) : (
     <SheetFaults id={stored.id} title={stored.input.title} faults={made.faults} />
   );

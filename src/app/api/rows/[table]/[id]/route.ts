@@ -4,7 +4,7 @@ import { withErrorHandling } from '@/server/withErrorHandling';
 import { database } from '@/server/database';
 import { jsonFile, errorResponse } from '@/server/http';
 
-/** A row exactly as it is kept, for what cannot be read any more. */
+/** A row exactly as stored, for rows that can no longer be read. */
 export const GET = withErrorHandling(
   async (_: Request, { params }: { params: Promise<{ table: string; id: string }> }): Promise<Response> => {
     const { table, id } = await params;

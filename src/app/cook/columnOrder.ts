@@ -1,8 +1,0 @@
-import { css } from 'styled-components';
-
-/** Where a part stands in the single column of a narrow screen. */
-export const columnOrder = (order: number) => css`
-  @media (max-width: 900px) {
-    order: ${order};
-  }
-`;
