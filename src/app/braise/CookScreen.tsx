@@ -9,7 +9,6 @@ import { useHotkeys } from './hotkeys';
 import { LATER_MIN, StepCard } from './StepCard';
 import { stepName } from './stepText';
 import { TimerBar, timerName } from './TimerBar';
-import { UnreadableNotice } from '../UnreadableNotice';
 import { type QuarantinedRow } from '@/server/quarantine';
 import {
   AlarmBox,
@@ -52,6 +51,7 @@ const TapAnywhere = lazyOnIdle(async () => (await import('./TapAnywhere')).TapAn
 const KeysSheet = lazyOnIdle(async () => (await import('./KeysSheet')).KeysSheet);
 const TroubleSheet = lazyOnIdle(async () => (await import('./TroubleSheet')).TroubleSheet);
 /** Everything beside the current card, by phase of the braise. */
+const UnreadableNotice = lazyHydrated(async () => (await import('../UnreadableNotice')).UnreadableNotice);
 const Beside = lazyHydrated(async () => (await import('./StepLists')).Beside);
 const RecordHistory = lazyHydrated(async () => (await import('./RecordHistory')).RecordHistory);
 const LiveForecast = lazyHydrated(async () => (await import('./LiveForecast')).LiveForecast);
@@ -237,7 +237,7 @@ export function CookScreen({
                 : ''}
             </p>
             <Alerts>
-              <UnreadableNotice aside={aside} />
+              <UnreadableNotice box={Unboxed} aside={aside} />
             </Alerts>
             <Beside box={Unboxed} conducted={conducted} now={now} onDone={done} />
             <RecordHistory

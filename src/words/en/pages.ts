@@ -44,7 +44,7 @@ export const basePanel = {
 
 export const benchSheet = {
   'benchSheet.forOnTheTableAt': 'For {eaters}, serving {serve} at',
-  'benchSheet.beginIntoThePotAbout': '. Start {start}, in the pot {intoPot}; {target} at about',
+  'benchSheet.beginIntoThePotAbout': 'Start {start}, in the pot {intoPot}; {target} at about',
   'benchSheet.likelyTo': ', between {p10} and {p90}.',
   'benchSheet.print': 'Print',
   'benchSheet.clearTheTicks': 'Clear ticks',

@@ -47,6 +47,8 @@ export function PrepSheet({ id, updatedAtMs, plan }: PrepSheetProps) {
           <p>
             {w.text('benchSheet.forOnTheTableAt', { eaters: input.eaters, serve: w.day(day.serveMs) })}{' '}
             <b>{at(day.serveMs)}</b>
+          </p>
+          <p>
             {w.text('benchSheet.beginIntoThePotAbout', {
               start: at(day.startMs),
               intoPot: at(day.intoPotMs),
