@@ -256,7 +256,7 @@ export const BRAISES: readonly PlanInput[] = [
       stage(oven(160), 'none', { kind: 'left', litres: 0.6 }),
       stage(oven(140), 'heavy'),
     ],
-    liquid: { parts: [poured('port', 0.3)], level: 0.85 },
+    liquid: { parts: [poured('port', 0.3)], level: 0.7 },
     finish: { reduce: false, solids: 'strain' },
   }),
   braise('Belly in soy and star anise, poured by measure', 'pork_belly', {

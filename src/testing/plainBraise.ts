@@ -1,13 +1,8 @@
 import { type BodySetup, geometryOf } from '../core/heat/body';
 import { dryingLaw, lookUp } from '../core/heat/drying';
-import {
-  radiativeCoefficient,
-  type GasCoefficient,
-  type RunPhase,
-  INNER_FILM,
-  type PotPhase,
-  WET_EMISSIVITY,
-} from '../core/heat/phase';
+import { AIR_WK, COOLER_K, DRY_W, STEAM_KGS } from '../core/heat/flowTable';
+import { type GasCoefficient, type RunPhase, INNER_FILM, type PotPhase } from '../core/heat/phase';
+import { radiativeCoefficient, WET_EMISSIVITY } from '../core/heat/radiation';
 import { type RunSetup } from '../core/heat/trace';
 import { type TimeGrid } from '../core/heat/timeGrid';
 import { boilingPointC, latentHeatJKg } from '../core/heat/water';
@@ -28,7 +23,7 @@ export function plainGasWK(gas: GasCoefficient, gasC: number, liquidC: number): 
   const cover = (moving + gas.coverEmissivity * black) * scale;
   return (
     wall * gas.wallM2 +
-    (moving + WET_EMISSIVITY * black) * scale * gas.surfaceM2 +
+    (moving + WET_EMISSIVITY * black) * scale * gas.paperM2 +
     ((wall * INNER_FILM) / (wall + INNER_FILM)) * gas.dryWallM2 +
     ((cover * INNER_FILM) / (cover + INNER_FILM)) * gas.coverM2
   );
@@ -47,6 +42,18 @@ function thomas(below: number[], on: number[], above: number[], right: number[])
   const out = new Array<number>(n).fill(0);
   for (let i = n - 1; i >= 0; i--) out[i] = (d[i] ?? 0) - (c[i] ?? 0) * (out[i + 1] ?? 0);
   return out;
+}
+
+/** Where a falling function crosses zero. */
+function bisect(from: number, to: number, falling: (t: number) => number): number {
+  let low = from;
+  let high = to;
+  while (high - low > 1e-12 && (low + high) / 2 !== low && (low + high) / 2 !== high) {
+    const middle = (low + high) / 2;
+    if (falling(middle) > 0) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
 }
 
 /** One piece for a plain run: every step sets up its whole system and solves it. */
@@ -155,8 +162,13 @@ export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): Pla
       const exposed = (1 - submergedFraction) * phase.exposureScale;
       return (wet * 1) / ((1 - exposed) / liquidFilm + exposed / phase.topFilmWM2K) + (1 - wet) * 15;
     });
-    const heatTo = (surroundingsC: number): number =>
+    const coolerK = wet * phase.exposureScale * (phase.surface?.at(COOLER_K, liquidC) ?? 0);
+    const airWK = phase.surface?.at(AIR_WK, liquidC) ?? 0;
+    /** Surroundings of a piece where those of one wholly in the liquid are at `feltC`. */
+    const around = (piece: PlainPiece, feltC: number): number => feltC - (1 - piece.setup.submergedFraction) * coolerK;
+    const heatTo = (feltC: number): number =>
       pieces.reduce((sum, piece, g) => {
+        const surroundingsC = around(piece, feltC);
         const next = piece.after(stepS, films[g] ?? 0, surroundingsC);
         const flow = piece.film(films[g] ?? 0) * (surroundingsC - (next[cells - 1] ?? 0));
         return sum + piece.span(stepS) * flow;
@@ -166,38 +178,44 @@ export function plainBraise(setup: RunSetup, grid: TimeGrid, cells: number): Pla
     const felt = (t: number): number => (liquidC + t) / 2 - phase.headspaceDropK;
     const toPieces = (t: number): number => none + slopeToPieces * felt(t);
     const capacity = (setup.vesselHeatJK + 4100 * Math.max(ownKg, 0.02)) / stepS;
-    const gasC = phase.behindDoor ? phase.ambientC - (grid.airDropK[step] ?? 0) : phase.ambientC;
-    const conductance = phase.conductanceWK + (phase.gas ? plainGasWK(phase.gas, gasC, liquidC) : 0);
+    const dropK = phase.behindDoor ? (grid.airDropK[step] ?? 0) : 0;
+    const gasC = phase.ambientC - dropK;
+    const conductance = (phase.gas ? plainGasWK(phase.gas, gasC, liquidC) : 0) + (1 - wet) * airWK;
+    const condensing = phase.condensing && liquidC < phase.condensing.dewC ? phase.condensing : undefined;
     const law = dryingLaw(setup.pressurePa, phase.ambientVapourPa);
     const wetting =
       (grid.lidOff[step] === 1 ? 1 : phase.lidLeak) * setup.surfaceM2 * phase.massTransfer * setup.pressurePa;
-    let latent = latentHeatJKg(liquidC);
-    const base = wetting * lookUp(law.drive, liquidC) * latent;
-    const slope = wetting * lookUp(law.slope, liquidC) * latent;
+    const latent = latentHeatJKg(Math.min(liquidC, boilC));
+    const lostDryW = (t: number): number =>
+      phase.wallsFactor * (phase.walls?.at(DRY_W, t) ?? 0) + wet * (phase.surface?.at(DRY_W, t) ?? 0);
+    const steamAtW = (t: number): number =>
+      latent * (wet * (phase.surface?.at(STEAM_KGS, t) ?? 0) + Math.max(0, wetting * lookUp(law.drive, t)));
+    /** Heat that neither warms the pot to `t` nor leaves it some way other than as steam, W. */
     const surplus = (t: number): number =>
-      capacity * (liquidC - t) + conductance * (gasC - t) + phase.powerW - toPieces(t);
-    const perKelvin = capacity + conductance + slopeToPieces / 2;
-    let next = (surplus(0) - base + slope * liquidC) / (perKelvin + slope);
-    let steamW = base + slope * (next - liquidC);
-    if (steamW < 0) {
-      steamW = 0;
-      next = surplus(0) / perKelvin;
-    }
-    if (next > boilC) {
-      next = boilC;
-      latent = latentHeatJKg(boilC);
-      steamW = surplus(boilC);
+      capacity * (liquidC - t) +
+      conductance * (gasC - t) +
+      (condensing ? condensing.conductanceWK * (condensing.dewC - t) : 0) +
+      phase.powerW -
+      wet * airWK * dropK -
+      lostDryW(t) -
+      toPieces(t);
+    let next = boilC;
+    let steamW = Math.max(surplus(boilC), steamAtW(boilC));
+    if (surplus(boilC) < steamAtW(boilC)) {
+      next = bisect(-40, boilC, (t) => surplus(t) - steamAtW(t));
+      steamW = steamAtW(next);
     }
     if (steamW * stepS > standing * latent) {
       steamW = (standing * latent) / stepS;
-      next = (surplus(0) - steamW) / perKelvin;
+      const dry = steamW;
+      next = bisect(-40, 1500, (t) => surplus(t) + wet * (phase.surface?.at(DRY_W, t) ?? 0) - dry);
     }
     const steam = (steamW * stepS) / latent;
     const ofOwn = Math.min(ownKg, steam);
     ownKg -= ofOwn;
     givenKg -= steam - ofOwn;
     pieces.forEach((piece, g) => {
-      piece.take(piece.after(stepS, films[g] ?? 0, felt(next)), stepS);
+      piece.take(piece.after(stepS, films[g] ?? 0, around(piece, felt(next))), stepS);
       const wanted = tabulatedJuiceShare(piece.mean()) * piece.setup.maxJuiceFraction - piece.juice;
       const more = Math.max(0, wanted) * (1 - Math.exp(-stepS / JUICE_TIME_S));
       piece.juice += more;

@@ -13,6 +13,7 @@ import { composePlan, type Plan } from '../plan';
 import { type Step, stepKeyOf, stepsOf, titleOf } from '../steps';
 import { COOL_WAYS, HOLD_WAYS } from '../storage';
 import { LID_KINDS } from '../larder';
+import { potBaseM2, potShape } from '../material';
 import { litres } from '../message';
 import { DONENESS_STAGES, donenessIndex } from '../tenderness';
 import { BRAISES } from '../../testing/braises';
@@ -386,7 +387,9 @@ describe('a pot that is dry, or nearly', () => {
       const events = log(plan, [pot(plan), INTO], [min - 20, { kind: 'lid', lid: 'none' }], [min, read]);
       const here = at(plan, min, events, 64);
       const stands = sampleAt(here.live.course, 120);
-      expect(stands.levelMm, String(levelMm)).toBeCloseTo(levelMm, 0);
+      // A dip is good to 80 ml: what stands within that of it is not contradicted.
+      const dipMm = 0.08 / potBaseM2(potShape(plan.input.pot));
+      expect(Math.abs(stands.levelMm - levelMm), String(levelMm)).toBeLessThanOrEqual(dipMm + 0.1);
       const pour = litres(toLineL(stands));
       expect(pour.value).toBeGreaterThan(0.2);
       const clock = { nowMs: firstMs(plan) + min * MINUTE_MS, potMs: plan.day.intoPotMs, serveMs: 0, chance: 1 };

@@ -1,4 +1,4 @@
-import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa } from '../heat';
+import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, rimShelterFactor, surfaceFlow, wallFlux } from '../heat';
 import { POT_MATTER, type PotMaterial } from '../larder';
 import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C } from '../material';
 import { starchFor, viscosityMPaS } from './thicken';
@@ -73,37 +73,14 @@ const DENSITY_KG_L = 0.97;
 const SOLIDS_L_KG = 0.6;
 const WATER_HEAT = 4180;
 const SOLIDS_HEAT = 1500;
-const SIGMA = 5.670374e-8;
-const KELVIN = 273.15;
-const STILL_MASS_TRANSFER = 3.2e-8;
 const ROOM_VAPOUR_PA = 1500;
-const SURFACE_EMISSIVITY = 0.95;
+/** Viscosity of hot water, mPa s: thicker liquid brings less heat up to its surface. */
+const CLEAR_MPAS = 0.35;
 /** Heat flux a base can take without spattering and scorching, W/m². Estimate, no source. */
 const MAX_FLUX = MINUTE_MS;
 const FAT_FILM = 0.2;
 const SKIN = 0.6;
 const SKIN_FROM_MPAS = 150;
-
-/** Radiation between a surface and the room, as a heat-transfer coefficient, W/m²K. */
-const radiation = (emissivity: number, surfaceC: number): number =>
-  4 * emissivity * SIGMA * ((surfaceC + ROOM_C) / 2 + KELVIN) ** 3;
-
-/**
- * Flux, W/m², from liquid at `tempC` through a wall of resistance `inner` to the room, with the surface temperature
- * found by bisection.
- */
-function wallFlux(tempC: number, inner: number, heightM: number, emissivity: number): number {
-  let low = ROOM_C;
-  let high = tempC;
-  for (let i = 0; i < 40; i++) {
-    const surface = (low + high) / 2;
-    const over = surface - ROOM_C;
-    const outer = (1.42 * (Math.max(0, over) / heightM) ** 0.25 + radiation(emissivity, surface)) * over;
-    if ((tempC - surface) / inner > outer) low = surface;
-    else high = surface;
-  }
-  return (tempC - (low + high) / 2) / inner;
-}
 
 /** Steps of the trace; halving them changes no case by one percent. */
 const STEP_S = 5;
@@ -139,20 +116,27 @@ export function reduce(q: ReduceInput): ReduceResult {
     const dry = pan.heightM - level;
     const film = 200 + 400 * Math.min(1, Math.max(0, (tempC - (boilC - 3)) / 3));
     const inner = 1 / film + wallM / matter.conductivityWMK;
-    const flux = wallFlux(tempC, inner, pan.heightM, matter.emissivity);
-    const openW = (4 + radiation(SURFACE_EMISSIVITY, tempC)) * base * (tempC - ROOM_C);
-    const lostW = rim * (level + dry / 2) * flux + openW;
-    const wind = 0.6 + 0.4 * Math.exp((-2.5 * dry) / (potSpanM(pan) / 2));
-    const vapour = Math.min(saturationPressurePa(tempC), 0.97 * pressure);
+    const side = { factor: 1.42, lengthM: pan.heightM, emissivity: matter.emissivity };
+    const flux = wallFlux(tempC, inner, ROOM_C, side);
     const skin = viscosity > SKIN_FROM_MPAS && !q.stirred && tempC < boilC - 0.01 ? SKIN : 1;
-    const steamKgS =
-      STILL_MASS_TRANSFER *
-      base *
-      wind *
-      skin *
-      (q.fatFilm ? FAT_FILM : 1) *
-      pressure *
-      Math.log((pressure - ROOM_VAPOUR_PA) / (pressure - vapour));
+    const surface = surfaceFlow(
+      {
+        areaM2: base,
+        pressurePa: pressure,
+        liquidTransfer: Math.cbrt(CLEAR_MPAS / Math.max(CLEAR_MPAS, viscosity)),
+        air: {
+          kind: 'room',
+          tempC: ROOM_C,
+          vapourPa: ROOM_VAPOUR_PA,
+          spanM: potSpanM(pan),
+          exposed: rimShelterFactor(dry, potSpanM(pan)),
+          transfer: skin * (q.fatFilm ? FAT_FILM : 1),
+        },
+      },
+      tempC,
+    );
+    const lostW = rim * (level + dry / 2) * flux + surface.lossW - surface.steamKgS * latentHeatJKg(tempC);
+    const steamKgS = surface.steamKgS;
     const latent = latentHeatJKg(tempC);
     const most = MAX_FLUX * Math.min(1, (5 / viscosity) ** 0.6) * (q.stirred ? 1.5 : 1) * base;
     const powerW = Math.min(q.powerW, most);

@@ -22,8 +22,8 @@ describe('the drawn course', () => {
     const cold = seen([{ kind: 'liquidTemp', atMin: 90, tempC: 40 }]);
     expect(cold.request).toBe(plain.request);
     const usually = standsAt(cold, 90);
-    for (const off of [-1.9, 1.9]) expect(seen([level(90, usually + off * LEVEL_SD_L)]).request).toBe(plain.request);
-    for (const off of [-2.1, 2.1])
+    for (const off of [-0.9, 0.9]) expect(seen([level(90, usually + off * LEVEL_SD_L)]).request).toBe(plain.request);
+    for (const off of [-1.1, 1.1])
       expect(seen([level(90, usually + off * LEVEL_SD_L)]).request.corrections).toHaveLength(1);
   });
 

@@ -7,7 +7,7 @@ import { UNKNOWN_COUNT } from './prior';
 import { weights } from './resample';
 
 /** A reading this many sd away from the likely trace is where the drawn trace continues. */
-const FOLLOWED_SPREADS = 2;
+const FOLLOWED_SPREADS = 1;
 
 /** The median particle among those still plausible, for the likelier state of the lid. */
 function likelyKitchen(ensemble: Ensemble): Kitchen {

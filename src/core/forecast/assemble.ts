@@ -53,25 +53,33 @@ export const NOMINAL_PARAMETERS: Unknowns = {
 };
 
 /**
- * Touching pieces shield one another, modelled as extra length: none while they lie loose, most when they cover
- * `packed` of the base and more. Estimate, no source.
+ * Touching pieces shield one another, modelled as extra length: none while they lie loose, most when they fill `packed`
+ * of the room they lie in and more. By volume, so that as much meat in thinner pieces touches no more. Estimate, no
+ * source.
  */
-const CONTACT = { loose: 0.3, packed: 0.9, most: 0.3, lengthPerContact: 0.5 } as const;
+const CONTACT = { loose: 0.3, packed: 0.75, most: 0.3, lengthPerContact: 0.5 } as const;
+
+/** Coefficient from clear and from thick liquid to a wall that loses heat, W/m²K; order of magnitude from literature. */
+const THIN_INNER_FILM = 200;
+const THICK_INNER_FILM = 100;
+/** Thick liquid brings half as much heat to meat and surface. */
+const THICK = 0.5;
 
 /** Juice is not quite all of the weighed loss. */
 const JUICE_SHARE_AT_MAX = 0.98;
 
-/** Share of the base that all pieces would cover side by side; over 1 when layered. */
-function groundShare(contents: PotContents): number {
-  const ground = contents.arrangements.reduce((sum, { pieces }) => sum + pieces.count * pieces.footprintM2, 0);
-  return ground / potBaseM2(contents.pot);
+/** Share of the room up to the liquid, or to the top of the highest piece, that is meat. */
+function meatShare({ arrangements, pot }: PotContents, levelM: number): number {
+  const volumeM3 = arrangements.reduce((sum, { pieces }) => sum + pieces.count * pieces.volumeM3, 0);
+  const heightM = Math.max(levelM, ...arrangements.map(({ pieces }) => pieces.heightM));
+  return volumeM3 / (potBaseM2(pot) * heightM);
 }
 
 /** How much pieces touch; liquid runs freely between cubes, and a single piece touches nothing. */
-function contactOf(contents: PotContents, cut: Cut): number {
+function contactOf(contents: PotContents, cut: Cut, levelM: number): number {
   const several = contents.arrangements.reduce((sum, a) => sum + a.pieces.count, 0) > 1;
   if (!several || cut.form === 'cubes') return 0;
-  return CONTACT.most * smoothStep(groundShare(contents), CONTACT.loose, CONTACT.packed);
+  return CONTACT.most * smoothStep(meatShare(contents, levelM), CONTACT.loose, CONTACT.packed);
 }
 
 /** The parts of a braise that no parameter affects, computed once for all particles. */
@@ -185,6 +193,15 @@ function pouredTogether(request: BraiseRequest): TopUp[] {
   return [...together.values()];
 }
 
+/** When heat, lid or contents change by the clock, so that steps are short again, min; ascending. */
+function changesMin(request: BraiseRequest): number[] {
+  const { heats, lids, topUps, corrections = [] } = request;
+  const after = heats.flatMap(({ atMin, then }) =>
+    then?.after.kind === 'minutes' ? [atMin + then.after.minutes] : [],
+  );
+  return [...[...heats, ...lids, ...topUps, ...corrections].map((x) => x.atMin), ...after].sort((a, b) => a - b);
+}
+
 /** Drop in air temperature around the pot when it is opened at `atMin`, K. */
 function dropAt(request: BraiseRequest, atMin: number): number {
   const timed = request.heats.findLast((h) => h.atMin <= atMin);
@@ -218,10 +235,13 @@ export function assemble(
     baseM2: base,
     wetSideM2: side * levelM,
     drySideM2: side * wallAboveLiquidM,
+    heightM: pot.heightM,
     wallAboveLiquidM,
     wallThicknessM: wallThicknessM(pot),
     material: pot.material,
     pressurePa,
+    innerFilmWM2K: request.thickLiquid ? THICK_INNER_FILM : THIN_INNER_FILM,
+    liquidTransfer: request.thickLiquid ? THICK : 1,
   };
   const keys = potKeys(request);
   const pieces = request.groups.map((group): Pieces => ({
@@ -240,7 +260,7 @@ export function assemble(
     horizonS: horizonMin * S_PER_MIN,
     rules,
     keyStartsS: keys.map((k) => k.fromS),
-    restartsS: [...request.heats, ...(request.corrections ?? [])].map((h) => h.atMin * S_PER_MIN).sort((a, b) => a - b),
+    restartsS: changesMin(request).map((atMin) => atMin * S_PER_MIN),
     openings: request.openings
       .filter((o) => o.seconds > 0)
       .map((o) => ({
@@ -255,11 +275,11 @@ export function assemble(
     coldStart: coldDropK === undefined ? undefined : { dropK: coldDropK, tauS: COLD_OVEN_TAU_S },
   });
   const filmBase = first?.kind === 'bath' ? BATH_FILM : CLEAR_LIQUID_FILM;
-  const filmScale = request.thickLiquid ? 0.5 : 1;
+  const filmScale = request.thickLiquid ? THICK : 1;
   const shares = submergedShares(contents, levelM);
   const submerged = request.groups.map((group, i) => group.submergedFraction ?? (shares[i] as number));
   const edible = request.groups.map((group) => group.massKg * (1 - boneFraction(cutOf(request, group), group.onBone)));
-  const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group)));
+  const contact = request.groups.map((group) => contactOf(contents, cutOf(request, group), levelM));
   // From the first recorded change on, the lid is as recorded.
   const recordedS = (request.lids.find((l) => l.recorded === true)?.atMin ?? Infinity) * S_PER_MIN;
   const usual = stagesOf(request, 1);

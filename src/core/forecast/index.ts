@@ -23,7 +23,8 @@ export { chooseHorizonMin, slowest } from './horizon';
 export { type Inside, type InsideMoment, insideOf } from './inside';
 export { lidLiftCostMin } from './lookCost';
 export { slowestAtTarget } from './nominal';
-export { type Observation, stageChances } from './observation';
+export { stageChances } from './forkLaw';
+export { type Observation } from './observation';
 export { contentsAt, DRY_LITRES, levelMmAt, litresAt, litresForLevelAt, LOW_LITRES } from './pot';
 export {
   requiredCookValue,

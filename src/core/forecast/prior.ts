@@ -21,6 +21,9 @@ export const LATENT_PARAMETERS = [
   'meatStart',
   'hold',
   'burner',
+  'draught',
+  'surfaceTransfer',
+  'potLoss',
 ] as const;
 
 export type LatentParameter = (typeof LATENT_PARAMETERS)[number];
@@ -53,6 +56,10 @@ const PIECE_SPREAD = 0.06;
 const HAND_SPREAD = 0.2;
 /** How much more or less power a burner gives than assumed. */
 const BURNER_SPREAD = 0.25;
+/** How much more or less air an oven draws through, how fast an open surface dries, and what a pot loses to the room. */
+const DRAUGHT_SPREAD = 0.8;
+const SURFACE_SPREAD = 0.35;
+const POT_LOSS_SPREAD = 0.2;
 const THICKNESS_MEASURED = 0.06;
 const THICKNESS_GUESSED = 0.15;
 
@@ -77,6 +84,9 @@ export function kitchenPrior(request: BraiseRequest): Prior {
     meatStart: law(4),
     hold: law(1.5),
     burner: law(BURNER_SPREAD),
+    draught: law(DRAUGHT_SPREAD),
+    surfaceTransfer: law(SURFACE_SPREAD),
+    potLoss: law(POT_LOSS_SPREAD),
   };
 }
 
@@ -103,6 +113,9 @@ export function parametersOf(prior: Prior, z: Float64Array, row: number, lidAjar
     meatStartOffsetK: draw(prior, z, row, 'meatStart'),
     holdOffsetK: draw(prior, z, row, 'hold'),
     burner: Math.exp(draw(prior, z, row, 'burner')),
+    draught: Math.exp(draw(prior, z, row, 'draught')),
+    surfaceTransfer: Math.exp(draw(prior, z, row, 'surfaceTransfer')),
+    potLoss: Math.exp(draw(prior, z, row, 'potLoss')),
     lidAjar,
   };
 }

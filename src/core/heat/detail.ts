@@ -29,18 +29,22 @@ export interface DetailSeries {
 
 /** Result of a step. */
 export interface StepFlows {
+  /** Length of this part of the step, and the share of the step it is. */
   readonly stepS: number;
+  readonly share: number;
   /** Heat from burner or oven, wall losses included, W; and the part that reached liquid, pot and pieces. */
   readonly suppliedW: number;
   readonly netW: number;
   readonly evaporationW: number;
-  /** Heat capacity of pot and liquid over the step's length, W/K; final liquid temperature, °C. */
+  /** Heat capacity of pot and liquid over the step's length, W/K; liquid before and after, °C. */
   readonly capacityWK: number;
   readonly nextC: number;
+  readonly liquidC: number;
 }
 
 /**
- * Observes one run. Called in the order `begin`, `bare` for each step in air, `entersPot`, then `before` and `after`.
+ * Observes one run. Called in the order `begin`, `bare` for each step in air, `entersPot`, then `before` and `after` for
+ * each step or part of one.
  */
 export class DetailRecorder {
   private readonly series: Omit<DetailSeries, 'depths' | 'lostBefore'>;
@@ -53,7 +57,6 @@ export class DetailRecorder {
   private heatInJ = 0;
   private evaporationJ = 0;
   private storedJ = 0;
-  private liquidC = 0;
 
   constructor(
     private readonly bodies: number,
@@ -99,9 +102,8 @@ export class DetailRecorder {
     this.lostBefore = lost.slice();
   }
 
-  /** A step begins with the liquid at `liquidC`. */
-  before(liquidC: number): void {
-    this.liquidC = liquidC;
+  /** A step, or a part of one, begins. */
+  before(): void {
     const { temp } = this.shells as Shells;
     for (let i = 0; i < this.rates.length; i++) this.rates[i] = tabulatedCookRate(temp[i] as number);
   }
@@ -130,10 +132,10 @@ export class DetailRecorder {
     }
     this.heatInJ += flows.netW * stepS;
     this.evaporationJ += flows.evaporationW * stepS;
-    this.storedJ += flows.capacityWK * (flows.nextC - this.liquidC) * stepS;
+    this.storedJ += flows.capacityWK * (flows.nextC - flows.liquidC) * stepS;
     series.heatInJ[step] = this.heatInJ;
     series.evaporationHeatJ[step] = this.evaporationJ;
-    series.suppliedW[step] = flows.suppliedW;
+    series.suppliedW[step] = (series.suppliedW[step] as number) + flows.suppliedW * flows.share;
     series.energyResidualJ[step] =
       this.heatInJ - this.evaporationJ - this.storedJ - (shells.enthalpyJ() - this.startEnthalpyJ);
   }

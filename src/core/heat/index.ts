@@ -11,6 +11,8 @@ export {
   type RunSetup,
 } from './trace';
 export { type DetailedTrace, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
+export { surfaceFlow } from './openSurface';
+export { radiativeCoefficient } from './radiation';
 export { equivalentBody, type PieceShape } from './shape';
 export {
   AS_EXPECTED,
@@ -22,6 +24,8 @@ export {
   type KitchenFactors,
   potPhase,
   type PotShell,
+  rimShelterFactor,
 } from './sources';
+export { type AroundWalls, type PotWalls, wallFlux, wallsLossW } from './walls';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';
 export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, WATER_KG_PER_L } from './water';

@@ -1,3 +1,6 @@
+import { type FlowTable } from './flowTable';
+import { radiativeCoefficient, WET_EMISSIVITY } from './radiation';
+
 /**
  * Hot gas around a pot: convection and radiation, for each kind of surface. Areas in m². Radiation is that of grey
  * walls in a large enclosure, linearised about the mean of gas and surface.
@@ -10,8 +13,8 @@ export interface GasCoefficient {
   /** Wall with liquid behind it, plus what the wall above the liquid of an open pot conducts down to it. */
   readonly wallM2: number;
   readonly wallEmissivity: number;
-  /** Liquid exposed to the gas; with paper on it, the paper. */
-  readonly surfaceM2: number;
+  /** Paper on the liquid. */
+  readonly paperM2: number;
   /** Wall and cover above the liquid of a covered pot, behind which steam carries the heat on. */
   readonly dryWallM2: number;
   readonly coverM2: number;
@@ -28,9 +31,12 @@ export interface Condensing {
 export interface PotPhase {
   /** `driven`: heat flows from the surroundings; `held`: the cook keeps the liquid at `holdC`. */
   readonly mode: 'driven' | 'held';
-  /** Heat conductance from pot and liquid to the surroundings apart from `gas`, W/K. */
-  readonly conductanceWK: number;
   readonly gas?: GasCoefficient | undefined;
+  /** What walls, lid and base lose to the room, before `wallsFactor`. */
+  readonly walls?: FlowTable | undefined;
+  readonly wallsFactor: number;
+  /** What passes through an open surface, and how much cooler it is over it. */
+  readonly surface?: FlowTable | undefined;
   readonly condensing?: Condensing | undefined;
   /** Oven or room air, °C; and whether it drops when the door is opened. */
   readonly ambientC: number;
@@ -40,12 +46,12 @@ export interface PotPhase {
   readonly holdC: number;
   /** Share of open-surface evaporation that passes the lid, 0 to 1. */
   readonly lidLeak: number;
-  /** Mass-transfer coefficient, kg/(s m² Pa). */
+  /** Mass-transfer coefficient below a lid, kg/(s m² Pa); 0 where `surface` has the steam. */
   readonly massTransfer: number;
   readonly ambientVapourPa: number;
   /** Heat-transfer coefficient on what is above the liquid, W/m²K. */
   readonly topFilmWM2K: number;
-  /** How much cooler the space above the liquid is, K. */
+  /** How much cooler than the liquid a covered pot keeps its pieces, K. */
   readonly headspaceDropK: number;
   /** Factor on how much of a piece is above the liquid; 0.5 once the pieces have been turned. */
   readonly exposureScale: number;
@@ -70,26 +76,12 @@ export interface RunPhase {
   readonly until?: StageEnd | undefined;
 }
 
-/** Stefan–Boltzmann constant, W/m²K⁴. */
-const SIGMA = 5.670374e-8;
-const KELVIN = 273.15;
-/** Emissivity of water, wet paper and meat. Handbook value. */
-export const WET_EMISSIVITY = 0.95;
 /** Coefficient between the dry wall or lid and the steam below it, W/m²K. Estimate, no source. */
 export const INNER_FILM = 8;
 
-/**
- * Radiation between black surfaces at these temperatures as a heat-transfer coefficient, W/m²K: 4 sigma T³ at their
- * mean.
- */
-export function radiativeCoefficient(gasC: number, surfaceC: number): number {
-  const mean = (gasC + surfaceC) / 2 + KELVIN;
-  return 4 * SIGMA * mean * mean * mean;
-}
-
 /** A phase as numbers in one block, so that a step reads no objects. */
 export const PHASE_SIZE = 21;
-export const CONDUCTANCE_WK = 0;
+export const WALLS_FACTOR = 0;
 export const AMBIENT_C = 1;
 /** 1 if the gas temperature drops when a door is opened. */
 export const BEHIND_DOOR = 2;
@@ -106,7 +98,7 @@ const CONVECTION = 10;
 const SCALE = 11;
 const WALL_M2 = 12;
 const WALL_EMISSIVITY = 13;
-const SURFACE_M2 = 14;
+const PAPER_M2 = 14;
 const DRY_WALL_M2 = 15;
 const COVER_M2 = 16;
 const COVER_EMISSIVITY = 17;
@@ -119,7 +111,7 @@ export const THERMOSTATIC = 20;
 /** Writes a phase into its block. */
 export function packPhase(phase: PotPhase, into: Float64Array): void {
   into[THERMOSTATIC] = phase.mode === 'held' ? 1 : 0;
-  into[CONDUCTANCE_WK] = phase.conductanceWK;
+  into[WALLS_FACTOR] = phase.wallsFactor;
   into[AMBIENT_C] = phase.ambientC;
   into[BEHIND_DOOR] = phase.behindDoor ? 1 : 0;
   into[POWER_W] = phase.powerW;
@@ -134,7 +126,7 @@ export function packPhase(phase: PotPhase, into: Float64Array): void {
   into[SCALE] = gas ? gas.scale : 0;
   into[WALL_M2] = gas ? gas.wallM2 : 0;
   into[WALL_EMISSIVITY] = gas ? gas.wallEmissivity : 0;
-  into[SURFACE_M2] = gas ? gas.surfaceM2 : 0;
+  into[PAPER_M2] = gas ? gas.paperM2 : 0;
   into[DRY_WALL_M2] = gas ? gas.dryWallM2 : 0;
   into[COVER_M2] = gas ? gas.coverM2 : 0;
   into[COVER_EMISSIVITY] = gas ? gas.coverEmissivity : 0;
@@ -151,7 +143,7 @@ export function gasConductanceWK(packed: Float64Array, gasC: number, liquidC: nu
   const cover = (moving + (packed[COVER_EMISSIVITY] as number) * black) * scale;
   return (
     wall * (packed[WALL_M2] as number) +
-    (moving + WET_EMISSIVITY * black) * scale * (packed[SURFACE_M2] as number) +
+    (moving + WET_EMISSIVITY * black) * scale * (packed[PAPER_M2] as number) +
     ((wall * INNER_FILM) / (wall + INNER_FILM)) * (packed[DRY_WALL_M2] as number) +
     ((cover * INNER_FILM) / (cover + INNER_FILM)) * (packed[COVER_M2] as number)
   );

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { FlowTable } from './flowTable';
 import { type RunSetup } from './trace';
 import { PLAIN_CELLS, runBraise, runDetailed } from './run';
 import { makeTimeGrid, PLAIN_STEPS } from './timeGrid';
@@ -35,7 +36,29 @@ function setupOf({ inputs: i }: Scenario): RunSetup {
         phases: [
           {
             mode: i.mode === 'held' ? 'held' : 'driven',
-            conductanceWK: i.mode === 'oven' ? n('G_oven_W_K') : n('U_loss_W_K'),
+            // The solver's constant conductance: gas that does not radiate, or walls that lose as much for each kelvin.
+            ...(i.mode === 'oven'
+              ? {
+                  gas: {
+                    convectionWM2K: n('G_oven_W_K'),
+                    scale: 1,
+                    wallM2: 1,
+                    wallEmissivity: 0,
+                    paperM2: 0,
+                    dryWallM2: 0,
+                    coverM2: 0,
+                    coverEmissivity: 0,
+                  },
+                }
+              : {
+                  walls: new FlowTable((tempC) => ({
+                    dryW: n('U_loss_W_K') * (tempC - n('T_room_C')),
+                    steamKgS: 0,
+                    airWK: 0,
+                    coolerK: 0,
+                  })),
+                }),
+            wallsFactor: 1,
             behindDoor: i.mode === 'oven',
             ambientC: i.mode === 'oven' ? n('T_oven_C') : n('T_room_C'),
             powerW: i.mode === 'stove' ? n('P_net_W') : 0,

@@ -3,17 +3,18 @@ import { dryPreCookDurations, type DryPreCookResult, runDryPreCook } from './dry
 import { emptyTraces, LIQUID_HEAT_JKGK, type SimulationTrace, type RunSetup } from './trace';
 import { DetailRecorder, type DetailSeries } from './detail';
 import { dryingLaw, lookUp } from './drying';
+import { AIR_WK, COOLER_K, FLOW_COLUMNS, flowPosition, type FlowTable, nodesPerKelvin, STEAM_KGS } from './flowTable';
 import { VegetableWaterRelease } from './vegetableWater';
 import {
   AMBIENT_C,
   BEHIND_DOOR,
   CONDENSING_WK,
-  CONDUCTANCE_WK,
   DEW_C,
   EXPOSURE_SCALE,
   gasConductanceWK,
   HEADSPACE_DROP_K,
   THERMOSTATIC,
+  WALLS_FACTOR,
   HOLD_C,
   LID_LEAK,
   MASS_TRANSFER,
@@ -24,7 +25,7 @@ import {
 } from './phase';
 import { loadShells, type Shells } from './shells';
 import { StageClock } from './stageClock';
-import { type Reading, type TimeGrid, type TopUp } from './timeGrid';
+import { allowedStep, type Reading, type TimeGrid, type TopUp } from './timeGrid';
 import { boilingPointC, latentHeatJKg } from './water';
 import { numbers } from '../numbers';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
@@ -67,9 +68,32 @@ export function runDetailed(setup: RunSetup, grid: TimeGrid, cells: number): Det
 /** The surroundings in the current step. */
 const around = new Float64Array(PHASE_SIZE);
 
+/** Why a part of a step ended where it did. */
+const GRID = 0;
+const STAGE_OVER = 1;
+const RUNS_LOW = 2;
+const RUNS_DRY = 3;
+/** No part of a step is shorter, s. */
+const SHORTEST_S = 1;
+/** A pot with less than this is as good as dry, kg. */
+const DROP_KG = 0.005;
+/** Steps stay short for this long after the pot changed by itself, s. */
+const SHORT_FOR_S = 1800;
+/** A pot that is low loses no more than this in one part, kg: it wets less and less of its meat. */
+const EBB_KG = 0.03;
+/** A pot that hovers about running low does so anew only after this long, s. */
+const LOW_AGAIN_S = 1800;
+/** The balance is solved to this, K; its tables are linear between nodes, so that Newton ends exactly. */
+const SOLVED_K = 1e-10;
+const MOST_TRIES = 40;
+/** Nothing in a pot gets colder or hotter, °C. */
+const COLDEST_C = -40;
+const HOTTEST_C = 1500;
+
 /**
  * Runs the problem into a trace allocated for it. One flat loop on local numbers: a forecast passes through it a
- * hundred thousand times, and a number handed from one function to another would be allocated each time.
+ * hundred thousand times, and a number handed from one function to another would be allocated each time. A step in
+ * which the pot itself ends a stage, runs low or runs dry is taken in parts: up to that moment, and short ones after it.
  */
 export function runInto(
   setup: RunSetup,
@@ -84,10 +108,12 @@ export function runInto(
   const [stillFilm, simmeringFilm, boilingFilm] = setup.liquidFilm;
   const boilC = boilingPointC(pressurePa);
   const bodies = setup.bodies.length;
-  const lengths =
-    setup.history.length === 0
-      ? grid.lengths
-      : Float64Array.from([...grid.lengths, ...dryPreCookDurations(setup.history)]);
+  // The last length stands for whatever a part of a step needs.
+  const before = dryPreCookDurations(setup.history);
+  const anyLength = grid.lengths.length + before.length;
+  const lengths = new Float64Array(anyLength + 1);
+  lengths.set(grid.lengths);
+  lengths.set(before, grid.lengths.length);
   const shells = loadShells(setup.bodies, cells, lengths);
   const { slow, lost: juice } = startPieces(setup, lengths, shells, cells, detail);
   const { film, offset, gain, mean, temp, forward, backward, slowCookRate } = shells;
@@ -100,7 +126,10 @@ export function runInto(
   const rate = body((_, g) => slowCookRate(g));
   const settling = grid.lengths.map((stepS) => 1 - Math.exp(-stepS / JUICE_TIME_S));
   const stages = new StageClock(setup.stages, slow, setup.liquidTempC);
-  const givers = new VegetableWaterRelease(setup.vegetables, grid);
+  const givers = new VegetableWaterRelease(setup.vegetables);
+  const slowBefore = new Float64Array(bodies);
+  const rateBefore = new Float64Array(bodies);
+  const juiceBefore = new Float64Array(bodies);
 
   let liquidC = setup.liquidTempC;
   // Poured liquid that has not steamed off has heat capacity; what meat and vegetables released has none. Once no
@@ -110,18 +139,23 @@ export function runInto(
   let goneKg = 0;
   let key = -1;
   let law = dryingLaw(pressurePa, 0);
+  let walls: FlowTable | undefined;
+  let surface: FlowTable | undefined;
+  /** When the pot itself last changed its state, s. */
+  let changedS = -1;
+  let lowS = -Infinity;
   course.dryS = Infinity;
 
   for (let step = 0; step < grid.count; step++) {
     const stepS = grid.stepS[step] as number;
     const endS = grid.endS[step] as number;
-    const length = grid.length[step] as number;
     const keyNow = grid.key[step] as number;
-    if (stages.advance(endS - stepS, liquidC, ownKg + givenKg) || keyNow !== key) {
-      key = keyNow;
-      const phase = stages.phase(key);
-      law = dryingLaw(pressurePa, phase.ambientVapourPa);
-      packPhase(phase, around);
+    const airDropK = grid.airDropK[step] as number;
+    let fromS = endS - stepS;
+    let begins = keyNow !== key;
+    if (stages.advance(fromS, liquidC, ownKg + givenKg)) {
+      begins = true;
+      changedS = stages.ownMoment ? fromS : -1;
     }
     const read = grid.reading[step] as number;
     if (read >= 0) {
@@ -142,123 +176,286 @@ export function runInto(
       ownKg += massKg;
     }
 
-    // Heat exchange of the pieces with the liquid, as far as it wets them: what all would give to a liquid at 0 °C, W,
-    // and absorb per kelvin above, W/K.
-    const standingKg = Math.max(0, ownKg + givenKg);
-    const wet = standingKg >= SCANT_KG ? 1 : standingKg / SCANT_KG;
-    const capacity = (vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, MIN_LIQUID_KG)) / stepS;
-    const dropK = around[HEADSPACE_DROP_K] as number;
-    const belowBoilK = boilC - liquidC;
-    let liquidFilm = stillFilm;
-    if (belowBoilK <= 0) liquidFilm = boilingFilm;
-    else if (belowBoilK < SIMMERING_K)
-      liquidFilm = simmeringFilm + ((boilingFilm - simmeringFilm) * (SIMMERING_K - belowBoilK)) / SIMMERING_K;
-    else if (belowBoilK < STILL_K)
-      liquidFilm = stillFilm + ((simmeringFilm - stillFilm) * (STILL_K - belowBoilK)) / (STILL_K - SIMMERING_K);
-    const under = 1 / liquidFilm;
-    const above = ((around[TOP_RESISTANCE] as number) - under) * (around[EXPOSURE_SCALE] as number);
-    let piecesW = 0;
-    let piecesWK = 0;
-    for (let g = 0; g < bodies; g++) {
-      const resistance = under + (outside[g] as number) * above;
-      forward(g, length, wet === 1 ? resistance : 1 / (wet / resistance + (1 - wet) * DRY_FILM));
-      const filmWK = film[g] as number;
-      piecesW += filmWK * (offset[g] as number);
-      piecesWK += filmWK * (1 - (gain[g] as number));
-    }
+    // The step, or the parts of it: each as long as nothing but the grid, or the pot, ends it.
+    let partS = 0;
+    let endedBy = GRID;
+    while (endS - fromS > 1e-6) {
+      if (begins) {
+        begins = false;
+        key = keyNow;
+        const phase = stages.phase(key);
+        law = dryingLaw(pressurePa, phase.ambientVapourPa);
+        walls = phase.walls;
+        surface = phase.surface;
+        packPhase(phase, around);
+      }
+      if (endedBy === GRID) {
+        partS = endS - fromS;
+        if (changedS >= 0) {
+          if (fromS - changedS < SHORT_FOR_S) partS = Math.min(partS, allowedStep(grid.rules, fromS - changedS));
+          else changedS = -1;
+        }
+        if (stages.several && stages.endS > fromS) partS = Math.min(partS, stages.endS - fromS);
+        if (endS - fromS - partS < SHORTEST_S) partS = endS - fromS;
+      }
+      const whole = partS === stepS;
+      const length = whole ? (grid.length[step] as number) : anyLength;
+      if (!whole) shells.relength(anyLength, partS);
+      const watched = stages.several && endedBy === GRID && stages.endsByPot;
 
-    // The pot's balance: final liquid temperature, and steam.
-    const leak = grid.lidOff[step] === 1 ? 1 : (around[LID_LEAK] as number);
-    const wetting = leak * surfaceM2 * pressurePa * (around[MASS_TRANSFER] as number);
-    let nextC: number;
-    let latent: number;
-    let steamW: number;
-    let suppliedW: number;
-    let netW: number;
-    // Surroundings of the pieces over the step: liquid between two temperatures, or held at one.
-    let feltC: number;
-    if (around[THERMOSTATIC] === 1) {
-      // The cook keeps the liquid at its temperature: the heat that takes.
-      nextC = Math.min(around[HOLD_C] as number, boilC);
-      latent = latentHeatJKg(nextC);
-      steamW = Math.max(0, wetting * lookUp(law.drive, nextC) * latent);
-      const mostW = (standingKg * latent) / stepS;
-      if (steamW > mostW) {
-        steamW = mostW;
-        course.dryS = Math.min(course.dryS, endS);
+      // Heat exchange of the pieces with the liquid, as far as it wets them: what all would give to a liquid at 0 °C, W,
+      // and absorb per kelvin above, W/K.
+      const standingKg = Math.max(0, ownKg + givenKg);
+      const wet = standingKg >= SCANT_KG ? 1 : standingKg / SCANT_KG;
+      const capacity = (vesselHeatJK + LIQUID_HEAT_JKGK * Math.max(ownKg, MIN_LIQUID_KG)) / partS;
+      const dropK = around[HEADSPACE_DROP_K] as number;
+      const exposure = around[EXPOSURE_SCALE] as number;
+      const belowBoilK = boilC - liquidC;
+      let liquidFilm = stillFilm;
+      if (belowBoilK <= 0) liquidFilm = boilingFilm;
+      else if (belowBoilK < SIMMERING_K)
+        liquidFilm = simmeringFilm + ((boilingFilm - simmeringFilm) * (SIMMERING_K - belowBoilK)) / SIMMERING_K;
+      else if (belowBoilK < STILL_K)
+        liquidFilm = stillFilm + ((simmeringFilm - stillFilm) * (STILL_K - belowBoilK)) / (STILL_K - SIMMERING_K);
+      const under = 1 / liquidFilm;
+      const above = ((around[TOP_RESISTANCE] as number) - under) * exposure;
+      // What stands out of an open pot is cooler than its liquid; and what is dry there gains from the air alone.
+      let coolerK = 0;
+      let airWK = 0;
+      if (surface !== undefined) {
+        const position = flowPosition(liquidC);
+        const node = position | 0;
+        const at = node * FLOW_COLUMNS;
+        const part = position - node;
+        const { values } = surface;
+        if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number)) surface.fill(node);
+        const cooler = values[at + COOLER_K] as number;
+        coolerK = wet * exposure * (cooler + part * ((values[at + FLOW_COLUMNS + COOLER_K] as number) - cooler));
+        const air = values[at + AIR_WK] as number;
+        airWK = air + part * ((values[at + FLOW_COLUMNS + AIR_WK] as number) - air);
       }
-      feltC = nextC - dropK;
-      netW = capacity * (nextC - liquidC) + piecesWK * feltC - piecesW + steamW;
-      suppliedW = netW + (around[CONDUCTANCE_WK] as number) * (nextC - (around[AMBIENT_C] as number));
-    } else {
-      // Heat flows freely. At the boil all surplus makes steam; water that is not there cannot, and the heat goes into
-      // the pot instead.
-      const gasC = (around[AMBIENT_C] as number) - (around[BEHIND_DOOR] as number) * (grid.airDropK[step] as number);
-      let conductance = (around[CONDUCTANCE_WK] as number) + gasConductanceWK(around, gasC, liquidC);
-      suppliedW = conductance * gasC + (around[POWER_W] as number);
-      const dewC = around[DEW_C] as number;
-      if (liquidC < dewC) {
-        const condensing = around[CONDENSING_WK] as number;
-        conductance += condensing;
-        suppliedW += condensing * dewC;
+      let piecesW = 0;
+      let piecesWK = 0;
+      for (let g = 0; g < bodies; g++) {
+        const resistance = under + (outside[g] as number) * above;
+        forward(g, length, wet === 1 ? resistance : 1 / (wet / resistance + (1 - wet) * DRY_FILM));
+        const filmWK = film[g] as number;
+        const perKelvin = filmWK * (1 - (gain[g] as number));
+        piecesW += filmWK * (offset[g] as number) + perKelvin * (outside[g] as number) * coolerK;
+        piecesWK += perKelvin;
       }
-      latent = latentHeatJKg(liquidC);
-      const base = wetting * latent * lookUp(law.drive, liquidC);
-      const slope = wetting * latent * lookUp(law.slope, liquidC);
-      const numerator = capacity * liquidC + suppliedW + piecesW + piecesWK * (dropK - liquidC / 2);
-      const given = capacity + conductance + piecesWK / 2;
-      nextC = (numerator - base + slope * liquidC) / (given + slope);
-      steamW = base + slope * (nextC - liquidC);
-      if (steamW < 0) {
+
+      // The pot's balance: final liquid temperature, and steam.
+      const leak = grid.lidOff[step] === 1 ? 1 : (around[LID_LEAK] as number);
+      const wetting = leak * surfaceM2 * pressurePa * (around[MASS_TRANSFER] as number);
+      const held = around[THERMOSTATIC] === 1;
+      const gasC = (around[AMBIENT_C] as number) - (around[BEHIND_DOOR] as number) * airDropK;
+      const wallsFactor = around[WALLS_FACTOR] as number;
+      const latent = latentHeatJKg(Math.min(liquidC, boilC));
+      const mostW = (standingKg * latent) / partS;
+      // Heat held in the pot, given by the pieces, burner and gas: what `given` times the final temperature must leave
+      // for walls and steam. Where the cook keeps a temperature, it is what he has to supply.
+      let conductance = 0;
+      let suppliedW = 0;
+      let given = 0;
+      let numerator = 0;
+      if (!held) {
+        conductance = gasConductanceWK(around, gasC, liquidC) + (1 - wet) * airWK;
+        suppliedW =
+          conductance * gasC + (around[POWER_W] as number) - wet * airWK * airDropK * (around[BEHIND_DOOR] as number);
+        const dewC = around[DEW_C] as number;
+        if (liquidC < dewC) {
+          const condensing = around[CONDENSING_WK] as number;
+          conductance += condensing;
+          suppliedW += condensing * dewC;
+        }
+        given = capacity + conductance + piecesWK / 2;
+        numerator = capacity * liquidC + suppliedW + piecesW + piecesWK * (dropK - liquidC / 2);
+      }
+      // Surplus heat falls with the final temperature: Newton's rule between a colder and a hotter bound, up to the boil,
+      // or as far as a pot gone dry gets.
+      let nextC = Math.min(held ? (around[HOLD_C] as number) : liquidC, boilC);
+      let low = COLDEST_C;
+      let high = HOTTEST_C;
+      let mostC = boilC;
+      let dryW = 0;
+      let steamW = 0;
+      let wantedW = 0;
+      let dries = false;
+      for (let n = 0; n < MOST_TRIES; n++) {
+        dryW = 0;
         steamW = 0;
-        nextC = numerator / given;
+        let slope = given;
+        if (walls !== undefined) {
+          const position = flowPosition(nextC);
+          const node = position | 0;
+          const at = node * FLOW_COLUMNS;
+          const { values } = walls;
+          if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number)) walls.fill(node);
+          const from = values[at] as number;
+          const rise = (values[at + FLOW_COLUMNS] as number) - from;
+          dryW = wallsFactor * (from + (position - node) * rise);
+          slope += wallsFactor * rise * nodesPerKelvin(node);
+        }
+        if (dries) steamW = mostW;
+        else {
+          if (surface !== undefined) {
+            const position = flowPosition(nextC);
+            const node = position | 0;
+            const at = node * FLOW_COLUMNS;
+            const part = position - node;
+            const { values } = surface;
+            if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number))
+              surface.fill(node);
+            const from = values[at] as number;
+            const rise = (values[at + FLOW_COLUMNS] as number) - from;
+            const steamFrom = (values[at + STEAM_KGS] as number) * latent;
+            const steamRise = (values[at + FLOW_COLUMNS + STEAM_KGS] as number) * latent - steamFrom;
+            dryW += wet * (from + part * rise);
+            steamW = wet * (steamFrom + part * steamRise);
+            slope += wet * (rise + steamRise) * nodesPerKelvin(node);
+          }
+          if (wetting > 0) {
+            const drive = lookUp(law.drive, nextC);
+            if (drive > 0) {
+              steamW += wetting * latent * drive;
+              slope += wetting * latent * lookUp(law.slope, nextC);
+            }
+          }
+          wantedW = steamW;
+        }
+        if (held) {
+          dries = steamW > mostW;
+          if (dries) steamW = mostW;
+          break;
+        }
+        const surplusW = numerator - given * nextC - dryW - steamW;
+        const shift = surplusW / slope;
+        // At the boil all surplus makes steam; water that is not there cannot, and heats the pot instead.
+        const boils = !dries && nextC === boilC && surplusW >= 0;
+        if (boils) {
+          steamW += surplusW;
+          wantedW = steamW;
+        }
+        if (boils || Math.abs(shift) < SOLVED_K) {
+          if (dries || steamW <= mostW) break;
+          dries = true;
+          low = COLDEST_C;
+          high = HOTTEST_C;
+          mostC = HOTTEST_C;
+          nextC = liquidC;
+          continue;
+        }
+        if (surplusW < 0) high = nextC;
+        else low = nextC;
+        nextC = Math.min(nextC + shift, mostC);
+        if (!(nextC > low && nextC < high)) nextC = (low + high) / 2;
       }
-      if (nextC > boilC) {
-        nextC = boilC;
-        latent = latentHeatJKg(boilC);
-        steamW = numerator - given * nextC;
-      }
-      const mostW = (standingKg * latent) / stepS;
-      if (steamW > mostW) {
-        steamW = mostW;
-        nextC = (numerator - mostW) / given;
-        course.dryS = Math.min(course.dryS, endS);
-      }
-      feltC = (liquidC + nextC) / 2 - dropK;
-      netW = suppliedW - conductance * nextC;
-    }
 
-    // The pieces updated from their new surroundings, and the resulting temperatures.
-    detail?.before(liquidC);
-    const halfMin = stepS / 120;
-    const settled = settling[length] as number;
-    let juiceKg = 0;
-    for (let g = 0; g < bodies; g++) {
-      backward(g, length, feltC);
-      const before = rate[g] as number;
-      const after = slowCookRate(g);
-      const cooked = (slow[g] as number) + (before + after) * halfMin;
-      rate[g] = after;
-      slow[g] = cooked;
-      const more = (tabulatedJuiceShare(mean[g] as number) * (maxJuice[g] as number) - (juice[g] as number)) * settled;
-      if (more > 0) {
-        juice[g] = (juice[g] as number) + more;
-        juiceKg += more * (edibleKg[g] as number);
+      // A pot that runs low or dry within this part: up to that moment first.
+      const steamKg = (steamW * partS) / latent;
+      if (endedBy === GRID) {
+        const lowers = standingKg > SCANT_KG && standingKg - steamKg < SCANT_KG && fromS - lowS > LOW_AGAIN_S;
+        const ebbs = standingKg <= SCANT_KG && standingKg > DROP_KG && steamKg > EBB_KG;
+        let share = 1;
+        if (lowers) share = (standingKg - SCANT_KG) / steamKg;
+        else if (dries && (standingKg > DROP_KG || course.dryS === Infinity)) share = mostW / wantedW;
+        const drySoon = !lowers && share < 1 && !(ebbs && EBB_KG / steamKg < share);
+        if (ebbs) share = Math.min(share, EBB_KG / steamKg);
+        if (share * partS < partS - SHORTEST_S) {
+          partS = Math.max(SHORTEST_S, share * partS);
+          endedBy = drySoon ? RUNS_DRY : RUNS_LOW;
+          continue;
+        }
       }
-      (course.slowCookValue[g] as Float64Array)[step] = cooked;
-      (course.coreC[g] as Float64Array)[step] = temp[coreAt[g] as number] as number;
-    }
 
-    const steamKg = (steamW * stepS) / latent;
-    const ofOwnKg = Math.min(steamKg, ownKg);
-    ownKg -= ofOwnKg;
-    givenKg = Math.max(-ownKg, givenKg + juiceKg + givers.in(step, nextC) - (steamKg - ofOwnKg));
-    goneKg += steamKg;
-    liquidC = nextC;
-    course.liquidC[step] = nextC;
+      // Surroundings of the pieces over the step: liquid between two temperatures, or held at one.
+      const feltC = (held ? nextC : (liquidC + nextC) / 2) - dropK;
+      let netW: number;
+      if (held) {
+        netW = capacity * (nextC - liquidC) + piecesWK * feltC - piecesW + steamW;
+        suppliedW = netW + dryW;
+      } else netW = suppliedW - conductance * nextC - dryW;
+
+      // The pieces updated from their new surroundings, and the resulting temperatures.
+      if (watched) {
+        shells.keep();
+        givers.keep();
+        slowBefore.set(slow);
+        rateBefore.set(rate);
+        juiceBefore.set(juice);
+      }
+      detail?.before();
+      const untilS = fromS + partS;
+      const halfMin = partS / 120;
+      const settled = whole ? (settling[length] as number) : 1 - Math.exp(-partS / JUICE_TIME_S);
+      let juiceKg = 0;
+      for (let g = 0; g < bodies; g++) {
+        backward(g, length, feltC - (outside[g] as number) * coolerK);
+        const before = rate[g] as number;
+        const after = slowCookRate(g);
+        const cooked = (slow[g] as number) + (before + after) * halfMin;
+        rate[g] = after;
+        slow[g] = cooked;
+        const more =
+          (tabulatedJuiceShare(mean[g] as number) * (maxJuice[g] as number) - (juice[g] as number)) * settled;
+        if (more > 0) {
+          juice[g] = (juice[g] as number) + more;
+          juiceKg += more * (edibleKg[g] as number);
+        }
+        (course.slowCookValue[g] as Float64Array)[step] = cooked;
+        (course.coreC[g] as Float64Array)[step] = temp[coreAt[g] as number] as number;
+      }
+      const ofOwnKg = Math.min(steamKg, ownKg);
+      const leftKg = ownKg - ofOwnKg;
+      const addedKg = Math.max(-leftKg, givenKg + juiceKg + givers.in(partS, untilS, nextC) - (steamKg - ofOwnKg));
+      if (watched) {
+        const share = stages.shareUntilOver(liquidC, nextC, standingKg, leftKg + addedKg, slowBefore);
+        if (share * partS < partS - SHORTEST_S) {
+          shells.back();
+          givers.back();
+          slow.set(slowBefore);
+          rate.set(rateBefore);
+          juice.set(juiceBefore);
+          partS = Math.max(SHORTEST_S, share * partS);
+          endedBy = STAGE_OVER;
+          continue;
+        }
+      }
+
+      if (dries) course.dryS = Math.min(course.dryS, fromS + partS * Math.min(1, mostW / wantedW));
+      ownKg = leftKg;
+      givenKg = addedKg;
+      goneKg += steamKg;
+      detail?.after(step, juice, {
+        stepS: partS,
+        share: partS / stepS,
+        suppliedW,
+        netW,
+        evaporationW: steamW,
+        capacityWK: capacity,
+        nextC,
+        liquidC,
+      });
+      liquidC = nextC;
+      fromS = untilS;
+      if (endedBy !== GRID) {
+        if (endedBy === RUNS_LOW) lowS = fromS;
+        else changedS = fromS;
+        if (endedBy === STAGE_OVER) {
+          stages.next(fromS, liquidC);
+          begins = true;
+        }
+        endedBy = GRID;
+      }
+      if (endS - fromS > 1e-6 && stages.advance(fromS, liquidC, ownKg + givenKg)) {
+        begins = true;
+        changedS = stages.ownMoment ? fromS : -1;
+      }
+    }
+    course.liquidC[step] = liquidC;
     course.liquidKg[step] = ownKg + givenKg;
     course.evaporatedKg[step] = goneKg;
-    detail?.after(step, juice, { stepS, suppliedW, netW, evaporationW: steamW, capacityWK: capacity, nextC });
   }
 }
 

@@ -22,6 +22,8 @@ function makeShells(room: Room) {
   /** By body and cell. */
   const temp = block(room.cells);
   const work = block(room.cells);
+  const keptTemp = block(room.cells);
+  const keptMean = block(room.cells);
   const capacity = block(room.cells);
   const coupling = block(room.cells);
   const share = block(room.cells);
@@ -77,6 +79,25 @@ function makeShells(room: Room) {
       slowHighAt[g] = from + piece.slow.high;
       slowWeight[g] = piece.slow.weight;
     });
+  }
+
+  /** Makes a length index stand for another length, s. */
+  function relength(length: number, stepS: number): void {
+    if (lengths[length] === stepS) return;
+    lengths[length] = stepS;
+    factored.fill(0, length * bodies, (length + 1) * bodies);
+  }
+
+  /** Remembers all temperatures, for `back`. */
+  function keep(): void {
+    for (let i = 0; i < bodies * cells; i++) keptTemp[i] = temp[i] as number;
+    for (let g = 0; g < bodies; g++) keptMean[g] = mean[g] as number;
+  }
+
+  /** Back to the temperatures last kept. */
+  function back(): void {
+    for (let i = 0; i < bodies * cells; i++) temp[i] = keptTemp[i] as number;
+    for (let g = 0; g < bodies; g++) mean[g] = keptMean[g] as number;
   }
 
   function factor(g: number, length: number): void {
@@ -168,6 +189,9 @@ function makeShells(room: Room) {
   return {
     room,
     load,
+    relength,
+    keep,
+    back,
     forward,
     backward,
     slowCookRate,

@@ -14,6 +14,9 @@ const SHELL = {
   wallThicknessM: 0.003,
   material: 'castIron',
   pressurePa: SEA_LEVEL_PA,
+  heightM: 0.1,
+  innerFilmWM2K: 200,
+  liquidTransfer: 1,
 } as const;
 
 /** Phases that end so, told apart by burner power: 100 W, 200 W and on. */

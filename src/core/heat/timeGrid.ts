@@ -30,6 +30,8 @@ export interface StepRule {
 /** Steps of a run, shared by every particle: they depend on the acts and not on the parameters. */
 export interface TimeGrid {
   readonly count: number;
+  /** Longest steps after a change, which a particle's own changes follow too. */
+  readonly rules: readonly StepRule[];
   /** Length of each step, s. */
   readonly stepS: Float64Array;
   /** End of each step, s. */
@@ -70,8 +72,8 @@ export const FAST_STEPS: readonly StepRule[] = [
   { fromS: 86400, stepS: 3600 },
 ];
 
-/** The longest step allowed this long after a heat began. */
-function allowedStep(rules: readonly StepRule[], sinceS: number): number {
+/** The longest step allowed this long after a change. */
+export function allowedStep(rules: readonly StepRule[], sinceS: number): number {
   return rules.findLast((rule) => rule.fromS <= sinceS)?.stepS ?? Infinity;
 }
 
@@ -98,7 +100,7 @@ export function makeTimeGrid(options: {
   readonly horizonS: number;
   readonly rules: readonly StepRule[];
   readonly keyStartsS: readonly number[];
-  /** When a new heat begins, after which steps are short again; ascending. */
+  /** When heat, lid or contents change, after which steps are short again; ascending. */
   readonly restartsS?: readonly number[];
   readonly openings: readonly Opening[];
   readonly topUps: readonly TopUp[];
@@ -128,13 +130,13 @@ export function makeTimeGrid(options: {
   stops.slice(1).forEach((to, s) => {
     const from = stops[s] as number;
     const key = keyStartsS.findLastIndex((t) => t <= from);
-    const heatSinceS = restartsS.findLast((t) => t <= from) ?? 0;
+    const changedS = restartsS.findLast((t) => t <= from) ?? 0;
     const open = openings.filter((o) => from >= o.atS && from < shutS(o));
     const recovering = recoveries.some((r) => from >= r.fromS && from < r.toS);
     const most = open.length > 0 ? OPENING_STEP_S : recovering ? RECOVERY_STEP_S : Infinity;
     let t = from;
     while (t < to) {
-      const limit = Math.min(most, allowedStep(rules, t - heatSinceS));
+      const limit = Math.min(most, allowedStep(rules, t - changedS));
       const last = to - t < limit * 1.0000001;
       const stepS = last ? to - t : limit;
       const endS = last ? to : t + limit;
@@ -153,6 +155,7 @@ export function makeTimeGrid(options: {
   const lengths = [...new Set(steps.map((s) => s.stepS))];
   return {
     count: steps.length,
+    rules,
     lengths: Float64Array.from(lengths),
     length: Uint16Array.from(steps, (s) => lengths.indexOf(s.stepS)),
     stepS: Float64Array.from(steps, (s) => s.stepS),

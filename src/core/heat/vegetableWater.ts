@@ -1,4 +1,3 @@
-import { type TimeGrid } from './timeGrid';
 import { RELEASE_FROM_C, type WaterSource } from '../material';
 
 /**
@@ -6,25 +5,24 @@ import { RELEASE_FROM_C, type WaterSource } from '../material';
  * constant above 75 °C.
  */
 export class VegetableWaterRelease {
-  /** What each has left to release, kg. */
+  /** What each has left to release, kg; and had when it was last kept. */
   private readonly left: Float64Array;
+  private readonly before: Float64Array;
 
-  constructor(
-    private readonly givers: readonly WaterSource[],
-    private readonly grid: TimeGrid,
-  ) {
+  constructor(private readonly givers: readonly WaterSource[]) {
+    this.before = new Float64Array(givers.length);
     this.left = Float64Array.from(givers, (v) => v.kg * v.waterShare);
   }
 
-  /** Water released in `step` with the liquid at `liquidC`, kg; negative if absorbed. */
-  in(step: number, liquidC: number): number {
+  /** Water released in `stepS` up to `endS` with the liquid at `liquidC`, kg; negative if absorbed. */
+  in(stepS: number, endS: number, liquidC: number): number {
     if (liquidC < RELEASE_FROM_C) return 0;
-    const { givers, left, grid } = this;
-    const stepMin = (grid.stepS[step] as number) / 60;
+    const { givers, left } = this;
+    const stepMin = stepS / 60;
     let sum = 0;
     for (let i = 0; i < givers.length; i++) {
       const { fromMin, tauMin } = givers[i] as WaterSource;
-      const sinceMin = (grid.endS[step] as number) / 60 - fromMin;
+      const sinceMin = endS / 60 - fromMin;
       if (sinceMin <= 0) continue;
       const had = left[i] as number;
       const stays = Math.exp(-Math.min(sinceMin, stepMin) / tauMin);
@@ -32,5 +30,15 @@ export class VegetableWaterRelease {
       sum += had * (1 - stays);
     }
     return sum;
+  }
+
+  /** Remembers what is left, for `back`. */
+  keep(): void {
+    this.before.set(this.left);
+  }
+
+  /** Back to what was last kept. */
+  back(): void {
+    this.left.set(this.before);
   }
 }

@@ -70,7 +70,7 @@ export function normalCdf(x: number): number {
   return x >= 0 ? 1 - erfc / 2 : erfc / 2;
 }
 
-/** Direction numbers of Joe & Kuo (2008) for dimensions 2 to 14: degree, coefficients, initial values. */
+/** Direction numbers of Joe & Kuo (2008) for dimensions 2 to 17: degree, coefficients, initial values. */
 const SOBOL: readonly (readonly [degree: number, coefficients: number, initial: readonly number[]])[] = [
   [1, 0, [1]],
   [2, 1, [1, 3]],
@@ -85,6 +85,9 @@ const SOBOL: readonly (readonly [degree: number, coefficients: number, initial: 
   [5, 13, [1, 1, 1, 3, 11]],
   [5, 14, [1, 3, 5, 5, 31]],
   [6, 1, [1, 3, 3, 9, 7, 49]],
+  [6, 13, [1, 1, 1, 15, 21, 21]],
+  [6, 16, [1, 3, 1, 13, 27, 49]],
+  [6, 19, [1, 1, 1, 15, 7, 5]],
 ];
 
 const SOBOL_BITS = 32;
@@ -116,7 +119,7 @@ function directionNumbers(dimension: number): Uint32Array {
 
 /**
  * `count` points of a Sobol sequence in `dimensions` dimensions, digitally shifted at random and turned into standard
- * normals, row by row. Covers the space far more evenly than independent draws. Throws `RangeError` over 14 dimensions.
+ * normals, row by row. Covers the space far more evenly than independent draws. Throws `RangeError` over 17 dimensions.
  */
 export function sobolNormals(count: number, dimensions: number, random: RandomStream): Float64Array {
   if (dimensions > SOBOL_DIMENSIONS) throw new RangeError(`At most ${String(SOBOL_DIMENSIONS)} dimensions.`);

@@ -100,8 +100,8 @@ describe('what cannot be planned', () => {
     ],
     ['too little time', { ...OXTAIL_PLAN, serveAtMs: NOON_MS + HOUR_MS }, 'serveAtMs', /Serve at least .* later/],
     [
-      'an oven that never gets there',
-      heated(OXTAIL_PLAN, { kind: 'oven', tempC: 80, fan: false }, 'none'),
+      'heat that never gets there',
+      heated(OXTAIL_PLAN, { kind: 'grill', tempC: 100 }, 'none'),
       'course',
       /raise the heat/,
     ],

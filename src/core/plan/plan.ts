@@ -55,7 +55,7 @@ import { MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS, safetyParams } from '../safety';
 
 /** Version of `makePlan`'s results; raised whenever the same input would give another plan. */
-export const PLAN_VERSION = 9;
+export const PLAN_VERSION = 10;
 
 export interface Plan extends PrepWork {
   readonly version: number;

@@ -1,4 +1,14 @@
-import { latentHeatJKg, saturationPressurePa } from '../heat';
+import {
+  type AroundWalls,
+  boilingPointC,
+  latentHeatJKg,
+  type PotWalls,
+  radiativeCoefficient,
+  rimShelterFactor,
+  saturationPressurePa,
+  surfaceFlow,
+  wallsLossW,
+} from '../heat';
 import { POT_MATTER, type PotMaterial } from '../larder';
 import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C, wallThicknessM } from '../material';
 
@@ -29,19 +39,13 @@ export interface PotLoss {
   readonly steamKgS: number;
 }
 
-const SIGMA = 5.670374e-8;
-const KELVIN = 273.15;
+/** What takes off steam that passes a lid, kg/(s m² Pa), and what passes a heavy one. Estimates. */
 const STILL_MASS_TRANSFER = 3.2e-8;
 const LID_LEAK = 0.02;
-const OPEN_EMISSIVITY = 0.95;
-/** Coefficient of steam condensing under the lid, W/m²K. */
-const STEAM_FILM = 80;
 const OVEN_DRY_FILM = 8;
 const OVEN_STILL_FILM = 5;
 const MOVED_FILM = 12;
 const FAN_FILM = 12;
-const BOARD_FILM = 3;
-const CLOTH_EMISSIVITY = 0.9;
 const SEA_LEVEL_PA = 101_325;
 const VAPOUR_PA = { room: 1500, fridge: 700, oven: 6000, bath: 1500 } as const;
 
@@ -51,39 +55,6 @@ export type InnerFilm = keyof typeof INNER_FILM;
 /** The same in series with the water outside, in a bath. Estimate, no source. */
 const BATH_FILMS = { still: { inner: 150, outer: 120 }, stirred: { inner: 300, outer: 300 } } as const;
 
-const radiation = (emissivity: number, surfaceC: number, airC: number): number =>
-  4 * emissivity * SIGMA * ((surfaceC + airC) / 2 + KELVIN) ** 3;
-
-/** A surface of the pot: its free-convection factor (side 1.42, lid 1.32, underside 0.59) and length. */
-interface PotSurface {
-  readonly factor: number;
-  readonly lengthM: number;
-  readonly radiates: number;
-}
-
-/**
- * Flux, W/m², from `tempC` through `inner` to the air, with the surface temperature found by bisection. Source: McAdams
- * (1954).
- */
-function flux(tempC: number, inner: number, airC: number, emissivity: number, face: PotSurface, least: number): number {
-  if (Math.abs(tempC - airC) < 1e-6) return 0;
-  let low = Math.min(tempC, airC);
-  let high = Math.max(tempC, airC);
-  const hotter = tempC > airC;
-  for (let i = 0; i < 40; i++) {
-    const surface = (low + high) / 2;
-    const over = Math.abs(surface - airC);
-    const moving = Math.max(least, face.factor * (over / face.lengthM) ** 0.25);
-    const outer = (moving + radiation(emissivity, surface, airC) * face.radiates) * (surface - airC);
-    if ((tempC - surface) / inner > outer === hotter) {
-      if (hotter) low = surface;
-      else high = surface;
-    } else if (hotter) high = surface;
-    else low = surface;
-  }
-  return (tempC - (low + high) / 2) / inner;
-}
-
 function steam(tempC: number, areaM2: number, leak: number, vapourPa: number, pressurePa: number): number {
   const vapour = Math.min(saturationPressurePa(tempC), 0.97 * pressurePa);
   if (vapour <= vapourPa) return 0;
@@ -92,8 +63,8 @@ function steam(tempC: number, areaM2: number, leak: number, vapourPa: number, pr
 
 /**
  * Heat loss of a pot with `litres` at `tempC`. Wall above the liquid and lid are warmed by steam; an open surface
- * steams and radiates, less the deeper it lies below the rim. Source: docs/model.md, “Keeping warm, cooling, storing”;
- * free-convection coefficients after McAdams (1954), those of baths and boards are estimates.
+ * steams as it does in a braise, less the deeper it lies below the rim. Source: docs/model.md, “Keeping warm, cooling,
+ * storing”; the coefficients of baths are estimates.
  */
 export function potLoss(
   pot: KeptPot,
@@ -103,62 +74,65 @@ export function potLoss(
   film: InnerFilm = 'thin',
   pressurePa = SEA_LEVEL_PA,
 ): PotLoss {
-  const base = potBaseM2(pot);
-  const rim = potRimM(pot);
-  const span = potSpanM(pot);
-  const level = Math.min(pot.heightM, litres / 1000 / base);
-  const wet = rim * level;
-  const dry = rim * (pot.heightM - level);
-  const matter = POT_MATTER[pot.material];
-  const wall = wallThicknessM(pot) / matter.conductivityWMK;
+  const baseM2 = potBaseM2(pot);
+  const rimM = potRimM(pot);
+  const spanM = potSpanM(pot);
+  const level = Math.min(pot.heightM, litres / 1000 / baseM2);
+  const shell: PotWalls = {
+    heightM: pot.heightM,
+    spanM,
+    baseM2,
+    wetSideM2: rimM * level,
+    drySideM2: rimM * (pot.heightM - level),
+    wallThicknessM: wallThicknessM(pot),
+    material: pot.material,
+  };
   const inner = INNER_FILM[film];
-  const open = base * (0.6 + 0.4 * Math.exp((-2.5 * (pot.heightM - level)) / (span / 2)));
+  const open = (airC: number, vapourPa: number): PotLoss => {
+    const air = {
+      kind: 'room',
+      tempC: airC,
+      vapourPa,
+      spanM,
+      exposed: rimShelterFactor(pot.heightM - level, spanM),
+      transfer: 1,
+    } as const;
+    const surface = { areaM2: baseM2, pressurePa, liquidTransfer: inner / INNER_FILM.thin, air };
+    const { lossW: all, steamKgS } = surfaceFlow(surface, Math.min(tempC, boilingPointC(pressurePa)));
+    return { dryW: all - steamKgS * latentHeatJKg(tempC), steamKgS };
+  };
   if (where.kind === 'bath') {
     const films = BATH_FILMS[where.stirred ? 'stirred' : 'still'];
+    const wall = shell.wallThicknessM / POT_MATTER[pot.material].conductivityWMK;
     const through =
       1 / (1 / Math.min(films.inner, film === 'gravy' ? INNER_FILM.gravy : Infinity) + wall + 1 / films.outer);
-    const bath = through * (base + wet) * (tempC - where.waterC);
+    const bath = through * (baseM2 + shell.wetSideM2) * (tempC - where.waterC);
     if (where.lid) return { dryW: bath, steamKgS: 0 };
-    const surface = (4 + radiation(OPEN_EMISSIVITY, tempC, ROOM_C)) * base * (tempC - ROOM_C);
-    return { dryW: bath + surface, steamKgS: steam(tempC, open, 1, VAPOUR_PA.bath, pressurePa) };
+    const surface = open(ROOM_C, VAPOUR_PA.bath);
+    return { ...surface, dryW: bath + surface.dryW };
   }
   if (where.kind === 'oven') {
-    const outer = OVEN_STILL_FILM + radiation(matter.emissivity, tempC, where.airC);
-    const dryArea = dry + base;
-    const conductance = outer * (base + wet) + dryArea / (1 / outer + 1 / OVEN_DRY_FILM);
+    const outer = OVEN_STILL_FILM + POT_MATTER[pot.material].emissivity * radiativeCoefficient(tempC, where.airC);
+    const conductance =
+      outer * (baseM2 + shell.wetSideM2) + (shell.drySideM2 + baseM2) / (1 / outer + 1 / OVEN_DRY_FILM);
     return {
       dryW: conductance * (tempC - where.airC),
-      steamKgS: steam(tempC, base, LID_LEAK, VAPOUR_PA.oven, pressurePa),
+      steamKgS: steam(tempC, baseM2, LID_LEAK, VAPOUR_PA.oven, pressurePa),
     };
   }
   const airC = where.airC ?? ROOM_C;
-  const wrap = where.kind === 'room' ? (where.wrap ?? 0) : 0;
-  const emissivity = wrap > 0 ? CLOTH_EMISSIVITY : matter.emissivity;
-  const least = where.kind === 'fridge' ? (where.fan === true ? FAN_FILM : 0) : where.moved === true ? MOVED_FILM : 0;
-  const side: PotSurface = { factor: 1.42, lengthM: pot.heightM, radiates: 1 };
-  const top: PotSurface = { factor: 1.32, lengthM: span, radiates: 1 };
-  const under: PotSurface = { factor: 0.59, lengthM: span, radiates: 0.5 };
-  const wetInner = 1 / inner + wall + wrap;
-  const dryInner = 1 / STEAM_FILM + wall + wrap;
-  const to = (resistance: number, face: PotSurface): number => flux(tempC, resistance, airC, emissivity, face, least);
-  const baseW =
-    where.kind === 'fridge'
-      ? base * to(wetInner, under)
-      : where.powerW === undefined
-        ? base * (tempC - airC) * BOARD_FILM
-        : -where.powerW;
-  const vapour = VAPOUR_PA[where.kind];
-  if (where.lid) {
-    return {
-      dryW: wet * to(wetInner, side) + dry * to(dryInner, side) + base * to(dryInner, top) + baseW,
-      steamKgS: steam(tempC, base, LID_LEAK, vapour, pressurePa),
-    };
-  }
-  const surface = (4 + radiation(OPEN_EMISSIVITY, tempC, airC)) * base * (tempC - airC);
-  return {
-    dryW: (wet + dry / 2) * to(wetInner, side) + surface + baseW,
-    steamKgS: steam(tempC, open, 1, vapour, pressurePa),
+  const around: AroundWalls = {
+    airC,
+    lid: where.lid,
+    inner,
+    stand: where.kind === 'fridge' ? 'rack' : where.powerW === undefined ? 'board' : 'burner',
+    wrap: where.kind === 'room' ? (where.wrap ?? 0) : 0,
+    least: where.kind === 'fridge' ? (where.fan === true ? FAN_FILM : 0) : where.moved === true ? MOVED_FILM : 0,
   };
+  const walls = wallsLossW(shell, around, tempC) - (where.kind === 'room' ? (where.powerW ?? 0) : 0);
+  if (where.lid) return { dryW: walls, steamKgS: steam(tempC, baseM2, LID_LEAK, VAPOUR_PA[where.kind], pressurePa) };
+  const surface = open(airC, VAPOUR_PA[where.kind]);
+  return { ...surface, dryW: walls + surface.dryW };
 }
 
 /** Heat leaving a pot, W, steam included. */
