@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { predictionOf, priorEnsemble } from './ensemble';
 import { readySample, donenessTimes } from './forecast';
-import { LEVEL_SD_L, probeLaw, stageChances } from './observation';
+import { stageChances } from './forkLaw';
+import { LEVEL_SD_L, probeLaw } from './observation';
 import { weights } from './resample';
 import { bestMeasurement, informationGains } from './informationGain';
 import { numbers, WeightedSample } from '../numbers';

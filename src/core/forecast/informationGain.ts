@@ -1,7 +1,8 @@
 import { type Ensemble, predictionOf } from './ensemble';
 import { weights } from './resample';
 import { readySample, donenessTimes, targetOf } from './forecast';
-import { LEVEL_SD_L, type Prediction, probeLaw, stageChances } from './observation';
+import { stageChances } from './forkLaw';
+import { LEVEL_SD_L, type Prediction, probeLaw } from './observation';
 import { type Cut } from '../larder';
 import { numbers, WeightedSample } from '../numbers';
 import { DONENESS_STAGES } from '../tenderness';

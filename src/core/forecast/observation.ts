@@ -1,6 +1,7 @@
 import { normalCdf } from '../numbers';
+import { stageChances } from './forkLaw';
 import { type Cut } from '../larder';
-import { type Doneness, donenessIndex, donenessThresholds } from '../tenderness';
+import { type Doneness, donenessIndex } from '../tenderness';
 
 /** Something the cook saw, felt or read. Minutes after the meat met the liquid. */
 export type Observation =
@@ -20,14 +21,8 @@ export interface Prediction {
   readonly litres: number;
 }
 
-/** Share of uninformative records (wrong piece, slip of the thumb). */
+/** Share of uninformative records (slip of the thumb) of whether it simmers. */
 const BLUNDER = 0.03;
-/** How finely a cook feels from test to test: log-sd of the cook value. */
-const FORK_SPREAD = 0.12;
-/** The same for a test that went wrong: it still tells raw from done, hardly more. */
-const BLUNDER_SPREAD = 0.7;
-/** No observed doneness is impossible. */
-const MIN_CHANCE = 1e-9;
 const PROBE_DEGREES_OF_FREEDOM = 4;
 /** A probe reads a little of the liquid along its stem. */
 const PROBE_STEM_SHARE = 0.04;
@@ -36,24 +31,6 @@ const SIMMER_BELOW_BOIL_K = 4;
 const SIMMER_SPREAD_K = 1.5;
 /** How finely the depth shows how much liquid there is, l. */
 export const LEVEL_SD_L = 0.08;
-
-/**
- * Probability of each doneness being reported when the slowest quarter is at `progress` of where this cook's fork finds
- * it done. Six shares, sum 1. A test that went wrong has a wide sd: still likelier near than far.
- */
-export function stageChances(cut: Cut, progress: number): number[] {
-  const cookValue = Math.max(progress, 1e-9) * cut.cookValue.twists;
-  const chances: number[] = [];
-  let before = 0;
-  for (const threshold of donenessThresholds(cut)) {
-    const gap = Math.log(threshold / cookValue);
-    const below = (1 - BLUNDER) * normalCdf(gap / FORK_SPREAD) + BLUNDER * normalCdf(gap / BLUNDER_SPREAD);
-    chances.push(Math.max(MIN_CHANCE, below - before));
-    before = below;
-  }
-  chances.push(Math.max(MIN_CHANCE, 1 - before));
-  return chances;
-}
 
 /** Mean and sd of a core reading by a probe, °C. */
 export function probeLaw(prediction: Prediction, nearBone: boolean): { mean: number; sd: number } {
