@@ -15,11 +15,20 @@ const between = (low: number, high: number, unit: string) => {
 const minute = between(0, 10_080, 'min');
 
 const HEAT_SHAPES = {
-  oven: z.strictObject({ kind: z.literal('oven'), tempC: between(40, 300, '°C'), fan: z.boolean() }),
+  oven: z.strictObject({
+    kind: z.literal('oven'),
+    tempC: between(40, 300, '°C'),
+    fan: z.boolean(),
+    burns: z.enum(['electric', 'gas']).optional(),
+  }),
   simmer: z.strictObject({ kind: z.literal('simmer'), tempC: between(50, 100, '°C') }),
   power: z.strictObject({ kind: z.literal('power'), powerW: between(0, 5000, 'W') }),
   bath: z.strictObject({ kind: z.literal('bath'), tempC: between(50, 99, '°C') }),
-  steamOven: z.strictObject({ kind: z.literal('steamOven'), tempC: between(50, 130, '°C') }),
+  steamOven: z.strictObject({
+    kind: z.literal('steamOven'),
+    tempC: between(50, 130, '°C'),
+    humidity: between(0, 1, '').optional(),
+  }),
   grill: z.strictObject({ kind: z.literal('grill'), tempC: between(60, 300, '°C') }),
   off: z.strictObject({ kind: z.literal('off') }),
 } satisfies {

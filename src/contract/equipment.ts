@@ -34,9 +34,18 @@ export const burnerSchema = z.strictObject({
 });
 
 const HEAT_SHAPES = {
-  oven: z.strictObject({ kind: z.literal('oven'), tempC: quantity, fan: z.boolean() }),
+  oven: z.strictObject({
+    kind: z.literal('oven'),
+    tempC: quantity,
+    fan: z.boolean(),
+    burns: z.literal('gas').optional(),
+  }),
   simmer: z.strictObject({ kind: z.literal('simmer'), tempC: quantity }),
-  steamOven: z.strictObject({ kind: z.literal('steamOven'), tempC: quantity }),
+  steamOven: z.strictObject({
+    kind: z.literal('steamOven'),
+    tempC: quantity,
+    humidity: z.number().min(0).max(1).optional(),
+  }),
   grill: z.strictObject({ kind: z.literal('grill'), tempC: quantity }),
 } satisfies { readonly [Kind in PlanHeat['kind']]: z.ZodType<Extract<PlanHeat, { kind: Kind }>> };
 

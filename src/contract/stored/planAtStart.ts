@@ -16,8 +16,9 @@ const code = z.string().min(1);
 const target = z.enum(Object.keys(TARGETS) as TargetDoneness[]);
 const place = z.enum(['board', 'burner', 'oven', 'grill', 'table']);
 const heat = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('oven'), tempC: number, fan: z.boolean() }),
-  z.object({ kind: z.enum(['simmer', 'steamOven', 'grill']), tempC: number }),
+  z.object({ kind: z.literal('oven'), tempC: number, fan: z.boolean(), burns: z.literal('gas').optional() }),
+  z.object({ kind: z.literal('steamOven'), tempC: number, humidity: number.optional() }),
+  z.object({ kind: z.enum(['simmer', 'grill']), tempC: number }),
 ]);
 const baseStep = z.object({
   id: code,

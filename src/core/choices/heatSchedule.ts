@@ -1,4 +1,4 @@
-import { HEAT_MODES, heatMode, type HeatMode, heatSays, MODES, type PlanHeat } from './heats';
+import { HEAT_MODES, heatMode, humidityOf, type HeatMode, heatSays, MODES, type PlanHeat } from './heats';
 import { type PlanInput } from './input';
 import { type HeatPhase, type StageUntil } from './stages';
 import { litres, type Message, minutes, nameOf, say } from '../message';
@@ -21,7 +21,8 @@ export function firstStage({ course }: Pick<PlanInput, 'course'>): HeatPhase {
   return course[0] ?? START;
 }
 
-export const sameHeat = (a: PlanHeat, b: PlanHeat): boolean => heatMode(a) === heatMode(b) && a.tempC === b.tempC;
+export const sameHeat = (a: PlanHeat, b: PlanHeat): boolean =>
+  heatMode(a) === heatMode(b) && a.tempC === b.tempC && humidityOf(a) === humidityOf(b);
 
 /** The plan with another heat in its main phase, and in every other at the same setting. */
 export function withHeat<Input extends Pick<PlanInput, 'course'>>(input: Input, heat: PlanHeat): Input {

@@ -27,7 +27,19 @@ export {
   type SkimMethod,
   THICKENER_ALLERGENS,
 } from './finishTechniques';
-export { HEAT_MODES, heatInstead, heatMode, type HeatMode, heatOf, heatSays, MODES, type PlanHeat } from './heats';
+export {
+  dries,
+  HEAT_MODES,
+  heatInstead,
+  heatMode,
+  type HeatMode,
+  heatOf,
+  heatSays,
+  humidityOf,
+  MODES,
+  type PlanHeat,
+  withHumidity,
+} from './heats';
 export {
   type Appetite,
   APPETITES,

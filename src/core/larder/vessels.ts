@@ -117,8 +117,8 @@ export function lidsFor(pot: Pick<Pot, 'lids'>): readonly LidKind[] {
   );
 }
 
-/** Where a pot can be besides a burner: an oven with or without fan, a steam oven, or a barbecue with a lid. */
-export const OVEN_KINDS = ['still', 'fan', 'steam', 'grill'] as const;
+/** Where a pot can be besides a burner: an electric oven with or without fan, one with a gas flame, a steam oven, or a barbecue with a lid. */
+export const OVEN_KINDS = ['still', 'fan', 'gas', 'steam', 'grill'] as const;
 
 export interface Oven {
   readonly id: string;

@@ -55,7 +55,7 @@ describe('the same braise elsewhere', () => {
   const minutes = (here.plan.day.ready.p50Ms - here.plan.day.intoPotMs) / MINUTE_MS;
 
   it('is taken to every place but its own', () => {
-    expect(there.map((t) => t.mode)).toEqual(['fan', 'simmer', 'steamOven', 'grill']);
+    expect(there.map((t) => t.mode)).toEqual(['fan', 'gas', 'simmer', 'steamOven', 'grill']);
   });
 
   it('takes about as long, or says how far off the nearest is', () => {

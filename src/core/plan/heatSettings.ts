@@ -34,6 +34,7 @@ export interface SettingElsewhere {
 const TRIED_C: Readonly<Record<HeatMode, readonly number[]>> = {
   still: [110, 120, 130, 140, 150, 160, 170, 180, 190, 200],
   fan: [100, 110, 120, 130, 140, 150, 160, 170, 180],
+  gas: [110, 120, 130, 140, 150, 160, 170, 180, 190, 200],
   // By thermometer well below the boil, or by eye just below it; see `manualSimmerC`.
   simmer: [86, 88, 90, 92, 98],
   // Unpressurised steam is at most at the boil.
@@ -60,11 +61,13 @@ function settingFor(input: PlanInput, mode: HeatMode, wantedMin: number): PlanHe
 }
 
 /** What is done differently in each place, whatever the braise; the words say what and why. */
-type Rule = 'oneLook' | 'setLower' | 'lookEarly' | 'movePieces' | 'lidOff' | 'reduceAfter' | 'outdoors' | 'testEarly';
+type Rule =
+  'oneLook' | 'setLower' | 'lidOn' | 'lookEarly' | 'movePieces' | 'lidOff' | 'reduceAfter' | 'outdoors' | 'testEarly';
 
 const RULES: Readonly<Record<HeatMode, readonly Rule[]>> = {
   still: ['oneLook'],
   fan: ['setLower'],
+  gas: ['lidOn'],
   simmer: ['lookEarly', 'movePieces'],
   steamOven: ['lidOff', 'reduceAfter'],
   grill: ['outdoors', 'testEarly'],

@@ -1,4 +1,4 @@
-import { heatMode, MODES, type PlanInput } from '../choices';
+import { dries, type PlanInput } from '../choices';
 import { type PrepWork } from './prepWork';
 import { type PotPlan } from './potPlan';
 import { HEADROOM_MM } from './check';
@@ -53,7 +53,7 @@ function potWatch(input: PlanInput, pot: PotPlan, forecast: Forecast, finished: 
         ? [say('watch.low', { low: litres(low) })]
         : []),
     ...(pot.headroomMm < LITTLE_HEADROOM_MM ? [say('watch.headroom')] : []),
-    ...(input.course.every((s) => s.lid === 'none' && MODES[heatMode(s.heat)].dries) ? [say('watch.noLid')] : []),
+    ...(input.course.every((s) => s.lid === 'none' && dries(s.heat)) ? [say('watch.noLid')] : []),
     ...simmerWatch(input),
   ];
 }

@@ -231,6 +231,7 @@ export const heatForm = {
   'heatForm.until.before': 'until shortly before it’s ready',
   'heatForm.until.left': 'until a set amount is left',
   'heatForm.until.stage': 'until the fork test says',
+  'heatForm.humidity': 'Humidity',
   'heatForm.minutes': 'Time',
   'heatForm.min': 'min',
   'heatForm.left': 'Liquid left',

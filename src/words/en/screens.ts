@@ -84,6 +84,8 @@ export const controls = {
   'heatMode.still.why': 'steady, needs no attention',
   'heatMode.fan': 'Oven, fan',
   'heatMode.fan.why': 'warms faster, loses more steam',
+  'heatMode.gas': 'Gas oven',
+  'heatMode.gas.why': 'drier: an open pot loses more and stands cooler',
   'heatMode.simmer': 'Hob, simmer',
   'heatMode.simmer.why': 'easy to watch; use the lowest heat',
   'heatMode.steamOven': 'Steam oven',

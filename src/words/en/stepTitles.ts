@@ -16,6 +16,7 @@ export const stepTitles = {
   'step.lightOven.title': 'Turn the oven on',
   'step.light.still': 'Turn the oven on',
   'step.light.fan': 'Turn the oven on',
+  'step.light.gas': 'Light the oven',
   'step.light.simmer': 'Turn the burner on',
   'step.light.steamOven': 'Turn the steam oven on',
   'step.light.grill': 'Light the barbecue',
