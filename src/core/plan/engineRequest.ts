@@ -19,12 +19,9 @@ import {
   TAP_C,
   type WaterSource,
 } from '../material';
-import { LATE_POUR_MIN, liquidPlan, type PouredPlan } from '../liquid';
+import { LATE_POUR_MIN, liquidPlan, type PouredPlan, SIMMER_BELOW_BOIL_K } from '../liquid';
 import { type Contents, contentsOfBraise } from '../storage';
 import { type TargetDoneness } from '../tenderness';
-
-/** A pot brought to a simmer starts this far below the boil. */
-const SIMMER_START_BELOW_BOIL_K = 4;
 
 /** The doneness at which a wanted result stops. */
 export const RESULT_TARGET: Readonly<Record<PlanInput['result'], TargetDoneness>> = {
@@ -83,7 +80,7 @@ export function potFilling(input: PlanInput): PotFilling {
     contents,
     pour,
     liquidL: pour.totalL,
-    startC: { simmer: boilingAtC(input.altitudeM) - SIMMER_START_BELOW_BOIL_K, cold: pour.mixedC },
+    startC: { simmer: boilingAtC(input.altitudeM) - SIMMER_BELOW_BOIL_K, cold: pour.mixedC },
   };
 }
 

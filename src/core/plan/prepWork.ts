@@ -1,4 +1,3 @@
-import { WATER_KG_PER_L } from '../heat';
 import { type PlanInput } from '../choices';
 import { type PotFilling } from './engineRequest';
 import { finishHandsMin } from './finishSteps';
@@ -9,6 +8,7 @@ import {
   alcoholOnThePlate,
   type AtTarget,
   type CountedOut,
+  heatUpMinutes,
   herbPlan,
   type HerbPlan,
   liquidAdvice,
@@ -21,7 +21,7 @@ import { buyPlan, type BuyPlan, trotterKg } from '../buy';
 import { dietaryReport, type DietaryReport } from '../care';
 import { figure, type Figure, input as from, type Message, nameOf, say } from '../message';
 import { boneFraction, type BraiseRequest } from '../forecast';
-import { burnerNetW, garnishById, POT_MATTER } from '../larder';
+import { garnishById } from '../larder';
 import { prepPlan, type PrepPlan } from '../prep';
 import { type FinishedPot } from '../finish';
 import { type WorkMinutes } from '../schedule';
@@ -104,10 +104,6 @@ export function prepWork(
       .filter((p) => boneFraction(p.cut, p.part.onBone) > 0)
       .map((p) => ({ what: say('countOut.bones', { cut: nameOf('cut', p.cut.id) }), count: p.part.pieces })),
   ];
-  const powerW = burnerNetW(input.sear.burner);
-  const heatUpJ =
-    (request.liquidL * WATER_KG_PER_L * 4100 + request.pot.massKg * POT_MATTER[request.pot.material].heatJKgK) *
-    Math.max(0, startC.simmer - startC.cold);
   const wineMin = pour.wine && Number.isFinite(pour.wine.minutes.value) ? pour.wine.minutes.value : 0;
   const vegetableKg = input.base.items.reduce((sum, i) => sum + i.kg, 0);
   const lateKg = input.base.items.reduce((sum, i) => (i.when !== 'start' ? sum + i.kg : sum), 0);
@@ -152,7 +148,7 @@ export function prepWork(
         DEGLAZE_MIN +
           wineMin +
           (base.flour && input.base.thicken !== 'end' ? STAGED_STOCK_MIN : 0) +
-          (input.liquid.start === 'simmer' ? heatUpJ / powerW / 60 : 0),
+          (input.liquid.start === 'simmer' ? heatUpMinutes(input, request.liquidL, startC.cold) : 0),
       ),
       finish: Math.round(finishHandsMin({ input, finished, base, salt }) + Math.min(180, finished.reduceMinutes)),
       plate: PLATE_MIN,

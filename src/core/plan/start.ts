@@ -29,6 +29,9 @@ export interface KitchenTools {
 
 const FIVE_HUNDREDTHS = 20;
 
+/** So many of a herb for each kilogram of meat, at least one. */
+const herbCount = (perKg: number, kg: number): number => Math.max(1, Math.round(perKg * kg));
+
 /** A starting cut: enough for the eaters, in its usual pieces, or `massKg` of it. */
 export function defaultMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
   const cut = cutById(cutId);
@@ -105,8 +108,8 @@ export function startPlan(
       reduce: own('reduce'),
       start: own('start'),
       herbs: [
-        { id: 'bay', count: 2 },
-        { id: 'thyme', count: 4 },
+        { id: 'bay', count: herbCount(1, edibleKg) },
+        { id: 'thyme', count: herbCount(2, edibleKg) },
       ],
       herbForm: own('herbForm'),
     },

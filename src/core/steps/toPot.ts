@@ -4,6 +4,7 @@ import { type Part, type Sequence } from './sequence';
 import { type StepId, stepId } from './stepId';
 import { firstStage, heatMode, MODES } from '../choices';
 import { garnishById, isReducible } from '../larder';
+import { heatUpMinutes } from '../liquid';
 import { kg, litres, mm, nameOf, noun, say } from '../message';
 import { baseIngredientId } from '../custom';
 import { type BegunPlan } from '../plan';
@@ -223,7 +224,7 @@ const inStages = ({ input, base }: BegunPlan): boolean => base.flour !== null &&
 
 /** Addition by addition, up to the simmer, and the meat into it. */
 export function liquidSteps(plan: BegunPlan, seq: Sequence): void {
-  const { liquid, input, sear, work } = plan;
+  const { liquid, input, sear } = plan;
   const { wine } = liquid;
   seq.begin('liquid');
   const chain: { readonly minutes: number; readonly add: () => void }[] = [];
@@ -280,13 +281,12 @@ export function liquidSteps(plan: BegunPlan, seq: Sequence): void {
     link('herbsIn', 'herbsIn', { minutes: 0.5, what: herbList(plan, 'start') });
   }
   for (const step of plan.base.steps.filter((s) => baseKind(plan, s) === 'withLiquid')) linkBase(step);
-  const spent = chain.reduce((sum, link) => sum + link.minutes, 0);
   const simmer = input.liquid.start === 'simmer';
   seq.needs('tieHerbs');
   for (const { add } of chain) add();
   if (simmer) {
     seq.then('bringSimmer', 'bringSimmer', {
-      minutes: Math.max(2, work.liquid - spent),
+      minutes: Math.max(2, heatUpMinutes(input, plan.liquidL)),
       what: say('step.allTold', { volume: litres(plan.liquidL), deep: mm(plan.pot.levelStartMm) }),
     });
   }
