@@ -18,6 +18,7 @@ import { ChoiceField } from '@/ui/controls/ChoiceField';
 import { Switch } from '@/ui/controls/Switch';
 import { useWords } from '@/ui/KitchenContext';
 import { say, nameOf } from '@/core/message';
+import { endsDry } from '@/core/plan';
 
 export function FinishForm(props: FormProps) {
   const { input, plan, faults, change } = props;
@@ -147,7 +148,7 @@ export function FinishForm(props: FormProps) {
           }}
         />
       </FieldRow>
-      {plan ? (
+      {plan && !endsDry(plan) ? (
         <p>
           {plan.finished.gelatinGPerL >= 25
             ? w.text('finishForm.enoughGelatinComesOutTo')

@@ -5,6 +5,7 @@ import { Body, type PanelProps, Part, Section } from './common';
 
 import { LEVELS, levelWays } from '../techniqueOptions';
 import { defaultChoice, isSmall, mainStage, defaultLevel } from '@/core/choices';
+import { endsDry } from '@/core/plan';
 import { Mute } from '@/ui/controls/Panel';
 import { OptionCards } from '@/ui/controls/OptionCards';
 import { Figures, Why } from '@/ui/controls/Why';
@@ -153,7 +154,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
             liquid.water.steam,
             liquid.water.left,
             liquid.water.coldCost,
-            liquid.sugar,
+            ...(endsDry(plan) ? [] : [liquid.sugar]),
           ]}
         />
       </Part>
@@ -164,11 +165,7 @@ export function LiquidPanel({ plan, input, kitchen, change, keepHabit }: PanelPr
             salt.now,
             salt.total,
             salt.meat,
-            salt.sauceBefore,
-            salt.sauce,
-            salt.holdBack,
-            salt.atPlate,
-            salt.atEnd,
+            ...(endsDry(plan) ? [] : [salt.sauceBefore, salt.sauce, salt.holdBack, salt.atPlate, salt.atEnd]),
           ]}
         />
         {salt.sources.length > 0 ? (

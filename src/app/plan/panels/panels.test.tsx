@@ -10,7 +10,7 @@ import { FORMS } from '../forms';
 import { Verdict } from '../Verdict';
 import { type PlanInput, singleStageSchedule } from '@/core/choices';
 import { BRAISE_STYLES, withStyle } from '@/core/styles';
-import { composePlan, type Plan, startPlan } from '@/core/plan';
+import { composePlan, endsDry, type Plan, startPlan } from '@/core/plan';
 import { METRIC, type UnitChoice, HOUR_MS, MINUTE_MS } from '@/core/quantity';
 import { SALTMARSH_ROW } from '@/engine/demo/kitchen';
 import { NOON_MS, OXTAIL_PLAN, TEST_KITCHEN } from '@/testing/fixtures';
@@ -73,6 +73,29 @@ function panel(decision: Decision, p: Plan, units: UnitChoice, change = vi.fn())
     { units },
   );
 }
+
+describe('a pot planned to go dry', () => {
+  const wet = plan(OXTAIL_PLAN);
+  const dry = plan({
+    ...OXTAIL_PLAN,
+    course: singleStageSchedule({ kind: 'oven', tempC: 200, fan: true }, 'heavy'),
+    liquid: { ...OXTAIL_PLAN.liquid, parts: [], level: 0.3 },
+  });
+
+  it.each(['liquid', 'finish'] as const)('%s: no figure is said per litre of a sauce it has not', (decision) => {
+    expect(endsDry(dry)).toBe(true);
+    expect(endsDry(wet)).toBe(false);
+    const perLitre = /\d ?g\/l/;
+    const of = (p: Plan): string => {
+      const shownPanel = panel(decision, p, METRIC);
+      const said = shownPanel.container.textContent;
+      shownPanel.unmount();
+      return said;
+    };
+    expect(of(wet)).toMatch(perLitre);
+    expect(of(dry)).not.toMatch(perLitre);
+  });
+});
 
 describe.each(PLANS)('the middle of the plan screen, %s', (_, p) => {
   it.each(DECISIONS)('%s: every figure is one, and every amount in the cook’s own units', (decision) => {
