@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { assemble, type BraiseRequest, NO_INTERVENTIONS } from '../core/forecast';
-import { type Assembly } from '../core/forecast/assemble';
 import { type StepRule } from '../core/heat';
 import { cutById } from '../core/larder';
 
@@ -85,7 +84,7 @@ export function assembleSolved(
   solved: SolvedBraise,
   rules: readonly StepRule[],
   marksMin: readonly number[],
-): Assembly {
+): ReturnType<typeof assemble> {
   const { request: given, geometry } = solved;
   const request = {
     ...NO_INTERVENTIONS,

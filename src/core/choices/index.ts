@@ -8,6 +8,8 @@ export {
   withHeat,
   withLid,
 } from './heatSchedule';
+export { afterRecord } from './afterRecord';
+export { OPEN_SECONDS } from './openSeconds';
 export { type HeatPhase, type StageUntil } from './stages';
 export { type StorageSettings, USUAL_KEEPING } from './keeping';
 export { fatWayOf, HOT_FAT_WAYS, USUAL_SAUCE_L_PER_PLATE, defaultFinish, withResult } from './finish';

@@ -19,8 +19,8 @@ import {
   UNKNOWN_COUNT,
   weights,
 } from '../forecast';
-import { type PlanInput } from '../choices';
-import { afterRecord, braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLidLifts } from '../plan';
+import { afterRecord, type PlanInput } from '../choices';
+import { braiseRequest, type PlannedLooks, plannedRequest, withCourse, withLidLifts } from '../plan';
 import { MINUTE_MS } from '../quantity';
 
 /** Records this close together are one lift of the lid. */

@@ -14,9 +14,9 @@ import {
   type InformationGain,
 } from '../forecast';
 import { type Learning, type Update } from './learning';
-import { type PlanHeat } from '../choices';
+import { type PlanHeat, OPEN_SECONDS } from '../choices';
 import { LIDS, type LidKind } from '../larder';
-import { type HeatOption, heatOptions, type LidWay, lidWay, OPEN_SECONDS } from '../plan';
+import { type HeatOption, heatOptions, type LidWay, lidWay } from '../plan';
 import { finishedPot, type FinishedPot, type FinishInput } from '../finish';
 
 /** The forecast of a braise now. Minutes count from when the meat met the liquid. */

@@ -10,8 +10,7 @@ import {
   scheduledAt,
 } from '../forecast';
 import { type Message, say } from '../message';
-import { afterRecord, OPEN_SECONDS } from '../plan';
-import { type HeatPhase } from '../choices';
+import { afterRecord, type HeatPhase, OPEN_SECONDS } from '../choices';
 import { type DayMark } from '../schedule';
 import { MINUTE_MS } from '../quantity';
 import { SAFETY_LIMITS } from '../safety';

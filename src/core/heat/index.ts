@@ -11,7 +11,7 @@ export {
   type RunSetup,
 } from './trace';
 export { type DetailedTrace, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
-export { surfaceFlow } from './openSurface';
+export { rimShelterFactor, surfaceFlow } from './openSurface';
 export { radiativeCoefficient } from './radiation';
 export { equivalentBody, type PieceShape } from './shape';
 export {
@@ -24,7 +24,6 @@ export {
   type KitchenFactors,
   potPhase,
   type PotShell,
-  rimShelterFactor,
 } from './sources';
 export { type AroundWalls, type PotWalls, wallFlux, wallsLossW } from './walls';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';

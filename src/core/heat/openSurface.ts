@@ -56,6 +56,8 @@ const WATER_KG_MOL = 0.018015;
 const GAS_JMOLK = 8.314;
 const KELVIN = 273.15;
 const GRAVITY = 9.81;
+/** Walls above the liquid shelter an open surface: most where they are as high as half the pot's width. */
+const MIN_SHELTERED = 0.6;
 /** Steam condensing on the surface, W/m²K. Estimate, no source. */
 const CONDENSING_FILM = 150;
 /** A surface's temperature is found to this, K. */
@@ -108,6 +110,12 @@ function rootOfRising(f: (x: number) => number, low: number, high: number): numb
 /** Heat liquid at `tempC` brings up to a surface `belowK` cooler, W/m²: half a Rayleigh–Bénard layer, within 15 %. */
 function broughtUp(tempC: number, belowK: number, factor: number): number {
   return belowK <= 0 ? 0 : factor * (300 + 2.4 * tempC) * belowK * Math.cbrt(belowK);
+}
+
+/** Share of open-surface evaporation left by walls `wallM` above it, from 1 to 0.6. */
+export function rimShelterFactor(wallM: number, spanM: number): number {
+  const open = 1 - Math.min(1, wallM / (spanM / 2));
+  return MIN_SHELTERED + (1 - MIN_SHELTERED) * open * open;
 }
 
 /** Flow through the surface if it is at `surfaceC`: heat drawn from below, W. */

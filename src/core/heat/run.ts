@@ -228,7 +228,7 @@ export function runInto(
         const at = node * FLOW_COLUMNS;
         const part = position - node;
         const { values } = surface;
-        if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number)) surface.fill(node);
+        if (Number.isNaN(values[at]) || Number.isNaN(values[at + FLOW_COLUMNS])) surface.fill(node);
         const cooler = values[at + COOLER_K] as number;
         coolerK = wet * exposure * (cooler + part * ((values[at + FLOW_COLUMNS + COOLER_K] as number) - cooler));
         const air = values[at + AIR_WK] as number;
@@ -291,7 +291,7 @@ export function runInto(
           const node = position | 0;
           const at = node * FLOW_COLUMNS;
           const { values } = walls;
-          if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number)) walls.fill(node);
+          if (Number.isNaN(values[at]) || Number.isNaN(values[at + FLOW_COLUMNS])) walls.fill(node);
           const from = values[at] as number;
           const rise = (values[at + FLOW_COLUMNS] as number) - from;
           dryW = wallsFactor * (from + (position - node) * rise);
@@ -305,8 +305,7 @@ export function runInto(
             const at = node * FLOW_COLUMNS;
             const part = position - node;
             const { values } = surface;
-            if (Number.isNaN(values[at] as number) || Number.isNaN(values[at + FLOW_COLUMNS] as number))
-              surface.fill(node);
+            if (Number.isNaN(values[at]) || Number.isNaN(values[at + FLOW_COLUMNS])) surface.fill(node);
             const from = values[at] as number;
             const rise = (values[at + FLOW_COLUMNS] as number) - from;
             const steamFrom = (values[at + STEAM_KGS] as number) * latent;

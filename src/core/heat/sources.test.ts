@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { dryingLaw, lookUp } from './drying';
 import { DRY_W, STEAM_KGS } from './flowTable';
+import { rimShelterFactor } from './openSurface';
 import { type PotPhase } from './phase';
 import {
   AS_EXPECTED,
@@ -11,7 +12,6 @@ import {
   openingDropK,
   potPhase,
   type PotShell,
-  rimShelterFactor,
 } from './sources';
 import { boilingPointC, saturationPressurePa, SEA_LEVEL_PA } from './water';
 import { type LidKind, POT_MATTER } from '../larder';

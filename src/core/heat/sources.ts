@@ -1,7 +1,7 @@
 import { ROOM_C } from '../material';
 import { smoothStep } from '../numbers';
 import { FlowTable } from './flowTable';
-import { type OpenSurface, type OvenAir, surfaceFlow, wetBulbC } from './openSurface';
+import { type OpenSurface, type OvenAir, rimShelterFactor, surfaceFlow, wetBulbC } from './openSurface';
 import { type Condensing, type GasCoefficient, INNER_FILM, type PotPhase } from './phase';
 import { radiativeCoefficient } from './radiation';
 import { type PotWalls, type Stand, wallsLossW } from './walls';
@@ -98,8 +98,6 @@ const OPEN_TOP_FILM = { oven: 150, room: 60 } as const;
 const WALL_C = 95;
 /** A barbecue's air temperature is half as certain as an oven's: 15 K against 8 K. */
 const GRILL_OFFSET_SCALE = 15 / 8;
-/** Walls above the liquid shelter an open surface: most where they are as high as half the pot's width. */
-const MIN_SHELTERED = 0.6;
 /** What a cook calls a simmer is this far below the boil. */
 const SIMMER_BELOW_BOIL_K = 2;
 /** Set this far below the boil, a pot is controlled by eye, and this far below it by a thermometer. */
@@ -139,12 +137,6 @@ export function manualSimmerC(setC: number, boilC: number): number {
   const byEye = smoothStep(setC, boilC - BY_THERMOMETER_K, boilC - BY_EYE_K);
   const simmer = Math.max(setC, boilC - SIMMER_BELOW_BOIL_K);
   return Math.min(boilC, setC + (simmer - setC) * byEye);
-}
-
-/** Share of open-surface evaporation left by walls `wallM` above it, from 1 to 0.6. */
-export function rimShelterFactor(wallM: number, spanM: number): number {
-  const open = 1 - Math.min(1, wallM / (spanM / 2));
-  return MIN_SHELTERED + (1 - MIN_SHELTERED) * open * open;
 }
 
 /**

@@ -27,7 +27,7 @@ describe('bringing a pot to a simmer', () => {
     const step = stepsOf(made.plan).find((s) => s.id === 'bringSimmer');
     const minutes = heatUpMinutes(made.plan.input, made.plan.liquidL);
     expect(minutes).toBeGreaterThan(4);
-    expect(step?.minutes?.low).toBeLessThan(minutes);
-    expect(step?.minutes?.high).toBeGreaterThan(minutes);
+    expect(step?.minutes.low).toBeLessThan(minutes);
+    expect(step?.minutes.high).toBeGreaterThan(minutes);
   });
 });

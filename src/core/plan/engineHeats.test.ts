@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { afterRecord, heatsOf } from './engineHeats';
+import { heatsOf } from './engineHeats';
+import { afterRecord } from '../choices';
 import { composePlan, type Plan } from './plan';
 import { checkPlanInput } from './check';
 import { type HeatPhase, mainStage, type PlanInput, withHeat, withLid } from '../choices';

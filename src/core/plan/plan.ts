@@ -13,12 +13,13 @@ import {
   type PlanFault,
   fatWayOf,
   type PlanInput,
+  OPEN_SECONDS,
 } from '../choices';
 import { energyFigure } from './energy';
 import { prepWork, type PrepWork } from './prepWork';
 import { minLitresForSalt } from './salting';
 import { type SizedPart, sizedParts } from './parts';
-import { OPEN_SECONDS, type PlannedLooks } from './plannedLooks';
+import { type PlannedLooks } from './plannedLooks';
 import { type PotPlan, potPlan } from './potPlan';
 import { plannedRequest } from './engineRequest';
 import { phasesMissed, type PhaseTime, phaseTimes } from './phaseTimes';

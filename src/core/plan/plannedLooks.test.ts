@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { OPEN_SECONDS, plannedLooks, withLidLifts } from './plannedLooks';
+import { plannedLooks, withLidLifts } from './plannedLooks';
+import { OPEN_SECONDS } from '../choices';
 import { braiseRequest } from './engineRequest';
 import { OXTAIL_PLAN } from '../../testing/fixtures';
 

@@ -1,7 +1,5 @@
+import { OPEN_SECONDS } from '../choices';
 import { type BraiseRequest, slowestAtTarget, type TimedOpening } from '../forecast';
-
-/** How long planned acts leave the pot open, s. Estimates for unhurried hands. */
-export const OPEN_SECONDS = { fork: 60, turned: 90 } as const;
 
 /** Meat with more than this share above the liquid is turned once. */
 const TURN_BELOW_SHARE = 0.9;

@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { type NewEvent } from '../../contract/cook';
 import { type CookAct, simulatePot, type Verdict } from '../../core/cook';
 import { type BraiseRequest, readyEta } from '../../core/forecast';
-import { type PlanInput } from '../../core/choices';
-import { braiseRequest, composePlan, OPEN_SECONDS, type Plan, plannedRequest } from '../../core/plan';
+import { OPEN_SECONDS, type PlanInput } from '../../core/choices';
+import { braiseRequest, composePlan, type Plan, plannedRequest } from '../../core/plan';
 import { donenessIndex } from '../../core/tenderness';
 import { MINUTE_MS } from '../../core/quantity';
 
