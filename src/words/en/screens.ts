@@ -89,7 +89,7 @@ export const controls = {
   'heatMode.simmer': 'Hob, simmer',
   'heatMode.simmer.why': 'easy to watch; use the lowest heat',
   'heatMode.steamOven': 'Steam oven',
-  'heatMode.steamOven.why': 'nothing evaporates, lid or not',
+  'heatMode.steamOven.why': 'full of steam, hardly anything evaporates',
   'heatMode.grill': 'Covered barbecue',
   'heatMode.grill.why': 'outdoors; its temperature swings',
   'fat.choice': 'smokes from about {smoke}; {why}',

@@ -204,18 +204,18 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
                     set(i, { heat: { ...stage.heat, tempC } });
                   }}
                 />
-                {stage.heat.kind === 'steamOven' ? (
-                  <NumberField
-                    label={w.text('heatForm.humidity')}
-                    unit="%"
-                    step={10}
-                    value={Math.round(humidityOf(stage.heat) * 100)}
-                    onChange={(percent) => {
-                      set(i, { heat: withHumidity(stage.heat, percent / 100) });
-                    }}
-                  />
-                ) : null}
               </FieldRow>
+              {stage.heat.kind === 'steamOven' ? (
+                <NumberField
+                  label={w.text('heatForm.humidity')}
+                  unit="%"
+                  step={10}
+                  value={Math.round(humidityOf(stage.heat) * 100)}
+                  onChange={(percent) => {
+                    set(i, { heat: withHumidity(stage.heat, percent / 100) });
+                  }}
+                />
+              ) : null}
               <SelectField
                 label={w.text('common.lid')}
                 value={stage.lid}
