@@ -1,6 +1,6 @@
-import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, rimShelterFactor, surfaceFlow, wallFlux } from '../heat';
+import { boilingPointC, latentHeatJKg, pressureAtAltitudePa, roomAirOver, surfaceFlow, wallsLossW } from '../heat';
 import { POT_MATTER, type PotMaterial } from '../larder';
-import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C } from '../material';
+import { potBaseM2, potRimM, type PotShape, potSpanM, ROOM_C, wallThicknessM } from '../material';
 import { starchFor, viscosityMPaS } from './thicken';
 import { MINUTE_MS } from '../quantity';
 
@@ -73,7 +73,6 @@ const DENSITY_KG_L = 0.97;
 const SOLIDS_L_KG = 0.6;
 const WATER_HEAT = 4180;
 const SOLIDS_HEAT = 1500;
-const ROOM_VAPOUR_PA = 1500;
 /** Viscosity of hot water, mPa s: thicker liquid brings less heat up to its surface. */
 const CLEAR_MPAS = 0.35;
 /** Heat flux a base can take without spattering and scorching, W/m². Estimate, no source. */
@@ -101,7 +100,14 @@ export function reduce(q: ReduceInput): ReduceResult {
   const rim = potRimM(pan);
   const matter = POT_MATTER[pan.material];
   const vesselJK = pan.massKg * matter.heatJKgK;
-  const wallM = pan.massKg / (matter.densityKgM3 * (2 * base + rim * pan.heightM));
+  const spanM = potSpanM(pan);
+  const shell = {
+    heightM: pan.heightM,
+    spanM,
+    baseM2: base,
+    wallThicknessM: wallThicknessM(pan),
+    material: pan.material,
+  };
   const volume = (waterKg: number): number => (waterKg + SOLIDS_L_KG * solidsKg) / DENSITY_KG_L;
   let waterKg = q.litres * DENSITY_KG_L - SOLIDS_L_KG * solidsKg;
   let tempC = Math.min(q.startC, boilC);
@@ -115,27 +121,19 @@ export function reduce(q: ReduceInput): ReduceResult {
     const level = Math.min(pan.heightM, litres / 1000 / base);
     const dry = pan.heightM - level;
     const film = 200 + 400 * Math.min(1, Math.max(0, (tempC - (boilC - 3)) / 3));
-    const inner = 1 / film + wallM / matter.conductivityWMK;
-    const side = { factor: 1.42, lengthM: pan.heightM, emissivity: matter.emissivity };
-    const flux = wallFlux(tempC, inner, ROOM_C, side);
     const skin = viscosity > SKIN_FROM_MPAS && !q.stirred && tempC < boilC - 0.01 ? SKIN : 1;
     const surface = surfaceFlow(
       {
         areaM2: base,
         pressurePa: pressure,
         liquidTransfer: Math.cbrt(CLEAR_MPAS / Math.max(CLEAR_MPAS, viscosity)),
-        air: {
-          kind: 'room',
-          tempC: ROOM_C,
-          vapourPa: ROOM_VAPOUR_PA,
-          spanM: potSpanM(pan),
-          exposed: rimShelterFactor(dry, potSpanM(pan)),
-          transfer: skin * (q.fatFilm ? FAT_FILM : 1),
-        },
+        air: roomAirOver(dry, spanM, { transfer: skin * (q.fatFilm ? FAT_FILM : 1) }),
       },
       tempC,
     );
-    const lostW = rim * (level + dry / 2) * flux + surface.lossW - surface.steamKgS * latentHeatJKg(tempC);
+    const walls = { ...shell, wetSideM2: rim * level, drySideM2: rim * dry };
+    const wallW = wallsLossW(walls, { airC: ROOM_C, lid: false, stand: 'burner', inner: film }, tempC);
+    const lostW = wallW + surface.lossW - surface.steamKgS * latentHeatJKg(tempC);
     const steamKgS = surface.steamKgS;
     const latent = latentHeatJKg(tempC);
     const most = MAX_FLUX * Math.min(1, (5 / viscosity) ** 0.6) * (q.stirred ? 1.5 : 1) * base;

@@ -16,6 +16,7 @@ import {
   openingDropK,
   coldStartDropK,
   equivalentBody,
+  INNER_FILM,
   type Heat,
   type RunPhase,
   type KitchenFactors,
@@ -59,9 +60,6 @@ export const NOMINAL_PARAMETERS: Unknowns = {
  */
 const CONTACT = { loose: 0.3, packed: 0.75, most: 0.3, lengthPerContact: 0.5 } as const;
 
-/** Coefficient from clear and from thick liquid to a wall that loses heat, W/m²K; order of magnitude from literature. */
-const THIN_INNER_FILM = 200;
-const THICK_INNER_FILM = 100;
 /** Thick liquid brings half as much heat to meat and surface. */
 const THICK = 0.5;
 
@@ -240,7 +238,7 @@ export function assemble(
     wallThicknessM: wallThicknessM(pot),
     material: pot.material,
     pressurePa,
-    innerFilmWM2K: request.thickLiquid ? THICK_INNER_FILM : THIN_INNER_FILM,
+    innerFilmWM2K: INNER_FILM[request.thickLiquid ? 'sauce' : 'thin'],
     liquidTransfer: request.thickLiquid ? THICK : 1,
   };
   const keys = potKeys(request);

@@ -1,4 +1,4 @@
-import { type DryingLaw, dryingLaw, lookUp } from './drying';
+import { type DryingLaw, dryingLaw, lookUp, STILL_MASS_TRANSFER } from './drying';
 import { type Shells } from './shells';
 import { latentHeatJKg } from './water';
 import { JUICE_TIME_S, tabulatedJuiceShare } from '../tenderness';
@@ -14,8 +14,6 @@ export interface HeatingStage {
 const BARE_STEP_S = 60;
 /** Vapour pressure in a smoker or a low oven, Pa. Estimate, 1500 to 3000. */
 const BARE_VAPOUR_PA = 2000;
-/** Mass-transfer coefficient of a surface as wet as water, kg/(s m² Pa): that of an open pot in still air. */
-const WET_TRANSFER = 3.2e-8;
 /**
  * Drying leaves a crust the next water must pass: its resistance grows by 1/`CRUST` per kg/m². Chosen so that in air of
  * 115 °C the surface leaves the wet bulb (51 °C) within the hour and stays at 70 to 80 °C for hours, as cooks find the
@@ -70,7 +68,7 @@ class Surface {
 
   /** Finds the surface temperature between `stage` and a shell at `cellC`. */
   settle(stage: HeatingStage, cellC: number, canDry: boolean): void {
-    const transfer = canDry ? this.pressurePa / (1 / WET_TRANSFER + this.driedKgM2 / CRUST) : 0;
+    const transfer = canDry ? this.pressurePa / (1 / STILL_MASS_TRANSFER + this.driedKgM2 / CRUST) : 0;
     let temp = this.tempC;
     let net = 0;
     for (let i = 0; i < NEWTON_STEPS; i++) {

@@ -8,6 +8,8 @@ export interface DryingLaw {
   readonly slope: Float64Array;
 }
 
+/** Mass-transfer coefficient of a wet surface in still air, kg/(s m² Pa). Estimate. */
+export const STILL_MASS_TRANSFER = 3.2e-8;
 /** Saturation pressure is capped within 3% of the air's: the law diverges at boiling. */
 const NEAR_BOIL = 0.97;
 const STEPS_PER_K = 20;

@@ -11,7 +11,8 @@ export {
   type RunSetup,
 } from './trace';
 export { type DetailedTrace, FAST_CELLS, PLAIN_CELLS, runBraise, runDetailed, runInto } from './run';
-export { rimShelterFactor, surfaceFlow } from './openSurface';
+export { STILL_MASS_TRANSFER } from './drying';
+export { roomAirOver, ROOM_VAPOUR_PA, surfaceFlow } from './openSurface';
 export { radiativeCoefficient } from './radiation';
 export { equivalentBody, type PieceShape } from './shape';
 export {
@@ -25,6 +26,6 @@ export {
   potPhase,
   type PotShell,
 } from './sources';
-export { type AroundWalls, type PotWalls, wallFlux, wallsLossW } from './walls';
+export { type AroundWalls, INNER_FILM, type PotWalls, wallsLossW } from './walls';
 export { FAST_STEPS, makeTimeGrid, PLAIN_STEPS, type StepRule, type TimeGrid, type TopUp } from './timeGrid';
 export { boilingPointC, latentHeatJKg, pressureAtAltitudePa, saturationPressurePa, WATER_KG_PER_L } from './water';

@@ -1,5 +1,6 @@
 import { latentHeatJKg, saturationPressurePa } from './water';
 import { radiativeCoefficient, WET_EMISSIVITY } from './radiation';
+import { ROOM_C } from '../material';
 
 /** Air over an open pot in an oven. Vapour the pot gives off stays until the oven's draught takes it. */
 export interface OvenAir {
@@ -26,6 +27,22 @@ export interface RoomAir {
   readonly transfer: number;
 }
 
+/** Vapour in kitchen air, Pa. */
+export const ROOM_VAPOUR_PA = 1500;
+
+/** Room air over liquid `wallM` below the rim of a pot `spanM` wide. */
+export function roomAirOver(
+  wallM: number,
+  spanM: number,
+  {
+    tempC = ROOM_C,
+    vapourPa = ROOM_VAPOUR_PA,
+    transfer = 1,
+  }: Partial<Pick<RoomAir, 'tempC' | 'vapourPa' | 'transfer'>>,
+): RoomAir {
+  return { kind: 'room', tempC, vapourPa, spanM, exposed: rimShelterFactor(wallM, spanM), transfer };
+}
+
 export interface OpenSurface {
   readonly areaM2: number;
   readonly pressurePa: number;
@@ -50,7 +67,7 @@ export interface SurfaceFlow {
 const PER_FILM = 6.77e-9;
 const MOL_KG = 0.018;
 /** Vapour in room air, as a share. */
-export const ROOM_VAPOUR_SHARE = 0.015;
+const ROOM_VAPOUR_SHARE = 0.015;
 const AIR_KG_MOL = 0.0289652;
 const WATER_KG_MOL = 0.018015;
 const GAS_JMOLK = 8.314;

@@ -23,6 +23,7 @@ import {
   POWER_W,
   TOP_RESISTANCE,
 } from './phase';
+import { Rewind } from './rewind';
 import { loadShells, type Shells } from './shells';
 import { StageClock } from './stageClock';
 import { allowedStep, type Reading, type TimeGrid, type TopUp } from './timeGrid';
@@ -127,9 +128,7 @@ export function runInto(
   const settling = grid.lengths.map((stepS) => 1 - Math.exp(-stepS / JUICE_TIME_S));
   const stages = new StageClock(setup.stages, slow, setup.liquidTempC);
   const givers = new VegetableWaterRelease(setup.vegetables);
-  const slowBefore = new Float64Array(bodies);
-  const rateBefore = new Float64Array(bodies);
-  const juiceBefore = new Float64Array(bodies);
+  const rewind = stages.several ? new Rewind(shells, givers, { slow, rate, juice }) : undefined;
 
   let liquidC = setup.liquidTempC;
   // Poured liquid that has not steamed off has heat capacity; what meat and vegetables released has none. Once no
@@ -201,7 +200,7 @@ export function runInto(
       const whole = partS === stepS;
       const length = whole ? (grid.length[step] as number) : anyLength;
       if (!whole) shells.relength(anyLength, partS);
-      const watched = stages.several && endedBy === GRID && stages.endsByPot;
+      const watched = endedBy === GRID && stages.endsByPot ? rewind : undefined;
 
       // Heat exchange of the pieces with the liquid, as far as it wets them: what all would give to a liquid at 0 °C, W,
       // and absorb per kelvin above, W/K.
@@ -377,13 +376,7 @@ export function runInto(
       } else netW = suppliedW - conductance * nextC - dryW;
 
       // The pieces updated from their new surroundings, and the resulting temperatures.
-      if (watched) {
-        shells.keep();
-        givers.keep();
-        slowBefore.set(slow);
-        rateBefore.set(rate);
-        juiceBefore.set(juice);
-      }
+      watched?.keep();
       detail?.before();
       const untilS = fromS + partS;
       const halfMin = partS / 120;
@@ -409,13 +402,9 @@ export function runInto(
       const leftKg = ownKg - ofOwnKg;
       const addedKg = Math.max(-leftKg, givenKg + juiceKg + givers.in(partS, untilS, nextC) - (steamKg - ofOwnKg));
       if (watched) {
-        const share = stages.shareUntilOver(liquidC, nextC, standingKg, leftKg + addedKg, slowBefore);
+        const share = stages.shareUntilOver(liquidC, nextC, standingKg, leftKg + addedKg, watched.slow);
         if (share * partS < partS - SHORTEST_S) {
-          shells.back();
-          givers.back();
-          slow.set(slowBefore);
-          rate.set(rateBefore);
-          juice.set(juiceBefore);
+          watched.back();
           partS = Math.max(SHORTEST_S, share * partS);
           endedBy = STAGE_OVER;
           continue;

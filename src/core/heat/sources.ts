@@ -1,10 +1,19 @@
 import { ROOM_C } from '../material';
 import { smoothStep } from '../numbers';
 import { FlowTable } from './flowTable';
-import { type OpenSurface, type OvenAir, rimShelterFactor, surfaceFlow, wetBulbC } from './openSurface';
+import {
+  type OpenSurface,
+  type OvenAir,
+  rimShelterFactor,
+  roomAirOver,
+  ROOM_VAPOUR_PA,
+  surfaceFlow,
+  wetBulbC,
+} from './openSurface';
 import { type Condensing, type GasCoefficient, INNER_FILM, type PotPhase } from './phase';
 import { radiativeCoefficient } from './radiation';
 import { type PotWalls, type Stand, wallsLossW } from './walls';
+import { STILL_MASS_TRANSFER } from './drying';
 import { boilingPointC, latentHeatJKg, saturationPressurePa } from './water';
 import { type LidKind, LIDS, POT_MATTER } from '../larder';
 
@@ -84,11 +93,9 @@ const CONDENSING_FILM = 150;
 const STEAM_SHARE = 0.95;
 /** With less steam than this its dew point is below 46 °C: nothing in a hot oven is as cool for long. */
 const LEAST_CONDENSING = 0.1;
-/** Mass-transfer coefficients below a lid that leaks, kg/(s m² Pa), and vapour outside it. Estimates. */
-const STILL_MASS_TRANSFER = 3.2e-8;
+/** Mass-transfer coefficient below a lid that leaks with a fan outside, kg/(s m² Pa), and vapour there. Estimates. */
 const FAN_MASS_TRANSFER = 6e-8;
 const OVEN_VAPOUR_PA = 6000;
-const ROOM_VAPOUR_PA = 1500;
 const GRILL_VAPOUR_PA = 3000;
 /** How much cooler the air over an open pot in a room keeps what stands out of the liquid, K. Estimate, no source. */
 const ROOM_COOLER_K = 12;
@@ -330,14 +337,7 @@ export function potPhase(
             shell,
             gas
               ? airOver(shell, gas, factors)
-              : {
-                  kind: 'room',
-                  tempC: ROOM_C,
-                  vapourPa: ROOM_VAPOUR_PA,
-                  spanM: shell.spanM,
-                  exposed: rimShelterFactor(shell.wallAboveLiquidM, shell.spanM),
-                  transfer: factors.surfaceTransfer,
-                },
+              : roomAirOver(shell.wallAboveLiquidM, shell.spanM, { transfer: factors.surfaceTransfer }),
           )
         : undefined,
     condensing:

@@ -17,6 +17,9 @@ export interface PotWalls {
 /** What the base stands on: a board, a rack with air below it, or a lit burner, which lets nothing out. */
 export type Stand = 'board' | 'rack' | 'burner';
 
+/** Coefficient from contents to wall, W/m²K: thicker contents, lower. Order of magnitude from literature. */
+export const INNER_FILM = { thin: 200, sauce: 100, gravy: 45 } as const;
+
 /** Air around a pot, and what is between. */
 export interface AroundWalls {
   readonly airC: number;
@@ -51,7 +54,7 @@ interface Face {
  * Flux, W/m², from `tempC` through a resistance `inner`, m²K/W, to the air, with the surface temperature found by
  * bisection. Source: McAdams (1954).
  */
-export function wallFlux(tempC: number, inner: number, airC: number, face: Face, least = 0): number {
+function wallFlux(tempC: number, inner: number, airC: number, face: Face, least = 0): number {
   if (Math.abs(tempC - airC) < 1e-6) return 0;
   let low = Math.min(tempC, airC);
   let high = Math.max(tempC, airC);

@@ -1,11 +1,14 @@
 import {
   type AroundWalls,
   boilingPointC,
+  INNER_FILM,
   latentHeatJKg,
   type PotWalls,
   radiativeCoefficient,
-  rimShelterFactor,
+  roomAirOver,
+  ROOM_VAPOUR_PA,
   saturationPressurePa,
+  STILL_MASS_TRANSFER,
   surfaceFlow,
   wallsLossW,
 } from '../heat';
@@ -39,18 +42,15 @@ export interface PotLoss {
   readonly steamKgS: number;
 }
 
-/** What takes off steam that passes a lid, kg/(s m² Pa), and what passes a heavy one. Estimates. */
-const STILL_MASS_TRANSFER = 3.2e-8;
+/** What passes a heavy lid. Estimate. */
 const LID_LEAK = 0.02;
 const OVEN_DRY_FILM = 8;
 const OVEN_STILL_FILM = 5;
 const MOVED_FILM = 12;
 const FAN_FILM = 12;
 const SEA_LEVEL_PA = 101_325;
-const VAPOUR_PA = { room: 1500, fridge: 700, oven: 6000, bath: 1500 } as const;
+const VAPOUR_PA = { room: ROOM_VAPOUR_PA, fridge: 700, oven: 6000, bath: ROOM_VAPOUR_PA } as const;
 
-/** Coefficient from contents to wall, W/m²K: thicker contents, lower. Order of magnitude from literature. */
-export const INNER_FILM = { thin: 200, sauce: 100, gravy: 45 } as const;
 export type InnerFilm = keyof typeof INNER_FILM;
 /** The same in series with the water outside, in a bath. Estimate, no source. */
 const BATH_FILMS = { still: { inner: 150, outer: 120 }, stirred: { inner: 300, outer: 300 } } as const;
@@ -89,14 +89,7 @@ export function potLoss(
   };
   const inner = INNER_FILM[film];
   const open = (airC: number, vapourPa: number): PotLoss => {
-    const air = {
-      kind: 'room',
-      tempC: airC,
-      vapourPa,
-      spanM,
-      exposed: rimShelterFactor(pot.heightM - level, spanM),
-      transfer: 1,
-    } as const;
+    const air = roomAirOver(pot.heightM - level, spanM, { tempC: airC, vapourPa });
     const surface = { areaM2: baseM2, pressurePa, liquidTransfer: inner / INNER_FILM.thin, air };
     const { lossW: all, steamKgS } = surfaceFlow(surface, Math.min(tempC, boilingPointC(pressurePa)));
     return { dryW: all - steamKgS * latentHeatJKg(tempC), steamKgS };
