@@ -67,6 +67,7 @@ export const POTS = {
 } as const;
 
 const KITCHEN: KitchenTools = {
+  ovens: [{ kind: 'still' }],
   altitudeM: 0,
   keeping: USUAL_KEEPING,
   pots: Object.values(POTS),

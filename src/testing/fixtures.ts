@@ -13,6 +13,7 @@ export const NOON_MS = Date.UTC(2026, 2, 10, 12, 0);
 
 /** The kitchen of the tests. */
 export const TEST_KITCHEN: KitchenTools = {
+  ovens: [{ kind: 'still' }],
   altitudeM: 0,
   keeping: USUAL_KEEPING,
   pots: [

@@ -351,7 +351,7 @@ function parsedOf(audience: Audience): Map<string, IntlMessageFormat> {
   return parsed;
 }
 
-/** Words for one page: `heard` is told everything it looks up, so that the page can bring it along. */
+/** Words for one page: `heard` collects each code that is looked up, so that only those are sent with the page. */
 export function wordsHeard(audience: Audience, heard: Map<string, string | null>): Words {
   return new Words(audience, parsedOf(audience), heard);
 }

@@ -5,12 +5,13 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { POINTS, SCORES } from '../log/Scores';
 import { asHeatMode, heatOptionList, lidWays } from '../plan/techniqueOptions';
+import { HumidityField } from '../plan/HumidityField';
 import { actSchema } from '@/contract/cook';
 import { cautionFor } from '@/core/cautions';
 import { type CookAct, type CookState, type CookView, type Verdict } from '@/core/cook';
 import { donenessCue } from '@/core/steps';
 import { cutById, type LidKind } from '@/core/larder';
-import { heatMode, heatInstead, heatOf, heatSays, MODES, sameHeat } from '@/core/choices';
+import { heatMode, heatInstead, heatSays, MODES, sameHeat } from '@/core/choices';
 import { type BegunPlan } from '@/core/plan';
 import { DONENESS_STAGES } from '@/core/tenderness';
 import { type Message, nameOf, noun, say, tempC as temperature } from '@/core/message';
@@ -207,14 +208,14 @@ export function LiquidSheet({ levelMm, plan, onRecord }: SheetProps) {
 
 export function HeatSheet({ state, onRecord }: SheetProps) {
   const w = useWords();
-  const { heat } = state;
-  const [mode, setMode] = useState(heatMode(heat));
-  const [tempC, setTempC] = useState(heat.tempC);
+  const [heat, setHeat] = useState(state.heat);
+  const mode = heatMode(heat);
+  const { tempC } = heat;
   const [lid, setLid] = useState<LidKind>(state.lid);
   const [low, high] = MODES[mode].limitsC;
   const bad = !(tempC >= low && tempC <= high);
   const next = state.stages[1];
-  const moves = next && !sameHeat(next.heat, heat);
+  const moves = next && !sameHeat(next.heat, state.heat);
   return (
     <>
       {next ? (
@@ -234,9 +235,7 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         value={mode}
         ways={heatOptionList(w)}
         onChange={(id) => {
-          const next = asHeatMode(id);
-          setMode(next);
-          setTempC(heatInstead(heatOf(mode, tempC), next).tempC);
+          setHeat(heatInstead(heat, asHeatMode(id)));
         }}
       />
       <QuantityField
@@ -244,17 +243,17 @@ export function HeatSheet({ state, onRecord }: SheetProps) {
         dimension="temperature"
         value={tempC}
         error={bad ? w.text('record.heat.limits', { limits: { as: 'temperature', low, high } }) : undefined}
-        onChange={setTempC}
+        onChange={(to) => {
+          setHeat({ ...heat, tempC: to });
+        }}
       />
+      <HumidityField heat={heat} onChange={setHeat} />
       <SheetActions>
         <Button
           $tone="main"
           isDisabled={bad}
           onPress={() => {
-            onRecord({
-              kind: 'heat',
-              heat: heatOf(mode, tempC),
-            });
+            onRecord({ kind: 'heat', heat });
           }}
         >
           {w.text('recordSheets.recordTheHeat')}

@@ -8,7 +8,7 @@ import { composePlan } from '@/core/plan';
 import { cookView } from '@/engine/views';
 import { type UnitChoice } from '@/core/quantity';
 import { DONENESS_STAGES } from '@/core/tenderness';
-import { NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
+import { heated, NOON_MS, OXTAIL_PLAN } from '@/testing/fixtures';
 import { BROKEN, choose, metricAmounts, retype, shown, US } from '@/testing/screen';
 import { WORDS } from '@/testing/words';
 import { saying } from '@/testing/saying';
@@ -22,13 +22,13 @@ const { live } = cookView(
 );
 const IN_THE_POT: CookEvent = { id: 'in', cookId: 'c', atMs: NOON_MS, act: { kind: 'intoPot' } };
 
-function sheet(kind: SheetRecord, units?: UnitChoice) {
+function sheet(kind: SheetRecord, units?: UnitChoice, input = plan.input) {
   const onRecord = vi.fn<(act: CookAct) => void>();
   const onClose = vi.fn();
   const { hand } = shown(
     <RecordSheet
       kind={kind}
-      state={reduceEvents(plan.input, [IN_THE_POT])}
+      state={reduceEvents(input, [IN_THE_POT])}
       plan={plan}
       live={live}
       levelMm={31.4}
@@ -66,6 +66,18 @@ describe('a record', () => {
     const act = onRecord.mock.lastCall?.[0];
     expect(act).toMatchObject({ kind: 'probe', nearBone: true });
     expect(act?.kind === 'probe' ? act.tempC : Number.NaN).toBeCloseTo(92.8, 1);
+  });
+
+  it('of the heat keeps a steam oven’s humidity when only its temperature changes', async () => {
+    const steam = heated(OXTAIL_PLAN, { kind: 'steamOven', tempC: 100, humidity: 0.6 });
+    const { hand, onRecord } = sheet('heat', undefined, steam);
+    expect(field(WORDS.text('heatForm.humidity'))).toHaveProperty('value', '60');
+    await retype(hand, field(WORDS.text('field.heat.steamOven')), '110 °C');
+    await hand.click(press(WORDS.text('recordSheets.recordTheHeat')));
+    expect(onRecord).toHaveBeenLastCalledWith({
+      kind: 'heat',
+      heat: { kind: 'steamOven', tempC: 110, humidity: 0.6 },
+    });
   });
 
   it('of the liquid starts from the estimate, and asks whether what was added was hot only when something was', async () => {

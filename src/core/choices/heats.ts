@@ -116,6 +116,11 @@ export function heatMode(heat: PlanHeat): HeatMode {
   return heat.burns === 'gas' ? 'gas' : heat.fan ? 'fan' : 'still';
 }
 
+/** The oven of a kitchen that a plan starts with: its first kind, or an ordinary one where it has none. */
+export function ownOvenMode(modes: readonly HeatMode[]): HeatMode {
+  return modes.find((mode) => MODES[mode].place === 'oven') ?? 'still';
+}
+
 /** The heat of a mode at a temperature. */
 export function heatOf(mode: HeatMode, tempC: number): PlanHeat {
   if (mode === 'gas') return { kind: 'oven', tempC, fan: false, burns: 'gas' };

@@ -39,6 +39,7 @@ export {
   heatSays,
   humidityOf,
   MODES,
+  ownOvenMode,
   type PlanHeat,
   withHumidity,
 } from './heats';

@@ -684,6 +684,7 @@ const WISH: PlanRequestLexicon = {
     /(?:\bat )?\b(?<value>\d{2,3})\s*(?:°|º|degrees?)?\s*(?<unit>c|f|celsius|fahrenheit)\b|(?:\bat )?\b(?<bare>\d{3}|\d{2}(?=\s*(?:°|º|degrees?))|(?<=\boven (?:at )?)\d{2})\b\s*(?:°|º|degrees?)?/,
   places: [
     [/\b(?:in (?:a|the) )?steam oven\b/, 'steamOven'],
+    [/\b(?:in (?:a|the) )?gas oven\b/, 'gas'],
     [/\b(?:on (?:a|the) )?(?:hob|stove(?:top)?|burner|simmer(?:ed|ing)?)\b/, 'simmer'],
     [/\b(?:on (?:a|the) )?(?:covered |kettle )?(?:grill|barbecue|bbq)\b/, 'grill'],
     [/\b(?:in (?:a|the) )?(?:fan|convection)(?: oven)?\b/, 'fan'],

@@ -17,7 +17,7 @@ export interface IngredientMatch {
 export type MeatEntry = readonly [pattern: RegExp, whole: string, eachKg: number, cubes?: string];
 
 /** Places a line can name. */
-export type NamedPlace = 'fan' | 'simmer' | 'steamOven' | 'grill';
+export type NamedPlace = 'fan' | 'gas' | 'simmer' | 'steamOven' | 'grill';
 
 /**
  * How one language says in a line what is to be braised, for how many and when. Patterns are matched in lower case;

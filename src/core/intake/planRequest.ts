@@ -9,6 +9,8 @@ import {
   LIMITS,
   mainStage,
   MODES,
+  modesOf,
+  ownOvenMode,
   type PlanHeat,
   type PlanInput,
   singleStageSchedule,
@@ -143,9 +145,9 @@ function takeDegrees(line: Line, lexicon: Lexicon, units: UnitChoice, mode: Heat
   return line.worth(found, own.find(can));
 }
 
-function takeHeat(line: Line, lexicon: Lexicon, units: UnitChoice): PlanHeat | undefined {
+function takeHeat(line: Line, lexicon: Lexicon, units: UnitChoice, oven: HeatMode): PlanHeat | undefined {
   const named = lexicon.wish.places.find(([pattern]) => line.take(pattern) !== undefined)?.[1];
-  const mode = named ?? 'still';
+  const mode = named ?? oven;
   const degrees = takeDegrees(line, lexicon, units, mode);
   line.take(lexicon.wish.oven);
   if (degrees === undefined) return named && heatOf(named, MODES[named].usualC);
@@ -197,7 +199,12 @@ function leftovers(line: Line, { wish }: Lexicon): string[] {
  */
 export function parsePlanRequest(
   text: string,
-  { pots, units = METRIC, lexicon = ENGLISH }: { pots: readonly Pot[]; units?: UnitChoice; lexicon?: Lexicon },
+  {
+    pots,
+    ovens = [],
+    units = METRIC,
+    lexicon = ENGLISH,
+  }: Pick<KitchenTools, 'pots'> & Partial<Pick<KitchenTools, 'ovens'>> & { units?: UnitChoice; lexicon?: Lexicon },
 ): PlanRequest {
   const line = new Line(text.toLowerCase().replaceAll(/\s+/g, ' ').trim());
   const mass = line.take(lexicon.wish.mass);
@@ -209,7 +216,7 @@ export function parsePlanRequest(
   const eaters = line.worth(forMany, count(forMany?.groups?.['count'], lexicon));
   const day = takeDay(line, lexicon);
   const minuteOfDay = takeClock(line, lexicon);
-  const heat = takeHeat(line, lexicon, units);
+  const heat = takeHeat(line, lexicon, units, ownOvenMode(modesOf({ ovens })));
   const meat = takeMeat(line, lexicon);
   const unplanned = meat ? undefined : lexicon.wish.unplanned.find(([pattern]) => pattern.test(line.rest))?.[1];
   // Anything rejected by name counts as recognised.

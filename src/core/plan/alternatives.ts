@@ -1,4 +1,4 @@
-import { cubeCount, mainStage, type PlanHeat, type PlanInput, withHeat, withLid } from '../choices';
+import { cubeCount, heatMode, mainStage, type PlanHeat, type PlanInput, withHeat, withLid } from '../choices';
 import { checkPlanInput } from './check';
 import { composePlan } from './plan';
 import {
@@ -69,7 +69,7 @@ function variants(input: PlanInput): { readonly says: Message; readonly input: P
         input: withHeat(input, { ...heat, tempC: HOT_OVEN_C }),
       });
     }
-    if (!heat.fan)
+    if (heatMode(heat) === 'still')
       out.push({
         says: say('wayOut.fan', { temp: tempC(heat.tempC) }),
         input: withHeat(input, { ...heat, fan: true }),

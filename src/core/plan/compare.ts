@@ -1,6 +1,7 @@
 import { USUAL_AHEAD_MS } from './cookAhead';
 import { checkPlanInput } from './check';
 import {
+  heatMode,
   type HeatMode,
   heatOf,
   heatSays,
@@ -83,19 +84,20 @@ const differs = (a: PlanInput, b: PlanInput): boolean => JSON.stringify(a) !== J
  */
 export function waysToCompare(input: PlanInput, modes: readonly HeatMode[]): ComparedPlan[] {
   const here = mainStage(input).heat;
-  const withFan = here.kind === 'oven' ? here.fan : modes.includes('fan');
+  const ovens = modes.filter((mode) => MODES[mode].place === 'oven' && mode !== 'steamOven');
+  const oven = here.kind === 'oven' ? heatMode(here) : ovens.includes('fan') ? 'fan' : ovens[0];
   const smaller = smallerPieces(input);
   const others: ComparedPlan[] = [
-    ...(modes.includes('still') ? OVENS_C : []).map((tempC) => ({
+    ...(oven === undefined ? [] : OVENS_C).map((tempC) => ({
       id: `oven${String(tempC)}`,
-      ...heatWay(input, { kind: 'oven', tempC, fan: withFan }),
+      ...heatWay(input, heatOf(oven ?? 'still', tempC)),
     })),
     {
       id: 'stove',
       ...heatWay(input, { kind: 'simmer', tempC: SIMMER_C }),
     },
     ...modes
-      .filter((mode) => mode !== 'still' && mode !== 'fan' && mode !== 'simmer')
+      .filter((mode) => mode !== oven && mode !== 'still' && mode !== 'fan' && mode !== 'simmer')
       .map((mode) => ({ id: mode, ...heatWay(input, heatOf(mode, MODES[mode].usualC)) })),
     ...(input.day.ahead
       ? []

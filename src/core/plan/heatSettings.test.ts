@@ -1,13 +1,31 @@
 import { describe, expect, it } from 'vitest';
-import { HEAT_MODES, heatMode, heatOf, heatSays, MODES, mainStage, singleStageSchedule } from '../choices';
+import {
+  dries,
+  HEAT_MODES,
+  heatMode,
+  heatOf,
+  heatSays,
+  MODES,
+  mainStage,
+  sameHeat,
+  singleStageSchedule,
+  withHumidity,
+} from '../choices';
+import { alternatives } from './alternatives';
+import { waysToCompare } from './compare';
+import { startPlan } from './start';
+import { parsePlanRequest } from '../intake';
+import { type Oven } from '../larder';
 import { composePlan } from './plan';
 import { dialCurve, type SettingElsewhere, settingsElsewhere } from './heatSettings';
 import { burnerKWh, ovenKWh } from '../heat';
-import { OXTAIL_PLAN, heated } from '../../testing/fixtures';
+import { NOON_MS, OXTAIL_PLAN, heated, TEST_KITCHEN } from '../../testing/fixtures';
 import { english, US_WORDS, WORDS } from '../../testing/words';
 import { say } from '../message';
 import { saying } from '../../testing/saying';
-import { MINUTE_MS } from '../quantity';
+import { HOUR_MS, MINUTE_MS } from '../quantity';
+
+type OvenKind = Oven['kind'];
 
 describe('heats', () => {
   it('are named as a cook sets them', () => {
@@ -18,6 +36,49 @@ describe('heats', () => {
     );
     expect(US_WORDS.title(heatSays({ kind: 'grill', tempC: 150 }))).toContain('300 °F');
     expect(WORDS.title(heatSays({ kind: 'steamOven', tempC: Number.NaN }))).toBe('Steam oven –');
+  });
+
+  const gas = heatOf('gas', 150);
+  const half = withHumidity(heatOf('steamOven', 100), 0.5);
+
+  it('stay the oven’s own wherever they are changed: a gas oven lights no electric one', () => {
+    const braise = heated(OXTAIL_PLAN, gas, 'none');
+    const compared = waysToCompare(braise, ['gas', 'simmer']).map((w) => mainStage(w.input).heat);
+    expect(compared.filter((h) => h.kind === 'oven').map(heatMode)).toEqual(expect.arrayContaining(['gas']));
+    expect(compared.filter((h) => h.kind === 'oven' && heatMode(h) !== 'gas')).toEqual([]);
+    const late = alternatives(
+      { ...heated(OXTAIL_PLAN, heatOf('gas', 130)), serveAtMs: NOON_MS + 3 * HOUR_MS },
+      NOON_MS,
+    );
+    for (const { input } of late) expect(mainStage(input).heat).not.toMatchObject({ kind: 'oven', fan: true });
+    // Open in gas it stands cooler than in a still electric oven, at every setting.
+    const still = dialCurve(heated(OXTAIL_PLAN, heatOf('still', 150), 'none'));
+    for (const point of dialCurve(braise)) {
+      const beside = still.find((s) => s.tempC === point.tempC);
+      if (beside) expect(point.liquidC, String(point.tempC)).toBeLessThan(beside.liquidC);
+    }
+  });
+
+  it('of a kitchen are those a plan starts with and a line means by “oven”', () => {
+    const withOven = (kind: OvenKind) => ({ ...TEST_KITCHEN, ovens: [{ kind }] });
+    const asked = { title: 'Shanks', cutId: 'lamb_shank', eaters: 4, serveAtMs: NOON_MS + 24 * HOUR_MS };
+    expect(heatMode(mainStage(startPlan(withOven('gas'), asked)).heat)).toBe('gas');
+    expect(heatMode(mainStage(startPlan(withOven('fan'), asked)).heat)).toBe('still');
+    expect(heatMode(mainStage(startPlan({ ...TEST_KITCHEN, ovens: [] }, asked)).heat)).toBe('still');
+    const read = (line: string, kind: OvenKind) => parsePlanRequest(line, { pots: [], ovens: [{ kind }] }).heat;
+    expect(read('lamb shanks oven 160', 'gas')).toEqual(heatOf('gas', 160));
+    expect(read('lamb shanks oven 160', 'still')).toEqual(heatOf('still', 160));
+    expect(read('lamb shanks gas oven 160', 'still')).toEqual(heatOf('gas', 160));
+  });
+
+  it('say how much steam a steam oven holds where it is not full, and tell one from the other', () => {
+    expect(english(heatSays(half))).toBe(WORDS.text('heat.steamOvenAt', { temp: '100 °C', humidity: '50' }));
+    expect(english(heatSays(heatOf('steamOven', 100)))).not.toContain('%');
+    expect(sameHeat(half, heatOf('steamOven', 100))).toBe(false);
+    expect(withHumidity(half, 1)).toEqual(heatOf('steamOven', 100));
+    expect(withHumidity(half, 7)).toEqual(heatOf('steamOven', 100));
+    expect(withHumidity(gas, 0.5)).toBe(gas);
+    expect([dries(half), dries(heatOf('steamOven', 100)), dries(gas)]).toEqual([true, false, true]);
   });
 
   it('go there and back between mode and heat', () => {

@@ -168,9 +168,9 @@ const DIAL_C = [110, 120, 130, 140, 150, 160, 170, 180, 190, 200] as const;
 /** The plan's braise at every oven setting; those at which it would never be ready, or boil dry first, are left out. */
 export function dialCurve(input: PlanInput): DialPoint[] {
   const { heat } = mainStage(input);
-  const fan = heat.kind === 'oven' && heat.fan;
+  const oven = heat.kind === 'oven' ? heatMode(heat) : 'still';
   return DIAL_C.flatMap((tempC): DialPoint[] => {
-    const result = composePlan(withHeat(input, { kind: 'oven', tempC, fan }), 0);
+    const result = composePlan(withHeat(input, heatOf(oven, tempC)), 0);
     if (!result.ok || result.plan.forecast.dry.chance > 0) return [];
     const { plan } = result;
     return [

@@ -1,5 +1,9 @@
 import {
   defaultChoice,
+  heatOf,
+  MODES,
+  modesOf,
+  ownOvenMode,
   type KitchenDefaults,
   isSmall,
   type StorageSettings,
@@ -14,7 +18,7 @@ import {
 } from '../choices';
 import { defaultBase } from '../base';
 import { bonelessKg, rawPerPersonKg } from '../buy';
-import { type Burner, cutById, lidsFor, type Pan, type Pot } from '../larder';
+import { type Burner, cutById, lidsFor, type Pan, type Pot, type Oven } from '../larder';
 import { USUAL_SALT_G_PER_KG } from '../season';
 
 /** What a kitchen contributes to a plan. */
@@ -23,6 +27,7 @@ export interface KitchenTools {
   readonly pots: readonly Pot[];
   readonly pans: readonly Pan[];
   readonly burners: readonly Burner[];
+  readonly ovens: readonly Pick<Oven, 'kind'>[];
   readonly habits: KitchenDefaults;
   readonly keeping: StorageSettings;
 }
@@ -71,6 +76,7 @@ export function startPlan(
   if (!pot || !pan || !burner) throw new RangeError('A kitchen needs a pot, a pan and a burner.');
   const meat = what.meat ?? defaultMeat(what.cutId, what.eaters);
   const cut = cutById(meat.cutId);
+  const oven = ownOvenMode(modesOf(kitchen));
   const own = <Id extends keyof KitchenDefaults>(id: Id) => defaultChoice(kitchen.habits, id);
   const chosenLevel = own('level');
   const small = isSmall(cut, meat);
@@ -114,7 +120,7 @@ export function startPlan(
       herbForm: own('herbForm'),
     },
     bare: null,
-    course: singleStageSchedule({ kind: 'oven', tempC: 150, fan: false }, lidsFor(pot)[0] ?? 'tightFoil'),
+    course: singleStageSchedule(heatOf(oven, MODES[oven].usualC), lidsFor(pot)[0] ?? 'tightFoil'),
     day: { cooks: 1, burners: kitchen.burners.length, sides: [], fixed: [], ahead: null },
     finish: defaultFinish(small, 'tender', base.items),
     serveAtMs: what.serveAtMs,

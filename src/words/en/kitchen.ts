@@ -255,7 +255,7 @@ export const cautions = {
   'caution.base':
     'Paste, flour and sugar stick and can burn you: stay with them. Sharp knife and steady board for hard roots; gloves or oiled hands for chilli, kept away from your eyes. Never put dry beans straight into a slow braise.',
   'caution.liquid':
-    'Turn the burner off before you add wine; pour from a cup, never the bottle, and stand back. Brandy and other spirits catch fire: only off the heat, a little at a time. Some alcohol always remains.',
+    'Turn the burner off before you add wine; pour from a cup, never the bottle, and stand back. Brandy and other spirits catch fire: add them off the heat, a little at a time. Some alcohol always remains.',
   'caution.potIntoOven':
     'A full pot is heavy and its knob gets hot: use two dry oven gloves, clear your path, leave a cloth on the lid.',
   'caution.potOnStove': 'Stay within earshot: a pot that boils dry can catch fire. Check your smoke alarm works.',

@@ -212,7 +212,7 @@ export const waysOut = {
   'elsewhere.oneLook': 'One check halfway is enough',
   'elsewhere.oneLook.why': 'Heat comes evenly from all sides.',
   'elsewhere.lidOn': 'Keep the lid on',
-  'elsewhere.lidOn.why': 'The flame draws air through the oven, and an open pot dries sooner and stands cooler.',
+  'elsewhere.lidOn.why': 'The flame draws air through the oven, so an open pot dries out faster and stays cooler.',
   'elsewhere.setLower': 'Set it no higher than you would without the fan',
   'elsewhere.setLower.why': 'A fan heats the pot faster at the same setting and carries off more steam.',
   'elsewhere.lookEarly': 'Check after 15 minutes, then every half hour',

@@ -2,19 +2,9 @@
 
 import { Plus, Trash2 } from 'lucide-react';
 import { Care, faultOf, Fold, FormHead, type FormProps, Rows } from './common';
+import { HumidityField } from '../HumidityField';
 import { asHeatMode, heatSections, lidSections } from '../techniqueOptions';
-import {
-  LIMITS,
-  type HeatPhase,
-  heatInstead,
-  heatMode,
-  heatOf,
-  humidityOf,
-  MODES,
-  modesOf,
-  type StageUntil,
-  withHumidity,
-} from '@/core/choices';
+import { LIMITS, type HeatPhase, heatInstead, heatMode, heatOf, MODES, modesOf, type StageUntil } from '@/core/choices';
 import { type LidKind, LIDS } from '@/core/larder';
 import { say } from '@/core/message';
 import { M_PER_FOOT } from '@/core/quantity';
@@ -205,17 +195,12 @@ export function HeatForm({ kitchen, input, faults, change }: FormProps) {
                   }}
                 />
               </FieldRow>
-              {stage.heat.kind === 'steamOven' ? (
-                <NumberField
-                  label={w.text('heatForm.humidity')}
-                  unit="%"
-                  step={10}
-                  value={Math.round(humidityOf(stage.heat) * 100)}
-                  onChange={(percent) => {
-                    set(i, { heat: withHumidity(stage.heat, percent / 100) });
-                  }}
-                />
-              ) : null}
+              <HumidityField
+                heat={stage.heat}
+                onChange={(heat) => {
+                  set(i, { heat });
+                }}
+              />
               <SelectField
                 label={w.text('common.lid')}
                 value={stage.lid}

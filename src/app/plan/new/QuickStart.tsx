@@ -126,7 +126,7 @@ export function QuickStart({ kitchen, unkept, onBegin, onGoOn }: BeginProps) {
   const [line, setLine] = useState('');
   const [settled, setSettled] = useState<Settled>({});
   const [kindId, setKindId] = useState(AS_USUAL);
-  const wish = parsePlanRequest(line, { pots: kitchen.pots, units });
+  const wish = parsePlanRequest(line, { pots: kitchen.pots, ovens: kitchen.ovens, units });
   const cutId = settled.cutId ?? wish.cutId;
   const eaters = settled.eaters ?? wish.eaters ?? USUAL_EATERS;
   const serveAtMs = settled.serveAtMs ?? meantMoment(wish.day, wish.minuteOfDay, nowMs, timeZone);
