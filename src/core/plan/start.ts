@@ -34,8 +34,8 @@ export interface KitchenTools {
 
 const FIVE_HUNDREDTHS = 20;
 
-/** So many of a herb for each kilogram of meat, at least one. */
-const herbCount = (perKg: number, kg: number): number => Math.max(1, Math.round(perKg * kg));
+/** So many of a herb for each kilogram of meat without bone, rounded up. */
+const herbCount = (perKg: number, kg: number): number => Math.max(1, Math.ceil(perKg * kg));
 
 /** A starting cut: enough for the eaters, in its usual pieces, or `massKg` of it. */
 export function defaultMeat(cutId: string, eaters: number, massKg?: number): MeatPart {
